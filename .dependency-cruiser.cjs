@@ -1,0 +1,47 @@
+/** The one direction of imports: app -> screens -> ui, workers, store, formats -> core. */
+const layer = (name, from, allowed) => ({
+  name,
+  severity: 'error',
+  from: { path: from },
+  to: { path: '^(src|cli|demo)/', pathNot: [from, ...allowed].join('|') },
+});
+
+module.exports = {
+  forbidden: [
+    { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
+    layer('core-stands-alone', '^src/core/', []),
+    layer('formats-know-core', '^src/formats/', ['^src/core/']),
+    layer('store-knows-formats-and-core', '^src/store/', ['^src/formats/', '^src/core/']),
+    layer('workers-know-core', '^src/workers/', ['^src/core/']),
+    layer('ui-shares', '^src/ui/', ['^src/(workers|store|formats|core)/']),
+    layer('screens-compose', '^src/screens/', ['^src/(ui|workers|store|formats|core)/', '^demo/']),
+    layer('cli-is-a-shell', '^cli/', ['^src/(formats|core)/']),
+    {
+      name: 'screens-keep-apart',
+      comment: 'A screen never reaches into another; what two share lives in ui.',
+      severity: 'error',
+      from: { path: '^src/screens/([^/]+)/' },
+      to: { path: '^src/screens/', pathNot: '^src/screens/$1/' },
+    },
+    {
+      name: 'core-base-knows-nothing-above',
+      comment: 'quantity, water, food and batch know nothing of the rest of the core.',
+      severity: 'error',
+      from: { path: '^src/core/(quantity|water|food|batch)/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^src/core/(fill|heat|release|doneness|assess)/' },
+    },
+    {
+      name: 'core-is-pure',
+      comment: 'No interface, store or framework package in the core.',
+      severity: 'error',
+      from: { path: '^src/core/', pathNot: '\\.test\\.tsx?$' },
+      to: { dependencyTypes: ['npm', 'npm-dev', 'npm-peer'], pathNot: 'node_modules/(yup|parse-ingredient|numeric-quantity)' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsConfig: { fileName: 'tsconfig.json' },
+    tsPreCompilationDeps: true,
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default', 'types'] },
+  },
+};
