@@ -1,0 +1,22 @@
+export type * from './types';
+export {
+  amountSchema,
+  batchSchema,
+  CUT_SHAPES,
+  itemSchema,
+  kitchenSchema,
+  potSchema,
+  RELEASE_METHODS,
+  STEP_KINDS,
+} from './schema';
+export { problemsOf, validateBundle, type Problem, type Validated } from './validate';
+export {
+  DEFAULT_MINUTES,
+  planBatch,
+  potOf,
+  stepsOf,
+  type Plan,
+  type PlannedItem,
+  type PlannedStep,
+} from './complete';
+export { readLine, readLines, type ReadLine } from './line';

@@ -1,0 +1,126 @@
+import { amountGrams, foodInAmount, matchFoods, SURE_MATCH, type Food } from '../food';
+import { parseAmount, parseLength, type Amount } from '../quantity';
+import type { Cut, CutShape, Item } from './types';
+
+/** A line of the add box as understood. */
+export interface ReadLine {
+  readonly text: string;
+  /** The item without its id, or null when no food was found. */
+  readonly item: Omit<Item, 'id'> | null;
+  readonly food: Food | null;
+  /** What was guessed or left out, in words for the cook. */
+  readonly unsure: readonly string[];
+  /** Nearest foods when none was sure. */
+  readonly nearest: readonly Food[];
+}
+
+const SHAPES: readonly (readonly [RegExp, CutShape, number])[] = [
+  [/\b(?:rings?|slices?|sliced|rounds?|coins?|half-moons?|steaks?|wedges?)\b/i, 'slice', 10],
+  [/\b(?:finely (?:diced|chopped)|minced|grated)\b/i, 'cube', 4],
+  [/\b(?:diced|dice|chopped)\b/i, 'cube', 10],
+  [/\b(?:cubes?|cubed|chunks?|pieces?)\b/i, 'cube', 30],
+  [/\b(?:sticks?|batons?|strips?|julienned?)\b/i, 'stick', 8],
+  [/\b(?:crumbs?|crumbled)\b/i, 'crumb', 8],
+  [/\b(?:shredded|leaves)\b/i, 'leaf', 1],
+  [/\b(?:whole|halved|quartered)\b/i, 'whole', 0],
+];
+
+/** Words about handling that name no food. */
+const HANDLING =
+  /\b(?:peeled|trimmed|rinsed|drained|washed|roughly|coarsely|finely|thinly|thickly|thick|thin|cut|into|in|rings?|slices?|sliced|rounds?|coins?|diced|dice|chopped|cubes?|cubed|chunks?|pieces?|batons?|strips?|julienned?|crumbled|shredded|whole|halved|quartered|minced|grated|fresh|freshly|ground|boneless|organic|large|medium|small|to taste|optional|wedges?|bruised|crushed|torn|skin on|skinless|bashed|picked|washed|of|the|and|with|chilled|cold|warm|hot|boiling|lukewarm|from|fridge|freezer|defrosted|thawed)\b/gi;
+
+function readCut(words: string): Cut | null {
+  const length = parseLength(words);
+  const shape = SHAPES.find(([pattern]) => pattern.test(words));
+  if (shape?.[1] === 'whole') return null;
+  if (length) return { shape: shape?.[1] ?? 'cube', mm: length.mm };
+  return shape ? { shape: shape[1], mm: shape[2] } : null;
+}
+
+function readStart(words: string): number | undefined {
+  if (/\bfrozen\b/i.test(words)) return -18;
+  if (/\bboiling\b/i.test(words)) return 95;
+  if (/\bhot\b/i.test(words)) return 60;
+  if (/\b(?:warm|lukewarm)\b/i.test(words)) return 40;
+  return /\bchilled\b/i.test(words) ? 5 : undefined;
+}
+
+function readSoak(words: string): number | undefined {
+  const hours = /\bsoaked\s+(\d+(?:\.\d+)?)\s*h/i.exec(words)?.[1];
+  if (hours) return Number(hours);
+  if (/\bunsoaked\b/i.test(words)) return 0;
+  return /\bsoaked\b/i.test(words) ? 8 : undefined;
+}
+
+/** Pieces are what "2 leeks" means; where a food has none, the amount needs a measure. */
+function checkAmount(food: Food, amount: Amount | null, unsure: string[]): Amount {
+  if (!amount) {
+    unsure.push('no amount given');
+    return food.pieceG === undefined ? { value: 1, unit: 'tsp' } : { value: 1, unit: 'piece' };
+  }
+  if (amountGrams(food, amount) !== null) return amount;
+  unsure.push(`${food.name} has no usual piece; read as cups`);
+  return { value: amount.value, unit: 'cup' };
+}
+
+/** The name as it stands, and without words of handling; the better match wins. */
+function findFoods(rest: string) {
+  const before = rest.split(/[,;(]/)[0] ?? rest;
+  const length = parseLength(rest)?.found ?? '';
+  const bare = (text: string): string =>
+    text
+      .replace(length || '\u0000', ' ')
+      .replace(/\b(?:frozen|unsoaked|soaked(?:\s+\d+\s*h\w*)?)\b/gi, ' ')
+      .replace(HANDLING, ' ');
+  const tries = [before, bare(before), bare(rest), rest].map((t) => matchFoods(t, 4));
+  return tries.reduce((best, next) =>
+    (next[0]?.score ?? 0) > (best[0]?.score ?? 0) ? next : best,
+  );
+}
+
+/**
+ * Reads one line as a cook would say it.
+ *
+ * @param text such as "2 lb lamb neck, frozen" or "2 leeks, 15 mm rings"
+ * @example readLine('1 1/2 cups pearl barley').item?.food // "pearl-barley"
+ */
+export function readLine(text: string): ReadLine {
+  const parsed = parseAmount(text);
+  const unsure = [...parsed.unsure];
+  const found = findFoods(parsed.rest);
+  const best = found[0];
+  if (!best || best.score < SURE_MATCH)
+    return { text, item: null, food: null, unsure, nearest: found.map((m) => m.food) };
+  const food = parsed.amount ? foodInAmount(best.food, parsed.amount) : best.food;
+  if (best.score < 0.75) unsure.push(`taken for ${food.name}`);
+  const amount = checkAmount(food, parsed.amount, unsure);
+  const cut = food.shape ? readCut(parsed.rest) : null;
+  const startC = readStart(parsed.rest);
+  const soakedH = food.group === 'pulse' ? readSoak(parsed.rest) : undefined;
+  return {
+    text,
+    food,
+    unsure,
+    nearest: found.slice(1).map((m) => m.food),
+    item: {
+      food: food.key,
+      amount,
+      ...(cut && { cut }),
+      ...(startC !== undefined && { startC }),
+      ...(soakedH !== undefined && { soakedH }),
+      enters: null,
+      leaves: null,
+    },
+  };
+}
+
+/**
+ * Reads a pasted list, a line an item; blank lines and headings ("For the broth:") are passed over.
+ */
+export function readLines(text: string): readonly ReadLine[] {
+  return text
+    .split(/\r?\n|;(?=\s*[\d¼½¾⅓⅔])/)
+    .map((line) => line.trim())
+    .filter((line) => line && !line.endsWith(':'))
+    .map(readLine);
+}

@@ -1,0 +1,281 @@
+/**
+ * Yup schemas of the domain. Nothing is cast and unknown fields pass, so that what is valid
+ * survives a round trip untouched. Every message says what is wanted; what was found and where
+ * is added by `validateBundle`.
+ */
+import * as yup from 'yup';
+import { UNITS } from '../quantity';
+import type { CutShape, StepKind } from './types';
+
+export const CUT_SHAPES: readonly CutShape[] = ['whole', 'slice', 'cube', 'stick', 'crumb', 'leaf'];
+export const STEP_KINDS: readonly StepKind[] = [
+  'prep',
+  'saute',
+  'pressure',
+  'open',
+  'strain',
+  'simmer',
+  'rest',
+  'cool',
+];
+export const RELEASE_METHODS = ['natural', 'quick', 'timed', 'pulsed', 'coldwater'] as const;
+
+function number(min: number, max: number, unit: string) {
+  const wanted = `a number from ${min} to ${max}${unit && ` ${unit}`}`;
+  return yup.number().strict().typeError(wanted).min(min, wanted).max(max, wanted);
+}
+
+function text(what: string) {
+  const wanted = `${what}, 1 to 200 characters`;
+  return yup
+    .string()
+    .strict()
+    .typeError(wanted)
+    .min(1, wanted)
+    .max(200, wanted)
+    .matches(/\S/, wanted);
+}
+
+function oneOf<T extends string>(values: readonly T[]) {
+  const wanted = `one of ${values.join(', ')}`;
+  return yup.string().strict().typeError(wanted).oneOf(values, wanted);
+}
+
+function object<T extends yup.ObjectShape>(shape: T, wanted: string) {
+  return yup.object(shape).strict().typeError(wanted);
+}
+
+function list<T>(inner: yup.ISchema<T>, wanted: string) {
+  return yup.array().strict().of(inner).typeError(wanted);
+}
+
+const needed = <S extends yup.Schema>(schema: S, wanted: string) =>
+  schema.required(wanted).nonNullable(wanted);
+
+const time = yup
+  .string()
+  .strict()
+  .typeError('a date and time')
+  .test('time', 'a date and time, such as 2026-11-24T18:30:00', (value) =>
+    value === undefined ? true : !Number.isNaN(Date.parse(value)),
+  );
+
+export const kitchenSchema = object(
+  {
+    altitudeM: needed(number(-400, 5000, 'm'), 'a number from -400 to 5000 m'),
+    ambientC: needed(number(-10, 45, '°C'), 'a number from -10 to 45 °C'),
+    units: needed(oneOf(['metric', 'us']), 'one of metric, us'),
+  },
+  'the kitchen: altitude, room temperature and units',
+);
+
+const settingSchema = object(
+  {
+    name: needed(text('a name'), 'a name'),
+    gaugeKPa: needed(number(5, 150, 'kPa'), 'a number from 5 to 150 kPa'),
+  },
+  'a pressure setting',
+);
+
+export const potSchema = object(
+  {
+    id: needed(text('an id'), 'an id'),
+    name: needed(text('a name'), 'a name for the pot'),
+    kind: needed(oneOf(['electric', 'stovetop']), 'one of electric, stovetop'),
+    capacityL: needed(number(1, 50, 'L'), 'a number from 1 to 50 L'),
+    innerDiameterCm: needed(number(8, 60, 'cm'), 'a number from 8 to 60 cm'),
+    maxFill: needed(number(0.2, 0.95, 'of the capacity'), 'a number from 0.2 to 0.95'),
+    foamFill: needed(number(0.1, 0.95, 'of the capacity'), 'a number from 0.1 to 0.95').test(
+      'below',
+      'no more than the fill line',
+      (value: unknown, context: yup.TestContext) => {
+        const max = (context.parent as { maxFill?: unknown }).maxFill;
+        return typeof value !== 'number' || typeof max !== 'number' || value <= max;
+      },
+    ),
+    minLiquidL: needed(number(0.05, 5, 'L'), 'a number from 0.05 to 5 L'),
+    powerW: needed(number(200, 5000, 'W'), 'a number from 200 to 5000 W'),
+    settings: needed(
+      list(settingSchema, 'a list of pressure settings').min(1, 'at least one pressure setting'),
+      'a list of pressure settings',
+    ),
+    efficiency: number(0.2, 1, ''),
+    lossWPerK: number(0.2, 20, 'W/K'),
+  },
+  'a pot',
+);
+
+export const amountSchema = object(
+  {
+    value: needed(
+      yup
+        .number()
+        .strict()
+        .typeError('a number above 0')
+        .moreThan(0, 'a number above 0')
+        .max(100000, 'at most 100000'),
+      'a number above 0',
+    ),
+    unit: needed(oneOf(UNITS), `one of ${UNITS.join(', ')}`),
+    size: oneOf(['small', 'medium', 'large']),
+    canG: number(20, 5000, 'g'),
+  },
+  'an amount: a value and a unit',
+);
+
+const cutSchema = object(
+  {
+    shape: needed(oneOf(CUT_SHAPES), `one of ${CUT_SHAPES.join(', ')}`),
+    mm: needed(number(0.2, 300, 'mm'), 'a number from 0.2 to 300 mm'),
+  },
+  'a cut: a shape and its mm',
+).optional();
+
+export const itemSchema = object(
+  {
+    id: needed(text('an id'), 'an id'),
+    food: needed(text('a food'), 'a food'),
+    amount: needed(amountSchema, 'an amount: a value and a unit'),
+    cut: cutSchema.nullable().default(undefined),
+    startC: number(-40, 100, '°C').nullable(),
+    soakedH: number(0, 72, 'hours').nullable(),
+    enters: text('the id of a step').nullable(),
+    leaves: text('the id of a step').nullable(),
+  },
+  'an item: a food and an amount',
+);
+
+const releaseSchema = object(
+  {
+    method: needed(oneOf(RELEASE_METHODS), `one of ${RELEASE_METHODS.join(', ')}`),
+    afterMin: number(0, 240, 'min').when('method', {
+      is: 'timed',
+      then: (schema) => needed(schema, 'the minutes to wait, 0 to 240'),
+    }),
+    duty: number(0.05, 1, ''),
+  },
+  'a release: its method',
+)
+  .optional()
+  .default(undefined);
+
+export const stepSchema = object(
+  {
+    id: needed(text('an id'), 'an id'),
+    kind: needed(oneOf(STEP_KINDS), `one of ${STEP_KINDS.join(', ')}`),
+    minutes: number(0, 2880, 'min'),
+    setting: text('the name of a setting'),
+    holdMin: number(0, 600, 'min').when('kind', {
+      is: 'pressure',
+      then: (schema) => needed(schema, 'the minutes to hold, 0 to 600'),
+    }),
+    release: releaseSchema,
+  },
+  'a step: an id and a kind',
+);
+
+export const batchSchema = object(
+  {
+    id: needed(text('an id'), 'an id'),
+    name: needed(text('a name'), 'a name for the batch'),
+    potId: text('the id of a pot'),
+    servings: number(1, 200, 'servings'),
+    kind: oneOf(['soup', 'chili', 'stock', 'broth']),
+    items: needed(
+      list(itemSchema, 'a list of items').max(200, 'at most 200 items'),
+      'a list of items',
+    ),
+    steps: list(stepSchema, 'a list of steps').max(60, 'at most 60 steps'),
+    serveAt: time,
+    note: yup.string().strict().typeError('text').max(5000, 'at most 5000 characters'),
+  },
+  'a batch',
+);
+
+const verdicts = yup
+  .object()
+  .strict()
+  .typeError('a verdict for each item')
+  .test('verdicts', 'under, right or over for each item', (value) =>
+    Object.values(value).every((v) => v === 'under' || v === 'right' || v === 'over'),
+  );
+
+const MARKS = [
+  'started',
+  'lid-locked',
+  'at-pressure',
+  'hold-over',
+  'valve-opened',
+  'pin-down',
+  'lid-off',
+  'step-done',
+  'done',
+] as const;
+
+const markSchema = object(
+  {
+    kind: needed(oneOf(MARKS), `one of ${MARKS.join(', ')}`),
+    step: text('the id of a step').nullable(),
+    at: needed(time, 'a date and time'),
+  },
+  'a mark: what and when',
+);
+
+const predictedStepSchema = object(
+  {
+    id: needed(text('an id'), 'an id'),
+    warmUpMin: needed(number(0, 10000, 'min'), 'minutes'),
+    holdMin: needed(number(0, 10000, 'min'), 'minutes'),
+    releaseMin: needed(number(0, 10000, 'min'), 'minutes'),
+    minutes: needed(number(0, 10000, 'min'), 'minutes'),
+  },
+  'a predicted step',
+);
+
+export const runSchema = object(
+  {
+    id: needed(text('an id'), 'an id'),
+    batch: needed(batchSchema, 'the batch as it was cooked'),
+    potId: needed(text('the id of a pot'), 'the id of a pot'),
+    startedAt: needed(time, 'a date and time'),
+    endedAt: time,
+    predicted: needed(
+      object(
+        {
+          totalMin: needed(number(0, 20000, 'min'), 'minutes'),
+          steps: needed(list(predictedStepSchema, 'a list of steps'), 'a list of steps'),
+          verdicts: needed(verdicts, 'a verdict for each item'),
+          finishedBrothL: needed(number(0, 100, 'L'), 'litres'),
+        },
+        'what was predicted',
+      ),
+      'what was predicted',
+    ),
+    marks: needed(list(markSchema, 'a list of marks'), 'a list of marks'),
+    verdicts: needed(verdicts, 'a verdict for each item'),
+    note: yup.string().strict().typeError('text').max(5000, 'at most 5000 characters'),
+    nextTime: object(
+      { holdMin: number(-600, 600, 'min'), waterMl: number(-20000, 20000, 'ml') },
+      'what to change next time',
+    )
+      .optional()
+      .default(undefined),
+  },
+  'a run',
+);
+
+export const bundleSchema = object(
+  {
+    format: needed(oneOf(['retort']), 'the word retort'),
+    version: needed(
+      yup.number().strict().typeError('the number 1').oneOf([1], 'the number 1'),
+      'the number 1',
+    ),
+    kitchen: needed(kitchenSchema, 'the kitchen: altitude, room temperature and units'),
+    pots: needed(list(potSchema, 'a list of pots').min(1, 'at least one pot'), 'a list of pots'),
+    batches: needed(list(batchSchema, 'a list of batches'), 'a list of batches'),
+    runs: list(runSchema, 'a list of runs'),
+    jars: list(yup.mixed(), 'a list of jars'),
+  },
+  'a Retort file: an object with kitchen, pots and batches',
+);

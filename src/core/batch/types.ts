@@ -1,0 +1,171 @@
+import type { Amount, Units } from '../quantity';
+
+/** Where the cooking is done and how it is spoken of. */
+export interface Kitchen {
+  /** m above the sea */
+  readonly altitudeM: number;
+  /** C */
+  readonly ambientC: number;
+  readonly units: Units;
+}
+
+export interface PotSetting {
+  readonly name: string;
+  /** Pressure above the air outside, kPa. */
+  readonly gaugeKPa: number;
+}
+
+export type PotKind = 'electric' | 'stovetop';
+
+export interface Pot {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: PotKind;
+  /** To the brim, L. */
+  readonly capacityL: number;
+  readonly innerDiameterCm: number;
+  /** Fill line as a fraction of capacity. */
+  readonly maxFill: number;
+  /** Fill line for what foams or swells, as a fraction of capacity. */
+  readonly foamFill: number;
+  /** Free liquid needed to make steam, L. */
+  readonly minLiquidL: number;
+  readonly powerW: number;
+  readonly settings: readonly PotSetting[];
+  /** Share of the power that reaches the contents, 0 to 1. */
+  readonly efficiency?: number;
+  /** Heat lost per degree above the room, W/K, lid on. */
+  readonly lossWPerK?: number;
+}
+
+export type CutShape = 'whole' | 'slice' | 'cube' | 'stick' | 'crumb' | 'leaf';
+
+export interface Cut {
+  readonly shape: CutShape;
+  /** Thickness of a slice, edge of a cube, diameter of a stick, mm. */
+  readonly mm: number;
+}
+
+export interface Item {
+  readonly id: string;
+  /** Key of the food table, or a name the add line understands. */
+  readonly food: string;
+  readonly amount: Amount;
+  readonly cut?: Cut;
+  /** Temperature when it goes in, C; below zero it is frozen. */
+  readonly startC?: number;
+  /** Hours soaked beforehand (pulses). */
+  readonly soakedH?: number;
+  /** Step at whose start it goes in; null or missing for the first. */
+  readonly enters?: string | null;
+  /** Step at whose start it is taken out; null or missing to stay. */
+  readonly leaves?: string | null;
+}
+
+export type Release =
+  | { readonly method: 'natural' }
+  | { readonly method: 'quick' }
+  | { readonly method: 'timed'; readonly afterMin: number }
+  | { readonly method: 'pulsed'; readonly duty?: number }
+  | { readonly method: 'coldwater' };
+
+export type ReleaseMethod = Release['method'];
+
+export type Step =
+  | { readonly id: string; readonly kind: 'prep'; readonly minutes?: number }
+  | { readonly id: string; readonly kind: 'saute'; readonly minutes?: number }
+  | {
+      readonly id: string;
+      readonly kind: 'pressure';
+      readonly setting?: string;
+      readonly holdMin: number;
+      readonly release?: Release;
+    }
+  | { readonly id: string; readonly kind: 'open'; readonly minutes?: number }
+  | { readonly id: string; readonly kind: 'strain'; readonly minutes?: number }
+  | { readonly id: string; readonly kind: 'simmer'; readonly minutes?: number }
+  | { readonly id: string; readonly kind: 'rest'; readonly minutes?: number }
+  | { readonly id: string; readonly kind: 'cool'; readonly minutes?: number };
+
+export type StepKind = Step['kind'];
+export type PressureStep = Extract<Step, { kind: 'pressure' }>;
+
+export type BatchKind = 'soup' | 'chili' | 'stock' | 'broth';
+
+export interface Batch {
+  readonly id: string;
+  readonly name: string;
+  readonly potId?: string;
+  readonly servings?: number;
+  readonly kind?: BatchKind;
+  readonly items: readonly Item[];
+  readonly steps?: readonly Step[];
+  /** When it is to be on the table, ISO 8601. */
+  readonly serveAt?: string;
+  readonly note?: string;
+  /** The run this plan came from, by "cook again". */
+  readonly fromRun?: string;
+}
+
+export type MarkKind =
+  | 'started'
+  | 'lid-locked'
+  | 'at-pressure'
+  | 'hold-over'
+  | 'valve-opened'
+  | 'pin-down'
+  | 'lid-off'
+  | 'step-done'
+  | 'done';
+
+/** A moment the cook pressed, ISO 8601. */
+export interface Mark {
+  readonly kind: MarkKind;
+  readonly step: string | null;
+  readonly at: string;
+}
+
+export type Verdict = 'under' | 'right' | 'over';
+
+/** What the plan said when the pot went on. */
+export interface Prediction {
+  readonly totalMin: number;
+  readonly steps: readonly {
+    readonly id: string;
+    readonly warmUpMin: number;
+    readonly holdMin: number;
+    readonly releaseMin: number;
+    readonly minutes: number;
+  }[];
+  readonly verdicts: Readonly<Record<string, Verdict>>;
+  readonly finishedBrothL: number;
+}
+
+/** One cooking of a batch: the plan as it was, what was predicted, what happened. */
+export interface Run {
+  readonly id: string;
+  readonly batch: Batch;
+  readonly potId: string;
+  readonly startedAt: string;
+  readonly endedAt?: string;
+  readonly predicted: Prediction;
+  readonly marks: readonly Mark[];
+  readonly verdicts: Readonly<Record<string, Verdict>>;
+  readonly note?: string;
+  /** What to change next time. */
+  readonly nextTime?: {
+    readonly holdMin?: number;
+    readonly waterMl?: number;
+  };
+}
+
+/** Everything a household keeps: the file, and the store. */
+export interface Bundle {
+  readonly format: 'retort';
+  readonly version: 1;
+  readonly kitchen: Kitchen;
+  readonly pots: readonly Pot[];
+  readonly batches: readonly Batch[];
+  readonly runs: readonly Run[];
+  readonly jars: readonly unknown[];
+}

@@ -1,0 +1,161 @@
+import * as yup from 'yup';
+import { amountGrams, resolveFood } from '../food';
+import { withDefaults } from './defaults';
+import { bundleSchema } from './schema';
+import type { Amount } from '../quantity';
+import type { Batch, Bundle, Item, Run } from './types';
+
+/** One thing wrong with a file: where, what stood there, what should. */
+export interface Problem {
+  readonly path: string;
+  readonly found: string;
+  readonly wanted: string;
+}
+
+export type Validated =
+  | { readonly ok: true; readonly bundle: Bundle }
+  | { readonly ok: false; readonly problems: readonly Problem[] };
+
+function show(value: unknown): string {
+  if (value === undefined) return 'nothing';
+  const text = JSON.stringify(value) ?? typeof value;
+  return text.length > 60 ? `${text.slice(0, 57)}...` : text;
+}
+
+function valueAt(root: unknown, path: string): unknown {
+  if (!path) return root;
+  return path
+    .split(/[.[\]]+/)
+    .filter(Boolean)
+    .reduce<unknown>(
+      (at, key) =>
+        typeof at === 'object' && at !== null ? (at as Record<string, unknown>)[key] : undefined,
+      root,
+    );
+}
+
+/**
+ * Checks a value against a Yup schema.
+ *
+ * @returns every problem, in the order of the file; empty when the value is good
+ */
+export function problemsOf(schema: yup.Schema, value: unknown): readonly Problem[] {
+  try {
+    schema.validateSync(value, { abortEarly: false, strict: true });
+    return [];
+  } catch (error) {
+    if (!(error instanceof yup.ValidationError)) throw error;
+    const inner = error.inner.length > 0 ? error.inner : [error];
+    const seen = new Set<string>();
+    return inner.flatMap((e) => {
+      const path = e.path ?? '';
+      if (seen.has(path)) return [];
+      seen.add(path);
+      return [{ path: path || '(the file)', found: show(valueAt(value, path)), wanted: e.message }];
+    });
+  }
+}
+
+function duplicates(ids: readonly string[], path: (i: number) => string): readonly Problem[] {
+  const seen = new Set<string>();
+  return ids.flatMap((id, i) => {
+    const again = seen.has(id);
+    seen.add(id);
+    return again ? [{ path: path(i), found: show(id), wanted: 'an id used once' }] : [];
+  });
+}
+
+function itemProblems(item: Item, at: string, steps: ReadonlySet<string> | null): Problem[] {
+  const problems: Problem[] = [];
+  const food = resolveFood(item.food);
+  if (!food)
+    problems.push({ path: `${at}.food`, found: show(item.food), wanted: 'a food of the table' });
+  else if (amountGrams(food, item.amount as Amount) === null)
+    problems.push({
+      path: `${at}.amount.unit`,
+      found: show(item.amount.unit),
+      wanted: `a mass or a volume: ${food.name} has no usual piece`,
+    });
+  for (const end of ['enters', 'leaves'] as const) {
+    const id = item[end];
+    if (id && steps && !steps.has(id))
+      problems.push({
+        path: `${at}.${end}`,
+        found: show(id),
+        wanted: 'the id of a step of the batch',
+      });
+  }
+  return problems;
+}
+
+function batchProblems(batch: Batch, at: string, pots: Bundle['pots'] | null): Problem[] {
+  const problems: Problem[] = [];
+  const steps = batch.steps ?? [];
+  const ids = new Set(steps.map((s) => s.id));
+  problems.push(
+    ...duplicates(
+      batch.items.map((i) => i.id),
+      (i) => `${at}.items[${i}].id`,
+    ),
+    ...duplicates(
+      steps.map((s) => s.id),
+      (i) => `${at}.steps[${i}].id`,
+    ),
+  );
+  batch.items.forEach((item, i) => {
+    problems.push(...itemProblems(item, `${at}.items[${i}]`, batch.steps ? ids : null));
+  });
+  if (!pots) return problems;
+  const pot = batch.potId === undefined ? pots[0] : pots.find((p) => p.id === batch.potId);
+  if (!pot) {
+    problems.push({ path: `${at}.potId`, found: show(batch.potId), wanted: 'the id of a pot' });
+    return problems;
+  }
+  steps.forEach((step, i) => {
+    if (step.kind !== 'pressure') return;
+    if (step.setting !== undefined && !pot.settings.some((s) => s.name === step.setting))
+      problems.push({
+        path: `${at}.steps[${i}].setting`,
+        found: show(step.setting),
+        wanted: `a setting of ${pot.name}: ${pot.settings.map((s) => s.name).join(', ')}`,
+      });
+    if (step.release?.method === 'coldwater' && pot.kind !== 'stovetop')
+      problems.push({
+        path: `${at}.steps[${i}].release.method`,
+        found: '"coldwater"',
+        wanted: 'another release: cold water is for stovetop cookers only',
+      });
+  });
+  return problems;
+}
+
+/**
+ * Checks a bundle whole: the shape by its Yup schema, then what refers to what.
+ *
+ * @param value anything, as read from a file
+ * @returns the bundle, missing fields filled in and unknown ones kept, or every problem found
+ */
+export function validateBundle(value: unknown): Validated {
+  const filled = withDefaults(value);
+  const shape = problemsOf(bundleSchema, filled);
+  if (shape.length > 0) return { ok: false, problems: shape };
+  const raw = filled as Omit<Bundle, 'runs' | 'jars'> & { runs?: readonly Run[]; jars?: unknown[] };
+  const bundle: Bundle = { ...raw, runs: raw.runs ?? [], jars: raw.jars ?? [] };
+  const problems: Problem[] = [
+    ...duplicates(
+      bundle.pots.map((p) => p.id),
+      (i) => `pots[${i}].id`,
+    ),
+    ...duplicates(
+      bundle.batches.map((b) => b.id),
+      (i) => `batches[${i}].id`,
+    ),
+    ...duplicates(
+      bundle.runs.map((r) => r.id),
+      (i) => `runs[${i}].id`,
+    ),
+    ...bundle.batches.flatMap((b, i) => batchProblems(b, `batches[${i}]`, bundle.pots)),
+    ...bundle.runs.flatMap((r, i) => batchProblems(r.batch, `runs[${i}].batch`, null)),
+  ];
+  return problems.length > 0 ? { ok: false, problems } : { ok: true, bundle };
+}

@@ -1,0 +1,11 @@
+export type { Composition, FoamingClass, Food, FoodGroup, Mark, SafetyRule, Solid } from './types';
+export { FOODS } from './table';
+export { foodByKey, matchFoods, resolveFood, SURE_MATCH, type FoodMatch } from './match';
+export { amountGrams, amountOfGrams, cupGrams, foodInAmount } from './mass';
+export {
+  FREEZING_POINT,
+  iceFraction,
+  normalise,
+  thermalProperties,
+  type ThermalProperties,
+} from './properties';

@@ -1,0 +1,65 @@
+/** Mass fractions of a food as bought, any scale (normalised where used). */
+export interface Composition {
+  readonly water: number;
+  readonly protein: number;
+  readonly fat: number;
+  /** Without fibre. */
+  readonly carbohydrate: number;
+  readonly fibre: number;
+  readonly ash: number;
+}
+
+export type Solid = 'slab' | 'cylinder' | 'sphere';
+
+export type FoodGroup =
+  | 'poultry'
+  | 'meat'
+  | 'fish'
+  | 'bones'
+  | 'pulse'
+  | 'grain'
+  | 'pasta'
+  | 'vegetable'
+  | 'leaf'
+  | 'liquid'
+  | 'dairy'
+  | 'fat'
+  | 'seasoning';
+
+/** Where a row's figures come from. */
+export type Mark = 'published' | 'common practice' | 'from memory' | 'assumed';
+
+/** Rule of safety that a food falls under (USDA FSIS, FDA). */
+export type SafetyRule = 'poultry' | 'minced' | 'whole-cut' | 'kidney-bean';
+
+export type FoamingClass = 0 | 1 | 2 | 3;
+
+/** One row of the food table. */
+export interface Food {
+  readonly key: string;
+  readonly name: string;
+  /** Other names the add line understands, lower case, singular. */
+  readonly aliases: readonly string[];
+  readonly group: FoodGroup;
+  readonly composition: Composition;
+  readonly source: Mark;
+  /** Mass of a medium piece, g. */
+  readonly pieceG?: number;
+  /** Mass of a US cup of it as usually measured, g. */
+  readonly cupG?: number;
+  /** A usual can: net mass and what is left after draining, g. */
+  readonly can?: { readonly netG: number; readonly drainedG: number };
+  /** How heat finds its way in when whole, and the usual thickness or diameter in mm; null for what becomes part of the liquid. */
+  readonly shape: { readonly kind: Solid; readonly mm: number } | null;
+  /** Solid volume over the volume of a heap of it, 0 to 1. */
+  readonly packing: number;
+  /** Mass as cooked over mass as added: above 1 it drinks, below 1 it gives juice. */
+  readonly cooked: number;
+  readonly foaming: FoamingClass;
+  readonly scorch: 0 | 1 | 2 | 3;
+  readonly saltPercent: number;
+  readonly kept: 'fridge' | 'shelf';
+  readonly safety?: SafetyRule;
+  /** Fished out before serving (bay leaf, spice bag, bones). */
+  readonly fishOut?: boolean;
+}

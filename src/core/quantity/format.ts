@@ -1,0 +1,182 @@
+import { MASS_G, VOLUME_ML, toFahrenheit, type Amount, type Unit, type Units } from './units';
+
+const FRACTIONS: readonly (readonly [number, string])[] = [
+  [0, ''],
+  [1 / 4, '¼'],
+  [1 / 3, '⅓'],
+  [1 / 2, '½'],
+  [2 / 3, '⅔'],
+  [3 / 4, '¾'],
+  [1, ''],
+];
+
+/**
+ * A number in the fractions a measuring cup has.
+ *
+ * @param value number of cups or spoons, from 0
+ * @returns nearest whole, half, third or quarter; 0 below an eighth
+ * @example nearestFraction(2.3) // 2.3333333333333335
+ */
+export function nearestFraction(value: number): number {
+  const whole = Math.floor(value);
+  const rest = value - whole;
+  const near = FRACTIONS.reduce((best, candidate) =>
+    Math.abs(candidate[0] - rest) < Math.abs(best[0] - rest) ? candidate : best,
+  );
+  return whole + near[0];
+}
+
+/**
+ * A number written in halves, thirds and quarters.
+ *
+ * @example formatFraction(1.5) // "1½"
+ */
+export function formatFraction(value: number): string {
+  const near = nearestFraction(value);
+  const whole = Math.floor(near + 1e-9);
+  const glyph = FRACTIONS.find(([f]) => Math.abs(f - (near - whole)) < 1e-6)?.[1] ?? '';
+  return `${whole || !glyph ? whole : ''}${glyph}`;
+}
+
+function decimals(value: number, digits: number): string {
+  return Number(value.toFixed(digits)).toString();
+}
+
+/**
+ * A volume as a cook can measure it: 50 mL steps and litres, or cups and quarts in fractions.
+ *
+ * @param litres volume, L, from 0
+ * @example formatVolume(1.63, 'metric') // "1.65 L"
+ * @example formatVolume(0.8, 'us') // "3⅓ cups"
+ */
+export function formatVolume(litres: number, units: Units): string {
+  const ml = litres * 1000;
+  if (units === 'metric') {
+    if (ml < 40) return `${Math.round(ml)} ml`;
+    const rounded = Math.round(ml / 50) * 50;
+    return rounded < 1000 ? `${rounded} ml` : `${decimals(rounded / 1000, 2)} L`;
+  }
+  if (ml < VOLUME_ML.cup / 4)
+    return ml < VOLUME_ML.tbsp
+      ? `${formatFraction(ml / VOLUME_ML.tsp)} tsp`
+      : `${formatFraction(ml / VOLUME_ML.tbsp)} tbsp`;
+  const cups = nearestFraction(ml / VOLUME_ML.cup);
+  if (cups >= 8) return `${formatFraction(ml / VOLUME_ML.qt)} qt`;
+  return `${formatFraction(cups)} ${cups > 1 ? 'cups' : 'cup'}`;
+}
+
+/**
+ * A level in the pot, finer than a measure because it is read against lines.
+ *
+ * @param litres volume, L
+ * @example formatLevel(3.8, 'us') // "16.1 cups"
+ */
+export function formatLevel(litres: number, units: Units): string {
+  return units === 'metric'
+    ? `${litres.toFixed(1)} L`
+    : `${((litres * 1000) / VOLUME_ML.cup).toFixed(1)} cups`;
+}
+
+/**
+ * A mass as a kitchen scale or a label says it.
+ *
+ * @param grams mass, g, from 0
+ * @example formatMass(1240, 'metric') // "1.24 kg"
+ */
+export function formatMass(grams: number, units: Units): string {
+  if (units === 'metric') {
+    if (grams < 10) return `${decimals(grams, 1)} g`;
+    return grams < 1000 ? `${Math.round(grams)} g` : `${decimals(grams / 1000, 2)} kg`;
+  }
+  return grams < MASS_G.lb
+    ? `${decimals(grams / MASS_G.oz, 1)} oz`
+    : `${formatFraction(grams / MASS_G.lb)} lb`;
+}
+
+/** A temperature in the kitchen's degrees. @example formatTemperature(100, 'us') // "212 °F" */
+export function formatTemperature(celsius: number, units: Units): string {
+  return units === 'metric'
+    ? `${Math.round(celsius)} °C`
+    : `${Math.round(toFahrenheit(celsius))} °F`;
+}
+
+/**
+ * A length of a cut: millimetres, or inches to the nearest eighth.
+ *
+ * @param mm length, mm, from 0
+ * @example formatLength(12, 'us') // "1/2 in"
+ */
+export function formatLength(mm: number, units: Units): string {
+  if (units === 'metric') return `${decimals(mm, 1)} mm`;
+  let eighths = Math.max(1, Math.round((mm / 25.4) * 8));
+  let below = 8;
+  const whole = Math.floor(eighths / 8);
+  eighths -= whole * 8;
+  if (eighths === 0) return `${whole} in`;
+  while (eighths % 2 === 0) {
+    eighths /= 2;
+    below /= 2;
+  }
+  return `${whole ? `${whole} ` : ''}${eighths}/${below} in`;
+}
+
+/**
+ * Minutes as spoken.
+ *
+ * @param minutes from 0
+ * @example formatMinutes(106) // "1 h 46 min"
+ */
+export function formatMinutes(minutes: number): string {
+  const whole = Math.round(minutes);
+  if (whole < 90) return `${whole} min`;
+  const rest = whole % 60;
+  return rest ? `${Math.floor(whole / 60)} h ${rest} min` : `${whole / 60} h`;
+}
+
+const UNIT_WORDS: Readonly<Record<Unit, readonly [string, string]>> = {
+  g: ['g', 'g'],
+  kg: ['kg', 'kg'],
+  oz: ['oz', 'oz'],
+  lb: ['lb', 'lb'],
+  ml: ['ml', 'ml'],
+  l: ['L', 'L'],
+  tsp: ['tsp', 'tsp'],
+  tbsp: ['tbsp', 'tbsp'],
+  floz: ['fl oz', 'fl oz'],
+  cup: ['cup', 'cups'],
+  pt: ['pt', 'pt'],
+  qt: ['qt', 'qt'],
+  piece: ['', ''],
+  can: ['can', 'cans'],
+};
+
+const FRACTION_UNITS: ReadonlySet<Unit> = new Set<Unit>([
+  'cup',
+  'tsp',
+  'tbsp',
+  'pt',
+  'qt',
+  'lb',
+  'piece',
+  'can',
+  'floz',
+]);
+
+/**
+ * An amount as the cook would write it; reads back to the same amount within a measure's step.
+ *
+ * @example formatAmount({ value: 1.5, unit: 'cup' }) // "1½ cups"
+ * @example formatAmount({ value: 2, unit: 'piece', size: 'large' }) // "2 large"
+ */
+export function formatAmount(amount: Amount): string {
+  const near = nearestFraction(amount.value);
+  const exact = Math.abs(near - amount.value) < 0.005 && near > 0;
+  const number =
+    FRACTION_UNITS.has(amount.unit) && exact
+      ? formatFraction(amount.value)
+      : Number(amount.value.toPrecision(4)).toString();
+  const word = UNIT_WORDS[amount.unit][amount.value > 1 ? 1 : 0];
+  const can = amount.unit === 'can' && amount.canG ? `${amount.canG} g` : '';
+  const size = amount.unit === 'piece' && amount.size ? amount.size : '';
+  return [number, size, can, word].filter(Boolean).join(' ');
+}

@@ -1,0 +1,24 @@
+export {
+  isMassUnit,
+  isVolumeUnit,
+  MASS_G,
+  SIZE_FACTOR,
+  UNITS,
+  VOLUME_ML,
+  type Amount,
+  type Size,
+  type Unit,
+  type Units,
+} from './units';
+export {
+  formatAmount,
+  formatFraction,
+  formatLength,
+  formatLevel,
+  formatMass,
+  formatMinutes,
+  formatTemperature,
+  formatVolume,
+  nearestFraction,
+} from './format';
+export { parseAmount, parseLength, volumeMl, type ParsedAmount } from './parse';

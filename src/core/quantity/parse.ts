@@ -1,0 +1,180 @@
+import { parseIngredient } from 'parse-ingredient';
+import { MASS_G, VOLUME_ML, type Amount, type MassUnit, type Size, type Unit } from './units';
+
+/** What a line said: its amount where it had one, and the words that are left. */
+export interface ParsedAmount {
+  readonly amount: Amount | null;
+  readonly rest: string;
+  /** Things read with a guess, in words for the cook. */
+  readonly unsure: readonly string[];
+}
+
+/** Unit names of parse-ingredient, and what they are here. */
+const UNIT_OF: Readonly<Record<string, Unit>> = {
+  gram: 'g',
+  kilogram: 'kg',
+  ounce: 'oz',
+  pound: 'lb',
+  milliliter: 'ml',
+  liter: 'l',
+  teaspoon: 'tsp',
+  tablespoon: 'tbsp',
+  fluidounce: 'floz',
+  cup: 'cup',
+  pint: 'pt',
+  quart: 'qt',
+  piece: 'piece',
+  can: 'can',
+  clove: 'piece',
+  stalk: 'piece',
+  head: 'piece',
+  slice: 'piece',
+  sprig: 'piece',
+  stick: 'piece',
+  ear: 'piece',
+  fillet: 'piece',
+  bunch: 'piece',
+};
+
+const WORD_NUMBERS: readonly (readonly [RegExp, string])[] = [
+  [/^(?:about|around|roughly|some)\s+/i, ''],
+  [/^half\s+(?:a|an)\s+/i, '1/2 '],
+  [/^a\s+half\s+/i, '1/2 '],
+  [/^a\s+dozen\s+/i, '12 '],
+  [/^a\s+couple\s+of\s+/i, '2 '],
+  [/^(?:a|an|one)\s+/i, '1 '],
+  [/^two\s+/i, '2 '],
+  [/^three\s+/i, '3 '],
+  [/^four\s+/i, '4 '],
+  [/^five\s+/i, '5 '],
+  [/^six\s+/i, '6 '],
+];
+
+const SIZE_WORD = /^(small|medium|large|big)(?:[- ]sized?)?\s+/i;
+const MASS_WORD = 'g|grams?|kg|oz|ounces?|lbs?|pounds?';
+/** "400 g can of", "(15-ounce) can", "15-oz tin": the net mass of one can. */
+const CAN_FIRST = new RegExp(
+  `^\\(?(\\d+(?:[.,]\\d+)?)\\s*-?\\s*(${MASS_WORD})\\.?\\)?\\s+(?:cans?|tins?)\\b\\s*(?:of\\s+)?`,
+  'i',
+);
+/** "can (400 g) of": the mass behind the word. */
+const CAN_AFTER = new RegExp(
+  `^\\((\\d+(?:[.,]\\d+)?)\\s*-?\\s*(${MASS_WORD})\\.?\\)\\s*(?:of\\s+)?`,
+  'i',
+);
+const COUNTED_CAN = new RegExp(
+  `^(\\d+(?:[.,/]\\d+)?)\\s*(?:x|×)?\\s+(\\(?\\d+(?:[.,]\\d+)?\\s*-?\\s*(?:${MASS_WORD})\\.?\\)?\\s+(?:cans?|tins?)\\b.*)$`,
+  'i',
+);
+
+function massUnit(word: string): MassUnit {
+  const w = word.toLowerCase();
+  if (w.startsWith('k')) return 'kg';
+  if (w.startsWith('g')) return 'g';
+  return w.startsWith('o') ? 'oz' : 'lb';
+}
+
+function canGrams(value: string, unit: string): number {
+  return Math.round(Number(value.replace(',', '.')) * MASS_G[massUnit(unit)]);
+}
+
+/** Words and spellings the parser does not know, turned into ones it does. */
+function prepare(text: string): string {
+  let line = text
+    .replace(/ /g, ' ')
+    .replace(/^[\s•*\-–]+(?=\S)/, '')
+    .replace(/(\d),(\d)/g, '$1.$2')
+    .replace(/\btins?\b/gi, (tin) => (tin.toLowerCase() === 'tins' ? 'cans' : 'can'))
+    .replace(/(\d+(?:\.\d+)?)\s*dl\b/gi, (_, number: string) => `${Number(number) * 100} ml`)
+    .replace(/\bfl\.?\s*oz\b/gi, 'fluid ounces')
+    .replace(/(\d)\s*(lit(?:re|er)s?)\b/gi, '$1 l')
+    .trim();
+  for (const [pattern, number] of WORD_NUMBERS) line = line.replace(pattern, number);
+  return line;
+}
+
+/**
+ * Reads the amount at the head of a line: "1 1/2 lb", "3½ cups", "2 medium carrots",
+ * "a 400 g can of borlotti". A range is read as its middle and marked.
+ *
+ * @param text one line
+ * @returns the amount, or null where the line has none, and the rest of the words
+ * @example parseAmount('1 1/2 lb lamb neck').amount // { value: 1.5, unit: 'lb' }
+ */
+export function parseAmount(text: string): ParsedAmount {
+  const line = prepare(text);
+  const unsure: string[] = [];
+  const counted = COUNTED_CAN.exec(line);
+  const oneCan = CAN_FIRST.exec(line);
+  if (counted || oneCan) {
+    const tail = counted?.[2] ?? line;
+    const match = CAN_FIRST.exec(tail);
+    const value = counted?.[1] ? (parseIngredient(`${counted[1]} x`)[0]?.quantity ?? 1) : 1;
+    if (match?.[1] && match[2])
+      return {
+        amount: { value, unit: 'can', canG: canGrams(match[1], match[2]) },
+        rest: tail.slice(match[0].length).trim(),
+        unsure,
+      };
+  }
+
+  const parsed = parseIngredient(line)[0];
+  if (!parsed || parsed.quantity === null) return { amount: null, rest: line, unsure };
+  let value = parsed.quantity;
+  if (parsed.quantity2 !== null) {
+    value = (parsed.quantity + parsed.quantity2) / 2;
+    unsure.push(`between ${parsed.quantity} and ${parsed.quantity2}, read as ${value}`);
+  }
+  let rest = parsed.description.replace(/^of\s+/i, '').trim();
+  const id = parsed.unitOfMeasureID;
+  let size = sizeOf(id);
+  const unit: Unit = id ? (size ? 'piece' : (UNIT_OF[id] ?? 'piece')) : 'piece';
+  if (id && !size && !UNIT_OF[id]) {
+    // A unit the kitchen has no measure for stays a word of the name.
+    rest = `${parsed.unitOfMeasure ?? ''} ${rest}`.trim();
+  }
+  const sizeWord = SIZE_WORD.exec(rest);
+  if (unit === 'piece' && sizeWord?.[1]) {
+    size = sizeOf(sizeWord[1].toLowerCase());
+    rest = rest.slice(sizeWord[0].length);
+  }
+  if (unit === 'can') {
+    const after = CAN_AFTER.exec(rest);
+    if (after?.[1] && after[2])
+      return {
+        amount: { value, unit, canG: canGrams(after[1], after[2]) },
+        rest: rest.slice(after[0].length).trim(),
+        unsure,
+      };
+  }
+  return { amount: { value, unit, ...(size && { size }) }, rest, unsure };
+}
+
+function sizeOf(word: string | null | undefined): Size | undefined {
+  if (word === 'small' || word === 'medium' || word === 'large') return word;
+  return word === 'big' ? 'large' : undefined;
+}
+
+const LENGTH = /(\d+(?:\.\d+)?(?:\s+\d+\/\d+)?|\d+\/\d+)\s*-?\s*(mm|cm|inch(?:es)?|in\b|")/i;
+
+/**
+ * A length in a line, such as "15 mm rings" or "1 1/2 inch pieces".
+ *
+ * @returns millimetres and the text it stood in, or null
+ * @example parseLength('leeks, 1/2 inch rings')?.mm // 12.7
+ */
+export function parseLength(text: string): { readonly mm: number; readonly found: string } | null {
+  const match = LENGTH.exec(text);
+  if (!match?.[1] || !match[2]) return null;
+  const value = parseIngredient(`${match[1]} x`)[0]?.quantity ?? 0;
+  const unit = match[2].toLowerCase();
+  const mm = value * (unit === 'mm' ? 1 : unit === 'cm' ? 10 : 25.4);
+  return value > 0 ? { mm: Number(mm.toFixed(1)), found: match[0] } : null;
+}
+
+/** Volume of an amount in mL, or null for masses and counts. */
+export function volumeMl(amount: Amount): number | null {
+  return amount.unit in VOLUME_ML
+    ? amount.value * VOLUME_ML[amount.unit as keyof typeof VOLUME_ML]
+    : null;
+}

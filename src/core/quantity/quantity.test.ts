@@ -1,0 +1,122 @@
+import fc from 'fast-check';
+import {
+  formatAmount,
+  formatFraction,
+  formatLength,
+  formatMass,
+  formatMinutes,
+  formatTemperature,
+  formatVolume,
+  MASS_G,
+  nearestFraction,
+  parseAmount,
+  parseLength,
+  UNITS,
+  VOLUME_ML,
+  volumeMl,
+} from '.';
+
+describe('reading an amount', () => {
+  it.each([
+    ['1 1/2 lb lamb neck', { value: 1.5, unit: 'lb' }, 'lamb neck'],
+    ['1.5 l water', { value: 1.5, unit: 'l' }, 'water'],
+    ['1,5 l water', { value: 1.5, unit: 'l' }, 'water'],
+    ['1.5 litres of water', { value: 1.5, unit: 'l' }, 'water'],
+    ['2 medium carrots', { value: 2, unit: 'piece', size: 'medium' }, 'carrots'],
+    ['1 large onion, diced', { value: 1, unit: 'piece', size: 'large' }, 'onion, diced'],
+    ['3½ cups pearl barley', { value: 3.5, unit: 'cup' }, 'pearl barley'],
+    ['a 400 g can of borlotti', { value: 1, unit: 'can', canG: 400 }, 'borlotti'],
+    ['a 400 g tin borlotti', { value: 1, unit: 'can', canG: 400 }, 'borlotti'],
+    ['2 x 400 g cans tomatoes', { value: 2, unit: 'can', canG: 400 }, 'tomatoes'],
+    ['1 (15-ounce) can tomatoes', { value: 1, unit: 'can', canG: 425 }, 'tomatoes'],
+    ['2 cans (400 g) tomatoes', { value: 2, unit: 'can', canG: 400 }, 'tomatoes'],
+    ['two leeks', { value: 2, unit: 'piece' }, 'leeks'],
+    ['half an onion', { value: 0.5, unit: 'piece' }, 'onion'],
+    ['500g venison', { value: 500, unit: 'g' }, 'venison'],
+    ['3 cloves garlic', { value: 3, unit: 'piece' }, 'garlic'],
+    ['8 fl oz milk', { value: 8, unit: 'floz' }, 'milk'],
+    ['1 1/2 qt water', { value: 1.5, unit: 'qt' }, 'water'],
+    ['- 2 tbsp tomato paste', { value: 2, unit: 'tbsp' }, 'tomato paste'],
+  ])('%s', (line, amount, rest) => {
+    expect(parseAmount(line)).toEqual({ amount, rest, unsure: [] });
+  });
+
+  it('says when it guessed', () => {
+    const parsed = parseAmount('2-3 carrots');
+    expect(parsed.amount).toEqual({ value: 2.5, unit: 'piece' });
+    expect(parsed.unsure).toEqual(['between 2 and 3, read as 2.5']);
+  });
+
+  it('leaves a line without a number whole', () => {
+    expect(parseAmount('salt to taste')).toEqual({
+      amount: null,
+      rest: 'salt to taste',
+      unsure: [],
+    });
+  });
+
+  it('reads lengths', () => {
+    expect(parseLength('leeks, 15 mm rings')).toEqual({ mm: 15, found: '15 mm' });
+    expect(parseLength('1 1/2 inch pieces')?.mm).toBeCloseTo(38.1, 1);
+    expect(parseLength('2 cm dice')?.mm).toBe(20);
+    expect(parseLength('whole')).toBeNull();
+  });
+});
+
+describe('writing an amount', () => {
+  it('uses measures a cook has', () => {
+    expect(formatVolume(1.63, 'metric')).toBe('1.65 L');
+    expect(formatVolume(0.33, 'metric')).toBe('350 ml');
+    expect(formatVolume(0.8, 'us')).toBe('3⅓ cups');
+    expect(formatVolume(3.8, 'us')).toBe('4 qt');
+    expect(formatVolume(0.015, 'us')).toBe('1 tbsp');
+    expect(formatMass(1240, 'metric')).toBe('1.24 kg');
+    expect(formatMass(680, 'us')).toBe('1½ lb');
+    expect(formatLength(12, 'us')).toBe('1/2 in');
+    expect(formatLength(40, 'us')).toBe('1 5/8 in');
+    expect(formatLength(51, 'us')).toBe('2 in');
+    expect(formatTemperature(96.1, 'metric')).toBe('96 °C');
+    expect(formatTemperature(100, 'us')).toBe('212 °F');
+    expect(formatMinutes(106)).toBe('1 h 46 min');
+    expect(formatMinutes(120)).toBe('2 h');
+    expect(formatFraction(0.26)).toBe('¼');
+    expect(formatFraction(0.99)).toBe('1');
+  });
+
+  it('keeps fractions within a sixteenth and a bit', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 40, noNaN: true }), (v) => {
+        expect(Math.abs(nearestFraction(v) - v)).toBeLessThanOrEqual(0.125 + 1e-9);
+        expect(nearestFraction(nearestFraction(v))).toBeCloseTo(nearestFraction(v), 9);
+      }),
+    );
+  });
+
+  it('reads back what it wrote, for every unit', () => {
+    const value = fc.oneof(
+      fc.integer({ min: 1, max: 40 }),
+      fc.constantFrom(0.25, 0.5, 0.75, 1.25, 1 + 1 / 3, 1.5, 2 + 2 / 3, 3.5),
+      fc.integer({ min: 1, max: 4000 }).map((n) => n / 100),
+    );
+    fc.assert(
+      fc.property(value, fc.constantFrom(...UNITS), (v, unit) => {
+        const back = parseAmount(`${formatAmount({ value: v, unit })} leek`);
+        expect(back.rest).toBe('leek');
+        expect(back.amount?.unit).toBe(unit);
+        expect(Math.abs((back.amount?.value ?? 0) - v)).toBeLessThanOrEqual(0.0051 + v * 5e-4);
+      }),
+    );
+  });
+});
+
+describe('units', () => {
+  // Published: NIST Handbook 44, appendix C.
+  it('has the defined sizes', () => {
+    expect(VOLUME_ML.qt * 4).toBeCloseTo(231 * 2.54 ** 3, 6);
+    expect(VOLUME_ML.cup * 4).toBeCloseTo(VOLUME_ML.qt, 9);
+    expect(VOLUME_ML.tbsp).toBeCloseTo(3 * VOLUME_ML.tsp, 9);
+    expect(MASS_G.lb).toBeCloseTo(16 * MASS_G.oz, 9);
+    expect(volumeMl({ value: 2, unit: 'cup' })).toBeCloseTo(473.176, 3);
+    expect(volumeMl({ value: 2, unit: 'lb' })).toBeNull();
+  });
+});
