@@ -1,0 +1,365 @@
+/**
+ * Conduction into pieces of food: slab, cylinder or sphere, one dimension, implicit in time.
+ *
+ * Finite volumes on N equal shells; all pieces of an item are one body. A stage of the time
+ * scheme gives the temperatures as u + w x (liquid temperature), so that the liquid can be solved
+ * together with all its bodies without iteration. Frozen bodies carry enthalpy as their state
+ * (enthalpy method, after Voller & Cross 1981): heat is conserved through the freezing point.
+ */
+import {
+  FREEZING_POINT,
+  iceFraction,
+  thermalProperties,
+  type Composition,
+  type Solid,
+} from '../food';
+
+export interface BodyShape {
+  readonly kind: Solid;
+  /** Full thickness of a slab, diameter of a cylinder or sphere, mm. */
+  readonly mm: number;
+}
+
+export interface Body {
+  readonly id: string;
+  readonly massKg: number;
+  readonly cells: number;
+  /** Heat capacity per cell above freezing, J/K. */
+  readonly capacity: Float64Array;
+  /** Conductance between cell i-1 and i, W/K; the first is zero. */
+  readonly inner: Float64Array;
+  /** Conductance from liquid to the last cell, W/K. */
+  readonly outer: number;
+  /** Of the liquid film alone, W/K. */
+  readonly film: number;
+  /** Temperatures, C. */
+  readonly t: Float64Array;
+  readonly ice: Ice | null;
+  readonly work: Work;
+}
+
+/** What a frozen body needs besides. */
+interface Ice {
+  /** Enthalpy per cell above the freezing point, J. */
+  readonly enthalpy: Float64Array;
+  readonly cellKg: Float64Array;
+  /** J/(kg K) below freezing, without melting. */
+  readonly heat: number;
+  readonly heatThawed: number;
+  /** Heat to melt the freezable water, J/kg of food. */
+  readonly melt: number;
+  /** Conductivity frozen over conductivity thawed. */
+  readonly conductivityRatio: number;
+  thawed: boolean;
+}
+
+interface Work {
+  /** Length of substep the factors are for, s. */
+  substep: number;
+  readonly start: Float64Array;
+  readonly startEnthalpy: Float64Array;
+  /** Elimination factors of the tridiagonal matrix. */
+  readonly eliminate: Float64Array;
+  readonly pivot: Float64Array;
+  /** Response to a unit of liquid temperature. */
+  readonly w: Float64Array;
+  readonly u: Float64Array;
+  readonly stage: Float64Array;
+  readonly cap: Float64Array;
+}
+
+/** Film coefficient of hot liquid on food, W/(m2 K) (assumed; free convection in water, 200 to 1000). */
+export const FILM = 400;
+
+/** Shells per body; the series solutions are met within 0.1 C. */
+export const CELLS = 12;
+
+/** Mean temperature of a cook, at which thawed properties are taken, C. */
+const MEAN_C = 60;
+const FUSION = 333_600;
+const DIMENSION: Readonly<Record<Solid, 1 | 2 | 3>> = { slab: 1, cylinder: 2, sphere: 3 };
+
+/**
+ * Makes the body of an item.
+ *
+ * @param massKg all its pieces together, kg, above 0
+ * @param startC temperature throughout, C
+ * @param film coefficient, W/(m2 K)
+ */
+export function makeBody(
+  id: string,
+  massKg: number,
+  composition: Composition,
+  shape: BodyShape,
+  startC: number,
+  film = FILM,
+  cells = CELLS,
+): Body {
+  const { density, conductivity, heat } = thermalProperties(composition, MEAN_C);
+  const n = DIMENSION[shape.kind];
+  const radius = shape.mm / 2000;
+  const volume = massKg / density;
+  const area = (n * volume) / radius;
+  const width = radius / cells;
+  const capacity = new Float64Array(cells);
+  const inner = new Float64Array(cells);
+  const cellKg = new Float64Array(cells);
+  for (let i = 0; i < cells; i++) {
+    const share = ((i + 1) / cells) ** n - (i / cells) ** n;
+    cellKg[i] = massKg * share;
+    capacity[i] = massKg * share * heat;
+    inner[i] = i === 0 ? 0 : (conductivity * area * (i / cells) ** (n - 1)) / width;
+  }
+  const array = (): Float64Array => new Float64Array(cells);
+  const frozen = startC < FREEZING_POINT;
+  const body: Body = {
+    id,
+    massKg,
+    cells,
+    capacity,
+    inner,
+    outer: area / (1 / film + width / 2 / conductivity),
+    film: film * area,
+    t: new Float64Array(cells).fill(startC),
+    ice: frozen ? makeIce(composition, cellKg, heat, conductivity) : null,
+    work: {
+      substep: 0,
+      start: array(),
+      startEnthalpy: array(),
+      eliminate: array(),
+      pivot: array(),
+      w: array(),
+      u: array(),
+      stage: array(),
+      cap: array(),
+    },
+  };
+  if (body.ice)
+    for (let i = 0; i < cells; i++)
+      body.ice.enthalpy[i] = at(cellKg, i) * enthalpyOf(body.ice, startC);
+  return body;
+}
+
+function makeIce(
+  composition: Composition,
+  cellKg: Float64Array,
+  heatThawed: number,
+  conductivity: number,
+): Ice {
+  const cold = thermalProperties(composition, -20);
+  const ice = iceFraction(composition, -20);
+  const share = 1 - FREEZING_POINT / -20;
+  const freezable = ice / share;
+  const melting = (FUSION * freezable * -FREEZING_POINT) / 400;
+  return {
+    enthalpy: new Float64Array(cellKg.length),
+    cellKg,
+    heat: cold.heat - melting,
+    heatThawed,
+    melt: FUSION * freezable,
+    conductivityRatio: cold.conductivity / conductivity,
+    thawed: false,
+  };
+}
+
+/** Reads a typed array whose index is known to be inside. */
+function at(array: Float64Array, i: number): number {
+  return array[i] as number;
+}
+
+/** J/kg above the freezing point. */
+function enthalpyOf(ice: Ice, t: number): number {
+  if (t >= FREEZING_POINT) return ice.heatThawed * (t - FREEZING_POINT);
+  return ice.heat * (t - FREEZING_POINT) - ice.melt * (1 - FREEZING_POINT / t);
+}
+
+/** The temperature that has an enthalpy: the inverse of enthalpyOf, a quadratic when frozen. */
+function temperatureOf(ice: Ice, h: number): number {
+  if (h >= 0) return FREEZING_POINT + h / ice.heatThawed;
+  const b = ice.heat * FREEZING_POINT + ice.melt + h;
+  const c = ice.melt * FREEZING_POINT;
+  return (b - Math.sqrt(b * b - 4 * ice.heat * c)) / (2 * ice.heat);
+}
+
+/**
+ * Keeps the state at the start of a step, to which `rewind` returns. A body whose last ice has
+ * gone is plain from here on: never in the middle of a step, where heat could be lost.
+ */
+export function remember(body: Body): void {
+  const { ice, t } = body;
+  if (ice && !ice.thawed) {
+    ice.thawed = t.every((c) => c > FREEZING_POINT + 0.05);
+    body.work.startEnthalpy.set(ice.enthalpy);
+  }
+  body.work.start.set(t);
+}
+
+export function rewind(body: Body): void {
+  body.t.set(body.work.start);
+  if (body.ice && !body.ice.thawed) body.ice.enthalpy.set(body.work.startEnthalpy);
+}
+
+function factor(
+  body: Body,
+  substep: number,
+  capacity: Float64Array,
+  ratio: Float64Array | null,
+): void {
+  const { work, cells, inner, outer } = body;
+  let below = 0;
+  for (let i = 0; i < cells; i++) {
+    const left = at(inner, i) * (ratio ? at(ratio, i) : 1);
+    const right = i === cells - 1 ? outer : at(inner, i + 1) * (ratio ? at(ratio, i + 1) : 1);
+    const diagonal = at(capacity, i) / substep + left + right;
+    const pivot = diagonal - left * below;
+    work.pivot[i] = 1 / pivot;
+    below = (i === cells - 1 ? 0 : right) / pivot;
+    work.eliminate[i] = below;
+  }
+  work.w.fill(0);
+  work.w[cells - 1] = outer * at(work.pivot, cells - 1);
+  for (let i = cells - 2; i >= 0; i--) work.w[i] = at(work.eliminate, i) * at(work.w, i + 1);
+}
+
+/** Conductivity of each inner face relative to thawed. */
+const ratios = new Float64Array(64);
+
+function faceRatios(body: Body, ice: Ice): Float64Array {
+  for (let i = 0; i < body.cells; i++) {
+    const t = i === 0 ? at(body.t, 0) : (at(body.t, i) + at(body.t, i - 1)) / 2;
+    const frozen = t < FREEZING_POINT ? 1 - FREEZING_POINT / t : 0;
+    ratios[i] = 1 + (ice.conductivityRatio - 1) * frozen;
+  }
+  return ratios;
+}
+
+/** Capacities on the way from the temperatures now to those expected. */
+function secantCapacity(body: Body, ice: Ice, expected: Float64Array): Float64Array {
+  const { cap } = body.work;
+  for (let i = 0; i < body.cells; i++) {
+    const from = at(body.t, i);
+    let to = at(expected, i);
+    if (Math.abs(to - from) < 0.01) to = from + 0.01;
+    cap[i] = (at(ice.cellKg, i) * (enthalpyOf(ice, to) - enthalpyOf(ice, from))) / (to - from);
+  }
+  return cap;
+}
+
+/** A stage's answer for the liquid: heat into the body = slope x liquid temperature - offset, W. */
+export interface Coupling {
+  slope: number;
+  offset: number;
+}
+
+function sweep(body: Body, substep: number, capacity: Float64Array): void {
+  const { cells, inner, t, ice } = body;
+  const { pivot, eliminate, u } = body.work;
+  const frozen = ice !== null && !ice.thawed;
+  const rate = 1 / substep;
+  let carry = 0;
+  for (let i = 0; i < cells; i++) {
+    const left = frozen ? at(inner, i) * at(ratios, i) : at(inner, i);
+    carry = (at(capacity, i) * rate * at(t, i) + left * carry) * at(pivot, i);
+    u[i] = carry;
+  }
+  for (let i = cells - 2; i >= 0; i--) {
+    carry = at(u, i) + at(eliminate, i) * carry;
+    u[i] = carry;
+  }
+}
+
+/**
+ * Prepares an implicit substep from the body's temperatures.
+ *
+ * @param substep s
+ * @param liquidGuess liquid temperature expected, C (used by frozen bodies only)
+ */
+export function couple(body: Body, substep: number, liquidGuess: number, out: Coupling): void {
+  const { work, cells, ice } = body;
+  if (ice && !ice.thawed) {
+    const faces = faceRatios(body, ice);
+    work.stage.set(body.t);
+    for (let pass = 0; pass < 3; pass++) {
+      const capacity = secantCapacity(body, ice, work.stage);
+      factor(body, substep, capacity, faces);
+      sweep(body, substep, capacity);
+      for (let i = 0; i < cells; i++) work.stage[i] = at(work.u, i) + at(work.w, i) * liquidGuess;
+    }
+    work.substep = 0;
+  } else {
+    if (work.substep !== substep) {
+      factor(body, substep, body.capacity, null);
+      work.substep = substep;
+    }
+    sweep(body, substep, body.capacity);
+  }
+  out.slope = body.outer * (1 - at(work.w, cells - 1));
+  out.offset = body.outer * at(work.u, cells - 1);
+}
+
+/** Ends the substep prepared by `couple`, with the liquid at a temperature. */
+export function settle(body: Body, substep: number, liquidC: number): void {
+  const { work, cells, ice, t } = body;
+  const { u, w } = work;
+  if (!ice || ice.thawed) {
+    for (let i = 0; i < cells; i++) t[i] = at(u, i) + at(w, i) * liquidC;
+    return;
+  }
+  for (let i = 0; i < cells; i++) work.stage[i] = at(u, i) + at(w, i) * liquidC;
+  const faces = ratios;
+  for (let i = 0; i < cells; i++) {
+    const here = at(work.stage, i);
+    const left = i === 0 ? 0 : at(body.inner, i) * at(faces, i) * (at(work.stage, i - 1) - here);
+    const right =
+      i === cells - 1
+        ? body.outer * (liquidC - here)
+        : at(body.inner, i + 1) * at(faces, i + 1) * (at(work.stage, i + 1) - here);
+    const h = at(ice.enthalpy, i) + substep * (left + right);
+    ice.enthalpy[i] = h;
+    body.t[i] = temperatureOf(ice, h / at(ice.cellKg, i));
+  }
+}
+
+/**
+ * Moves the state on to where the second stage of the scheme starts: the first stage's change,
+ * stretched by a factor from the remembered start.
+ */
+export function stretch(body: Body, by: number): void {
+  const { ice, t, cells } = body;
+  const { start, startEnthalpy } = body.work;
+  if (!ice || ice.thawed) {
+    for (let i = 0; i < cells; i++) {
+      const from = at(start, i);
+      t[i] = from + by * (at(t, i) - from);
+    }
+    return;
+  }
+  for (let i = 0; i < cells; i++) {
+    const from = at(startEnthalpy, i);
+    const h = from + by * (at(ice.enthalpy, i) - from);
+    ice.enthalpy[i] = h;
+    t[i] = temperatureOf(ice, h / at(ice.cellKg, i));
+  }
+}
+
+/** Temperature at the centre, by the parabola through the two inmost shells, C. */
+export function centreC(body: Body): number {
+  return (9 * at(body.t, 0) - at(body.t, 1)) / 8;
+}
+
+/** Temperature of the surface under the liquid film, C. */
+export function surfaceC(body: Body, liquidC: number): number {
+  const flux = body.outer * (liquidC - at(body.t, body.cells - 1));
+  return liquidC - flux / body.film;
+}
+
+/** Heat stored above 0 C of liquid state (frozen: below zero), J. */
+export function storedHeat(body: Body): number {
+  let sum = 0;
+  for (let i = 0; i < body.cells; i++)
+    sum +=
+      body.ice && !body.ice.thawed
+        ? at(body.ice.enthalpy, i) + FREEZING_POINT * at(body.capacity, i)
+        : at(body.capacity, i) * at(body.t, i);
+  return sum;
+}

@@ -1,0 +1,222 @@
+/**
+ * The phases of a cook: how each drives the pot, and when it ends.
+ *
+ * A sealed pot's pressure is that of saturated steam at the liquid's temperature; its air has
+ * been driven out before it sealed. While anything wet is in an open pot, nothing in it passes
+ * the boiling point: the surplus of the heater leaves as steam.
+ */
+import { latentHeat, saturationPressure, saturationTemperature } from '../water';
+import { steamFlow } from '../release';
+import { openEvaporation } from './evaporation';
+import type { Drive, PotSystem } from './system';
+import type { Phase } from './types';
+
+/** Gauge pressure at which the pin drops, kPa (brief: natural release ends below 3 kPa). */
+export const PIN_DROPS_KPA = 3;
+/** Gauge pressure at which an open valve is quiet, kPa (assumed). */
+const QUIET_KPA = 0.5;
+/** Steam a pot blows while its pin rises, as seconds of full power at the boil (assumed). */
+const SEALING_S = 45;
+/** Power spent on steam while a regulator rocks, W (assumed). */
+const REGULATOR_W = 100;
+/** Power spent on steam in a gentle simmer, W (assumed: about 0.4 kg/h). */
+const SIMMER_W = 250;
+/** A pot that takes longer than this to come to temperature never will, s. */
+const PATIENCE_S = 4 * 3600;
+/** Time after which a held pot changes slowly, s. */
+const SETTLING_S = 300;
+/** Heat loss with cold water over the lid, W/K (assumed). */
+const COLD_WATER_W_PER_K = 25;
+
+export interface Pace {
+  /** Time step of slow phases, s. */
+  readonly stepS: number;
+}
+
+export class Phases {
+  readonly boilC: number;
+
+  constructor(
+    readonly system: PotSystem,
+    readonly pace: Pace,
+  ) {
+    this.boilC = saturationTemperature(system.air.pressurePa);
+  }
+
+  /** Heater at full, W into the contents. */
+  get #full(): number {
+    return this.system.pot.powerW * this.system.pot.efficiency;
+  }
+
+  gauge(): number {
+    const above =
+      saturationPressure(Math.max(0.01, this.system.liquidC)) - this.system.air.pressurePa;
+    return Math.max(0, above / 1000);
+  }
+
+  #sample(step: number, phase: Phase, sealed: boolean): void {
+    this.system.sample(step, phase, sealed ? this.gauge() : 0);
+  }
+
+  /** Lid off: the loss through the wall stays, the surface evaporates. */
+  #open(powerW: number | null): Drive {
+    const { pot, air } = this.system;
+    return {
+      powerW,
+      lossWPerK: pot.lossWPerK,
+      steam: (t) => openEvaporation(Math.min(t, this.boilC - 0.2), air, pot.surfaceM2),
+    };
+  }
+
+  /** Sealed heating to a temperature. @returns s taken, and whether it got there */
+  #heatTo(target: number, step: number, phase: Phase, sealed: boolean) {
+    const { system, pace } = this;
+    const start = system.seconds;
+    const drive: Drive = { powerW: this.#full, lossWPerK: system.pot.lossWPerK };
+    while (system.liquidC < target - 0.01) {
+      if (system.seconds - start > PATIENCE_S)
+        return { seconds: system.seconds - start, reached: false };
+      system.step(pace.stepS, drive, target);
+      this.#sample(step, phase, sealed);
+    }
+    return { seconds: system.seconds - start, reached: true };
+  }
+
+  /** Keeps the liquid at a temperature for a time; lets it sag when cold pieces draw too much. */
+  #keep(
+    target: number,
+    seconds: number,
+    step: number,
+    phase: Phase,
+    surplusW: number,
+    sealed: boolean,
+  ): void {
+    const { system, pace } = this;
+    const begin = system.seconds;
+    const end = begin + seconds;
+    while (system.seconds < end - 1e-6) {
+      // Once the pieces have caught up little changes; the scheme is exact enough at long steps.
+      const pacing = system.seconds - begin < SETTLING_S ? 1 : 3;
+      const length = Math.min(pace.stepS * pacing, end - system.seconds);
+      if (system.liquidC < target - 0.02)
+        system.step(length, { powerW: this.#full, lossWPerK: system.pot.lossWPerK }, target);
+      else {
+        const done = system.step(length, { powerW: null, lossWPerK: system.pot.lossWPerK });
+        if (done.powerW > this.#full) {
+          // The heater cannot keep up: what was booked beyond it is paid back by the liquid.
+          const short = (done.powerW - this.#full) * done.seconds;
+          system.energy.intoJ -= short;
+          system.liquidC -= short / system.capacity;
+        } else if (surplusW > 0) {
+          const surplus = Math.min(surplusW, this.#full - Math.max(0, done.powerW));
+          system.vent((surplus * done.seconds) / latentHeat(system.liquidC));
+        }
+      }
+      this.#sample(step, phase, sealed);
+    }
+  }
+
+  /** From whatever it is to the pressure of a setting. */
+  warmUp(step: number, gaugeKPa: number) {
+    const { system } = this;
+    const target = saturationTemperature(system.air.pressurePa + gaugeKPa * 1000);
+    const first = this.#heatTo(this.boilC, step, 'warm-up', false);
+    if (!first.reached) return { ...first, targetC: target };
+    const start = system.seconds;
+    this.#keep(this.boilC, SEALING_S, step, 'warm-up', this.#full, false);
+    const sealing = system.seconds - start;
+    const second = this.#heatTo(target, step, 'warm-up', true);
+    return {
+      seconds: first.seconds + sealing + second.seconds,
+      reached: second.reached,
+      targetC: target,
+    };
+  }
+
+  hold(step: number, targetC: number, minutes: number): void {
+    const surplus = this.system.pot.kind === 'stovetop' ? REGULATOR_W : 0;
+    this.#keep(targetC, minutes * 60, step, 'hold', surplus, true);
+  }
+
+  /** Lets the pot cool shut until the pin drops, or for a time. @returns true when the pin dropped */
+  natural(step: number, limitS: number, lossWPerK = this.system.pot.lossWPerK): boolean {
+    const { system, pace } = this;
+    const quiet = saturationTemperature(system.air.pressurePa + PIN_DROPS_KPA * 1000);
+    const end = system.seconds + limitS;
+    while (system.liquidC > quiet + 0.01 && system.seconds < end - 1e-6) {
+      const length = Math.min(pace.stepS * 3, end - system.seconds);
+      system.step(length, { powerW: 0, lossWPerK }, quiet);
+      this.#sample(step, 'release', true);
+    }
+    return system.liquidC <= quiet + 0.01;
+  }
+
+  coldWater(step: number): void {
+    this.natural(step, 3600, COLD_WATER_W_PER_K);
+  }
+
+  /**
+   * Opens the valve until it is quiet.
+   *
+   * @param duty share of the time it is open
+   */
+  quick(step: number, duty: number): void {
+    const { system } = this;
+    const { pressurePa } = system.air;
+    const quiet = saturationTemperature(pressurePa + QUIET_KPA * 1000);
+    const drive: Drive = {
+      powerW: 0,
+      lossWPerK: system.pot.lossWPerK,
+      steam: (t) => duty * steamFlow(t, pressurePa, system.pot.valve),
+    };
+    const end = system.seconds + 3600;
+    while (system.liquidC > quiet + 0.01 && system.seconds < end) {
+      system.step(Math.min(4, this.pace.stepS), drive, quiet);
+      this.#sample(step, 'release', true);
+    }
+  }
+
+  /** Lid off: what is above the boiling point boils down to it at once. */
+  openLid(): void {
+    const { system } = this;
+    const above = system.liquidC - this.boilC;
+    if (above <= 0) return;
+    const steam = (system.capacity * above) / latentHeat(this.boilC);
+    system.vent(steam, false);
+    system.energy.steamJ += steam * latentHeat(this.boilC);
+    system.liquidC = this.boilC;
+  }
+
+  /** Heater off, lid off (open, strain, cool, prep) or on (rest). */
+  stand(step: number, phase: Phase, minutes: number, lidOn: boolean): void {
+    const { system, pace } = this;
+    const drive: Drive = lidOn ? { powerW: 0, lossWPerK: system.pot.lossWPerK } : this.#open(0);
+    const end = system.seconds + minutes * 60;
+    while (system.seconds < end - 1e-6) {
+      const length = Math.min(pace.stepS * (minutes > 60 ? 4 : 1), end - system.seconds);
+      system.step(length, drive);
+      this.openLid();
+      this.#sample(step, phase, false);
+    }
+  }
+
+  /** Open pot on the heat: up to the boil, then a time at it. @returns s until it boils */
+  boil(step: number, phase: 'saute' | 'simmer', minutes: number) {
+    const surplus = phase === 'saute' ? this.#full : SIMMER_W;
+    if (phase === 'saute') {
+      // The cook's minutes of browning count from the moment the pot is hot enough to hiss.
+      const { system, pace } = this;
+      const end = system.seconds + minutes * 60;
+      while (system.liquidC < this.boilC - 0.01 && system.seconds < end - 1e-6) {
+        const length = Math.min(pace.stepS, end - system.seconds);
+        system.step(length, { powerW: this.#full, lossWPerK: system.pot.lossWPerK }, this.boilC);
+        this.#sample(step, phase, false);
+      }
+      this.#keep(this.boilC, Math.max(0, end - system.seconds), step, phase, surplus, false);
+      return { seconds: 0, reached: true };
+    }
+    const warm = this.#heatTo(this.boilC, step, phase, false);
+    if (warm.reached) this.#keep(this.boilC, minutes * 60, step, phase, surplus, false);
+    return warm;
+  }
+}

@@ -1,0 +1,147 @@
+import type { Release } from '../batch';
+import { Phases } from './phases';
+import { PotSystem } from './system';
+import type { Air, HeatItem, HeatPot, HeatResult, HeatStep, StepResult } from './types';
+
+export interface SimulateOptions {
+  /** Time step of slow phases, s; 10 by default, larger is coarser and faster. */
+  readonly stepS?: number;
+}
+
+/** Share of the time a pulsed release has its valve open, where the cook gives none (assumed). */
+export const USUAL_DUTY = 0.3;
+
+interface ReleaseResult {
+  readonly seconds: number;
+  readonly steamKg: number;
+  readonly valveOpensC: number | null;
+}
+
+function release(phases: Phases, step: number, how: Release): ReleaseResult {
+  const { system } = phases;
+  const start = system.seconds;
+  const steam = system.steamKg;
+  let valveOpensC: number | null = null;
+  const quick = (duty: number): void => {
+    valveOpensC = system.liquidC;
+    phases.quick(step, duty);
+  };
+  switch (how.method) {
+    case 'natural':
+      phases.natural(step, 6 * 3600);
+      break;
+    case 'quick':
+      quick(1);
+      break;
+    case 'timed':
+      if (!phases.natural(step, how.afterMin * 60)) quick(1);
+      break;
+    case 'pulsed':
+      quick(how.duty ?? USUAL_DUTY);
+      break;
+    case 'coldwater':
+      phases.coldWater(step);
+      break;
+  }
+  return { seconds: system.seconds - start, steamKg: system.steamKg - steam, valveOpensC };
+}
+
+function pressureStep(
+  phases: Phases,
+  index: number,
+  step: Extract<HeatStep, { kind: 'pressure' }>,
+): Omit<StepResult, 'startS' | 'endS'> {
+  const warm = phases.warmUp(index, step.gaugeKPa);
+  if (!warm.reached)
+    return {
+      warmUpS: warm.seconds,
+      holdS: 0,
+      releaseS: 0,
+      releaseSteamKg: 0,
+      reached: false,
+      valveOpensC: null,
+    };
+  phases.hold(index, warm.targetC, step.holdMin);
+  const let_ = release(phases, index, step.release);
+  phases.openLid();
+  return {
+    warmUpS: warm.seconds,
+    holdS: step.holdMin * 60,
+    releaseS: let_.seconds,
+    releaseSteamKg: let_.steamKg,
+    reached: true,
+    valveOpensC: let_.valveOpensC,
+  };
+}
+
+function otherStep(
+  phases: Phases,
+  index: number,
+  step: Exclude<HeatStep, { kind: 'pressure' }>,
+): Omit<StepResult, 'startS' | 'endS'> {
+  const plain = {
+    warmUpS: 0,
+    holdS: step.minutes * 60,
+    releaseS: 0,
+    releaseSteamKg: 0,
+    reached: true,
+    valveOpensC: null,
+  };
+  switch (step.kind) {
+    case 'prep':
+    case 'open':
+    case 'strain':
+    case 'cool':
+      phases.stand(index, step.kind, step.minutes, false);
+      return plain;
+    case 'rest':
+      phases.stand(index, 'rest', step.minutes, true);
+      return plain;
+    case 'saute':
+    case 'simmer': {
+      const warm = phases.boil(index, step.kind, step.minutes);
+      return { ...plain, warmUpS: warm.seconds, reached: warm.reached };
+    }
+  }
+}
+
+/**
+ * Runs a cook from cold to the table.
+ *
+ * @param items what goes in, with the index of the step at whose start it enters and leaves
+ * @param steps in order
+ * @param pot its power, losses and valve
+ * @param air pressure and temperature outside
+ * @returns the trace, the temperatures of every item, the times of each step, the heat balance
+ */
+export function simulate(
+  items: readonly HeatItem[],
+  steps: readonly HeatStep[],
+  pot: HeatPot,
+  air: Air,
+  options: SimulateOptions = {},
+): HeatResult {
+  const system = new PotSystem(
+    pot,
+    air,
+    items.filter((i) => i.shape).map((i) => i.id),
+  );
+  const phases = new Phases(system, { stepS: options.stepS ?? 10 });
+  const results: StepResult[] = [];
+  steps.forEach((step, index) => {
+    for (const item of items) if (item.leavesAt === index) system.take(item.id);
+    for (const item of items)
+      if (item.entersAt === index && item.leavesAt > index) system.put(item);
+    const startS = system.seconds;
+    if (index === 0) system.sample(index, firstPhase(step), 0);
+    const result =
+      step.kind === 'pressure' ? pressureStep(phases, index, step) : otherStep(phases, index, step);
+    results.push({ startS, endS: system.seconds, ...result });
+  });
+  system.close();
+  return { trace: system.trace, items: system.items, steps: results, energy: system.energy };
+}
+
+function firstPhase(step: HeatStep) {
+  return step.kind === 'pressure' ? ('warm-up' as const) : step.kind;
+}

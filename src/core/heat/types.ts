@@ -1,0 +1,105 @@
+import type { Composition } from '../food';
+import type { Release, StepKind } from '../batch';
+import type { Valve } from '../release';
+import type { BodyShape } from './body';
+
+/** What goes into the pot, as the heat model sees it. */
+export interface HeatItem {
+  readonly id: string;
+  readonly massKg: number;
+  readonly composition: Composition;
+  /** Null for what becomes part of the liquid. */
+  readonly shape: BodyShape | null;
+  readonly startC: number;
+  readonly entersAt: number;
+  readonly leavesAt: number;
+}
+
+export interface HeatPot {
+  readonly kind: 'electric' | 'stovetop';
+  readonly powerW: number;
+  readonly efficiency: number;
+  /** Lid on, W/K. */
+  readonly lossWPerK: number;
+  /** Inner pot, lid and heater, J/K. */
+  readonly bodyJPerK: number;
+  readonly valve: Valve;
+  /** Free surface, m2. */
+  readonly surfaceM2: number;
+}
+
+export type HeatStep =
+  | { readonly kind: Exclude<StepKind, 'pressure'>; readonly minutes: number }
+  | {
+      readonly kind: 'pressure';
+      readonly gaugeKPa: number;
+      readonly holdMin: number;
+      readonly release: Release;
+    };
+
+export interface Air {
+  /** Pa */
+  readonly pressurePa: number;
+  /** C */
+  readonly ambientC: number;
+}
+
+export type Phase =
+  | 'prep'
+  | 'saute'
+  | 'warm-up'
+  | 'hold'
+  | 'release'
+  | 'open'
+  | 'strain'
+  | 'simmer'
+  | 'rest'
+  | 'cool';
+
+/** The cook, sampled at the end of every time step. Arrays of one length. */
+export interface Trace {
+  /** s from the start */
+  readonly s: number[];
+  readonly liquidC: number[];
+  readonly gaugeKPa: number[];
+  readonly step: number[];
+  readonly phase: Phase[];
+  /** Steam gone so far, kg. */
+  readonly steamKg: number[];
+}
+
+/** Temperatures of one item at the samples of the trace; NaN while it is out of the pot. */
+export interface ItemTrace {
+  readonly centreC: number[];
+  readonly surfaceC: number[];
+}
+
+export interface StepResult {
+  readonly startS: number;
+  readonly endS: number;
+  readonly warmUpS: number;
+  readonly holdS: number;
+  readonly releaseS: number;
+  /** Steam that left during release, kg. */
+  readonly releaseSteamKg: number;
+  /** False when the pot could not get to its temperature. */
+  readonly reached: boolean;
+  /** Liquid when the valve is first opened, C; null for natural release and other steps. */
+  readonly valveOpensC: number | null;
+}
+
+/** Heat in and out over the whole cook, J; into = stored + lost + steam. */
+export interface EnergyBalance {
+  readonly intoJ: number;
+  readonly storedJ: number;
+  readonly lostJ: number;
+  readonly steamJ: number;
+  readonly addedJ: number;
+}
+
+export interface HeatResult {
+  readonly trace: Trace;
+  readonly items: Readonly<Record<string, ItemTrace>>;
+  readonly steps: readonly StepResult[];
+  readonly energy: EnergyBalance;
+}

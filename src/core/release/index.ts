@@ -1,0 +1,2 @@
+export { steamFlow, USUAL_VALVE, type Valve } from './nozzle';
+export { bubblyVoid, churnVoid, swollenLevel, voidFraction } from './swell';
