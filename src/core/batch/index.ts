@@ -20,3 +20,21 @@ export {
   type PlannedStep,
 } from './complete';
 export { readLine, readLines, type ReadLine } from './line';
+export {
+  addItems,
+  changeItem,
+  changeStep,
+  foodOf,
+  freshItemId,
+  freshStepId,
+  insertStep,
+  removeItem,
+  removeStep,
+  scaleBatch,
+  setHold,
+  setMinutes,
+  setRelease,
+  setWater,
+  waterItem,
+  waterL,
+} from './edit';

@@ -1,0 +1,41 @@
+/** Installs the packages when they are missing, then runs a command of theirs. */
+import { spawnSync } from 'node:child_process';
+import { existsSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import path from 'node:path';
+
+export const ROOT = path.dirname(path.dirname(fileURLToPath(import.meta.url)));
+
+/** Runs a command in the project. @returns its exit code */
+export function run(command, args, options = {}) {
+  const bin = path.join(ROOT, 'node_modules', '.bin');
+  const done = spawnSync(command, args, {
+    cwd: ROOT,
+    stdio: 'inherit',
+    ...options,
+    env: {
+      ...process.env,
+      NEXT_TELEMETRY_DISABLED: '1',
+      PATH: `${bin}${path.delimiter}${process.env.PATH}`,
+      ...options.env,
+    },
+  });
+  if (done.error) console.error(done.error.message);
+  return done.status ?? 1;
+}
+
+/** Installs what the lock file says, quietly and to stderr, when nothing is there. */
+export function ensureInstalled() {
+  if (existsSync(path.join(ROOT, 'node_modules', '.package-lock.json'))) return;
+  console.error('Installing packages (once)...');
+  const code = run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
+    stdio: ['ignore', 2, 2],
+  });
+  if (code !== 0) process.exit(code);
+}
+
+if (process.argv[1] === fileURLToPath(import.meta.url)) {
+  ensureInstalled();
+  const [command, ...args] = process.argv.slice(2);
+  process.exit(run(command, args));
+}

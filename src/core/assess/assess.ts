@@ -1,0 +1,59 @@
+import type { Batch, Kitchen, Pot } from '../batch';
+import { boilingPoint } from '../water';
+import { findingsOf } from './findings';
+import { runModel } from './model';
+import { releaseReports } from './release';
+import { fillReport, itemReports, saltReport, seriesOf, setpointOf, stepReports } from './reports';
+import type { Assessment } from './types';
+
+export interface AssessOptions {
+  /** Time step, s: 10 by default; 30 is a coarse answer for a hand on a handle. */
+  readonly stepS?: number;
+}
+
+/**
+ * Everything Retort knows about a batch in a pot in a kitchen.
+ *
+ * @param batch valid (see validateBundle)
+ * @returns fill, times, verdicts, release, salt, findings and the trace; pure
+ * @throws RangeError for a food or measure that is not in the table
+ */
+export function assess(
+  batch: Batch,
+  pot: Pot,
+  kitchen: Kitchen,
+  options: AssessOptions = {},
+): Assessment {
+  const model = runModel(batch, pot, kitchen, options);
+  const release = releaseReports(model);
+  const filled = fillReport(model, release);
+  const steps = stepReports(model);
+  const items = itemReports(model);
+  const salt = saltReport(model);
+  const setpointC = setpointOf(model);
+  const boilC = boilingPoint(kitchen.altitudeM);
+  const total = steps.at(-1)?.endMin ?? 0;
+  return {
+    batch: batch.id,
+    pot: pot.id,
+    setpointC,
+    boilC,
+    fill: filled.report,
+    time: { totalMin: { p10: total, p50: total, p90: total }, steps },
+    items,
+    release,
+    bones: [],
+    salt,
+    findings: findingsOf({
+      model,
+      units: kitchen.units,
+      filled,
+      items,
+      releases: release,
+      salt,
+      setpointC,
+      boilC,
+    }),
+    series: seriesOf(model),
+  };
+}

@@ -1,0 +1,34 @@
+import type { Finding, Level } from '../types';
+import type { Context, Judge } from './context';
+import { overcooked, undercooked } from './doneness';
+import { empty, neverAtPressure, notCovered, overLine, tooLittleLiquid } from './fill';
+import { dairy, noodlesDrink, salty, scorch, sprayRisk } from './pot';
+import { centreSafety, kidneyBeans } from './safety';
+
+const JUDGES: readonly Judge[] = [
+  empty,
+  overLine,
+  tooLittleLiquid,
+  neverAtPressure,
+  centreSafety,
+  kidneyBeans,
+  sprayRisk,
+  undercooked,
+  overcooked,
+  dairy,
+  scorch,
+  notCovered,
+  salty,
+  noodlesDrink,
+];
+
+const WEIGHT: Readonly<Record<Level, number>> = { stop: 0, warn: 1, note: 2 };
+
+/** Every judgement on a batch, the gravest first. */
+export function findingsOf(context: Context): readonly Finding[] {
+  return JUDGES.flatMap((judge) => judge(context)).sort(
+    (a, b) => WEIGHT[a.level] - WEIGHT[b.level],
+  );
+}
+
+export type { Context } from './context';

@@ -1,0 +1,46 @@
+import {
+  changeItem,
+  freshStepId,
+  insertStep,
+  scaleBatch,
+  setHold,
+  setMinutes,
+  setRelease,
+  setWater,
+  stepsOf,
+  type Batch,
+} from '../batch';
+import type { Remedy } from './types';
+
+/** Moves an item to a simmer after the last pressure step, made or lengthened as needed. */
+function putInAfter(batch: Batch, id: string, minutes: number): Batch {
+  const steps = stepsOf(batch);
+  const last = steps.findLastIndex((s) => s.kind === 'pressure');
+  const simmer = steps.slice(last + 1).find((s) => s.kind === 'simmer');
+  if (simmer) {
+    const have = simmer.minutes ?? 0;
+    const longer = have < minutes ? setMinutes(batch, simmer.id, minutes) : batch;
+    return changeItem(longer, id, { enters: simmer.id });
+  }
+  const fresh = freshStepId(batch);
+  const longer = insertStep(batch, steps[last]?.id ?? null, { id: fresh, kind: 'simmer', minutes });
+  return changeItem(longer, id, { enters: fresh });
+}
+
+/** Does what a finding offers. */
+export function applyRemedy(batch: Batch, remedy: Remedy): Batch {
+  switch (remedy.do) {
+    case 'set-water':
+      return setWater(batch, remedy.litres);
+    case 'scale':
+      return scaleBatch(batch, remedy.factor);
+    case 'set-release':
+      return setRelease(batch, remedy.step, remedy.release);
+    case 'set-hold':
+      return setHold(batch, remedy.step, remedy.holdMin);
+    case 'set-minutes':
+      return setMinutes(batch, remedy.step, remedy.minutes);
+    case 'put-in-after':
+      return putInAfter(batch, remedy.item, remedy.minutes);
+  }
+}

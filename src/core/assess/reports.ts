@@ -1,0 +1,165 @@
+/** The numbers of an assessment, from the model to the reader. */
+import { waterL } from '../batch';
+import { judge } from '../doneness';
+import {
+  levels,
+  linesOf,
+  scaleToLine,
+  waterToLine,
+  type Levels,
+  type Lines,
+  type Part,
+} from '../fill';
+import { setpoint } from '../water';
+import { contentsAt, partsAt, type Model } from './model';
+import type { FillReport, ItemReport, ReleaseReport, Series, StepReport } from './types';
+
+export interface Filled {
+  readonly report: FillReport;
+  readonly levels: Levels;
+  readonly lines: Lines;
+  readonly parts: readonly Part[];
+}
+
+/** Steps at which the lid goes on; the first step where there is none. */
+function lidOnSteps(model: Model): readonly number[] {
+  const at = model.plan.steps.flatMap((s, i) => (s.kind === 'pressure' ? [i] : []));
+  return at.length > 0 ? at : [0];
+}
+
+export function setpointOf(model: Model): number {
+  const gauges = model.plan.steps.flatMap((s) => (s.kind === 'pressure' ? [s.gaugeKPa] : []));
+  return setpoint(model.kitchen.altitudeM, Math.max(0, ...gauges));
+}
+
+/** Levels of the fullest closing of the lid. */
+export function fillReport(model: Model, releases: readonly ReleaseReport[]): Filled {
+  const hot = setpointOf(model);
+  const closings = lidOnSteps(model).map((step) => {
+    const parts = partsAt(model, step);
+    const start = model.heat.trace.step.indexOf(step);
+    const steamKg = model.heat.trace.steamKg[Math.max(0, start)] ?? 0;
+    return { parts, levels: levels(parts, hot, 20, step === 0 ? 0 : steamKg) };
+  });
+  const fullest = closings.reduce((a, b) => (b.levels.worstL > a.levels.worstL ? b : a));
+  const { parts } = fullest;
+  const lines = linesOf(model.pot, parts);
+  const { lidOn, hottest, swollen, worstL } = fullest.levels;
+  const last = model.heat.trace.s.length - 1;
+  const solids = parts.filter((p) => p.packing > 0.2);
+  const heapL = levels(solids, hot).lidOn.heapL;
+  const releaseL = Math.max(
+    swollen.levelL,
+    ...releases.map((r) => r.swollenFraction * model.pot.capacityL),
+  );
+  return {
+    levels: fullest.levels,
+    lines,
+    parts,
+    report: {
+      maxL: lines.maxL,
+      foamL: lines.foamL,
+      lineL: lines.lineL,
+      foams: lines.foams,
+      lidOnL: lidOn.levelL,
+      hottestL: hottest.levelL,
+      swollenL: swollen.levelL,
+      releaseL,
+      finishedBrothL: last >= 0 ? contentsAt(model, last).freeL : 0,
+      waterToLineL: waterToLine(parts, lines.lineL, waterL(model.plan.batch)),
+      scaleToFit: worstL > 0 ? scaleToLine(worstL, lines.lineL) : 1,
+      worstL,
+      heapL,
+      freeL: lidOn.freeL,
+      covered: lidOn.liquidL >= heapL - 0.02,
+    },
+  };
+}
+
+export function stepReports(model: Model): readonly StepReport[] {
+  return model.plan.steps.map((step, i) => {
+    const r = model.heat.steps[i];
+    return {
+      id: step.id,
+      kind: step.kind,
+      startMin: (r?.startS ?? 0) / 60,
+      endMin: (r?.endS ?? 0) / 60,
+      warmUpMin: (r?.warmUpS ?? 0) / 60,
+      holdMin: (r?.holdS ?? 0) / 60,
+      releaseMin: (r?.releaseS ?? 0) / 60,
+    };
+  });
+}
+
+/** Minute at which a rising series passes a value, between samples; null if it never does. */
+function crossing(s: readonly number[], values: readonly number[], at: number): number | null {
+  const i = values.findIndex((v) => v >= at);
+  if (i < 0) return null;
+  const before = values[i - 1] ?? 0;
+  const after = values[i] ?? 0;
+  const share = after > before ? (at - before) / (after - before) : 1;
+  const from = s[Math.max(0, i - 1)] ?? 0;
+  return (from + share * ((s[i] ?? 0) - from)) / 60;
+}
+
+export function itemReports(model: Model): readonly ItemReport[] {
+  const { heat } = model;
+  const end = (heat.steps.at(-1)?.endS ?? 0) / 60;
+  return model.plan.items.map((item, i) => {
+    const cook = model.cooks[item.id];
+    const trace = heat.items[item.id];
+    const centre = cook?.centre.at(-1) ?? 0;
+    const surface = cook?.surface.at(-1) ?? 0;
+    const doneness = cook?.doneness ?? null;
+    const hottest = trace
+      ? trace.centreC.reduce((max, t) => (t > max ? t : max), Number.NEGATIVE_INFINITY)
+      : null;
+    const { s } = heat.trace;
+    return {
+      id: item.id,
+      food: item.food.key,
+      name: item.food.name,
+      group: item.food.group,
+      massG: item.massG,
+      volumeL: model.parts[i]?.dryL ?? 0,
+      solid: item.food.shape !== null,
+      fishOut: item.food.fishOut ?? false,
+      centreC: hottest !== null && Number.isFinite(hottest) ? hottest : null,
+      cookValueCentreMin: centre,
+      cookValueSurfaceMin: surface,
+      needMin: doneness?.needMin ?? null,
+      limitMin: doneness?.limitMin ?? null,
+      verdict: judge(doneness, centre, surface),
+      over: doneness?.over ?? null,
+      enterMin: (heat.steps[item.entersAt]?.startS ?? 0) / 60,
+      leaveMin: (heat.steps[item.leavesAt]?.startS ?? end * 60) / 60,
+      doneMin: doneness && cook ? crossing(s, cook.centre, doneness.needMin) : null,
+      overMin: doneness?.limitMin && cook ? crossing(s, cook.surface, doneness.limitMin) : null,
+    };
+  });
+}
+
+export function saltReport(model: Model): { grams: number; percent: number } {
+  const stays = model.plan.items.filter((i) => i.leavesAt >= model.plan.steps.length);
+  const grams = stays.reduce((sum, i) => sum + (i.massG * i.food.saltPercent) / 100, 0);
+  const steamG = (model.heat.trace.steamKg.at(-1) ?? 0) * 1000;
+  const total = stays.reduce((sum, i) => sum + i.massG, 0) - steamG;
+  return { grams, percent: total > 0 ? (100 * grams) / total : 0 };
+}
+
+export function seriesOf(model: Model): Series {
+  const { trace } = model.heat;
+  const byStep = model.plan.steps.map((_, i) => partsAt(model, i));
+  const filled = trace.s.map((_, i) => contentsAt(model, i, byStep[trace.step[i] ?? 0]));
+  return {
+    minute: trace.s.map((s) => s / 60),
+    liquidC: trace.liquidC,
+    gaugeKPa: trace.gaugeKPa,
+    step: trace.step,
+    phase: trace.phase,
+    levelL: filled.map((c) => c.levelL),
+    liquidL: filled.map((c) => c.liquidL),
+    heapL: filled.map((c) => c.heapL),
+    solidL: filled.map((c) => c.solidL),
+  };
+}

@@ -1,0 +1,173 @@
+import type { Release, ReleaseMethod, StepKind, Verdict } from '../batch';
+import type { FoodGroup } from '../food';
+import type { Phase } from '../heat';
+
+export type Level = 'stop' | 'warn' | 'note';
+
+export type FindingCode =
+  | 'empty'
+  | 'over-max-fill'
+  | 'over-foam-line'
+  | 'too-little-liquid'
+  | 'not-covered'
+  | 'never-at-pressure'
+  | 'spray-risk'
+  | 'scorch-risk'
+  | 'dairy-under-pressure'
+  | 'undercooked'
+  | 'overcooked'
+  | 'noodles-drink'
+  | 'poultry-not-safe'
+  | 'meat-not-safe'
+  | 'kidney-bean-toxin'
+  | 'salty';
+
+/** A change that answers a finding; done by `applyRemedy`. */
+export type Remedy =
+  | { readonly do: 'set-water'; readonly litres: number; readonly label: string }
+  | { readonly do: 'scale'; readonly factor: number; readonly label: string }
+  | {
+      readonly do: 'set-release';
+      readonly step: string;
+      readonly release: Release;
+      readonly label: string;
+    }
+  | {
+      readonly do: 'set-hold';
+      readonly step: string;
+      readonly holdMin: number;
+      readonly label: string;
+    }
+  | {
+      readonly do: 'set-minutes';
+      readonly step: string;
+      readonly minutes: number;
+      readonly label: string;
+    }
+  | {
+      readonly do: 'put-in-after';
+      readonly item: string;
+      readonly minutes: number;
+      readonly label: string;
+    };
+
+/** A judgement with its reason. */
+export interface Finding {
+  readonly code: FindingCode;
+  readonly level: Level;
+  /** What is the matter, a few words. */
+  readonly title: string;
+  /** A sentence with numbers in the kitchen's units. */
+  readonly message: string;
+  /** Where the judgement comes from. */
+  readonly why: string;
+  readonly numbers: Readonly<Record<string, number>>;
+  readonly item?: string;
+  readonly step?: string;
+  readonly remedy?: Remedy;
+}
+
+export interface Range {
+  readonly p10: number;
+  readonly p50: number;
+  readonly p90: number;
+}
+
+export interface FillReport {
+  readonly maxL: number;
+  readonly foamL: number;
+  /** The line that counts for these foods. */
+  readonly lineL: number;
+  readonly foams: boolean;
+  readonly lidOnL: number;
+  readonly hottestL: number;
+  readonly swollenL: number;
+  readonly releaseL: number;
+  readonly finishedBrothL: number;
+  /** Still to add; negative when water must come out. */
+  readonly waterToLineL: number;
+  readonly scaleToFit: number;
+  /** Highest level held against the lines. */
+  readonly worstL: number;
+  /** Top of the heap of solids as the lid goes on. */
+  readonly heapL: number;
+  readonly freeL: number;
+  readonly covered: boolean;
+}
+
+export interface StepReport {
+  readonly id: string;
+  readonly kind: StepKind;
+  readonly startMin: number;
+  readonly endMin: number;
+  readonly warmUpMin: number;
+  readonly holdMin: number;
+  readonly releaseMin: number;
+}
+
+export interface ItemReport {
+  readonly id: string;
+  readonly food: string;
+  readonly name: string;
+  readonly group: FoodGroup;
+  readonly massG: number;
+  /** Volume it displaces when it goes in, L. */
+  readonly volumeL: number;
+  readonly solid: boolean;
+  readonly fishOut: boolean;
+  /** Highest centre temperature, C; null for what joins the liquid. */
+  readonly centreC: number | null;
+  readonly cookValueCentreMin: number;
+  readonly cookValueSurfaceMin: number;
+  readonly needMin: number | null;
+  readonly limitMin: number | null;
+  readonly verdict: Verdict;
+  /** What too much does to it. */
+  readonly over: string | null;
+  readonly enterMin: number;
+  readonly leaveMin: number;
+  /** When the centre has its need, min; null if never. */
+  readonly doneMin: number | null;
+  /** When the surface passes its limit, min; null if never. */
+  readonly overMin: number | null;
+}
+
+export interface ReleaseReport {
+  readonly step: string;
+  readonly method: ReleaseMethod;
+  readonly minutes: number;
+  readonly steamG: number;
+  /** Swollen level over capacity. */
+  readonly swollenFraction: number;
+  readonly advice: string;
+  /** Shortest wait before the valve may be opened, min; null when only the pin's drop is safe. */
+  readonly waitMin: number | null;
+}
+
+/** The cook sampled for drawing; arrays of one length. */
+export interface Series {
+  readonly minute: readonly number[];
+  readonly liquidC: readonly number[];
+  readonly gaugeKPa: readonly number[];
+  readonly step: readonly number[];
+  readonly phase: readonly Phase[];
+  readonly levelL: readonly number[];
+  readonly liquidL: readonly number[];
+  readonly heapL: readonly number[];
+  readonly solidL: readonly number[];
+}
+
+export interface Assessment {
+  readonly batch: string;
+  readonly pot: string;
+  readonly setpointC: number;
+  readonly boilC: number;
+  readonly fill: FillReport;
+  readonly time: { readonly totalMin: Range; readonly steps: readonly StepReport[] };
+  readonly items: readonly ItemReport[];
+  readonly release: readonly ReleaseReport[];
+  readonly bones: readonly never[];
+  readonly salt: { readonly grams: number; readonly percent: number };
+  readonly findings: readonly Finding[];
+  readonly series: Series;
+}

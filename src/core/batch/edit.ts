@@ -1,0 +1,136 @@
+/** Changes to a batch, each a new batch. Pure, so that the screen can undo them. */
+import { amountGrams, amountOfGrams, foodByKey, foodInAmount, resolveFood } from '../food';
+import type { Amount } from '../quantity';
+import { stepsOf } from './complete';
+import type { Batch, Item, Release, Step } from './types';
+
+export function foodOf(item: Item) {
+  const food = foodByKey(item.food) ?? resolveFood(item.food);
+  return food && foodInAmount(food, item.amount);
+}
+
+export function addItems(batch: Batch, items: readonly Item[]): Batch {
+  return { ...batch, items: [...batch.items, ...items] };
+}
+
+export function changeItem(batch: Batch, id: string, change: Partial<Omit<Item, 'id'>>): Batch {
+  return {
+    ...batch,
+    items: batch.items.map((item) => {
+      if (item.id !== id) return item;
+      const next: Record<string, unknown> = { ...item, ...change };
+      // "Leave it to the usual" is said by undefined, which a file cannot hold.
+      for (const [key, value] of Object.entries(next)) if (value === undefined) delete next[key];
+      return next as unknown as Item;
+    }),
+  };
+}
+
+export function removeItem(batch: Batch, id: string): Batch {
+  return { ...batch, items: batch.items.filter((item) => item.id !== id) };
+}
+
+/** Changes a step; a proposed plan becomes the batch's own on its first change. */
+export function changeStep(batch: Batch, id: string, change: (step: Step) => Step): Batch {
+  return { ...batch, steps: stepsOf(batch).map((step) => (step.id === id ? change(step) : step)) };
+}
+
+export function setHold(batch: Batch, id: string, holdMin: number): Batch {
+  return changeStep(batch, id, (s) => (s.kind === 'pressure' ? { ...s, holdMin } : s));
+}
+
+export function setRelease(batch: Batch, id: string, release: Release): Batch {
+  return changeStep(batch, id, (s) => (s.kind === 'pressure' ? { ...s, release } : s));
+}
+
+export function setMinutes(batch: Batch, id: string, minutes: number): Batch {
+  return changeStep(batch, id, (s) => (s.kind === 'pressure' ? s : { ...s, minutes }));
+}
+
+/** Puts a step after another, or first when `after` is null. */
+export function insertStep(batch: Batch, after: string | null, step: Step): Batch {
+  const steps = [...stepsOf(batch)];
+  steps.splice(after === null ? 0 : steps.findIndex((s) => s.id === after) + 1, 0, step);
+  return { ...batch, steps };
+}
+
+/** Removes a step; what entered or left with it goes to the step before, or the first left. */
+export function removeStep(batch: Batch, id: string): Batch {
+  const steps = stepsOf(batch);
+  const at = steps.findIndex((s) => s.id === id);
+  const left = steps.filter((s) => s.id !== id);
+  if (at < 0 || left.length === 0) return batch;
+  const before = left[Math.max(0, at - 1)]?.id ?? null;
+  return {
+    ...batch,
+    steps: left,
+    items: batch.items.map((item) => ({
+      ...item,
+      ...(item.enters === id && { enters: before }),
+      ...(item.leaves === id && { leaves: null }),
+    })),
+  };
+}
+
+/** A step id that the batch does not have yet. */
+export function freshStepId(batch: Batch): string {
+  const ids = new Set(stepsOf(batch).map((s) => s.id));
+  let n = 1;
+  while (ids.has(`s${n}`)) n++;
+  return `s${n}`;
+}
+
+/** An item id that the batch does not have yet. */
+export function freshItemId(batch: Batch): string {
+  const ids = new Set(batch.items.map((i) => i.id));
+  let n = batch.items.length + 1;
+  while (ids.has(`i${n}`)) n++;
+  return `i${n}`;
+}
+
+/** The water of a batch: its first item of water. */
+export function waterItem(batch: Batch): Item | undefined {
+  return batch.items.find((item) => foodOf(item)?.key === 'water');
+}
+
+/** Water in the batch's first water item, L. */
+export function waterL(batch: Batch): number {
+  const item = waterItem(batch);
+  const food = item && foodOf(item);
+  return item && food ? (amountGrams(food, item.amount) ?? 0) / WATER_G_PER_L : 0;
+}
+
+const WATER_G_PER_L = 998;
+
+/**
+ * Sets the batch's water, in the unit it is given in; adds it where there is none.
+ *
+ * @param litres from 0; below a teaspoon the item goes
+ */
+export function setWater(batch: Batch, litres: number): Batch {
+  const item = waterItem(batch);
+  const food = foodByKey('water');
+  if (!food) return batch;
+  if (litres < 0.005) return item ? removeItem(batch, item.id) : batch;
+  const like: Amount = item?.amount ?? { value: 1, unit: 'l' };
+  const amount = amountOfGrams(food, like, litres * WATER_G_PER_L);
+  return item
+    ? changeItem(batch, item.id, { amount })
+    : addItems(batch, [
+        { id: freshItemId(batch), food: 'water', amount, enters: null, leaves: null },
+      ]);
+}
+
+/** Every amount times a factor. */
+export function scaleBatch(batch: Batch, factor: number): Batch {
+  const servings =
+    batch.servings === undefined ? undefined : Math.max(1, Math.round(batch.servings * factor));
+  return {
+    ...batch,
+    ...(servings !== undefined && { servings }),
+    items: batch.items.map((item) => ({
+      ...item,
+      amount: { ...item.amount, value: Number((item.amount.value * factor).toPrecision(6)) },
+    })),
+  };
+}

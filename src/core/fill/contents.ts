@@ -1,0 +1,117 @@
+/**
+ * Volumes in the pot: what solids displace, how high they heap, what liquid is free.
+ *
+ * Displaced volume = mass / true density (Choi & Okos); a heap = that / its packing. Water taken
+ * up or given back moves between solids and free liquid at its own density, so mass is conserved
+ * and volume too. Heat expands the water in everything (IAPWS density).
+ */
+import type { PlannedItem } from '../batch';
+import { thermalProperties } from '../food';
+import { liquidDensity } from '../water';
+
+const ROOM_C = 20;
+/** How tightly wilted leaves lie (assumed). */
+const WILTED_PACKING = 0.6;
+
+/** What fill needs to know of an item, worked out once. */
+export interface Part {
+  readonly id: string;
+  readonly massKg: number;
+  /** L when put in, at room temperature. */
+  readonly dryL: number;
+  /** Water it takes up in the end, kg; negative when it gives juice. */
+  readonly uptakeKg: number;
+  readonly packing: number;
+  readonly cookedPacking: number;
+  readonly solid: boolean;
+  readonly waterShare: number;
+  readonly foaming: number;
+  readonly swells: boolean;
+}
+
+export interface Contents {
+  /** Higher of liquid surface and heap, L. */
+  readonly levelL: number;
+  /** Liquid surface: solids and free liquid together, L. */
+  readonly liquidL: number;
+  /** Top of the heap of solids, L. */
+  readonly heapL: number;
+  readonly freeL: number;
+  readonly freeKg: number;
+  /** Solids alone, L. */
+  readonly solidL: number;
+}
+
+/** An item as fill sees it. */
+export function partOf(item: PlannedItem): Part {
+  const { food, massG } = item;
+  const { density } = thermalProperties(food.composition, ROOM_C);
+  const massKg = massG / 1000;
+  const soak = food.group === 'pulse' ? Math.min(1, item.soakedH / 8) : 0;
+  // A soaked bean is weighed dry; it has drunk its water before it goes in (ratio 2 of 2.35).
+  const before = soak * 0.75;
+  const uptake = massKg * (food.cooked - 1);
+  return {
+    id: item.id,
+    massKg: massKg + Math.max(0, uptake) * before,
+    dryL: (massKg / density + (Math.max(0, uptake) * before) / liquidDensity(ROOM_C)) * 1000,
+    uptakeKg: uptake > 0 ? uptake * (1 - before) : uptake,
+    packing: food.packing,
+    cookedPacking: food.group === 'leaf' ? WILTED_PACKING : food.packing,
+    solid: food.shape !== null,
+    waterShare: food.composition.water / 100,
+    foaming: food.foaming,
+    swells: food.cooked > 1.2,
+  };
+}
+
+function expansion(celsius: number): number {
+  return liquidDensity(ROOM_C) / liquidDensity(Math.max(4, celsius));
+}
+
+/**
+ * What the pot holds at a moment.
+ *
+ * @param parts what is in it
+ * @param progress how far each solid's uptake or giving has gone, 0 to 1
+ * @param celsius temperature of all
+ * @param steamKg water gone as steam, kg
+ */
+export function contents(
+  parts: readonly Part[],
+  progress: (part: Part) => number,
+  celsius: number,
+  steamKg = 0,
+): Contents {
+  const swell = expansion(celsius);
+  let liquidL = 0;
+  let liquidKg = -steamKg;
+  let wanted = 0;
+  let given = 0;
+  for (const part of parts) {
+    if (!part.solid) {
+      liquidL += part.dryL * (1 + part.waterShare * (swell - 1));
+      liquidKg += part.massKg;
+    } else if (part.uptakeKg > 0) wanted += part.uptakeKg * progress(part);
+    else given -= part.uptakeKg * progress(part);
+  }
+  const available = Math.max(0, liquidKg) + given;
+  // Grains cannot drink more than there is.
+  const share = wanted > available ? available / wanted : 1;
+  const litre = (1000 / liquidDensity(ROOM_C)) * swell;
+  let solidL = 0;
+  let heapL = 0;
+  for (const part of parts) {
+    if (!part.solid) continue;
+    const p = progress(part);
+    const moved = part.uptakeKg > 0 ? part.uptakeKg * p * share : part.uptakeKg * p;
+    const volume = part.dryL * (1 + part.waterShare * (swell - 1)) + moved * litre;
+    const packing = part.packing + (part.cookedPacking - part.packing) * p;
+    solidL += volume;
+    heapL += volume / packing;
+  }
+  const freeKg = Math.max(0, liquidKg) + given - wanted * share;
+  const freeL = Math.max(0, liquidL + (given - wanted * share - steamKg) * litre);
+  const surface = solidL + freeL;
+  return { levelL: Math.max(surface, heapL), liquidL: surface, heapL, freeL, freeKg, solidL };
+}

