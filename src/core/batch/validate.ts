@@ -137,7 +137,10 @@ function batchProblems(batch: Batch, at: string, pots: Bundle['pots'] | null): P
  */
 export function validateBundle(value: unknown): Validated {
   const filled = withDefaults(value);
-  const shape = problemsOf(bundleSchema, filled);
+  const shape = problemsOf(
+    bundleSchema.required('a Retort file: an object with kitchen, pots and batches'),
+    filled,
+  );
   if (shape.length > 0) return { ok: false, problems: shape };
   const raw = filled as Omit<Bundle, 'runs' | 'jars'> & { runs?: readonly Run[]; jars?: unknown[] };
   const bundle: Bundle = { ...raw, runs: raw.runs ?? [], jars: raw.jars ?? [] };

@@ -45,6 +45,7 @@ const KIN: Readonly<Record<string, Kin>> = {
   'green-beans': { like: 'leek', need: 0.8 },
   peas: { like: 'leek', need: 0.4 },
   sweetcorn: { like: 'leek', need: 0.5 },
+  tomato: { like: 'onion', need: 0.6 },
   mushrooms: { like: 'onion', need: 0.7 },
   'cavolo-nero': { like: 'leek', need: 0.7 },
   parsley: { like: 'spinach', need: 0.4 },

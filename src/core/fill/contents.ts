@@ -6,12 +6,14 @@
  * and volume too. Heat expands the water in everything (IAPWS density).
  */
 import type { PlannedItem } from '../batch';
-import { thermalProperties } from '../food';
+import { thermalProperties, type Food } from '../food';
 import { liquidDensity } from '../water';
 
 const ROOM_C = 20;
 /** How tightly wilted leaves lie (assumed). */
 const WILTED_PACKING = 0.6;
+/** Swollen grains and pulses are soft and lie closer (cup weights dry and cooked, from memory). */
+const SWOLLEN_TIGHTER = 1.1;
 
 /** What fill needs to know of an item, worked out once. */
 export interface Part {
@@ -48,8 +50,8 @@ export function partOf(item: PlannedItem): Part {
   const { density } = thermalProperties(food.composition, ROOM_C);
   const massKg = massG / 1000;
   const soak = food.group === 'pulse' ? Math.min(1, item.soakedH / 8) : 0;
-  // A soaked bean is weighed dry; it has drunk its water before it goes in (ratio 2 of 2.35).
-  const before = soak * 0.75;
+  // A soaked bean is weighed dry and goes in at twice that (common practice).
+  const before = soak * Math.min(1, 1 / Math.max(0.1, food.cooked - 1));
   const uptake = massKg * (food.cooked - 1);
   return {
     id: item.id,
@@ -57,12 +59,17 @@ export function partOf(item: PlannedItem): Part {
     dryL: (massKg / density + (Math.max(0, uptake) * before) / liquidDensity(ROOM_C)) * 1000,
     uptakeKg: uptake > 0 ? uptake * (1 - before) : uptake,
     packing: food.packing,
-    cookedPacking: food.group === 'leaf' ? WILTED_PACKING : food.packing,
+    cookedPacking: cookedPacking(food),
     solid: food.shape !== null,
     waterShare: food.composition.water / 100,
     foaming: food.foaming,
     swells: food.cooked > 1.2,
   };
+}
+
+function cookedPacking(food: Food): number {
+  if (food.group === 'leaf') return WILTED_PACKING;
+  return food.cooked > 1.2 ? food.packing * SWOLLEN_TIGHTER : food.packing;
 }
 
 function expansion(celsius: number): number {

@@ -66,6 +66,7 @@ interface Work {
   readonly u: Float64Array;
   readonly stage: Float64Array;
   readonly cap: Float64Array;
+  readonly faces: Float64Array;
 }
 
 /** Film coefficient of hot liquid on food, W/(m2 K) (assumed; free convection in water, 200 to 1000). */
@@ -132,6 +133,7 @@ export function makeBody(
       u: array(),
       stage: array(),
       cap: array(),
+      faces: array(),
     },
   };
   if (body.ice)
@@ -181,6 +183,11 @@ function temperatureOf(ice: Ice, h: number): number {
   return (b - Math.sqrt(b * b - 4 * ice.heat * c)) / (2 * ice.heat);
 }
 
+/** Whether a body still has ice, so that its answer is not linear. */
+export function isFreezing(body: Body): boolean {
+  return body.ice !== null && !body.ice.thawed;
+}
+
 /**
  * Keeps the state at the start of a step, to which `rewind` returns. A body whose last ice has
  * gone is plain from here on: never in the middle of a step, where heat could be lost.
@@ -222,9 +229,8 @@ function factor(
 }
 
 /** Conductivity of each inner face relative to thawed. */
-const ratios = new Float64Array(64);
-
 function faceRatios(body: Body, ice: Ice): Float64Array {
+  const ratios = body.work.faces;
   for (let i = 0; i < body.cells; i++) {
     const t = i === 0 ? at(body.t, 0) : (at(body.t, i) + at(body.t, i - 1)) / 2;
     const frozen = t < FREEZING_POINT ? 1 - FREEZING_POINT / t : 0;
@@ -253,18 +259,47 @@ export interface Coupling {
 
 function sweep(body: Body, substep: number, capacity: Float64Array): void {
   const { cells, inner, t, ice } = body;
-  const { pivot, eliminate, u } = body.work;
+  const { pivot, eliminate, u, faces } = body.work;
   const frozen = ice !== null && !ice.thawed;
   const rate = 1 / substep;
   let carry = 0;
   for (let i = 0; i < cells; i++) {
-    const left = frozen ? at(inner, i) * at(ratios, i) : at(inner, i);
+    const left = frozen ? at(inner, i) * at(faces, i) : at(inner, i);
     carry = (at(capacity, i) * rate * at(t, i) + left * carry) * at(pivot, i);
     u[i] = carry;
   }
   for (let i = cells - 2; i >= 0; i--) {
     carry = at(u, i) + at(eliminate, i) * carry;
     u[i] = carry;
+  }
+}
+
+/** Passes over the melting curve at the most, and how near two passes must come, C. */
+const MELT_PASSES = 40;
+const MELT_NEAR = 0.005;
+
+/**
+ * Solves a substep of a frozen body for a liquid temperature: chords of the enthalpy curve, drawn
+ * again until they end where the solution does. Damped, since a chord across the freezing point
+ * can jump to and fro.
+ */
+function melt(body: Body, ice: Ice, substep: number, liquidGuess: number): void {
+  const { work, cells } = body;
+  const faces = faceRatios(body, ice);
+  work.stage.set(body.t);
+  for (let pass = 0; pass < MELT_PASSES; pass++) {
+    const capacity = secantCapacity(body, ice, work.stage);
+    factor(body, substep, capacity, faces);
+    sweep(body, substep, capacity);
+    const damping = pass < 3 ? 1 : 0.5;
+    let change = 0;
+    for (let i = 0; i < cells; i++) {
+      const before = at(work.stage, i);
+      const after = at(work.u, i) + at(work.w, i) * liquidGuess;
+      change = Math.max(change, Math.abs(after - before));
+      work.stage[i] = before + damping * (after - before);
+    }
+    if (change < MELT_NEAR) break;
   }
 }
 
@@ -277,14 +312,7 @@ function sweep(body: Body, substep: number, capacity: Float64Array): void {
 export function couple(body: Body, substep: number, liquidGuess: number, out: Coupling): void {
   const { work, cells, ice } = body;
   if (ice && !ice.thawed) {
-    const faces = faceRatios(body, ice);
-    work.stage.set(body.t);
-    for (let pass = 0; pass < 3; pass++) {
-      const capacity = secantCapacity(body, ice, work.stage);
-      factor(body, substep, capacity, faces);
-      sweep(body, substep, capacity);
-      for (let i = 0; i < cells; i++) work.stage[i] = at(work.u, i) + at(work.w, i) * liquidGuess;
-    }
+    melt(body, ice, substep, liquidGuess);
     work.substep = 0;
   } else {
     if (work.substep !== substep) {
@@ -306,7 +334,7 @@ export function settle(body: Body, substep: number, liquidC: number): void {
     return;
   }
   for (let i = 0; i < cells; i++) work.stage[i] = at(u, i) + at(w, i) * liquidC;
-  const faces = ratios;
+  const { faces } = work;
   for (let i = 0; i < cells; i++) {
     const here = at(work.stage, i);
     const left = i === 0 ? 0 : at(body.inner, i) * at(faces, i) * (at(work.stage, i - 1) - here);

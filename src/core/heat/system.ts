@@ -11,6 +11,7 @@ import { latentHeat, WATER_HEAT } from '../water';
 import {
   centreC,
   couple,
+  isFreezing,
   makeBody,
   remember,
   rewind,
@@ -26,6 +27,9 @@ import type { Air, HeatItem, HeatPot, ItemTrace, Phase, Trace } from './types';
 const GAMMA = 1 - Math.SQRT1_2;
 /** How far the first stage's change is carried before the second. */
 const STRETCH = (1 - GAMMA) / GAMMA;
+
+/** Rounds between the liquid and bodies with ice at the most. */
+const MELT_PASSES = 20;
 
 /** What drives a step: a heater, or a held temperature; losses; steam let out. */
 export interface Drive {
@@ -100,34 +104,51 @@ export class PotSystem {
     this.bodies.splice(at, 1);
   }
 
+  #add(body: Body, substep: number, guess: number, sum: Coupling): void {
+    couple(body, substep, guess, this.#coupling);
+    sum.slope += this.#coupling.slope;
+    sum.offset += this.#coupling.offset;
+  }
+
   /** One implicit stage; leaves liquid and bodies at its end and returns what flowed. */
   #stage(substep: number, fromC: number, drive: Drive, moved: Moved): number {
     const { ambientC } = this.air;
-    let slope = 0;
-    let offset = 0;
-    for (const body of this.bodies) {
-      couple(body, substep, this.liquidC, this.#coupling);
-      slope += this.#coupling.slope;
-      offset += this.#coupling.offset;
-    }
     const steamNow = drive.steam ? drive.steam(fromC) : 0;
     const steamSlope = drive.steam ? (drive.steam(fromC + 0.05) - steamNow) / 0.05 : 0;
     const latent = drive.steam ? latentHeat(fromC) : 0;
     const inertia = this.capacity / substep;
-    let next = fromC;
-    if (drive.powerW === null) {
-      next = this.#startC;
-      moved.powerW =
-        inertia * (next - fromC) + drive.lossWPerK * (next - ambientC) + slope * next - offset;
-    } else {
-      moved.powerW = drive.powerW;
+    const held = drive.powerW === null;
+    const plain = { slope: 0, offset: 0 };
+    let freezing = false;
+    for (const body of this.bodies) {
+      if (isFreezing(body)) freezing = true;
+      else this.#add(body, substep, this.liquidC, plain);
+    }
+    let guess = held ? this.#startC : this.liquidC;
+    let next = guess;
+    // Only bodies with ice answer differently at another liquid temperature than expected.
+    for (let pass = 0; pass < (freezing ? MELT_PASSES : 1); pass++) {
+      const all = { ...plain };
+      for (const body of this.bodies) if (isFreezing(body)) this.#add(body, substep, guess, all);
+      if (held) {
+        next = this.#startC;
+        moved.powerW =
+          inertia * (next - fromC) +
+          drive.lossWPerK * (next - ambientC) +
+          all.slope * next -
+          all.offset;
+        break;
+      }
+      moved.powerW = drive.powerW ?? 0;
       next =
         (inertia * fromC +
-          drive.powerW +
+          moved.powerW +
           drive.lossWPerK * ambientC +
-          offset -
+          all.offset -
           latent * (steamNow - steamSlope * fromC)) /
-        (inertia + drive.lossWPerK + slope + latent * steamSlope);
+        (inertia + drive.lossWPerK + all.slope + latent * steamSlope);
+      if (Math.abs(next - guess) < 0.01) break;
+      guess = pass < 4 ? next : (next + guess) / 2;
     }
     moved.lossW = drive.lossWPerK * (next - ambientC);
     moved.steamKgS = steamNow + steamSlope * (next - fromC);

@@ -19,7 +19,7 @@ const UNIT_OF: Readonly<Record<string, Unit>> = {
   liter: 'l',
   teaspoon: 'tsp',
   tablespoon: 'tbsp',
-  fluidounce: 'floz',
+  'fluid ounce': 'floz',
   cup: 'cup',
   pint: 'pt',
   quart: 'qt',
@@ -86,7 +86,7 @@ function prepare(text: string): string {
     .replace(/(\d),(\d)/g, '$1.$2')
     .replace(/\btins?\b/gi, (tin) => (tin.toLowerCase() === 'tins' ? 'cans' : 'can'))
     .replace(/(\d+(?:\.\d+)?)\s*dl\b/gi, (_, number: string) => `${Number(number) * 100} ml`)
-    .replace(/\bfl\.?\s*oz\b/gi, 'fluid ounces')
+    .replace(/\bfl\.?\s*oz\b\.?/gi, 'floz')
     .replace(/(\d)\s*(lit(?:re|er)s?)\b/gi, '$1 l')
     .trim();
   for (const [pattern, number] of WORD_NUMBERS) line = line.replace(pattern, number);

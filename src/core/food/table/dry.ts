@@ -2,13 +2,14 @@
  * Pulses, grains and pasta.
  *
  * Compositions per 100 g and cup weights: USDA FoodData Central, from memory. As-cooked mass
- * ratios: common practice (pulses 2.2 to 2.5, rice about 3, barley 3.5, pasta 2 to 2.3).
+ * ratios: from the common practice of volumes cooked over dry (pulses 2.2 to 2.5, rice about 3,
+ * barley 3.5, pasta 2 to 2.3).
  */
 import { rows } from './row';
 
 const pulse = rows('pulse', {
   kept: 'shelf',
-  cooked: 2.35,
+  cooked: 2.1,
   foaming: 3,
   scorch: 1,
   packing: 0.62,
@@ -17,7 +18,7 @@ const pulse = rows('pulse', {
 const canned = rows('pulse', { kept: 'shelf', foaming: 2, scorch: 1, packing: 0.65 });
 const grain = rows('grain', {
   kept: 'shelf',
-  cooked: 3,
+  cooked: 2.6,
   foaming: 3,
   scorch: 2,
   packing: 0.6,
@@ -25,7 +26,7 @@ const grain = rows('grain', {
 });
 const pasta = rows('pasta', {
   kept: 'shelf',
-  cooked: 2.2,
+  cooked: 2,
   foaming: 3,
   scorch: 2,
   packing: 0.4,
@@ -104,13 +105,13 @@ export const DRY = [
     aliases: ['barley', 'pearled barley', 'pot barley'],
     cupG: 200,
     shape: ['sphere', 3.5],
-    cooked: 3.2,
+    cooked: 2.9,
   }),
   grain('brown-rice', 'brown rice', [11.7, 7.5, 3.2, 72.7, 3.4, 1.5], {
     aliases: ['wholegrain rice', 'brown long-grain rice'],
     shape: ['cylinder', 2.2],
     foaming: 2,
-    cooked: 2.9,
+    cooked: 2.6,
   }),
   grain('white-rice', 'white rice', [11.6, 7.1, 0.7, 78.7, 1.3, 0.6], {
     aliases: ['rice', 'long-grain rice', 'basmati', 'arborio', 'white rice'],

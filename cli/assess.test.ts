@@ -1,0 +1,96 @@
+import { execFileSync, spawnSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+
+const DEMO = 'demo/harrow-fell.json';
+
+function call(...args: string[]) {
+  const done = spawnSync('node', ['--import', 'tsx', 'cli/assess.ts', ...args], {
+    encoding: 'utf8',
+    env: { ...process.env, INIT_CWD: process.cwd() },
+  });
+  return { code: done.status, out: done.stdout, err: done.stderr };
+}
+
+describe('assess on the command line', () => {
+  it('prints one object with every field of the contract', () => {
+    const text = execFileSync(
+      'node',
+      ['--import', 'tsx', 'cli/assess.ts', DEMO, '--batch', 'b4', '--draws', '20', '--seed', '3'],
+      { encoding: 'utf8' },
+    );
+    const a = JSON.parse(text) as Record<string, Record<string, unknown> & unknown[]>;
+    expect(Object.keys(a)).toEqual([
+      'batch',
+      'pot',
+      'setpointC',
+      'fill',
+      'time',
+      'items',
+      'release',
+      'bones',
+      'salt',
+      'findings',
+    ]);
+    expect(Object.keys(a['fill'] ?? {})).toEqual([
+      'maxL',
+      'foamL',
+      'lidOnL',
+      'hottestL',
+      'swollenL',
+      'releaseL',
+      'finishedBrothL',
+      'waterToLineL',
+      'scaleToFit',
+    ]);
+    expect(Object.keys(a['items']?.[0] ?? {})).toEqual([
+      'id',
+      'food',
+      'massG',
+      'centreC',
+      'cookValueCentreMin',
+      'cookValueSurfaceMin',
+      'needMin',
+      'limitMin',
+      'verdict',
+    ]);
+    expect(Object.keys(a['release']?.[0] ?? {})).toEqual([
+      'step',
+      'method',
+      'minutes',
+      'steamG',
+      'swollenFraction',
+      'advice',
+    ]);
+    expect(Object.keys(a['findings']?.[0] ?? {})).toEqual(['code', 'level', 'message', 'numbers']);
+    const total = a['time']?.['totalMin'] as { p10: number; p50: number; p90: number };
+    expect(total.p10).toBeLessThan(total.p50);
+    expect(total.p50).toBeLessThan(total.p90);
+  });
+
+  it('refuses a bad file with code 2, reasons on stderr and nothing on stdout', () => {
+    const file = path.join(mkdtempSync(path.join(tmpdir(), 'retort-')), 'bad.json');
+    writeFileSync(
+      file,
+      JSON.stringify({
+        format: 'retort',
+        version: 1,
+        pots: [{ capacityL: -3 }],
+        batches: [{ items: [{ food: 'xyzzy' }] }],
+      }),
+    );
+    const bad = call(file);
+    expect(bad.code).toBe(2);
+    expect(bad.out).toBe('');
+    expect(bad.err).toContain('pots[0].capacityL: found -3, wanted a number from 1 to 50 L');
+    expect(bad.err).toContain('batches[0].items[0].amount: found nothing, wanted an amount');
+  });
+
+  it('refuses a bad call', () => {
+    expect(call().code).toBe(2);
+    expect(call('nowhere.json').err).toContain('cannot read nowhere.json');
+    expect(call(DEMO, '--batch', 'zz').err).toContain('wanted one of b1, b2');
+    expect(call(DEMO, '--draws', 'many').err).toContain('whole number');
+  });
+});

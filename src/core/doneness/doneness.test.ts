@@ -1,0 +1,92 @@
+import fc from 'fast-check';
+import { FOODS, foodByKey, type Food } from '../food';
+import { conductionShape, cookRate, cookValues, donenessOf, judge, USUAL_Z } from '.';
+
+function food(key: string): Food {
+  const found = foodByKey(key);
+  if (!found) throw new Error(key);
+  return found;
+}
+
+describe('cook value', () => {
+  // Common practice: 15 min at 118 C is an hour of simmering; by z it is 52 min.
+  it('makes 52 min of 15 at 118 C', () => {
+    expect(cookValues([0, 900], [118, 118], USUAL_Z).at(-1)).toBeCloseTo(52.2, 0);
+    expect(cookRate(110, USUAL_Z)).toBeCloseTo(2, 6);
+  });
+
+  it('is exact on a ramp', () => {
+    // Integral of 10^((T-100)/z) over a rise from 80 to 100 C in 600 s, on paper.
+    const exact = (10 * (1 - 10 ** (-20 / 33))) / (Math.LN10 * (20 / 33));
+    expect(cookValues([0, 600], [80, 100], 33).at(-1)).toBeCloseTo(exact, 9);
+    expect(cookValues([0, 150, 600], [80, 85, 100], 33).at(-1)).toBeCloseTo(exact, 9);
+  });
+
+  it('counts only what is in the pot', () => {
+    expect(cookValues([0, 60, 120], [Number.NaN, Number.NaN, 100], 33)).toEqual([0, 0, 0]);
+  });
+
+  it('never falls, and grows with time', () => {
+    const temperature = fc.double({ min: 5, max: 121, noNaN: true });
+    fc.assert(
+      fc.property(fc.array(temperature, { minLength: 3, maxLength: 20 }), (t) => {
+        const values = cookValues(
+          t.map((_, i) => i * 30),
+          t,
+          33,
+        );
+        for (let i = 1; i < values.length; i++)
+          expect(values[i]).toBeGreaterThan(values[i - 1] ?? 0);
+      }),
+    );
+  });
+});
+
+describe('need and limit', () => {
+  it('has a limit above the need for every food that has one', () => {
+    for (const f of FOODS) {
+      const d = donenessOf(f);
+      if (d?.limitMin) expect(d.limitMin).toBeGreaterThan(d.needMin);
+    }
+  });
+
+  it('leaves out only what has no doneness of its own', () => {
+    const without = FOODS.filter((f) => f.shape && f.group !== 'bones' && !donenessOf(f));
+    expect(without.map((f) => f.key)).toEqual(['canned-beans', 'garlic', 'fresh-chili', 'ginger']);
+  });
+
+  it('lets a soak shorten a bean', () => {
+    const dry = donenessOf(food('black-beans'))?.needMin ?? 0;
+    const soaked = donenessOf(food('black-beans'), 8)?.needMin ?? 0;
+    expect(soaked).toBeLessThan(0.75 * dry);
+    expect(donenessOf(food('black-beans'), 4)?.needMin).toBeCloseTo((dry + soaked) / 2, 6);
+    expect(donenessOf(food('black-beans'), 20)?.needMin).toBe(soaked);
+  });
+
+  it('judges by centre and surface', () => {
+    const d = donenessOf(food('carrot'));
+    if (!d?.limitMin) throw new Error('carrot');
+    expect(judge(d, d.needMin * 0.9, d.limitMin * 2)).toBe('under');
+    expect(judge(d, d.needMin * 1.1, d.limitMin * 0.9)).toBe('right');
+    expect(judge(d, d.needMin * 1.1, d.limitMin * 1.1)).toBe('over');
+    expect(judge(null, 0, 0)).toBe('right');
+    expect(donenessOf(food('water'))).toBeNull();
+  });
+
+  it('reads a cut as a way for heat', () => {
+    expect(conductionShape(food('carrot'), { shape: 'slice', mm: 12 })).toEqual({
+      kind: 'slab',
+      mm: 12,
+    });
+    expect(conductionShape(food('beef-stewing'), { shape: 'cube', mm: 30 })?.mm).toBeCloseTo(
+      34.6,
+      1,
+    );
+    expect(conductionShape(food('carrot'), { shape: 'stick', mm: 8 })).toEqual({
+      kind: 'cylinder',
+      mm: 8,
+    });
+    expect(conductionShape(food('carrot'), null)).toEqual({ kind: 'cylinder', mm: 25 });
+    expect(conductionShape(food('water'), null)).toBeNull();
+  });
+});
