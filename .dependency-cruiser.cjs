@@ -14,6 +14,7 @@ module.exports = {
     layer('store-knows-formats-and-core', '^src/store/', ['^src/formats/', '^src/core/']),
     layer('workers-know-core', '^src/workers/', ['^src/core/']),
     layer('ui-shares', '^src/ui/', ['^src/(workers|store|formats|core)/']),
+    layer('app-is-thin', '^src/app/', ['^src/screens/']),
     layer('screens-compose', '^src/screens/', ['^src/(ui|workers|store|formats|core)/', '^demo/']),
     layer('cli-is-a-shell', '^cli/', ['^src/(formats|core)/']),
     {

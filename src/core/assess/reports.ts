@@ -1,6 +1,6 @@
 /** The numbers of an assessment, from the model to the reader. */
 import { waterL } from '../batch';
-import { judge } from '../doneness';
+import { conductionShape, judge } from '../doneness';
 import {
   levels,
   linesOf,
@@ -122,7 +122,7 @@ export function itemReports(model: Model): readonly ItemReport[] {
       group: item.food.group,
       massG: item.massG,
       volumeL: model.parts[i]?.dryL ?? 0,
-      solid: item.food.shape !== null,
+      piece: conductionShape(item.food, item.cut),
       fishOut: item.food.fishOut ?? false,
       centreC: hottest !== null && Number.isFinite(hottest) ? hottest : null,
       cookValueCentreMin: centre,

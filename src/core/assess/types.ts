@@ -1,6 +1,6 @@
 import type { Release, ReleaseMethod, StepKind, Verdict } from '../batch';
 import type { FoodGroup } from '../food';
-import type { Phase } from '../heat';
+import type { BodyShape, Phase } from '../heat';
 
 export type Level = 'stop' | 'warn' | 'note';
 
@@ -113,7 +113,8 @@ export interface ItemReport {
   readonly massG: number;
   /** Volume it displaces when it goes in, L. */
   readonly volumeL: number;
-  readonly solid: boolean;
+  /** How big a piece is and how it conducts; null for what joins the liquid. */
+  readonly piece: BodyShape | null;
   readonly fishOut: boolean;
   /** Highest centre temperature, C; null for what joins the liquid. */
   readonly centreC: number | null;

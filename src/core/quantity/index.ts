@@ -3,6 +3,7 @@ export {
   isVolumeUnit,
   MASS_G,
   SIZE_FACTOR,
+  toFahrenheit,
   UNITS,
   VOLUME_ML,
   type Amount,

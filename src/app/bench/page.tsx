@@ -1,0 +1,5 @@
+import { BenchIndex } from '@/screens/bench/BenchIndex';
+
+export default function Page() {
+  return <BenchIndex />;
+}

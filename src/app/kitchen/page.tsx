@@ -1,0 +1,5 @@
+import { KitchenScreen } from '@/screens/kitchen/KitchenScreen';
+
+export default function Page() {
+  return <KitchenScreen />;
+}

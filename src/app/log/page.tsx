@@ -1,0 +1,5 @@
+import { LogScreen } from '@/screens/log/LogScreen';
+
+export default function Page() {
+  return <LogScreen />;
+}

@@ -1,0 +1,5 @@
+import { BatchesScreen } from '@/screens/batches/BatchesScreen';
+
+export default function Page() {
+  return <BatchesScreen />;
+}

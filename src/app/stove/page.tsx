@@ -1,0 +1,5 @@
+import { StoveIndex } from '@/screens/stove/StoveIndex';
+
+export default function Page() {
+  return <StoveIndex />;
+}

@@ -1,0 +1,3 @@
+export { happened, stagesOf, standing, type Happened, type Stage, type Standing } from './stages';
+export { wordsOf, type Words } from './words';
+export { cookAgain, predictionOf, startRun } from './run';

@@ -1,0 +1,61 @@
+import Link from 'next/link';
+import type { Batch, Kitchen, Pot } from '@/core/batch';
+import { formatMinutes } from '@/core/quantity';
+import { Miniature } from '@/ui/Miniature';
+import { useAssessment } from '@/ui/useAssessment';
+
+/** One planned batch: its name, its pot and time at a glance, and whether anything stands against it. */
+export function BatchRow({
+  batch,
+  pot,
+  kitchen,
+  cooked,
+}: {
+  readonly batch: Batch;
+  readonly pot: Pot;
+  readonly kitchen: Kitchen;
+  readonly cooked: number;
+}) {
+  const { assessment } = useAssessment(batch, pot, kitchen);
+  const stops =
+    assessment?.findings.filter((f) => f.level === 'stop' && f.code !== 'empty').length ?? 0;
+  const warns = assessment?.findings.filter((f) => f.level === 'warn').length ?? 0;
+  const state = !assessment
+    ? ''
+    : batch.items.length === 0
+      ? 'empty'
+      : stops > 0
+        ? 'does not go as it is'
+        : warns > 0
+          ? `${warns} ${warns === 1 ? 'call' : 'calls'} open`
+          : 'ready to cook';
+  const tone = stops > 0 ? 'text-rust' : warns > 0 ? 'text-[#7a5c12]' : 'text-leaf';
+  return (
+    <li>
+      <Link
+        href={`/bench/${batch.id}`}
+        className="panel flex flex-wrap items-center justify-between gap-x-6 gap-y-2 px-5 py-3.5 hover:border-copper"
+      >
+        <div className="min-w-0 flex-1 basis-56">
+          <h2 className="truncate text-[17px] font-semibold">{batch.name}</h2>
+          <p className="truncate text-[14px] text-quiet">
+            {[
+              batch.kind,
+              pot.name,
+              assessment && batch.items.length > 0
+                ? formatMinutes(assessment.time.totalMin.p50)
+                : '',
+              cooked > 0 ? `cooked ${cooked}×` : '',
+            ]
+              .filter(Boolean)
+              .join(' · ')}
+          </p>
+          <p className={`text-[14px] font-medium ${tone}`}>{state}</p>
+        </div>
+        <div className="w-full max-w-[230px]">
+          <Miniature assessment={assessment} capacityL={pot.capacityL} maxFill={pot.maxFill} />
+        </div>
+      </Link>
+    </li>
+  );
+}

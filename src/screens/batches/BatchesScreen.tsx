@@ -1,0 +1,129 @@
+'use client';
+
+import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
+import { ChevronDown, Plus } from 'lucide-react';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import { potOf, type Batch } from '@/core/batch';
+import { writeBundle } from '@/formats';
+import { Button } from '@/ui/Button';
+import { download } from '@/ui/download';
+import { runOnStove, saveBatch, useHousehold } from '@/ui/household';
+import { BatchRow } from './BatchRow';
+import { ImportSheet } from './ImportSheet';
+import { StartOver } from './StartOver';
+
+const OPTION =
+  'flex min-h-11 w-full items-center rounded-lg px-3 text-left text-[15px] data-focus:bg-copper/10';
+
+/** The start page: what is planned and what is on, and the way in and out for files. */
+export function BatchesScreen() {
+  const household = useHousehold();
+  const router = useRouter();
+  const [sheet, setSheet] = useState<'import' | 'over' | null>(null);
+  const { batches, pots, kitchen, runs } = household;
+  const onStove = runOnStove(household);
+  const start = (): void => {
+    const batch: Batch = {
+      id: nanoid(10),
+      name: 'New batch',
+      ...(pots[0] && { potId: pots[0].id }),
+      servings: 4,
+      kind: 'soup',
+      items: [],
+      steps: [
+        {
+          id: 's1',
+          kind: 'pressure',
+          setting: pots[0]?.settings[0]?.name ?? 'high',
+          holdMin: 15,
+          release: { method: 'timed', afterMin: 10 },
+        },
+      ],
+    };
+    saveBatch(batch);
+    router.push(`/bench/${batch.id}`);
+  };
+  return (
+    <main className="mx-auto w-full max-w-6xl px-4 py-6 sm:px-6">
+      <div className="flex flex-wrap items-center gap-4">
+        <div className="mr-auto">
+          <h1 className="figure text-4xl">Batches</h1>
+          <p className="text-quiet">
+            {batches.length} planned · {pots.length} {pots.length === 1 ? 'pot' : 'pots'} ·{' '}
+            {kitchen.altitudeM.toLocaleString('en')} m
+          </p>
+        </div>
+        <Button look="copper" onClick={start}>
+          <Plus size={18} aria-hidden /> Plan a batch
+        </Button>
+        <Menu>
+          <MenuButton className="inline-flex min-h-11 items-center gap-1 rounded-full border border-ink/70 px-4 text-[15px] font-medium">
+            Files <ChevronDown size={16} aria-hidden />
+          </MenuButton>
+          <MenuItems
+            anchor="bottom end"
+            className="panel z-30 w-64 p-1 shadow-lg outline-none [--anchor-gap:4px]"
+          >
+            <MenuItem>
+              <button
+                type="button"
+                className={OPTION}
+                onClick={() => download('retort.json', writeBundle(household))}
+              >
+                Export everything
+              </button>
+            </MenuItem>
+            <MenuItem>
+              <button type="button" className={OPTION} onClick={() => setSheet('import')}>
+                Bring in a file
+              </button>
+            </MenuItem>
+            <MenuItem>
+              <button
+                type="button"
+                className={`${OPTION} text-rust`}
+                onClick={() => setSheet('over')}
+              >
+                Start over
+              </button>
+            </MenuItem>
+          </MenuItems>
+        </Menu>
+      </div>
+      {onStove && (
+        <Link
+          href={`/stove/${onStove.id}`}
+          className="mt-5 flex min-h-14 items-center justify-between gap-4 rounded-xl bg-cobalt px-5 text-white"
+        >
+          <span>
+            <b>On the stove:</b> {onStove.batch.name}
+          </span>
+          <span className="underline underline-offset-4">to the clock</span>
+        </Link>
+      )}
+      {batches.length === 0 ? (
+        <div className="panel mt-6 p-8 text-center">
+          <p className="text-lg">Nothing is planned yet.</p>
+          <p className="mt-1 text-quiet">Plan a batch, or bring in a file someone gave you.</p>
+        </div>
+      ) : (
+        <ul className="mt-6 grid gap-3 md:grid-cols-2" aria-label="Planned batches">
+          {batches.map((batch) => (
+            <BatchRow
+              key={batch.id}
+              batch={batch}
+              pot={potOf(batch, pots)}
+              kitchen={kitchen}
+              cooked={runs.filter((r) => r.endedAt && r.batch.id === batch.id).length}
+            />
+          ))}
+        </ul>
+      )}
+      {sheet === 'import' && <ImportSheet household={household} onClose={() => setSheet(null)} />}
+      {sheet === 'over' && <StartOver household={household} onClose={() => setSheet(null)} />}
+    </main>
+  );
+}

@@ -1,0 +1,157 @@
+'use client';
+
+import { Tab, TabGroup, TabList } from '@headlessui/react';
+import { useState } from 'react';
+import type { Bundle, Problem } from '@/core/batch';
+import { importBundle, previewImport, readBundle, type Change, type ImportMode } from '@/formats';
+import { changeWithBackup } from '@/store';
+import { Button } from '@/ui/Button';
+import { Sheet } from '@/ui/Sheet';
+import { isoNow } from '@/ui/useClock';
+
+type Read =
+  | { readonly name: string; readonly bundle: Bundle }
+  | { readonly name: string; readonly problems: readonly Problem[] };
+
+const MODES: readonly (readonly [ImportMode, string, string])[] = [
+  ['merge', 'Merge', 'Adds what is new; where both have it, the file’s wins. Your kitchen stays.'],
+  ['replace', 'Replace', 'Your household becomes the file’s. What is not in the file goes.'],
+];
+const TONE: Readonly<Record<Change['how'], string>> = {
+  added: 'text-leaf',
+  changed: 'text-[#7a5c12]',
+  removed: 'text-rust',
+  same: 'text-quiet',
+};
+
+function Problems({
+  name,
+  problems,
+}: {
+  readonly name: string;
+  readonly problems: readonly Problem[];
+}) {
+  return (
+    <div role="alert">
+      <p className="font-semibold text-rust">{name} was not taken; nothing has changed.</p>
+      <ul
+        className="mt-2 max-h-64 space-y-1 overflow-y-auto text-[14px]"
+        tabIndex={0}
+        aria-label="What is wrong"
+      >
+        {problems.map((p) => (
+          <li key={p.path}>
+            <code className="font-semibold">{p.path}</code>: found {p.found}, wanted {p.wanted}
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function Preview({ changes }: { readonly changes: readonly Change[] }) {
+  const moving = changes.filter((c) => c.how !== 'same');
+  if (moving.length === 0) return <p>Nothing would change: all of it is here already.</p>;
+  return (
+    <ul className="max-h-56 overflow-y-auto text-[14px]" tabIndex={0} aria-label="What will change">
+      {moving.map((c, i) => (
+        <li key={i}>
+          <b className={TONE[c.how]}>{c.how}</b> {c.what}: {c.name}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** Brings a file in: read, shown, and only then done, after a backup. */
+export function ImportSheet({
+  household,
+  onClose,
+}: {
+  readonly household: Bundle;
+  readonly onClose: () => void;
+}) {
+  const [read, setRead] = useState<Read | null>(null);
+  const [mode, setMode] = useState<ImportMode>('merge');
+  const [failed, setFailed] = useState<string | null>(null);
+  const bundle = read && 'bundle' in read ? read.bundle : null;
+  const open = async (file: File | undefined): Promise<void> => {
+    if (!file) return;
+    const result = readBundle(await file.text());
+    setRead(
+      result.ok
+        ? { name: file.name, bundle: result.bundle }
+        : { name: file.name, problems: result.problems },
+    );
+  };
+  const take = async (): Promise<void> => {
+    if (!bundle) return;
+    try {
+      await changeWithBackup(`before bringing in ${read?.name ?? 'a file'}`, isoNow(), (now) =>
+        importBundle(now, bundle, mode),
+      );
+      onClose();
+    } catch {
+      setFailed(
+        'The backup could not be kept, so nothing was changed. Export everything to a file first.',
+      );
+    }
+  };
+  return (
+    <Sheet
+      open
+      onClose={onClose}
+      title="Bring in a file"
+      foot={
+        <>
+          <Button look="quiet" onClick={onClose}>
+            Cancel
+          </Button>
+          <Button look="copper" disabled={!bundle} onClick={() => void take()}>
+            {mode === 'merge' ? 'Merge it' : 'Replace everything'}
+          </Button>
+        </>
+      }
+    >
+      <label className="block">
+        <span className="text-[14px] font-medium">A Retort file (.json)</span>
+        <input
+          type="file"
+          accept="application/json,.json"
+          className="field mt-1"
+          onChange={(e) => void open(e.target.files?.[0])}
+        />
+      </label>
+      {read && 'problems' in read && <Problems name={read.name} problems={read.problems} />}
+      {bundle && (
+        <>
+          <TabGroup
+            selectedIndex={MODES.findIndex(([m]) => m === mode)}
+            onChange={(i) => setMode(MODES[i]?.[0] ?? 'merge')}
+          >
+            <TabList className="flex gap-2">
+              {MODES.map(([m, name]) => (
+                <Tab
+                  key={m}
+                  className="min-h-11 rounded-full border border-ink/50 px-4 data-selected:border-cobalt data-selected:bg-cobalt data-selected:text-white"
+                >
+                  {name}
+                </Tab>
+              ))}
+            </TabList>
+          </TabGroup>
+          <p className="text-[14px] text-quiet">{MODES.find(([m]) => m === mode)?.[2]}</p>
+          <Preview changes={previewImport(household, bundle, mode)} />
+          <p className="text-[13px] text-quiet">
+            A backup of your household is kept in this browser first.
+          </p>
+        </>
+      )}
+      {failed && (
+        <p role="alert" className="font-semibold text-rust">
+          {failed}
+        </p>
+      )}
+    </Sheet>
+  );
+}

@@ -1,0 +1,55 @@
+'use client';
+
+import { useState } from 'react';
+import type { Bundle } from '@/core/batch';
+import { writeBundle } from '@/formats';
+import { startOver } from '@/store';
+import { Button } from '@/ui/Button';
+import { download } from '@/ui/download';
+import { Sheet } from '@/ui/Sheet';
+import { isoNow } from '@/ui/useClock';
+
+/** Empties the household, after saying what goes. */
+export function StartOver({
+  household,
+  onClose,
+}: {
+  readonly household: Bundle;
+  readonly onClose: () => void;
+}) {
+  const [failed, setFailed] = useState(false);
+  const { batches, runs, pots } = household;
+  const go = (): void => {
+    startOver(isoNow()).catch(() => setFailed(true));
+  };
+  return (
+    <Sheet
+      open
+      onClose={onClose}
+      title="Start over?"
+      foot={
+        <>
+          <Button onClick={() => download('retort.json', writeBundle(household))}>
+            Export everything first
+          </Button>
+          <Button look="quiet" onClick={onClose}>
+            Cancel
+          </Button>
+          <Button look="copper" onClick={go}>
+            Empty it
+          </Button>
+        </>
+      }
+    >
+      <p>
+        {batches.length} batches, {runs.length} runs and {pots.length} pots leave this browser. A
+        backup is kept in it, and the file you export brings all of it back.
+      </p>
+      {failed && (
+        <p role="alert" className="font-semibold text-rust">
+          The backup could not be kept, so nothing was emptied.
+        </p>
+      )}
+    </Sheet>
+  );
+}

@@ -1,0 +1,85 @@
+'use client';
+
+import { useState } from 'react';
+import { freshStepId, insertStep, stepsOf, type Batch, type Step } from '@/core/batch';
+import { Button } from '@/ui/Button';
+import { Choice } from '@/ui/Field';
+import { Sheet } from '@/ui/Sheet';
+import { stepNames } from '@/ui/stepNames';
+
+const KINDS: readonly (readonly [Step['kind'], string])[] = [
+  ['prep', 'prepare'],
+  ['saute', 'brown, open pot'],
+  ['pressure', 'pressure, once more'],
+  ['open', 'open the pot, add or take out'],
+  ['strain', 'strain'],
+  ['simmer', 'simmer, open'],
+  ['rest', 'rest, lid on'],
+  ['cool', 'cool'],
+];
+
+function fresh(kind: Step['kind'], id: string): Step {
+  return kind === 'pressure'
+    ? { id, kind, holdMin: 5, release: { method: 'natural' } }
+    : { id, kind };
+}
+
+/** Adds a step after another. */
+export function AddStep({
+  batch,
+  onAdd,
+  onClose,
+}: {
+  readonly batch: Batch;
+  readonly onAdd: (batch: Batch) => void;
+  readonly onClose: () => void;
+}) {
+  const steps = stepsOf(batch);
+  const names = stepNames(batch);
+  const [kind, setKind] = useState<Step['kind']>('simmer');
+  const [after, setAfter] = useState(steps.at(-1)?.id ?? '');
+  return (
+    <Sheet
+      open
+      onClose={onClose}
+      title="Add a step"
+      foot={
+        <>
+          <Button look="quiet" onClick={onClose}>
+            Cancel
+          </Button>
+          <Button
+            look="copper"
+            onClick={() => {
+              onAdd(insertStep(batch, after || null, fresh(kind, freshStepId(batch))));
+              onClose();
+            }}
+          >
+            Add it
+          </Button>
+        </>
+      }
+    >
+      <Choice
+        id="kind"
+        label="What"
+        value={kind}
+        onChange={(e) => setKind(e.target.value as Step['kind'])}
+      >
+        {KINDS.map(([value, name]) => (
+          <option key={value} value={value}>
+            {name}
+          </option>
+        ))}
+      </Choice>
+      <Choice id="after" label="When" value={after} onChange={(e) => setAfter(e.target.value)}>
+        <option value="">first of all</option>
+        {steps.map((step, i) => (
+          <option key={step.id} value={step.id}>
+            after step {i + 1}: {step.kind === 'pressure' ? 'pressure' : names.get(step.id)}
+          </option>
+        ))}
+      </Choice>
+    </Sheet>
+  );
+}

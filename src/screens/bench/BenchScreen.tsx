@@ -1,0 +1,279 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { nanoid } from 'nanoid';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
+import { applyRemedy } from '@/core/assess';
+import {
+  addItems,
+  changeItem,
+  changeStep,
+  freshItemId,
+  potOf,
+  removeItem,
+  removeStep,
+  setWater,
+  stepsOf,
+  waterL,
+  type Batch,
+  type Item,
+} from '@/core/batch';
+import { formatVolume } from '@/core/quantity';
+import { startRun } from '@/core/timetable';
+import { buttonLook } from '@/ui/Button';
+import { deleteBatch, saveBatch, saveRun, useHousehold } from '@/ui/household';
+import { useAssessment, useDraws } from '@/ui/useAssessment';
+import { isoNow } from '@/ui/useClock';
+import { AddLine } from './AddLine';
+import { AddStep } from './AddStep';
+import { BenchHead } from './BenchHead';
+import { Calls } from './Calls';
+import { clockText } from './clockText';
+import { ItemEditor } from './ItemEditor';
+import { Lanes } from './Lanes';
+import { rememberBatch } from './lastBatch';
+import { Readings } from './Readings';
+import { StepBar } from './StepBar';
+import { StepEditor } from './StepEditor';
+import { sampleAt } from './traceRows';
+import { describe, Well } from './Well';
+
+// The chart's package is the largest there is here; the rest of the Bench does not wait for it.
+const Trace = lazy(() => import('./Trace').then((m) => ({ default: m.Trace })));
+
+type Editing = { readonly item: string } | { readonly step: string } | 'new step' | null;
+
+function Missing() {
+  return (
+    <main className="mx-auto max-w-xl p-8">
+      <h1 className="text-2xl font-semibold">This batch is not here any more</h1>
+      <p className="mt-2 text-quiet">It was deleted, or belongs to another kitchen.</p>
+      <Link href="/" className={`${buttonLook('copper')} mt-6`}>
+        To the batches
+      </Link>
+    </main>
+  );
+}
+
+function withItems(batch: Batch, items: readonly Omit<Item, 'id'>[]): Batch {
+  const first = stepsOf(batch)[0]?.id ?? null;
+  return items.reduce<Batch>(
+    (next, item) =>
+      addItems(next, [{ ...item, enters: item.enters ?? first, id: freshItemId(next) }]),
+    batch,
+  );
+}
+
+/** Planning: the pot, the time and the ingredients in one picture. */
+export function BenchScreen({ id }: { readonly id: string }) {
+  const { batches } = useHousehold();
+  const batch = batches.find((b) => b.id === id);
+  return batch ? <Bench batch={batch} /> : <Missing />;
+}
+
+function Bench({ batch }: { readonly batch: Batch }) {
+  const { kitchen, pots } = useHousehold();
+  const router = useRouter();
+  /** The batch under the hand on the Well's handle, kept when the hand lets go. */
+  const [draft, setDraft] = useState<Batch | null>(null);
+  const [cursorMin, setCursorMin] = useState<number | null>(null);
+  const [editing, setEditing] = useState<Editing>(null);
+  const shown = draft ?? batch;
+  const pot = useMemo(() => potOf(shown, pots), [shown, pots]);
+  const { assessment, stale, error } = useAssessment(shown, pot, kitchen);
+  const { draws, progress } = useDraws(draft ? null : batch, pot, kitchen);
+  const total = assessment?.time.totalMin.p50 ?? 0;
+  const clock = useMemo(() => clockText(shown.serveAt, total), [shown.serveAt, total]);
+  const onCursor = useCallback((minute: number | null) => setCursorMin(minute), []);
+  const water = waterL(shown);
+  useEffect(() => rememberBatch(batch.id), [batch.id]);
+
+  const onWater = (litres: number, done: boolean): void => {
+    const next = setWater(batch, litres);
+    if (done) {
+      setDraft(null);
+      saveBatch(next);
+    } else setDraft(next);
+  };
+  const toStove = (): void => {
+    if (!assessment || stale) return;
+    const run = startRun(nanoid(10), batch, pot.id, assessment, isoNow());
+    saveRun(run);
+    router.push(`/stove/${run.id}`);
+  };
+  const item =
+    editing && typeof editing === 'object' && 'item' in editing
+      ? batch.items.find((i) => i.id === editing.item)
+      : undefined;
+  const step =
+    editing && typeof editing === 'object' && 'step' in editing
+      ? stepsOf(batch).find((s) => s.id === editing.step)
+      : undefined;
+  const sample = cursorMin !== null && assessment ? sampleAt(assessment.series, cursorMin) : null;
+
+  return (
+    <main className="flex flex-1 flex-col gap-3 px-4 py-3 sm:px-6 lg:h-[calc(100dvh-55px)] lg:overflow-hidden">
+      <BenchHead
+        batch={batch}
+        pot={pot}
+        pots={pots}
+        kitchen={kitchen}
+        ready={!stale && batch.items.length > 0}
+        onChange={saveBatch}
+        onStove={toStove}
+        onCopy={() => {
+          const copy = { ...batch, id: nanoid(10), name: `${batch.name}, again` };
+          saveBatch(copy);
+          router.push(`/bench/${copy.id}`);
+        }}
+        onDelete={() => {
+          deleteBatch(batch.id);
+          router.push('/');
+        }}
+      />
+      {error && (
+        <p role="alert" className="rounded-lg bg-rust px-4 py-2 text-white">
+          This batch cannot be worked out: {error}. Nothing is lost; undo the last change or correct
+          it.
+        </p>
+      )}
+      <div className="grid min-h-0 flex-1 gap-5 lg:grid-cols-[310px_minmax(0,1fr)_272px]">
+        <section aria-label="Well" className="flex flex-col gap-2">
+          {assessment ? (
+            <>
+              <Well
+                pot={pot}
+                kitchen={kitchen}
+                assessment={assessment}
+                sample={sample}
+                waterL={water}
+                onWater={onWater}
+              />
+              <p className="flex items-baseline justify-between border-b border-hairline pb-1">
+                <span className="text-[14px] text-quiet">Water</span>
+                <span className="figure text-2xl" data-testid="water">
+                  {formatVolume(water, kitchen.units)}
+                </span>
+              </p>
+              <p className="text-[13px] leading-snug text-quiet">
+                {describe(assessment, pot, kitchen)}
+              </p>
+            </>
+          ) : (
+            <div className="h-64 animate-pulse rounded-xl bg-hairline/50" />
+          )}
+          <AddLine units={kitchen.units} onAdd={(items) => saveBatch(withItems(batch, items))} />
+        </section>
+        <section
+          aria-label="Trace and lanes"
+          className="panel order-last flex min-h-0 flex-col p-2 lg:order-none"
+          aria-busy={stale}
+        >
+          <div className="h-[230px] shrink-0">
+            {assessment && (
+              <Suspense
+                fallback={<div className="h-full animate-pulse rounded-xl bg-hairline/50" />}
+              >
+                <Trace
+                  assessment={assessment}
+                  draws={draws}
+                  kitchen={kitchen}
+                  clock={clock}
+                  cursorMin={cursorMin}
+                  onCursor={onCursor}
+                />
+              </Suspense>
+            )}
+          </div>
+          {assessment && (
+            <>
+              <StepBar
+                batch={shown}
+                assessment={assessment}
+                onEdit={(s) => setEditing({ step: s })}
+                onAdd={() => setEditing('new step')}
+              />
+              <label className="flex items-center gap-2 px-[46px] text-[13px] text-quiet">
+                <span className="sr-only">Moment shown</span>
+                <input
+                  type="range"
+                  min={0}
+                  max={Math.max(1, total)}
+                  step="any"
+                  value={cursorMin ?? 0}
+                  aria-valuetext={cursorMin === null ? 'lid on' : clock(cursorMin)}
+                  onChange={(event) => setCursorMin(Number(event.target.value))}
+                  onBlur={() => setCursorMin(null)}
+                  className="h-6 w-full accent-cobalt"
+                />
+              </label>
+              {progress !== null && (
+                <progress
+                  className="mx-[46px] h-1"
+                  value={progress}
+                  max={1}
+                  aria-label="Working out the range"
+                />
+              )}
+              <div
+                className="min-h-0 flex-1 lg:overflow-y-auto"
+                tabIndex={0}
+                role="group"
+                aria-label="Lanes"
+              >
+                {batch.items.length === 0 ? (
+                  <p className="p-6 text-center text-quiet">
+                    Nothing in the pot yet. Say what goes in at “Put in”, such as{' '}
+                    <b className="text-ink">1.2 kg lamb neck, 40 mm pieces</b>.
+                  </p>
+                ) : (
+                  <Lanes
+                    assessment={assessment}
+                    batch={shown}
+                    kitchen={kitchen}
+                    onEdit={(i) => setEditing({ item: i })}
+                  />
+                )}
+              </div>
+            </>
+          )}
+        </section>
+        <aside className="flex min-h-0 flex-col gap-3">
+          {assessment && (
+            <>
+              <Readings assessment={assessment} draws={draws} batch={batch} kitchen={kitchen} />
+              <Calls
+                findings={assessment.findings}
+                onRemedy={(remedy) => saveBatch(applyRemedy(batch, remedy))}
+              />
+            </>
+          )}
+        </aside>
+      </div>
+      {item && (
+        <ItemEditor
+          batch={batch}
+          item={item}
+          kitchen={kitchen}
+          onSave={(change) => saveBatch(changeItem(batch, item.id, change))}
+          onRemove={() => saveBatch(removeItem(batch, item.id))}
+          onClose={() => setEditing(null)}
+        />
+      )}
+      {step && (
+        <StepEditor
+          step={step}
+          pot={pot}
+          removable={stepsOf(batch).length > 1}
+          onSave={(next) => saveBatch(changeStep(batch, step.id, () => next))}
+          onRemove={() => saveBatch(removeStep(batch, step.id))}
+          onClose={() => setEditing(null)}
+        />
+      )}
+      {editing === 'new step' && (
+        <AddStep batch={batch} onAdd={saveBatch} onClose={() => setEditing(null)} />
+      )}
+    </main>
+  );
+}

@@ -1,0 +1,252 @@
+'use client';
+
+import { yupResolver } from '@hookform/resolvers/yup';
+import { useForm } from 'react-hook-form';
+import * as yup from 'yup';
+import {
+  CUT_SHAPES,
+  foodOf,
+  stepsOf,
+  type Batch,
+  type Cut,
+  type CutShape,
+  type Item,
+  type Kitchen,
+} from '@/core/batch';
+import { amountGrams } from '@/core/food';
+import { UNITS, type Unit } from '@/core/quantity';
+import { Button } from '@/ui/Button';
+import { Choice, Field } from '@/ui/Field';
+import { Sheet } from '@/ui/Sheet';
+import { stepNames } from '@/ui/stepNames';
+
+interface Form {
+  value: number;
+  unit: Unit;
+  shape: CutShape | 'usual';
+  mm: number | null;
+  start: 'usual' | 'frozen' | 'own';
+  startC: number | null;
+  soakedH: number | null;
+  enters: string;
+  leaves: string;
+}
+
+/** Empty text is no number rather than a wrong one. */
+const optional = (min: number, max: number, unit: string) =>
+  yup
+    .number()
+    .transform((v: number, text: unknown) => (text === '' || text === null ? null : v))
+    .nullable()
+    .typeError(`a number from ${min} to ${max} ${unit}`)
+    .min(min, `a number from ${min} to ${max} ${unit}`)
+    .max(max, `a number from ${min} to ${max} ${unit}`);
+
+function schemaFor(item: Item) {
+  const food = foodOf(item);
+  return yup.object({
+    value: yup
+      .number()
+      .typeError('a number above 0')
+      .moreThan(0, 'a number above 0')
+      .max(100000, 'at most 100000')
+      .required(),
+    unit: yup
+      .string<Unit>()
+      .required()
+      .test(
+        'measure',
+        `a mass or a volume: ${food?.name ?? 'this'} has no usual piece`,
+        (unit) => !food || amountGrams(food, { value: 1, unit }) !== null,
+      ),
+    shape: yup.string<Form['shape']>().required(),
+    mm: optional(0.2, 300, 'mm').when('shape', {
+      is: (shape: string) => shape !== 'usual',
+      then: (s) => s.required('a number from 0.2 to 300 mm'),
+    }),
+    start: yup.string<Form['start']>().required(),
+    startC: optional(-40, 100, '°C').when('start', {
+      is: 'own',
+      then: (s) => s.required('a number from -40 to 100 °C'),
+    }),
+    soakedH: optional(0, 72, 'hours'),
+    enters: yup.string().defined(),
+    leaves: yup.string().defined(),
+  });
+}
+
+const FROZEN_C = -18;
+
+function formOf(item: Item, first: string): Form {
+  const { startC } = item;
+  return {
+    value: item.amount.value,
+    unit: item.amount.unit,
+    shape: item.cut?.shape ?? 'usual',
+    mm: item.cut?.mm ?? null,
+    start: startC === undefined ? 'usual' : startC === FROZEN_C ? 'frozen' : 'own',
+    startC: startC ?? null,
+    soakedH: item.soakedH ?? null,
+    enters: item.enters ?? first,
+    leaves: item.leaves ?? '',
+  };
+}
+
+function itemOf(item: Item, form: Form): Partial<Item> {
+  const cut: Cut | undefined =
+    form.shape === 'usual' || form.mm === null ? undefined : { shape: form.shape, mm: form.mm };
+  const startC =
+    form.start === 'usual'
+      ? undefined
+      : form.start === 'frozen'
+        ? FROZEN_C
+        : (form.startC ?? undefined);
+  const sameUnit = form.unit === item.amount.unit;
+  return {
+    amount: sameUnit
+      ? { ...item.amount, value: form.value }
+      : { value: form.value, unit: form.unit },
+    cut,
+    startC,
+    soakedH: form.soakedH ?? undefined,
+    enters: form.enters,
+    leaves: form.leaves || null,
+  } as Partial<Item>;
+}
+
+/** Corrects an ingredient in place: how much, how cut, how cold, when in and when out. */
+export function ItemEditor({
+  batch,
+  item,
+  kitchen,
+  onSave,
+  onRemove,
+  onClose,
+}: {
+  readonly batch: Batch;
+  readonly item: Item;
+  readonly kitchen: Kitchen;
+  readonly onSave: (change: Partial<Item>) => void;
+  readonly onRemove: () => void;
+  readonly onClose: () => void;
+}) {
+  const steps = stepsOf(batch);
+  const food = foodOf(item);
+  const names = stepNames(batch);
+  const { register, handleSubmit, watch, formState } = useForm<Form>({
+    defaultValues: formOf(item, steps[0]?.id ?? ''),
+    // The schema reads the texts of the fields into the form's types.
+    resolver: yupResolver(schemaFor(item)) as never,
+  });
+  const { errors } = formState;
+  const solid = food?.shape !== null;
+  const save = handleSubmit((form) => {
+    onSave(itemOf(item, form));
+    onClose();
+  });
+  return (
+    <Sheet open onClose={onClose} title={food?.name ?? item.food}>
+      <form onSubmit={(event) => void save(event)} noValidate className="space-y-4">
+        <div className="grid grid-cols-2 gap-4">
+          <Field
+            id="value"
+            label="Amount"
+            inputMode="decimal"
+            {...register('value')}
+            error={errors.value?.message}
+          />
+          <Choice id="unit" label="Unit" {...register('unit')} error={errors.unit?.message}>
+            {UNITS.map((unit) => (
+              <option key={unit} value={unit}>
+                {unit}
+              </option>
+            ))}
+          </Choice>
+        </div>
+        {solid && (
+          <div className="grid grid-cols-2 gap-4">
+            <Choice id="shape" label="Cut" {...register('shape')}>
+              <option value="usual">as it is</option>
+              {CUT_SHAPES.map((shape) => (
+                <option key={shape} value={shape}>
+                  {shape}
+                </option>
+              ))}
+            </Choice>
+            {watch('shape') !== 'usual' && (
+              <Field
+                id="mm"
+                label="Size, mm"
+                inputMode="decimal"
+                {...register('mm')}
+                error={errors.mm?.message}
+              />
+            )}
+          </div>
+        )}
+        <div className="grid grid-cols-2 gap-4">
+          <Choice id="start" label="Goes in" {...register('start')}>
+            <option value="usual">
+              {food?.kept === 'fridge' ? 'chilled, 5 °C' : `from the shelf, ${kitchen.ambientC} °C`}
+            </option>
+            <option value="frozen">frozen, −18 °C</option>
+            <option value="own">at another temperature</option>
+          </Choice>
+          {watch('start') === 'own' && (
+            <Field
+              id="startC"
+              label="Temperature, °C"
+              inputMode="decimal"
+              {...register('startC')}
+              error={errors.startC?.message}
+            />
+          )}
+          {food?.group === 'pulse' && !food.can && (
+            <Field
+              id="soakedH"
+              label="Soaked, hours"
+              inputMode="decimal"
+              {...register('soakedH')}
+              error={errors.soakedH?.message}
+            />
+          )}
+        </div>
+        <div className="grid grid-cols-2 gap-4">
+          <Choice id="enters" label="In" {...register('enters')}>
+            {steps.map((step) => (
+              <option key={step.id} value={step.id}>
+                {names.get(step.id)}
+              </option>
+            ))}
+          </Choice>
+          <Choice id="leaves" label="Out" {...register('leaves')}>
+            <option value="">stays in</option>
+            {steps.slice(1).map((step) => (
+              <option key={step.id} value={step.id}>
+                {names.get(step.id)}
+              </option>
+            ))}
+          </Choice>
+        </div>
+        <div className="flex flex-wrap justify-between gap-3 pt-2">
+          <Button
+            onClick={() => {
+              onRemove();
+              onClose();
+            }}
+          >
+            Leave it out
+          </Button>
+          <div className="flex gap-3">
+            <Button look="quiet" onClick={onClose}>
+              Cancel
+            </Button>
+            <Button type="submit" look="copper">
+              Keep
+            </Button>
+          </div>
+        </div>
+      </form>
+    </Sheet>
+  );
+}

@@ -1,0 +1,110 @@
+import type { Assessment, Draws } from '@/core/assess';
+import type { Batch, Kitchen } from '@/core/batch';
+import { formatLevel, formatVolume } from '@/core/quantity';
+
+function Reading({
+  name,
+  value,
+  unit,
+  side,
+  tone = '',
+}: {
+  readonly name: string;
+  readonly value: string;
+  readonly unit?: string;
+  readonly side: string;
+  readonly tone?: string;
+}) {
+  return (
+    <div className="grid grid-cols-[auto_1fr] items-baseline gap-x-2">
+      <dt className="col-span-2 text-[13px] text-quiet">{name}</dt>
+      <dd className={`figure text-[30px] leading-8 ${tone}`}>
+        {value}
+        {unit && <span className="ml-1.5 text-[15px] font-normal text-quiet">{unit}</span>}
+      </dd>
+      <dd className="text-right text-[13px] text-quiet">{side}</dd>
+    </div>
+  );
+}
+
+function fits({ fill }: Assessment, kitchen: Kitchen) {
+  const room = fill.lineL - fill.worstL;
+  const line = fill.foams ? 'foam line' : 'fill line';
+  return room >= -1e-6
+    ? {
+        value: 'yes',
+        tone: 'text-leaf',
+        side: `${formatVolume(room, kitchen.units)} to the ${line}`,
+      }
+    : {
+        value: 'no',
+        tone: 'text-rust',
+        side: `${formatVolume(-room, kitchen.units)} over the ${line}`,
+      };
+}
+
+function valve(assessment: Assessment, batch: Batch) {
+  const last = assessment.release.at(-1);
+  if (!last) return { value: 'open', unit: undefined, side: 'no pressure step' };
+  const step = batch.steps?.find((s) => s.id === last.step);
+  const release = step?.kind === 'pressure' ? step.release : undefined;
+  const safe =
+    last.waitMin === null
+      ? 'let the pin drop'
+      : last.waitMin === 0
+        ? 'safe at once'
+        : `safe after ${last.waitMin} min`;
+  if (last.method === 'timed')
+    return {
+      value: release?.method === 'timed' ? `${release.afterMin}` : '10',
+      unit: 'min, then open',
+      side: safe,
+    };
+  const minutes = Math.max(1, Math.round(last.minutes));
+  const word = {
+    natural: 'by itself',
+    quick: 'at once',
+    pulsed: 'in bursts',
+    coldwater: 'cold water',
+  }[last.method];
+  return { value: String(minutes), unit: `min, ${word}`, side: safe };
+}
+
+/** The four answers a cook came for. */
+export function Readings({
+  assessment,
+  draws,
+  batch,
+  kitchen,
+}: {
+  readonly assessment: Assessment;
+  readonly draws: Draws | null;
+  readonly batch: Batch;
+  readonly kitchen: Kitchen;
+}) {
+  const fit = fits(assessment, kitchen);
+  const range = draws?.totalMin;
+  const open = valve(assessment, batch);
+  const bowls = batch.servings ?? 0;
+  const broth = assessment.fill.finishedBrothL;
+  return (
+    <dl className="space-y-2" aria-label="Readings">
+      <Reading name="Fits" {...fit} />
+      <Reading
+        name="To the table"
+        value={String(Math.round(assessment.time.totalMin.p50))}
+        unit="min"
+        side={
+          range ? `${Math.round(range.p10)} to ${Math.round(range.p90)}` : 'working out the range'
+        }
+      />
+      <Reading name="Valve" value={open.value} unit={open.unit ?? ''} side={open.side} />
+      <Reading
+        name="Broth left"
+        value={formatLevel(broth, kitchen.units).split(' ')[0] ?? ''}
+        unit={formatLevel(broth, kitchen.units).split(' ')[1] ?? ''}
+        side={bowls > 0 ? `${formatVolume(broth / bowls, kitchen.units)} a bowl` : ''}
+      />
+    </dl>
+  );
+}

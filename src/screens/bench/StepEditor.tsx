@@ -1,0 +1,176 @@
+'use client';
+
+import { yupResolver } from '@hookform/resolvers/yup';
+import { useForm } from 'react-hook-form';
+import * as yup from 'yup';
+import {
+  DEFAULT_MINUTES,
+  RELEASE_METHODS,
+  type Pot,
+  type Release,
+  type ReleaseMethod,
+  type Step,
+} from '@/core/batch';
+import { Button } from '@/ui/Button';
+import { Choice, Field } from '@/ui/Field';
+import { Sheet } from '@/ui/Sheet';
+
+interface Form {
+  minutes: number;
+  setting: string;
+  method: ReleaseMethod;
+  afterMin: number;
+}
+
+const minutes = (most: number) =>
+  yup
+    .number()
+    .typeError(`minutes, 0 to ${most}`)
+    .min(0, `minutes, 0 to ${most}`)
+    .max(most, `minutes, 0 to ${most}`)
+    .required(`minutes, 0 to ${most}`);
+
+const schema = yup.object({
+  minutes: minutes(600),
+  setting: yup.string().defined(),
+  method: yup.string<ReleaseMethod>().oneOf(RELEASE_METHODS).required(),
+  afterMin: minutes(240),
+});
+
+const METHOD: Readonly<Record<ReleaseMethod, string>> = {
+  natural: 'natural: let the pin drop by itself',
+  quick: 'quick: open the valve at once',
+  timed: 'timed: wait, then open the valve',
+  pulsed: 'pulsed: open in bursts',
+  coldwater: 'cold water over the lid',
+};
+
+const TITLE: Readonly<Record<Step['kind'], string>> = {
+  prep: 'Prepare',
+  saute: 'Brown',
+  pressure: 'Under pressure',
+  open: 'Open pot',
+  strain: 'Strain',
+  simmer: 'Simmer, open',
+  rest: 'Rest, lid on',
+  cool: 'Cool',
+};
+
+function releaseOf(form: Form, before: Release | undefined): Release {
+  switch (form.method) {
+    case 'timed':
+      return { method: 'timed', afterMin: form.afterMin };
+    case 'pulsed':
+      return before?.method === 'pulsed' ? before : { method: 'pulsed' };
+    case 'natural':
+    case 'quick':
+    case 'coldwater':
+      return { method: form.method };
+  }
+}
+
+/** Changes a step: its minutes; under pressure also the setting and how the steam is let out. */
+export function StepEditor({
+  step,
+  pot,
+  removable,
+  onSave,
+  onRemove,
+  onClose,
+}: {
+  readonly step: Step;
+  readonly pot: Pot;
+  readonly removable: boolean;
+  readonly onSave: (step: Step) => void;
+  readonly onRemove: () => void;
+  readonly onClose: () => void;
+}) {
+  const pressed = step.kind === 'pressure';
+  const { register, handleSubmit, watch, formState } = useForm<Form>({
+    defaultValues: {
+      minutes: pressed ? step.holdMin : (step.minutes ?? DEFAULT_MINUTES[step.kind]),
+      setting: pressed ? (step.setting ?? pot.settings[0]?.name ?? '') : '',
+      method: pressed ? (step.release?.method ?? 'natural') : 'natural',
+      afterMin: pressed && step.release?.method === 'timed' ? step.release.afterMin : 10,
+    },
+    resolver: yupResolver(schema) as never,
+  });
+  const { errors } = formState;
+  const save = handleSubmit((form) => {
+    onSave(
+      pressed
+        ? {
+            ...step,
+            holdMin: form.minutes,
+            setting: form.setting,
+            release: releaseOf(form, step.release),
+          }
+        : { ...step, minutes: form.minutes },
+    );
+    onClose();
+  });
+  return (
+    <Sheet open onClose={onClose} title={TITLE[step.kind]}>
+      <form onSubmit={(event) => void save(event)} noValidate className="space-y-4">
+        <Field
+          id="minutes"
+          label={pressed ? 'Hold, minutes' : 'Minutes'}
+          inputMode="numeric"
+          {...register('minutes')}
+          error={errors.minutes?.message}
+        />
+        {pressed && (
+          <>
+            <Choice id="setting" label="Setting" {...register('setting')}>
+              {pot.settings.map((s) => (
+                <option key={s.name} value={s.name}>
+                  {s.name}, {s.gaugeKPa} kPa
+                </option>
+              ))}
+            </Choice>
+            <Choice id="method" label="Release" {...register('method')}>
+              {RELEASE_METHODS.filter((m) => m !== 'coldwater' || pot.kind === 'stovetop').map(
+                (method) => (
+                  <option key={method} value={method}>
+                    {METHOD[method]}
+                  </option>
+                ),
+              )}
+            </Choice>
+            {watch('method') === 'timed' && (
+              <Field
+                id="afterMin"
+                label="Wait before opening, minutes"
+                inputMode="numeric"
+                {...register('afterMin')}
+                error={errors.afterMin?.message}
+              />
+            )}
+          </>
+        )}
+        <div className="flex flex-wrap justify-between gap-3 pt-2">
+          {removable ? (
+            <Button
+              onClick={() => {
+                onRemove();
+                onClose();
+              }}
+            >
+              Leave this step out
+            </Button>
+          ) : (
+            <span />
+          )}
+          <div className="flex gap-3">
+            <Button look="quiet" onClick={onClose}>
+              Cancel
+            </Button>
+            <Button type="submit" look="copper">
+              Keep
+            </Button>
+          </div>
+        </div>
+      </form>
+    </Sheet>
+  );
+}

@@ -1,0 +1,170 @@
+'use client';
+
+import { memo, useMemo } from 'react';
+import {
+  Area,
+  CartesianGrid,
+  ComposedChart,
+  Line,
+  ReferenceLine,
+  ResponsiveContainer,
+  Tooltip,
+  XAxis,
+  YAxis,
+} from 'recharts';
+import type { Assessment, Draws } from '@/core/assess';
+import type { Kitchen } from '@/core/batch';
+import { toFahrenheit } from '@/core/quantity';
+import { rowsOf, type TraceRow } from './traceRows';
+import type { ClockText } from './clockText';
+
+/** Room of the axes, px; the step bar and the lanes keep the same. */
+export const AXIS_LEFT = 46;
+export const AXIS_RIGHT = 46;
+
+export interface TraceProps {
+  readonly assessment: Assessment;
+  readonly draws: Draws | null;
+  readonly kitchen: Kitchen;
+  readonly clock: ClockText;
+  readonly cursorMin: number | null;
+  readonly onCursor: (minute: number | null) => void;
+}
+
+function Reading({
+  row,
+  kitchen,
+  clock,
+}: {
+  readonly row: TraceRow;
+  readonly kitchen: Kitchen;
+  readonly clock: ClockText;
+}) {
+  const degrees =
+    kitchen.units === 'metric'
+      ? `${Math.round(row.c)} °C`
+      : `${Math.round(toFahrenheit(row.c))} °F`;
+  return (
+    <div className="rounded-lg bg-cobalt px-3 py-1.5 text-sm text-white">
+      <div className="font-semibold">
+        {clock(row.minute)} · {degrees}
+        {row.kpa > 1 && ` · ${Math.round(row.kpa)} kPa`}
+      </div>
+      <div className="capitalize">{row.phase}</div>
+    </div>
+  );
+}
+
+/** Temperature and pressure over the time of the cook, with what is not known as a band. */
+export const Trace = memo(function Trace({
+  assessment,
+  draws,
+  kitchen,
+  clock,
+  cursorMin,
+  onCursor,
+}: TraceProps) {
+  const rows = useMemo(() => rowsOf(assessment.series, draws), [assessment, draws]);
+  const last = assessment.series.minute.at(-1) ?? 1;
+  const degrees = (c: number): string =>
+    `${Math.round(kitchen.units === 'metric' ? c : toFahrenheit(c))}°`;
+  return (
+    <ResponsiveContainer width="100%" height="100%">
+      <ComposedChart
+        data={rows as TraceRow[]}
+        margin={{ top: 10, right: 0, bottom: 0, left: 0 }}
+        onMouseMove={(state) => {
+          const at = Number(state.activeLabel);
+          if (Number.isFinite(at)) onCursor(at);
+        }}
+        onMouseLeave={() => onCursor(null)}
+        accessibilityLayer={false}
+      >
+        <CartesianGrid stroke="var(--color-hairline)" vertical={false} />
+        <XAxis
+          dataKey="minute"
+          type="number"
+          domain={[0, last]}
+          tickFormatter={clock}
+          tickCount={7}
+          stroke="var(--color-quiet)"
+          fontSize={12}
+          tickLine={false}
+          height={22}
+        />
+        <YAxis
+          yAxisId="c"
+          domain={[0, 130]}
+          ticks={[20, 60, 100, 120]}
+          width={AXIS_LEFT}
+          tickFormatter={degrees}
+          stroke="var(--color-quiet)"
+          fontSize={12}
+          tickLine={false}
+          axisLine={false}
+        />
+        <YAxis
+          yAxisId="kpa"
+          orientation="right"
+          domain={[0, 130]}
+          ticks={[0, 40, 80]}
+          width={AXIS_RIGHT}
+          tickFormatter={(v: number) => (v === 80 ? '80 kPa' : String(v))}
+          stroke="var(--color-cobalt)"
+          fontSize={11}
+          tickLine={false}
+          axisLine={false}
+        />
+        <Area
+          yAxisId="c"
+          dataKey="band"
+          stroke="none"
+          fill="var(--color-steam)"
+          fillOpacity={0.35}
+          isAnimationActive={false}
+          connectNulls
+        />
+        <ReferenceLine
+          yAxisId="c"
+          y={assessment.boilC}
+          stroke="var(--color-quiet)"
+          strokeDasharray="2 4"
+          label={{
+            value: `boils at ${degrees(assessment.boilC)} here`,
+            position: 'insideBottomRight',
+            fontSize: 11,
+            fill: 'var(--color-quiet)',
+          }}
+        />
+        <Line
+          yAxisId="kpa"
+          dataKey="kpa"
+          stroke="var(--color-cobalt)"
+          strokeWidth={1.5}
+          strokeDasharray="5 3"
+          dot={false}
+          isAnimationActive={false}
+        />
+        <Line
+          yAxisId="c"
+          dataKey="c"
+          stroke="var(--color-ink)"
+          strokeWidth={2.5}
+          dot={false}
+          isAnimationActive={false}
+        />
+        {cursorMin !== null && (
+          <ReferenceLine yAxisId="c" x={cursorMin} stroke="var(--color-cobalt)" strokeWidth={2} />
+        )}
+        <Tooltip
+          isAnimationActive={false}
+          cursor={false}
+          content={({ payload }) => {
+            const row = payload?.[0]?.payload as TraceRow | undefined;
+            return row ? <Reading row={row} kitchen={kitchen} clock={clock} /> : null;
+          }}
+        />
+      </ComposedChart>
+    </ResponsiveContainer>
+  );
+});

@@ -1,0 +1,98 @@
+import { assess } from '@/core/assess';
+import { stepsOf } from '@/core/batch';
+import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '@/core/testing/kitchen';
+import { clockText } from './clockText';
+import { laneSpans, verdictWords } from './laneSpans';
+import { segmentsOf } from './stepSegments';
+import { rowsOf, sampleAt } from './traceRows';
+
+const A = assess(REFERENCE, POT, KITCHEN);
+const TOTAL = A.time.totalMin.p50;
+
+function lane(food: string, a = A) {
+  const found = a.items.find((i) => i.food === food);
+  if (!found) throw new Error(food);
+  return found;
+}
+
+describe('lanes', () => {
+  it('run from entry to exit without gaps', () => {
+    for (const report of A.items) {
+      const spans = laneSpans(report, TOTAL);
+      spans.forEach((span, i) => {
+        if (i > 0) expect(span.from).toBeCloseTo(spans[i - 1]?.to ?? 0, 9);
+      });
+      expect(spans[0]?.from).toBeCloseTo(report.enterMin / TOTAL, 6);
+      expect(spans.at(-1)?.to).toBeCloseTo(1, 6);
+    }
+  });
+
+  it('turn from straw to leaf to rust', () => {
+    const long = assess(
+      {
+        ...REFERENCE,
+        steps: [pressure(90)],
+        items: REFERENCE.items.map((i) => ({ ...i, enters: null })),
+      },
+      POT,
+      KITCHEN,
+    );
+    expect(laneSpans(lane('leek', long), long.time.totalMin.p50).map((s) => s.kind)).toEqual([
+      'straw',
+      'leaf',
+      'rust',
+    ]);
+    expect(verdictWords(lane('leek', long))).toBe('mush');
+    const short = assess(
+      batchOf([item('w', 'water', 1.5, 'l'), item('l', 'lamb-neck', 800, 'g')], [pressure(1)]),
+      POT,
+      KITCHEN,
+    );
+    expect(laneSpans(lane('lamb-neck', short), 60).map((s) => s.kind)).toEqual(['straw']);
+    expect(verdictWords(lane('lamb-neck', short))).toBe('not yet done');
+    expect(laneSpans(lane('bay-leaf'), TOTAL).map((s) => s.kind)).toEqual(['plain']);
+    expect(verdictWords(lane('bay-leaf'))).toBe('fish out');
+  });
+});
+
+describe('the step bar', () => {
+  it('adds up to the whole', () => {
+    const segments = segmentsOf(stepsOf(REFERENCE), A.time.steps);
+    expect(segments.map((s) => s.phase)).toEqual(['warm-up', 'hold', 'release', 'step']);
+    expect(segments.reduce((sum, s) => sum + s.minutes, 0)).toBeCloseTo(TOTAL, 6);
+    expect(segments[1]?.label).toBe('hold 60');
+  });
+});
+
+describe('the Trace', () => {
+  it('is thinned but keeps its ends and turns', () => {
+    const rows = rowsOf(A.series, null);
+    expect(rows.length).toBeLessThan(300);
+    expect(rows[0]?.minute).toBe(0);
+    expect(rows.at(-1)?.minute).toBeCloseTo(TOTAL, 6);
+    expect(new Set(rows.map((r) => r.phase))).toEqual(new Set(A.series.phase));
+  });
+
+  it('takes its band from the draws', () => {
+    const draws = {
+      totalMin: { p10: 1, p50: 2, p90: 3 },
+      band: { minute: [0, 100, 200], p10: [10, 20, 30], p90: [20, 40, 60] },
+    };
+    const row = rowsOf(A.series, draws).find((r) => r.minute > 40);
+    expect(row?.band?.[0]).toBeCloseTo(10 + (row?.minute ?? 0) / 10, 6);
+  });
+
+  it('finds the sample under the cursor', () => {
+    expect(sampleAt(A.series, -5)).toBe(0);
+    expect(sampleAt(A.series, 1e9)).toBe(A.series.minute.length - 1);
+    const i = sampleAt(A.series, 30);
+    expect(A.series.minute[i]).toBeLessThanOrEqual(30);
+    expect(A.series.minute[i + 1]).toBeGreaterThan(30);
+  });
+
+  it('tells the clock once there is a serving time', () => {
+    expect(clockText(undefined, 90)(12.4)).toBe('+12');
+    expect(clockText('2026-11-24T18:30:00', 90)(0)).toBe('17:00');
+    expect(clockText('2026-11-24T18:30:00', 90)(90)).toBe('18:30');
+  });
+});

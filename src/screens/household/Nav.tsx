@@ -1,0 +1,102 @@
+'use client';
+
+import { Redo2, Undo2 } from 'lucide-react';
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import { useEffect } from 'react';
+import { useStore } from 'zustand';
+import { useApp } from '@/store';
+
+const PLACES = [
+  { href: '/', name: 'Batches' },
+  { href: '/bench', name: 'Bench' },
+  { href: '/stove', name: 'Stove' },
+  { href: '/log', name: 'Log' },
+  { href: '/kitchen', name: 'Kitchen' },
+] as const;
+
+function typing(target: EventTarget | null): boolean {
+  return (
+    target instanceof HTMLElement &&
+    target.closest('input, textarea, select, [contenteditable]') !== null
+  );
+}
+
+function UndoRedo() {
+  const past = useStore(useApp.temporal, (s) => s.pastStates.length);
+  const future = useStore(useApp.temporal, (s) => s.futureStates.length);
+  const { undo, redo } = useApp.temporal.getState();
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (!(event.ctrlKey || event.metaKey) || typing(event.target)) return;
+      const key = event.key.toLowerCase();
+      if (key !== 'z' && key !== 'y') return;
+      event.preventDefault();
+      if (key === 'y' || event.shiftKey) redo();
+      else undo();
+    };
+    addEventListener('keydown', onKey);
+    return () => removeEventListener('keydown', onKey);
+  }, [undo, redo]);
+  const look =
+    'grid size-11 place-items-center rounded-full text-quiet hover:bg-ink/5 disabled:opacity-35';
+  return (
+    <div className="ml-auto flex">
+      <button
+        type="button"
+        className={look}
+        disabled={past === 0}
+        onClick={() => undo()}
+        aria-label="Undo"
+        title="Undo (Ctrl+Z)"
+      >
+        <Undo2 size={20} aria-hidden />
+      </button>
+      <button
+        type="button"
+        className={look}
+        disabled={future === 0}
+        onClick={() => redo()}
+        aria-label="Redo"
+        title="Redo (Ctrl+Shift+Z)"
+      >
+        <Redo2 size={20} aria-hidden />
+      </button>
+    </div>
+  );
+}
+
+/** Top of every page: where one can go, undo and redo, over the cobalt rim. */
+export function Nav() {
+  const path = usePathname();
+  const ready = useApp((s) => s.status === 'ready');
+  return (
+    <header className="sticky top-0 z-30 border-b-[3px] border-cobalt bg-panel print:hidden">
+      <div className="flex h-[52px] items-center gap-1 px-3 sm:px-6">
+        <Link href="/" className="figure mr-2 text-2xl text-cobalt sm:mr-8">
+          Retort
+        </Link>
+        {ready && (
+          <>
+            <nav aria-label="Places" className="flex min-w-0 overflow-x-auto">
+              {PLACES.map(({ href, name }) => {
+                const here = href === '/' ? path === '/' : path.startsWith(href);
+                return (
+                  <Link
+                    key={href}
+                    href={href}
+                    aria-current={here ? 'page' : undefined}
+                    className={`relative grid h-[52px] place-items-center px-2.5 text-[15px] sm:px-4 ${here ? 'font-semibold text-ink after:absolute after:inset-x-2 after:bottom-0 after:h-1.5 after:rounded-t after:bg-cobalt' : 'text-quiet hover:text-ink'}`}
+                  >
+                    {name}
+                  </Link>
+                );
+              })}
+            </nav>
+            <UndoRedo />
+          </>
+        )}
+      </div>
+    </header>
+  );
+}

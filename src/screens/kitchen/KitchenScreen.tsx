@@ -1,0 +1,206 @@
+'use client';
+
+import { Switch } from '@headlessui/react';
+import { yupResolver } from '@hookform/resolvers/yup';
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { kitchenSchema, type Kitchen, type Pot } from '@/core/batch';
+import { formatLevel, formatTemperature } from '@/core/quantity';
+import { boilingPoint, setpoint } from '@/core/water';
+import { change } from '@/store';
+import { Button } from '@/ui/Button';
+import { Field } from '@/ui/Field';
+import { useHousehold } from '@/ui/household';
+import { toNumbers } from './numbers';
+import { PotForm } from './PotForm';
+
+function KitchenForm({ kitchen }: { readonly kitchen: Kitchen }) {
+  const { register, handleSubmit, formState, watch } = useForm<Kitchen>({
+    values: kitchen,
+    // Fields hold text; the schema wants numbers.
+    resolver: (values, context, options) =>
+      yupResolver(kitchenSchema)(
+        toNumbers(values, ['altitudeM', 'ambientC']) as never,
+        context,
+        options as never,
+      ) as never,
+  });
+  const { errors, isDirty } = formState;
+  const altitude = Number(watch('altitudeM'));
+  const known = Number.isFinite(altitude) && altitude >= -400 && altitude <= 5000;
+  const us = kitchen.units === 'us';
+  const keep = handleSubmit((values) =>
+    change((h) => ({ ...h, kitchen: { ...h.kitchen, ...values } })),
+  );
+  return (
+    <form onSubmit={(event) => void keep(event)} noValidate className="panel p-5">
+      <h2 className="text-lg font-semibold">The kitchen</h2>
+      <div className="mt-3 grid gap-4 sm:grid-cols-2">
+        <Field
+          id="altitudeM"
+          label="Altitude, m"
+          inputMode="decimal"
+          {...register('altitudeM')}
+          error={errors.altitudeM?.message}
+        />
+        <Field
+          id="ambientC"
+          label="Room, °C"
+          inputMode="decimal"
+          {...register('ambientC')}
+          error={errors.ambientC?.message}
+        />
+      </div>
+      <p className="mt-3 text-[15px]" data-testid="boils">
+        {known
+          ? `Water boils at ${formatTemperature(boilingPoint(altitude), kitchen.units)} here.`
+          : 'The boiling point follows from the altitude.'}
+      </p>
+      <div className="mt-3 flex items-center justify-between gap-4">
+        <span id="units-label" className="text-[15px]">
+          US kitchen units (cups, pounds, °F)
+        </span>
+        <Switch
+          checked={us}
+          onChange={(on) =>
+            change((h) => ({ ...h, kitchen: { ...h.kitchen, units: on ? 'us' : 'metric' } }))
+          }
+          aria-labelledby="units-label"
+          className="relative h-8 w-14 rounded-full border border-ink/50 bg-hairline data-checked:bg-cobalt"
+        >
+          <span
+            className={`absolute top-0.5 left-0.5 size-6.5 rounded-full bg-panel shadow transition-transform ${us ? 'translate-x-6' : ''}`}
+          />
+        </Switch>
+      </div>
+      <Button type="submit" look="copper" className="mt-4" disabled={!isDirty}>
+        Keep
+      </Button>
+    </form>
+  );
+}
+
+function PotCard({
+  pot,
+  kitchen,
+  batches,
+  only,
+  onEdit,
+}: {
+  readonly pot: Pot;
+  readonly kitchen: Kitchen;
+  readonly batches: number;
+  readonly only: boolean;
+  readonly onEdit: () => void;
+}) {
+  const used = batches > 0;
+  const high = pot.settings[0];
+  return (
+    <li
+      className="panel flex flex-wrap items-center justify-between gap-4 px-5 py-4"
+      data-testid={`pot-${pot.id}`}
+    >
+      <div>
+        <h3 className="text-[17px] font-semibold">{pot.name}</h3>
+        <p className="text-[14px] text-quiet">
+          {formatLevel(pot.capacityL, kitchen.units)}, {pot.innerDiameterCm} cm, {pot.kind},{' '}
+          {pot.powerW} W
+        </p>
+        <p className="text-[14px] text-quiet">
+          fill line {formatLevel(pot.maxFill * pot.capacityL, kitchen.units)}, foam line{' '}
+          {formatLevel(pot.foamFill * pot.capacityL, kitchen.units)}
+          {high &&
+            `, ${high.name} is ${formatTemperature(setpoint(kitchen.altitudeM, high.gaugeKPa), kitchen.units)}`}
+        </p>
+      </div>
+      <div className="flex gap-3">
+        <Button onClick={onEdit}>Change</Button>
+        <Button
+          disabled={only || used}
+          title={
+            only
+              ? 'A kitchen needs a pot'
+              : used
+                ? `${batches} batches are planned in it`
+                : undefined
+          }
+          onClick={() => change((h) => ({ ...h, pots: h.pots.filter((p) => p.id !== pot.id) }))}
+        >
+          Remove
+        </Button>
+      </div>
+    </li>
+  );
+}
+
+/** A new pot as most are. */
+function usualPot(): Pot {
+  return {
+    id: nanoid(10),
+    name: 'New pot',
+    kind: 'electric',
+    capacityL: 5.7,
+    innerDiameterCm: 22,
+    maxFill: 0.667,
+    foamFill: 0.5,
+    minLiquidL: 0.25,
+    powerW: 1000,
+    settings: [
+      { name: 'high', gaugeKPa: 80 },
+      { name: 'low', gaugeKPa: 40 },
+    ],
+  };
+}
+
+/** Altitude, pots and units: what everything else is worked out from. */
+export function KitchenScreen() {
+  const { kitchen, pots, batches } = useHousehold();
+  const [editing, setEditing] = useState<Pot | null>(null);
+  return (
+    <main className="mx-auto grid w-full max-w-6xl content-start gap-6 px-4 py-6 sm:px-6 lg:grid-cols-[380px_minmax(0,1fr)]">
+      <div>
+        <h1 className="figure mb-4 text-4xl">Kitchen</h1>
+        <KitchenForm kitchen={kitchen} />
+      </div>
+      <section aria-labelledby="pots">
+        <div className="mb-4 flex items-end justify-between lg:pt-2">
+          <h2 id="pots" className="text-lg font-semibold">
+            Pots
+          </h2>
+          <Button onClick={() => setEditing(usualPot())}>Add a pot</Button>
+        </div>
+        <ul className="space-y-3">
+          {pots.map((pot) => (
+            <PotCard
+              key={pot.id}
+              pot={pot}
+              kitchen={kitchen}
+              batches={batches.filter((b) => b.potId === pot.id).length}
+              only={pots.length === 1}
+              onEdit={() => setEditing(pot)}
+            />
+          ))}
+        </ul>
+        <p className="mt-4 text-[14px] text-quiet">
+          Lines and pressures are those of most pots; your pot’s manual always wins. Set them as it
+          says.
+        </p>
+      </section>
+      {editing && (
+        <PotForm
+          pot={editing}
+          onClose={() => setEditing(null)}
+          onSave={(pot) =>
+            change((h) => ({
+              ...h,
+              pots: h.pots.some((p) => p.id === pot.id)
+                ? h.pots.map((p) => (p.id === pot.id ? pot : p))
+                : [...h.pots, pot],
+            }))
+          }
+        />
+      )}
+    </main>
+  );
+}

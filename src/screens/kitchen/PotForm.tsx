@@ -1,0 +1,143 @@
+'use client';
+
+import { yupResolver } from '@hookform/resolvers/yup';
+import { useFieldArray, useForm } from 'react-hook-form';
+import { potSchema, type Pot } from '@/core/batch';
+import { Button } from '@/ui/Button';
+import { Choice, Field } from '@/ui/Field';
+import { Sheet } from '@/ui/Sheet';
+import { toNumbers } from './numbers';
+
+const NUMBERS = [
+  'capacityL',
+  'innerDiameterCm',
+  'maxFill',
+  'foamFill',
+  'minLiquidL',
+  'powerW',
+  'efficiency',
+  'lossWPerK',
+];
+
+/** What the fields say, as a pot: numbers read, empty optional ones left out. */
+function read(values: Pot): unknown {
+  const pot = toNumbers(values, NUMBERS);
+  for (const key of ['efficiency', 'lossWPerK']) if (pot[key] === undefined) delete pot[key];
+  return { ...pot, settings: values.settings.map((s) => toNumbers(s, ['gaugeKPa'])) };
+}
+
+/** Everything about a pot. */
+export function PotForm({
+  pot,
+  onSave,
+  onClose,
+}: {
+  readonly pot: Pot;
+  readonly onSave: (pot: Pot) => void;
+  readonly onClose: () => void;
+}) {
+  const { register, handleSubmit, formState, control } = useForm<Pot>({
+    defaultValues: pot,
+    resolver: (values, context, options) =>
+      yupResolver(potSchema)(read(values) as never, context, options as never) as never,
+  });
+  const { errors } = formState;
+  const settings = useFieldArray({ control, name: 'settings' });
+  const save = handleSubmit((values) => {
+    onSave(values);
+    onClose();
+  });
+  return (
+    <Sheet open onClose={onClose} title={pot.name}>
+      <form onSubmit={(event) => void save(event)} noValidate className="space-y-4">
+        <div className="grid grid-cols-2 gap-4">
+          <Field id="name" label="Name" {...register('name')} error={errors.name?.message} />
+          <Choice id="kind" label="Kind" {...register('kind')}>
+            <option value="electric">electric</option>
+            <option value="stovetop">stovetop</option>
+          </Choice>
+          <Field
+            id="capacityL"
+            label="Capacity to the brim, L"
+            inputMode="decimal"
+            {...register('capacityL')}
+            error={errors.capacityL?.message}
+          />
+          <Field
+            id="innerDiameterCm"
+            label="Inside, across, cm"
+            inputMode="decimal"
+            {...register('innerDiameterCm')}
+            error={errors.innerDiameterCm?.message}
+          />
+          <Field
+            id="maxFill"
+            label="Fill line, of capacity"
+            inputMode="decimal"
+            {...register('maxFill')}
+            error={errors.maxFill?.message}
+          />
+          <Field
+            id="foamFill"
+            label="Foam line, of capacity"
+            inputMode="decimal"
+            {...register('foamFill')}
+            error={errors.foamFill?.message}
+          />
+          <Field
+            id="minLiquidL"
+            label="Minimum liquid, L"
+            inputMode="decimal"
+            {...register('minLiquidL')}
+            error={errors.minLiquidL?.message}
+          />
+          <Field
+            id="powerW"
+            label="Power, W"
+            inputMode="decimal"
+            {...register('powerW')}
+            error={errors.powerW?.message}
+          />
+        </div>
+        <fieldset className="space-y-2">
+          <legend className="text-[14px] font-medium">Pressure settings</legend>
+          {settings.fields.map((field, i) => (
+            <div key={field.id} className="grid grid-cols-[1fr_1fr_auto] items-end gap-3">
+              <Field
+                id={`setting-${i}`}
+                label="Name"
+                {...register(`settings.${i}.name`)}
+                error={errors.settings?.[i]?.name?.message}
+              />
+              <Field
+                id={`gauge-${i}`}
+                label="kPa above the air"
+                inputMode="decimal"
+                {...register(`settings.${i}.gaugeKPa`)}
+                error={errors.settings?.[i]?.gaugeKPa?.message}
+              />
+              <Button
+                look="quiet"
+                disabled={settings.fields.length === 1}
+                onClick={() => settings.remove(i)}
+              >
+                Remove
+              </Button>
+            </div>
+          ))}
+          <Button look="quiet" onClick={() => settings.append({ name: '', gaugeKPa: 40 })}>
+            Add a setting
+          </Button>
+        </fieldset>
+        <div className="flex justify-end gap-3">
+          <Button look="quiet" onClick={onClose}>
+            Cancel
+          </Button>
+          <Button type="submit" look="copper">
+            Keep
+          </Button>
+        </div>
+      </form>
+    </Sheet>
+  );
+}

@@ -1,0 +1,231 @@
+'use client';
+
+import { Radio, RadioGroup } from '@headlessui/react';
+import { format } from 'date-fns';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import { foodOf, potOf, type Run, type Verdict } from '@/core/batch';
+import { formatAmount, formatMinutes } from '@/core/quantity';
+import { cookAgain } from '@/core/timetable';
+import { Button, buttonLook } from '@/ui/Button';
+import { saveBatch, saveRun, useHousehold } from '@/ui/household';
+import { RunTrace } from '@/ui/RunTrace';
+import { comparisons } from './comparison';
+
+const VERDICTS: readonly Verdict[] = ['under', 'right', 'over'];
+const CHOSEN: Readonly<Record<Verdict, string>> = {
+  under: 'data-checked:bg-straw data-checked:text-ink',
+  right: 'data-checked:bg-leaf data-checked:text-white',
+  over: 'data-checked:bg-rust data-checked:text-white',
+};
+const SIGN: Readonly<Record<Verdict, string>> = { under: '◔', right: '●', over: '✕' };
+
+function Verdicts({ run }: { readonly run: Run }) {
+  return (
+    <ul className="mt-2 divide-y divide-hairline">
+      {run.batch.items.flatMap((item) => {
+        const food = foodOf(item);
+        if (!food?.shape) return [];
+        const foretold = run.predicted.verdicts[item.id] ?? 'right';
+        return [
+          <li
+            key={item.id}
+            className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 py-1.5"
+          >
+            <span className="text-[15px]">
+              {food.name}{' '}
+              <span className="text-quiet">
+                {formatAmount(item.amount)}, foretold {foretold}
+              </span>
+            </span>
+            <RadioGroup
+              value={run.verdicts[item.id] ?? null}
+              onChange={(verdict: Verdict | null) => {
+                if (verdict) saveRun({ ...run, verdicts: { ...run.verdicts, [item.id]: verdict } });
+              }}
+              aria-label={`Verdict on ${food.name}`}
+              className="flex overflow-hidden rounded-full border border-ink/50"
+            >
+              {VERDICTS.map((verdict) => (
+                <Radio
+                  key={verdict}
+                  value={verdict}
+                  className={`grid min-h-11 min-w-16 cursor-pointer place-items-center px-3 text-[14px] ${CHOSEN[verdict]}`}
+                >
+                  <span>
+                    <span aria-hidden>{SIGN[verdict]} </span>
+                    {verdict}
+                  </span>
+                </Radio>
+              ))}
+            </RadioGroup>
+          </li>,
+        ];
+      })}
+    </ul>
+  );
+}
+
+function Stepper({
+  label,
+  value,
+  unit,
+  by,
+  onChange,
+}: {
+  readonly label: string;
+  readonly value: number;
+  readonly unit: string;
+  readonly by: number;
+  readonly onChange: (value: number) => void;
+}) {
+  const button =
+    'grid size-11 place-items-center rounded-full border border-copper text-xl text-copper hover:bg-copper/10';
+  return (
+    <div className="flex items-center justify-between gap-3">
+      <span className="text-[15px]">{label}</span>
+      <span className="flex items-center gap-2">
+        <button
+          type="button"
+          className={button}
+          aria-label={`${label}: less`}
+          onClick={() => onChange(value - by)}
+        >
+          −
+        </button>
+        <output className="figure w-24 text-center text-xl" aria-label={label}>
+          {value > 0 ? '+' : value < 0 ? '−' : '±'}
+          {Math.abs(value)} {unit}
+        </output>
+        <button
+          type="button"
+          className={button}
+          aria-label={`${label}: more`}
+          onClick={() => onChange(value + by)}
+        >
+          +
+        </button>
+      </span>
+    </div>
+  );
+}
+
+function Next({ run }: { readonly run: Run }) {
+  const router = useRouter();
+  const [note, setNote] = useState(run.note ?? '');
+  const next = run.nextTime ?? {};
+  const keepNote = (): Run => {
+    const { note: _, ...rest } = run;
+    const text = note.trim();
+    return text ? { ...rest, note: text } : rest;
+  };
+  const again = (): void => {
+    const kept = keepNote();
+    saveRun(kept);
+    const batch = cookAgain(kept, nanoid(10));
+    saveBatch(batch);
+    router.push(`/bench/${batch.id}`);
+  };
+  return (
+    <section className="panel p-5">
+      <h2 className="text-lg font-semibold">Next time</h2>
+      <div className="mt-3 space-y-2">
+        <Stepper
+          label="Hold"
+          unit="min"
+          by={1}
+          value={next.holdMin ?? 0}
+          onChange={(holdMin) => saveRun({ ...run, nextTime: { ...next, holdMin } })}
+        />
+        <Stepper
+          label="Water"
+          unit="ml"
+          by={50}
+          value={next.waterMl ?? 0}
+          onChange={(waterMl) => saveRun({ ...run, nextTime: { ...next, waterMl } })}
+        />
+      </div>
+      <label className="mt-4 block text-[14px] font-medium" htmlFor="note">
+        Note
+      </label>
+      <textarea
+        id="note"
+        rows={4}
+        maxLength={5000}
+        className="field mt-1"
+        placeholder="The old beans took 15 min more."
+        value={note}
+        onChange={(e) => setNote(e.target.value)}
+        onBlur={() => saveRun(keepNote())}
+      />
+      <Button look="copper" className="mt-4 w-full" onClick={again}>
+        Cook again with these changes
+      </Button>
+    </section>
+  );
+}
+
+/** One run: predicted against real, verdicts, a note, and on to the next time. */
+export function RunScreen({ id }: { readonly id: string }) {
+  const { runs, pots, kitchen } = useHousehold();
+  const run = runs.find((r) => r.id === id);
+  if (!run)
+    return (
+      <main className="mx-auto max-w-xl p-8">
+        <h1 className="text-2xl font-semibold">This run is not here</h1>
+        <Link href="/log" className={`${buttonLook('copper')} mt-6`}>
+          To the log
+        </Link>
+      </main>
+    );
+  return (
+    <main className="mx-auto grid w-full max-w-6xl content-start gap-6 px-4 py-6 sm:px-6 lg:grid-cols-[minmax(0,1fr)_360px]">
+      <div className="min-w-0">
+        <h1 className="figure text-4xl">{run.batch.name}</h1>
+        <p className="text-quiet">{format(new Date(run.startedAt), 'EEEE d MMMM yyyy, HH:mm')}</p>
+        <table className="mt-5 w-full text-[15px]">
+          <thead className="text-left text-[13px] text-quiet">
+            <tr>
+              <th className="py-1 font-normal">Time</th>
+              <th className="text-right font-normal">foretold</th>
+              <th className="text-right font-normal">happened</th>
+              <th className="text-right font-normal">difference</th>
+            </tr>
+          </thead>
+          <tbody className="divide-y divide-hairline border-y border-hairline">
+            {comparisons(run).map((row) => {
+              const gap = row.realMin === null ? null : row.realMin - row.predictedMin;
+              return (
+                <tr key={row.name}>
+                  <th scope="row" className="py-2 text-left font-medium">
+                    {row.name}
+                  </th>
+                  <td className="text-right">{formatMinutes(row.predictedMin)}</td>
+                  <td className="text-right">
+                    {row.realMin === null ? 'not marked' : formatMinutes(row.realMin)}
+                  </td>
+                  <td className="text-right">
+                    {gap === null ? '' : `${gap >= 0 ? '+' : '−'}${Math.abs(Math.round(gap))} min`}
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+        <h2 className="mt-7 text-lg font-semibold">How was it?</h2>
+        <Verdicts run={run} />
+      </div>
+      <aside className="space-y-5">
+        <RunTrace
+          run={run}
+          pot={potOf({ ...run.batch, potId: run.potId }, pots)}
+          kitchen={kitchen}
+          nowMin={null}
+        />
+        <Next run={run} />
+      </aside>
+    </main>
+  );
+}

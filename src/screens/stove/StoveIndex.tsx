@@ -1,0 +1,30 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useEffect } from 'react';
+import { buttonLook } from '@/ui/Button';
+import { runOnStove, useHousehold } from '@/ui/household';
+
+/** Opens the run on the stove; without one, says where a cook begins. */
+export function StoveIndex() {
+  const household = useHousehold();
+  const router = useRouter();
+  const run = runOnStove(household)?.id;
+  useEffect(() => {
+    if (run) router.replace(`/stove/${run}`);
+  }, [run, router]);
+  if (run) return null;
+  return (
+    <main className="mx-auto max-w-xl p-8">
+      <h1 className="text-2xl font-semibold">Nothing on the stove</h1>
+      <p className="mt-2 text-quiet">
+        Plan a batch on the Bench and take it to the stove: the clock, what to do at each moment and
+        what to look for are then here.
+      </p>
+      <Link href="/" className={`${buttonLook('copper')} mt-6`}>
+        Choose a batch
+      </Link>
+    </main>
+  );
+}

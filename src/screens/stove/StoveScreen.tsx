@@ -1,0 +1,236 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useEffect, useMemo } from 'react';
+import { foodOf, potOf, type Batch, type Mark, type MarkKind, type Run } from '@/core/batch';
+import { formatAmount, formatMinutes } from '@/core/quantity';
+import { stagesOf, standing, wordsOf, type Stage } from '@/core/timetable';
+import { Button, buttonLook } from '@/ui/Button';
+import { saveRun, useHousehold } from '@/ui/household';
+import { isoNow, useClock } from '@/ui/useClock';
+import { clockFace } from './clockFace';
+import { RunTrace } from '@/ui/RunTrace';
+
+function Missing() {
+  return (
+    <main className="mx-auto max-w-xl p-8">
+      <h1 className="text-2xl font-semibold">This run is not here</h1>
+      <Link href="/log" className={`${buttonLook('copper')} mt-6`}>
+        To the log
+      </Link>
+    </main>
+  );
+}
+
+/** Cooking: one clock, what to do now, the marks to press. Where it stands follows from the marks. */
+export function StoveScreen({ id }: { readonly id: string }) {
+  const { runs } = useHousehold();
+  const run = runs.find((r) => r.id === id);
+  return run ? <Stove run={run} /> : <Missing />;
+}
+
+/** What goes in or comes out at a stage. */
+function handling(batch: Batch, stage: Stage): readonly string[] {
+  if (stage.kind !== 'load' && stage.kind !== 'do') return [];
+  const first = batch.steps?.[0]?.id;
+  const name = (item: Batch['items'][number]): string =>
+    `${formatAmount(item.amount)} ${foodOf(item)?.name ?? item.food}`;
+  const goesIn = batch.items
+    .filter((i) => (i.enters ?? first) === stage.step)
+    .map((i) => `in: ${name(i)}`);
+  const comesOut = batch.items.filter((i) => i.leaves === stage.step).map((i) => `out: ${name(i)}`);
+  return [...comesOut, ...goesIn];
+}
+
+function fishOut(batch: Batch): readonly string[] {
+  return batch.items.flatMap((i) => {
+    const food = foodOf(i);
+    return food?.fishOut ? [food.name] : [];
+  });
+}
+
+function Done({ run }: { readonly run: Run }) {
+  const router = useRouter();
+  const finish = (): void => {
+    const at = isoNow();
+    saveRun({ ...run, endedAt: at, marks: [...run.marks, { kind: 'done', step: null, at }] });
+    router.push(`/log/${run.id}`);
+  };
+  const out = fishOut(run.batch);
+  return (
+    <section className="panel border-t-4 border-t-leaf p-6">
+      <h2 className="figure text-4xl">To the table</h2>
+      {out.length > 0 && <p className="mt-2 text-lg">Fish out: {out.join(', ')}.</p>}
+      <p className="mt-2 text-quiet">
+        Taste, then salt, acid, pepper, one at a time. What is left: shallow pans or an ice bath,
+        from 57 to 21 °C within 2 h and to 5 °C within 4 h more. Never overnight on the counter; hot
+        glass never into the freezer. None of this is canning.
+      </p>
+      <Button look="copper" className="mt-5 !min-h-14 !px-8 text-lg" onClick={finish}>
+        Write it in the log
+      </Button>
+    </section>
+  );
+}
+
+function Stove({ run }: { readonly run: Run }) {
+  const { pots, kitchen } = useHousehold();
+  const now = useClock();
+  const stages = useMemo(() => stagesOf(run.batch, run.predicted), [run.batch, run.predicted]);
+  const at = standing(stages, run.marks, Date.parse(run.startedAt), now);
+  const stage = stages[at.index];
+  const face = stage ? clockFace(stage, at) : null;
+  const words = stage ? wordsOf(stage) : null;
+  const list = stage ? handling(run.batch, stage) : [];
+  useEffect(() => {
+    const before = document.title;
+    if (face && words) document.title = `${face.text} ${words.title}`;
+    return () => {
+      document.title = before;
+    };
+  }, [face, words]);
+  const press = (kind: MarkKind): void => {
+    if (stage) saveRun({ ...run, marks: [...run.marks, { kind, step: stage.step, at: isoNow() }] });
+  };
+  const pressable = run.marks.filter((m) => m.kind !== 'started');
+  const last = pressable.at(-1);
+  const takeBack = (): void => saveRun({ ...run, marks: run.marks.filter((m) => m !== last) });
+  if (run.endedAt)
+    return (
+      <main className="mx-auto max-w-xl p-8">
+        <h1 className="text-2xl font-semibold">{run.batch.name} is finished</h1>
+        <Link href={`/log/${run.id}`} className={`${buttonLook('copper')} mt-6`}>
+          To its page in the log
+        </Link>
+      </main>
+    );
+  return (
+    <main className="mx-auto grid w-full max-w-6xl flex-1 content-start gap-6 px-4 py-5 sm:px-6 lg:grid-cols-[minmax(0,1fr)_320px]">
+      <div>
+        <h1 className="text-lg text-quiet">{run.batch.name}</h1>
+        {stage && face && words ? (
+          <section aria-label="Now" className="mt-1">
+            <h2 className="figure text-4xl sm:text-5xl" aria-live="polite">
+              {words.title}
+            </h2>
+            <p className="mt-1 flex items-baseline gap-3">
+              <span
+                className={`figure text-[96px] leading-none sm:text-[140px] ${face.over ? 'text-rust' : 'text-ink'}`}
+                role="timer"
+                data-testid="clock"
+              >
+                {face.text}
+              </span>
+              <span className="text-lg text-quiet">{face.caption}</span>
+            </p>
+            {words.press && stage.mark && (
+              <Button
+                look="copper"
+                className="mt-2 !min-h-16 w-full !rounded-2xl text-2xl font-semibold sm:w-auto sm:!px-14"
+                onClick={() => press(stage.mark as MarkKind)}
+              >
+                {words.press}
+              </Button>
+            )}
+            {stage.kind === 'hold' && (
+              <Button className="mt-2 !min-h-14 !px-8 text-lg" onClick={() => press('hold-over')}>
+                End the hold now
+              </Button>
+            )}
+            {stage.kind === 'wait' && (
+              <Button
+                className="mt-2 !min-h-14 !px-8 text-lg"
+                onClick={() => press('valve-opened')}
+              >
+                Valve opened early
+              </Button>
+            )}
+            <dl className="mt-5 max-w-2xl space-y-3 text-[17px]">
+              <div>
+                <dt className="text-[13px] text-quiet">Do</dt>
+                <dd>{words.act}</dd>
+              </div>
+              <div>
+                <dt className="text-[13px] text-quiet">Look for</dt>
+                <dd>{words.look}</dd>
+              </div>
+              {list.length > 0 && (
+                <div>
+                  <dt className="text-[13px] text-quiet">Hands</dt>
+                  <dd>
+                    <ul className="grid gap-x-6 sm:grid-cols-2">
+                      {list.map((line) => (
+                        <li key={line}>{line}</li>
+                      ))}
+                    </ul>
+                  </dd>
+                </div>
+              )}
+            </dl>
+            {words.caution && (
+              <p className="mt-4 max-w-2xl rounded-lg border-2 border-rust bg-rust/5 px-4 py-3 text-[16px]">
+                <b className="text-rust">Careful.</b> {words.caution}
+              </p>
+            )}
+          </section>
+        ) : (
+          <Done run={run} />
+        )}
+        {last && (
+          <Button look="quiet" className="mt-4" onClick={takeBack}>
+            Take back the last mark
+          </Button>
+        )}
+      </div>
+      <aside className="space-y-4">
+        <RunTrace
+          run={run}
+          pot={potOf({ ...run.batch, potId: run.potId }, pots)}
+          kitchen={kitchen}
+          nowMin={(now - Date.parse(run.startedAt)) / 60000}
+        />
+        <Stages stages={stages} at={at.index} marks={run.marks} />
+        <p className="text-[13px] text-quiet">
+          Your pot’s manual always wins over what is said here.
+        </p>
+      </aside>
+    </main>
+  );
+}
+
+function Stages({
+  stages,
+  at,
+  marks,
+}: {
+  readonly stages: readonly Stage[];
+  readonly at: number;
+  readonly marks: readonly Mark[];
+}) {
+  const time = (stage: Stage): string => {
+    const mark = marks.find((m) => m.step === stage.step && m.kind === stage.mark);
+    return mark
+      ? new Date(mark.at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
+      : '';
+  };
+  return (
+    <ol className="panel divide-y divide-hairline" aria-label="Stages">
+      {stages.map((stage, i) => (
+        <li
+          key={stage.id}
+          aria-current={i === at ? 'step' : undefined}
+          className={`flex justify-between px-4 py-2 text-[14.5px] ${i === at ? 'border-l-4 border-l-cobalt font-semibold' : i < at ? 'text-quiet' : ''}`}
+        >
+          <span>
+            {i < at ? '✓ ' : ''}
+            {wordsOf(stage).title}
+          </span>
+          <span className="text-quiet">
+            {time(stage) || (stage.expectMin >= 1 ? formatMinutes(stage.expectMin) : '')}
+          </span>
+        </li>
+      ))}
+    </ol>
+  );
+}

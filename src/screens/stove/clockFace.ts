@@ -1,0 +1,28 @@
+/** What the stove's big clock shows. */
+import type { Stage, Standing } from '@/core/timetable';
+
+export interface ClockFace {
+  /** "12:05", with a minus sign when time is over. */
+  readonly text: string;
+  readonly caption: string;
+  readonly over: boolean;
+}
+
+function minutesSeconds(minutes: number): string {
+  const seconds = Math.max(0, Math.round(minutes * 60));
+  const rest = String(seconds % 60).padStart(2, '0');
+  return `${Math.floor(seconds / 60)}:${rest}`;
+}
+
+/** Counts down what the clock or the plan knows, up what it does not. */
+export function clockFace(stage: Stage, at: Standing): ClockFace {
+  if (stage.expectMin <= 0)
+    return { text: minutesSeconds(at.elapsedMin), caption: 'so far', over: false };
+  if (at.leftMin >= 0)
+    return {
+      text: minutesSeconds(at.leftMin),
+      caption: stage.mark === null ? 'left' : 'left, as foretold',
+      over: false,
+    };
+  return { text: `+${minutesSeconds(-at.leftMin)}`, caption: 'longer than foretold', over: true };
+}

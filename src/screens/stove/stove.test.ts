@@ -1,0 +1,40 @@
+import { clockFace } from './clockFace';
+import type { Stage } from '@/core/timetable';
+
+const stage = (more: Partial<Stage>): Stage => ({
+  id: 's1:hold',
+  step: 's1',
+  stepKind: 'pressure',
+  kind: 'hold',
+  mark: null,
+  expectMin: 10,
+  release: 'natural',
+  ...more,
+});
+const at = (elapsedMin: number, expectMin = 10) => ({
+  index: 0,
+  since: 0,
+  elapsedMin,
+  leftMin: expectMin - elapsedMin,
+});
+
+describe('the big clock', () => {
+  it('counts a hold down to the second', () => {
+    expect(clockFace(stage({}), at(2.5))).toEqual({ text: '7:30', caption: 'left', over: false });
+  });
+  it('says when a warm-up takes longer than foretold', () => {
+    expect(clockFace(stage({ kind: 'warm-up', mark: 'at-pressure' }), at(12.25))).toEqual({
+      text: '+2:15',
+      caption: 'longer than foretold',
+      over: true,
+    });
+    expect(clockFace(stage({ kind: 'warm-up', mark: 'at-pressure' }), at(4))).toMatchObject({
+      caption: 'left, as foretold',
+    });
+  });
+  it('counts up where nothing is foretold', () => {
+    expect(
+      clockFace(stage({ kind: 'load', mark: 'lid-locked', expectMin: 0 }), at(1.5, 0)),
+    ).toEqual({ text: '1:30', caption: 'so far', over: false });
+  });
+});

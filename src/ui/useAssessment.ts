@@ -1,0 +1,87 @@
+import { useEffect, useRef, useState } from 'react';
+import type { Assessment, Draws } from '@/core/assess';
+import type { Batch, Kitchen, Pot } from '@/core/batch';
+import { assessAway, drawAway } from '@/workers';
+
+export interface Assessed {
+  /** The newest answer; it may be of the batch before while the next one is on its way. */
+  readonly assessment: Assessment | null;
+  /** True while the answer is older than the batch. */
+  readonly stale: boolean;
+  readonly error: string | null;
+}
+
+interface Job {
+  readonly batch: Batch;
+  readonly pot: Pot;
+  readonly kitchen: Kitchen;
+}
+
+/**
+ * The assessment of a batch, worked out in the worker at every change. While one is under way only
+ * the newest change waits; the ones between are passed over.
+ */
+export function useAssessment(batch: Batch | null, pot: Pot | null, kitchen: Kitchen): Assessed {
+  const [answer, setAnswer] = useState<{ of: Job; assessment: Assessment } | null>(null);
+  const [error, setError] = useState<{ of: Job; message: string } | null>(null);
+  const waiting = useRef<Job | null>(null);
+  const busy = useRef(false);
+
+  useEffect(() => {
+    if (!batch || !pot) return;
+    waiting.current = { batch, pot, kitchen };
+    if (busy.current) return;
+    const next = async (): Promise<void> => {
+      busy.current = true;
+      while (waiting.current) {
+        const job: Job = waiting.current;
+        waiting.current = null;
+        try {
+          const assessment = await assessAway(job.batch, job.pot, job.kitchen);
+          setAnswer({ of: job, assessment });
+          setError(null);
+        } catch (reason) {
+          setError({ of: job, message: reason instanceof Error ? reason.message : String(reason) });
+        }
+      }
+      busy.current = false;
+    };
+    void next();
+  }, [batch, pot, kitchen]);
+
+  const fresh =
+    answer?.of.batch === batch && answer.of.pot === pot && answer.of.kitchen === kitchen;
+  const failed = error?.of.batch === batch;
+  return {
+    assessment: answer?.assessment ?? null,
+    stale: !fresh,
+    error: failed ? (error?.message ?? null) : null,
+  };
+}
+
+/** How long a batch must stand still before it is drawn, ms. */
+const STILL_MS = 350;
+const DRAWS = 100;
+
+/** The ranges of a batch, drawn in a worker of their own once the batch stands still. */
+export function useDraws(batch: Batch | null, pot: Pot | null, kitchen: Kitchen) {
+  const [drawn, setDrawn] = useState<{ of: Batch; draws: Draws } | null>(null);
+  const [progress, setProgress] = useState<{ of: Batch; share: number } | null>(null);
+  useEffect(() => {
+    if (!batch || !pot || batch.items.length === 0) return;
+    let over = false;
+    const timer = setTimeout(() => {
+      void drawAway(batch, pot, kitchen, DRAWS, (done) => {
+        if (!over && done % 10 === 0) setProgress({ of: batch, share: done / DRAWS });
+      }).then((draws) => {
+        if (!over && draws) setDrawn({ of: batch, draws });
+      });
+    }, STILL_MS);
+    return () => {
+      over = true;
+      clearTimeout(timer);
+    };
+  }, [batch, pot, kitchen]);
+  const current = drawn && drawn.of === batch ? drawn.draws : null;
+  return { draws: current, progress: !current && progress?.of === batch ? progress.share : null };
+}

@@ -1,0 +1,46 @@
+/** The main thread's end of the workers. */
+import { proxy, wrap, type Remote } from 'comlink';
+import type { Assessment, AssessOptions, Draws } from '../core/assess';
+import type { Batch, Kitchen, Pot } from '../core/batch';
+import type { AssessApi } from './assess.worker';
+
+interface Running {
+  readonly worker: Worker;
+  readonly api: Remote<AssessApi>;
+}
+
+function spawn(): Running {
+  const worker = new Worker(new URL('./assess.worker.ts', import.meta.url), { type: 'module' });
+  return { worker, api: wrap<AssessApi>(worker) };
+}
+
+let assessor: Running | null = null;
+let drawer: Running | null = null;
+
+/** Assesses a batch in the worker. @throws what assess throws */
+export function assessAway(
+  batch: Batch,
+  pot: Pot,
+  kitchen: Kitchen,
+  options?: AssessOptions,
+): Promise<Assessment> {
+  assessor ??= spawn();
+  return assessor.api.assess(batch, pot, kitchen, options);
+}
+
+/** Draws of one batch; a later call ends an earlier one, whose promise then never settles. */
+export function drawAway(
+  batch: Batch,
+  pot: Pot,
+  kitchen: Kitchen,
+  draws: number,
+  onDraw: (done: number) => void,
+): Promise<Draws | null> {
+  drawer?.worker.terminate();
+  drawer = spawn();
+  const report = proxy((done: number) => {
+    onDraw(done);
+    return true;
+  });
+  return drawer.api.drawBatch(batch, pot, kitchen, { draws, seed: 1, onDraw: report });
+}

@@ -1,0 +1,1 @@
+export { assessAway, drawAway } from './client';
