@@ -42,7 +42,7 @@ export function RunTrace({
   return (
     <figure className="panel p-3">
       <svg
-        viewBox={`0 0 ${WIDTH} ${HEIGHT + 34}`}
+        viewBox={`0 0 ${WIDTH} ${HEIGHT + 44}`}
         className="w-full"
         role="img"
         aria-label={`Predicted temperature over ${Math.round(end)} minutes, with ${marks.length} marks`}
@@ -87,7 +87,7 @@ export function RunTrace({
             />
             <text
               x={Math.min(WIDTH - 24, x(mark.minute))}
-              y={HEIGHT + 13 + (i % 2) * 13}
+              y={HEIGHT + 13 + (i % 3) * 13}
               fontSize={12}
               textAnchor={mark.minute < 2 ? 'start' : 'middle'}
               fill="var(--color-copper)"

@@ -1,8 +1,27 @@
 /** The models, away from the main thread. */
 import { expose } from 'comlink';
-import { assess, drawBatch } from '../core/assess';
+import { assess, drawBatch, type Draws } from '../core/assess';
+import type { Batch, Kitchen, Pot } from '../core/batch';
 
-const api = { assess, drawBatch };
+/** Draws, with the callback as an argument of its own: that is what can cross to the worker. */
+function draw(
+  batch: Batch,
+  pot: Pot,
+  kitchen: Kitchen,
+  draws: number,
+  onDraw: (done: number) => void,
+): Draws | null {
+  return drawBatch(batch, pot, kitchen, {
+    draws,
+    seed: 1,
+    onDraw: (done) => {
+      onDraw(done);
+      return true;
+    },
+  });
+}
+
+const api = { assess, draw };
 
 export type AssessApi = typeof api;
 

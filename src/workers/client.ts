@@ -38,9 +38,5 @@ export function drawAway(
 ): Promise<Draws | null> {
   drawer?.worker.terminate();
   drawer = spawn();
-  const report = proxy((done: number) => {
-    onDraw(done);
-    return true;
-  });
-  return drawer.api.drawBatch(batch, pot, kitchen, { draws, seed: 1, onDraw: report });
+  return drawer.api.draw(batch, pot, kitchen, draws, proxy(onDraw));
 }

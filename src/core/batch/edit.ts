@@ -1,5 +1,12 @@
 /** Changes to a batch, each a new batch. Pure, so that the screen can undo them. */
-import { amountGrams, amountOfGrams, foodByKey, foodInAmount, resolveFood } from '../food';
+import {
+  amountGrams,
+  amountOfGrams,
+  foodByKey,
+  foodInAmount,
+  resolveFood,
+  type Food,
+} from '../food';
 import type { Amount } from '../quantity';
 import { stepsOf } from './complete';
 import type { Batch, Item, Release, Step } from './types';
@@ -97,10 +104,12 @@ export function waterItem(batch: Batch): Item | undefined {
 export function waterL(batch: Batch): number {
   const item = waterItem(batch);
   const food = item && foodOf(item);
-  return item && food ? (amountGrams(food, item.amount) ?? 0) / WATER_G_PER_L : 0;
+  return item && food ? (amountGrams(food, item.amount) ?? 0) / gramsPerLitre(food) : 0;
 }
 
-const WATER_G_PER_L = 998;
+function gramsPerLitre(food: Food): number {
+  return amountGrams(food, { value: 1, unit: 'l' }) ?? 1000;
+}
 
 /**
  * Sets the batch's water, in the unit it is given in; adds it where there is none.
@@ -113,7 +122,7 @@ export function setWater(batch: Batch, litres: number): Batch {
   if (!food) return batch;
   if (litres < 0.005) return item ? removeItem(batch, item.id) : batch;
   const like: Amount = item?.amount ?? { value: 1, unit: 'l' };
-  const amount = amountOfGrams(food, like, litres * WATER_G_PER_L);
+  const amount = amountOfGrams(food, like, litres * gramsPerLitre(food));
   return item
     ? changeItem(batch, item.id, { amount })
     : addItems(batch, [

@@ -37,7 +37,7 @@ export function BatchRow({
         className="panel flex flex-wrap items-center justify-between gap-x-6 gap-y-2 px-5 py-3.5 hover:border-copper"
       >
         <div className="min-w-0 flex-1 basis-56">
-          <h2 className="truncate text-[17px] font-semibold">{batch.name}</h2>
+          <h2 className="line-clamp-2 text-[17px] leading-snug font-semibold">{batch.name}</h2>
           <p className="truncate text-[14px] text-quiet">
             {[
               batch.kind,
@@ -52,7 +52,7 @@ export function BatchRow({
           </p>
           <p className={`text-[14px] font-medium ${tone}`}>{state}</p>
         </div>
-        <div className="w-full max-w-[230px]">
+        <div className="w-full max-w-[200px]">
           <Miniature assessment={assessment} capacityL={pot.capacityL} maxFill={pot.maxFill} />
         </div>
       </Link>

@@ -113,7 +113,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
   const sample = cursorMin !== null && assessment ? sampleAt(assessment.series, cursorMin) : null;
 
   return (
-    <main className="flex flex-1 flex-col gap-3 px-4 py-3 sm:px-6 lg:h-[calc(100dvh-55px)] lg:overflow-hidden">
+    <main className="flex flex-1 flex-col gap-3 px-4 py-3 sm:px-6 lg:h-[calc(100dvh-55px)] lg:flex-none lg:overflow-hidden">
       <BenchHead
         batch={batch}
         pot={pot}
@@ -138,7 +138,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
           it.
         </p>
       )}
-      <div className="grid min-h-0 flex-1 gap-5 lg:grid-cols-[310px_minmax(0,1fr)_272px]">
+      <div className="grid min-h-0 flex-1 grid-cols-1 gap-5 lg:grid-rows-1 lg:grid-cols-[340px_minmax(0,1fr)_272px]">
         <section aria-label="Well" className="flex flex-col gap-2">
           {assessment ? (
             <>

@@ -50,7 +50,7 @@ function Lane({
       >
         <span className="flex items-baseline justify-between gap-3 text-[14px]">
           <span className="min-w-0 truncate">
-            <span className="font-semibold capitalize">{item.name}</span>
+            <span className="inline-block font-semibold first-letter:uppercase">{item.name}</span>
             <span className="text-quiet">, {details.join(', ')}</span>
           </span>
           <span className={`shrink-0 text-[13px] ${VERDICT[item.verdict] ?? ''}`}>{words}</span>

@@ -11,6 +11,9 @@ const LOOK: Readonly<Record<Segment['phase'], string>> = {
   step: 'bg-[#efe8cf]',
 };
 
+/** Share of the bar below which a label would only be cut off; the tooltip and the name still say it. */
+const ROOM_FOR_LABEL = 0.13;
+
 /** The phases of the cook under the Trace, each a button to its step. */
 export function StepBar({
   batch,
@@ -42,7 +45,7 @@ export function StepBar({
               aria-label={`${segment.label} min, change`}
               className={`h-11 w-full truncate rounded-md border border-hairline px-1 text-[13px] font-medium hover:border-copper ${LOOK[segment.phase]}`}
             >
-              {segment.label}
+              {segment.minutes / total > ROOM_FOR_LABEL && segment.label}
             </button>
           </li>
         ))}

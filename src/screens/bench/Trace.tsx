@@ -109,7 +109,7 @@ export const Trace = memo(function Trace({
           domain={[0, 130]}
           ticks={[0, 40, 80]}
           width={AXIS_RIGHT}
-          tickFormatter={(v: number) => (v === 80 ? '80 kPa' : String(v))}
+          tickFormatter={(v: number) => (v === 80 ? '80\u00a0kPa' : String(v))}
           stroke="var(--color-cobalt)"
           fontSize={11}
           tickLine={false}

@@ -7,7 +7,7 @@ import type { Assessment } from '@/core/assess';
 import type { Kitchen, Pot } from '@/core/batch';
 import type { FoodGroup } from '@/core/food';
 import { formatLevel, formatVolume } from '@/core/quantity';
-import { graduations, levelY, placePieces, spread, wellFrame, type Piece } from './wellGeometry';
+import { graduations, levelY, placePieces, spread, wellFrame, type Piece } from '@/ui/wellGeometry';
 
 const WIDTH = 320;
 /** Water moves in steps a jug can measure, L. */
@@ -84,7 +84,8 @@ export function Well({ pot, kitchen, assessment, sample, waterL, onWater }: Well
       onWater(stepped(start - dy / px / frame.pxPerL, most), last);
       return start;
     },
-    { filterTaps: true },
+    // Keys are ours: the package's own would move by pixels.
+    { filterTaps: true, pointer: { keys: false } },
   );
   const onKey = (event: React.KeyboardEvent): void => {
     const by = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1, PageUp: 5, PageDown: -5 }[
@@ -127,12 +128,18 @@ export function Well({ pot, kitchen, assessment, sample, waterL, onWater }: Well
           />
         </clipPath>
         <g clipPath="url(#well-inside)">
-          <rect x={frame.left} y={frame.top - 6} width={WIDTH} height={400} fill="#f4efe2" />
+          <rect
+            x={frame.left}
+            y={frame.top - 6}
+            width={frame.right - frame.left}
+            height={frame.height}
+            fill="#f4efe2"
+          />
           <rect
             x={frame.left}
             y={y(surfaceL)}
-            width={WIDTH}
-            height={400}
+            width={frame.right - frame.left}
+            height={frame.height}
             fill="var(--color-broth)"
           />
           {pieces.map((piece, i) => (
@@ -141,8 +148,8 @@ export function Well({ pot, kitchen, assessment, sample, waterL, onWater }: Well
           <rect
             x={frame.left}
             y={y(surfaceL)}
-            width={WIDTH}
-            height={400}
+            width={frame.right - frame.left}
+            height={frame.height}
             fill="var(--color-broth)"
             opacity={0.22}
           />

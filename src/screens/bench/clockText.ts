@@ -1,4 +1,6 @@
-import { addMinutes, format } from 'date-fns';
+import { format, roundToNearestMinutes } from 'date-fns';
+
+const MS = 60_000;
 
 /** Minutes of the plan as the cook reads them. */
 export type ClockText = (minute: number) => string;
@@ -12,6 +14,6 @@ export type ClockText = (minute: number) => string;
  */
 export function clockText(serveAt: string | undefined, totalMin: number): ClockText {
   if (!serveAt) return (minute) => `+${Math.round(minute)}`;
-  const start = addMinutes(new Date(serveAt), -totalMin);
-  return (minute) => format(addMinutes(start, minute), 'HH:mm');
+  const served = Date.parse(serveAt);
+  return (minute) => format(roundToNearestMinutes(served - (totalMin - minute) * MS), 'HH:mm');
 }

@@ -11,14 +11,6 @@ export interface Segment {
   readonly minutes: number;
 }
 
-const RELEASE: Readonly<Record<string, string>> = {
-  natural: 'natural',
-  quick: 'quick',
-  timed: 'wait, open',
-  pulsed: 'pulsed',
-  coldwater: 'cold water',
-};
-
 const NAME: Readonly<Record<string, string>> = {
   prep: 'prepare',
   saute: 'brown',
@@ -49,7 +41,6 @@ export function segmentsOf(
           minutes: length,
         },
       ];
-    const method = step.release?.method ?? 'natural';
     const hold = report.startMin + report.warmUpMin;
     const release = hold + report.holdMin;
     const rest = report.endMin - release;
@@ -74,7 +65,7 @@ export function segmentsOf(
         key: `${step.id}r`,
         step: step.id,
         phase: 'release',
-        label: `${RELEASE[method] ?? method} ${Math.round(rest)}`,
+        label: `release ${Math.round(rest)}`,
         startMin: release,
         minutes: rest,
       },

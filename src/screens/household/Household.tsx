@@ -82,7 +82,7 @@ export function Household({
     void start(demo ? (): Promise<Bundle> => sampleKitchen() : null);
   }, [demo]);
   return (
-    <div className="flex min-h-dvh flex-col">
+    <div className="flex min-h-dvh flex-col max-sm:pb-14">
       <Nav />
       <Banner />
       {status === 'loading' && <Skeleton />}

@@ -78,7 +78,10 @@ export function Nav() {
         </Link>
         {ready && (
           <>
-            <nav aria-label="Places" className="flex min-w-0 overflow-x-auto">
+            <nav
+              aria-label="Places"
+              className="flex max-sm:fixed max-sm:inset-x-0 max-sm:bottom-0 max-sm:z-30 max-sm:justify-between max-sm:border-t-[3px] max-sm:border-cobalt max-sm:bg-panel max-sm:px-1"
+            >
               {PLACES.map(({ href, name }) => {
                 const here = href === '/' ? path === '/' : path.startsWith(href);
                 return (
@@ -86,7 +89,7 @@ export function Nav() {
                     key={href}
                     href={href}
                     aria-current={here ? 'page' : undefined}
-                    className={`relative grid h-[52px] place-items-center px-2.5 text-[15px] sm:px-4 ${here ? 'font-semibold text-ink after:absolute after:inset-x-2 after:bottom-0 after:h-1.5 after:rounded-t after:bg-cobalt' : 'text-quiet hover:text-ink'}`}
+                    className={`relative grid h-[52px] place-items-center px-2.5 text-[15px] sm:px-4 ${here ? 'font-semibold text-ink after:absolute after:inset-x-2 after:bottom-0 after:h-1.5 after:rounded-t after:bg-cobalt max-sm:after:top-0 max-sm:after:bottom-auto' : 'text-quiet hover:text-ink'}`}
                   >
                     {name}
                   </Link>

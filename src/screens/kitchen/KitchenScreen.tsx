@@ -1,6 +1,6 @@
 'use client';
 
-import { Switch } from '@headlessui/react';
+import { Field as Labelled, Label, Switch } from '@headlessui/react';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
@@ -14,6 +14,7 @@ import { Field } from '@/ui/Field';
 import { useHousehold } from '@/ui/household';
 import { toNumbers } from './numbers';
 import { PotForm } from './PotForm';
+import { PotSection } from './PotSection';
 
 function KitchenForm({ kitchen }: { readonly kitchen: Kitchen }) {
   const { register, handleSubmit, formState, watch } = useForm<Kitchen>({
@@ -57,23 +58,20 @@ function KitchenForm({ kitchen }: { readonly kitchen: Kitchen }) {
           ? `Water boils at ${formatTemperature(boilingPoint(altitude), kitchen.units)} here.`
           : 'The boiling point follows from the altitude.'}
       </p>
-      <div className="mt-3 flex items-center justify-between gap-4">
-        <span id="units-label" className="text-[15px]">
-          US kitchen units (cups, pounds, °F)
-        </span>
+      <Labelled className="mt-3 flex items-center justify-between gap-4">
+        <Label className="text-[15px]">US kitchen units (cups, pounds, °F)</Label>
         <Switch
           checked={us}
           onChange={(on) =>
             change((h) => ({ ...h, kitchen: { ...h.kitchen, units: on ? 'us' : 'metric' } }))
           }
-          aria-labelledby="units-label"
           className="relative h-8 w-14 rounded-full border border-ink/50 bg-hairline data-checked:bg-cobalt"
         >
           <span
             className={`absolute top-0.5 left-0.5 size-6.5 rounded-full bg-panel shadow transition-transform ${us ? 'translate-x-6' : ''}`}
           />
         </Switch>
-      </div>
+      </Labelled>
       <Button type="submit" look="copper" className="mt-4" disabled={!isDirty}>
         Keep
       </Button>
@@ -101,7 +99,8 @@ function PotCard({
       className="panel flex flex-wrap items-center justify-between gap-4 px-5 py-4"
       data-testid={`pot-${pot.id}`}
     >
-      <div>
+      <PotSection pot={pot} units={kitchen.units} />
+      <div className="min-w-0 flex-1">
         <h3 className="text-[17px] font-semibold">{pot.name}</h3>
         <p className="text-[14px] text-quiet">
           {formatLevel(pot.capacityL, kitchen.units)}, {pot.innerDiameterCm} cm, {pot.kind},{' '}

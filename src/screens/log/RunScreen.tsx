@@ -34,7 +34,7 @@ function Verdicts({ run }: { readonly run: Run }) {
             key={item.id}
             className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 py-1.5"
           >
-            <span className="text-[15px]">
+            <span className="inline-block text-[15px] first-letter:uppercase">
               {food.name}{' '}
               <span className="text-quiet">
                 {formatAmount(item.amount)}, foretold {foretold}

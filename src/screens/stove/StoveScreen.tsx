@@ -67,7 +67,7 @@ function Done({ run }: { readonly run: Run }) {
         from 57 to 21 °C within 2 h and to 5 °C within 4 h more. Never overnight on the counter; hot
         glass never into the freezer. None of this is canning.
       </p>
-      <Button look="copper" className="mt-5 !min-h-14 !px-8 text-lg" onClick={finish}>
+      <Button look="copper" className="mt-5 !min-h-14 !px-8 !text-lg" onClick={finish}>
         Write it in the log
       </Button>
     </section>
@@ -127,20 +127,20 @@ function Stove({ run }: { readonly run: Run }) {
             {words.press && stage.mark && (
               <Button
                 look="copper"
-                className="mt-2 !min-h-16 w-full !rounded-2xl text-2xl font-semibold sm:w-auto sm:!px-14"
+                className="mt-2 !min-h-16 w-full !rounded-2xl !text-2xl font-semibold sm:w-auto sm:!px-14"
                 onClick={() => press(stage.mark as MarkKind)}
               >
                 {words.press}
               </Button>
             )}
             {stage.kind === 'hold' && (
-              <Button className="mt-2 !min-h-14 !px-8 text-lg" onClick={() => press('hold-over')}>
+              <Button className="mt-2 !min-h-14 !px-8 !text-lg" onClick={() => press('hold-over')}>
                 End the hold now
               </Button>
             )}
             {stage.kind === 'wait' && (
               <Button
-                className="mt-2 !min-h-14 !px-8 text-lg"
+                className="mt-2 !min-h-14 !px-8 !text-lg"
                 onClick={() => press('valve-opened')}
               >
                 Valve opened early

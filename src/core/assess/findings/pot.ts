@@ -109,7 +109,7 @@ export const noodlesDrink: Judge = ({ model }) => {
       code: 'noodles-drink',
       level: 'note',
       title: 'Leftovers will drink the broth',
-      message: `${capital(left.map((i) => i.food.name).join(' and '))} go on drinking in the bowl and in the fridge. Keep some broth back, or cook them apart.`,
+      message: `${capital(left.map((i) => i.food.name).join(' and '))} ${left.length > 1 ? 'go' : 'goes'} on drinking in the bowl and in the fridge. Keep some broth back, or cook ${left.length > 1 ? 'them' : 'it'} apart.`,
       why: 'Common practice; cooked pasta and grain take up more as they stand.',
       numbers: { massG: left.reduce((sum, i) => sum + i.massG, 0) },
     },

@@ -127,11 +127,12 @@ export function placePieces(
   const total = solids.reduce((sum, item) => sum + item.volumeL, 0);
   if (total <= 0 || heapPx < 3) return [];
   const inner = frame.right - frame.left;
-  const area = inner * heapPx * 0.62;
+  const area = inner * heapPx * 0.8;
   const sized = solids
     .map((item) => {
+      // Nothing is drawn higher than half the heap, so that a heap looks like one.
       const size = Math.min(
-        heapPx,
+        heapPx / 2,
         Math.max(SMALLEST, Math.min(item.piece.mm, 90) * frame.pxPerMm),
       );
       return { item, size, count: (area * item.volumeL) / total / size ** 2 };

@@ -1,0 +1,151 @@
+import { accessible, expect, putIn, test } from './fixtures';
+
+const SIX = [
+  ['400 g yellow split peas', 'split-peas'],
+  ['1 smoked turkey wing', 'smoked-turkey-wing'],
+  ['1 onion, diced', 'onion'],
+  ['2 carrots, 12 mm slices', 'carrot'],
+  ['1 bay leaf', 'bay-leaf'],
+  ['2.6 l water', 'water'],
+] as const;
+
+test('a batch is planned from nothing, and a call’s remedy clears it', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Plan a batch' }).click();
+  await expect(page).toHaveURL(/\/bench\//);
+  await expect(page.getByText('Nothing in the pot yet').first()).toBeVisible();
+  const name = page.getByLabel('Name of the batch');
+  await name.fill('Split pea, tried out');
+  await name.press('Enter');
+
+  await page.getByRole('button', { name: /^Pot:/ }).click();
+  await page.getByRole('option', { name: /Hob cooker/ }).click();
+  await expect(page.getByRole('button', { name: 'Pot: Hob cooker' })).toBeVisible();
+  await page.getByRole('button', { name: /^Pot:/ }).click();
+  await page.getByRole('option', { name: /Big enamel/ }).click();
+
+  await putIn(page, SIX);
+  const call = page.getByTestId('call-over-foam-line');
+  await expect(call).toContainText('over the foam line');
+  await expect(page.getByLabel('Readings')).toContainText('no');
+  await call.getByRole('button', { name: 'why' }).click();
+  await expect(call).toContainText('manual always wins');
+  await call.getByRole('button', { name: /water$/ }).click();
+  await expect(call).toBeHidden();
+  await expect(page.getByLabel('Readings')).toContainText('yes');
+
+  // It outlives a reload.
+  await page.reload();
+  await expect(page.getByLabel('Name of the batch')).toHaveValue('Split pea, tried out');
+  for (const [, lane] of SIX) await expect(page.getByTestId(`lane-${lane}`)).toBeVisible();
+  await accessible(page);
+});
+
+test('the Well’s handle changes the water by mouse and by keyboard, and undo brings it back', async ({
+  page,
+}) => {
+  await page.goto('/bench/b1');
+  const water = page.getByTestId('water');
+  await expect(water).toHaveText('1.4 L');
+  const handle = page.getByTestId('water-handle');
+  const box = await handle.boundingBox();
+  if (!box) throw new Error('no handle');
+  const x = box.x + box.width / 2;
+  const y = box.y + box.height / 2;
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x, y - 10, { steps: 4 });
+  await page.mouse.move(x, y - 24, { steps: 4 });
+  await page.mouse.up();
+  await expect(water).not.toHaveText('1.4 L');
+  const litres = Number.parseFloat((await water.textContent()) ?? '');
+  expect(litres).toBeGreaterThan(1.8);
+  expect(litres).toBeLessThan(2.6);
+  await expect(page.getByTestId('lane-water')).toContainText(`${litres}`);
+
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(water).toHaveText('1.4 L');
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(water).toHaveText(`${litres} L`);
+  await page.keyboard.press('Control+z');
+  await expect(water).toHaveText('1.4 L');
+
+  await handle.focus();
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('ArrowUp');
+  await expect(water).toHaveText('1.5 L');
+  await page.keyboard.press('PageDown');
+  await expect(water).toHaveText('1.25 L');
+  await expect(handle).toHaveAttribute('aria-valuetext', '1.25 L');
+});
+
+test('an ingredient is corrected in place; wrong input is said beside the field', async ({
+  page,
+}) => {
+  await page.goto('/bench/b1');
+  await page.getByTestId('lane-lamb-neck').click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Amount').fill('-3');
+  await sheet.getByRole('button', { name: 'Keep' }).click();
+  await expect(sheet.getByRole('alert')).toHaveText('wanted: a number above 0');
+  await accessible(page);
+  await sheet.getByLabel('Amount').fill('1.1');
+  await sheet.getByLabel('Unit').selectOption('kg');
+  await sheet.getByLabel('Goes in').selectOption('frozen');
+  await sheet.getByRole('button', { name: 'Keep' }).click();
+  await expect(sheet).toBeHidden();
+  await expect(page.getByTestId('lane-lamb-neck')).toContainText('1.1 kg, 40 mm, frozen');
+});
+
+test('a line that is no food is said to be none, and a list is taken whole', async ({ page }) => {
+  await page.goto('/bench/b8');
+  const line = page.getByLabel('Put in');
+  await line.fill('1 unicorn');
+  await expect(page.getByRole('alert').filter({ hasText: 'no food of the table' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Add', exact: true })).toBeDisabled();
+  await line.fill('2 parsnips, 20 mm pieces\n1 unicorn\n3 cloves garlic');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByTestId('lane-parsnip')).toBeVisible();
+  await expect(page.getByTestId('lane-garlic')).toBeVisible();
+  await expect(line).toHaveValue('1 unicorn');
+});
+
+test('steps are changed, added and left out', async ({ page }) => {
+  await page.goto('/bench/b1');
+  await page.getByRole('button', { name: 'hold 22 min, change' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Hold, minutes').fill('many');
+  await sheet.getByRole('button', { name: 'Keep' }).click();
+  await expect(sheet.getByRole('alert')).toHaveText('wanted: minutes, 0 to 600');
+  await sheet.getByLabel('Hold, minutes').fill('31');
+  await sheet.getByLabel('Release').selectOption('natural');
+  await sheet.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByRole('button', { name: 'hold 31 min, change' })).toBeVisible();
+  await page.getByRole('button', { name: 'Add a step' }).click();
+  await page.getByRole('dialog').getByLabel('What').selectOption('rest');
+  await page.getByRole('dialog').getByRole('button', { name: 'Add it' }).click();
+  await expect(page.getByRole('button', { name: 'rest 10 min, change' })).toBeVisible();
+  await page.getByRole('button', { name: 'rest 10 min, change' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Leave this step out' }).click();
+  await expect(page.getByRole('button', { name: 'rest 10 min, change' })).toBeHidden();
+});
+
+test('the cursor runs through Trace and Well, and the serving time sets the clock', async ({
+  page,
+}) => {
+  await page.goto('/bench/b1');
+  const well = page.getByRole('region', { name: 'Well' });
+  await expect(well.getByRole('img')).toHaveAttribute('aria-label', /foam line counts/);
+  const moment = page.getByLabel('Moment shown');
+  const pieces = well.locator('svg circle');
+  await expect(pieces.first()).toBeVisible();
+  const before = await pieces.count();
+  await moment.focus();
+  await page.keyboard.press('End');
+  // After opening, carrot and leek are in the pot as well.
+  await expect(async () =>
+    expect(await well.locator('svg :is(circle, rect)').count()).not.toBe(before),
+  ).toPass();
+  await page.getByLabel('on the table').fill('2026-11-24T18:30');
+  await expect(page.locator('.recharts-wrapper')).toContainText('18:30');
+});

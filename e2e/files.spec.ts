@@ -1,0 +1,107 @@
+import { bringIn, expect, exported, accessible, test } from './fixtures';
+import { BARE } from '../playwright.config';
+
+test('export, wipe, import gives the same bytes', async ({ page }) => {
+  await page.goto('/bench/b1');
+  await page.getByTestId('water-handle').focus();
+  await page.keyboard.press('ArrowUp');
+  await expect(page.getByTestId('water')).toHaveText('1.45 L');
+  await page.goto('/');
+  const before = await exported(page);
+  expect(JSON.parse(before)).toMatchObject({ format: 'retort', version: 1 });
+
+  await page.getByRole('button', { name: 'Files' }).click();
+  await page.getByRole('menuitem', { name: 'Start over' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Empty it' }).click();
+  await page.getByRole('button', { name: 'Start empty' }).click();
+  await page.getByRole('link', { name: 'Batches' }).click();
+  await expect(page.getByText('Nothing is planned yet')).toBeVisible();
+
+  await bringIn(page, 'home.json', before);
+  await page.getByRole('tab', { name: 'Replace' }).click();
+  await expect(page.getByRole('list', { name: 'What will change' })).toContainText(
+    'added batch: Turkey frame stock',
+  );
+  await expect(page.getByRole('list', { name: 'What will change' })).toContainText(
+    'changed kitchen',
+  );
+  await accessible(page);
+  await page.getByRole('button', { name: 'Replace everything' }).click();
+  await expect(page.getByRole('list', { name: 'Planned batches' })).toContainText(
+    'Turkey frame stock',
+  );
+  await page.reload();
+  expect(await exported(page)).toBe(before);
+});
+
+test('a broken file is refused with its reasons and changes nothing', async ({ page }) => {
+  await page.goto('/');
+  const before = await exported(page);
+  const broken = JSON.parse(before) as {
+    pots: { capacityL: unknown }[];
+    batches: { items: { food: string }[] }[];
+  };
+  const [pot] = broken.pots;
+  const food = broken.batches[0]?.items[0];
+  if (!pot || !food) throw new Error('the sample changed');
+  pot.capacityL = 'big';
+  await bringIn(page, 'broken.json', JSON.stringify(broken));
+  const alert = page.getByRole('alert').filter({ hasText: 'broken.json' });
+  await expect(alert).toContainText('nothing has changed');
+  await expect(alert).toContainText(
+    'pots[0].capacityL: found "big", wanted a number from 1 to 50 L',
+  );
+  await expect(page.getByRole('button', { name: 'Merge it' })).toBeDisabled();
+  await accessible(page);
+  await page.keyboard.press('Escape');
+  expect(await exported(page)).toBe(before);
+
+  await bringIn(page, 'text.json', 'not a file of ours');
+  await expect(page.getByRole('alert').filter({ hasText: 'text.json' })).toContainText(
+    'wanted a Retort file in JSON',
+  );
+});
+
+test('a merge adds what is new and keeps the kitchen', async ({ page }) => {
+  await page.goto('/');
+  const file = JSON.parse(await exported(page)) as {
+    kitchen: { altitudeM: number };
+    batches: { id: string; name: string }[];
+  };
+  file.kitchen.altitudeM = 0;
+  file.batches = file.batches
+    .slice(0, 1)
+    .map((b) => ({ ...b, id: 'new-one', name: 'Brought along' }));
+  await bringIn(page, 'friend.json', JSON.stringify(file));
+  await expect(page.getByRole('list', { name: 'What will change' })).toHaveText(
+    'added batch: Brought along',
+  );
+  await page.getByRole('button', { name: 'Merge it' }).click();
+  await expect(page.getByRole('list', { name: 'Planned batches' })).toContainText('Brought along');
+  await expect(page.getByText('9 planned · 2 pots · 1,150 m')).toBeVisible();
+});
+
+test('a started app without the sample offers both ways to begin', async ({ page }) => {
+  await page.goto(BARE);
+  await expect(page.getByRole('button', { name: 'Start empty' })).toBeVisible();
+  await accessible(page);
+  await page.getByRole('button', { name: 'Open the sample kitchen' }).click();
+  await expect(page.getByRole('list', { name: 'Planned batches' })).toContainText(
+    'Fish-frame fumet',
+  );
+  await page.reload();
+  await expect(page.getByRole('list', { name: 'Planned batches' })).toContainText(
+    'Fish-frame fumet',
+  );
+});
+
+test('two tabs show the same; the other one is told', async ({ page, context }) => {
+  await page.goto('/bench/b1');
+  const other = await context.newPage();
+  await other.goto('/bench/b1');
+  await expect(other.getByTestId('water')).toHaveText('1.4 L');
+  await page.getByTestId('water-handle').focus();
+  await page.keyboard.press('PageUp');
+  await expect(other.getByTestId('water')).toHaveText('1.65 L');
+  await expect(other.getByRole('status').filter({ hasText: 'another tab' })).toBeVisible();
+});

@@ -1,0 +1,58 @@
+import { readFileSync } from 'node:fs';
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test as base, type Page } from '@playwright/test';
+
+export { expect };
+
+/** Fails on any error the page throws or prints, whatever else a test looks at. */
+export const test = base.extend<{ clean: undefined }>({
+  clean: [
+    async ({ page }, use) => {
+      const errors: string[] = [];
+      page.on('pageerror', (error) => errors.push(error.message));
+      page.on('console', (message) => {
+        if (message.type() === 'error') errors.push(message.text());
+      });
+      await use(undefined);
+      expect(errors).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+/** Nothing serious or critical by axe on the page as it is. */
+export async function accessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
+  expect(serious.map((v) => `${v.id}: ${v.nodes.map((n) => n.html).join(' | ')}`)).toEqual([]);
+}
+
+/** Adds ingredients by the add line, each waited for. */
+export async function putIn(
+  page: Page,
+  lines: readonly (readonly [text: string, lane: string])[],
+): Promise<void> {
+  for (const [text, lane] of lines) {
+    await page.getByLabel('Put in').fill(text);
+    await page.getByLabel('Put in').press('Enter');
+    await expect(page.getByTestId(`lane-${lane}`)).toBeVisible();
+  }
+}
+
+/** Exports everything and returns the bytes of the file. */
+export async function exported(page: Page): Promise<string> {
+  await page.getByRole('button', { name: 'Files' }).click();
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('menuitem', { name: 'Export everything' }).click();
+  const download = await waiting;
+  return readFileSync(await download.path(), 'utf8');
+}
+
+/** Opens the sheet and hands it a file. */
+export async function bringIn(page: Page, name: string, text: string): Promise<void> {
+  await page.getByRole('button', { name: 'Files' }).click();
+  await page.getByRole('menuitem', { name: 'Bring in a file' }).click();
+  await page
+    .getByLabel('A Retort file (.json)')
+    .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
+}

@@ -1,0 +1,35 @@
+import { defineConfig } from '@playwright/test';
+
+/** The demo, and a started app without it. */
+export const DEMO = 'http://localhost:3210';
+export const BARE = 'http://localhost:3211';
+
+export const CHROMIUM_ARGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+
+export default defineConfig({
+  testDir: 'e2e',
+  timeout: 60_000,
+  workers: 2,
+  fullyParallel: true,
+  forbidOnly: true,
+  reporter: [['list'], ['json', { outputFile: 'test-results/report.json' }]],
+  use: {
+    baseURL: DEMO,
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    timezoneId: 'Europe/London',
+    launchOptions: { executablePath: '/usr/bin/chromium', args: CHROMIUM_ARGS },
+  },
+  webServer: [
+    { command: 'npx next start --port 3210', url: DEMO, env: { RETORT_DEMO: '1' } },
+    { command: 'npx next start --port 3211', url: BARE, env: { RETORT_DEMO: '0' } },
+  ],
+});
