@@ -36,13 +36,19 @@ module.exports = {
       comment: 'No interface, store or framework package in the core.',
       severity: 'error',
       from: { path: '^src/core/', pathNot: '\\.test\\.tsx?$' },
-      to: { dependencyTypes: ['npm', 'npm-dev', 'npm-peer'], pathNot: 'node_modules/(yup|parse-ingredient|numeric-quantity)' },
+      to: {
+        dependencyTypes: ['npm', 'npm-dev', 'npm-peer'],
+        pathNot: 'node_modules/(yup|parse-ingredient|numeric-quantity)',
+      },
     },
   ],
   options: {
     doNotFollow: { path: 'node_modules' },
     tsConfig: { fileName: 'tsconfig.json' },
     tsPreCompilationDeps: true,
-    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default', 'types'] },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+    },
   },
 };

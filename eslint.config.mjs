@@ -25,7 +25,14 @@ export default ts.config(
     files: ['src/core/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {
-      'no-restricted-globals': ['error', 'window', 'document', 'fetch', 'localStorage', 'indexedDB'],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'fetch',
+        'localStorage',
+        'indexedDB',
+      ],
       'no-restricted-properties': [
         'error',
         { object: 'Math', property: 'random', message: 'Pass a seeded generator.' },
@@ -35,7 +42,16 @@ export default ts.config(
   },
   {
     files: ['**/*.{mjs,cjs}', 'scripts/**', 'cli/**', 'bench/**'],
-    languageOptions: { globals: { process: 'readonly', console: 'readonly', module: 'writable', URL: 'readonly', fetch: 'readonly', setTimeout: 'readonly' } },
+    languageOptions: {
+      globals: {
+        process: 'readonly',
+        console: 'readonly',
+        module: 'writable',
+        URL: 'readonly',
+        fetch: 'readonly',
+        setTimeout: 'readonly',
+      },
+    },
     rules: { 'no-console': 'off' },
   },
 );

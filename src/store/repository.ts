@@ -40,7 +40,6 @@ export async function saveChanges(
   after: Bundle,
 ): Promise<void> {
   const tx = db.transaction(['household', ...LISTS], 'readwrite');
-  // A request that fails aborts the transaction, and its own rejection is that of `done`.
   const requests: Promise<unknown>[] = [];
   if (!before || householdChanged(before, after))
     requests.push(tx.objectStore('household').put(householdOf(after)));
@@ -52,7 +51,18 @@ export async function saveChanges(
     const kept = new Set(after[list].map((r) => r.id));
     for (const id of old.keys()) if (!kept.has(id)) requests.push(store.delete(id));
   }
-  await Promise.all([...requests, tx.done]);
+  try {
+    await Promise.all([...requests, tx.done]);
+  } catch (error) {
+    // A record that cannot be stored fails alone; the rest must not be kept without it.
+    tx.done.catch(() => undefined);
+    try {
+      tx.abort();
+    } catch {
+      // It has ended already, by the very error that is passed on.
+    }
+    throw error;
+  }
 }
 
 function householdChanged(before: Bundle, after: Bundle): boolean {

@@ -25,10 +25,9 @@ export function changeItem(batch: Batch, id: string, change: Partial<Omit<Item, 
     ...batch,
     items: batch.items.map((item) => {
       if (item.id !== id) return item;
-      const next: Record<string, unknown> = { ...item, ...change };
       // "Leave it to the usual" is said by undefined, which a file cannot hold.
-      for (const [key, value] of Object.entries(next)) if (value === undefined) delete next[key];
-      return next as unknown as Item;
+      const fields = Object.entries({ ...item, ...change }).filter(([, v]) => v !== undefined);
+      return Object.fromEntries(fields) as unknown as Item;
     }),
   };
 }

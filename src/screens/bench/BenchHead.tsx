@@ -86,6 +86,13 @@ function PotPicker({
   );
 }
 
+function withServeAt(batch: Batch, at: string | null): Batch {
+  if (at) return { ...batch, serveAt: at };
+  return Object.fromEntries(
+    Object.entries(batch).filter(([k]) => k !== 'serveAt'),
+  ) as unknown as Batch;
+}
+
 export interface BenchHeadProps {
   readonly batch: Batch;
   readonly pot: Pot;
@@ -150,9 +157,8 @@ export function BenchHead({
           value={serving}
           className="field mt-0.5 block !w-52 text-ink"
           onChange={(event) => {
-            const { serveAt: _, ...rest } = batch;
             const at = event.target.value;
-            onChange(at ? { ...rest, serveAt: new Date(at).toISOString() } : rest);
+            onChange(withServeAt(batch, at ? new Date(at).toISOString() : null));
           }}
         />
       </label>

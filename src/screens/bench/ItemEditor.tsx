@@ -1,7 +1,7 @@
 'use client';
 
 import { yupResolver } from '@hookform/resolvers/yup';
-import { useForm } from 'react-hook-form';
+import { useForm, useWatch } from 'react-hook-form';
 import * as yup from 'yup';
 import {
   CUT_SHAPES,
@@ -133,12 +133,13 @@ export function ItemEditor({
   const steps = stepsOf(batch);
   const food = foodOf(item);
   const names = stepNames(batch);
-  const { register, handleSubmit, watch, formState } = useForm<Form>({
+  const { register, handleSubmit, control, formState } = useForm<Form>({
     defaultValues: formOf(item, steps[0]?.id ?? ''),
     // The schema reads the texts of the fields into the form's types.
     resolver: yupResolver(schemaFor(item)) as never,
   });
   const { errors } = formState;
+  const [shape, start] = useWatch({ control, name: ['shape', 'start'] });
   const solid = food?.shape !== null;
   const save = handleSubmit((form) => {
     onSave(itemOf(item, form));
@@ -173,7 +174,7 @@ export function ItemEditor({
                 </option>
               ))}
             </Choice>
-            {watch('shape') !== 'usual' && (
+            {shape !== 'usual' && (
               <Field
                 id="mm"
                 label="Size, mm"
@@ -192,7 +193,7 @@ export function ItemEditor({
             <option value="frozen">frozen, −18 °C</option>
             <option value="own">at another temperature</option>
           </Choice>
-          {watch('start') === 'own' && (
+          {start === 'own' && (
             <Field
               id="startC"
               label="Temperature, °C"

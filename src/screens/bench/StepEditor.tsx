@@ -1,7 +1,7 @@
 'use client';
 
 import { yupResolver } from '@hookform/resolvers/yup';
-import { useForm } from 'react-hook-form';
+import { useForm, useWatch } from 'react-hook-form';
 import * as yup from 'yup';
 import {
   DEFAULT_MINUTES,
@@ -86,7 +86,7 @@ export function StepEditor({
   readonly onClose: () => void;
 }) {
   const pressed = step.kind === 'pressure';
-  const { register, handleSubmit, watch, formState } = useForm<Form>({
+  const { register, handleSubmit, control, formState } = useForm<Form>({
     defaultValues: {
       minutes: pressed ? step.holdMin : (step.minutes ?? DEFAULT_MINUTES[step.kind]),
       setting: pressed ? (step.setting ?? pot.settings[0]?.name ?? '') : '',
@@ -96,6 +96,7 @@ export function StepEditor({
     resolver: yupResolver(schema) as never,
   });
   const { errors } = formState;
+  const method = useWatch({ control, name: 'method' });
   const save = handleSubmit((form) => {
     onSave(
       pressed
@@ -130,14 +131,14 @@ export function StepEditor({
             </Choice>
             <Choice id="method" label="Release" {...register('method')}>
               {RELEASE_METHODS.filter((m) => m !== 'coldwater' || pot.kind === 'stovetop').map(
-                (method) => (
-                  <option key={method} value={method}>
-                    {METHOD[method]}
+                (how) => (
+                  <option key={how} value={how}>
+                    {METHOD[how]}
                   </option>
                 ),
               )}
             </Choice>
-            {watch('method') === 'timed' && (
+            {method === 'timed' && (
               <Field
                 id="afterMin"
                 label="Wait before opening, minutes"

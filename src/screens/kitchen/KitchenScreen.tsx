@@ -4,7 +4,7 @@ import { Field as Labelled, Label, Switch } from '@headlessui/react';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { useForm, useWatch } from 'react-hook-form';
 import { kitchenSchema, type Kitchen, type Pot } from '@/core/batch';
 import { formatLevel, formatTemperature } from '@/core/quantity';
 import { boilingPoint, setpoint } from '@/core/water';
@@ -17,7 +17,7 @@ import { PotForm } from './PotForm';
 import { PotSection } from './PotSection';
 
 function KitchenForm({ kitchen }: { readonly kitchen: Kitchen }) {
-  const { register, handleSubmit, formState, watch } = useForm<Kitchen>({
+  const { register, handleSubmit, formState, control } = useForm<Kitchen>({
     values: kitchen,
     // Fields hold text; the schema wants numbers.
     resolver: (values, context, options) =>
@@ -28,7 +28,7 @@ function KitchenForm({ kitchen }: { readonly kitchen: Kitchen }) {
       ) as never,
   });
   const { errors, isDirty } = formState;
-  const altitude = Number(watch('altitudeM'));
+  const altitude = Number(useWatch({ control, name: 'altitudeM' }));
   const known = Number.isFinite(altitude) && altitude >= -400 && altitude <= 5000;
   const us = kitchen.units === 'us';
   const keep = handleSubmit((values) =>

@@ -21,8 +21,9 @@ const NUMBERS = [
 
 /** What the fields say, as a pot: numbers read, empty optional ones left out. */
 function read(values: Pot): unknown {
-  const pot = toNumbers(values, NUMBERS);
-  for (const key of ['efficiency', 'lossWPerK']) if (pot[key] === undefined) delete pot[key];
+  const pot = Object.fromEntries(
+    Object.entries(toNumbers(values, NUMBERS)).filter(([, v]) => v !== undefined),
+  );
   return { ...pot, settings: values.settings.map((s) => toNumbers(s, ['gaugeKPa'])) };
 }
 

@@ -117,9 +117,9 @@ function Next({ run }: { readonly run: Run }) {
   const [note, setNote] = useState(run.note ?? '');
   const next = run.nextTime ?? {};
   const keepNote = (): Run => {
-    const { note: _, ...rest } = run;
     const text = note.trim();
-    return text ? { ...rest, note: text } : rest;
+    if (text) return { ...run, note: text };
+    return Object.fromEntries(Object.entries(run).filter(([k]) => k !== 'note')) as unknown as Run;
   };
   const again = (): void => {
     const kept = keepNote();
