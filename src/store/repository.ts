@@ -41,21 +41,21 @@ export async function saveChanges(
 ): Promise<void> {
   const tx = db.transaction(['household', ...LISTS], 'readwrite');
   const requests: Promise<unknown>[] = [];
-  if (!before || householdChanged(before, after))
-    requests.push(tx.objectStore('household').put(householdOf(after)));
-  for (const list of LISTS) {
-    const store = tx.objectStore(list);
-    const old = new Map((before?.[list] ?? []).map((r) => [r.id, r as unknown]));
-    for (const record of after[list])
-      if (old.get(record.id) !== record) requests.push(store.put(record as never));
-    const kept = new Set(after[list].map((r) => r.id));
-    for (const id of old.keys()) if (!kept.has(id)) requests.push(store.delete(id));
-  }
   try {
+    if (!before || householdChanged(before, after))
+      requests.push(tx.objectStore('household').put(householdOf(after)));
+    for (const list of LISTS) {
+      const store = tx.objectStore(list);
+      const old = new Map((before?.[list] ?? []).map((r) => [r.id, r as unknown]));
+      for (const record of after[list])
+        if (old.get(record.id) !== record) requests.push(store.put(record as never));
+      const kept = new Set(after[list].map((r) => r.id));
+      for (const id of old.keys()) if (!kept.has(id)) requests.push(store.delete(id));
+    }
     await Promise.all([...requests, tx.done]);
   } catch (error) {
     // A record that cannot be stored fails alone; the rest must not be kept without it.
-    tx.done.catch(() => undefined);
+    for (const request of [...requests, tx.done]) request.catch(() => undefined);
     try {
       tx.abort();
     } catch {
