@@ -1,18 +1,9 @@
 import { defineConfig } from '@playwright/test';
+import { BROWSER } from './scripts/server.mjs';
 
 /** The demo, and a started app without it. */
 export const DEMO = 'http://localhost:3210';
 export const BARE = 'http://localhost:3211';
-
-export const CHROMIUM_ARGS = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-];
 
 export default defineConfig({
   testDir: 'e2e',
@@ -26,7 +17,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/London',
-    launchOptions: { executablePath: '/usr/bin/chromium', args: CHROMIUM_ARGS },
+    launchOptions: BROWSER,
   },
   webServer: [
     { command: 'npx next start --port 3210', url: DEMO, env: { RETORT_DEMO: '1' } },

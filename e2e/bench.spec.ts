@@ -112,7 +112,7 @@ test('a line that is no food is said to be none, and a list is taken whole', asy
 
 test('steps are changed, added and left out', async ({ page }) => {
   await page.goto('/bench/b1');
-  await page.getByRole('button', { name: 'hold 22 min, change' }).click();
+  await page.getByRole('button', { name: 'hold 20 min, change' }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('Hold, minutes').fill('many');
   await sheet.getByRole('button', { name: 'Keep' }).click();
@@ -137,9 +137,13 @@ test('the cursor runs through Trace and Well, and the serving time sets the cloc
   const well = page.getByRole('region', { name: 'Well' });
   await expect(well.getByRole('img')).toHaveAttribute('aria-label', /foam line counts/);
   const moment = page.getByLabel('Moment shown');
+  await expect(page.getByTestId('moment')).toContainText('0 kPa');
   const pieces = well.locator('svg circle');
   await expect(pieces.first()).toBeVisible();
   const before = await pieces.count();
+  await moment.fill('30');
+  await expect(page.getByTestId('moment')).toContainText('80 kPa');
+  await expect(page.getByTestId('moment')).toContainText('115 °C');
   await moment.focus();
   await page.keyboard.press('End');
   // After opening, carrot and leek are in the pot as well.

@@ -2,41 +2,16 @@
 import { spawn } from 'node:child_process';
 import path from 'node:path';
 import { ensureInstalled, ROOT, run } from './ensure.mjs';
+import { BROWSER, serve } from './server.mjs';
 
-const PORT = 3230;
-const HOME = `http://localhost:${PORT}`;
 const OUT = path.join(ROOT, 'docs', 'screenshots');
-const ARGS = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-];
 
 ensureInstalled();
 if (run('next', ['build']) !== 0) process.exit(1);
 const { chromium } = await import('@playwright/test');
-const server = spawn(
-  path.join(ROOT, 'node_modules', '.bin', 'next'),
-  ['start', '--port', String(PORT)],
-  {
-    cwd: ROOT,
-    stdio: 'ignore',
-    env: { ...process.env, RETORT_DEMO: '1' },
-  },
-);
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ARGS });
-
-async function until(condition) {
-  for (let i = 0; i < 100; i++) {
-    if (await condition().catch(() => false)) return;
-    await new Promise((resolve) => setTimeout(resolve, 200));
-  }
-  throw new Error('the server did not start');
-}
+const next = path.join(ROOT, 'node_modules', '.bin', 'next');
+const { home, stop } = await serve(spawn, next, 3230);
+const browser = await chromium.launch(BROWSER);
 
 /** One picture; `prepare` leads the page to what is to be seen. */
 async function shot(name, prepare, size = { width: 1280, height: 800 }) {
@@ -56,13 +31,13 @@ async function shot(name, prepare, size = { width: 1280, height: 800 }) {
 
 /** A bench with its range worked out and a serving time set. */
 const bench = (id) => async (page) => {
-  await page.goto(`${HOME}/bench/${id}`);
+  await page.goto(`${home}/bench/${id}`);
   await page.getByLabel('on the table').fill('2026-11-24T18:30');
   await page.getByText(/^\d+ to \d+$/).waitFor();
 };
 
 async function toTheValve(page) {
-  await page.goto(`${HOME}/bench/b1`);
+  await page.goto(`${home}/bench/b1`);
   await page.getByRole('button', { name: 'Take it to the stove' }).click();
   await page.clock.runFor('03:00');
   await page.getByRole('button', { name: 'Lid locked' }).click();
@@ -75,17 +50,16 @@ async function toTheValve(page) {
 const PHONE = { width: 390, height: 844 };
 
 try {
-  await until(async () => (await fetch(HOME)).ok);
-  await shot('batches', (page) => page.goto(HOME));
+  await shot('batches', (page) => page.goto(home));
   await shot('bench', bench('b1'));
   await shot('bench-calls', bench('b4'));
   await shot('bench-phone', bench('b1'), PHONE);
   await shot('stove', toTheValve);
   await shot('stove-phone', toTheValve, PHONE);
-  await shot('log', (page) => page.goto(`${HOME}/log`));
-  await shot('run', (page) => page.goto(`${HOME}/log/r2`));
-  await shot('kitchen', (page) => page.goto(`${HOME}/kitchen`));
+  await shot('log', (page) => page.goto(`${home}/log`));
+  await shot('run', (page) => page.goto(`${home}/log/r2`));
+  await shot('kitchen', (page) => page.goto(`${home}/kitchen`));
 } finally {
   await browser.close();
-  server.kill();
+  stop();
 }

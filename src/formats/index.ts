@@ -1,2 +1,3 @@
-export { readBundle, writeBundle } from './bundle';
+export { readBundle } from './read';
+export { writeBundle } from './write';
 export { importBundle, previewImport, type Change, type ImportMode } from './changes';

@@ -1,7 +1,7 @@
 /** Reading and writing the household, record by record. */
 import { nanoid } from 'nanoid';
 import type { Bundle } from '../core/batch';
-import { writeBundle } from '../formats';
+import { writeBundle } from '../formats/write';
 import type { Backup, Database, Household } from './db';
 
 const KNOWN = new Set(['format', 'version', 'kitchen', 'pots', 'batches', 'runs', 'jars']);

@@ -26,20 +26,22 @@ import { deleteBatch, saveBatch, saveRun, useHousehold } from '@/ui/household';
 import { useAssessment, useDraws } from '@/ui/useAssessment';
 import { isoNow } from '@/ui/useClock';
 import { AddLine } from './AddLine';
-import { AddStep } from './AddStep';
 import { BenchHead } from './BenchHead';
 import { Calls } from './Calls';
 import { clockText } from './clockText';
-import { ItemEditor } from './ItemEditor';
 import { Lanes } from './Lanes';
 import { rememberBatch } from './lastBatch';
+import { Moment } from './Moment';
 import { Readings } from './Readings';
 import { StepBar } from './StepBar';
-import { StepEditor } from './StepEditor';
 import { sampleAt } from './traceRows';
 import { describe, Well } from './Well';
 
 // The chart's package is the largest there is here; the rest of the Bench does not wait for it.
+// The editors and their forms come when first opened.
+const AddStep = lazy(() => import('./AddStep').then((m) => ({ default: m.AddStep })));
+const ItemEditor = lazy(() => import('./ItemEditor').then((m) => ({ default: m.ItemEditor })));
+const StepEditor = lazy(() => import('./StepEditor').then((m) => ({ default: m.StepEditor })));
 const Trace = lazy(() => import('./Trace').then((m) => ({ default: m.Trace })));
 
 type Editing = { readonly item: string } | { readonly step: string } | 'new step' | null;
@@ -159,6 +161,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
               <p className="text-[13px] leading-snug text-quiet">
                 {describe(assessment, pot, kitchen)}
               </p>
+              <Moment assessment={assessment} sample={sample} kitchen={kitchen} clock={clock} />
             </>
           ) : (
             <div className="h-64 animate-pulse rounded-xl bg-hairline/50" />
@@ -251,29 +254,31 @@ function Bench({ batch }: { readonly batch: Batch }) {
           )}
         </aside>
       </div>
-      {item && (
-        <ItemEditor
-          batch={batch}
-          item={item}
-          kitchen={kitchen}
-          onSave={(change) => saveBatch(changeItem(batch, item.id, change))}
-          onRemove={() => saveBatch(removeItem(batch, item.id))}
-          onClose={() => setEditing(null)}
-        />
-      )}
-      {step && (
-        <StepEditor
-          step={step}
-          pot={pot}
-          removable={stepsOf(batch).length > 1}
-          onSave={(next) => saveBatch(changeStep(batch, step.id, () => next))}
-          onRemove={() => saveBatch(removeStep(batch, step.id))}
-          onClose={() => setEditing(null)}
-        />
-      )}
-      {editing === 'new step' && (
-        <AddStep batch={batch} onAdd={saveBatch} onClose={() => setEditing(null)} />
-      )}
+      <Suspense fallback={null}>
+        {item && (
+          <ItemEditor
+            batch={batch}
+            item={item}
+            kitchen={kitchen}
+            onSave={(change) => saveBatch(changeItem(batch, item.id, change))}
+            onRemove={() => saveBatch(removeItem(batch, item.id))}
+            onClose={() => setEditing(null)}
+          />
+        )}
+        {step && (
+          <StepEditor
+            step={step}
+            pot={pot}
+            removable={stepsOf(batch).length > 1}
+            onSave={(next) => saveBatch(changeStep(batch, step.id, () => next))}
+            onRemove={() => saveBatch(removeStep(batch, step.id))}
+            onClose={() => setEditing(null)}
+          />
+        )}
+        {editing === 'new step' && (
+          <AddStep batch={batch} onAdd={saveBatch} onClose={() => setEditing(null)} />
+        )}
+      </Suspense>
     </main>
   );
 }

@@ -47,7 +47,7 @@ function Call({
               {remedy.label}
             </Button>
           ) : (
-            <span />
+            <span className="-mt-4" />
           )}
           <DisclosureButton className="min-h-10 px-2 text-[14px] font-medium text-cobalt underline-offset-4 hover:underline">
             why

@@ -2,7 +2,7 @@ import type { Assessment, ItemReport } from '@/core/assess';
 import type { Batch, Kitchen } from '@/core/batch';
 import { formatAmount, formatLength } from '@/core/quantity';
 import { laneSpans, verdictWords, type SpanKind } from './laneSpans';
-import { AXIS_LEFT, AXIS_RIGHT } from './Trace';
+import { AXIS_LEFT, AXIS_RIGHT } from './axis';
 
 const SPAN: Readonly<Record<SpanKind, string>> = {
   straw: 'bg-straw',

@@ -2,7 +2,7 @@ import { Plus } from 'lucide-react';
 import type { Assessment } from '@/core/assess';
 import { stepsOf, type Batch } from '@/core/batch';
 import { segmentsOf, type Segment } from './stepSegments';
-import { AXIS_LEFT, AXIS_RIGHT } from './Trace';
+import { AXIS_LEFT, AXIS_RIGHT } from './axis';
 
 const LOOK: Readonly<Record<Segment['phase'], string>> = {
   'warm-up': 'bg-[#e3e8ec]',

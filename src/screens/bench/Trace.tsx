@@ -15,12 +15,9 @@ import {
 import type { Assessment, Draws } from '@/core/assess';
 import type { Kitchen } from '@/core/batch';
 import { toFahrenheit } from '@/core/quantity';
+import { AXIS_LEFT, AXIS_RIGHT } from './axis';
 import { rowsOf, type TraceRow } from './traceRows';
 import type { ClockText } from './clockText';
-
-/** Room of the axes, px; the step bar and the lanes keep the same. */
-export const AXIS_LEFT = 46;
-export const AXIS_RIGHT = 46;
 
 export interface TraceProps {
   readonly assessment: Assessment;

@@ -23,8 +23,10 @@ export function FirstStart() {
           </Button>
           <Button
             onClick={() => {
-              begin(emptyKitchen());
-              router.push('/kitchen');
+              void emptyKitchen().then((kitchen) => {
+                begin(kitchen);
+                router.push('/kitchen');
+              });
             }}
           >
             Start empty

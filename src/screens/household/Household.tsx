@@ -2,7 +2,7 @@
 
 import { useEffect, type ReactNode } from 'react';
 import type { Bundle } from '@/core/batch';
-import { writeBundle } from '@/formats';
+import { writeBundle } from '@/formats/write';
 import { dismissNotice, start, useApp } from '@/store';
 import { Button } from '@/ui/Button';
 import { download } from '@/ui/download';

@@ -1,16 +1,22 @@
 import type { Bundle } from '@/core/batch';
-import { readBundle } from '@/formats';
+
+// Reading a file brings the schemas along, which no other first load needs.
+const reader = () => import('@/formats/read');
 
 /** The sample kitchen of Harrow Fell, checked like any other file. */
 export async function sampleKitchen(): Promise<Bundle> {
-  const { default: sample } = await import('@demo/harrow-fell.json');
+  const [{ default: sample }, { readBundle }] = await Promise.all([
+    import('@demo/harrow-fell.json'),
+    reader(),
+  ]);
   const read = readBundle(JSON.stringify(sample));
   if (!read.ok) throw new Error(read.problems.map((p) => `${p.path}: ${p.wanted}`).join('; '));
   return read.bundle;
 }
 
 /** A household with nothing planned: one usual pot at sea level, to be set right in the Kitchen. */
-export function emptyKitchen(): Bundle {
+export async function emptyKitchen(): Promise<Bundle> {
+  const { readBundle } = await reader();
   const read = readBundle(
     JSON.stringify({
       format: 'retort',

@@ -14,7 +14,7 @@ function RunRow({ run }: { readonly run: Run }) {
     <li>
       <Link
         href={run.endedAt ? `/log/${run.id}` : `/stove/${run.id}`}
-        className="panel grid gap-x-6 gap-y-1 px-5 py-3.5 hover:border-copper sm:grid-cols-[minmax(0,1fr)_180px_220px]"
+        className="panel grid gap-x-6 gap-y-1 px-5 py-3.5 hover:border-copper sm:grid-cols-[minmax(0,1fr)_200px_minmax(0,1.1fr)]"
       >
         <div className="min-w-0">
           <h2 className="truncate text-[17px] font-semibold">{run.batch.name}</h2>
@@ -34,7 +34,7 @@ function RunRow({ run }: { readonly run: Run }) {
             </>
           )}
         </p>
-        <p className="truncate text-[14px] text-quiet">{run.note ?? verdictSummary(run)}</p>
+        <p className="line-clamp-2 text-[14px] text-quiet">{run.note ?? verdictSummary(run)}</p>
       </Link>
     </li>
   );

@@ -30,6 +30,9 @@ export function StoveScreen({ id }: { readonly id: string }) {
   return run ? <Stove run={run} /> : <Missing />;
 }
 
+/** The page's own title, when no clock runs in it. */
+const NAME = 'Retort';
+
 /** What goes in or comes out at a stage. */
 function handling(batch: Batch, stage: Stage): readonly string[] {
   if (stage.kind !== 'load' && stage.kind !== 'do') return [];
@@ -83,13 +86,13 @@ function Stove({ run }: { readonly run: Run }) {
   const face = stage ? clockFace(stage, at) : null;
   const words = stage ? wordsOf(stage) : null;
   const list = stage ? handling(run.batch, stage) : [];
+  const heading = face && words ? `${face.text} ${words.title}` : NAME;
   useEffect(() => {
-    const before = document.title;
-    if (face && words) document.title = `${face.text} ${words.title}`;
+    document.title = heading;
     return () => {
-      document.title = before;
+      document.title = NAME;
     };
-  }, [face, words]);
+  }, [heading]);
   const press = (kind: MarkKind): void => {
     if (stage) saveRun({ ...run, marks: [...run.marks, { kind, step: stage.step, at: isoNow() }] });
   };

@@ -85,7 +85,11 @@ function shorter(context: Context, item: ItemReport): Remedy | undefined {
   if (step.kind !== 'pressure') return undefined;
   const less = Math.ceil(excess / cookRate(context.setpointC, zOf(context, item)));
   const holdMin = step.holdMin - less;
+  const { index } = where;
   const othersStay = context.items.every((other) => {
+    const planned = context.model.plan.items.find((i) => i.id === other.id);
+    // What goes in later, or is out by then, does not feel this hold.
+    if (!planned || planned.entersAt > index || planned.leavesAt <= index) return true;
     if (other.needMin === null || other.verdict === 'under') return other.needMin === null;
     const lost = less * cookRate(context.setpointC, zOf(context, other));
     return other.cookValueCentreMin - lost > other.needMin;

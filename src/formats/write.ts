@@ -3,7 +3,7 @@
  * in the order of the schema, then unknown ones by name; records by id), so that the same
  * household always gives the same bytes.
  */
-import { validateBundle, type Bundle, type Problem, type Validated } from '../core/batch';
+import type { Bundle } from '../core/batch';
 
 const FIELDS: readonly string[] = [
   'format',
@@ -102,29 +102,4 @@ export function writeBundle(bundle: Bundle): string {
     runs: byId(bundle.runs),
   };
   return `${JSON.stringify(canonical(sorted), null, 2)}\n`;
-}
-
-/** Brings a file of an older version up to this one. Version 1 is the first. */
-function migrate(value: unknown): unknown {
-  return value;
-}
-
-/**
- * Reads a bundle from text.
- *
- * @returns the bundle, or every problem with its path
- */
-export function readBundle(text: string): Validated {
-  let value: unknown;
-  try {
-    value = JSON.parse(text);
-  } catch (error) {
-    const problem: Problem = {
-      path: '(the file)',
-      found: error instanceof Error ? error.message : 'unreadable text',
-      wanted: 'a Retort file in JSON',
-    };
-    return { ok: false, problems: [problem] };
-  }
-  return validateBundle(migrate(value));
 }

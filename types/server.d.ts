@@ -1,0 +1,3 @@
+declare module '*/server.mjs' {
+  export const BROWSER: { executablePath: string; args: string[] };
+}
