@@ -38,7 +38,7 @@ module.exports = {
       from: { path: '^src/core/', pathNot: '\\.test\\.tsx?$' },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'npm-peer'],
-        pathNot: 'node_modules/(yup|parse-ingredient|numeric-quantity)',
+        pathNot: 'node_modules/(yup|parse-ingredient)',
       },
     },
   ],
