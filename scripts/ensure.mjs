@@ -28,7 +28,8 @@ export function run(command, args, options = {}) {
 export function ensureInstalled() {
   if (existsSync(path.join(ROOT, 'node_modules', '.package-lock.json'))) return;
   console.error('Installing packages (once)...');
-  const code = run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
+  // Not `npm ci`: it refuses a lock file that leaves out optional packages of other platforms.
+  const code = run('npm', ['install', '--no-save', '--no-audit', '--no-fund', '--loglevel=error'], {
     stdio: ['ignore', 2, 2],
   });
   if (code !== 0) process.exit(code);

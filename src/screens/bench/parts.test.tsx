@@ -1,0 +1,342 @@
+/** @jest-environment jsdom */
+import { cleanup, render, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { assess, type Finding } from '@/core/assess';
+import { stepsOf, type Batch, type Item, type Step } from '@/core/batch';
+import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '@/core/testing/kitchen';
+import { AddLine } from './AddLine';
+import { AddStep } from './AddStep';
+import { Calls } from './Calls';
+import { clockText } from './clockText';
+import { ItemEditor } from './ItemEditor';
+import { Lanes } from './Lanes';
+import { Moment } from './Moment';
+import { Readings } from './Readings';
+import { StepBar } from './StepBar';
+import { StepEditor } from './StepEditor';
+import { describe as inWords } from './Well';
+
+global.ResizeObserver = class {
+  observe = (): void => undefined;
+  unobserve = (): void => undefined;
+  disconnect = (): void => undefined;
+};
+
+const A = assess(REFERENCE, POT, KITCHEN);
+const US = { ...KITCHEN, units: 'us' as const };
+const user = userEvent.setup();
+
+afterEach(cleanup);
+
+function text(node: HTMLElement): string {
+  return node.textContent ?? '';
+}
+
+describe('readings', () => {
+  it('say whether it fits, when it is done, how the valve is opened and what broth is left', () => {
+    render(<Readings assessment={A} draws={null} batch={REFERENCE} kitchen={KITCHEN} />);
+    const readings = text(screen.getByLabelText('Readings'));
+    expect(readings).toContain('yes');
+    expect(readings).toContain('to the foam line');
+    expect(readings).toContain(`${Math.round(A.time.totalMin.p50)}min`);
+    expect(readings).toContain('working out the range');
+    expect(readings).toContain('by itself');
+    expect(readings).toContain('a bowl');
+  });
+
+  it('give the range once it is drawn, and cups where the kitchen has cups', () => {
+    const draws = {
+      totalMin: { p10: 118.4, p50: 124, p90: 131.6 },
+      band: { minute: [], p10: [], p90: [] },
+    };
+    render(<Readings assessment={A} draws={draws} batch={REFERENCE} kitchen={US} />);
+    const readings = text(screen.getByLabelText('Readings'));
+    expect(readings).toContain('118 to 132');
+    expect(readings).toContain('cups');
+  });
+
+  it('say no when it is over the line', () => {
+    const full = batchOf([item('w', 'water', 4.5, 'l')], [pressure(5, { method: 'quick' })]);
+    render(
+      <Readings
+        assessment={assess(full, POT, KITCHEN)}
+        draws={null}
+        batch={full}
+        kitchen={KITCHEN}
+      />,
+    );
+    expect(screen.getByText('no')).toBeTruthy();
+    expect(screen.getByText(/over the fill line/)).toBeTruthy();
+    expect(screen.getByText('min, at once')).toBeTruthy();
+  });
+});
+
+describe('calls', () => {
+  const finding: Finding = {
+    code: 'over-foam-line',
+    level: 'stop',
+    title: 'Over the foam line',
+    message: 'It stands at 3.2 L.',
+    why: 'Full pots spray.',
+    numbers: { levelL: 3.2 },
+    remedy: { do: 'set-water', litres: 1.5, label: 'Use 1.5 L of water' },
+  };
+
+  it('hand over the remedy and tell the reason when asked', async () => {
+    const onRemedy = jest.fn();
+    render(<Calls findings={[finding]} onRemedy={onRemedy} />);
+    expect(screen.queryByText('Full pots spray.')).toBeNull();
+    await user.click(screen.getByRole('button', { name: 'why' }));
+    expect(screen.getByText('Full pots spray.')).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Use 1.5 L of water' }));
+    expect(onRemedy).toHaveBeenCalledWith(finding.remedy);
+  });
+
+  it('say so when nothing stands against it', () => {
+    render(<Calls findings={[]} onRemedy={jest.fn()} />);
+    expect(screen.getByText('Nothing stands against it.')).toBeTruthy();
+  });
+
+  it('offer no button without a remedy, and name the weight in words', () => {
+    const { remedy: _remedy, ...bare } = finding;
+    render(<Calls findings={[{ ...bare, level: 'note' }]} onRemedy={jest.fn()} />);
+    expect(screen.getByText('Note')).toBeTruthy();
+    expect(screen.getAllByRole('button')).toHaveLength(1);
+    expect(_remedy).toBeDefined();
+  });
+});
+
+describe('the add line', () => {
+  it('shows what it understood and hands it over on Enter', async () => {
+    const onAdd = jest.fn();
+    render(<AddLine units="metric" onAdd={onAdd} />);
+    const line = screen.getByLabelText('Put in');
+    await user.type(line, '2 leeks, 15 mm rings');
+    expect(screen.getByText('leek · 2 · 178 g · slice 15 mm')).toBeTruthy();
+    await user.type(line, '{Enter}');
+    expect(onAdd).toHaveBeenCalledWith([
+      expect.objectContaining({ food: 'leek', cut: { shape: 'slice', mm: 15 } }),
+    ]);
+    expect((line as HTMLTextAreaElement).value).toBe('');
+  });
+
+  it('says when it is not sure', async () => {
+    render(<AddLine units="us" onAdd={jest.fn()} />);
+    await user.type(screen.getByLabelText('Put in'), '2-4 carrots');
+    expect(screen.getByText(/not sure: between 2 and 4, read as 3/)).toBeTruthy();
+  });
+
+  it('offers the nearest foods and takes the one chosen, with the amount that was said', async () => {
+    const onAdd = jest.fn();
+    render(<AddLine units="metric" onAdd={onAdd} />);
+    await user.type(screen.getByLabelText('Put in'), '2 kg wild pheasant fillet strips');
+    const offered = within(screen.getByRole('alert')).getAllByRole('button');
+    expect(offered.length).toBeGreaterThan(0);
+    const [first] = offered;
+    if (!first) throw new Error('nothing offered');
+    await user.click(first);
+    await user.click(screen.getByRole('button', { name: 'Add' }));
+    expect(onAdd).toHaveBeenCalledWith([
+      expect.objectContaining({ amount: { value: 2, unit: 'kg' } }),
+    ]);
+  });
+
+  it('adds nothing that it did not understand', async () => {
+    const onAdd = jest.fn();
+    render(<AddLine units="metric" onAdd={onAdd} />);
+    await user.type(screen.getByLabelText('Put in'), 'xyzzy{Enter}');
+    expect(onAdd).not.toHaveBeenCalled();
+    expect((screen.getByLabelText('Put in') as HTMLTextAreaElement).value).toBe('xyzzy');
+  });
+});
+
+describe('lanes', () => {
+  it('show a button for every ingredient, liquids apart', async () => {
+    const onEdit = jest.fn();
+    render(<Lanes assessment={A} batch={REFERENCE} kitchen={KITCHEN} onEdit={onEdit} />);
+    expect(
+      within(screen.getByRole('list', { name: 'Ingredients' })).getAllByRole('button'),
+    ).toHaveLength(6);
+    await user.click(screen.getByTestId('lane-leek'));
+    expect(onEdit).toHaveBeenCalledWith('i5');
+    await user.click(screen.getByRole('button', { name: 'water, 1.4 L' }));
+    expect(onEdit).toHaveBeenLastCalledWith('i8');
+    expect(text(screen.getByTestId('lane-bay-leaf'))).toContain('fish out');
+  });
+});
+
+describe('the step bar', () => {
+  it('names every phase with its minutes and opens its step', async () => {
+    const onEdit = jest.fn();
+    const onAdd = jest.fn();
+    render(<StepBar batch={REFERENCE} assessment={A} onEdit={onEdit} onAdd={onAdd} />);
+    await user.click(screen.getByRole('button', { name: 'hold 60 min, change' }));
+    expect(onEdit).toHaveBeenCalledWith('s1');
+    await user.click(screen.getByRole('button', { name: 'simmer 15 min, change' }));
+    expect(onEdit).toHaveBeenLastCalledWith('s2');
+    await user.click(screen.getByRole('button', { name: 'Add a step' }));
+    expect(onAdd).toHaveBeenCalled();
+  });
+});
+
+describe('the moment', () => {
+  it('reads the pot out at the cursor', () => {
+    const at = A.series.phase.lastIndexOf('hold');
+    const { rerender } = render(
+      <Moment assessment={A} sample={at} kitchen={KITCHEN} clock={clockText(undefined, 1)} />,
+    );
+    expect(text(screen.getByTestId('moment'))).toContain('hold');
+    expect(text(screen.getByTestId('moment'))).toContain('115 °C');
+    expect(text(screen.getByTestId('moment'))).toContain('80 kPa');
+    rerender(<Moment assessment={A} sample={null} kitchen={US} clock={clockText(undefined, 1)} />);
+    expect(text(screen.getByTestId('moment'))).toContain('As it starts');
+    expect(text(screen.getByTestId('moment'))).toContain('cups');
+  });
+
+  it('has words for who cannot see the Well', () => {
+    expect(inWords(A, POT, KITCHEN)).toMatch(
+      /Big enamel holds 5\.7 L\. Lid on .* The foam line counts, at 2\.9 L\./,
+    );
+  });
+});
+
+describe('changing an ingredient', () => {
+  function open(of: Item, batch: Batch = REFERENCE) {
+    const onSave = jest.fn();
+    const onRemove = jest.fn();
+    const onClose = jest.fn();
+    render(
+      <ItemEditor
+        batch={batch}
+        item={of}
+        kitchen={KITCHEN}
+        onSave={onSave}
+        onRemove={onRemove}
+        onClose={onClose}
+      />,
+    );
+    return { onSave, onRemove, onClose };
+  }
+  const lamb = REFERENCE.items[0] as Item;
+  const submit = (): Promise<void> => user.click(screen.getByRole('button', { name: 'Keep' }));
+
+  it('keeps what was changed and leaves the rest', async () => {
+    const { onSave, onClose } = open(lamb);
+    await user.clear(screen.getByLabelText('Amount'));
+    await user.type(screen.getByLabelText('Amount'), '2');
+    await user.selectOptions(screen.getByLabelText('Unit'), 'lb');
+    await user.selectOptions(screen.getByLabelText('Goes in'), 'own');
+    await user.type(screen.getByLabelText('Temperature, °C'), '12');
+    await user.selectOptions(screen.getByLabelText('Out'), 's2');
+    await submit();
+    expect(onSave).toHaveBeenCalledWith(
+      expect.objectContaining({
+        amount: { value: 2, unit: 'lb' },
+        startC: 12,
+        cut: { shape: 'cube', mm: 40 },
+        enters: 's1',
+        leaves: 's2',
+      }),
+    );
+    expect(onClose).toHaveBeenCalled();
+  });
+
+  it('says beside the field what is wanted and keeps nothing', async () => {
+    const { onSave } = open(lamb);
+    await user.clear(screen.getByLabelText('Amount'));
+    await user.clear(screen.getByLabelText('Size, mm'));
+    await submit();
+    const told = (await screen.findAllByRole('alert')).map(text);
+    expect(told).toContain('wanted: a number above 0');
+    expect(told).toContain('wanted: a number from 0.2 to 300 mm');
+    expect(onSave).not.toHaveBeenCalled();
+  });
+
+  it('refuses a measure the food does not have', async () => {
+    const { onSave } = open(REFERENCE.items[7] as Item);
+    expect(screen.queryByLabelText('Cut')).toBeNull();
+    await user.selectOptions(screen.getByLabelText('Unit'), 'piece');
+    await submit();
+    expect(text(await screen.findByRole('alert'))).toContain('water has no usual piece');
+    expect(onSave).not.toHaveBeenCalled();
+  });
+
+  it('asks a pulse how long it was soaked', async () => {
+    const beans = item('b', 'borlotti', 300, 'g');
+    const { onSave } = open(beans, batchOf([beans]));
+    await user.type(screen.getByLabelText('Soaked, hours'), '8');
+    await submit();
+    expect(onSave).toHaveBeenCalledWith(expect.objectContaining({ soakedH: 8 }));
+  });
+
+  it('leaves it out when told', async () => {
+    const { onRemove, onClose } = open(lamb);
+    await user.click(screen.getByRole('button', { name: 'Leave it out' }));
+    expect(onRemove).toHaveBeenCalled();
+    expect(onClose).toHaveBeenCalled();
+  });
+});
+
+describe('changing a step', () => {
+  function open(step: Step, pot = POT) {
+    const onSave = jest.fn();
+    render(
+      <StepEditor
+        step={step}
+        pot={pot}
+        removable={false}
+        onSave={onSave}
+        onRemove={jest.fn()}
+        onClose={jest.fn()}
+      />,
+    );
+    return onSave;
+  }
+  const submit = (): Promise<void> => user.click(screen.getByRole('button', { name: 'Keep' }));
+
+  it('sets hold, setting and a timed release', async () => {
+    const onSave = open(pressure(20));
+    await user.clear(screen.getByLabelText('Hold, minutes'));
+    await user.type(screen.getByLabelText('Hold, minutes'), '33');
+    await user.selectOptions(screen.getByLabelText('Setting'), 'low');
+    await user.selectOptions(screen.getByLabelText('Release'), 'timed');
+    await user.clear(screen.getByLabelText('Wait before opening, minutes'));
+    await user.type(screen.getByLabelText('Wait before opening, minutes'), '8');
+    await submit();
+    expect(onSave).toHaveBeenCalledWith({
+      id: 's1',
+      kind: 'pressure',
+      setting: 'low',
+      holdMin: 33,
+      release: { method: 'timed', afterMin: 8 },
+    });
+  });
+
+  it('offers cold water to stovetop cookers only', () => {
+    open(pressure(20));
+    expect(screen.queryByRole('option', { name: /cold water/ })).toBeNull();
+    cleanup();
+    open(pressure(20), { ...POT, kind: 'stovetop' });
+    expect(screen.getByRole('option', { name: /cold water/ })).toBeTruthy();
+  });
+
+  it('refuses minutes that are none', async () => {
+    const onSave = open({ id: 's2', kind: 'simmer', minutes: 5 });
+    await user.clear(screen.getByLabelText('Minutes'));
+    await user.type(screen.getByLabelText('Minutes'), '900');
+    await submit();
+    expect(text(await screen.findByRole('alert'))).toBe('wanted: minutes, 0 to 600');
+    expect(onSave).not.toHaveBeenCalled();
+  });
+
+  it('adds a step where it is wanted', async () => {
+    const onAdd = jest.fn();
+    render(<AddStep batch={REFERENCE} onAdd={onAdd} onClose={jest.fn()} />);
+    await user.selectOptions(screen.getByLabelText('What'), 'saute');
+    await user.selectOptions(screen.getByLabelText('When'), '');
+    await user.click(screen.getByRole('button', { name: 'Add it' }));
+    const [added] = onAdd.mock.calls[0] as [Batch];
+    expect(stepsOf(added).map((s) => s.kind)).toEqual(['saute', 'pressure', 'simmer']);
+    expect(new Set(stepsOf(added).map((s) => s.id)).size).toBe(3);
+  });
+});

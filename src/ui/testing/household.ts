@@ -1,0 +1,33 @@
+/** A household in the store for tests of parts, and what they did to it. */
+import type { Bundle } from '@/core/batch';
+import { KITCHEN, POT, REFERENCE } from '@/core/testing/kitchen';
+import { begin, useApp } from '@/store';
+
+export const STOVETOP = {
+  ...POT,
+  id: 'p2',
+  name: 'Hob cooker',
+  kind: 'stovetop' as const,
+  capacityL: 8,
+};
+
+export const HOME: Bundle = {
+  format: 'retort',
+  version: 1,
+  kitchen: KITCHEN,
+  pots: [POT, STOVETOP],
+  batches: [REFERENCE],
+  runs: [],
+  jars: [],
+};
+
+/** Makes a bundle the household, as the shell does at the first start. */
+export function keep(bundle: Bundle = HOME): void {
+  begin(bundle);
+}
+
+export function kept(): Bundle {
+  const { household } = useApp.getState();
+  if (!household) throw new Error('no household');
+  return household;
+}
