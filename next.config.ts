@@ -4,7 +4,21 @@ const config: NextConfig = {
   reactStrictMode: true,
   poweredByHeader: false,
   // ES modules that Jest runs too, which wants them compiled.
-  transpilePackages: ['nanoid'],
+  transpilePackages: [
+    'nanoid',
+    'internmap',
+    ...[
+      'array',
+      'color',
+      'format',
+      'interpolate',
+      'path',
+      'scale',
+      'shape',
+      'time',
+      'time-format',
+    ].map((name) => `d3-${name}`),
+  ],
   experimental: { optimizePackageImports: ['recharts', 'lucide-react', '@headlessui/react'] },
 };
 

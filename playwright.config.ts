@@ -7,6 +7,7 @@ export const BARE = 'http://localhost:3211';
 
 export default defineConfig({
   testDir: 'e2e',
+  outputDir: 'test-results/e2e',
   timeout: 60_000,
   workers: 2,
   fullyParallel: true,

@@ -1,5 +1,6 @@
 /** What bringing a file in would change, and the household that results. */
 import type { Bundle } from '../core/batch';
+import { canonical } from './write';
 
 export type ImportMode = 'merge' | 'replace';
 
@@ -13,8 +14,9 @@ interface Named {
   readonly id: string;
 }
 
+/** The same record, in whatever order its fields were written. */
 function same(a: unknown, b: unknown): boolean {
-  return JSON.stringify(a) === JSON.stringify(b);
+  return JSON.stringify(canonical(a)) === JSON.stringify(canonical(b));
 }
 
 function compare<T extends Named>(

@@ -97,6 +97,12 @@ describe('bringing a file in', () => {
     expect(after.batches.map((b) => b.name)).toEqual(['Renamed', 'Other']);
   });
 
+  it('sees through another order of fields', () => {
+    const turned = Object.fromEntries(Object.entries(REFERENCE).reverse());
+    const same = { ...HOME, batches: [turned as unknown as typeof REFERENCE] };
+    expect(previewImport(HOME, same, 'replace').every((c) => c.how === 'same')).toBe(true);
+  });
+
   it('shows what replacing would do, and does it', () => {
     const now = { ...HOME, batches: [REFERENCE, { ...REFERENCE, id: 'mine', name: 'Mine' }] };
     const how = previewImport(now, file, 'replace');

@@ -77,7 +77,8 @@ function byField(a: string, b: string): number {
   return a < b ? -1 : a > b ? 1 : 0;
 }
 
-function canonical(value: unknown): unknown {
+/** A value with its fields in the order of the file, at every depth. */
+export function canonical(value: unknown): unknown {
   if (Array.isArray(value)) return value.map(canonical);
   if (typeof value !== 'object' || value === null) return value;
   const source = value as Record<string, unknown>;
