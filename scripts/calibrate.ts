@@ -1,5 +1,6 @@
 /**
- * Fits need, limit and z of every food of the chart and writes src/core/doneness/needs.json.
+ * Fits need, limit and z of every food of the chart, then need and limit of the foods outside it
+ * with the z of their kin, and writes src/core/doneness/needs.json.
  *
  * For each z the chart gives bounds: every row's middle must be at or past the need, 0.4 of it
  * short of it; its surface within the limit, 2.5 times it past. The z with the widest margins
@@ -8,8 +9,9 @@
 import { writeFileSync } from 'node:fs';
 import { CHART, USUAL_Z, type ChartRow } from '../src/core/doneness';
 import { foodByKey } from '../src/core/food';
-import { chartRoute, routeValue, type Route } from '../src/core/doneness/route';
+import { chartRoute, routeValue, type Route } from '../src/core/testing/chartRoute';
 import { SHORT_HOLD } from '../src/core/doneness/chart';
+import { KIN_CHART } from '../src/core/doneness/kinChart';
 
 interface Bounds {
   needAbove: number;
@@ -70,7 +72,11 @@ const AMPLE = 0.5;
 /** Starch takes up water, which heat hastens little; flesh and cell walls follow chemistry, C. */
 const MAX_Z = { starch: 120, other: 60 };
 
-function fit(rows: readonly Cooked[]) {
+function fit(rows: readonly Cooked[], kinZ?: number) {
+  if (kinZ !== undefined) {
+    const b = bounds(rows, kinZ);
+    return { z: kinZ, b, m: margin(b) };
+  }
   const group = foodByKey(rows[0]?.row.food ?? '')?.group;
   const starch = group === 'grain' || group === 'pasta' || group === 'pulse';
   let best = { z: 0, b: bounds(rows, USUAL_Z), m: -Infinity };
@@ -102,17 +108,17 @@ interface Entry {
   limitMin: number | null;
   z: number;
   over: string | null;
+  like?: string;
   soaked?: { need: number; limit: number };
 }
 
 /** Shares of need and limit that a soak leaves, where the chart has no unsoaked row of a bean. */
 let usualSoak = { need: 0.5, limit: 0.5 };
 
-function entry(food: string): Entry {
-  const rows = CHART.filter((row) => row.food === food);
+function entry(food: string, rows: readonly ChartRow[], kinZ?: number): Entry {
   const plain = rows.filter((row) => !row.soakedH).map(cook);
   const soaked = rows.filter((row) => row.soakedH).map(cook);
-  const { z, b, m } = fit(plain.length > 0 ? plain : soaked);
+  const { z, b, m } = fit(plain.length > 0 ? plain : soaked, kinZ);
   if (m <= 0) console.error(`${food}: its rows contradict each other at every z (${m.toFixed(2)})`);
   let need = needOf(b);
   let limit = limitOf(b);
@@ -140,6 +146,17 @@ function entry(food: string): Entry {
   };
 }
 
-const foods = [...new Set(CHART.map((row) => row.food))];
-const table = Object.fromEntries(foods.map((food) => [food, entry(food)]));
+const table: Record<string, Entry> = {};
+for (const food of new Set(CHART.map((row) => row.food)))
+  table[food] = entry(
+    food,
+    CHART.filter((row) => row.food === food),
+  );
+for (const food of new Set(KIN_CHART.map((row) => row.food))) {
+  const rows = KIN_CHART.filter((row) => row.food === food);
+  const like = rows[0]?.like ?? '';
+  const kin = table[like];
+  if (!kin) throw new Error(`${food} is like ${like}, which is not in the chart`);
+  table[food] = { ...entry(food, rows, kin.z), like };
+}
 writeFileSync('src/core/doneness/needs.json', `${JSON.stringify(table, null, 2)}\n`);

@@ -46,6 +46,8 @@ const FIELDS: readonly string[] = [
   'mm',
   'startC',
   'soakedH',
+  'old',
+  'apart',
   'enters',
   'leaves',
   'setting',

@@ -274,9 +274,10 @@ describe('laws', () => {
               .items;
           const short = at(hold);
           at(hold + more).forEach((it, i) => {
-            // What goes in after the hold sees the same but for where the time steps fall.
+            // What goes in after the hold sees the same but for where the time steps fall, and for
+            // what the grains have drunk by then, which leaves it a little less liquid to warm.
             expect(it.cookValueCentreMin).toBeGreaterThanOrEqual(
-              (short[i]?.cookValueCentreMin ?? 0) * (1 - 1e-4),
+              (short[i]?.cookValueCentreMin ?? 0) * (1 - 1e-3),
             );
           });
         },

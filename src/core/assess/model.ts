@@ -4,11 +4,13 @@ import {
   type Batch,
   type Kitchen,
   type Plan,
+  type PlannedItem,
   type PlannedStep,
   type Pot,
 } from '../batch';
 import { conductionShape, cookValues, donenessOf, USUAL_Z, type Doneness } from '../doneness';
-import { contents, partOf, type Contents, type Part } from '../fill';
+import { contents, partOf, soakedKg, type Before, type Contents, type Part } from '../fill';
+import type { Food } from '../food';
 import {
   heatPot,
   simulate,
@@ -56,6 +58,42 @@ function heatStep(step: PlannedStep): HeatStep {
     : { kind: step.kind, minutes: step.minutes };
 }
 
+/** Minutes at 100 C until a food has given nine tenths of its juice (assumed). */
+const GIVES_MIN: Readonly<Partial<Record<Food['group'], number>>> = {
+  meat: 15,
+  poultry: 10,
+  fish: 4,
+  bones: 30,
+  vegetable: 6,
+  leaf: 2,
+};
+/** And until one without a need of its own has drunk (assumed). */
+const DRINKS_MIN = 20;
+
+/** An item as the heat model sees it: its soak in it, its water to come and go. */
+function heatItem(item: PlannedItem, part: Part): HeatItem {
+  const { food } = item;
+  const doneness = donenessOf(food, item);
+  const soaked = (100 * soakedKg(item)) / (item.massG / 1000);
+  return {
+    id: item.id,
+    massKg: part.massKg,
+    composition: { ...food.composition, water: food.composition.water + soaked },
+    shape: conductionShape(food, item.cut),
+    startC: item.startC,
+    entersAt: item.entersAt,
+    leavesAt: item.leavesAt,
+    exchange: {
+      kg: part.uptakeKg,
+      doneMin:
+        part.uptakeKg > 0
+          ? (doneness?.needMin ?? DRINKS_MIN)
+          : (GIVES_MIN[food.group] ?? DRINKS_MIN),
+      z: doneness?.z ?? USUAL_Z,
+    },
+  };
+}
+
 /** Runs a batch through the heat model. @throws RangeError for a food that is not in the table */
 export function runModel(
   batch: Batch,
@@ -87,21 +125,14 @@ export function runModel(
     pressurePa: atmosphericPressure(kitchen.altitudeM),
     ambientC: kitchen.ambientC,
   };
-  const items: readonly HeatItem[] = plan.items.map((item) => ({
-    id: item.id,
-    massKg: item.massG / 1000,
-    composition: item.food.composition,
-    shape: conductionShape(item.food, item.cut),
-    startC: item.startC,
-    entersAt: item.entersAt,
-    leavesAt: item.leavesAt,
-  }));
+  const parts = plan.items.map(partOf);
+  const items = plan.items.map((item, i) => heatItem(item, parts[i] as Part));
   const heat = simulate(items, plan.steps.map(heatStep), hot, air, options);
   const cooks: Record<string, ItemCook> = {};
   for (const item of plan.items) {
     const trace = heat.items[item.id];
     if (!trace) continue;
-    const doneness = donenessOf(item.food, item.soakedH);
+    const doneness = donenessOf(item.food, item);
     const z = doneness?.z ?? USUAL_Z;
     cooks[item.id] = {
       doneness,
@@ -109,21 +140,7 @@ export function runModel(
       surface: cookValues(heat.trace.s, trace.surfaceC, z),
     };
   }
-  return { plan, pot, kitchen, heat, hot, air, parts: plan.items.map(partOf), cooks };
-}
-
-/** A food that has no need of its own takes up or gives up its water like this, min at 100 C. */
-const USUAL_NEED = 20;
-
-/**
- * How far the uptake or giving of water of an item has gone at a sample: nine tenths when its
- * centre has its need (assumed, first order in cook value).
- */
-function progressAt(model: Model, id: string, sample: number): number {
-  const cook = model.cooks[id];
-  if (!cook) return 0;
-  const value = cook.centre[sample] ?? 0;
-  return 1 - Math.exp((-Math.LN10 * value) / (cook.doneness?.needMin ?? USUAL_NEED));
+  return { plan, pot, kitchen, heat, hot, air, parts, cooks };
 }
 
 /** What is in the pot during a step. */
@@ -134,14 +151,32 @@ export function partsAt(model: Model, step: number): readonly Part[] {
   });
 }
 
+/** How things stand at a sample: what has drunk or given, what has gone. */
+export function standAt(model: Model, sample: number): Before {
+  const { heat, plan } = model;
+  const step = heat.trace.step[sample] ?? 0;
+  let outsideKg = 0;
+  for (const item of plan.items)
+    if (item.leavesAt <= step) outsideKg -= heat.items[item.id]?.waterKg[sample] ?? 0;
+  return {
+    progress: (part) => {
+      const moved = heat.items[part.id]?.waterKg[sample] ?? 0;
+      return part.uptakeKg === 0 ? 0 : Math.max(0, moved / part.uptakeKg);
+    },
+    steamKg: heat.trace.steamKg[sample] ?? 0,
+    outsideKg,
+  };
+}
+
 /** Contents of the pot at a sample of the trace. */
 export function contentsAt(model: Model, sample: number, parts?: readonly Part[]): Contents {
   const { trace } = model.heat;
-  const inside = parts ?? partsAt(model, trace.step[sample] ?? 0);
+  const { progress, steamKg, outsideKg } = standAt(model, sample);
   return contents(
-    inside,
-    (part) => progressAt(model, part.id, sample),
+    parts ?? partsAt(model, trace.step[sample] ?? 0),
+    progress,
     trace.liquidC[sample] ?? 20,
-    trace.steamKg[sample] ?? 0,
+    steamKg,
+    outsideKg,
   );
 }

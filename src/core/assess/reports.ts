@@ -11,7 +11,7 @@ import {
   type Part,
 } from '../fill';
 import { setpoint } from '../water';
-import { contentsAt, partsAt, type Model } from './model';
+import { contentsAt, partsAt, standAt, type Model } from './model';
 import type { FillReport, ItemReport, ReleaseReport, Series, StepReport } from './types';
 
 export interface Filled {
@@ -37,9 +37,9 @@ export function fillReport(model: Model, releases: readonly ReleaseReport[]): Fi
   const hot = setpointOf(model);
   const closings = lidOnSteps(model).map((step) => {
     const parts = partsAt(model, step);
-    const start = model.heat.trace.step.indexOf(step);
-    const steamKg = model.heat.trace.steamKg[Math.max(0, start)] ?? 0;
-    return { parts, levels: levels(parts, hot, 20, step === 0 ? 0 : steamKg) };
+    // The first sample of a step is a little into it; the one before is as the lid goes on.
+    const start = model.heat.trace.step.indexOf(step) - 1;
+    return { parts, levels: levels(parts, hot, start > 0 ? standAt(model, start) : undefined) };
   });
   const fullest = closings.reduce((a, b) => (b.levels.worstL > a.levels.worstL ? b : a));
   const { parts } = fullest;
@@ -129,7 +129,8 @@ export function itemReports(model: Model): readonly ItemReport[] {
       cookValueSurfaceMin: surface,
       needMin: doneness?.needMin ?? null,
       limitMin: doneness?.limitMin ?? null,
-      verdict: judge(doneness, centre, surface),
+      verdict: item.apart ? 'right' : judge(doneness, centre, surface),
+      apart: item.apart,
       over: doneness?.over ?? null,
       enterMin: (heat.steps[item.entersAt]?.startS ?? 0) / 60,
       leaveMin: (heat.steps[item.leavesAt]?.startS ?? end * 60) / 60,

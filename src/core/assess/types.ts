@@ -9,6 +9,7 @@ export type FindingCode =
   | 'over-max-fill'
   | 'over-foam-line'
   | 'too-little-liquid'
+  | 'dry-start'
   | 'not-covered'
   | 'never-at-pressure'
   | 'spray-risk'
@@ -116,6 +117,8 @@ export interface ItemReport {
   /** How big a piece is and how it conducts; null for what joins the liquid. */
   readonly piece: BodyShape | null;
   readonly fishOut: boolean;
+  /** Cooked in a pan of its own; never in this pot. */
+  readonly apart: boolean;
   /** Highest centre temperature, C; null for what joins the liquid. */
   readonly centreC: number | null;
   readonly cookValueCentreMin: number;

@@ -9,6 +9,9 @@ export interface PlannedItem {
   readonly cut: Cut | null;
   readonly startC: number;
   readonly soakedH: number;
+  readonly old: boolean;
+  /** Never in the pot: joined in the bowl. */
+  readonly apart: boolean;
   /** Index of the step at whose start it goes in. */
   readonly entersAt: number;
   /** Index of the step at whose start it is taken out; the number of steps when it stays. */
@@ -57,7 +60,18 @@ function planStep(step: Step, pot: Pot): PlannedStep {
   return { ...step, gaugeKPa: setting.gaugeKPa, release: step.release ?? { method: 'natural' } };
 }
 
-function planItem(item: Item, kitchen: Kitchen, steps: readonly Step[]): PlannedItem {
+/** What a sieve keeps back: bones and what is fished out; of a stock or broth everything solid. */
+function strainsOut(food: Food, kind: Batch['kind']): boolean {
+  if (kind === 'stock' || kind === 'broth') return food.shape !== null || food.fishOut === true;
+  return food.group === 'bones' || food.fishOut === true;
+}
+
+function planItem(
+  item: Item,
+  kitchen: Kitchen,
+  steps: readonly Step[],
+  kind: Batch['kind'],
+): PlannedItem {
   const named = foodByKey(item.food) ?? resolveFood(item.food);
   if (!named) throw new RangeError(`no food called ${item.food}`);
   const food = foodInAmount(named, item.amount);
@@ -67,7 +81,10 @@ function planItem(item: Item, kitchen: Kitchen, steps: readonly Step[]): Planned
     const at = id ? steps.findIndex((s) => s.id === id) : -1;
     return at < 0 ? otherwise : at;
   };
-  const entersAt = index(item.enters, 0);
+  const apart = item.apart ?? false;
+  const entersAt = apart ? steps.length : index(item.enters, 0);
+  const strained = steps.findIndex((s, i) => i > entersAt && s.kind === 'strain');
+  const stays = strained > 0 && strainsOut(food, kind) ? strained : steps.length;
   return {
     id: item.id,
     food,
@@ -75,8 +92,10 @@ function planItem(item: Item, kitchen: Kitchen, steps: readonly Step[]): Planned
     cut: item.cut ?? null,
     startC: item.startC ?? (food.kept === 'fridge' ? FRIDGE_C : kitchen.ambientC),
     soakedH: item.soakedH ?? 0,
+    old: item.old ?? false,
+    apart,
     entersAt,
-    leavesAt: Math.max(entersAt, index(item.leaves, steps.length)),
+    leavesAt: Math.max(entersAt, index(item.leaves, stays)),
   };
 }
 
@@ -90,7 +109,7 @@ export function planBatch(batch: Batch, pot: Pot, kitchen: Kitchen): Plan {
   const steps = stepsOf(batch);
   return {
     batch,
-    items: batch.items.map((item) => planItem(item, kitchen, steps)),
+    items: batch.items.map((item) => planItem(item, kitchen, steps, batch.kind)),
     steps: steps.map((step) => planStep(step, pot)),
   };
 }

@@ -27,7 +27,7 @@ const SHAPES: readonly (readonly [RegExp, CutShape, number])[] = [
 
 /** Words about handling that name no food. */
 const HANDLING =
-  /\b(?:peeled|trimmed|rinsed|drained|washed|roughly|coarsely|finely|thinly|thickly|thick|thin|cut|into|in|rings?|slices?|sliced|rounds?|coins?|diced|dice|chopped|cubes?|cubed|chunks?|pieces?|batons?|strips?|julienned?|crumbled|shredded|whole|halved|quartered|minced|grated|fresh|freshly|ground|boneless|organic|large|medium|small|to taste|optional|wedges?|bruised|crushed|torn|skin on|skinless|bashed|picked|washed|of|the|and|with|chilled|cold|warm|hot|boiling|lukewarm|from|fridge|freezer|defrosted|thawed)\b/gi;
+  /\b(?:peeled|trimmed|rinsed|drained|washed|roughly|coarsely|finely|thinly|thickly|thick|thin|cut|into|in|rings?|slices?|sliced|rounds?|coins?|diced|dice|chopped|cubes?|cubed|chunks?|pieces?|batons?|strips?|julienned?|crumbled|shredded|whole|halved|quartered|minced|grated|fresh|freshly|ground|boneless|organic|large|medium|small|to taste|optional|wedges?|bruised|crushed|torn|skin on|skinless|bashed|picked|washed|of|the|and|with|chilled|cold|warm|hot|boiling|lukewarm|from|fridge|freezer|defrosted|thawed|old|apart)\b/gi;
 
 function readCut(words: string): Cut | null {
   const length = parseLength(words);
@@ -97,6 +97,7 @@ export function readLine(text: string): ReadLine {
   const cut = food.shape ? readCut(parsed.rest) : null;
   const startC = readStart(parsed.rest);
   const soakedH = food.group === 'pulse' ? readSoak(parsed.rest) : undefined;
+  const old = food.group === 'pulse' && /\bold\b/i.test(parsed.rest);
   return {
     text,
     food,
@@ -108,6 +109,8 @@ export function readLine(text: string): ReadLine {
       ...(cut && { cut }),
       ...(startC !== undefined && { startC }),
       ...(soakedH !== undefined && { soakedH }),
+      ...(old && { old }),
+      ...(/\bapart\b/i.test(parsed.rest) && { apart: true }),
       enters: null,
       leaves: null,
     },

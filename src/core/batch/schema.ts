@@ -139,6 +139,8 @@ export const itemSchema = object(
     cut: cutSchema.nullable().default(undefined),
     startC: number(-40, 100, '°C').nullable(),
     soakedH: number(0, 72, 'hours').nullable(),
+    old: yup.boolean().strict().typeError('true or false').nullable(),
+    apart: yup.boolean().strict().typeError('true or false').nullable(),
     enters: text('the id of a step').nullable(),
     leaves: text('the id of a step').nullable(),
   },

@@ -56,9 +56,16 @@ export interface Item {
   readonly startC?: number;
   /** Hours soaked beforehand (pulses). */
   readonly soakedH?: number;
+  /** Kept for years: slower to soften (pulses). */
+  readonly old?: boolean;
+  /** Cooked in a pan of its own and joined in the bowl. */
+  readonly apart?: boolean;
   /** Step at whose start it goes in; null or missing for the first. */
   readonly enters?: string | null;
-  /** Step at whose start it is taken out; null or missing to stay. */
+  /**
+   * Step at whose start it is taken out. Null or missing: it stays, or goes at the next strain if
+   * it is something that is strained out.
+   */
   readonly leaves?: string | null;
 }
 

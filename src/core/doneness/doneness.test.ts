@@ -50,17 +50,27 @@ describe('need and limit', () => {
     }
   });
 
-  it('leaves out only what has no doneness of its own', () => {
+  it('leaves out only bones and what joins the liquid', () => {
     const without = FOODS.filter((f) => f.shape && f.group !== 'bones' && !donenessOf(f));
-    expect(without.map((f) => f.key)).toEqual(['canned-beans', 'garlic', 'fresh-chili', 'ginger']);
+    expect(without.map((f) => f.key)).toEqual([]);
+    expect(FOODS.filter((f) => !f.shape && donenessOf(f)).map((f) => f.key)).toEqual([]);
   });
 
   it('lets a soak shorten a bean', () => {
     const dry = donenessOf(food('black-beans'))?.needMin ?? 0;
-    const soaked = donenessOf(food('black-beans'), 8)?.needMin ?? 0;
+    const soaked = donenessOf(food('black-beans'), { soakedH: 8 })?.needMin ?? 0;
     expect(soaked).toBeLessThan(0.75 * dry);
-    expect(donenessOf(food('black-beans'), 4)?.needMin).toBeCloseTo((dry + soaked) / 2, 6);
-    expect(donenessOf(food('black-beans'), 20)?.needMin).toBe(soaked);
+    expect(donenessOf(food('black-beans'), { soakedH: 4 })?.needMin).toBeCloseTo(
+      (dry + soaked) / 2,
+      6,
+    );
+    expect(donenessOf(food('black-beans'), { soakedH: 20 })?.needMin).toBe(soaked);
+  });
+
+  it('gives an old bean longer', () => {
+    const need = (old: boolean) => donenessOf(food('black-beans'), { old })?.needMin ?? 0;
+    expect(need(true)).toBeCloseTo(1.5 * need(false), 6);
+    expect(donenessOf(food('carrot'), { old: true })).toEqual(donenessOf(food('carrot')));
   });
 
   it('judges by centre and surface', () => {

@@ -15,6 +15,17 @@ const WILTED_PACKING = 0.6;
 /** Swollen grains and pulses are soft and lie closer (cup weights dry and cooked, from memory). */
 const SWOLLEN_TIGHTER = 1.1;
 
+/** Hours after which a bean takes up no more in cold water (common practice, no source). */
+const FULL_SOAK_H = 8;
+
+/** Water a pulse has taken up before it goes in, kg. */
+export function soakedKg(item: PlannedItem): number {
+  const { food, massG } = item;
+  if (food.group !== 'pulse' || food.cooked <= 1) return 0;
+  // A soaked bean is weighed dry and goes in at twice that (common practice).
+  return Math.min(1, item.soakedH / FULL_SOAK_H) * (massG / 1000) * Math.min(1, food.cooked - 1);
+}
+
 /** What fill needs to know of an item, worked out once. */
 export interface Part {
   readonly id: string;
@@ -49,15 +60,13 @@ export function partOf(item: PlannedItem): Part {
   const { food, massG } = item;
   const { density } = thermalProperties(food.composition, ROOM_C);
   const massKg = massG / 1000;
-  const soak = food.group === 'pulse' ? Math.min(1, item.soakedH / 8) : 0;
-  // A soaked bean is weighed dry and goes in at twice that (common practice).
-  const before = soak * Math.min(1, 1 / Math.max(0.1, food.cooked - 1));
-  const uptake = massKg * (food.cooked - 1);
+  const before = soakedKg(item);
+  const change = massKg * (food.cooked - 1);
   return {
     id: item.id,
-    massKg: massKg + Math.max(0, uptake) * before,
-    dryL: (massKg / density + (Math.max(0, uptake) * before) / liquidDensity(ROOM_C)) * 1000,
-    uptakeKg: uptake > 0 ? uptake * (1 - before) : uptake,
+    massKg: massKg + before,
+    dryL: (massKg / density + before / liquidDensity(ROOM_C)) * 1000,
+    uptakeKg: change - before,
     packing: food.packing,
     cookedPacking: cookedPacking(food),
     solid: food.shape !== null,
@@ -83,16 +92,18 @@ function expansion(celsius: number): number {
  * @param progress how far each solid's uptake or giving has gone, 0 to 1
  * @param celsius temperature of all
  * @param steamKg water gone as steam, kg
+ * @param outsideKg water left behind (above zero) or carried off by what is out again, kg
  */
 export function contents(
   parts: readonly Part[],
   progress: (part: Part) => number,
   celsius: number,
   steamKg = 0,
+  outsideKg = 0,
 ): Contents {
   const swell = expansion(celsius);
   let liquidL = 0;
-  let liquidKg = -steamKg;
+  let liquidKg = outsideKg - steamKg;
   let wanted = 0;
   let given = 0;
   for (const part of parts) {
@@ -118,7 +129,7 @@ export function contents(
     heapL += volume / packing;
   }
   const freeKg = Math.max(0, liquidKg) + given - wanted * share;
-  const freeL = Math.max(0, liquidL + (given - wanted * share - steamKg) * litre);
+  const freeL = Math.max(0, liquidL + (given - wanted * share + outsideKg - steamKg) * litre);
   const surface = solidL + freeL;
   return { levelL: Math.max(surface, heapL), liquidL: surface, heapL, freeL, freeKg, solidL };
 }

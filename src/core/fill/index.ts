@@ -1,3 +1,3 @@
-export { contents, partOf, type Contents, type Part } from './contents';
+export { contents, partOf, soakedKg, type Contents, type Part } from './contents';
 export { foamingClass, linesOf, type Lines } from './lines';
-export { levels, scaleToLine, splitIn, waterToLine, type Levels } from './levels';
+export { levels, scaleToLine, splitIn, waterToLine, type Before, type Levels } from './levels';

@@ -15,23 +15,30 @@ export interface Levels {
   readonly worstL: number;
 }
 
-const none = (): number => 0;
 const all = (): number => 1;
 
-/** @param steamKg gone before the lid went on */
-export function levels(
-  parts: readonly Part[],
-  setpointC: number,
-  startC = ROOM_C,
-  steamKg = 0,
-): Levels {
-  const lidOn = contents(parts, none, startC, steamKg);
-  const swollenCold = contents(parts, all, ROOM_C, steamKg);
+/** How things stand as a lid goes on: nothing cooked yet unless it says so. */
+export interface Before {
+  /** How far each solid's uptake or giving has gone, 0 to 1. */
+  readonly progress: (part: Part) => number;
+  /** Gone as steam, kg. */
+  readonly steamKg: number;
+  /** Left behind by what is out again, kg. */
+  readonly outsideKg: number;
+}
+
+const FRESH: Before = { progress: () => 0, steamKg: 0, outsideKg: 0 };
+
+/** @param setpointC temperature under pressure, C */
+export function levels(parts: readonly Part[], setpointC: number, before = FRESH): Levels {
+  const at = (progress: (part: Part) => number, celsius: number): Contents =>
+    contents(parts, progress, celsius, before.steamKg, before.outsideKg);
+  const lidOn = at(before.progress, ROOM_C);
   return {
     lidOn,
-    hottest: contents(parts, none, setpointC, steamKg),
-    swollen: contents(parts, all, setpointC, steamKg),
-    worstL: Math.max(contents(parts, none, ROOM_C, steamKg).levelL, swollenCold.levelL),
+    hottest: at(before.progress, setpointC),
+    swollen: at(all, setpointC),
+    worstL: Math.max(lidOn.levelL, at(all, ROOM_C).levelL),
   };
 }
 

@@ -29,6 +29,16 @@ export type FoodGroup =
 /** Where a row's figures come from. */
 export type Mark = 'published' | 'common practice' | 'from memory' | 'assumed';
 
+/** What a kind of bone gives to water (assumed; learned from the log later). */
+export interface Extract {
+  /** Gelatine in the end, g per kg of bone as bought. */
+  readonly gelatineGPerKg: number;
+  /** First-order rate at 100 C, 1/h. */
+  readonly perHour: number;
+  /** Runs in fresh water that it stands before it is spent or crumbles. */
+  readonly runs: number;
+}
+
 /** Rule of safety that a food falls under (USDA FSIS, FDA). */
 export type SafetyRule = 'poultry' | 'minced' | 'whole-cut' | 'kidney-bean';
 
@@ -60,6 +70,8 @@ export interface Food {
   readonly saltPercent: number;
   readonly kept: 'fridge' | 'shelf';
   readonly safety?: SafetyRule;
+  /** Bones only: their gelatine. */
+  readonly extract?: Extract;
   /** Fished out before serving (bay leaf, spice bag, bones). */
   readonly fishOut?: boolean;
 }

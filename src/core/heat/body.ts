@@ -29,9 +29,13 @@ export interface Body {
   /** Conductance between cell i-1 and i, W/K; the first is zero. */
   readonly inner: Float64Array;
   /** Conductance from liquid to the last cell, W/K. */
-  readonly outer: number;
+  outer: number;
   /** Of the liquid film alone, W/K. */
-  readonly film: number;
+  film: number;
+  /** Of the film when the body is all in liquid, W/K. */
+  readonly wetFilm: number;
+  /** From the last cell's middle to the surface, K/W. */
+  readonly crust: number;
   /** Temperatures, C. */
   readonly t: Float64Array;
   readonly ice: Ice | null;
@@ -121,6 +125,8 @@ export function makeBody(
     inner,
     outer: area / (1 / film + width / 2 / conductivity),
     film: film * area,
+    wetFilm: film * area,
+    crust: width / 2 / conductivity / area,
     t: new Float64Array(cells).fill(startC),
     ice: frozen ? makeIce(composition, cellKg, heat, conductivity) : null,
     work: {
@@ -162,6 +168,15 @@ function makeIce(
     conductivityRatio: cold.conductivity / conductivity,
     thawed: false,
   };
+}
+
+/** Sets how much of the liquid's film reaches a body: 1 in liquid or steam, less in a dry pot. */
+export function wet(body: Body, share: number): void {
+  const film = share * body.wetFilm;
+  if (Math.abs(film - body.film) < 1e-6 * body.wetFilm) return;
+  body.film = film;
+  body.outer = 1 / (1 / film + body.crust);
+  body.work.substep = 0;
 }
 
 /** Reads a typed array whose index is known to be inside. */

@@ -15,8 +15,16 @@ import type { Phase } from './types';
 export const PIN_DROPS_KPA = 3;
 /** Gauge pressure at which an open valve is quiet, kPa (assumed). */
 const QUIET_KPA = 0.5;
-/** Steam a pot blows while its pin rises, as seconds of full power at the boil (assumed). */
+/** Steam a pot blows before its pin rises and its air is gone, as seconds of full power (assumed). */
 const SEALING_S = 45;
+/** A bottom without water scorches what lies on it, and pots switch themselves off, C (assumed). */
+const SCORCH_C = 150;
+/** A pan on saute is kept at this, C (assumed, 160 to 200). */
+const PAN_C = 180;
+/** Share of the power that boils water off what is browned, in portions, rather than warm it (assumed). */
+const BROWNING_SHARE = 0.5;
+/** Pieces in more liquid than this stew and do not brown, kg (assumed). */
+const STEWING_KG = 0.15;
 /** Power spent on steam while a regulator rocks, W (assumed). */
 const REGULATOR_W = 100;
 /** Power spent on steam in a gentle simmer, W (assumed: about 0.4 kg/h). */
@@ -35,6 +43,8 @@ export interface Pace {
 
 export class Phases {
   readonly boilC: number;
+  /** When the pot ran dry in the present step, s; null if it did not. */
+  scorchedS: number | null = null;
 
   constructor(
     readonly system: PotSystem,
@@ -64,22 +74,35 @@ export class Phases {
     return {
       powerW,
       lossWPerK: pot.lossWPerK,
-      steam: (t) => openEvaporation(Math.min(t, this.boilC - 0.2), air, pot.surfaceM2),
+      steam: (t) =>
+        this.system.isWet ? openEvaporation(Math.min(t, this.boilC - 0.2), air, pot.surfaceM2) : 0,
     };
   }
 
-  /** Sealed heating to a temperature. @returns s taken, and whether it got there */
+  /**
+   * Heats with the lid on to a temperature of the liquid. A pot without liquid gets hotter until
+   * its foods have given enough, or until it scorches.
+   *
+   * @returns s taken, and whether it got there
+   */
   #heatTo(target: number, step: number, phase: Phase, sealed: boolean) {
     const { system, pace } = this;
     const start = system.seconds;
     const drive: Drive = { powerW: this.#full, lossWPerK: system.pot.lossWPerK };
-    while (system.liquidC < target - 0.01) {
-      if (system.seconds - start > PATIENCE_S)
-        return { seconds: system.seconds - start, reached: false };
-      system.step(pace.stepS, drive, target);
+    const taken = (reached: boolean) => ({ seconds: system.seconds - start, reached });
+    while (!system.isWet || Math.abs(system.liquidC - target) > 0.02) {
+      if (!system.isWet && system.liquidC >= SCORCH_C) {
+        this.scorchedS = system.seconds;
+        return taken(false);
+      }
+      if (system.seconds - start > PATIENCE_S) return taken(false);
+      const before = system.liquidC;
+      system.step(pace.stepS, drive, system.isWet ? target : null);
+      // First juices on a hot bottom: their steam warms the cold food; what it cannot take leaves.
+      if (before > target && system.liquidC >= before) this.#boilDownTo(target);
       this.#sample(step, phase, sealed);
     }
-    return { seconds: system.seconds - start, reached: true };
+    return taken(true);
   }
 
   /** Keeps the liquid at a temperature for a time; lets it sag when cold pieces draw too much. */
@@ -110,6 +133,7 @@ export class Phases {
         } else if (surplusW > 0) {
           const surplus = Math.min(surplusW, this.#full - Math.max(0, done.powerW));
           system.vent((surplus * done.seconds) / latentHeat(system.liquidC));
+          if (!system.isWet) this.scorchedS ??= system.seconds;
         }
       }
       this.#sample(step, phase, sealed);
@@ -123,14 +147,31 @@ export class Phases {
     const first = this.#heatTo(this.boilC, step, 'warm-up', false);
     if (!first.reached) return { ...first, targetC: target };
     const start = system.seconds;
-    this.#keep(this.boilC, SEALING_S, step, 'warm-up', this.#full, false);
-    const sealing = system.seconds - start;
-    const second = this.#heatTo(target, step, 'warm-up', true);
+    const sealed = this.#seal(step);
+    const second = sealed ? this.#heatTo(target, step, 'warm-up', true) : { reached: false };
     return {
-      seconds: first.seconds + sealing + second.seconds,
+      seconds: first.seconds + system.seconds - start,
       reached: second.reached,
       targetC: target,
     };
+  }
+
+  /** Blows steam until the pin rises. @returns false when the water does not last */
+  #seal(step: number): boolean {
+    const { system, pace } = this;
+    const blown = system.steamKg + (SEALING_S * this.#full) / latentHeat(this.boilC);
+    const patience = system.seconds + PATIENCE_S;
+    while (system.steamKg < blown - 1e-6) {
+      if (!system.isWet || system.seconds > patience) {
+        this.scorchedS ??= system.isWet ? null : system.seconds;
+        return false;
+      }
+      // Cold pieces draw on the power first; what they leave is steam.
+      const left = (blown - system.steamKg) * latentHeat(this.boilC);
+      const seconds = Math.min(pace.stepS, Math.max(1, left / this.#full));
+      this.#keep(this.boilC, seconds, step, 'warm-up', this.#full, false);
+    }
+    return true;
   }
 
   hold(step: number, targetC: number, minutes: number): void {
@@ -178,13 +219,17 @@ export class Phases {
 
   /** Lid off: what is above the boiling point boils down to it at once. */
   openLid(): void {
+    this.#boilDownTo(this.boilC);
+  }
+
+  #boilDownTo(celsius: number): void {
     const { system } = this;
-    const above = system.liquidC - this.boilC;
-    if (above <= 0) return;
-    const steam = (system.capacity * above) / latentHeat(this.boilC);
-    system.vent(steam, false);
-    system.energy.steamJ += steam * latentHeat(this.boilC);
-    system.liquidC = this.boilC;
+    const above = system.liquidC - celsius;
+    if (above <= 0 || system.waterKg <= 0) return;
+    const latent = latentHeat(celsius);
+    const steam = system.vent((system.capacity * above) / latent, false);
+    system.energy.steamJ += steam * latent;
+    system.liquidC -= (steam * latent) / system.capacity;
   }
 
   /** Heater off, lid off (open, strain, cool, prep) or on (rest). */
@@ -200,23 +245,33 @@ export class Phases {
     }
   }
 
-  /** Open pot on the heat: up to the boil, then a time at it. @returns s until it boils */
-  boil(step: number, phase: 'saute' | 'simmer', minutes: number) {
-    const surplus = phase === 'saute' ? this.#full : SIMMER_W;
-    if (phase === 'saute') {
-      // The cook's minutes of browning count from the moment the pot is hot enough to hiss.
-      const { system, pace } = this;
-      const end = system.seconds + minutes * 60;
-      while (system.liquidC < this.boilC - 0.01 && system.seconds < end - 1e-6) {
-        const length = Math.min(pace.stepS, end - system.seconds);
-        system.step(length, { powerW: this.#full, lossWPerK: system.pot.lossWPerK }, this.boilC);
-        this.#sample(step, phase, false);
+  /**
+   * Browns in the open pot. Juices boil off as they come, so that the pan stays at the boiling
+   * point while there is water and gets hotter, up to its thermostat, when there is none.
+   */
+  brown(step: number, minutes: number): void {
+    const { system, pace } = this;
+    const { lossWPerK } = system.pot;
+    const end = system.seconds + minutes * 60;
+    while (system.seconds < end - 1e-6) {
+      const length = Math.min(pace.stepS, end - system.seconds);
+      this.openLid();
+      if (system.liquidC >= PAN_C - 0.01) this.#keep(PAN_C, length, step, 'saute', 0, false);
+      else {
+        const hot = system.liquidC > this.boilC - 10 && system.waterKg < STEWING_KG;
+        const watts = hot ? BROWNING_SHARE * this.#full : 0;
+        const latent = latentHeat(this.boilC);
+        const dried = watts > 0 ? (system.dryOff((watts * length) / latent) * latent) / length : 0;
+        system.step(length, { powerW: this.#full - dried, lossWPerK }, PAN_C);
+        this.#sample(step, 'saute', false);
       }
-      this.#keep(this.boilC, Math.max(0, end - system.seconds), step, phase, surplus, false);
-      return { seconds: 0, reached: true };
     }
-    const warm = this.#heatTo(this.boilC, step, phase, false);
-    if (warm.reached) this.#keep(this.boilC, minutes * 60, step, phase, surplus, false);
+  }
+
+  /** Open pot on the heat: up to the boil, then a time at it. @returns s until it boils */
+  boil(step: number, minutes: number) {
+    const warm = this.#heatTo(this.boilC, step, 'simmer', false);
+    if (warm.reached) this.#keep(this.boilC, minutes * 60, step, 'simmer', SIMMER_W, false);
     return warm;
   }
 }

@@ -52,15 +52,14 @@ function pressureStep(
   step: Extract<HeatStep, { kind: 'pressure' }>,
 ): Omit<StepResult, 'startS' | 'endS'> {
   const warm = phases.warmUp(index, step.gaugeKPa);
-  if (!warm.reached)
-    return {
-      warmUpS: warm.seconds,
-      holdS: 0,
-      releaseS: 0,
-      releaseSteamKg: 0,
-      reached: false,
-      valveOpensC: null,
-    };
+  const nothing = {
+    ...NOT_UNDER_PRESSURE,
+    warmUpS: warm.seconds,
+    reached: false,
+    scorchedS: phases.scorchedS,
+  };
+  if (!warm.reached) return nothing;
+  const sealedKg = phases.system.waterKg;
   phases.hold(index, warm.targetC, step.holdMin);
   const let_ = release(phases, index, step.release);
   phases.openLid();
@@ -70,23 +69,29 @@ function pressureStep(
     releaseS: let_.seconds,
     releaseSteamKg: let_.steamKg,
     reached: true,
+    scorchedS: phases.scorchedS,
+    sealedKg,
     valveOpensC: let_.valveOpensC,
   };
 }
+
+const NOT_UNDER_PRESSURE = {
+  warmUpS: 0,
+  holdS: 0,
+  releaseS: 0,
+  releaseSteamKg: 0,
+  reached: true,
+  scorchedS: null,
+  sealedKg: null,
+  valveOpensC: null,
+};
 
 function otherStep(
   phases: Phases,
   index: number,
   step: Exclude<HeatStep, { kind: 'pressure' }>,
 ): Omit<StepResult, 'startS' | 'endS'> {
-  const plain = {
-    warmUpS: 0,
-    holdS: step.minutes * 60,
-    releaseS: 0,
-    releaseSteamKg: 0,
-    reached: true,
-    valveOpensC: null,
-  };
+  const plain = { ...NOT_UNDER_PRESSURE, holdS: step.minutes * 60 };
   switch (step.kind) {
     case 'prep':
     case 'open':
@@ -98,9 +103,16 @@ function otherStep(
       phases.stand(index, 'rest', step.minutes, true);
       return plain;
     case 'saute':
+      phases.brown(index, step.minutes);
+      return plain;
     case 'simmer': {
-      const warm = phases.boil(index, step.kind, step.minutes);
-      return { ...plain, warmUpS: warm.seconds, reached: warm.reached };
+      const warm = phases.boil(index, step.minutes);
+      return {
+        ...plain,
+        warmUpS: warm.seconds,
+        reached: warm.reached,
+        scorchedS: phases.scorchedS,
+      };
     }
   }
 }
@@ -129,11 +141,13 @@ export function simulate(
   const phases = new Phases(system, { stepS: options.stepS ?? 10 });
   const results: StepResult[] = [];
   steps.forEach((step, index) => {
-    for (const item of items) if (item.leavesAt === index) system.take(item.id);
+    for (const item of items)
+      if (item.leavesAt === index && item.entersAt < index) system.take(item);
     for (const item of items)
       if (item.entersAt === index && item.leavesAt > index) system.put(item);
     const startS = system.seconds;
     if (index === 0) system.sample(index, firstPhase(step), 0);
+    phases.scorchedS = null;
     const result =
       step.kind === 'pressure' ? pressureStep(phases, index, step) : otherStep(phases, index, step);
     results.push({ startS, endS: system.seconds, ...result });

@@ -6,7 +6,7 @@
  * each boundary is booked with the scheme's own weights, so the balance closes by construction
  * of the equations, not by adjustment.
  */
-import { thermalProperties } from '../food';
+import { normalise, thermalProperties } from '../food';
 import { latentHeat, WATER_HEAT } from '../water';
 import {
   centreC,
@@ -19,9 +19,11 @@ import {
   storedHeat,
   stretch,
   surfaceC,
+  wet,
   type Body,
   type Coupling,
 } from './body';
+import { carryHeat, moving, wanted, type Moving } from './exchange';
 import type { Air, HeatItem, HeatPot, ItemTrace, Phase, Trace } from './types';
 
 const GAMMA = 1 - Math.SQRT1_2;
@@ -30,6 +32,11 @@ const STRETCH = (1 - GAMMA) / GAMMA;
 
 /** Rounds between the liquid and bodies with ice at the most. */
 const MELT_PASSES = 20;
+
+/** A pot with less water than this is dry: its bottom is no longer covered, kg (assumed). */
+const DRY_KG = 0.02;
+/** Pieces on a hot dry bottom, W/(m2 K) of bottom (assumed; contact, 100 to 500). */
+const CONTACT = 250;
 
 /** What drives a step: a heater, or a held temperature; losses; steam let out. */
 export interface Drive {
@@ -50,13 +57,17 @@ export interface Moved {
 
 export class PotSystem {
   liquidC: number;
-  liquidKg = 0;
+  /** Free water, kg. */
+  waterKg = 0;
+  /** Other things dissolved or afloat in the liquid, kg. */
+  otherKg = 0;
   steamKg = 0;
   seconds = 0;
   readonly bodies: Body[] = [];
   readonly trace: Trace = { s: [], liquidC: [], gaugeKPa: [], step: [], phase: [], steamKg: [] };
   readonly items: Record<string, ItemTrace> = {};
   readonly energy = { intoJ: 0, storedJ: 0, lostJ: 0, steamJ: 0, addedJ: 0 };
+  readonly #moving = new Map<string, Moving>();
   #liquidHeat = 0;
   #startC = 0;
   readonly #coupling: Coupling = { slope: 0, offset: 0 };
@@ -67,13 +78,18 @@ export class PotSystem {
     itemIds: readonly string[],
   ) {
     this.liquidC = air.ambientC;
-    for (const id of itemIds) this.items[id] = { centreC: [], surfaceC: [] };
+    for (const id of itemIds) this.items[id] = { centreC: [], surfaceC: [], waterKg: [] };
     this.energy.addedJ = this.#stored();
   }
 
   /** Heat capacity of liquid, pot and lid, J/K. */
   get capacity(): number {
     return this.#liquidHeat + this.pot.bodyJPerK;
+  }
+
+  /** Whether there is water enough to carry heat and make steam. */
+  get isWet(): boolean {
+    return this.waterKg > DRY_KG;
   }
 
   /** Everything in the pot above 0 C, J. */
@@ -86,6 +102,8 @@ export class PotSystem {
     if (item.shape) {
       const body = makeBody(item.id, item.massKg, item.composition, item.shape, item.startC);
       this.bodies.push(body);
+      if (item.exchange && item.exchange.kg !== 0)
+        this.#moving.set(item.id, moving(body, item.exchange));
       this.energy.addedJ += storedHeat(body);
       return;
     }
@@ -93,15 +111,99 @@ export class PotSystem {
     this.energy.addedJ += heat * item.startC;
     this.liquidC = (this.capacity * this.liquidC + heat * item.startC) / (this.capacity + heat);
     this.#liquidHeat += heat;
-    this.liquidKg += item.massKg;
+    const water = item.massKg * normalise(item.composition).water;
+    this.waterKg += water;
+    this.otherKg += item.massKg - water;
   }
 
-  take(id: string): void {
-    const at = this.bodies.findIndex((b) => b.id === id);
+  /** Takes a body out, or as much liquid as was put in with an item and is still there. */
+  take(item: HeatItem): void {
+    const at = this.bodies.findIndex((b) => b.id === item.id);
     const body = this.bodies[at];
-    if (!body) return;
-    this.energy.addedJ -= storedHeat(body);
-    this.bodies.splice(at, 1);
+    if (body) {
+      this.#carry(true);
+      this.energy.addedJ -= storedHeat(body);
+      this.bodies.splice(at, 1);
+      return;
+    }
+    if (item.shape) return;
+    const share = Math.min(1, item.massKg / Math.max(1e-9, this.waterKg + this.otherKg));
+    this.energy.addedJ -= share * this.#liquidHeat * this.liquidC;
+    this.#liquidHeat *= 1 - share;
+    this.waterKg *= 1 - share;
+    this.otherKg *= 1 - share;
+  }
+
+  /** Water moves between foods and liquid while a time passes. */
+  #exchange(seconds: number): void {
+    if (this.#moving.size === 0) return;
+    const bottomC = this.isWet ? null : this.liquidC;
+    let thirst = 0;
+    const wants: (readonly [Moving, number])[] = [];
+    for (const body of this.bodies) {
+      const m = this.#moving.get(body.id);
+      if (!m) continue;
+      const kg = wanted(m, seconds, bottomC);
+      if (kg < 0) {
+        m.moved += kg;
+        m.pending += kg;
+        this.waterKg -= kg;
+      } else if (kg > 0) {
+        thirst += kg;
+        wants.push([m, kg]);
+      }
+    }
+    // Grains cannot drink more than there is.
+    const share = thirst > 0 ? Math.min(1, Math.max(0, this.waterKg) / thirst) : 0;
+    for (const [m, kg] of wants) {
+      m.moved += kg * share;
+      m.pending += kg * share;
+      this.waterKg -= kg * share;
+    }
+    this.#carry(false);
+  }
+
+  /**
+   * Boils water off the surfaces of foods that have juice to give.
+   *
+   * @param kg as much as there is heat for
+   * @returns kg that left; its latent heat was supplied on top of the booked power
+   */
+  dryOff(kg: number): number {
+    const juicy: (readonly [Moving, number])[] = [];
+    let left = 0;
+    for (const body of this.bodies) {
+      const m = this.#moving.get(body.id);
+      const has = m ? m.moved - m.what.kg : 0;
+      if (!m || m.what.kg >= 0 || has <= 0) continue;
+      juicy.push([m, has]);
+      left += has;
+    }
+    const share = left > 0 ? Math.min(1, kg / left) : 0;
+    for (const [m, has] of juicy) {
+      m.moved -= has * share;
+      m.pending -= has * share;
+      this.waterKg += has * share;
+    }
+    this.#carry(false);
+    return this.vent(left * share);
+  }
+
+  #carry(all: boolean): void {
+    for (const m of this.#moving.values()) {
+      const change = carryHeat(m, { capacity: this.capacity, celsius: this.liquidC }, all);
+      if (!change) continue;
+      this.#liquidHeat += change.capacity;
+      this.liquidC = change.celsius;
+    }
+  }
+
+  /** In a dry pot only what lies on the bottom gets heat. */
+  #cover(): void {
+    let films = 0;
+    for (const body of this.bodies) films += body.wetFilm;
+    const share = this.isWet ? 1 : Math.min(1, (CONTACT * this.pot.surfaceM2) / films);
+    for (const body of this.bodies) wet(body, share);
   }
 
   #add(body: Body, substep: number, guess: number, sum: Coupling): void {
@@ -164,6 +266,7 @@ export class PotSystem {
    * @returns what flowed on average, and how long the step really was
    */
   step(seconds: number, drive: Drive, until: number | null = null): Moved & { seconds: number } {
+    this.#cover();
     this.#startC = this.liquidC;
     for (const body of this.bodies) remember(body);
     let length = seconds;
@@ -210,8 +313,15 @@ export class PotSystem {
     this.seconds += seconds;
     this.energy.intoJ += done.powerW * seconds;
     this.energy.lostJ += done.lossW * seconds;
-    this.energy.steamJ += done.steamKgS * seconds * latentHeat(this.liquidC);
-    this.vent(done.steamKgS * seconds, false);
+    const asked = done.steamKgS * seconds;
+    if (asked > 0) {
+      const latent = latentHeat(this.liquidC);
+      const gone = this.vent(asked, false);
+      this.energy.steamJ += gone * latent;
+      // There was less water than the step boiled off: that heat has not left.
+      if (gone < asked) this.liquidC += ((asked - gone) * latent) / this.capacity;
+    }
+    this.#exchange(seconds);
   }
 
   /**
@@ -219,12 +329,13 @@ export class PotSystem {
    *
    * @param kg steam
    * @param heated whether its latent heat was supplied on top of the booked power
+   * @returns what left, kg: no more than there is
    */
-  vent(kg: number, heated = true): void {
-    const gone = Math.min(kg, this.liquidKg);
-    this.liquidKg -= gone;
+  vent(kg: number, heated = true): number {
+    const gone = Math.min(kg, this.waterKg);
+    this.waterKg -= gone;
     this.steamKg += gone;
-    this.#liquidHeat = Math.max(0, this.#liquidHeat - gone * WATER_HEAT);
+    this.#liquidHeat -= gone * WATER_HEAT;
     // What leaves takes its own warmth along; that is neither lost nor kept.
     this.energy.addedJ -= gone * WATER_HEAT * this.liquidC;
     if (heated) {
@@ -232,6 +343,7 @@ export class PotSystem {
       this.energy.intoJ += latent;
       this.energy.steamJ += latent;
     }
+    return gone;
   }
 
   /** Adds the present moment to the trace. */
@@ -247,21 +359,26 @@ export class PotSystem {
     for (const body of this.bodies) {
       const item = this.items[body.id];
       if (!item) continue;
-      while (item.centreC.length < length - 1) {
-        item.centreC.push(Number.NaN);
-        item.surfaceC.push(Number.NaN);
-      }
+      fill(item, length - 1);
       item.centreC.push(centreC(body));
       item.surfaceC.push(surfaceC(body, this.liquidC));
+      item.waterKg.push(this.#moving.get(body.id)?.moved ?? 0);
     }
   }
 
   close(): void {
+    this.#carry(true);
     this.energy.storedJ = this.#stored();
-    for (const item of Object.values(this.items))
-      while (item.centreC.length < this.trace.s.length) {
-        item.centreC.push(Number.NaN);
-        item.surfaceC.push(Number.NaN);
-      }
+    for (const item of Object.values(this.items)) fill(item, this.trace.s.length);
+  }
+}
+
+/** Brings an item's trace up to a length: nothing to read while it is out of the pot. */
+function fill(item: ItemTrace, length: number): void {
+  const moved = item.waterKg.at(-1) ?? 0;
+  while (item.centreC.length < length) {
+    item.centreC.push(Number.NaN);
+    item.surfaceC.push(Number.NaN);
+    item.waterKg.push(moved);
   }
 }

@@ -3,6 +3,16 @@ import type { Release, StepKind } from '../batch';
 import type { Valve } from '../release';
 import type { BodyShape } from './body';
 
+/** Water that a food takes up or gives back. */
+export interface Exchange {
+  /** In the end, kg: above zero taken up, below zero given. */
+  readonly kg: number;
+  /** Minutes at 100 C until nine tenths have moved. */
+  readonly doneMin: number;
+  /** Degrees for a tenfold rate, C. */
+  readonly z: number;
+}
+
 /** What goes into the pot, as the heat model sees it. */
 export interface HeatItem {
   readonly id: string;
@@ -13,6 +23,7 @@ export interface HeatItem {
   readonly startC: number;
   readonly entersAt: number;
   readonly leavesAt: number;
+  readonly exchange?: Exchange | null;
 }
 
 export interface HeatPot {
@@ -72,6 +83,8 @@ export interface Trace {
 export interface ItemTrace {
   readonly centreC: number[];
   readonly surfaceC: number[];
+  /** Water taken up (above zero) or given (below) so far, kg; it stays when the item leaves. */
+  readonly waterKg: number[];
 }
 
 export interface StepResult {
@@ -84,6 +97,10 @@ export interface StepResult {
   readonly releaseSteamKg: number;
   /** False when the pot could not get to its temperature. */
   readonly reached: boolean;
+  /** When the pot ran dry and hot enough to scorch, s from the start; null if it did not. */
+  readonly scorchedS: number | null;
+  /** Free water when it seals, kg; null for other steps and where it never seals. */
+  readonly sealedKg: number | null;
   /** Liquid when the valve is first opened, C; null for natural release and other steps. */
   readonly valveOpensC: number | null;
 }

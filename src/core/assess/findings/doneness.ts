@@ -29,7 +29,7 @@ function lastCooking(context: Context, item: ItemReport): Where | null {
 
 function zOf(context: Context, item: ItemReport): number {
   const planned = context.model.plan.items.find((i) => i.id === item.id);
-  return (planned && donenessOf(planned.food, planned.soakedH)?.z) ?? 33.2;
+  return (planned && donenessOf(planned.food, planned)?.z) ?? 33.2;
 }
 
 /** Centre temperature of an item when a step's hold ends, C. */

@@ -1,8 +1,10 @@
-import { waterL } from '../../batch';
-import { formatLevel, formatVolume } from '../../quantity';
+import { waterL, type PlannedStep } from '../../batch';
+import { formatLevel, formatMinutes, formatVolume } from '../../quantity';
 import { splitIn } from '../../fill';
+import { contentsAt, partsAt } from '../model';
 import type { Finding, Remedy } from '../types';
 import type { Context, Judge } from './context';
+import { capital } from './doneness';
 
 const LINES_WHY =
   'Full pots spray at the valve. Two thirds, and half for what foams or swells, are common practice and most manuals; your pot’s own manual always wins.';
@@ -41,29 +43,86 @@ export const overLine: Judge = (context) => {
   return [finding];
 };
 
-export const tooLittleLiquid: Judge = ({ model, units, filled }) => {
-  const hasPressure = model.plan.steps.some((s) => s.kind === 'pressure');
-  const { freeL } = filled.report;
-  const min = model.pot.minLiquidL;
-  if (!hasPressure || filled.parts.length === 0 || freeL >= min - 1e-6) return [];
-  const litres = waterL(model.plan.batch) + (min - freeL) + 0.02;
-  return [
-    {
-      code: 'too-little-liquid',
-      level: 'stop',
-      title: 'Too little liquid to make steam',
-      message: `There is ${formatVolume(freeL, units)} of free liquid; this pot needs ${formatVolume(min, units)} to come to pressure.`,
-      why: 'Without enough liquid the bottom boils dry and scorches before the pin rises. The minimum is your pot’s, from the Kitchen.',
-      numbers: { freeL, minL: min },
-      remedy: { do: 'set-water', litres, label: `Use ${formatVolume(litres, units)} of water` },
-    },
-  ];
-};
+/** A closing of the lid with less free liquid than the pot asks for. */
+interface Dry {
+  readonly step: PlannedStep;
+  readonly freeL: number;
+  /** With the juices of what was not browned, as the pot seals; null where it never seals, L. */
+  readonly sealedL: number | null;
+}
+
+/**
+ * Raw poultry, tomato, onion and mushrooms make the steam they need; what was browned first has
+ * boiled its water off and is not counted on (common practice).
+ */
+function dryClosings({ model }: Context): readonly Dry[] {
+  const { plan, heat, pot } = model;
+  const browned = (entersAt: number): boolean =>
+    plan.steps.some((s, i) => s.kind === 'saute' && i >= entersAt);
+  return plan.steps.flatMap((step, i) => {
+    const start = heat.trace.step.indexOf(i);
+    if (step.kind !== 'pressure' || partsAt(model, i).length === 0) return [];
+    const { freeL } = contentsAt(model, Math.max(0, start - 1), partsAt(model, i));
+    if (freeL >= pot.minLiquidL - 1e-6) return [];
+    const seals = heat.trace.s.findIndex(
+      (s, n) =>
+        heat.trace.step[n] === i &&
+        s >= (heat.steps[i]?.startS ?? 0) + (heat.steps[i]?.warmUpS ?? 0) - 1e-6,
+    );
+    const juiceKg = plan.items
+      .filter((item) => !browned(item.entersAt))
+      .reduce((sum, item) => {
+        const water = heat.items[item.id]?.waterKg;
+        return sum + Math.max(0, (water?.[start] ?? 0) - (water?.[seals] ?? 0));
+      }, 0);
+    return [{ step, freeL, sealedL: heat.steps[i]?.sealedKg === null ? null : freeL + juiceKg }];
+  });
+}
+
+function moreWater({ model, units }: Context, freeL: number): Remedy {
+  const litres = waterL(model.plan.batch) + (model.pot.minLiquidL - freeL) + 0.02;
+  return { do: 'set-water', litres, label: `Use ${formatVolume(litres, units)} of water` };
+}
+
+export const tooLittleLiquid: Judge = (context) =>
+  dryClosings(context)
+    .filter((dry) => dry.sealedL === null || dry.sealedL < context.model.pot.minLiquidL)
+    .map(({ step, freeL, sealedL }): Finding => {
+      const { model, units } = context;
+      const min = model.pot.minLiquidL;
+      return {
+        code: 'too-little-liquid',
+        level: 'stop',
+        title: 'Too little liquid to make steam',
+        message: `There is ${formatVolume(freeL, units)} of free liquid; this pot needs ${formatVolume(min, units)} to come to pressure, and the juices do not make up for it in time.`,
+        why: 'Without enough liquid the bottom boils dry and scorches before the pin rises. The minimum is your pot’s, from the Kitchen. What is browned first has lost its juice.',
+        numbers: { freeL, minL: min, ...(sealedL !== null && { sealedL }) },
+        step: step.id,
+        remedy: moreWater(context, freeL),
+      };
+    });
+
+export const dryStart: Judge = (context) =>
+  dryClosings(context)
+    .filter((dry) => dry.sealedL !== null && dry.sealedL >= context.model.pot.minLiquidL)
+    .map(({ step, freeL, sealedL }): Finding => {
+      const { model, units } = context;
+      return {
+        code: 'dry-start',
+        level: 'note',
+        title: 'The juices make the steam',
+        message: `There is ${formatVolume(freeL, units)} of liquid as the lid goes on; the raw foods give enough to make ${formatVolume(sealedL ?? 0, units)} by the time it seals. Lay the juicy ones at the bottom.`,
+        why: 'Raw poultry, tomato, onion and mushrooms give a quarter to half their weight (common practice). Your pot’s manual may ask for its minimum all the same, and comes first.',
+        numbers: { freeL, sealedL: sealedL ?? 0, minL: model.pot.minLiquidL },
+        step: step.id,
+      };
+    });
 
 export const notCovered: Judge = ({ model, units, filled }) => {
   const { covered, heapL, lidOnL, waterToLineL, freeL } = filled.report;
   const liquidL = filled.levels.lidOn.liquidL;
-  if (covered || filled.parts.length === 0 || freeL <= 0) return [];
+  // A stew that starts in its own juice is not meant to be covered.
+  if (covered || filled.parts.length === 0 || freeL < model.pot.minLiquidL) return [];
   const missing = heapL - liquidL;
   if (missing < 0.04 * heapL) return [];
   const stock = model.plan.batch.kind === 'stock' || model.plan.batch.kind === 'broth';
@@ -87,25 +146,41 @@ export const notCovered: Judge = ({ model, units, filled }) => {
   ];
 };
 
-export const neverAtPressure: Judge = ({ model }) =>
-  model.plan.steps.flatMap((step, i) =>
-    model.heat.steps[i]?.reached === false
-      ? [
-          {
-            code: 'never-at-pressure' as const,
-            level: 'stop' as const,
-            title:
-              step.kind === 'pressure'
-                ? 'It never comes to pressure'
-                : 'It never comes to the boil',
-            message: `After four hours the heater has not brought this much to ${step.kind === 'pressure' ? 'pressure' : 'the boil'}. Cook less at once or check the pot’s power.`,
-            why: 'The heater’s power against the losses through wall and lid.',
-            numbers: { powerW: model.hot.powerW },
-            step: step.id,
-          },
-        ]
-      : [],
-  );
+export const neverAtPressure: Judge = (context) => {
+  const { model } = context;
+  if (model.plan.items.length === 0) return [];
+  return model.plan.steps.flatMap((step, i): Finding[] => {
+    const result = model.heat.steps[i];
+    const pressure = step.kind === 'pressure';
+    if (result && result.scorchedS !== null) {
+      const minute = (result.scorchedS - result.startS) / 60;
+      return [
+        {
+          code: 'scorch-risk',
+          level: 'stop',
+          title: 'It boils dry and scorches',
+          message: `${capital(formatMinutes(Math.max(1, minute)))} into this step there is no liquid left on the bottom${pressure && !result.reached ? '; it never comes to pressure' : ''}.`,
+          why: 'Water that boils off or is drunk up against what is there and what the foods give back; a bottom without liquid gets past 150 °C (assumed) and burns what lies on it.',
+          numbers: { minute, minL: model.pot.minLiquidL },
+          step: step.id,
+          ...(pressure && { remedy: moreWater(context, 0) }),
+        },
+      ];
+    }
+    if (!result || result.reached) return [];
+    return [
+      {
+        code: 'never-at-pressure',
+        level: 'stop',
+        title: pressure ? 'It never comes to pressure' : 'It never comes to the boil',
+        message: `After four hours the heater has not brought this much to ${pressure ? 'pressure' : 'the boil'}. Cook less at once or check the pot’s power.`,
+        why: 'The heater’s power against the losses through wall and lid.',
+        numbers: { powerW: model.hot.powerW },
+        step: step.id,
+      },
+    ];
+  });
+};
 
 export const empty: Judge = ({ model }) =>
   model.plan.items.length > 0

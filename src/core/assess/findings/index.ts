@@ -1,7 +1,7 @@
 import type { Finding, Level } from '../types';
 import type { Context, Judge } from './context';
 import { overcooked, undercooked } from './doneness';
-import { empty, neverAtPressure, notCovered, overLine, tooLittleLiquid } from './fill';
+import { dryStart, empty, neverAtPressure, notCovered, overLine, tooLittleLiquid } from './fill';
 import { dairy, noodlesDrink, salty, scorch, sprayRisk } from './pot';
 import { centreSafety, kidneyBeans } from './safety';
 
@@ -19,6 +19,7 @@ const JUDGES: readonly Judge[] = [
   scorch,
   notCovered,
   salty,
+  dryStart,
   noodlesDrink,
 ];
 

@@ -1,5 +1,5 @@
 /**
- * Poultry, meat, fish and bones.
+ * Poultry, meat and fish.
  *
  * Compositions per 100 g: USDA FoodData Central, from memory. Bone-in rows are of meat and bone
  * together, bone taken as 35 % water, 20 % protein, 15 % fat, 30 % ash (assumed). Juice given
@@ -10,7 +10,6 @@ import { rows } from './row';
 const poultry = rows('poultry', { safety: 'poultry', cooked: 0.75, packing: 0.65, foaming: 1 });
 const meat = rows('meat', { safety: 'whole-cut', cooked: 0.75, packing: 0.65, foaming: 1 });
 const fish = rows('fish', { safety: 'whole-cut', cooked: 0.82, packing: 0.65 });
-const bones = rows('bones', { cooked: 0.95, packing: 0.5, fishOut: true, foaming: 1 });
 
 export const MEAT = [
   poultry('chicken-breast', 'chicken breast', [74.8, 22.5, 2.6, 0, 0, 1.1], {
@@ -97,7 +96,7 @@ export const MEAT = [
     cooked: 0.8,
   }),
   meat('ham-hock', 'smoked ham hock', [57, 19, 15, 0, 0, 9], {
-    aliases: ['ham hock', 'hock', 'smoked hock', 'ham bone'],
+    aliases: ['ham hock', 'hock', 'smoked hock', 'gammon hock'],
     pieceG: 700,
     shape: ['cylinder', 80],
     cooked: 0.85,
@@ -128,7 +127,6 @@ export const MEAT = [
       'ground venison',
       'minced venison',
       'ground meat',
-      'ground turkey',
     ],
     cupG: 225,
     shape: ['sphere', 8],
@@ -141,64 +139,164 @@ export const MEAT = [
     pieceG: 150,
     shape: ['slab', 22],
   }),
-  bones('turkey-frame', 'turkey frame', [58, 17.5, 11.5, 0, 0, 13], {
-    aliases: ['turkey carcass', 'turkey bones', 'turkey frames'],
-    pieceG: 1400,
-    shape: ['slab', 25],
-    packing: 0.3,
-    safety: 'poultry',
-    source: 'assumed',
-  }),
-  bones('chicken-frame', 'chicken frame', [62, 17, 11, 0, 0, 10], {
-    aliases: ['chicken carcass', 'chicken bones', 'chicken back'],
-    pieceG: 450,
-    shape: ['slab', 20],
-    packing: 0.35,
-    safety: 'poultry',
-    source: 'assumed',
-  }),
-  bones('chicken-feet', 'chicken feet', [66, 19.4, 14, 0, 0, 3], {
-    aliases: ['chicken foot', 'feet'],
-    pieceG: 35,
-    shape: ['cylinder', 18],
-    packing: 0.5,
-    safety: 'poultry',
-  }),
-  bones('veal-knuckle', 'veal knuckle', [55, 19, 8, 0, 0, 18], {
-    aliases: ['veal bones', 'knuckle of veal', 'knuckle bone'],
+  poultry('turkey-breast', 'turkey breast', [74, 23.5, 1.5, 0, 0, 1], {
+    aliases: ['turkey', 'turkey breast fillet', 'diced turkey'],
     pieceG: 600,
-    shape: ['sphere', 70],
-    source: 'assumed',
+    cupG: 140,
+    shape: ['slab', 45],
   }),
-  bones('venison-bones', 'venison bones', [50, 20, 6, 0, 0, 24], {
-    aliases: ['venison bone', 'venison neck bones', 'deer bones', 'venison neck'],
+  poultry('turkey-thigh', 'turkey thigh', [73, 20, 6, 0, 0, 1], {
+    aliases: ['turkey leg', 'turkey drumstick', 'boneless turkey thigh'],
     pieceG: 400,
+    cupG: 140,
+    shape: ['slab', 40],
+  }),
+  poultry('whole-chicken', 'whole chicken', [64, 18, 14, 0, 0, 4], {
+    aliases: ['boiling fowl', 'stewing hen', 'poussin'],
+    pieceG: 1500,
+    shape: ['cylinder', 80],
+    packing: 0.55,
+    cooked: 0.8,
+  }),
+  poultry('duck-leg', 'duck leg', [62, 18, 16, 0, 0, 4], {
+    aliases: ['duck legs', 'goose leg', 'duck'],
+    pieceG: 230,
     shape: ['cylinder', 45],
-    source: 'assumed',
+    packing: 0.58,
   }),
-  bones('beef-marrow-bone', 'beef marrow bone', [30, 15, 28, 0, 0, 27], {
-    aliases: ['marrow bone', 'beef bones', 'soup bone'],
+  poultry('minced-poultry', 'minced turkey or chicken', [72, 19, 8, 0, 0, 1], {
+    aliases: ['minced turkey', 'ground turkey', 'minced chicken', 'ground chicken'],
+    cupG: 225,
+    shape: ['sphere', 8],
+    cooked: 0.75,
+    packing: 0.7,
+  }),
+  meat('rabbit', 'rabbit, jointed', [71, 20, 5, 0, 0, 4], {
+    aliases: ['rabbit', 'hare', 'rabbit joints', 'rabbit legs'],
+    pieceG: 200,
+    shape: ['cylinder', 40],
+    packing: 0.58,
+    safety: 'minced',
+  }),
+  meat('beef-short-ribs', 'beef short ribs', [52, 15, 25, 0, 0, 8], {
+    aliases: ['short rib', 'short ribs', 'beef ribs', 'beef rib'],
     pieceG: 350,
-    shape: ['cylinder', 55],
-    source: 'assumed',
+    shape: ['slab', 50],
+    packing: 0.55,
+    cooked: 0.78,
   }),
-  bones('beef-knuckle', 'beef knuckle', [50, 19, 10, 0, 0, 21], {
-    aliases: ['beef knuckle bone'],
-    pieceG: 900,
-    shape: ['sphere', 90],
-    source: 'assumed',
+  meat('oxtail', 'oxtail', [56, 18, 16, 0, 0, 10], {
+    aliases: ['ox tail', 'oxtails', 'beef tail'],
+    pieceG: 200,
+    shape: ['slab', 45],
+    packing: 0.55,
+    cooked: 0.8,
   }),
-  bones('pork-trotter', 'pork trotter', [58, 21, 12, 0, 0, 9], {
-    aliases: ['trotter', "pig's foot", 'pig foot', 'pigs foot'],
-    pieceG: 450,
-    shape: ['cylinder', 55],
-    source: 'assumed',
-  }),
-  bones('fish-frame', 'fish frames', [72, 16, 4, 0, 0, 8], {
-    aliases: ['fish bones', 'fish frame', 'fish carcass', 'fish head'],
+  meat('beef-cheek', 'beef cheek', [72, 20, 7, 0, 0, 1], {
+    aliases: ['ox cheek', 'beef cheeks', 'beef shin, boneless'],
     pieceG: 350,
-    shape: ['slab', 12],
-    packing: 0.4,
-    source: 'assumed',
+    shape: ['slab', 45],
+    cooked: 0.68,
+  }),
+  meat('beef-brisket', 'beef brisket', [66, 19, 14, 0, 0, 1], {
+    aliases: ['brisket', 'beef flank', 'silverside', 'pot roast'],
+    pieceG: 1200,
+    shape: ['slab', 60],
+    cooked: 0.68,
+  }),
+  meat('stewing-veal', 'stewing veal', [75, 20, 4, 0, 0, 1], {
+    aliases: ['veal', 'veal shoulder', 'diced veal', 'veal shank'],
+    cupG: 150,
+    shape: ['sphere', 40],
+    cooked: 0.7,
+  }),
+  meat('lamb-shank', 'lamb shank', [62, 18, 13, 0, 0, 7], {
+    aliases: ['lamb shanks', 'lamb foreshank'],
+    pieceG: 400,
+    shape: ['cylinder', 65],
+    packing: 0.55,
+    cooked: 0.78,
+  }),
+  meat('goat', 'goat or mutton, diced', [68, 20, 11, 0, 0, 1], {
+    aliases: ['mutton', 'goat meat', 'diced mutton', 'goat', 'kid goat'],
+    cupG: 150,
+    shape: ['sphere', 40],
+    cooked: 0.7,
+  }),
+  meat('pork-belly', 'pork belly', [40, 11, 48, 0, 0, 1], {
+    aliases: ['belly pork', 'pork belly slices'],
+    cupG: 150,
+    shape: ['slab', 35],
+    cooked: 0.75,
+  }),
+  meat('pork-loin', 'pork loin', [70, 21, 8, 0, 0, 1], {
+    aliases: ['pork chop', 'pork tenderloin', 'pork fillet', 'pork chops'],
+    pieceG: 180,
+    cupG: 150,
+    shape: ['slab', 25],
+    cooked: 0.74,
+  }),
+  meat('cooked-ham', 'ham, cooked', [68, 21, 7, 1, 0, 3], {
+    aliases: ['ham', 'diced ham', 'gammon', 'cooked ham'],
+    cupG: 140,
+    shape: ['sphere', 17],
+    cooked: 0.95,
+    saltPercent: 2.2,
+  }),
+  meat('smoked-sausage', 'smoked sausage', [54, 14, 27, 2, 0, 3], {
+    aliases: [
+      'chorizo',
+      'kielbasa',
+      'andouille',
+      'frankfurter',
+      'salami sausage',
+      'smoked sausages',
+    ],
+    pieceG: 90,
+    cupG: 140,
+    shape: ['cylinder', 28],
+    cooked: 0.9,
+    saltPercent: 2.3,
+  }),
+  meat('meatballs', 'meatballs', [61, 16, 17, 4, 0.5, 1.5], {
+    aliases: ['meatball', 'albondigas', 'raw meatballs'],
+    pieceG: 30,
+    shape: ['sphere', 35],
+    safety: 'minced',
+    cooked: 0.82,
+    saltPercent: 0.8,
+  }),
+  fish('oily-fish', 'salmon or other oily fish', [67, 20, 12, 0, 0, 1.2], {
+    aliases: ['salmon', 'trout', 'mackerel', 'salmon fillet', 'oily fish'],
+    pieceG: 150,
+    shape: ['slab', 22],
+  }),
+  fish('smoked-fish', 'smoked white fish', [73, 22, 0.8, 0, 0, 3], {
+    aliases: ['smoked haddock', 'smoked fish', 'smoked cod'],
+    pieceG: 180,
+    shape: ['slab', 20],
+    saltPercent: 2,
+  }),
+  fish('prawns', 'prawns, raw', [80, 17.5, 0.6, 0.5, 0, 1.4], {
+    aliases: ['prawn', 'shrimp', 'shrimps', 'raw prawns', 'king prawns'],
+    pieceG: 12,
+    cupG: 145,
+    shape: ['cylinder', 14],
+    cooked: 0.8,
+    saltPercent: 0.4,
+  }),
+  fish('squid', 'squid', [79, 15.6, 1.4, 2, 0, 1.4], {
+    aliases: ['calamari', 'squid rings', 'octopus', 'cuttlefish'],
+    pieceG: 90,
+    shape: ['slab', 6],
+    cooked: 0.65,
+  }),
+  fish('mussels', 'mussels or clams, in shell', [55, 7, 1.5, 2.5, 0, 34], {
+    aliases: ['mussel', 'clam', 'clams', 'cockles', 'mussels'],
+    pieceG: 20,
+    shape: ['slab', 15],
+    packing: 0.5,
+    cooked: 0.85,
+    saltPercent: 0.5,
   }),
 ];

@@ -1,5 +1,5 @@
 /**
- * Vegetables, leaves and mushrooms.
+ * Vegetables other than roots, leaves and mushrooms.
  *
  * Compositions per 100 g and piece weights: USDA FoodData Central, from memory. Juice given back
  * (cooked < 1): common practice.
@@ -10,46 +10,6 @@ const veg = rows('vegetable', { cooked: 0.92, packing: 0.62 });
 const leaf = rows('leaf', { cooked: 0.75, packing: 0.12 });
 
 export const VEGETABLES = [
-  veg('potato', 'potato', [79.3, 2, 0.1, 15.4, 2.1, 1.1], {
-    aliases: ['potatoes', 'waxy potato', 'floury potato'],
-    pieceG: 170,
-    cupG: 150,
-    shape: ['sphere', 60],
-    cooked: 1,
-    foaming: 2,
-    scorch: 1,
-  }),
-  veg('sweet-potato', 'sweet potato', [77.3, 1.6, 0.1, 17.1, 3, 1], {
-    aliases: ['sweet potatoes', 'kumara'],
-    pieceG: 130,
-    cupG: 133,
-    shape: ['sphere', 55],
-    cooked: 1,
-  }),
-  veg('carrot', 'carrot', [88.3, 0.9, 0.2, 6.8, 2.8, 1], {
-    aliases: ['carrots'],
-    pieceG: 61,
-    cupG: 128,
-    shape: ['cylinder', 25],
-  }),
-  veg('parsnip', 'parsnip', [79.5, 1.2, 0.3, 13.1, 4.9, 1], {
-    aliases: ['parsnips'],
-    pieceG: 130,
-    cupG: 133,
-    shape: ['cylinder', 35],
-  }),
-  veg('turnip', 'turnip', [91.9, 0.9, 0.1, 4.6, 1.8, 0.7], {
-    aliases: ['swede', 'rutabaga', 'white turnip'],
-    pieceG: 122,
-    cupG: 130,
-    shape: ['sphere', 60],
-  }),
-  veg('celeriac', 'celeriac', [88, 1.5, 0.3, 7.4, 1.8, 1], {
-    aliases: ['celery root'],
-    pieceG: 500,
-    cupG: 156,
-    shape: ['sphere', 100],
-  }),
   veg('leek', 'leek', [83, 1.5, 0.3, 12.4, 1.8, 1], {
     aliases: ['leeks'],
     pieceG: 89,
@@ -66,17 +26,11 @@ export const VEGETABLES = [
     cooked: 0.88,
   }),
   veg('onion', 'onion', [89.1, 1.1, 0.1, 7.6, 1.7, 0.4], {
-    aliases: ['onions', 'yellow onion', 'red onion', 'brown onion', 'shallot', 'white onion'],
+    aliases: ['onions', 'yellow onion', 'red onion', 'brown onion', 'white onion'],
     pieceG: 110,
     cupG: 160,
     shape: ['sphere', 65],
     cooked: 0.75,
-  }),
-  veg('garlic', 'garlic', [58.6, 6.4, 0.5, 31, 2.1, 1.5], {
-    aliases: ['garlic clove', 'clove of garlic', 'cloves garlic', 'garlic cloves'],
-    pieceG: 3,
-    cupG: 136,
-    shape: ['slab', 8],
   }),
   veg('fennel', 'fennel', [90.2, 1.2, 0.2, 4.2, 3.1, 1.1], {
     aliases: ['fennel bulb'],
@@ -101,7 +55,7 @@ export const VEGETABLES = [
     cooked: 0.8,
   }),
   veg('butternut-squash', 'butternut squash', [86.4, 1, 0.1, 9.7, 2, 0.8], {
-    aliases: ['squash', 'butternut', 'pumpkin'],
+    aliases: ['squash', 'butternut'],
     pieceG: 900,
     cupG: 140,
     shape: ['sphere', 100],
@@ -110,7 +64,8 @@ export const VEGETABLES = [
     aliases: ['white cabbage', 'green cabbage', 'savoy cabbage'],
     pieceG: 900,
     cupG: 89,
-    shape: ['slab', 30],
+    // Water gets in between the leaves: a wedge cooks as its bundles of leaves.
+    shape: ['slab', 4],
     packing: 0.4,
     cooked: 0.85,
   }),
@@ -155,19 +110,13 @@ export const VEGETABLES = [
     pieceG: 14,
     shape: ['slab', 3],
   }),
-  veg('ginger', 'ginger', [78.9, 1.8, 0.8, 15.8, 2, 0.8], {
-    aliases: ['fresh ginger', 'ginger root'],
-    pieceG: 30,
-    cupG: 96,
-    shape: ['slab', 5],
-  }),
   leaf('spinach', 'spinach', [91.4, 2.9, 0.4, 1.4, 2.2, 1.7], {
-    aliases: ['baby spinach', 'tender greens', 'spinach leaf', 'chard'],
+    aliases: ['baby spinach', 'tender greens', 'spinach leaf'],
     cupG: 30,
     shape: ['slab', 0.6],
   }),
   leaf('cavolo-nero', 'cavolo nero', [89.6, 2.9, 1.5, 0.3, 4.1, 1.5], {
-    aliases: ['kale', 'black kale', 'collard', 'curly kale', 'lacinato kale'],
+    aliases: ['black kale', 'lacinato kale', 'tuscan kale'],
     pieceG: 20,
     cupG: 40,
     shape: ['slab', 1],
@@ -177,5 +126,147 @@ export const VEGETABLES = [
     pieceG: 2,
     cupG: 60,
     shape: ['slab', 0.5],
+  }),
+  veg('celery-leaves', 'celery tops', [93, 1.2, 0.3, 2, 1.8, 1.2], {
+    aliases: ['celery leaf', 'lovage', 'celery tops and leaves'],
+    cupG: 40,
+    shape: ['slab', 3],
+    packing: 0.2,
+    cooked: 0.8,
+  }),
+  veg('shallot', 'shallots', [79.8, 2.5, 0.1, 13.6, 3.2, 0.8], {
+    aliases: ['shallot', 'pearl onion', 'baby onion', 'pickling onions'],
+    pieceG: 25,
+    cupG: 160,
+    shape: ['sphere', 28],
+    cooked: 0.82,
+  }),
+  veg('spring-onion', 'spring onions', [89.8, 1.8, 0.2, 4.7, 2.6, 0.8], {
+    aliases: ['spring onion', 'scallion', 'green onion', 'scallions'],
+    pieceG: 15,
+    cupG: 100,
+    shape: ['cylinder', 8],
+    packing: 0.4,
+    cooked: 0.85,
+  }),
+  veg('broccoli', 'broccoli florets', [89.3, 2.8, 0.4, 4, 2.6, 0.9], {
+    aliases: ['broccoli', 'broccoli floret', 'purple sprouting'],
+    pieceG: 300,
+    cupG: 91,
+    shape: ['cylinder', 15],
+    packing: 0.4,
+  }),
+  veg('cauliflower', 'cauliflower florets', [92.1, 1.9, 0.3, 3, 2, 0.8], {
+    aliases: ['cauliflower', 'romanesco'],
+    pieceG: 800,
+    cupG: 107,
+    shape: ['cylinder', 18],
+    packing: 0.45,
+  }),
+  veg('brussels-sprouts', 'Brussels sprouts', [86, 3.4, 0.3, 5.1, 3.8, 1.4], {
+    aliases: ['brussels sprout', 'sprouts', 'sprout'],
+    pieceG: 19,
+    cupG: 88,
+    shape: ['sphere', 30],
+  }),
+  veg('pumpkin', 'pumpkin', [91.6, 1, 0.1, 6, 0.5, 0.8], {
+    aliases: ['kabocha', 'hokkaido squash', 'acorn squash', 'red kuri squash'],
+    pieceG: 1500,
+    cupG: 116,
+    shape: ['sphere', 120],
+    cooked: 0.88,
+  }),
+  veg('aubergine', 'aubergine', [92.3, 1, 0.2, 2.9, 3, 0.7], {
+    aliases: ['eggplant', 'brinjal', 'aubergines'],
+    pieceG: 300,
+    cupG: 82,
+    shape: ['cylinder', 70],
+    packing: 0.5,
+    cooked: 0.8,
+  }),
+  veg('okra', 'okra', [89.6, 1.9, 0.2, 4.3, 3.2, 0.9], {
+    aliases: ['ladies finger', 'lady fingers', 'okra pods'],
+    pieceG: 12,
+    cupG: 100,
+    shape: ['cylinder', 15],
+    foaming: 1,
+  }),
+  veg('asparagus', 'asparagus', [93.2, 2.2, 0.1, 1.8, 2.1, 0.6], {
+    aliases: ['asparagus spear', 'asparagus tips'],
+    pieceG: 16,
+    cupG: 134,
+    shape: ['cylinder', 12],
+  }),
+  veg('broad-beans-fresh', 'broad beans, fresh', [81, 5.6, 0.6, 7.5, 4.2, 1.1], {
+    aliases: [
+      'fresh broad beans',
+      'fresh fava beans',
+      'broad bean',
+      'edamame',
+      'frozen broad beans',
+    ],
+    cupG: 126,
+    shape: ['slab', 9],
+  }),
+  veg('corn-cob', 'corn on the cob', [76, 3.3, 1.4, 15.7, 3, 0.6], {
+    aliases: ['corn cob', 'cob of corn', 'corn ear', 'cobs'],
+    pieceG: 200,
+    // The kernels, not the cob, are to be done.
+    shape: ['slab', 16],
+    packing: 0.5,
+    cooked: 1,
+  }),
+  veg('dried-mushrooms', 'dried mushrooms', [9.5, 19, 3, 45, 18, 5.5], {
+    aliases: ['dried porcini', 'porcini', 'dried shiitake', 'dried mushroom', 'dried ceps'],
+    cupG: 30,
+    pieceG: 3,
+    shape: ['slab', 3],
+    packing: 0.15,
+    cooked: 3.5,
+    kept: 'shelf',
+  }),
+  veg('sauerkraut', 'sauerkraut', [92.5, 0.9, 0.1, 1.4, 2.9, 2], {
+    aliases: ['pickled cabbage', 'choucroute', 'kimchi'],
+    cupG: 142,
+    can: { netG: 400, drainedG: 350 },
+    shape: ['slab', 2],
+    packing: 0.5,
+    cooked: 0.85,
+    saltPercent: 1.5,
+  }),
+  veg('frozen-vegetables', 'mixed frozen vegetables', [83, 3.3, 0.5, 9, 3.5, 0.7], {
+    aliases: ['mixed vegetables', 'frozen mixed vegetables', 'soup vegetables'],
+    cupG: 135,
+    shape: ['sphere', 10],
+  }),
+  leaf('kale', 'kale', [84, 4.3, 0.9, 5.2, 4.1, 1.6], {
+    aliases: ['curly kale', 'collard greens', 'collards', 'kale leaves', 'spring greens'],
+    pieceG: 20,
+    cupG: 40,
+    shape: ['slab', 1],
+    cooked: 0.8,
+  }),
+  leaf('chard', 'chard', [92.7, 1.8, 0.2, 2.1, 1.6, 1.6], {
+    aliases: ['swiss chard', 'rainbow chard', 'beet greens', 'mangold'],
+    pieceG: 48,
+    cupG: 36,
+    shape: ['slab', 1.5],
+  }),
+  leaf('pak-choi', 'pak choi', [95.3, 1.5, 0.2, 1.2, 1, 0.8], {
+    aliases: ['bok choy', 'pak choy', 'chinese cabbage', 'napa cabbage', 'bok choi'],
+    pieceG: 150,
+    cupG: 70,
+    shape: ['slab', 4],
+    packing: 0.25,
+  }),
+  leaf('watercress', 'watercress or sorrel', [94, 2.2, 0.2, 0.9, 1.2, 1.2], {
+    aliases: ['watercress', 'sorrel', 'rocket', 'nettle', 'nettles'],
+    cupG: 34,
+    shape: ['slab', 0.5],
+  }),
+  leaf('mustard-greens', 'mustard or turnip greens', [90.7, 2.9, 0.4, 1.5, 3.2, 1.4], {
+    aliases: ['mustard greens', 'turnip greens', 'turnip tops', 'cime di rapa'],
+    cupG: 56,
+    shape: ['slab', 1],
   }),
 ];

@@ -1,0 +1,116 @@
+/**
+ * Water that foods take up (pulses, grains, noodles) or give back (meat, mushrooms, onion,
+ * tomato, greens) while they cook.
+ *
+ * First order in the cook value of the food's mean: nine tenths are done when the mean has had
+ * `doneMin` minutes at 100 C (assumed). Mass is conserved: what one gains another loses, and the
+ * water takes its heat along.
+ */
+import { WATER_HEAT } from '../water';
+import type { Body } from './body';
+import type { Exchange } from './types';
+
+/** Share of a heap that lies on the bottom of a pot without liquid (assumed). */
+const ON_THE_BOTTOM = 0.3;
+/** Heat is moved along once this share of a body's mass has changed sides. */
+const PORTION = 0.004;
+const COLD_C = 35;
+/** Shells read for the mean rate. */
+const READ = [2, 5, 8, 11] as const;
+
+/** A body's water on the move. */
+export interface Moving {
+  readonly what: Exchange;
+  readonly body: Body;
+  readonly weights: readonly number[];
+  /** Minutes at 100 C that the mean has had. */
+  value: number;
+  /** kg moved so far: above zero taken up, below zero given. */
+  moved: number;
+  /** Part of it whose heat has not moved yet, kg. */
+  pending: number;
+}
+
+export function moving(body: Body, what: Exchange): Moving {
+  const total = body.capacity.reduce((sum, c) => sum + c, 0);
+  let from = 0;
+  const weights = READ.map((i) => {
+    let sum = 0;
+    for (; from <= i; from++) sum += body.capacity[from] ?? 0;
+    return sum / total;
+  });
+  return { what, body, weights, value: 0, moved: 0, pending: 0 };
+}
+
+function rateAt(celsius: number, z: number): number {
+  return Math.exp(((celsius - 100) * Math.LN10) / z);
+}
+
+/** Mean cooking rate over a body, beside 100 C. */
+function meanRate({ body, weights, what }: Moving): number {
+  let sum = 0;
+  for (let i = 0; i < READ.length; i++) {
+    const t = body.t[READ[i] as number] as number;
+    if (t > COLD_C) sum += (weights[i] as number) * rateAt(t, what.z);
+  }
+  return sum;
+}
+
+/**
+ * Lets a time pass.
+ *
+ * @param bottomC temperature of a pot bottom without liquid, C; null in a wet pot
+ * @returns kg that would move if there is water enough: above zero taken up, below zero given
+ */
+export function wanted(m: Moving, seconds: number, bottomC: number | null): number {
+  let rate = meanRate(m);
+  // On a dry bottom the lowest pieces cook first and give first.
+  if (bottomC !== null && m.what.kg < 0 && bottomC > COLD_C)
+    rate = Math.max(rate, ON_THE_BOTTOM * rateAt(Math.min(100, bottomC), m.what.z));
+  m.value += (rate * seconds) / 60;
+  const done = 1 - Math.exp((-Math.LN10 * m.value) / m.what.doneMin);
+  const kg = m.what.kg * done - m.moved;
+  // What browning took off early is not given twice.
+  return m.what.kg < 0 ? Math.min(0, kg) : kg;
+}
+
+/**
+ * Moves the heat of water that has changed sides.
+ *
+ * @param liquid heat capacity of liquid and pot, J/K, and its temperature, C
+ * @returns change of the liquid's heat capacity, J/K, and its new temperature, C
+ */
+export function carryHeat(
+  m: Moving,
+  liquid: { readonly capacity: number; readonly celsius: number },
+  all = false,
+): { readonly capacity: number; readonly celsius: number } | null {
+  const { body } = m;
+  if (body.ice && !body.ice.thawed) return null;
+  if (m.pending === 0 || (!all && Math.abs(m.pending) < PORTION * body.massKg)) return null;
+  const heat = WATER_HEAT * Math.abs(m.pending);
+  const { capacity, t, cells } = body;
+  let total = 0;
+  let stored = 0;
+  for (let i = 0; i < cells; i++) {
+    total += capacity[i] as number;
+    stored += (capacity[i] as number) * (t[i] as number);
+  }
+  const taken = m.pending > 0;
+  m.pending = 0;
+  body.work.substep = 0;
+  if (taken) {
+    const share = heat / total;
+    for (let i = 0; i < cells; i++) {
+      t[i] = ((t[i] as number) + share * liquid.celsius) / (1 + share);
+      capacity[i] = (capacity[i] as number) * (1 + share);
+    }
+    return { capacity: -heat, celsius: liquid.celsius };
+  }
+  for (let i = 0; i < cells; i++) capacity[i] = (capacity[i] as number) * (1 - heat / total);
+  const mean = stored / total;
+  return {
+    capacity: heat,
+    celsius: (liquid.capacity * liquid.celsius + heat * mean) / (liquid.capacity + heat),
+  };
+}
