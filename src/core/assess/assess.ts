@@ -3,7 +3,8 @@ import { boilingPoint } from '../water';
 import { findingsOf } from './findings';
 import { runModel } from './model';
 import { releaseReports } from './release';
-import { fillReport, itemReports, saltReport, seriesOf, setpointOf, stepReports } from './reports';
+import { bonesReport, finishReport, saltReport } from './finish';
+import { fillReport, itemReports, seriesOf, setpointOf, stepReports } from './reports';
 import type { Assessment } from './types';
 
 export interface AssessOptions {
@@ -26,12 +27,14 @@ export function assess(
 ): Assessment {
   const model = runModel(batch, pot, kitchen, options);
   const release = releaseReports(model);
-  const filled = fillReport(model, release);
+  const series = seriesOf(model);
+  const filled = fillReport(model, release, series);
   const steps = stepReports(model);
   const items = itemReports(model);
   const salt = saltReport(model);
   const setpointC = setpointOf(model);
   const boilC = boilingPoint(kitchen.altitudeM);
+  const finish = finishReport(model, boilC);
   const total = steps.at(-1)?.endMin ?? 0;
   return {
     batch: batch.id,
@@ -42,8 +45,9 @@ export function assess(
     time: { totalMin: { p10: total, p50: total, p90: total }, steps },
     items,
     release,
-    bones: [],
-    salt,
+    bones: bonesReport(model),
+    salt: { grams: salt.grams, percent: salt.percent },
+    finish,
     findings: findingsOf({
       model,
       units: kitchen.units,
@@ -51,9 +55,10 @@ export function assess(
       items,
       releases: release,
       salt,
+      finish,
       setpointC,
       boilC,
     }),
-    series: seriesOf(model),
+    series,
   };
 }

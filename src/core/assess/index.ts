@@ -6,11 +6,15 @@ export type {
   ItemReport,
   Level,
   Range,
+  ReleaseOption,
   ReleaseReport,
   Remedy,
   Series,
   StepReport,
+  Texture,
+  WorstMoment,
 } from './types';
 export { assess, type AssessOptions } from './assess';
 export { applyRemedy } from './remedy';
 export { drawBatch, quantile, type DrawOptions, type Draws } from './draws';
+export { compareReleases } from './release';

@@ -1,12 +1,14 @@
 /** What each release costs and whether it carries liquid up to the valve. */
-import type { Release } from '../batch';
+import { setRelease, type Batch, type Kitchen, type Pot, type Release } from '../batch';
 import { thermalProperties } from '../food';
 import { foamingClass } from '../fill';
 import { USUAL_DUTY } from '../heat';
 import { steamFlow, swollenLevel, voidFraction } from '../release';
 import { saturationTemperature } from '../water';
-import { contentsAt, partsAt, type Model } from './model';
-import type { ReleaseReport } from './types';
+import { contentsAt, partsAt, runModel, type Model, type ModelOptions } from './model';
+import { itemReports } from './reports';
+import { texturesOf } from './texture';
+import type { ReleaseOption, ReleaseReport } from './types';
 
 /** A swollen level above this share of the capacity is too near the valve (assumed margin). */
 export const SAFE_FRACTION = 0.9;
@@ -59,6 +61,23 @@ function shortestWait(model: Model, step: number, at: AtValve, hotC: number): nu
   return Math.ceil(coolingMin(model, step, hotC, safe)) + 1;
 }
 
+/** Narrowest opening worth the trouble. */
+const LEAST_DUTY = 0.1;
+
+function largestDuty(model: Model, at: AtValve, hotC: number): number | null {
+  const safe = (share: number): boolean => fractionAt(model, at, hotC, share) <= SAFE_FRACTION;
+  if (safe(1)) return 1;
+  if (!safe(LEAST_DUTY)) return null;
+  let low = LEAST_DUTY;
+  let high = 1;
+  for (let i = 0; i < 12; i++) {
+    const middle = (low + high) / 2;
+    if (safe(middle)) low = middle;
+    else high = middle;
+  }
+  return Math.floor(low * 20) / 20;
+}
+
 function advice(waitMin: number | null): string {
   if (waitMin === null) return 'Let the pin drop by itself; do not open the valve.';
   if (waitMin === 0) return 'The valve may be opened at once, standing back.';
@@ -94,6 +113,55 @@ export function releaseReports(model: Model): readonly ReleaseReport[] {
         swollenFraction: fractionAt(model, at, opensC ?? hotC, duty(step.release)),
         advice: advice(waitMin),
         waitMin,
+        duty: largestDuty(model, at, hotC),
+        textures: texturesOf(model, index),
+      },
+    ];
+  });
+}
+
+/**
+ * The ways of letting a step's pressure go side by side, each run through the model.
+ *
+ * @param step id of a pressure step
+ * @returns empty where the step does not come to pressure
+ */
+export function compareReleases(
+  batch: Batch,
+  pot: Pot,
+  kitchen: Kitchen,
+  step: string,
+  options: ModelOptions = {},
+): readonly ReleaseOption[] {
+  const run = (release: Release) => {
+    const model = runModel(setRelease(batch, step, release), pot, kitchen, options);
+    const report = releaseReports(model).find((r) => r.step === step);
+    return report && { model, report };
+  };
+  const first = run({ method: 'natural' });
+  if (!first) return [];
+  const { waitMin, duty: widest } = first.report;
+  const ways: Release[] = [
+    { method: 'natural' },
+    { method: 'timed', afterMin: waitMin === null || waitMin < 10 ? 10 : waitMin },
+    { method: 'quick' },
+    { method: 'pulsed', duty: widest ?? LEAST_DUTY },
+    ...(pot.kind === 'stovetop' ? [{ method: 'coldwater' } as const] : []),
+  ];
+  return ways.flatMap((release): ReleaseOption[] => {
+    const done = release.method === 'natural' ? first : run(release);
+    if (!done) return [];
+    const { model, report } = done;
+    return [
+      {
+        release,
+        minutes: report.minutes,
+        totalMin: (model.heat.trace.s.at(-1) ?? 0) / 60,
+        steamG: report.steamG,
+        swollenFraction: report.swollenFraction,
+        safe: report.swollenFraction <= SAFE_FRACTION || duty(release) === 0,
+        textures: report.textures,
+        verdicts: Object.fromEntries(itemReports(model).map((i) => [i.id, i.verdict])),
       },
     ];
   });

@@ -12,7 +12,14 @@ import {
 } from '../fill';
 import { setpoint } from '../water';
 import { contentsAt, partsAt, standAt, type Model } from './model';
-import type { FillReport, ItemReport, ReleaseReport, Series, StepReport } from './types';
+import type {
+  FillReport,
+  ItemReport,
+  ReleaseReport,
+  Series,
+  StepReport,
+  WorstMoment,
+} from './types';
 
 export interface Filled {
   readonly report: FillReport;
@@ -32,8 +39,43 @@ export function setpointOf(model: Model): number {
   return setpoint(model.kitchen.altitudeM, Math.max(0, ...gauges));
 }
 
+/** The fullest moment of the trace, or of a valve that lifts the contents still higher. */
+function worstMoment(
+  model: Model,
+  { levelL, minute, phase, step }: Series,
+  releases: readonly ReleaseReport[],
+): WorstMoment {
+  let at = 0;
+  levelL.forEach((level, i) => {
+    if (level > (levelL[at] ?? 0) + 1e-6) at = i;
+  });
+  const named = (): WorstMoment['when'] => {
+    const now = phase[at];
+    if (at === 0) return 'lid on';
+    if (now === 'warm-up' || now === 'hold') return now;
+    return now === 'release' ? 'at the valve' : 'open';
+  };
+  const inTrace: WorstMoment = {
+    atMin: minute[at] ?? 0,
+    levelL: levelL[at] ?? 0,
+    when: named(),
+    step: model.plan.steps[step[at] ?? 0]?.id ?? null,
+  };
+  return releases.reduce<WorstMoment>((worst, r) => {
+    const lifted = r.swollenFraction * model.pot.capacityL;
+    if (lifted <= worst.levelL + 1e-6) return worst;
+    const index = model.plan.steps.findIndex((s) => s.id === r.step);
+    const opens = phase.findIndex((p, i) => p === 'release' && step[i] === index);
+    return { atMin: minute[opens] ?? 0, levelL: lifted, when: 'at the valve', step: r.step };
+  }, inTrace);
+}
+
 /** Levels of the fullest closing of the lid. */
-export function fillReport(model: Model, releases: readonly ReleaseReport[]): Filled {
+export function fillReport(
+  model: Model,
+  releases: readonly ReleaseReport[],
+  series: Series,
+): Filled {
   const hot = setpointOf(model);
   const closings = lidOnSteps(model).map((step) => {
     const parts = partsAt(model, step);
@@ -72,6 +114,7 @@ export function fillReport(model: Model, releases: readonly ReleaseReport[]): Fi
       heapL,
       freeL: lidOn.freeL,
       covered: lidOn.liquidL >= heapL - 0.02,
+      worst: worstMoment(model, series, releases),
     },
   };
 }
@@ -138,14 +181,6 @@ export function itemReports(model: Model): readonly ItemReport[] {
       overMin: doneness?.limitMin && cook ? crossing(s, cook.surface, doneness.limitMin) : null,
     };
   });
-}
-
-export function saltReport(model: Model): { grams: number; percent: number } {
-  const stays = model.plan.items.filter((i) => i.leavesAt >= model.plan.steps.length);
-  const grams = stays.reduce((sum, i) => sum + (i.massG * i.food.saltPercent) / 100, 0);
-  const steamG = (model.heat.trace.steamKg.at(-1) ?? 0) * 1000;
-  const total = stays.reduce((sum, i) => sum + i.massG, 0) - steamG;
-  return { grams, percent: total > 0 ? (100 * grams) / total : 0 };
 }
 
 export function seriesOf(model: Model): Series {

@@ -1,4 +1,5 @@
 import type { Release, ReleaseMethod, StepKind, Verdict } from '../batch';
+import type { SetState } from '../bones';
 import type { FoodGroup } from '../food';
 import type { BodyShape, Phase } from '../heat';
 
@@ -13,6 +14,7 @@ export type FindingCode =
   | 'not-covered'
   | 'never-at-pressure'
   | 'spray-risk'
+  | 'release-costs'
   | 'scorch-risk'
   | 'dairy-under-pressure'
   | 'undercooked'
@@ -21,7 +23,8 @@ export type FindingCode =
   | 'poultry-not-safe'
   | 'meat-not-safe'
   | 'kidney-bean-toxin'
-  | 'salty';
+  | 'salty'
+  | 'salt-at-end';
 
 /** A change that answers a finding; done by `applyRemedy`. */
 export type Remedy =
@@ -94,6 +97,15 @@ export interface FillReport {
   readonly heapL: number;
   readonly freeL: number;
   readonly covered: boolean;
+  readonly worst: WorstMoment;
+}
+
+/** When the pot is fullest, as it really stands: hot, swollen, or lifted by steam. */
+export interface WorstMoment {
+  readonly atMin: number;
+  readonly levelL: number;
+  readonly when: 'lid on' | 'warm-up' | 'hold' | 'at the valve' | 'open';
+  readonly step: string | null;
 }
 
 export interface StepReport {
@@ -136,6 +148,32 @@ export interface ItemReport {
   readonly overMin: number | null;
 }
 
+/** What a release does to an item that is in the pot. */
+export interface Texture {
+  readonly item: string;
+  /** Cook value its surface gains from the end of the hold until the lid is off, min. */
+  readonly carryOverMin: number;
+  /** How far its centre is above the boiling point around it at the most, C. */
+  readonly superheatC: number;
+  /** Water that this boils out of it, % of its mass. */
+  readonly flashPercent: number;
+  /** What that costs, in a few words; null where nothing is to be said. */
+  readonly cost: string | null;
+}
+
+/** What one way of letting the pressure go would give and cost. */
+export interface ReleaseOption {
+  readonly release: Release;
+  readonly minutes: number;
+  readonly totalMin: number;
+  readonly steamG: number;
+  readonly swollenFraction: number;
+  /** Whether the swell keeps its distance from the valve. */
+  readonly safe: boolean;
+  readonly textures: readonly Texture[];
+  readonly verdicts: Readonly<Record<string, Verdict>>;
+}
+
 export interface ReleaseReport {
   readonly step: string;
   readonly method: ReleaseMethod;
@@ -146,6 +184,33 @@ export interface ReleaseReport {
   readonly advice: string;
   /** Shortest wait before the valve may be opened, min; null when only the pin's drop is safe. */
   readonly waitMin: number | null;
+  /** Largest share of the time the valve may be open at once; null when none is safe. */
+  readonly duty: number | null;
+  readonly textures: readonly Texture[];
+}
+
+/** One extraction of bones, from one straining to the next. */
+export interface BonesReport {
+  /** From 1. */
+  readonly run: number;
+  readonly gelatineG: number;
+  /** In the liquid that is free at its end. */
+  readonly gPerL: number;
+  /** Of all that the bones can give. */
+  readonly share: number;
+  readonly set: SetState;
+}
+
+/** What is left to do when the pot is open. */
+export interface FinishReport {
+  /** Salt still to add for a soup, g; 0 for stock and broth. */
+  readonly saltToAddG: number;
+  /** Cornstarch for a medium thickening of what is free, g. */
+  readonly starchG: number;
+  /** Rolling boil that halves what is free, min. */
+  readonly halveMin: number;
+  /** What pasta and grain drink by the next day if they stay in it, L. */
+  readonly drinksOnL: number;
 }
 
 /** The cook sampled for drawing; arrays of one length. */
@@ -170,8 +235,9 @@ export interface Assessment {
   readonly time: { readonly totalMin: Range; readonly steps: readonly StepReport[] };
   readonly items: readonly ItemReport[];
   readonly release: readonly ReleaseReport[];
-  readonly bones: readonly never[];
+  readonly bones: readonly BonesReport[];
   readonly salt: { readonly grams: number; readonly percent: number };
+  readonly finish: FinishReport;
   readonly findings: readonly Finding[];
   readonly series: Series;
 }

@@ -1,4 +1,13 @@
-export type { Composition, FoamingClass, Food, FoodGroup, Mark, SafetyRule, Solid } from './types';
+export type {
+  Composition,
+  Extract,
+  FoamingClass,
+  Food,
+  FoodGroup,
+  Mark,
+  SafetyRule,
+  Solid,
+} from './types';
 export { FOODS } from './table';
 export { foodByKey, matchFoods, resolveFood, SURE_MATCH, type FoodMatch } from './match';
 export { amountGrams, amountOfGrams, cupGrams, foodInAmount } from './mass';

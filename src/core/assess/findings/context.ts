@@ -1,7 +1,7 @@
 import type { Units } from '../../quantity';
 import type { Filled } from '../reports';
 import type { Model } from '../model';
-import type { Finding, ItemReport, ReleaseReport } from '../types';
+import type { Finding, FinishReport, ItemReport, ReleaseReport } from '../types';
 
 /** Everything a judgement may look at. */
 export interface Context {
@@ -10,7 +10,8 @@ export interface Context {
   readonly filled: Filled;
   readonly items: readonly ItemReport[];
   readonly releases: readonly ReleaseReport[];
-  readonly salt: { readonly grams: number; readonly percent: number };
+  readonly salt: { readonly grams: number; readonly percent: number; readonly massG: number };
+  readonly finish: FinishReport;
   readonly setpointC: number;
   readonly boilC: number;
 }

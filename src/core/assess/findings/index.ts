@@ -2,7 +2,8 @@ import type { Finding, Level } from '../types';
 import type { Context, Judge } from './context';
 import { overcooked, undercooked } from './doneness';
 import { dryStart, empty, neverAtPressure, notCovered, overLine, tooLittleLiquid } from './fill';
-import { dairy, noodlesDrink, salty, scorch, sprayRisk } from './pot';
+import { noodlesDrink, saltLeft, salty } from './finish';
+import { dairy, releaseCosts, scorch, sprayRisk, thickener } from './pot';
 import { centreSafety, kidneyBeans } from './safety';
 
 const JUDGES: readonly Judge[] = [
@@ -17,10 +18,13 @@ const JUDGES: readonly Judge[] = [
   overcooked,
   dairy,
   scorch,
+  thickener,
   notCovered,
   salty,
+  releaseCosts,
   dryStart,
   noodlesDrink,
+  saltLeft,
 ];
 
 const WEIGHT: Readonly<Record<Level, number>> = { stop: 0, warn: 1, note: 2 };

@@ -44,6 +44,34 @@ export const sprayRisk: Judge = ({ model, releases, units }) =>
       };
     });
 
+/** A release that spoils meat or pulses, where a slower one would not. */
+export const releaseCosts: Judge = ({ model, releases }) =>
+  releases.flatMap((r): Finding[] => {
+    if (r.method === 'natural' || r.method === 'timed') return [];
+    const hurt = r.textures.filter((t) => t.cost !== null && t.superheatC > 3);
+    const first = hurt[0];
+    const item = model.plan.items.find((i) => i.id === first?.item);
+    if (!first || !item) return [];
+    return [
+      {
+        code: 'release-costs',
+        level: 'note',
+        title: `A slower release is kinder to ${item.food.name}`,
+        message: `${capital(item.food.name)}: ${first.cost ?? ''}. Its centre stands ${first.superheatC.toFixed(0)} degrees above the boil as the steam goes.`,
+        why: 'What is hotter inside than the boiling point around it boils from within: c ΔT / L of its mass. Common practice: natural for meat in large pieces and for pulses.',
+        numbers: { superheatC: first.superheatC, flashPercent: first.flashPercent },
+        item: item.id,
+        step: r.step,
+        remedy: {
+          do: 'set-release',
+          step: r.step,
+          release: { method: 'natural' },
+          label: 'Let the pin drop by itself',
+        },
+      },
+    ];
+  });
+
 /** What is in the pot while it is under pressure. */
 function underPressure({ model }: Context): readonly PlannedItem[] {
   const steps = model.plan.steps.flatMap((s, i) => (s.kind === 'pressure' ? [i] : []));
@@ -71,13 +99,38 @@ export const dairy: Judge = (context) =>
       },
     }));
 
+function isThickener(item: PlannedItem): boolean {
+  return item.food.key === 'starch' || item.food.key === 'flour';
+}
+
+export const thickener: Judge = (context) =>
+  underPressure(context)
+    .filter((item) => isThickener(item) && item.massG > 5)
+    .map((item) => ({
+      code: 'scorch-risk' as const,
+      level: 'warn' as const,
+      title: `${capital(item.food.name)} catches on the bottom`,
+      message:
+        'Stir it into cold liquid and add it after opening, then simmer until it clears; under pressure it sinks, scorches and foams.',
+      why: 'Common practice: starch thickeners wait until after pressure; 8 g for 240 ml make it medium thick.',
+      numbers: { massG: item.massG },
+      item: item.id,
+      remedy: {
+        do: 'put-in-after' as const,
+        item: item.id,
+        minutes: 3,
+        label: 'Stir it in after opening',
+      },
+    }));
+
 /** Shares of the contents from which thick stuff catches (common practice, no source). */
 const PASTE_SHARE = 0.015;
 const THICK_SHARE = 0.3;
 
 export const scorch: Judge = (context) => {
-  const inside = underPressure(context);
-  const total = inside.reduce((sum, item) => sum + item.massG, 0);
+  const all = underPressure(context);
+  const inside = all.filter((item) => !isThickener(item));
+  const total = all.reduce((sum, item) => sum + item.massG, 0);
   const share = (from: number): number =>
     inside.filter((i) => i.food.scorch >= from).reduce((sum, i) => sum + i.massG, 0) / (total || 1);
   const paste = share(3);
@@ -95,40 +148,3 @@ export const scorch: Judge = (context) => {
     },
   ];
 };
-
-export const noodlesDrink: Judge = ({ model }) => {
-  const left = model.plan.items.filter(
-    (i) =>
-      i.leavesAt >= model.plan.steps.length &&
-      (i.food.group === 'pasta' || (i.food.group === 'grain' && i.food.cooked > 2.5)) &&
-      i.massG > 20,
-  );
-  if (left.length === 0) return [];
-  return [
-    {
-      code: 'noodles-drink',
-      level: 'note',
-      title: 'Leftovers will drink the broth',
-      message: `${capital(left.map((i) => i.food.name).join(' and '))} ${left.length > 1 ? 'go' : 'goes'} on drinking in the bowl and in the fridge. Keep some broth back, or cook ${left.length > 1 ? 'them' : 'it'} apart.`,
-      why: 'Common practice; cooked pasta and grain take up more as they stand.',
-      numbers: { massG: left.reduce((sum, i) => sum + i.massG, 0) },
-    },
-  ];
-};
-
-/** Finished soup above this tastes salty, % of mass (brief: 0.6 to 0.9). */
-const SALTY_PERCENT = 1.1;
-
-export const salty: Judge = ({ salt }) =>
-  salt.percent <= SALTY_PERCENT
-    ? []
-    : [
-        {
-          code: 'salty',
-          level: 'warn',
-          title: 'It will be salty',
-          message: `${salt.grams.toFixed(0)} g of salt make ${salt.percent.toFixed(1)} % of the finished pot; soup wants 0.6 to 0.9 %.`,
-          why: 'Salt of every ingredient by its label or usual content, over what is left in the pot.',
-          numbers: { grams: salt.grams, percent: salt.percent },
-        },
-      ];

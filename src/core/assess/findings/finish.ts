@@ -1,0 +1,90 @@
+import { waterL } from '../../batch';
+import { SALTY_PERCENT, waterToDilute } from '../../finish';
+import { formatVolume } from '../../quantity';
+import type { Finding } from '../types';
+import type { Judge } from './context';
+import { capital } from './doneness';
+
+const SALT_WHY =
+  'Salt of every ingredient by its label or usual content, over what is left in the pot. Soup wants 0.6 to 0.9 % (common practice); what reduces gets saltier.';
+/** The most salt that soup wants, %. */
+const SOUP_MOST = 0.9;
+/** Less than a pinch is not worth a call, g. */
+const PINCH_G = 2;
+
+export const salty: Judge = ({ model, units, salt, filled }) => {
+  if (salt.percent <= SALTY_PERCENT) return [];
+  const extraL = waterToDilute(salt.grams, salt.massG, SOUP_MOST) / 1000;
+  const litres = waterL(model.plan.batch) + extraL;
+  const finding: Finding = {
+    code: 'salty',
+    level: 'warn',
+    title: 'It will be salty',
+    message: `${salt.grams.toFixed(0)} g of salt make ${salt.percent.toFixed(1)} % of the finished pot; soup wants 0.6 to 0.9 %.`,
+    why: SALT_WHY,
+    numbers: { grams: salt.grams, percent: salt.percent },
+    ...(extraL <= filled.report.waterToLineL && {
+      remedy: {
+        do: 'set-water',
+        litres,
+        label: `Thin it: ${formatVolume(litres, units)} of water`,
+      },
+    }),
+  };
+  return [finding];
+};
+
+export const saltLeft: Judge = ({ model, salt, finish }) => {
+  const { kind, items } = model.plan.batch;
+  if (items.length < 2 || salt.percent > SALTY_PERCENT) return [];
+  if (kind === 'stock' || kind === 'broth') {
+    if (salt.percent < 0.25) return [];
+    return [
+      {
+        code: 'salt-at-end',
+        level: 'note',
+        title: 'A stock is better unsalted',
+        message: `It already holds ${salt.grams.toFixed(0)} g of salt, ${salt.percent.toFixed(1)} %; boiled down to half it would be ${(2 * salt.percent).toFixed(1)} %.`,
+        why: SALT_WHY,
+        numbers: { grams: salt.grams, percent: salt.percent },
+      },
+    ];
+  }
+  if (finish.saltToAddG < PINCH_G) return [];
+  return [
+    {
+      code: 'salt-at-end',
+      level: 'note',
+      title: 'Salt at the end',
+      message: `The ingredients bring ${salt.grams.toFixed(0)} g; about ${finish.saltToAddG.toFixed(0)} g are left to add, to taste.`,
+      why: SALT_WHY,
+      numbers: { grams: salt.grams, percent: salt.percent, toAddG: finish.saltToAddG },
+    },
+  ];
+};
+
+export const noodlesDrink: Judge = ({ model, units, finish }) => {
+  const { steps, items } = model.plan;
+  const left = items.filter(
+    (i) =>
+      !i.apart &&
+      i.leavesAt >= steps.length &&
+      (i.food.group === 'pasta' || (i.food.group === 'grain' && i.food.cooked > 2.5)) &&
+      i.massG > 20,
+  );
+  if (left.length === 0) return [];
+  const many = left.length > 1;
+  return [
+    {
+      code: 'noodles-drink',
+      level: 'note',
+      title: 'Leftovers will drink the broth',
+      message: `${capital(left.map((i) => i.food.name).join(' and '))} ${many ? 'go' : 'goes'} on drinking in the bowl and in the fridge: about ${formatVolume(finish.drinksOnL, units)} by tomorrow. Keep some broth back, or cook ${many ? 'them' : 'it'} apart.`,
+      why: 'Common practice; cooked pasta and grain take up a third more as they stand.',
+      numbers: {
+        massG: left.reduce((sum, i) => sum + i.massG, 0),
+        drinksOnL: finish.drinksOnL,
+      },
+    },
+  ];
+};

@@ -1,0 +1,1 @@
+export { gelatineAlong, mostGelatineG, setOf, type Bones, type SetState } from './extract';
