@@ -1,0 +1,212 @@
+/** What a plan is built from, and the building of it. */
+import {
+  planBatch,
+  stepsOf,
+  type Batch,
+  type Item,
+  type Kitchen,
+  type PlannedItem,
+  type Pot,
+  type PressureStep,
+  type Release,
+  type Step,
+} from '../batch';
+import { donenessOf, type Doneness } from '../doneness';
+import type { Wishes } from './types';
+
+/** Minutes with the lid off between two pressure steps. */
+const OPEN_MIN = 3;
+/** What is stirred in at the end gets this long, min. */
+export const STIR_IN_MIN = 2;
+
+/** An item whose entry the solver chooses. */
+export interface Placed {
+  readonly id: string;
+  readonly doneness: Doneness;
+  /** What too much does not matter for: vegetables that give all they have to a stock. */
+  readonly sacrificed: boolean;
+  /** Pressure step that the cook holds it to, counted from the first; -1 for after, null if free. */
+  readonly kept: number | null;
+}
+
+/** The parts of a batch that stay, and those that are chosen. */
+export interface Frame {
+  readonly batch: Batch;
+  readonly pot: Pot;
+  readonly kitchen: Kitchen;
+  /** Steps before the first pressure step. */
+  readonly prelude: readonly Step[];
+  /** Straining, resting and cooling after the last. */
+  readonly tail: readonly Step[];
+  readonly setting: string | undefined;
+  readonly placed: readonly Placed[];
+  /** Dairy and thickeners: stirred in at the end. */
+  readonly stirredIn: ReadonlySet<string>;
+  readonly pressureIds: readonly string[];
+  /** Bones are given the hold that the cook has planned for them, min. */
+  readonly leastHold: number;
+}
+
+/** Where everything goes, and for how long. */
+export interface Decision {
+  readonly holds: readonly number[];
+  readonly releases: readonly Release[];
+  /** Index of a pressure step; the number of them for after. */
+  readonly entries: Readonly<Record<string, number>>;
+  /** Minutes of simmer that each item gets that goes in after. */
+  readonly simmer: Readonly<Record<string, number>>;
+  /** Whole simmer, min. */
+  readonly simmerMin: number;
+}
+
+const KEPT_AFTER = new Set<Step['kind']>(['rest', 'cool', 'strain']);
+
+function keptAt(item: PlannedItem, steps: readonly Step[]): number {
+  let count = 0;
+  for (let i = 0; i < steps.length; i++) {
+    if (steps[i]?.kind !== 'pressure') continue;
+    if (item.entersAt <= i) return count;
+    count++;
+  }
+  return -1;
+}
+
+export function frameOf(batch: Batch, pot: Pot, kitchen: Kitchen, wishes: Wishes): Frame {
+  const steps = stepsOf(batch);
+  const { items } = planBatch({ ...batch, steps }, pot, kitchen);
+  const first = steps.findIndex((s) => s.kind === 'pressure');
+  const last = steps.findLastIndex((s) => s.kind === 'pressure');
+  const pressures = steps.filter((s): s is PressureStep => s.kind === 'pressure');
+  const stock = batch.kind === 'stock' || batch.kind === 'broth';
+  const stirredIn = new Set(
+    items
+      .filter(
+        (i) =>
+          (i.food.group === 'dairy' && i.food.key !== 'egg') ||
+          i.food.key === 'starch' ||
+          i.food.key === 'flour',
+      )
+      .map((i) => i.id),
+  );
+  const placed = items.flatMap((item): Placed[] => {
+    const doneness = donenessOf(item.food, item);
+    // What is browned first is in from the start.
+    const browned = first > 0 && item.entersAt < first;
+    if (!doneness || item.apart || browned || stirredIn.has(item.id)) return [];
+    const plant = item.food.group === 'vegetable' || item.food.group === 'leaf';
+    return [
+      {
+        id: item.id,
+        doneness,
+        sacrificed: stock && plant,
+        kept: wishes.keep.includes(item.id) ? keptAt(item, steps) : null,
+      },
+    ];
+  });
+  return {
+    batch,
+    pot,
+    kitchen,
+    prelude: first > 0 ? steps.slice(0, first) : [],
+    tail: steps.slice(last + 1).filter((s) => KEPT_AFTER.has(s.kind)),
+    setting: pressures[0]?.setting,
+    placed,
+    stirredIn,
+    pressureIds: pressures.map((s) => s.id),
+    leastHold: items.some((i) => i.food.group === 'bones') ? (pressures[0]?.holdMin ?? 0) : 0,
+  };
+}
+
+/** Gives out step ids: old ones as long as there are some, then fresh ones. */
+function naming(frame: Frame) {
+  const used = new Set([...frame.prelude, ...frame.tail].map((s) => s.id));
+  const old = frame.pressureIds.filter((id) => !used.has(id));
+  for (const id of old) used.add(id);
+  let n = 1;
+  const fresh = (): string => {
+    while (used.has(`s${n}`)) n++;
+    used.add(`s${n}`);
+    return `s${n}`;
+  };
+  return { pressure: (): string => old.shift() ?? fresh(), fresh };
+}
+
+interface Built {
+  readonly steps: readonly Step[];
+  readonly pressure: readonly string[];
+  /** Step at whose start an item of that pressure step goes in. */
+  readonly doors: readonly string[];
+  /** Simmer steps with the minutes left from their start. */
+  readonly simmers: readonly { readonly id: string; readonly left: number }[];
+}
+
+function buildSteps(frame: Frame, decision: Decision): Built {
+  const name = naming(frame);
+  const steps: Step[] = [...frame.prelude];
+  const pressure: string[] = [];
+  const doors: string[] = [];
+  decision.holds.forEach((holdMin, j) => {
+    const id = name.pressure();
+    let door = id;
+    if (j > 0) {
+      door = name.fresh();
+      steps.push({ id: door, kind: 'open', minutes: OPEN_MIN });
+    }
+    steps.push({
+      id,
+      kind: 'pressure',
+      ...(frame.setting !== undefined && { setting: frame.setting }),
+      holdMin,
+      release: decision.releases[j] ?? { method: 'natural' },
+    });
+    pressure.push(id);
+    doors.push(door);
+  });
+  const left = [...new Set([decision.simmerMin, ...Object.values(decision.simmer)])]
+    .filter((t) => t > 0 && t <= decision.simmerMin)
+    .sort((a, b) => b - a);
+  const simmers = left.map((t, i) => {
+    const id = name.fresh();
+    steps.push({ id, kind: 'simmer', minutes: t - (left[i + 1] ?? 0) });
+    return { id, left: t };
+  });
+  return { steps: [...steps, ...frame.tail], pressure, doors, simmers };
+}
+
+function entryOf(item: Item, frame: Frame, decision: Decision, built: Built): Item {
+  const { id, enters } = item;
+  const at = decision.entries[id];
+  if (item.apart) return item;
+  const known = built.steps.some((s) => s.id === enters);
+  const leaves = item.leaves && built.steps.some((s) => s.id === item.leaves) ? item.leaves : null;
+  if (at !== undefined) {
+    const after = at >= decision.holds.length;
+    const t = decision.simmer[id] ?? decision.simmerMin;
+    const door = after ? built.simmers.find((s) => s.left === t)?.id : built.doors[at];
+    return { ...item, enters: door ?? null, leaves };
+  }
+  if (frame.stirredIn.has(id)) {
+    const last = built.simmers.at(-1)?.id ?? frame.tail[0]?.id ?? null;
+    return { ...item, enters: last, leaves };
+  }
+  const inPrelude = frame.prelude.some((s) => s.id === enters);
+  // Liquids and seasonings go in with the first lid, unless the cook keeps them for later.
+  return {
+    ...item,
+    enters:
+      inPrelude || (known && enters === built.doors[0])
+        ? (enters ?? null)
+        : (built.doors[0] ?? null),
+    leaves,
+  };
+}
+
+/** The batch that a decision makes. */
+export function buildPlan(frame: Frame, decision: Decision): Batch {
+  const built = buildSteps(frame, decision);
+  return {
+    ...frame.batch,
+    steps: built.steps,
+    items: frame.batch.items.map((item) => entryOf(item, frame, decision, built)),
+  };
+}

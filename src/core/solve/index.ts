@@ -1,0 +1,2 @@
+export { solve } from './solve';
+export { USUAL_WISHES, type Solution, type Unmet, type Wishes } from './types';

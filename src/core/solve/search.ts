@@ -1,0 +1,227 @@
+/**
+ * The least time in which every item has its window, over whole minutes of holds and simmer.
+ *
+ * For given minutes each item asks only whether one of its entries suits it, so that the search
+ * is over the minutes alone and looks at all of them.
+ */
+import type { Decision, Frame, Placed } from './frame';
+import { LONGEST_HOLDS, LONGEST_SIMMER, type Exposure, type Probe } from './probe';
+
+/** What a run of the model gave beyond the tables, by item and entry. */
+export type Corrections = ReadonlyMap<
+  string,
+  { readonly centre: number; readonly surface: number }
+>;
+
+export const correctionKey = (id: string, entry: number): string => `${id} ${entry}`;
+
+export interface Found {
+  readonly decision: Decision;
+  readonly minutes: number;
+  /** 0 when every window is met; otherwise how far it is missed, in logarithms. */
+  readonly miss: number;
+}
+
+/** Steps of the first hold's minutes, by the number of pressure steps. */
+const STRIDE = [1, 1, 2] as const;
+
+interface Row {
+  readonly item: Placed;
+  readonly need: number;
+  readonly limit: number;
+  readonly entries: readonly number[];
+  readonly exposures: readonly Exposure[];
+  readonly baseCentre: readonly number[];
+  readonly baseSurface: readonly number[];
+  /** Least and most minutes of simmer when put in after; 0 where there are none. */
+  readonly simmerFrom: number;
+  readonly simmerTo: number;
+}
+
+function rowOf(
+  item: Placed,
+  exposures: readonly Exposure[],
+  corrections: Corrections,
+  steps: number,
+  edge: number,
+): Row {
+  const need = item.sacrificed ? -Infinity : item.doneness.needMin * (1 + edge);
+  const limit =
+    item.sacrificed || item.doneness.limitMin === null
+      ? Infinity
+      : item.doneness.limitMin * (1 - edge);
+  const fix = (e: number) =>
+    corrections.get(correctionKey(item.id, e)) ?? { centre: 0, surface: 0 };
+  const baseCentre = exposures.map((x, e) => x.base.centre + fix(e).centre);
+  const baseSurface = exposures.map((x, e) => x.base.surface + fix(e).surface);
+  const after = exposures[steps];
+  let simmerFrom = 0;
+  let simmerTo = 0;
+  for (let t = 1; after && t <= LONGEST_SIMMER; t++) {
+    const centre = (baseCentre[steps] ?? 0) + (after.simmer.centre[t] ?? 0);
+    const surface = (baseSurface[steps] ?? 0) + (after.simmer.surface[t] ?? 0);
+    if (centre < need || surface > limit) continue;
+    simmerFrom ||= t;
+    simmerTo = t;
+  }
+  const all = Array.from({ length: steps + 1 }, (_, e) => e);
+  const kept = item.kept === null ? null : item.kept < 0 ? steps : Math.min(item.kept, steps - 1);
+  return {
+    item,
+    need,
+    limit,
+    entries: kept === null ? all : [kept],
+    exposures,
+    baseCentre,
+    baseSurface,
+    simmerFrom,
+    simmerTo,
+  };
+}
+
+/** Shortfall at an entry: 0 when the window is met. */
+function missAt(row: Row, entry: number, holds: readonly number[], simmer: number): number {
+  const steps = holds.length;
+  if (entry === steps) {
+    if (row.simmerFrom > 0 && row.simmerFrom <= simmer) return 0;
+    const centre =
+      (row.baseCentre[steps] ?? 0) + (row.exposures[steps]?.simmer.centre[simmer] ?? 0);
+    return row.simmerFrom > 0 ? Math.log(row.need / Math.max(1e-6, centre)) : 5;
+  }
+  const x = row.exposures[entry] as Exposure;
+  let centre = (row.baseCentre[entry] ?? 0) + (x.simmer.centre[simmer] as number);
+  let surface = (row.baseSurface[entry] ?? 0) + (x.simmer.surface[simmer] as number);
+  for (let j = entry; j < steps; j++) {
+    const c = x.holds[j];
+    if (!c) continue;
+    centre += c.centre[holds[j] as number] as number;
+    surface += c.surface[holds[j] as number] as number;
+  }
+  let miss = 0;
+  if (centre < row.need) miss += Math.log(row.need / Math.max(1e-6, centre));
+  if (surface > row.limit) miss += Math.log(surface / row.limit);
+  return miss;
+}
+
+/** Best entry of an item for given minutes: the earliest that suits, or the one that misses least. */
+function place(row: Row, holds: readonly number[], simmer: number): [entry: number, miss: number] {
+  let best = row.entries[0] ?? 0;
+  let least = Infinity;
+  for (const entry of row.entries) {
+    const miss = missAt(row, entry, holds, simmer);
+    if (miss < least) {
+      least = miss;
+      best = entry;
+      if (miss <= 0) break;
+    }
+  }
+  return [best, Math.max(0, least)];
+}
+
+/**
+ * Minutes of simmer for what goes in after: as few different ones as the windows allow, so that
+ * the cook's hands are wanted as seldom as can be.
+ */
+function simmersOf(rows: readonly Row[], simmerMin: number): Record<string, number> {
+  const simmer: Record<string, number> = {};
+  let open = rows.filter((row) => {
+    const all = row.simmerFrom === 0 || row.simmerTo >= simmerMin;
+    if (all) simmer[row.item.id] = simmerMin;
+    return !all;
+  });
+  while (open.length > 0) {
+    const earliest = Math.min(...open.map((row) => row.simmerTo));
+    const together = open.filter((row) => row.simmerFrom <= earliest);
+    const minutes = Math.max(...together.map((row) => row.simmerFrom));
+    for (const row of together) simmer[row.item.id] = minutes;
+    open = open.filter((row) => !together.includes(row));
+  }
+  return simmer;
+}
+
+function decide(
+  rows: readonly Row[],
+  probe: Probe,
+  holds: readonly number[],
+  simmerMin: number,
+): Decision {
+  const entries = Object.fromEntries(
+    rows.map((row) => [row.item.id, place(row, holds, simmerMin)[0]]),
+  );
+  const late = rows.filter((row) => entries[row.item.id] === holds.length);
+  return {
+    holds,
+    releases: probe.releases,
+    entries,
+    simmer: simmersOf(late, simmerMin),
+    simmerMin,
+  };
+}
+
+/** Every choice of holds, shortest first hold first. */
+function* holdsOf(steps: number): Generator<readonly number[]> {
+  const [h1 = 0, h2 = 0, h3 = 0] = LONGEST_HOLDS[steps - 1] ?? [];
+  const stride = STRIDE[steps - 1] ?? 1;
+  for (let a = 0; a <= h1; a += stride) {
+    if (steps === 1) yield [a];
+    else
+      for (let b = 0; b <= h2; b += stride) {
+        if (steps === 2) yield [a, b];
+        else for (let c = 0; c <= h3; c++) yield [a, b, c];
+      }
+  }
+}
+
+/**
+ * Searches all minutes.
+ *
+ * @param tried decisions that the model has refused already, not to be found again
+ * @param edge share of a window's ends that is kept free
+ * @returns the quickest decision that meets every window, or the one that misses least
+ */
+export function search(
+  frame: Frame,
+  probe: Probe,
+  corrections: Corrections,
+  tried: ReadonlySet<string>,
+  edge: number,
+): Found | null {
+  const steps = probe.releases.length;
+  const rows = frame.placed.map((item) =>
+    rowOf(item, probe.exposures[item.id] ?? [], corrections, steps, edge),
+  );
+  const stir = frame.stirredIn.size > 0 ? 2 : 0;
+  let best: { holds: readonly number[]; simmer: number; minutes: number } | null = null;
+  let near: { holds: readonly number[]; simmer: number; miss: number } | null = null;
+  for (const holds of holdsOf(steps)) {
+    if ((holds[0] ?? 0) < frame.leastHold) continue;
+    const held = holds.reduce((sum, h) => sum + h, 0);
+    for (let simmer = stir; simmer <= LONGEST_SIMMER; simmer++) {
+      const minutes = probe.otherMin + held + simmer;
+      if (best && minutes >= best.minutes) break;
+      let miss = 0;
+      for (const row of rows) {
+        miss += place(row, holds, simmer)[1];
+        if (best && miss > 0) break;
+        if (near && miss >= near.miss) break;
+      }
+      if (tried.has(decisionKey(holds, simmer))) continue;
+      if (miss === 0) {
+        best = { holds, simmer, minutes };
+        break;
+      }
+      if (!best && (!near || miss < near.miss)) near = { holds, simmer, miss };
+    }
+  }
+  const chosen = best ?? near;
+  if (!chosen) return null;
+  return {
+    decision: decide(rows, probe, chosen.holds, chosen.simmer),
+    minutes: probe.otherMin + chosen.holds.reduce((sum, h) => sum + h, 0) + chosen.simmer,
+    miss: best ? 0 : (near?.miss ?? 0),
+  };
+}
+
+export function decisionKey(holds: readonly number[], simmer: number): string {
+  return `${holds.join(',')} ${simmer}`;
+}
