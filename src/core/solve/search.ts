@@ -22,6 +22,8 @@ export interface Found {
   readonly miss: number;
 }
 
+/** Shortfall where no simmer would do. */
+const NEVER = 5;
 /** Steps of the first hold's minutes, by the number of pressure steps. */
 const STRIDE = [1, 1, 2] as const;
 
@@ -79,24 +81,37 @@ function rowOf(
   };
 }
 
+/** Cook values of an item by entry for given holds, before any simmer. */
+interface Held {
+  readonly centre: Float64Array;
+  readonly surface: Float64Array;
+}
+
+function heldBy(row: Row, holds: readonly number[], into: Held): void {
+  for (const entry of row.entries) {
+    let centre = row.baseCentre[entry] ?? 0;
+    let surface = row.baseSurface[entry] ?? 0;
+    const curves = row.exposures[entry]?.holds ?? [];
+    for (let j = entry; j < holds.length; j++) {
+      const c = curves[j];
+      if (!c) continue;
+      centre += c.centre[holds[j] as number] as number;
+      surface += c.surface[holds[j] as number] as number;
+    }
+    into.centre[entry] = centre;
+    into.surface[entry] = surface;
+  }
+}
+
 /** Shortfall at an entry: 0 when the window is met. */
-function missAt(row: Row, entry: number, holds: readonly number[], simmer: number): number {
-  const steps = holds.length;
+function missAt(row: Row, held: Held, entry: number, steps: number, simmer: number): number {
+  const { centre: curve, surface: over } = (row.exposures[entry] as Exposure).simmer;
+  const centre = (held.centre[entry] as number) + (curve[simmer] as number);
   if (entry === steps) {
     if (row.simmerFrom > 0 && row.simmerFrom <= simmer) return 0;
-    const centre =
-      (row.baseCentre[steps] ?? 0) + (row.exposures[steps]?.simmer.centre[simmer] ?? 0);
-    return row.simmerFrom > 0 ? Math.log(row.need / Math.max(1e-6, centre)) : 5;
+    return row.simmerFrom > 0 ? Math.log(row.need / Math.max(1e-6, centre)) : NEVER;
   }
-  const x = row.exposures[entry] as Exposure;
-  let centre = (row.baseCentre[entry] ?? 0) + (x.simmer.centre[simmer] as number);
-  let surface = (row.baseSurface[entry] ?? 0) + (x.simmer.surface[simmer] as number);
-  for (let j = entry; j < steps; j++) {
-    const c = x.holds[j];
-    if (!c) continue;
-    centre += c.centre[holds[j] as number] as number;
-    surface += c.surface[holds[j] as number] as number;
-  }
+  const surface = (held.surface[entry] as number) + (over[simmer] as number);
   let miss = 0;
   if (centre < row.need) miss += Math.log(row.need / Math.max(1e-6, centre));
   if (surface > row.limit) miss += Math.log(surface / row.limit);
@@ -104,19 +119,28 @@ function missAt(row: Row, entry: number, holds: readonly number[], simmer: numbe
 }
 
 /** Best entry of an item for given minutes: the earliest that suits, or the one that misses least. */
-function place(row: Row, holds: readonly number[], simmer: number): [entry: number, miss: number] {
-  let best = row.entries[0] ?? 0;
-  let least = Infinity;
-  for (const entry of row.entries) {
-    const miss = missAt(row, entry, holds, simmer);
-    if (miss < least) {
-      least = miss;
-      best = entry;
-      if (miss <= 0) break;
-    }
+function place(
+  row: Row,
+  held: Held,
+  steps: number,
+  simmer: number,
+): { entry: number; miss: number } {
+  let entry = row.entries[0] ?? 0;
+  let miss = Infinity;
+  for (const e of row.entries) {
+    const here = missAt(row, held, e, steps, simmer);
+    if (here >= miss) continue;
+    miss = here;
+    entry = e;
+    if (miss <= 0) break;
   }
-  return [best, Math.max(0, least)];
+  return { entry, miss: Math.max(0, miss) };
 }
+
+const nothingHeld = (steps: number): Held => ({
+  centre: new Float64Array(steps + 1),
+  surface: new Float64Array(steps + 1),
+});
 
 /**
  * Minutes of simmer for what goes in after: as few different ones as the windows allow, so that
@@ -146,7 +170,11 @@ function decide(
   simmerMin: number,
 ): Decision {
   const entries = Object.fromEntries(
-    rows.map((row) => [row.item.id, place(row, holds, simmerMin)[0]]),
+    rows.map((row) => {
+      const held = nothingHeld(holds.length);
+      heldBy(row, holds, held);
+      return [row.item.id, place(row, held, holds.length, simmerMin).entry];
+    }),
   );
   const late = rows.filter((row) => entries[row.item.id] === holds.length);
   return {
@@ -191,21 +219,24 @@ export function search(
     rowOf(item, probe.exposures[item.id] ?? [], corrections, steps, edge),
   );
   const stir = frame.stirredIn.size > 0 ? 2 : 0;
+  const held = rows.map(() => nothingHeld(steps));
   let best: { holds: readonly number[]; simmer: number; minutes: number } | null = null;
   let near: { holds: readonly number[]; simmer: number; miss: number } | null = null;
   for (const holds of holdsOf(steps)) {
     if ((holds[0] ?? 0) < frame.leastHold) continue;
-    const held = holds.reduce((sum, h) => sum + h, 0);
+    const inHolds = holds.reduce((sum, h) => sum + h, 0);
+    if (best && probe.otherMin + inHolds + stir >= best.minutes) continue;
+    rows.forEach((row, i) => heldBy(row, holds, held[i] as Held));
     for (let simmer = stir; simmer <= LONGEST_SIMMER; simmer++) {
-      const minutes = probe.otherMin + held + simmer;
+      const minutes = probe.otherMin + inHolds + simmer;
       if (best && minutes >= best.minutes) break;
       let miss = 0;
-      for (const row of rows) {
-        miss += place(row, holds, simmer)[1];
+      for (let i = 0; i < rows.length; i++) {
+        miss += place(rows[i] as Row, held[i] as Held, steps, simmer).miss;
         if (best && miss > 0) break;
         if (near && miss >= near.miss) break;
       }
-      if (tried.has(decisionKey(holds, simmer))) continue;
+      if (tried.size > 0 && tried.has(decisionKey(holds, simmer))) continue;
       if (miss === 0) {
         best = { holds, simmer, minutes };
         break;

@@ -2,14 +2,15 @@
  * Where everything goes in and how long it is held, so that all ends in its window with the
  * fewest openings, then in the least time. What it returns has been run through the model.
  */
-import { assess, type Assessment, type Finding, type FindingCode } from '../assess';
+import { assess, type Assessment } from '../assess';
 import { changeItem, foodOf, type Batch, type Kitchen, type Pot, type Release } from '../batch';
-import { cookRate } from '../doneness';
 import { changesOf } from './changes';
-import { buildPlan, frameOf, type Decision, type Frame } from './frame';
+import { buildPlan, frameOf, type Frame } from './frame';
 import { probe, type Probe } from './probe';
-import { correctionKey, decisionKey, search, type Corrections } from './search';
-import type { Solution, Unmet, Wishes } from './types';
+import { decisionKey, search, type Corrections } from './search';
+import type { Solution, Wishes } from './types';
+import { unmetOf } from './unmet';
+import { better, check, correct, lengthen, trim, type Checked } from './verify';
 
 /** Proposals that are run through the model before a number of openings is given up. */
 const TRIES = 14;
@@ -21,71 +22,6 @@ const EDGES = [0.06, 0.005] as const;
 const SMALLER = [0.75, 0.55, 0.4] as const;
 const LEAST_CUT_MM = 8;
 
-interface Checked {
-  readonly batch: Batch;
-  readonly assessment: Assessment;
-  readonly decision: Decision;
-  /** Items whose verdict is not right, and what would be unsafe. */
-  readonly wrong: number;
-  readonly minutes: number;
-}
-
-const UNSAFE: ReadonlySet<FindingCode> = new Set([
-  'spray-risk',
-  'never-at-pressure',
-  'poultry-not-safe',
-  'meat-not-safe',
-  'kidney-bean-toxin',
-] satisfies FindingCode[]);
-
-function isUnsafe(finding: Finding): boolean {
-  return UNSAFE.has(finding.code);
-}
-
-function check(frame: Frame, decision: Decision): Checked {
-  const batch = buildPlan(frame, decision);
-  const assessment = assess(batch, frame.pot, frame.kitchen);
-  const wrong = frame.placed.filter((p) => {
-    const verdict = assessment.items.find((i) => i.id === p.id)?.verdict;
-    return !p.sacrificed && verdict !== 'right';
-  }).length;
-  const unsafe = assessment.findings.filter(isUnsafe).length;
-  return {
-    batch,
-    assessment,
-    decision,
-    wrong: wrong + unsafe,
-    minutes: assessment.time.totalMin.p50,
-  };
-}
-
-/** What the model gave beyond the tables becomes part of them. */
-function correct(frame: Frame, table: Probe, checked: Checked, before: Corrections): Corrections {
-  const after = new Map(before);
-  const { holds, entries, simmer, simmerMin } = checked.decision;
-  for (const { id } of frame.placed) {
-    const entry = entries[id];
-    const report = checked.assessment.items.find((i) => i.id === id);
-    const x = entry === undefined ? undefined : table.exposures[id]?.[entry];
-    if (entry === undefined || !x || !report) continue;
-    const t = entry === holds.length ? (simmer[id] ?? simmerMin) : simmerMin;
-    const told = (of: 'centre' | 'surface'): number =>
-      x.base[of] +
-      (x.simmer[of][t] ?? 0) +
-      x.holds.reduce((sum, c, j) => sum + (c?.[of][holds[j] ?? 0] ?? 0), 0);
-    after.set(correctionKey(id, entry), {
-      centre: report.cookValueCentreMin - told('centre'),
-      surface: report.cookValueSurfaceMin - told('surface'),
-    });
-  }
-  return after;
-}
-
-function better(a: Checked, b: Checked | null): boolean {
-  if (!b) return true;
-  return a.wrong !== b.wrong ? a.wrong < b.wrong : a.minutes < b.minutes;
-}
-
 /** The quickest plan with these releases that the model agrees with, or the nearest to one. */
 function withReleases(frame: Frame, table: Probe, edge: number): Checked | null {
   let corrections: Corrections = new Map();
@@ -95,10 +31,11 @@ function withReleases(frame: Frame, table: Probe, edge: number): Checked | null 
   for (let n = 0; n < TRIES; n++) {
     const found = search(frame, table, corrections, tried, edge);
     if (!found) break;
-    const checked = check(frame, found.decision);
+    const checked = lengthen(frame, check(frame, found.decision), edge);
     if (better(checked, best)) best = checked;
     if (checked.wrong === 0) break;
-    tried.add(decisionKey(found.decision.holds, found.decision.simmerMin));
+    for (const { holds, simmerMin } of [found.decision, checked.decision])
+      tried.add(decisionKey(holds, simmerMin));
     corrections = correct(frame, table, checked, corrections);
     // The tables see no plan: the model's word may still open one nearby, but not for long.
     if (found.miss > 0 && ++hopeless >= HOPELESS) break;
@@ -147,49 +84,9 @@ function withOpenings(frame: Frame, wishes: Wishes, openings: number): Checked |
       const found = withReleases(frame, table, edge);
       if (found && better(found, best)) best = found;
     }
-    if (best?.wrong === 0) return best;
+    if (best?.wrong === 0) return trim(frame, best, edge);
   }
   return best;
-}
-
-function unmetOf(frame: Frame, wishes: Wishes, checked: Checked): readonly Unmet[] {
-  const unmet: Unmet[] = [];
-  const { assessment } = checked;
-  const total = assessment.time.totalMin.p50;
-  for (const placed of frame.placed) {
-    const item = assessment.items.find((i) => i.id === placed.id);
-    if (!item || placed.sacrificed || item.verdict === 'right') continue;
-    if (item.verdict === 'under') {
-      const rate = cookRate(assessment.boilC, placed.doneness.z);
-      const byMin = (placed.doneness.needMin - item.cookValueCentreMin) / rate;
-      unmet.push({
-        wish: 'done',
-        item: item.id,
-        byMin,
-        sentence: `${item.name} still needs about ${Math.max(1, Math.round(byMin))} min at the boil.`,
-      });
-    } else {
-      const byMin = total - (item.overMin ?? total);
-      unmet.push({
-        wish: 'not overdone',
-        item: item.id,
-        byMin,
-        sentence: `${item.name} is ${item.over ?? 'overdone'} ${Math.max(1, Math.round(byMin))} min before it is on the table.`,
-      });
-    }
-  }
-  for (const f of assessment.findings)
-    if (isUnsafe(f)) unmet.push({ wish: 'safe', item: null, byMin: 0, sentence: `${f.title}.` });
-  if (wishes.byMin !== undefined && total > wishes.byMin + 0.5) {
-    const byMin = total - wishes.byMin;
-    unmet.push({
-      wish: 'by',
-      item: null,
-      byMin,
-      sentence: `It is on the table after ${Math.round(total)} min, ${Math.round(byMin)} later than wished.`,
-    });
-  }
-  return unmet;
 }
 
 /** Noodles moved to a pan of their own, where the cook's school or the pot asks for it. */
@@ -235,11 +132,15 @@ function attempt(batch: Batch, pot: Pot, kitchen: Kitchen, wishes: Wishes): Atte
   return best;
 }
 
-/** A batch with what stays underdone cut smaller. */
+/** A centre with less than this share of its surface's cook value lags: a smaller cut helps. */
+const LAGS = 0.6;
+
+/** A batch with what stays underdone, or holds the rest up, cut smaller. */
 function cutSmaller(batch: Batch, assessment: Assessment, factor: number): Batch | null {
   let next = batch;
   for (const report of assessment.items) {
-    if (report.verdict !== 'under') continue;
+    const lags = report.cookValueCentreMin < LAGS * report.cookValueSurfaceMin;
+    if (report.verdict !== 'under' && !lags) continue;
     const item = batch.items.find((i) => i.id === report.id);
     const cut = item?.cut;
     if (!item || !cut || cut.mm * factor < LEAST_CUT_MM) continue;

@@ -1,0 +1,45 @@
+/** Wishes that a plan does not meet, and by how much. */
+import { cookRate } from '../doneness';
+import type { Frame } from './frame';
+import type { Unmet, Wishes } from './types';
+import { isUnsafe, type Checked } from './verify';
+
+export function unmetOf(frame: Frame, wishes: Wishes, checked: Checked): readonly Unmet[] {
+  const unmet: Unmet[] = [];
+  const { assessment } = checked;
+  const total = assessment.time.totalMin.p50;
+  for (const placed of frame.placed) {
+    const item = assessment.items.find((i) => i.id === placed.id);
+    if (!item || placed.sacrificed || item.verdict === 'right') continue;
+    if (item.verdict === 'under') {
+      const rate = cookRate(assessment.boilC, placed.doneness.z);
+      const byMin = (placed.doneness.needMin - item.cookValueCentreMin) / rate;
+      unmet.push({
+        wish: 'done',
+        item: item.id,
+        byMin,
+        sentence: `${item.name} still needs about ${Math.max(1, Math.round(byMin))} min at the boil.`,
+      });
+    } else {
+      const byMin = total - (item.overMin ?? total);
+      unmet.push({
+        wish: 'not overdone',
+        item: item.id,
+        byMin,
+        sentence: `${item.name} is ${item.over ?? 'overdone'} ${Math.max(1, Math.round(byMin))} min before it is on the table.`,
+      });
+    }
+  }
+  for (const f of assessment.findings)
+    if (isUnsafe(f)) unmet.push({ wish: 'safe', item: null, byMin: 0, sentence: `${f.title}.` });
+  if (wishes.byMin !== undefined && total > wishes.byMin + 0.5) {
+    const byMin = total - wishes.byMin;
+    unmet.push({
+      wish: 'by',
+      item: null,
+      byMin,
+      sentence: `It is on the table after ${Math.round(total)} min, ${Math.round(byMin)} later than wished.`,
+    });
+  }
+  return unmet;
+}
