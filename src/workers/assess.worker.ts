@@ -1,6 +1,6 @@
 /** The models, away from the main thread. */
 import { expose } from 'comlink';
-import { assess, drawBatch, type Draws } from '../core/assess';
+import { assess, compareReleases, drawBatch, type Draws } from '../core/assess';
 import type { Batch, Kitchen, Pot } from '../core/batch';
 
 /** Draws, with the callback as an argument of its own: that is what can cross to the worker. */
@@ -21,7 +21,7 @@ function draw(
   });
 }
 
-const api = { assess, draw };
+const api = { assess, compareReleases, draw };
 
 export type AssessApi = typeof api;
 

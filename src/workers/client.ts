@@ -1,6 +1,6 @@
 /** The main thread's end of the workers. */
 import { proxy, wrap, type Remote } from 'comlink';
-import type { Assessment, AssessOptions, Draws } from '../core/assess';
+import type { Assessment, AssessOptions, Draws, ReleaseOption } from '../core/assess';
 import type { Batch, Kitchen, Pot } from '../core/batch';
 import type { AssessApi } from './assess.worker';
 
@@ -26,6 +26,17 @@ export function assessAway(
 ): Promise<Assessment> {
   assessor ??= spawn();
   return assessor.api.assess(batch, pot, kitchen, options);
+}
+
+/** The ways of releasing a step side by side, worked out in the worker. */
+export function releasesAway(
+  batch: Batch,
+  pot: Pot,
+  kitchen: Kitchen,
+  step: string,
+): Promise<readonly ReleaseOption[]> {
+  assessor ??= spawn();
+  return assessor.api.compareReleases(batch, pot, kitchen, step);
 }
 
 /** Draws of one batch; a later call ends an earlier one, whose promise then never settles. */

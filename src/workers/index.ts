@@ -1,1 +1,1 @@
-export { assessAway, drawAway } from './client';
+export { assessAway, drawAway, releasesAway } from './client';

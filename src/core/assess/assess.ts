@@ -4,7 +4,7 @@ import { findingsOf } from './findings';
 import { runModel } from './model';
 import { releaseReports } from './release';
 import { bonesReport, finishReport, saltReport } from './finish';
-import { fillReport, itemReports, seriesOf, setpointOf, stepReports } from './reports';
+import { fillReport, itemReports, seriesOf, setpointOf, stepReports, worstMoment } from './reports';
 import type { Assessment } from './types';
 
 export interface AssessOptions {
@@ -28,7 +28,7 @@ export function assess(
   const model = runModel(batch, pot, kitchen, options);
   const release = releaseReports(model);
   const series = seriesOf(model);
-  const filled = fillReport(model, release, series);
+  const filled = fillReport(model, release);
   const steps = stepReports(model);
   const items = itemReports(model);
   const salt = saltReport(model);
@@ -41,7 +41,7 @@ export function assess(
     pot: pot.id,
     setpointC,
     boilC,
-    fill: filled.report,
+    fill: { ...filled.report, worst: worstMoment(model, series, release) },
     time: { totalMin: { p10: total, p50: total, p90: total }, steps },
     items,
     release,

@@ -1,21 +1,41 @@
 /**
  * What is not known, drawn many times: masses, start temperatures, the share of the power that
- * arrives, the losses. Ranges are quantiles of the draws, not formulas.
+ * arrives, the losses, what each food needs. Ranges are quantiles of the draws, not formulas.
  */
-import type { Batch, Kitchen, Pot } from '../batch';
-import { runModel } from './model';
+import type { Batch, Kitchen, Pot, Verdict } from '../batch';
+import { runModel, type Model } from './model';
 import { seeded } from './random';
-import type { Range } from './types';
+import { releaseReports } from './release';
+import { fillReport, itemReports, stepReports } from './reports';
+import type { FillReport, ItemReport, Range, StepReport } from './types';
 
 /** Standard deviations (assumed; to be learned from the log). */
-const SPREAD = { mass: 0.06, startC: 1.5, efficiency: 0.04, loss: 0.15 };
+const SPREAD = { mass: 0.06, startC: 1.5, efficiency: 0.04, loss: 0.15, need: 0.1 };
 /** A draw needs no finer steps than this, s. */
 const DRAW_STEP_S = 20;
 /** Points of the band. */
 const BAND_POINTS = 60;
 
+/** How often a verdict came out, 0 to 1. */
+export type Chances = Readonly<Record<Verdict, number>>;
+
 export interface Draws {
   readonly totalMin: Range;
+  readonly steps: readonly {
+    readonly id: string;
+    readonly warmUpMin: Range;
+    readonly releaseMin: Range;
+  }[];
+  readonly fill: {
+    /** What is held against the lines, L. */
+    readonly worstL: Range;
+    /** With the swell at the valve, L. */
+    readonly releaseL: Range;
+    readonly finishedBrothL: Range;
+    /** How often it stays under the line that counts, 0 to 1. */
+    readonly fits: number;
+  };
+  readonly verdicts: Readonly<Record<string, Chances>>;
   /** Liquid temperature over the time of the plan: 10 and 90 %. */
   readonly band: {
     readonly minute: readonly number[];
@@ -73,8 +93,7 @@ export function drawBatch(
   options: DrawOptions,
 ): Draws | null {
   const normal = seeded(options.seed);
-  const totals: number[] = [];
-  const curves: (readonly number[])[] = [];
+  const drawn: Drawn[] = [];
   let minutes: readonly number[] = [];
   for (let n = 0; n < options.draws; n++) {
     const model = runModel(batch, pot, kitchen, {
@@ -84,30 +103,72 @@ export function drawBatch(
         startC: () => SPREAD.startC * normal(),
         efficiency: Math.exp(SPREAD.efficiency * normal()),
         loss: Math.exp(SPREAD.loss * normal()),
+        need: () => Math.exp(SPREAD.need * normal()),
       },
     });
-    const { s, liquidC } = model.heat.trace;
-    const total = (s.at(-1) ?? 0) / 60;
-    totals.push(total);
-    if (minutes.length === 0)
+    if (minutes.length === 0) {
+      const total = (model.heat.trace.s.at(-1) ?? 0) / 60;
       minutes = Array.from(
         { length: BAND_POINTS },
         (_, i) => (1.15 * total * i) / (BAND_POINTS - 1),
       );
-    let at = 0;
-    curves.push(
-      minutes.map((minute) => {
-        const [t, next] = temperatureAt(s, liquidC, minute, at);
-        at = next;
-        return t;
-      }),
-    );
+    }
+    drawn.push(read(model, minutes));
     if (options.onDraw && !options.onDraw(n + 1)) break;
   }
-  if (totals.length < Math.min(10, options.draws)) return null;
-  const bands = minutes.map((_, i) => range(curves.map((c) => c[i] ?? 0)));
+  if (drawn.length < Math.min(10, options.draws)) return null;
+  return summary(drawn, minutes);
+}
+
+/** What is kept of one draw. */
+interface Drawn {
+  readonly totalMin: number;
+  readonly curve: readonly number[];
+  readonly steps: readonly StepReport[];
+  readonly fill: FillReport;
+  readonly items: readonly ItemReport[];
+}
+
+function read(model: Model, minutes: readonly number[]): Drawn {
+  const { s, liquidC } = model.heat.trace;
+  let at = 0;
   return {
-    totalMin: range(totals),
+    totalMin: (s.at(-1) ?? 0) / 60,
+    curve: minutes.map((minute) => {
+      const [t, next] = temperatureAt(s, liquidC, minute, at);
+      at = next;
+      return t;
+    }),
+    steps: stepReports(model),
+    fill: fillReport(model, releaseReports(model)).report,
+    items: itemReports(model),
+  };
+}
+
+function summary(drawn: readonly Drawn[], minutes: readonly number[]): Draws {
+  const over = (value: (d: Drawn) => number): Range => range(drawn.map(value));
+  const share = (is: (d: Drawn) => boolean): number => drawn.filter(is).length / drawn.length;
+  const bands = minutes.map((_, i) => over((d) => d.curve[i] ?? 0));
+  const [first] = drawn;
+  return {
+    totalMin: over((d) => d.totalMin),
+    steps: (first?.steps ?? []).map(({ id }, i) => ({
+      id,
+      warmUpMin: over((d) => d.steps[i]?.warmUpMin ?? 0),
+      releaseMin: over((d) => d.steps[i]?.releaseMin ?? 0),
+    })),
+    fill: {
+      worstL: over((d) => d.fill.worstL),
+      releaseL: over((d) => d.fill.releaseL),
+      finishedBrothL: over((d) => d.fill.finishedBrothL),
+      fits: share((d) => d.fill.worstL <= d.fill.lineL),
+    },
+    verdicts: Object.fromEntries(
+      (first?.items ?? []).map(({ id }, i) => {
+        const often = (verdict: Verdict): number => share((d) => d.items[i]?.verdict === verdict);
+        return [id, { under: often('under'), right: often('right'), over: often('over') }];
+      }),
+    ),
     band: { minute: minutes, p10: bands.map((b) => b.p10), p90: bands.map((b) => b.p90) },
   };
 }

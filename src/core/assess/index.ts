@@ -16,5 +16,5 @@ export type {
 } from './types';
 export { assess, type AssessOptions } from './assess';
 export { applyRemedy } from './remedy';
-export { drawBatch, quantile, type DrawOptions, type Draws } from './draws';
+export { drawBatch, quantile, type Chances, type DrawOptions, type Draws } from './draws';
 export { compareReleases } from './release';

@@ -28,6 +28,8 @@ export interface Variation {
   readonly startC: (item: string) => number;
   readonly efficiency: number;
   readonly loss: number;
+  /** What a food needs and stands, which differs from one to the next. */
+  readonly need: (item: string) => number;
 }
 
 export interface ItemCook {
@@ -94,6 +96,11 @@ function heatItem(item: PlannedItem, part: Part): HeatItem {
   };
 }
 
+function scaled(doneness: Doneness, by: number): Doneness {
+  const { needMin, limitMin } = doneness;
+  return { ...doneness, needMin: needMin * by, limitMin: limitMin === null ? null : limitMin * by };
+}
+
 /** Runs a batch through the heat model. @throws RangeError for a food that is not in the table */
 export function runModel(
   batch: Batch,
@@ -132,7 +139,8 @@ export function runModel(
   for (const item of plan.items) {
     const trace = heat.items[item.id];
     if (!trace) continue;
-    const doneness = donenessOf(item.food, item);
+    const usually = donenessOf(item.food, item);
+    const doneness = usually && vary ? scaled(usually, vary.need(item.id)) : usually;
     const z = doneness?.z ?? USUAL_Z;
     cooks[item.id] = {
       doneness,

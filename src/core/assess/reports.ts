@@ -40,7 +40,7 @@ export function setpointOf(model: Model): number {
 }
 
 /** The fullest moment of the trace, or of a valve that lifts the contents still higher. */
-function worstMoment(
+export function worstMoment(
   model: Model,
   { levelL, minute, phase, step }: Series,
   releases: readonly ReleaseReport[],
@@ -71,11 +71,7 @@ function worstMoment(
 }
 
 /** Levels of the fullest closing of the lid. */
-export function fillReport(
-  model: Model,
-  releases: readonly ReleaseReport[],
-  series: Series,
-): Filled {
+export function fillReport(model: Model, releases: readonly ReleaseReport[]): Filled {
   const hot = setpointOf(model);
   const closings = lidOnSteps(model).map((step) => {
     const parts = partsAt(model, step);
@@ -114,7 +110,6 @@ export function fillReport(
       heapL,
       freeL: lidOn.freeL,
       covered: lidOn.liquidL >= heapL - 0.02,
-      worst: worstMoment(model, series, releases),
     },
   };
 }

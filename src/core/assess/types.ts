@@ -97,7 +97,6 @@ export interface FillReport {
   readonly heapL: number;
   readonly freeL: number;
   readonly covered: boolean;
-  readonly worst: WorstMoment;
 }
 
 /** When the pot is fullest, as it really stands: hot, swollen, or lifted by steam. */
@@ -231,7 +230,7 @@ export interface Assessment {
   readonly pot: string;
   readonly setpointC: number;
   readonly boilC: number;
-  readonly fill: FillReport;
+  readonly fill: FillReport & { readonly worst: WorstMoment };
   readonly time: { readonly totalMin: Range; readonly steps: readonly StepReport[] };
   readonly items: readonly ItemReport[];
   readonly release: readonly ReleaseReport[];

@@ -159,7 +159,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
                 </span>
               </p>
               <p className="text-[13px] leading-snug text-quiet">
-                {describe(assessment, pot, kitchen)}
+                {describe(assessment, pot, kitchen, clock)}
               </p>
               <Moment assessment={assessment} sample={sample} kitchen={kitchen} clock={clock} />
             </>
@@ -233,6 +233,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
                 ) : (
                   <Lanes
                     assessment={assessment}
+                    draws={draws}
                     batch={shown}
                     kitchen={kitchen}
                     onEdit={(i) => setEditing({ item: i })}
@@ -268,7 +269,9 @@ function Bench({ batch }: { readonly batch: Batch }) {
         {step && (
           <StepEditor
             step={step}
+            batch={batch}
             pot={pot}
+            kitchen={kitchen}
             removable={stepsOf(batch).length > 1}
             onSave={(next) => saveBatch(changeStep(batch, step.id, () => next))}
             onRemove={() => saveBatch(removeStep(batch, step.id))}

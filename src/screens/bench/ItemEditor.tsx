@@ -28,6 +28,7 @@ interface Form {
   start: 'usual' | 'frozen' | 'own';
   startC: number | null;
   soakedH: number | null;
+  age: 'usual' | 'old';
   enters: string;
   leaves: string;
 }
@@ -70,12 +71,15 @@ function schemaFor(item: Item) {
       then: (s) => s.required('a number from -40 to 100 °C'),
     }),
     soakedH: optional(0, 72, 'hours'),
+    age: yup.string<Form['age']>().defined(),
     enters: yup.string().defined(),
     leaves: yup.string().defined(),
   });
 }
 
 const FROZEN_C = -18;
+/** In place of a step: in a pan of its own. */
+const APART = '(apart)';
 
 function formOf(item: Item, first: string): Form {
   const { startC } = item;
@@ -87,7 +91,8 @@ function formOf(item: Item, first: string): Form {
     start: startC === undefined ? 'usual' : startC === FROZEN_C ? 'frozen' : 'own',
     startC: startC ?? null,
     soakedH: item.soakedH ?? null,
-    enters: item.enters ?? first,
+    age: item.old ? 'old' : 'usual',
+    enters: item.apart ? APART : (item.enters ?? first),
     leaves: item.leaves ?? '',
   };
 }
@@ -109,7 +114,9 @@ function itemOf(item: Item, form: Form): Partial<Item> {
     cut,
     startC,
     soakedH: form.soakedH ?? undefined,
-    enters: form.enters,
+    old: form.age === 'old' || undefined,
+    apart: form.enters === APART || undefined,
+    enters: form.enters === APART ? null : form.enters,
     leaves: form.leaves || null,
   } as Partial<Item>;
 }
@@ -211,6 +218,12 @@ export function ItemEditor({
               error={errors.soakedH?.message}
             />
           )}
+          {food?.group === 'pulse' && !food.can && (
+            <Choice id="age" label="Age" {...register('age')}>
+              <option value="usual">this year’s or last’s</option>
+              <option value="old">kept for years, slower to soften</option>
+            </Choice>
+          )}
         </div>
         <div className="grid grid-cols-2 gap-4">
           <Choice id="enters" label="In" {...register('enters')}>
@@ -219,6 +232,7 @@ export function ItemEditor({
                 {names.get(step.id)}
               </option>
             ))}
+            {solid && <option value={APART}>apart, joined in the bowl</option>}
           </Choice>
           <Choice id="leaves" label="Out" {...register('leaves')}>
             <option value="">stays in</option>

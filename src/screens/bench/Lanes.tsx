@@ -1,4 +1,4 @@
-import type { Assessment, ItemReport } from '@/core/assess';
+import type { Assessment, Chances, Draws, ItemReport } from '@/core/assess';
 import type { Batch, Kitchen } from '@/core/batch';
 import { formatAmount, formatLength } from '@/core/quantity';
 import { laneSpans, verdictWords, type SpanKind } from './laneSpans';
@@ -22,9 +22,11 @@ function Lane({
   batch,
   kitchen,
   totalMin,
+  chances,
   onEdit,
 }: {
   readonly item: ItemReport;
+  readonly chances: Chances | undefined;
   readonly batch: Batch;
   readonly kitchen: Kitchen;
   readonly totalMin: number;
@@ -33,7 +35,7 @@ function Lane({
   const source = batch.items.find((i) => i.id === item.id);
   if (!source) return null;
   const { cut, startC } = source;
-  const words = verdictWords(item);
+  const words = verdictWords(item, chances);
   const details = [
     formatAmount(source.amount),
     cut ? formatLength(cut.mm, kitchen.units) : '',
@@ -63,10 +65,12 @@ function Lane({
               style={{ left: `${span.from * 100}%`, width: `${(span.to - span.from) * 100}%` }}
             />
           ))}
-          <span
-            className="absolute top-1/2 size-4 -translate-x-1/2 -translate-y-1/2 rounded-full border-2 border-panel bg-copper"
-            style={{ left: `${(item.enterMin / totalMin) * 100}%` }}
-          />
+          {!item.apart && (
+            <span
+              className="absolute top-1/2 size-4 -translate-x-1/2 -translate-y-1/2 rounded-full border-2 border-panel bg-copper"
+              style={{ left: `${(item.enterMin / totalMin) * 100}%` }}
+            />
+          )}
         </span>
         <span className="sr-only">Change {item.name}</span>
       </button>
@@ -77,11 +81,13 @@ function Lane({
 /** One line an ingredient, from entry to exit, coloured by doneness; liquids below in words. */
 export function Lanes({
   assessment,
+  draws,
   batch,
   kitchen,
   onEdit,
 }: {
   readonly assessment: Assessment;
+  readonly draws: Draws | null;
   readonly batch: Batch;
   readonly kitchen: Kitchen;
   readonly onEdit: (id: string) => void;
@@ -99,6 +105,7 @@ export function Lanes({
             batch={batch}
             kitchen={kitchen}
             totalMin={total}
+            chances={draws?.verdicts[item.id]}
             onEdit={() => onEdit(item.id)}
           />
         ))}

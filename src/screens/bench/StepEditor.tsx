@@ -6,6 +6,8 @@ import * as yup from 'yup';
 import {
   DEFAULT_MINUTES,
   RELEASE_METHODS,
+  type Batch,
+  type Kitchen,
   type Pot,
   type Release,
   type ReleaseMethod,
@@ -14,6 +16,7 @@ import {
 import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';
+import { ReleaseTable } from './ReleaseTable';
 
 interface Form {
   minutes: number;
@@ -72,14 +75,18 @@ function releaseOf(form: Form, before: Release | undefined): Release {
 /** Changes a step: its minutes; under pressure also the setting and how the steam is let out. */
 export function StepEditor({
   step,
+  batch,
   pot,
+  kitchen,
   removable,
   onSave,
   onRemove,
   onClose,
 }: {
   readonly step: Step;
+  readonly batch: Batch;
   readonly pot: Pot;
+  readonly kitchen: Kitchen;
   readonly removable: boolean;
   readonly onSave: (step: Step) => void;
   readonly onRemove: () => void;
@@ -147,6 +154,7 @@ export function StepEditor({
                 error={errors.afterMin?.message}
               />
             )}
+            <ReleaseTable batch={batch} pot={pot} kitchen={kitchen} step={step.id} />
           </>
         )}
         <div className="flex flex-wrap justify-between gap-3 pt-2">

@@ -7,6 +7,7 @@ import type { Assessment } from '@/core/assess';
 import type { Kitchen, Pot } from '@/core/batch';
 import type { FoodGroup } from '@/core/food';
 import { formatLevel, formatVolume } from '@/core/quantity';
+import type { ClockText } from './clockText';
 import { graduations, levelY, placePieces, spread, wellFrame, type Piece } from '@/ui/wellGeometry';
 
 const WIDTH = 320;
@@ -275,7 +276,24 @@ function stepped(litres: number, most: number): number {
 }
 
 /** The same in words, for who cannot see it. */
-export function describe({ fill }: Assessment, pot: Pot, kitchen: Kitchen): string {
+export function describe(
+  { fill, series }: Assessment,
+  pot: Pot,
+  kitchen: Kitchen,
+  clock?: ClockText,
+): string {
   const level = (litres: number): string => formatLevel(litres, kitchen.units);
-  return `${pot.name} holds ${level(pot.capacityL)}. Lid on ${level(fill.lidOnL)}, hottest ${level(fill.hottestL)}, swollen ${level(fill.swollenL)}, at the valve ${level(fill.releaseL)}. The ${fill.foams ? 'foam' : 'fill'} line counts, at ${level(fill.lineL)}.`;
+  const { worst } = fill;
+  const moment = {
+    'lid on': 'as the lid goes on',
+    'warm-up': 'in the warm-up',
+    hold: 'in the hold',
+    'at the valve': 'as the valve opens',
+    open: 'in the open pot',
+  }[worst.when];
+  const full =
+    series.minute.length > 1
+      ? ` Fullest ${moment}${clock ? `, ${clock(worst.atMin)}` : ''}: ${level(worst.levelL)}.`
+      : '';
+  return `${pot.name} holds ${level(pot.capacityL)}. Lid on ${level(fill.lidOnL)}, hottest ${level(fill.hottestL)}, swollen ${level(fill.swollenL)}, at the valve ${level(fill.releaseL)}. The ${fill.foams ? 'foam' : 'fill'} line counts, at ${level(fill.lineL)}.${full}`;
 }

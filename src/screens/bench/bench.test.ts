@@ -1,4 +1,4 @@
-import { assess } from '@/core/assess';
+import { assess, type Draws } from '@/core/assess';
 import { stepsOf } from '@/core/batch';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '@/core/testing/kitchen';
 import { clockText } from './clockText';
@@ -8,6 +8,7 @@ import { rowsOf, sampleAt } from './traceRows';
 
 const A = assess(REFERENCE, POT, KITCHEN);
 const TOTAL = A.time.totalMin.p50;
+const NONE = { p10: 0, p50: 0, p90: 0 };
 
 function lane(food: string, a = A) {
   const found = a.items.find((i) => i.food === food);
@@ -53,6 +54,14 @@ describe('lanes', () => {
     expect(laneSpans(lane('bay-leaf'), TOTAL).map((s) => s.kind)).toEqual(['plain']);
     expect(verdictWords(lane('bay-leaf'))).toBe('fish out');
   });
+
+  it('tell the odds where the draws leave a verdict open', () => {
+    const lamb = lane('lamb-neck');
+    expect(verdictWords(lamb, { under: 0, right: 1, over: 0 })).toBe('right');
+    expect(verdictWords(lamb, { under: 0.28, right: 0.72, over: 0 })).toBe('right, 7 in 10');
+    expect(verdictWords({ ...lamb, apart: true })).toBe('apart, in the bowl');
+    expect(laneSpans({ ...lamb, apart: true }, TOTAL)).toEqual([]);
+  });
 });
 
 describe('the step bar', () => {
@@ -74,8 +83,11 @@ describe('the Trace', () => {
   });
 
   it('takes its band from the draws', () => {
-    const draws = {
+    const draws: Draws = {
       totalMin: { p10: 1, p50: 2, p90: 3 },
+      steps: [],
+      fill: { worstL: NONE, releaseL: NONE, finishedBrothL: NONE, fits: 1 },
+      verdicts: {},
       band: { minute: [0, 100, 200], p10: [10, 20, 30], p90: [20, 40, 60] },
     };
     const row = rowsOf(A.series, draws).find((r) => r.minute > 40);

@@ -1,5 +1,5 @@
 /** What a lane shows: when an ingredient is not yet done, in its window, past it. */
-import type { ItemReport } from '@/core/assess';
+import type { Chances, ItemReport } from '@/core/assess';
 
 export type SpanKind = 'straw' | 'leaf' | 'rust' | 'plain';
 
@@ -16,6 +16,7 @@ export interface Span {
  * @param totalMin length of the plan, above 0
  */
 export function laneSpans(item: ItemReport, totalMin: number): readonly Span[] {
+  if (item.apart) return [];
   const share = (minute: number): number => Math.min(1, Math.max(0, minute / totalMin));
   const from = share(item.enterMin);
   const to = share(Math.min(item.leaveMin, totalMin));
@@ -30,15 +31,22 @@ export function laneSpans(item: ItemReport, totalMin: number): readonly Span[] {
   return spans.filter((span) => span.to > span.from + 1e-9);
 }
 
-/** The verdict in words of the trade. */
-export function verdictWords(item: ItemReport): string {
+/** From this many draws of ten on, a verdict is told without its odds. */
+const SURE = 0.95;
+
+/**
+ * The verdict in words of the trade, with its odds where the draws leave it open.
+ *
+ * @param chances how often each verdict was drawn; undefined while they are not known
+ */
+export function verdictWords(item: ItemReport, chances?: Chances): string {
+  if (item.apart) return 'apart, in the bowl';
   if (item.needMin === null) return item.fishOut ? 'fish out' : '';
-  switch (item.verdict) {
-    case 'under':
-      return 'not yet done';
-    case 'over':
-      return item.over ?? 'too far';
-    case 'right':
-      return 'right';
-  }
+  const words = {
+    under: 'not yet done',
+    over: item.over ?? 'too far',
+    right: 'right',
+  }[item.verdict];
+  const chance = chances?.[item.verdict] ?? 1;
+  return chance >= SURE ? words : `${words}, ${Math.max(1, Math.round(10 * chance))} in 10`;
 }

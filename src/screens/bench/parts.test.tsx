@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import { cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { assess, type Finding } from '@/core/assess';
+import { assess, drawBatch, type Draws, type Finding } from '@/core/assess';
 import { stepsOf, type Batch, type Item, type Step } from '@/core/batch';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '@/core/testing/kitchen';
 import { AddLine } from './AddLine';
@@ -16,6 +16,8 @@ import { StepBar } from './StepBar';
 import { StepEditor } from './StepEditor';
 import { describe as inWords } from './Well';
 
+jest.mock('@/workers', () => jest.requireActual('../../ui/testing/assessor'));
+
 global.ResizeObserver = class {
   observe = (): void => undefined;
   unobserve = (): void => undefined;
@@ -23,6 +25,7 @@ global.ResizeObserver = class {
 };
 
 const A = assess(REFERENCE, POT, KITCHEN);
+const D = drawBatch(REFERENCE, POT, KITCHEN, { draws: 12, seed: 1 }) as Draws;
 const US = { ...KITCHEN, units: 'us' as const };
 const user = userEvent.setup();
 
@@ -45,10 +48,7 @@ describe('readings', () => {
   });
 
   it('give the range once it is drawn, and cups where the kitchen has cups', () => {
-    const draws = {
-      totalMin: { p10: 118.4, p50: 124, p90: 131.6 },
-      band: { minute: [], p10: [], p90: [] },
-    };
+    const draws: Draws = { ...D, totalMin: { p10: 118.4, p50: 124, p90: 131.6 } };
     render(<Readings assessment={A} draws={draws} batch={REFERENCE} kitchen={US} />);
     const readings = text(screen.getByLabelText('Readings'));
     expect(readings).toContain('118 to 132');
@@ -153,7 +153,7 @@ describe('the add line', () => {
 describe('lanes', () => {
   it('show a button for every ingredient, liquids apart', async () => {
     const onEdit = jest.fn();
-    render(<Lanes assessment={A} batch={REFERENCE} kitchen={KITCHEN} onEdit={onEdit} />);
+    render(<Lanes assessment={A} draws={D} batch={REFERENCE} kitchen={KITCHEN} onEdit={onEdit} />);
     expect(
       within(screen.getByRole('list', { name: 'Ingredients' })).getAllByRole('button'),
     ).toHaveLength(6);
@@ -195,7 +195,7 @@ describe('the moment', () => {
 
   it('has words for who cannot see the Well', () => {
     expect(inWords(A, POT, KITCHEN)).toMatch(
-      /Big enamel holds 5\.7 L\. Lid on .* The foam line counts, at 2\.9 L\./,
+      /Big enamel holds 5\.7 L\. Lid on .* The foam line counts, at 2\.9 L\. Fullest in the open pot: 3\.0 L\./,
     );
   });
 });
@@ -269,6 +269,17 @@ describe('changing an ingredient', () => {
     expect(onSave).toHaveBeenCalledWith(expect.objectContaining({ soakedH: 8 }));
   });
 
+  it('takes an old bean, and a pan of its own', async () => {
+    const beans = item('b', 'borlotti', 300, 'g');
+    const { onSave } = open(beans, batchOf([beans]));
+    await user.selectOptions(screen.getByLabelText('Age'), 'old');
+    await user.selectOptions(screen.getByLabelText('In'), 'apart, joined in the bowl');
+    await submit();
+    expect(onSave).toHaveBeenCalledWith(
+      expect.objectContaining({ old: true, apart: true, enters: null }),
+    );
+  });
+
   it('leaves it out when told', async () => {
     const { onRemove, onClose } = open(lamb);
     await user.click(screen.getByRole('button', { name: 'Leave it out' }));
@@ -283,7 +294,9 @@ describe('changing a step', () => {
     render(
       <StepEditor
         step={step}
+        batch={{ ...REFERENCE, steps: [step] }}
         pot={pot}
+        kitchen={KITCHEN}
         removable={false}
         onSave={onSave}
         onRemove={jest.fn()}
@@ -293,6 +306,15 @@ describe('changing a step', () => {
     return onSave;
   }
   const submit = (): Promise<void> => user.click(screen.getByRole('button', { name: 'Keep' }));
+
+  it('shows what each release costs', async () => {
+    open(pressure(40));
+    const table = await screen.findByRole('table', { name: 'What each release costs' });
+    const rows = within(table).getAllByRole('row').slice(1).map(text);
+    expect(rows[0]).toMatch(/^natural\d+/);
+    expect(rows.find((r) => r.startsWith('quick'))).toContain('lamb neck: tightens');
+    expect(rows.some((r) => r.startsWith('cold water'))).toBe(false);
+  });
 
   it('sets hold, setting and a timed release', async () => {
     const onSave = open(pressure(20));

@@ -1,5 +1,13 @@
 /** Stands in for the workers where there are none: the same core, on the same thread. */
-import { assess, drawBatch, type AssessOptions, type Assessment, type Draws } from '@/core/assess';
+import {
+  assess,
+  compareReleases,
+  drawBatch,
+  type AssessOptions,
+  type Assessment,
+  type Draws,
+  type ReleaseOption,
+} from '@/core/assess';
 import type { Batch, Kitchen, Pot } from '@/core/batch';
 
 export function assessAway(
@@ -9,6 +17,15 @@ export function assessAway(
   options?: AssessOptions,
 ): Promise<Assessment> {
   return Promise.resolve().then(() => assess(batch, pot, kitchen, options));
+}
+
+export function releasesAway(
+  batch: Batch,
+  pot: Pot,
+  kitchen: Kitchen,
+  step: string,
+): Promise<readonly ReleaseOption[]> {
+  return Promise.resolve(compareReleases(batch, pot, kitchen, step));
 }
 
 export function drawAway(
