@@ -99,6 +99,17 @@ export function waterItem(batch: Batch): Item | undefined {
   return batch.items.find((item) => foodOf(item)?.key === 'water');
 }
 
+/**
+ * Step at which a food goes in when nobody says: the first; what is liquid waits until browning
+ * is over.
+ */
+export function usualEntry(batch: Batch, food: Food | null): string | null {
+  const steps = stepsOf(batch);
+  const liquid = food?.group === 'liquid' || food?.group === 'dairy';
+  const wet = steps.find((s) => s.kind !== 'saute' && s.kind !== 'prep');
+  return ((liquid ? wet : undefined) ?? steps[0])?.id ?? null;
+}
+
 /** Water in the batch's first water item, L. */
 export function waterL(batch: Batch): number {
   const item = waterItem(batch);
@@ -125,7 +136,13 @@ export function setWater(batch: Batch, litres: number): Batch {
   return item
     ? changeItem(batch, item.id, { amount })
     : addItems(batch, [
-        { id: freshItemId(batch), food: 'water', amount, enters: null, leaves: null },
+        {
+          id: freshItemId(batch),
+          food: 'water',
+          amount,
+          enters: usualEntry(batch, food),
+          leaves: null,
+        },
       ]);
 }
 

@@ -35,6 +35,7 @@ export {
   setMinutes,
   setRelease,
   setWater,
+  usualEntry,
   waterItem,
   waterL,
 } from './edit';

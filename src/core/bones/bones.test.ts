@@ -22,23 +22,6 @@ describe('gelatine', () => {
     expect(run(bones, 60, 110)).toBeCloseTo(40 * (1 - Math.exp(-1)), 9);
   });
 
-  // Common practice: 90 min at high give a poultry frame's gelatine to over three quarters.
-  it('has most of a poultry frame in 90 min under pressure', () => {
-    const bones = { massKg: 1.4, extract: extractOf('turkey-frame'), givenG: 0 };
-    expect(run(bones, 90, 117) / mostGelatineG(bones)).toBeGreaterThan(0.75);
-  });
-
-  // Common practice: beef is worth a second run; a third gives less than a tenth.
-  it('makes a second run of beef worth it and a third not', () => {
-    const bones = { massKg: 1, extract: extractOf('beef-knuckle'), givenG: 0 };
-    // Two and a half hours hot: two of hold, with what warm-up and a natural release add.
-    const first = run(bones, 150, 117);
-    const second = run({ ...bones, givenG: first }, 150, 117);
-    const third = run({ ...bones, givenG: first + second }, 150, 117);
-    expect(second / mostGelatineG(bones)).toBeGreaterThan(0.2);
-    expect(third / mostGelatineG(bones)).toBeLessThan(0.1);
-  });
-
   it('never gives more than the bones have, in any number of runs', () => {
     const temperature = fc.double({ min: 20, max: 121, noNaN: true });
     fc.assert(

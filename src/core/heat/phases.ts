@@ -263,6 +263,7 @@ export class Phases {
         const latent = latentHeat(this.boilC);
         const dried = watts > 0 ? (system.dryOff((watts * length) / latent) * latent) / length : 0;
         system.step(length, { powerW: this.#full - dried, lossWPerK }, PAN_C);
+        this.openLid();
         this.#sample(step, 'saute', false);
       }
     }

@@ -15,10 +15,12 @@ import {
   removeStep,
   setWater,
   stepsOf,
+  usualEntry,
   waterL,
   type Batch,
   type Item,
 } from '@/core/batch';
+import { resolveFood } from '@/core/food';
 import { formatVolume } from '@/core/quantity';
 import { startRun } from '@/core/timetable';
 import { buttonLook } from '@/ui/Button';
@@ -59,12 +61,10 @@ function Missing() {
 }
 
 function withItems(batch: Batch, items: readonly Omit<Item, 'id'>[]): Batch {
-  const first = stepsOf(batch)[0]?.id ?? null;
-  return items.reduce<Batch>(
-    (next, item) =>
-      addItems(next, [{ ...item, enters: item.enters ?? first, id: freshItemId(next) }]),
-    batch,
-  );
+  return items.reduce<Batch>((next, item) => {
+    const enters = item.enters ?? usualEntry(next, resolveFood(item.food) ?? null);
+    return addItems(next, [{ ...item, enters, id: freshItemId(next) }]);
+  }, batch);
 }
 
 /** Planning: the pot, the time and the ingredients in one picture. */
