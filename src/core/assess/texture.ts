@@ -17,10 +17,17 @@ const BURSTS_C = 4;
 /** Share of a food's window that a release may use up before it is worth saying (assumed). */
 const LONG_SHARE = 0.4;
 
-function costOf(food: Food, flash: number, superheat: number, share: number): string | null {
+function costOf(
+  food: Food,
+  over: string | null,
+  flash: number,
+  superheat: number,
+  share: number,
+): string | null {
   const meat = food.group === 'meat' || food.group === 'poultry';
   if (meat && flash > TOUGH_PERCENT) return `tightens, ${flash.toFixed(1)} % of it boils off`;
-  if (food.group === 'pulse' && superheat > BURSTS_C) return 'skins burst';
+  // Split peas and lentils have no skin to lose: they are meant to melt.
+  if (over === 'burst' && superheat > BURSTS_C) return 'skins burst';
   return share > LONG_SHARE ? 'goes on cooking while the pot comes down' : null;
 }
 
@@ -50,7 +57,7 @@ export function texturesOf(model: Model, step: number): readonly Texture[] {
         carryOverMin,
         superheatC,
         flashPercent,
-        cost: costOf(item.food, flashPercent, superheatC, share),
+        cost: costOf(item.food, cook.doneness.over, flashPercent, superheatC, share),
       },
     ];
   });

@@ -189,6 +189,47 @@ describe('checking a file', () => {
     );
   });
 
+  it('refuses a good bundle with any one field spoilt, and names the place', () => {
+    const places: readonly (readonly [path: string, spoil: (bundle: never) => unknown])[] = [
+      ['kitchen.altitudeM', (b) => set(b, ['kitchen', 'altitudeM'])],
+      ['pots[0].capacityL', (b) => set(b, ['pots', 0, 'capacityL'])],
+      ['pots[0].settings', (b) => set(b, ['pots', 0, 'settings'])],
+      [
+        'batches[0].items[1].amount.value',
+        (b) => set(b, ['batches', 0, 'items', 1, 'amount', 'value']),
+      ],
+      ['batches[0].items[2].cut.mm', (b) => set(b, ['batches', 0, 'items', 2, 'cut', 'mm'])],
+      ['batches[0].items[0].food', (b) => set(b, ['batches', 0, 'items', 0, 'food'])],
+      ['batches[0].items[3].old', (b) => set(b, ['batches', 0, 'items', 3, 'old'])],
+      ['batches[0].items[3].apart', (b) => set(b, ['batches', 0, 'items', 3, 'apart'])],
+      ['batches[0].steps[0].holdMin', (b) => set(b, ['batches', 0, 'steps', 0, 'holdMin'])],
+      ['batches[0].steps[1].kind', (b) => set(b, ['batches', 0, 'steps', 1, 'kind'])],
+    ];
+    let wrong: unknown;
+    function set(bundle: unknown, path: readonly (string | number)[]): unknown {
+      const [key, ...rest] = path;
+      if (key === undefined) return wrong;
+      const copy = (
+        Array.isArray(bundle) ? [...(bundle as unknown[])] : { ...(bundle as object) }
+      ) as Record<string | number, unknown>;
+      copy[key] = set(copy[key], rest);
+      return copy;
+    }
+    const nonsense = fc.oneof(
+      fc.constantFrom<unknown>(-1e9, 1e12, 'quux', '', Number.POSITIVE_INFINITY),
+      fc.array(fc.boolean(), { minLength: 1, maxLength: 2 }),
+      fc.record({ a: fc.boolean() }),
+    );
+    fc.assert(
+      fc.property(fc.constantFrom(...places), nonsense, ([path, spoil], value) => {
+        wrong = value;
+        const checked = validateBundle(spoil(BUNDLE as never));
+        if (checked.ok) throw new Error(`${path} took ${JSON.stringify(value)}`);
+        expect(checked.problems.some((p) => p.path.startsWith(path))).toBe(true);
+      }),
+    );
+  });
+
   it('refuses a foam line above the fill line', () => {
     expect(problemsOf(potSchema, { ...POT, foamFill: 0.8 })).toEqual([
       { path: 'foamFill', found: '0.8', wanted: 'no more than the fill line' },

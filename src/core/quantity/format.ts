@@ -93,6 +93,21 @@ export function formatMass(grams: number, units: Units): string {
     : `${formatFraction(grams / MASS_G.lb)} lb`;
 }
 
+/** Grams of table salt in a teaspoon (common practice). */
+const SALT_TSP_G = 6;
+
+/** Salt as it is weighed or spooned. @example formatSalt(9, 'us') // "1½ tsp" */
+export function formatSalt(grams: number, units: Units): string {
+  return units === 'metric'
+    ? `${Math.round(grams)} g`
+    : `${formatFraction(grams / SALT_TSP_G)} tsp`;
+}
+
+/** A difference of temperatures. @example formatDegrees(10, 'us') // "18 °F" */
+export function formatDegrees(celsius: number, units: Units): string {
+  return units === 'metric' ? `${Math.round(celsius)} °C` : `${Math.round(celsius * 1.8)} °F`;
+}
+
 /** A temperature in the kitchen's degrees. @example formatTemperature(100, 'us') // "212 °F" */
 export function formatTemperature(celsius: number, units: Units): string {
   return units === 'metric'

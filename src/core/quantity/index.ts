@@ -13,11 +13,13 @@ export {
 } from './units';
 export {
   formatAmount,
+  formatDegrees,
   formatFraction,
   formatLength,
   formatLevel,
   formatMass,
   formatMinutes,
+  formatSalt,
   formatTemperature,
   formatVolume,
   nearestFraction,

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import {
   formatAmount,
+  formatDegrees,
+  formatSalt,
   formatFraction,
   formatLength,
   formatMass,
@@ -81,6 +83,11 @@ describe('writing an amount', () => {
     expect(formatMinutes(120)).toBe('2 h');
     expect(formatFraction(0.26)).toBe('¼');
     expect(formatFraction(0.99)).toBe('1');
+  });
+
+  it('says salt and differences as the kitchen does', () => {
+    expect([formatSalt(9, 'metric'), formatSalt(9, 'us')]).toEqual(['9 g', '1½ tsp']);
+    expect([formatDegrees(10, 'metric'), formatDegrees(10, 'us')]).toEqual(['10 °C', '18 °F']);
   });
 
   it('keeps fractions within a sixteenth and a bit', () => {

@@ -1,6 +1,6 @@
 import { waterL } from '../../batch';
 import { SALTY_PERCENT, waterToDilute } from '../../finish';
-import { formatVolume } from '../../quantity';
+import { formatSalt, formatVolume } from '../../quantity';
 import type { Finding } from '../types';
 import type { Judge } from './context';
 import { capital } from './doneness';
@@ -20,7 +20,7 @@ export const salty: Judge = ({ model, units, salt, filled }) => {
     code: 'salty',
     level: 'warn',
     title: 'It will be salty',
-    message: `${salt.grams.toFixed(0)} g of salt make ${salt.percent.toFixed(1)} % of the finished pot; soup wants 0.6 to 0.9 %.`,
+    message: `${formatSalt(salt.grams, units)} of salt make ${salt.percent.toFixed(1)} % of the finished pot; soup wants 0.6 to 0.9 %.`,
     why: SALT_WHY,
     numbers: { grams: salt.grams, percent: salt.percent },
     ...(extraL <= filled.report.waterToLineL && {
@@ -34,7 +34,7 @@ export const salty: Judge = ({ model, units, salt, filled }) => {
   return [finding];
 };
 
-export const saltLeft: Judge = ({ model, salt, finish }) => {
+export const saltLeft: Judge = ({ model, units, salt, finish }) => {
   const { kind, items } = model.plan.batch;
   if (items.length < 2 || salt.percent > SALTY_PERCENT) return [];
   if (kind === 'stock' || kind === 'broth') {
@@ -44,7 +44,7 @@ export const saltLeft: Judge = ({ model, salt, finish }) => {
         code: 'salt-at-end',
         level: 'note',
         title: 'A stock is better unsalted',
-        message: `It already holds ${salt.grams.toFixed(0)} g of salt, ${salt.percent.toFixed(1)} %; boiled down to half it would be ${(2 * salt.percent).toFixed(1)} %.`,
+        message: `It already holds ${formatSalt(salt.grams, units)} of salt, ${salt.percent.toFixed(1)} %; boiled down to half it would be ${(2 * salt.percent).toFixed(1)} %.`,
         why: SALT_WHY,
         numbers: { grams: salt.grams, percent: salt.percent },
       },
@@ -56,7 +56,7 @@ export const saltLeft: Judge = ({ model, salt, finish }) => {
       code: 'salt-at-end',
       level: 'note',
       title: 'Salt at the end',
-      message: `The ingredients bring ${salt.grams.toFixed(0)} g; about ${finish.saltToAddG.toFixed(0)} g are left to add, to taste.`,
+      message: `The ingredients bring ${formatSalt(salt.grams, units)}; about ${formatSalt(finish.saltToAddG, units)} are left to add, to taste.`,
       why: SALT_WHY,
       numbers: { grams: salt.grams, percent: salt.percent, toAddG: finish.saltToAddG },
     },

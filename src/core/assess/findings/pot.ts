@@ -1,5 +1,5 @@
 import type { PlannedItem } from '../../batch';
-import { formatLevel } from '../../quantity';
+import { formatDegrees, formatLevel } from '../../quantity';
 import { SAFE_FRACTION } from '../release';
 import type { Finding, Remedy } from '../types';
 import type { Context, Judge } from './context';
@@ -45,7 +45,7 @@ export const sprayRisk: Judge = ({ model, releases, units }) =>
     });
 
 /** A release that spoils meat or pulses, where a slower one would not. */
-export const releaseCosts: Judge = ({ model, releases }) =>
+export const releaseCosts: Judge = ({ model, releases, units }) =>
   releases.flatMap((r): Finding[] => {
     if (r.method === 'natural' || r.method === 'timed') return [];
     const hurt = r.textures.filter((t) => t.cost !== null && t.superheatC > 3);
@@ -57,7 +57,7 @@ export const releaseCosts: Judge = ({ model, releases }) =>
         code: 'release-costs',
         level: 'note',
         title: `A slower release is kinder to ${item.food.name}`,
-        message: `${capital(item.food.name)}: ${first.cost ?? ''}. Its centre stands ${first.superheatC.toFixed(0)} degrees above the boil as the steam goes.`,
+        message: `${capital(item.food.name)}: ${first.cost ?? ''}. Its centre stands ${formatDegrees(first.superheatC, units)} above the boil as the steam goes.`,
         why: 'What is hotter inside than the boiling point around it boils from within: c ΔT / L of its mass. Common practice: natural for meat in large pieces and for pulses.',
         numbers: { superheatC: first.superheatC, flashPercent: first.flashPercent },
         item: item.id,
