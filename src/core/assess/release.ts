@@ -145,7 +145,8 @@ export function compareReleases(
     { method: 'natural' },
     { method: 'timed', afterMin: waitMin === null || waitMin < 10 ? 10 : waitMin },
     { method: 'quick' },
-    { method: 'pulsed', duty: widest ?? LEAST_DUTY },
+    // Where the valve may stand open, bursts are a matter of taste.
+    { method: 'pulsed', duty: widest === 1 ? USUAL_DUTY : (widest ?? LEAST_DUTY) },
     ...(pot.kind === 'stovetop' ? [{ method: 'coldwater' } as const] : []),
   ];
   return ways.flatMap((release): ReleaseOption[] => {
