@@ -6,13 +6,8 @@
  * together with all its bodies without iteration. Frozen bodies carry enthalpy as their state
  * (enthalpy method, after Voller & Cross 1981): heat is conserved through the freezing point.
  */
-import {
-  FREEZING_POINT,
-  iceFraction,
-  thermalProperties,
-  type Composition,
-  type Solid,
-} from '../food';
+import { FREEZING_POINT, thermalProperties, type Composition, type Solid } from '../food';
+import { enthalpyOf, makeIce, temperatureOf, type Ice } from './ice';
 
 export interface BodyShape {
   readonly kind: Solid;
@@ -42,21 +37,6 @@ export interface Body {
   readonly work: Work;
 }
 
-/** What a frozen body needs besides. */
-interface Ice {
-  /** Enthalpy per cell above the freezing point, J. */
-  readonly enthalpy: Float64Array;
-  readonly cellKg: Float64Array;
-  /** J/(kg K) below freezing, without melting. */
-  readonly heat: number;
-  readonly heatThawed: number;
-  /** Heat to melt the freezable water, J/kg of food. */
-  readonly melt: number;
-  /** Conductivity frozen over conductivity thawed. */
-  readonly conductivityRatio: number;
-  thawed: boolean;
-}
-
 interface Work {
   /** Length of substep the factors are for, s. */
   substep: number;
@@ -81,7 +61,6 @@ export const CELLS = 12;
 
 /** Mean temperature of a cook, at which thawed properties are taken, C. */
 const MEAN_C = 60;
-const FUSION = 333_600;
 const DIMENSION: Readonly<Record<Solid, 1 | 2 | 3>> = { slab: 1, cylinder: 2, sphere: 3 };
 
 /**
@@ -148,28 +127,6 @@ export function makeBody(
   return body;
 }
 
-function makeIce(
-  composition: Composition,
-  cellKg: Float64Array,
-  heatThawed: number,
-  conductivity: number,
-): Ice {
-  const cold = thermalProperties(composition, -20);
-  const ice = iceFraction(composition, -20);
-  const share = 1 - FREEZING_POINT / -20;
-  const freezable = ice / share;
-  const melting = (FUSION * freezable * -FREEZING_POINT) / 400;
-  return {
-    enthalpy: new Float64Array(cellKg.length),
-    cellKg,
-    heat: cold.heat - melting,
-    heatThawed,
-    melt: FUSION * freezable,
-    conductivityRatio: cold.conductivity / conductivity,
-    thawed: false,
-  };
-}
-
 /** Sets how much of the liquid's film reaches a body: 1 in liquid or steam, less in a dry pot. */
 export function wet(body: Body, share: number): void {
   const film = share * body.wetFilm;
@@ -182,20 +139,6 @@ export function wet(body: Body, share: number): void {
 /** Reads a typed array whose index is known to be inside. */
 function at(array: Float64Array, i: number): number {
   return array[i] as number;
-}
-
-/** J/kg above the freezing point. */
-function enthalpyOf(ice: Ice, t: number): number {
-  if (t >= FREEZING_POINT) return ice.heatThawed * (t - FREEZING_POINT);
-  return ice.heat * (t - FREEZING_POINT) - ice.melt * (1 - FREEZING_POINT / t);
-}
-
-/** The temperature that has an enthalpy: the inverse of enthalpyOf, a quadratic when frozen. */
-function temperatureOf(ice: Ice, h: number): number {
-  if (h >= 0) return FREEZING_POINT + h / ice.heatThawed;
-  const b = ice.heat * FREEZING_POINT + ice.melt + h;
-  const c = ice.melt * FREEZING_POINT;
-  return (b - Math.sqrt(b * b - 4 * ice.heat * c)) / (2 * ice.heat);
 }
 
 /** Whether a body still has ice, so that its answer is not linear. */

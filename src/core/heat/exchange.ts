@@ -19,7 +19,7 @@ const COLD_C = 35;
 const READ = [2, 5, 8, 11] as const;
 
 /** A body's water on the move. */
-export interface Moving {
+interface Moving {
   readonly what: Exchange;
   readonly body: Body;
   readonly weights: readonly number[];
@@ -31,7 +31,7 @@ export interface Moving {
   pending: number;
 }
 
-export function moving(body: Body, what: Exchange): Moving {
+function moving(body: Body, what: Exchange): Moving {
   const total = body.capacity.reduce((sum, c) => sum + c, 0);
   let from = 0;
   const weights = READ.map((i) => {
@@ -62,7 +62,7 @@ function meanRate({ body, weights, what }: Moving): number {
  * @param bottomC temperature of a pot bottom without liquid, C; null in a wet pot
  * @returns kg that would move if there is water enough: above zero taken up, below zero given
  */
-export function wanted(m: Moving, seconds: number, bottomC: number | null): number {
+function wanted(m: Moving, seconds: number, bottomC: number | null): number {
   let rate = meanRate(m);
   // On a dry bottom the lowest pieces cook first and give first.
   if (bottomC !== null && m.what.kg < 0 && bottomC > COLD_C)
@@ -80,10 +80,10 @@ export function wanted(m: Moving, seconds: number, bottomC: number | null): numb
  * @param liquid heat capacity of liquid and pot, J/K, and its temperature, C
  * @returns change of the liquid's heat capacity, J/K, and its new temperature, C
  */
-export function carryHeat(
+function carryHeat(
   m: Moving,
-  liquid: { readonly capacity: number; readonly celsius: number },
-  all = false,
+  liquid: Liquid,
+  all: boolean,
 ): { readonly capacity: number; readonly celsius: number } | null {
   const { body } = m;
   if (body.ice && !body.ice.thawed) return null;
@@ -113,4 +113,95 @@ export function carryHeat(
     capacity: heat,
     celsius: (liquid.capacity * liquid.celsius + heat * mean) / (liquid.capacity + heat),
   };
+}
+
+/** Liquid and pot as the water finds them. */
+export interface Liquid {
+  /** J/K */
+  readonly capacity: number;
+  readonly celsius: number;
+}
+
+/** The water of everything in a pot that is on its way in or out. */
+export class Waters {
+  readonly #moving = new Map<string, Moving>();
+
+  put(body: Body, what: Exchange): void {
+    if (what.kg !== 0) this.#moving.set(body.id, moving(body, what));
+  }
+
+  /** Taken up (above zero) or given (below) so far, kg. */
+  moved(id: string): number {
+    return this.#moving.get(id)?.moved ?? 0;
+  }
+
+  #in(bodies: readonly Body[]): readonly Moving[] {
+    return bodies.flatMap((body) => this.#moving.get(body.id) ?? []);
+  }
+
+  /**
+   * Lets a time pass.
+   *
+   * @param bottomC temperature of a pot bottom without liquid, C; null in a wet pot
+   * @param waterKg free water, kg
+   * @returns free water after it, kg
+   */
+  pass(bodies: readonly Body[], seconds: number, bottomC: number | null, waterKg: number): number {
+    if (this.#moving.size === 0) return waterKg;
+    let free = waterKg;
+    let thirst = 0;
+    const wants: (readonly [Moving, number])[] = [];
+    for (const m of this.#in(bodies)) {
+      const kg = wanted(m, seconds, bottomC);
+      if (kg > 0) {
+        thirst += kg;
+        wants.push([m, kg]);
+      } else {
+        m.moved += kg;
+        m.pending += kg;
+        free -= kg;
+      }
+    }
+    // Grains cannot drink more than there is.
+    const share = thirst > 0 ? Math.min(1, Math.max(0, free) / thirst) : 0;
+    for (const [m, kg] of wants) {
+      m.moved += kg * share;
+      m.pending += kg * share;
+      free -= kg * share;
+    }
+    return free;
+  }
+
+  /**
+   * Takes juice off the surfaces of the foods that have some left.
+   *
+   * @param kg at the most
+   * @returns kg taken, now free
+   */
+  dryOff(bodies: readonly Body[], kg: number): number {
+    const juicy = this.#in(bodies).filter((m) => m.what.kg < 0 && m.moved > m.what.kg);
+    const left = juicy.reduce((sum, m) => sum + m.moved - m.what.kg, 0);
+    const share = left > 0 ? Math.min(1, kg / left) : 0;
+    for (const m of juicy) {
+      const off = (m.moved - m.what.kg) * share;
+      m.moved -= off;
+      m.pending -= off;
+    }
+    return left * share;
+  }
+
+  /**
+   * Moves the heat of the water that has changed sides.
+   *
+   * @param all whether even the smallest portion is moved
+   * @returns the liquid after it
+   */
+  carry(liquid: Liquid, all: boolean): Liquid {
+    let now = liquid;
+    for (const m of this.#moving.values()) {
+      const change = carryHeat(m, now, all);
+      if (change) now = { capacity: now.capacity + change.capacity, celsius: change.celsius };
+    }
+    return now;
+  }
 }

@@ -23,7 +23,7 @@ import {
   type Body,
   type Coupling,
 } from './body';
-import { carryHeat, moving, wanted, type Moving } from './exchange';
+import { Waters } from './exchange';
 import type { Air, HeatItem, HeatPot, ItemTrace, Phase, Trace } from './types';
 
 const GAMMA = 1 - Math.SQRT1_2;
@@ -67,7 +67,7 @@ export class PotSystem {
   readonly trace: Trace = { s: [], liquidC: [], gaugeKPa: [], step: [], phase: [], steamKg: [] };
   readonly items: Record<string, ItemTrace> = {};
   readonly energy = { intoJ: 0, storedJ: 0, lostJ: 0, steamJ: 0, addedJ: 0 };
-  readonly #moving = new Map<string, Moving>();
+  readonly #waters = new Waters();
   #liquidHeat = 0;
   #startC = 0;
   readonly #coupling: Coupling = { slope: 0, offset: 0 };
@@ -102,8 +102,7 @@ export class PotSystem {
     if (item.shape) {
       const body = makeBody(item.id, item.massKg, item.composition, item.shape, item.startC);
       this.bodies.push(body);
-      if (item.exchange && item.exchange.kg !== 0)
-        this.#moving.set(item.id, moving(body, item.exchange));
+      if (item.exchange) this.#waters.put(body, item.exchange);
       this.energy.addedJ += storedHeat(body);
       return;
     }
@@ -136,30 +135,8 @@ export class PotSystem {
 
   /** Water moves between foods and liquid while a time passes. */
   #exchange(seconds: number): void {
-    if (this.#moving.size === 0) return;
     const bottomC = this.isWet ? null : this.liquidC;
-    let thirst = 0;
-    const wants: (readonly [Moving, number])[] = [];
-    for (const body of this.bodies) {
-      const m = this.#moving.get(body.id);
-      if (!m) continue;
-      const kg = wanted(m, seconds, bottomC);
-      if (kg < 0) {
-        m.moved += kg;
-        m.pending += kg;
-        this.waterKg -= kg;
-      } else if (kg > 0) {
-        thirst += kg;
-        wants.push([m, kg]);
-      }
-    }
-    // Grains cannot drink more than there is.
-    const share = thirst > 0 ? Math.min(1, Math.max(0, this.waterKg) / thirst) : 0;
-    for (const [m, kg] of wants) {
-      m.moved += kg * share;
-      m.pending += kg * share;
-      this.waterKg -= kg * share;
-    }
+    this.waterKg = this.#waters.pass(this.bodies, seconds, bottomC, this.waterKg);
     this.#carry(false);
   }
 
@@ -170,32 +147,17 @@ export class PotSystem {
    * @returns kg that left; its latent heat was supplied on top of the booked power
    */
   dryOff(kg: number): number {
-    const juicy: (readonly [Moving, number])[] = [];
-    let left = 0;
-    for (const body of this.bodies) {
-      const m = this.#moving.get(body.id);
-      const has = m ? m.moved - m.what.kg : 0;
-      if (!m || m.what.kg >= 0 || has <= 0) continue;
-      juicy.push([m, has]);
-      left += has;
-    }
-    const share = left > 0 ? Math.min(1, kg / left) : 0;
-    for (const [m, has] of juicy) {
-      m.moved -= has * share;
-      m.pending -= has * share;
-      this.waterKg += has * share;
-    }
+    const taken = this.#waters.dryOff(this.bodies, kg);
+    this.waterKg += taken;
     this.#carry(false);
-    return this.vent(left * share);
+    return this.vent(taken);
   }
 
   #carry(all: boolean): void {
-    for (const m of this.#moving.values()) {
-      const change = carryHeat(m, { capacity: this.capacity, celsius: this.liquidC }, all);
-      if (!change) continue;
-      this.#liquidHeat += change.capacity;
-      this.liquidC = change.celsius;
-    }
+    const before = this.capacity;
+    const after = this.#waters.carry({ capacity: before, celsius: this.liquidC }, all);
+    this.#liquidHeat += after.capacity - before;
+    this.liquidC = after.celsius;
   }
 
   /** In a dry pot only what lies on the bottom gets heat. */
@@ -362,7 +324,7 @@ export class PotSystem {
       fill(item, length - 1);
       item.centreC.push(centreC(body));
       item.surfaceC.push(surfaceC(body, this.liquidC));
-      item.waterKg.push(this.#moving.get(body.id)?.moved ?? 0);
+      item.waterKg.push(this.#waters.moved(body.id));
     }
   }
 
