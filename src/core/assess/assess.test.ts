@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { scaleBatch, setWater, waterL, type Step } from '../batch';
+import { scaleBatch, setWater, validateBundle, waterL, type Step } from '../batch';
 import { FOODS } from '../food';
 import { cleared, codes, finding, run } from '../testing/findings';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE, SEA_LEVEL } from '../testing/kitchen';
@@ -286,6 +286,73 @@ describe('laws', () => {
       }),
       { numRuns: 20 },
     );
+  });
+
+  it('the oddest of kitchens that a file may hold is worked out too', () => {
+    const of = fc.constantFrom;
+    const odd = fc.record({
+      format: of('retort'),
+      version: of(1),
+      kitchen: fc.record({
+        altitudeM: of(-400, 5000),
+        ambientC: of(-10, 45),
+        units: of('us', 'metric'),
+      }),
+      pots: fc
+        .record({
+          capacityL: of(1, 50),
+          innerDiameterCm: of(8, 60),
+          kind: of('electric', 'stovetop'),
+          powerW: of(200, 5000),
+        })
+        .map((pot) => [pot]),
+      batches: fc
+        .record({
+          items: fc.array(
+            fc.record({
+              food: of(...keys),
+              amount: fc.record({ value: of(0.001, 300), unit: of('g', 'kg', 'cup') }),
+              startC: of(-40, 100),
+              soakedH: of(0, 72),
+            }),
+            { maxLength: 6 },
+          ),
+          steps: fc.tuple(
+            fc.record({ id: of('s1'), kind: of('saute', 'prep'), minutes: of(0, 240) }),
+            fc.record({
+              id: of('s2'),
+              kind: of('pressure'),
+              holdMin: of(0, 600),
+              release: of(
+                { method: 'natural' },
+                { method: 'timed', afterMin: 240 },
+                { method: 'pulsed', duty: 0.05 },
+              ),
+            }),
+            fc.record({ id: of('s3'), kind: of('cool', 'simmer'), minutes: of(1, 2880) }),
+          ),
+        })
+        .map((batch) => [batch]),
+    });
+    let taken = 0;
+    fc.assert(
+      fc.property(odd, (value) => {
+        const checked = validateBundle(value);
+        if (!checked.ok) return;
+        const [batch] = checked.bundle.batches;
+        const [pot] = checked.bundle.pots;
+        if (!batch || !pot) throw new Error('nothing');
+        taken++;
+        const { series, findings, ...rest } = assess(batch, pot, checked.bundle.kitchen);
+        const bad = (_: string, v: unknown): unknown =>
+          typeof v === 'number' && !Number.isFinite(v) ? 'BAD' : v;
+        expect(JSON.stringify(rest, bad)).not.toContain('BAD');
+        expect(JSON.stringify(findings)).not.toMatch(/NaN|Infinity/);
+        expect(series.minute.length).toBeLessThan(20_000);
+      }),
+      { numRuns: 80 },
+    );
+    expect(taken).toBeGreaterThan(20);
   });
 
   it('altitude lowers the setpoint and lengthens the cook it takes', () => {

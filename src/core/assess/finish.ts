@@ -87,7 +87,7 @@ export function finishReport(model: Model, boilC: number): FinishReport {
     saltToAddG:
       stock || plan.items.length === 0 ? 0 : saltToAdd(salt.grams, salt.massG, SOUP_SALT_PERCENT),
     starchG: slurryFor(free.freeL, 'medium').starchG,
-    halveMin: reductionMinutes(free.freeKg / 2, netW, boilC),
+    halveMin: netW > 0 ? reductionMinutes(free.freeKg / 2, netW, boilC) : null,
     drinksOnL: drinkers.reduce((sum, i) => sum + drinksOn(i.massG, i.food.cooked), 0),
   };
 }

@@ -206,8 +206,8 @@ export interface FinishReport {
   readonly saltToAddG: number;
   /** Cornstarch for a medium thickening of what is free, g. */
   readonly starchG: number;
-  /** Rolling boil that halves what is free, min. */
-  readonly halveMin: number;
+  /** Rolling boil that halves what is free, min; null where the heater cannot boil it. */
+  readonly halveMin: number | null;
   /** What pasta and grain drink by the next day if they stay in it, L. */
   readonly drinksOnL: number;
 }

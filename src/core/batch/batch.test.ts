@@ -230,6 +230,20 @@ describe('checking a file', () => {
     );
   });
 
+  it('refuses more of a food than any pot holds', () => {
+    const checked = validateBundle({
+      ...BUNDLE,
+      batches: [batchOf([item('c', 'carrot', 101, 'kg')])],
+    });
+    expect(checked.ok ? [] : checked.problems).toEqual([
+      {
+        path: 'batches[0].items[0].amount.value',
+        found: '101',
+        wanted: 'no more than 100 kg of a food',
+      },
+    ]);
+  });
+
   it('refuses a foam line above the fill line', () => {
     expect(problemsOf(potSchema, { ...POT, foamFill: 0.8 })).toEqual([
       { path: 'foamFill', found: '0.8', wanted: 'no more than the fill line' },

@@ -65,11 +65,20 @@ function duplicates(ids: readonly string[], path: (i: number) => string): readon
   });
 }
 
+/** No pot of a home holds more of one food, g. */
+const MOST_G = 100_000;
+
 function itemProblems(item: Item, at: string, steps: ReadonlySet<string> | null): Problem[] {
   const problems: Problem[] = [];
   const food = resolveFood(item.food);
   if (!food)
     problems.push({ path: `${at}.food`, found: show(item.food), wanted: 'a food of the table' });
+  else if ((amountGrams(food, item.amount as Amount) ?? 0) > MOST_G)
+    problems.push({
+      path: `${at}.amount.value`,
+      found: show(item.amount.value),
+      wanted: `no more than ${MOST_G / 1000} kg of a food`,
+    });
   else if (amountGrams(food, item.amount as Amount) === null)
     problems.push({
       path: `${at}.amount.unit`,

@@ -18,7 +18,7 @@ const HUMIDITY = 0.5;
  * @returns kg/s
  */
 export function openEvaporation(celsius: number, air: Air, surfaceM2: number): number {
-  if (celsius <= air.ambientC) return 0;
+  if (celsius <= Math.max(0.01, air.ambientC)) return 0;
   const inside = saturationPressure(celsius);
   const outside = HUMIDITY * saturationPressure(Math.max(0.01, air.ambientC));
   if (inside <= outside) return 0;

@@ -15,6 +15,8 @@ import type { Phase } from './types';
 export const PIN_DROPS_KPA = 3;
 /** Gauge pressure at which an open valve is quiet, kPa (assumed). */
 const QUIET_KPA = 0.5;
+/** A liquid this much hotter than its target first gives its heat to what is cold, C. */
+const ABOVE_C = 0.5;
 /** Steam a pot blows before its pin rises and its air is gone, as seconds of full power (assumed). */
 const SEALING_S = 45;
 /** A bottom without water scorches what lies on it, and pots switch themselves off, C (assumed). */
@@ -90,14 +92,14 @@ export class Phases {
     const start = system.seconds;
     const drive: Drive = { powerW: this.#full, lossWPerK: system.pot.lossWPerK };
     const taken = (reached: boolean) => ({ seconds: system.seconds - start, reached });
-    while (!system.isWet || Math.abs(system.liquidC - target) > 0.02) {
+    while (!system.isWet || system.liquidC < target - 0.01 || system.liquidC > target + ABOVE_C) {
       if (!system.isWet && system.liquidC >= SCORCH_C) {
         this.scorchedS = system.seconds;
         return taken(false);
       }
       if (system.seconds - start > PATIENCE_S) return taken(false);
       const before = system.liquidC;
-      system.step(pace.stepS, drive, system.isWet ? target : null);
+      system.step(pace.stepS, drive, system.isWet && before < target ? target : null);
       // First juices on a hot bottom: their steam warms the cold food; what it cannot take leaves.
       if (before > target && system.liquidC >= before) this.#boilDownTo(target);
       this.#sample(step, phase, sealed);
@@ -124,14 +126,10 @@ export class Phases {
       if (system.liquidC < target - 0.02)
         system.step(length, { powerW: this.#full, lossWPerK: system.pot.lossWPerK }, target);
       else {
-        const done = system.step(length, { powerW: null, lossWPerK: system.pot.lossWPerK });
-        if (done.powerW > this.#full) {
-          // The heater cannot keep up: what was booked beyond it is paid back by the liquid.
-          const short = (done.powerW - this.#full) * done.seconds;
-          system.energy.intoJ -= short;
-          system.liquidC -= short / system.capacity;
-        } else if (surplusW > 0) {
-          const surplus = Math.min(surplusW, this.#full - Math.max(0, done.powerW));
+        const drive = { powerW: null, mostW: this.#full, lossWPerK: system.pot.lossWPerK };
+        const done = system.step(length, drive);
+        const surplus = Math.min(surplusW, this.#full - Math.max(0, done.powerW));
+        if (surplus > 0) {
           system.vent((surplus * done.seconds) / latentHeat(system.liquidC));
           if (!system.isWet) this.scorchedS ??= system.seconds;
         }

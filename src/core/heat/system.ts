@@ -42,6 +42,8 @@ const CONTACT = 250;
 export interface Drive {
   /** Net power of the heater, W; null to hold the liquid where it is. */
   readonly powerW: number | null;
+  /** Where the liquid is held: the most that the heater can give, W. */
+  readonly mostW?: number;
   readonly lossWPerK: number;
   /** Steam leaving at a liquid temperature, kg/s. */
   readonly steam?: (celsius: number) => number;
@@ -233,6 +235,11 @@ export class PotSystem {
     for (const body of this.bodies) remember(body);
     let length = seconds;
     let done = this.#try(length, drive);
+    if (drive.powerW === null && drive.mostW !== undefined && done.powerW > drive.mostW) {
+      // The heater cannot keep up: the liquid sags.
+      this.#rewind();
+      done = this.#try(length, { ...drive, powerW: drive.mostW });
+    }
     if (until !== null) {
       // Two secant corrections land within a hundredth of a degree of a smooth crossing.
       for (let i = 0; i < 3; i++) {
