@@ -66,6 +66,10 @@ const FIELDS: readonly string[] = [
   'at',
   'verdicts',
   'note',
+  'putBy',
+  'code',
+  'item',
+  'reason',
   'nextTime',
   'waterMl',
 ];

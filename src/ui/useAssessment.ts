@@ -15,13 +15,24 @@ interface Job {
   readonly batch: Batch;
   readonly pot: Pot;
   readonly kitchen: Kitchen;
+  readonly coarse: boolean;
 }
+
+/** Time step while a hand is on a handle, s: the answer keeps up with it. */
+const COARSE_S = 30;
 
 /**
  * The assessment of a batch, worked out in the worker at every change. While one is under way only
  * the newest change waits; the ones between are passed over.
+ *
+ * @param coarse while a hand is on a handle: a coarser answer that keeps up with it
  */
-export function useAssessment(batch: Batch | null, pot: Pot | null, kitchen: Kitchen): Assessed {
+export function useAssessment(
+  batch: Batch | null,
+  pot: Pot | null,
+  kitchen: Kitchen,
+  coarse = false,
+): Assessed {
   const [answer, setAnswer] = useState<{ of: Job; assessment: Assessment } | null>(null);
   const [error, setError] = useState<{ of: Job; message: string } | null>(null);
   const waiting = useRef<Job | null>(null);
@@ -29,7 +40,7 @@ export function useAssessment(batch: Batch | null, pot: Pot | null, kitchen: Kit
 
   useEffect(() => {
     if (!batch || !pot) return;
-    waiting.current = { batch, pot, kitchen };
+    waiting.current = { batch, pot, kitchen, coarse };
     if (busy.current) return;
     const next = async (): Promise<void> => {
       busy.current = true;
@@ -37,7 +48,12 @@ export function useAssessment(batch: Batch | null, pot: Pot | null, kitchen: Kit
         const job: Job = waiting.current;
         waiting.current = null;
         try {
-          const assessment = await assessAway(job.batch, job.pot, job.kitchen);
+          const assessment = await assessAway(
+            job.batch,
+            job.pot,
+            job.kitchen,
+            job.coarse ? { stepS: COARSE_S } : {},
+          );
           setAnswer({ of: job, assessment });
           setError(null);
         } catch (reason) {
@@ -47,7 +63,7 @@ export function useAssessment(batch: Batch | null, pot: Pot | null, kitchen: Kit
       busy.current = false;
     };
     void next();
-  }, [batch, pot, kitchen]);
+  }, [batch, pot, kitchen, coarse]);
 
   const fresh =
     answer?.of.batch === batch && answer.of.pot === pot && answer.of.kitchen === kitchen;

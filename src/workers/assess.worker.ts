@@ -2,6 +2,7 @@
 import { expose } from 'comlink';
 import { assess, compareReleases, drawBatch, type Draws } from '../core/assess';
 import type { Batch, Kitchen, Pot } from '../core/batch';
+import { solve } from '../core/solve';
 
 /** Draws, with the callback as an argument of its own: that is what can cross to the worker. */
 function draw(
@@ -21,7 +22,7 @@ function draw(
   });
 }
 
-const api = { assess, compareReleases, draw };
+const api = { assess, compareReleases, draw, solve };
 
 export type AssessApi = typeof api;
 

@@ -2,6 +2,7 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import type { Assessment, AssessOptions, Draws, ReleaseOption } from '../core/assess';
 import type { Batch, Kitchen, Pot } from '../core/batch';
+import type { Solution, Wishes } from '../core/solve';
 import type { AssessApi } from './assess.worker';
 
 interface Running {
@@ -16,6 +17,7 @@ function spawn(): Running {
 
 let assessor: Running | null = null;
 let drawer: Running | null = null;
+let solver: Running | null = null;
 
 /** Assesses a batch in the worker. @throws what assess throws */
 export function assessAway(
@@ -50,4 +52,22 @@ export function drawAway(
   drawer?.worker.terminate();
   drawer = spawn();
   return drawer.api.draw(batch, pot, kitchen, draws, proxy(onDraw));
+}
+
+/** Plans a batch in a worker of its own. @throws what solve throws */
+export function solveAway(
+  batch: Batch,
+  pot: Pot,
+  kitchen: Kitchen,
+  wishes: Wishes,
+): Promise<Solution> {
+  stopSolving();
+  solver = spawn();
+  return solver.api.solve(batch, pot, kitchen, wishes);
+}
+
+/** Ends a search that nobody waits for any more; its promise then never settles. */
+export function stopSolving(): void {
+  solver?.worker.terminate();
+  solver = null;
 }

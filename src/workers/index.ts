@@ -1,1 +1,1 @@
-export { assessAway, drawAway, releasesAway } from './client';
+export { assessAway, drawAway, releasesAway, solveAway, stopSolving } from './client';

@@ -15,6 +15,7 @@ export type {
   WorstMoment,
 } from './types';
 export { assess, type AssessOptions } from './assess';
-export { applyRemedy } from './remedy';
+export { applyRemedy, putInAfter } from './remedy';
 export { drawBatch, quantile, type Chances, type DrawOptions, type Draws } from './draws';
 export { compareReleases } from './release';
+export { putBy, putByOf, takeUp } from './putBy';

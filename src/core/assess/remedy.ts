@@ -13,7 +13,7 @@ import {
 import type { Remedy } from './types';
 
 /** Moves an item to a simmer after the last pressure step, made or lengthened as needed. */
-function putInAfter(batch: Batch, id: string, minutes: number): Batch {
+export function putInAfter(batch: Batch, id: string, minutes: number): Batch {
   const steps = stepsOf(batch);
   const last = steps.findLastIndex((s) => s.kind === 'pressure');
   const simmer = steps.slice(last + 1).find((s) => s.kind === 'simmer');

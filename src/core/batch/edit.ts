@@ -78,6 +78,41 @@ export function removeStep(batch: Batch, id: string): Batch {
   };
 }
 
+/**
+ * Opens the pot part-way through a hold: two holds with an opening between, the release of the
+ * first as quick as can be.
+ *
+ * @param afterMin minutes of the first hold, more than 0 and less than the whole
+ */
+export function splitHold(batch: Batch, id: string, afterMin: number): Batch {
+  const step = stepsOf(batch).find((s) => s.id === id);
+  if (step?.kind !== 'pressure' || afterMin <= 0 || afterMin >= step.holdMin) return batch;
+  const first = changeStep(batch, id, (s) => ({
+    ...s,
+    holdMin: afterMin,
+    release: { method: 'quick' },
+  }));
+  const door = freshStepId(first);
+  const opened = insertStep(first, id, { id: door, kind: 'open', minutes: 3 });
+  return insertStep(opened, door, {
+    ...step,
+    id: freshStepId(opened),
+    holdMin: step.holdMin - afterMin,
+  });
+}
+
+/** Moves a step one place earlier (-1) or later (1); at the ends nothing changes. */
+export function moveStep(batch: Batch, id: string, by: -1 | 1): Batch {
+  const steps = [...stepsOf(batch)];
+  const at = steps.findIndex((s) => s.id === id);
+  const to = at + by;
+  const step = steps[at];
+  if (!step || to < 0 || to >= steps.length) return batch;
+  steps.splice(at, 1);
+  steps.splice(to, 0, step);
+  return { ...batch, steps };
+}
+
 /** A step id that the batch does not have yet. */
 export function freshStepId(batch: Batch): string {
   const ids = new Set(stepsOf(batch).map((s) => s.id));

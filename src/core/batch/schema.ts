@@ -176,6 +176,16 @@ export const stepSchema = object(
   'a step: an id and a kind',
 );
 
+const putBySchema = object(
+  {
+    code: needed(text('the code of a call'), 'the code of a call'),
+    item: text('the id of an item'),
+    step: text('the id of a step'),
+    reason: needed(text('a reason'), 'a reason'),
+  },
+  'a call put by',
+);
+
 export const batchSchema = object(
   {
     id: needed(text('an id'), 'an id'),
@@ -189,6 +199,7 @@ export const batchSchema = object(
     ),
     steps: list(stepSchema, 'a list of steps').max(60, 'at most 60 steps'),
     serveAt: time,
+    putBy: list(putBySchema, 'a list of calls put by'),
     note: yup.string().strict().typeError('text').max(5000, 'at most 5000 characters'),
   },
   'a batch',

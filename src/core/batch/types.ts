@@ -97,6 +97,15 @@ export type Step =
 export type StepKind = Step['kind'];
 export type PressureStep = Extract<Step, { kind: 'pressure' }>;
 
+/** A judgement the cook has weighed and put by. */
+export interface PutBy {
+  readonly code: string;
+  readonly item?: string;
+  readonly step?: string;
+  /** Why, in the cook's words. */
+  readonly reason: string;
+}
+
 export type BatchKind = 'soup' | 'chili' | 'stock' | 'broth';
 
 export interface Batch {
@@ -110,6 +119,7 @@ export interface Batch {
   /** When it is to be on the table, ISO 8601. */
   readonly serveAt?: string;
   readonly note?: string;
+  readonly putBy?: readonly PutBy[];
   /** The run this plan came from, by "cook again". */
   readonly fromRun?: string;
 }

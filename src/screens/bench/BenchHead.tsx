@@ -101,6 +101,7 @@ export interface BenchHeadProps {
   readonly ready: boolean;
   readonly onChange: (batch: Batch) => void;
   readonly onStove: () => void;
+  readonly onSolve: () => void;
   readonly onCopy: () => void;
   readonly onDelete: () => void;
 }
@@ -114,6 +115,7 @@ export function BenchHead({
   ready,
   onChange,
   onStove,
+  onSolve,
   onCopy,
   onDelete,
 }: BenchHeadProps) {
@@ -162,6 +164,9 @@ export function BenchHead({
           }}
         />
       </label>
+      <Button disabled={!ready} onClick={onSolve}>
+        Find the order
+      </Button>
       <Button look="copper" disabled={!ready} onClick={onStove}>
         Take it to the stove
       </Button>

@@ -19,6 +19,7 @@ import {
   waterL,
   type Batch,
   type Item,
+  type Step,
 } from '@/core/batch';
 import { resolveFood } from '@/core/food';
 import { formatVolume } from '@/core/quantity';
@@ -37,16 +38,18 @@ import { Moment } from './Moment';
 import { Readings } from './Readings';
 import { StepBar } from './StepBar';
 import { sampleAt } from './traceRows';
+import { throughDoor } from './doors';
 import { describe, Well } from './Well';
 
 // The chart's package is the largest there is here; the rest of the Bench does not wait for it.
 // The editors and their forms come when first opened.
 const AddStep = lazy(() => import('./AddStep').then((m) => ({ default: m.AddStep })));
 const ItemEditor = lazy(() => import('./ItemEditor').then((m) => ({ default: m.ItemEditor })));
+const SolveSheet = lazy(() => import('./SolveSheet').then((m) => ({ default: m.SolveSheet })));
 const StepEditor = lazy(() => import('./StepEditor').then((m) => ({ default: m.StepEditor })));
 const Trace = lazy(() => import('./Trace').then((m) => ({ default: m.Trace })));
 
-type Editing = { readonly item: string } | { readonly step: string } | 'new step' | null;
+type Editing = { readonly item: string } | { readonly step: string } | 'new step' | 'solve' | null;
 
 function Missing() {
   return (
@@ -83,7 +86,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
   const [editing, setEditing] = useState<Editing>(null);
   const shown = draft ?? batch;
   const pot = useMemo(() => potOf(shown, pots), [shown, pots]);
-  const { assessment, stale, error } = useAssessment(shown, pot, kitchen);
+  const { assessment, stale, error } = useAssessment(shown, pot, kitchen, draft !== null);
   const { draws, progress } = useDraws(draft ? null : batch, pot, kitchen);
   const total = assessment?.time.totalMin.p50 ?? 0;
   const clock = useMemo(() => clockText(shown.serveAt, total), [shown.serveAt, total]);
@@ -91,13 +94,17 @@ function Bench({ batch }: { readonly batch: Batch }) {
   const water = waterL(shown);
   useEffect(() => rememberBatch(batch.id), [batch.id]);
 
-  const onWater = (litres: number, done: boolean): void => {
-    const next = setWater(batch, litres);
-    if (done) {
-      setDraft(null);
-      saveBatch(next);
-    } else setDraft(next);
+  /** The batch as the hand has it, until the hand lets go. */
+  const inHand = (next: Batch, done: boolean): void => {
+    setDraft(done ? null : next);
+    if (done) saveBatch(next);
   };
+  const onWater = (litres: number, done: boolean): void => inHand(setWater(batch, litres), done);
+  const onStep = (next: Step, done: boolean): void =>
+    inHand(
+      changeStep(batch, next.id, () => next),
+      done,
+    );
   const toStove = (): void => {
     if (!assessment || stale) return;
     const run = startRun(nanoid(10), batch, pot.id, assessment, isoNow());
@@ -124,6 +131,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
         ready={!stale && batch.items.length > 0}
         onChange={saveBatch}
         onStove={toStove}
+        onSolve={() => setEditing('solve')}
         onCopy={() => {
           const copy = { ...batch, id: nanoid(10), name: `${batch.name}, again` };
           saveBatch(copy);
@@ -196,6 +204,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
                 assessment={assessment}
                 onEdit={(s) => setEditing({ step: s })}
                 onAdd={() => setEditing('new step')}
+                onStep={onStep}
               />
               <label className="flex items-center gap-2 px-[46px] text-[13px] text-quiet">
                 <span className="sr-only">Moment shown</span>
@@ -237,6 +246,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
                     batch={shown}
                     kitchen={kitchen}
                     onEdit={(i) => setEditing({ item: i })}
+                    onDoor={(i, door) => saveBatch(throughDoor(batch, i, door))}
                   />
                 )}
               </div>
@@ -248,7 +258,9 @@ function Bench({ batch }: { readonly batch: Batch }) {
             <>
               <Readings assessment={assessment} draws={draws} batch={batch} kitchen={kitchen} />
               <Calls
+                batch={batch}
                 findings={assessment.findings}
+                onChange={saveBatch}
                 onRemedy={(remedy) => saveBatch(applyRemedy(batch, remedy))}
               />
             </>
@@ -274,7 +286,18 @@ function Bench({ batch }: { readonly batch: Batch }) {
             kitchen={kitchen}
             removable={stepsOf(batch).length > 1}
             onSave={(next) => saveBatch(changeStep(batch, step.id, () => next))}
+            onBatch={saveBatch}
             onRemove={() => saveBatch(removeStep(batch, step.id))}
+            onClose={() => setEditing(null)}
+          />
+        )}
+        {editing === 'solve' && assessment && (
+          <SolveSheet
+            batch={batch}
+            pot={pot}
+            kitchen={kitchen}
+            assessment={assessment}
+            onTake={saveBatch}
             onClose={() => setEditing(null)}
           />
         )}

@@ -1,5 +1,7 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react';
-import type { Finding, Level, Remedy } from '@/core/assess';
+import { useState } from 'react';
+import { putBy, putByOf, takeUp, type Finding, type Level, type Remedy } from '@/core/assess';
+import type { Batch } from '@/core/batch';
 import { Button } from '@/ui/Button';
 
 const BAR: Readonly<Record<Level, string>> = {
@@ -13,15 +15,69 @@ const TONE: Readonly<Record<Level, string>> = {
   warn: 'text-[#7a5c12]',
   note: 'text-quiet',
 };
+const LINK = 'min-h-10 px-2 text-[14px] font-medium text-cobalt underline-offset-4 hover:underline';
+
+function Reason({
+  onKeep,
+  onCancel,
+}: {
+  readonly onKeep: (reason: string) => void;
+  readonly onCancel: () => void;
+}) {
+  const [text, setText] = useState('');
+  return (
+    <form
+      className="mt-2 flex gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (text.trim()) onKeep(text.trim());
+      }}
+    >
+      <input
+        autoFocus
+        className="field !min-h-10"
+        aria-label="Why it may be so"
+        placeholder="why it may be so"
+        maxLength={200}
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        onKeyDown={(event) => {
+          if (event.key === 'Escape') onCancel();
+        }}
+      />
+      <Button type="submit" look="plain" className="!min-h-10 !px-3" disabled={!text.trim()}>
+        Keep
+      </Button>
+    </form>
+  );
+}
+
+function Numbers({ finding }: { readonly finding: Finding }) {
+  const rows = Object.entries(finding.numbers);
+  if (rows.length === 0) return null;
+  return (
+    <dl className="mt-1 grid grid-cols-2 gap-x-3">
+      {rows.map(([name, value]) => (
+        <div key={name} className="flex justify-between gap-2">
+          <dt>{name}</dt>
+          <dd className="text-ink">{Number(value.toPrecision(3))}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
 
 function Call({
   finding,
   onRemedy,
+  onPutBy,
 }: {
   readonly finding: Finding;
   readonly onRemedy: (remedy: Remedy) => void;
+  readonly onPutBy: (reason: string) => void;
 }) {
   const { remedy } = finding;
+  const [asking, setAsking] = useState(false);
   return (
     <li
       className={`panel border-l-[6px] px-3 py-2.5 ${BAR[finding.level]}`}
@@ -37,59 +93,112 @@ function Call({
           {finding.title}
         </h3>
         <p className="mt-0.5 text-[13.5px] leading-snug text-quiet">{finding.message}</p>
-        <div className="mt-1.5 flex items-center justify-between gap-2">
-          {remedy ? (
+        <div className="mt-1.5 flex flex-wrap items-center gap-x-1">
+          {remedy && (
             <Button
               look="plain"
-              className="!min-h-10 !px-3 text-[14px]"
+              className="mr-auto !min-h-10 !px-3 text-[14px]"
               onClick={() => onRemedy(remedy)}
             >
               {remedy.label}
             </Button>
-          ) : (
-            <span className="-mt-4" />
           )}
-          <DisclosureButton className="min-h-10 px-2 text-[14px] font-medium text-cobalt underline-offset-4 hover:underline">
+          {finding.level !== 'stop' && (
+            <button
+              type="button"
+              className={`${LINK} ml-auto`}
+              aria-label={`Put by: ${finding.title}`}
+              onClick={() => setAsking(!asking)}
+            >
+              put by
+            </button>
+          )}
+          <DisclosureButton className={finding.level === 'stop' ? `${LINK} ml-auto` : LINK}>
             why
           </DisclosureButton>
         </div>
+        {asking && <Reason onKeep={onPutBy} onCancel={() => setAsking(false)} />}
         <DisclosurePanel className="mt-1 border-t border-hairline pt-1.5 text-[13px] text-quiet">
           {finding.why}
+          <Numbers finding={finding} />
         </DisclosurePanel>
       </Disclosure>
     </li>
   );
 }
 
+function PutBy({
+  finding,
+  reason,
+  onTakeUp,
+}: {
+  readonly finding: Finding;
+  readonly reason: string;
+  readonly onTakeUp: () => void;
+}) {
+  return (
+    <li className="flex items-baseline justify-between gap-2 px-3 text-[13px] text-quiet">
+      <span>
+        {finding.title}: “{reason}”
+      </span>
+      <button
+        type="button"
+        className={`${LINK} shrink-0`}
+        aria-label={`Take up again: ${finding.title}`}
+        onClick={onTakeUp}
+      >
+        take up
+      </button>
+    </li>
+  );
+}
+
 /** Judgements, the gravest first, each with its reason and what would answer it. */
 export function Calls({
+  batch,
   findings,
   onRemedy,
+  onChange,
 }: {
+  readonly batch: Batch;
   readonly findings: readonly Finding[];
   readonly onRemedy: (remedy: Remedy) => void;
+  readonly onChange: (batch: Batch) => void;
 }) {
+  const put = findings.filter((f) => f.level !== 'stop' && putByOf(batch, f));
+  const open = findings.filter((f) => !put.includes(f));
   return (
     <section aria-label="Calls" className="flex min-h-0 flex-1 flex-col">
       <h2 className="flex items-baseline justify-between border-t border-hairline pt-2 text-[15px] font-semibold">
         Calls{' '}
         <span className="text-[13px] font-normal text-quiet">
-          {findings.length === 0 ? 'none' : `${findings.length} open`}
+          {open.length === 0 ? 'none' : `${open.length} open`}
+          {put.length > 0 && `, ${put.length} put by`}
         </span>
       </h2>
-      {findings.length === 0 ? (
+      {open.length === 0 && (
         <p className="mt-2 text-[14px] text-quiet">Nothing stands against it.</p>
-      ) : (
+      )}
+      {findings.length > 0 && (
         <ul
           className="mt-2 min-h-0 space-y-2 lg:overflow-y-auto lg:pr-1"
           tabIndex={0}
           aria-label="Open calls"
         >
-          {findings.map((finding, i) => (
+          {open.map((finding, i) => (
             <Call
               key={`${finding.code}-${finding.item ?? finding.step ?? i}`}
               finding={finding}
               onRemedy={onRemedy}
+              onPutBy={(reason) => onChange(putBy(batch, finding, reason))}
+            />
+          ))}
+          {put.map((finding, i) => (
+            <PutBy
+              key={`put-${finding.code}-${finding.item ?? finding.step ?? i}`}
+              finding={finding}
+              reason={putByOf(batch, finding)?.reason ?? ''}
+              onTakeUp={() => onChange(takeUp(batch, finding))}
             />
           ))}
         </ul>

@@ -1,6 +1,9 @@
+import { useDrag } from '@use-gesture/react';
+import { useRef, useState } from 'react';
 import type { Assessment, Chances, Draws, ItemReport } from '@/core/assess';
-import type { Batch, Kitchen } from '@/core/batch';
+import type { Batch, Item, Kitchen } from '@/core/batch';
 import { formatAmount, formatLength } from '@/core/quantity';
+import { doorOf, doorsOf, nearestDoor, type Door } from './doors';
 import { laneSpans, verdictWords, type SpanKind } from './laneSpans';
 import { AXIS_LEFT, AXIS_RIGHT } from './axis';
 
@@ -17,15 +20,84 @@ const VERDICT: Readonly<Record<string, string>> = {
   right: 'text-quiet',
 };
 
+/** Where an ingredient goes in: dragged along the lane, or moved from door to door by key. */
+function Entry({
+  item,
+  source,
+  doors,
+  totalMin,
+  onDoor,
+}: {
+  readonly item: ItemReport;
+  readonly source: Item;
+  readonly doors: readonly Door[];
+  readonly totalMin: number;
+  readonly onDoor: (door: Door) => void;
+}) {
+  const mark = useRef<HTMLDivElement>(null);
+  const [over, setOver] = useState<number | null>(null);
+  const now = doorOf(source, doors);
+  const at = doors[over ?? now];
+  const bind = useDrag(
+    ({ movement: [dx], last, tap, memo }) => {
+      const perPx =
+        (memo as number | undefined) ??
+        totalMin / Math.max(1, mark.current?.parentElement?.clientWidth ?? 1);
+      if (tap) return perPx;
+      const to = nearestDoor(doors, (doors[now]?.minute ?? 0) + dx * perPx);
+      setOver(last ? null : to);
+      const door = doors[to];
+      if (last && door && to !== now) onDoor(door);
+      return perPx;
+    },
+    { filterTaps: true, axis: 'x', pointer: { keys: false } },
+  );
+  const onKey = (event: React.KeyboardEvent): void => {
+    const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key];
+    const door = by === undefined ? undefined : doors[now + by];
+    if (by !== undefined) event.preventDefault();
+    if (door) onDoor(door);
+  };
+  const share = item.apart && over === null ? 1 : Math.min(1.02, (at?.minute ?? 0) / totalMin);
+  return (
+    <div
+      {...bind()}
+      ref={mark}
+      role="slider"
+      tabIndex={0}
+      aria-label={`${item.name} goes in`}
+      aria-valuemin={0}
+      aria-valuemax={doors.length - 1}
+      aria-valuenow={now}
+      aria-valuetext={doors[now]?.name ?? ''}
+      onKeyDown={onKey}
+      data-testid={`entry-${item.food}`}
+      style={{ left: `${share * 100}%` }}
+      className="absolute top-1/2 z-10 grid h-9 w-8 -translate-x-1/2 -translate-y-1/2 cursor-ew-resize touch-none place-items-center max-lg:size-11"
+    >
+      <span className="size-4 rounded-full border-2 border-panel bg-copper shadow-sm" />
+      {over !== null && (
+        <span className="absolute bottom-7 z-20 whitespace-nowrap rounded-md bg-cobalt px-2 py-0.5 text-[12px] text-white">
+          {at?.name}
+        </span>
+      )}
+    </div>
+  );
+}
+
 function Lane({
   item,
   batch,
   kitchen,
   totalMin,
   chances,
+  doors,
   onEdit,
+  onDoor,
 }: {
   readonly item: ItemReport;
+  readonly doors: readonly Door[];
+  readonly onDoor: (door: Door) => void;
   readonly chances: Chances | undefined;
   readonly batch: Batch;
   readonly kitchen: Kitchen;
@@ -42,7 +114,7 @@ function Lane({
     startC !== undefined && startC < 0 ? 'frozen' : '',
   ].filter(Boolean);
   return (
-    <li>
+    <li className="relative">
       <button
         type="button"
         onClick={onEdit}
@@ -65,15 +137,17 @@ function Lane({
               style={{ left: `${span.from * 100}%`, width: `${(span.to - span.from) * 100}%` }}
             />
           ))}
-          {!item.apart && (
-            <span
-              className="absolute top-1/2 size-4 -translate-x-1/2 -translate-y-1/2 rounded-full border-2 border-panel bg-copper"
-              style={{ left: `${(item.enterMin / totalMin) * 100}%` }}
-            />
-          )}
         </span>
         <span className="sr-only">Change {item.name}</span>
       </button>
+      <div
+        className="pointer-events-none absolute bottom-1 h-3"
+        style={{ left: AXIS_LEFT, right: AXIS_RIGHT }}
+      >
+        <div className="contents [&>*]:pointer-events-auto">
+          <Entry item={item} source={source} doors={doors} totalMin={totalMin} onDoor={onDoor} />
+        </div>
+      </div>
     </li>
   );
 }
@@ -85,13 +159,16 @@ export function Lanes({
   batch,
   kitchen,
   onEdit,
+  onDoor,
 }: {
   readonly assessment: Assessment;
   readonly draws: Draws | null;
   readonly batch: Batch;
   readonly kitchen: Kitchen;
   readonly onEdit: (id: string) => void;
+  readonly onDoor: (id: string, door: Door) => void;
 }) {
+  const doors = doorsOf(batch, assessment);
   const total = Math.max(1, assessment.time.totalMin.p50);
   const lanes = assessment.items.filter((i) => i.piece !== null || i.fishOut);
   const rest = assessment.items.filter((i) => i.piece === null && !i.fishOut);
@@ -106,7 +183,9 @@ export function Lanes({
             kitchen={kitchen}
             totalMin={total}
             chances={draws?.verdicts[item.id]}
+            doors={doors}
             onEdit={() => onEdit(item.id)}
+            onDoor={(door) => onDoor(item.id, door)}
           />
         ))}
       </ul>

@@ -1,8 +1,13 @@
+'use client';
+
+import { useDrag } from '@use-gesture/react';
 import { Plus } from 'lucide-react';
+import { useRef } from 'react';
 import type { Assessment } from '@/core/assess';
-import { stepsOf, type Batch } from '@/core/batch';
-import { segmentsOf, type Segment } from './stepSegments';
+import { stepsOf, type Batch, type PressureStep } from '@/core/batch';
 import { AXIS_LEFT, AXIS_RIGHT } from './axis';
+import { grips, releaseAfter, type Grip } from './grips';
+import { segmentsOf, type Segment } from './stepSegments';
 
 const LOOK: Readonly<Record<Segment['phase'], string>> = {
   'warm-up': 'bg-[#e3e8ec]',
@@ -14,42 +19,121 @@ const LOOK: Readonly<Record<Segment['phase'], string>> = {
 /** Share of the bar below which a label would only be cut off; the tooltip and the name still say it. */
 const ROOM_FOR_LABEL = 0.13;
 
-/** The phases of the cook under the Trace, each a button to its step. */
+/** A copper bar that moves the end of a hold or the moment the valve opens. */
+function Handle({
+  grip,
+  total,
+  onMove,
+}: {
+  readonly grip: Grip;
+  readonly total: number;
+  readonly onMove: (minutes: number, done: boolean) => void;
+}) {
+  const bar = useRef<HTMLDivElement>(null);
+  const bind = useDrag(
+    ({ movement: [dx], memo, last, tap }) => {
+      const start = (memo as { minutes: number; perPx: number } | undefined) ?? {
+        minutes: grip.minutes,
+        perPx: total / Math.max(1, bar.current?.parentElement?.clientWidth ?? 1),
+      };
+      if (tap) return start;
+      onMove(grip.clamp(start.minutes + dx * start.perPx), last);
+      return start;
+    },
+    { filterTaps: true, axis: 'x', pointer: { keys: false } },
+  );
+  const onKey = (event: React.KeyboardEvent): void => {
+    const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: 5, PageDown: -5 }[
+      event.key
+    ];
+    if (by === undefined) return;
+    event.preventDefault();
+    onMove(grip.clamp(grip.minutes + by), true);
+  };
+  return (
+    <div
+      {...bind()}
+      ref={bar}
+      role="slider"
+      tabIndex={0}
+      aria-label={grip.label}
+      aria-valuemin={0}
+      aria-valuemax={grip.most}
+      aria-valuenow={Math.round(grip.minutes)}
+      aria-valuetext={grip.text}
+      onKeyDown={onKey}
+      data-testid={grip.id}
+      style={{ left: `${(grip.atMin / total) * 100}%` }}
+      className="absolute inset-y-0 z-10 grid w-7 -translate-x-1/2 cursor-ew-resize touch-none place-items-center max-lg:w-11"
+    >
+      <span className="h-[54px] w-2 rounded-full bg-copper shadow" />
+    </div>
+  );
+}
+
+/** The phases of the cook under the Trace: each a button to its step, their ends to be dragged. */
 export function StepBar({
   batch,
   assessment,
   onEdit,
   onAdd,
+  onStep,
 }: {
   readonly batch: Batch;
   readonly assessment: Assessment;
   readonly onEdit: (step: string) => void;
   readonly onAdd: () => void;
+  /** A step as the hand has it; done when the hand lets go. */
+  readonly onStep: (step: PressureStep, done: boolean) => void;
 }) {
-  const segments = segmentsOf(stepsOf(batch), assessment.time.steps);
+  const steps = stepsOf(batch);
+  const segments = segmentsOf(steps, assessment.time.steps);
   const total = Math.max(1, assessment.time.totalMin.p50);
+  const move = (grip: Grip, minutes: number, done: boolean): void => {
+    const step = steps.find((s): s is PressureStep => s.id === grip.step && s.kind === 'pressure');
+    if (!step) return;
+    onStep(
+      grip.kind === 'hold'
+        ? { ...step, holdMin: minutes }
+        : { ...step, release: releaseAfter(minutes) },
+      done,
+    );
+  };
   return (
     <div className="flex items-center">
       <div style={{ width: AXIS_LEFT }} />
-      <ol aria-label="Steps" className="flex min-w-0 flex-1 gap-0.5">
-        {segments.map((segment) => (
-          <li
-            key={segment.key}
-            className="min-w-0"
-            style={{ flex: `${Math.max(segment.minutes / total, 0.035)} 1 0` }}
-          >
-            <button
-              type="button"
-              onClick={() => onEdit(segment.step)}
-              title={`${segment.label} min`}
-              aria-label={`${segment.label} min, change`}
-              className={`h-11 w-full truncate rounded-md border border-hairline px-1 text-[13px] font-medium hover:border-copper ${LOOK[segment.phase]}`}
+      <div className="relative min-w-0 flex-1">
+        <ol aria-label="Steps" className="relative h-11">
+          {segments.map((segment) => (
+            <li
+              key={segment.key}
+              className="absolute inset-y-0 pr-0.5"
+              style={{
+                left: `${(segment.startMin / total) * 100}%`,
+                width: `${(segment.minutes / total) * 100}%`,
+              }}
             >
-              {segment.minutes / total > ROOM_FOR_LABEL && segment.label}
-            </button>
-          </li>
+              <button
+                type="button"
+                onClick={() => onEdit(segment.step)}
+                title={`${segment.label} min`}
+                aria-label={`${segment.label} min, change`}
+                className={`h-11 w-full truncate rounded-md border border-hairline px-1 text-[13px] font-medium hover:border-copper ${LOOK[segment.phase]}`}
+              >
+                {segment.minutes / total > ROOM_FOR_LABEL && segment.label}
+              </button>
+            </li>
+          ))}
+        </ol>
+        {grips(steps, assessment.time.steps).map((grip) => (
+          <Handle
+            key={grip.id}
+            grip={grip}
+            total={total}
+            onMove={(minutes, done) => move(grip, minutes, done)}
+          />
         ))}
-      </ol>
+      </div>
       <div className="grid place-items-center" style={{ width: AXIS_RIGHT }}>
         <button
           type="button"

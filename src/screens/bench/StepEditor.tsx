@@ -5,7 +5,9 @@ import { useForm, useWatch } from 'react-hook-form';
 import * as yup from 'yup';
 import {
   DEFAULT_MINUTES,
+  moveStep,
   RELEASE_METHODS,
+  splitHold,
   type Batch,
   type Kitchen,
   type Pot,
@@ -80,6 +82,7 @@ export function StepEditor({
   kitchen,
   removable,
   onSave,
+  onBatch,
   onRemove,
   onClose,
 }: {
@@ -89,6 +92,8 @@ export function StepEditor({
   readonly kitchen: Kitchen;
   readonly removable: boolean;
   readonly onSave: (step: Step) => void;
+  /** A change of more than this step: its place, or an opening in its hold. */
+  readonly onBatch: (batch: Batch) => void;
   readonly onRemove: () => void;
   readonly onClose: () => void;
 }) {
@@ -157,6 +162,33 @@ export function StepEditor({
             <ReleaseTable batch={batch} pot={pot} kitchen={kitchen} step={step.id} />
           </>
         )}
+        <div className="flex flex-wrap gap-2 border-t border-hairline pt-3">
+          {([-1, 1] as const).map((by) => {
+            const moved = moveStep(batch, step.id, by);
+            return (
+              <Button
+                key={by}
+                disabled={moved === batch}
+                onClick={() => {
+                  onBatch(moved);
+                  onClose();
+                }}
+              >
+                {by < 0 ? 'A step earlier' : 'A step later'}
+              </Button>
+            );
+          })}
+          {pressed && step.holdMin >= 2 && (
+            <Button
+              onClick={() => {
+                onBatch(splitHold(batch, step.id, Math.round(step.holdMin / 2)));
+                onClose();
+              }}
+            >
+              Open the pot half-way
+            </Button>
+          )}
+        </div>
         <div className="flex flex-wrap justify-between gap-3 pt-2">
           {removable ? (
             <Button

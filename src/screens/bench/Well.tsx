@@ -96,11 +96,14 @@ export function Well({ pot, kitchen, assessment, sample, waterL, onWater }: Well
     event.preventDefault();
     onWater(stepped(waterL + by * STEP_L, most), true);
   };
+  /** Steam lifts the contents noticeably when the valve opens. */
+  const lifted = fill.releaseL > fill.swollenL + 0.1;
   const labels = spread(
     [
       { key: 'fill', y: y(fill.maxL) },
       { key: 'foam', y: y(fill.foamL) },
       { key: 'swollen', y: y(fill.swollenL) },
+      ...(lifted ? [{ key: 'valve', y: y(fill.releaseL) }] : []),
     ],
     15,
     frame.bottom,
@@ -109,6 +112,7 @@ export function Well({ pot, kitchen, assessment, sample, waterL, onWater }: Well
     fill: `fill line ${formatLevel(fill.maxL, kitchen.units)}`,
     foam: `foam line ${formatLevel(fill.foamL, kitchen.units)}`,
     swollen: `swollen ${formatLevel(fill.swollenL, kitchen.units)}`,
+    valve: `at the valve ${formatLevel(fill.releaseL, kitchen.units)}`,
   };
   return (
     <div className="relative">
@@ -208,6 +212,17 @@ export function Well({ pot, kitchen, assessment, sample, waterL, onWater }: Well
           strokeWidth={fill.foams ? 2 : 1}
           strokeDasharray="6 4"
         />
+        {lifted && (
+          <line
+            x1={frame.left}
+            x2={frame.right + 6}
+            y1={y(fill.releaseL)}
+            y2={y(fill.releaseL)}
+            stroke="var(--color-steam)"
+            strokeDasharray="8 3 2 3"
+            strokeWidth={2}
+          />
+        )}
         <line
           x1={frame.left}
           x2={frame.right + 6}
@@ -232,7 +247,11 @@ export function Well({ pot, kitchen, assessment, sample, waterL, onWater }: Well
             y={label.y + 4}
             fontSize={11}
             fontWeight={label.key === (fill.foams ? 'foam' : 'fill') ? 700 : 400}
-            fill={label.key === 'swollen' ? 'var(--color-quiet)' : 'var(--color-ink)'}
+            fill={
+              label.key === 'swollen' || label.key === 'valve'
+                ? 'var(--color-quiet)'
+                : 'var(--color-ink)'
+            }
           >
             {labelText[label.key]}
           </text>

@@ -12,6 +12,7 @@ import { ItemEditor } from './ItemEditor';
 import { Lanes } from './Lanes';
 import { Moment } from './Moment';
 import { Readings } from './Readings';
+import { SolveSheet } from './SolveSheet';
 import { StepBar } from './StepBar';
 import { StepEditor } from './StepEditor';
 import { describe as inWords } from './Well';
@@ -84,7 +85,9 @@ describe('calls', () => {
 
   it('hand over the remedy and tell the reason when asked', async () => {
     const onRemedy = jest.fn();
-    render(<Calls findings={[finding]} onRemedy={onRemedy} />);
+    render(
+      <Calls batch={REFERENCE} findings={[finding]} onRemedy={onRemedy} onChange={jest.fn()} />,
+    );
     expect(screen.queryByText('Full pots spray.')).toBeNull();
     await user.click(screen.getByRole('button', { name: 'why' }));
     expect(screen.getByText('Full pots spray.')).toBeTruthy();
@@ -93,16 +96,59 @@ describe('calls', () => {
   });
 
   it('say so when nothing stands against it', () => {
-    render(<Calls findings={[]} onRemedy={jest.fn()} />);
+    render(<Calls batch={REFERENCE} findings={[]} onRemedy={jest.fn()} onChange={jest.fn()} />);
     expect(screen.getByText('Nothing stands against it.')).toBeTruthy();
   });
 
   it('offer no button without a remedy, and name the weight in words', () => {
     const { remedy: _remedy, ...bare } = finding;
-    render(<Calls findings={[{ ...bare, level: 'note' }]} onRemedy={jest.fn()} />);
+    render(
+      <Calls
+        batch={REFERENCE}
+        findings={[{ ...bare, level: 'note' }]}
+        onRemedy={jest.fn()}
+        onChange={jest.fn()}
+      />,
+    );
     expect(screen.getByText('Note')).toBeTruthy();
-    expect(screen.getAllByRole('button')).toHaveLength(1);
+    expect(screen.getAllByRole('button').map(text)).toEqual(['put by', 'why']);
     expect(_remedy).toBeDefined();
+  });
+});
+
+describe('putting a call by', () => {
+  const drink = A.findings.find((f) => f.code === 'noodles-drink') as Finding;
+
+  it('keeps the reason, and takes it up again', async () => {
+    let batch: Batch = REFERENCE;
+    const onChange = jest.fn((next: Batch) => {
+      batch = next;
+    });
+    const show = () => (
+      <Calls batch={batch} findings={[drink]} onRemedy={jest.fn()} onChange={onChange} />
+    );
+    const { rerender } = render(show());
+    await user.click(screen.getByRole('button', { name: /^Put by/ }));
+    await user.type(screen.getByLabelText('Why it may be so'), 'eaten at once{Enter}');
+    expect(batch.putBy).toEqual([{ code: 'noodles-drink', reason: 'eaten at once' }]);
+    rerender(show());
+    expect(screen.getByText(/1 put by/)).toBeTruthy();
+    expect(screen.queryByTestId('call-noodles-drink')).toBeNull();
+    await user.click(screen.getByRole('button', { name: /^Take up again/ }));
+    expect(batch.putBy).toEqual([]);
+  });
+
+  it('is not offered where something would go wrong', () => {
+    render(
+      <Calls
+        batch={{ ...REFERENCE, putBy: [{ code: 'noodles-drink', reason: 'no' }] }}
+        findings={[{ ...drink, level: 'stop' }]}
+        onRemedy={jest.fn()}
+        onChange={jest.fn()}
+      />,
+    );
+    expect(screen.queryByRole('button', { name: /^Put by/ })).toBeNull();
+    expect(screen.getByTestId('call-noodles-drink')).toBeTruthy();
   });
 });
 
@@ -153,7 +199,17 @@ describe('the add line', () => {
 describe('lanes', () => {
   it('show a button for every ingredient, liquids apart', async () => {
     const onEdit = jest.fn();
-    render(<Lanes assessment={A} draws={D} batch={REFERENCE} kitchen={KITCHEN} onEdit={onEdit} />);
+    const onDoor = jest.fn();
+    render(
+      <Lanes
+        assessment={A}
+        draws={D}
+        batch={REFERENCE}
+        kitchen={KITCHEN}
+        onEdit={onEdit}
+        onDoor={onDoor}
+      />,
+    );
     expect(
       within(screen.getByRole('list', { name: 'Ingredients' })).getAllByRole('button'),
     ).toHaveLength(6);
@@ -162,6 +218,13 @@ describe('lanes', () => {
     await user.click(screen.getByRole('button', { name: 'water, 1.4 L' }));
     expect(onEdit).toHaveBeenLastCalledWith('i8');
     expect(text(screen.getByTestId('lane-bay-leaf'))).toContain('fish out');
+    const leek = screen.getByRole('slider', { name: 'leek goes in' });
+    expect(leek.getAttribute('aria-valuetext')).toBe('after, into the simmer');
+    leek.focus();
+    await user.keyboard('{ArrowLeft}');
+    expect(onDoor).toHaveBeenCalledWith('i5', expect.objectContaining({ kind: 'step', id: 's1' }));
+    await user.keyboard('{ArrowRight}');
+    expect(onDoor).toHaveBeenLastCalledWith('i5', expect.objectContaining({ kind: 'apart' }));
   });
 });
 
@@ -169,13 +232,29 @@ describe('the step bar', () => {
   it('names every phase with its minutes and opens its step', async () => {
     const onEdit = jest.fn();
     const onAdd = jest.fn();
-    render(<StepBar batch={REFERENCE} assessment={A} onEdit={onEdit} onAdd={onAdd} />);
+    const onStep = jest.fn();
+    render(
+      <StepBar batch={REFERENCE} assessment={A} onEdit={onEdit} onAdd={onAdd} onStep={onStep} />,
+    );
     await user.click(screen.getByRole('button', { name: 'hold 60 min, change' }));
     expect(onEdit).toHaveBeenCalledWith('s1');
     await user.click(screen.getByRole('button', { name: 'simmer 15 min, change' }));
     expect(onEdit).toHaveBeenLastCalledWith('s2');
     await user.click(screen.getByRole('button', { name: 'Add a step' }));
     expect(onAdd).toHaveBeenCalled();
+    screen.getByRole('slider', { name: 'End of the hold' }).focus();
+    await user.keyboard('{ArrowRight}');
+    expect(onStep).toHaveBeenLastCalledWith(expect.objectContaining({ holdMin: 61 }), true);
+    await user.keyboard('{PageDown}');
+    expect(onStep).toHaveBeenLastCalledWith(expect.objectContaining({ holdMin: 55 }), true);
+    const valve = screen.getByRole('slider', { name: 'Valve opens' });
+    expect(valve.getAttribute('aria-valuetext')).toBe('by itself');
+    valve.focus();
+    await user.keyboard('{ArrowLeft}');
+    expect(onStep).toHaveBeenLastCalledWith(
+      expect.objectContaining({ release: expect.objectContaining({ method: 'timed' }) as unknown }),
+      true,
+    );
   });
 });
 
@@ -289,6 +368,7 @@ describe('changing an ingredient', () => {
 });
 
 describe('changing a step', () => {
+  const onBatch = jest.fn();
   function open(step: Step, pot = POT) {
     const onSave = jest.fn();
     render(
@@ -299,6 +379,7 @@ describe('changing a step', () => {
         kitchen={KITCHEN}
         removable={false}
         onSave={onSave}
+        onBatch={onBatch}
         onRemove={jest.fn()}
         onClose={jest.fn()}
       />,
@@ -306,6 +387,17 @@ describe('changing a step', () => {
     return onSave;
   }
   const submit = (): Promise<void> => user.click(screen.getByRole('button', { name: 'Keep' }));
+
+  it('opens the pot half-way through a hold', async () => {
+    open(pressure(40));
+    await user.click(screen.getByRole('button', { name: 'Open the pot half-way' }));
+    const [split] = onBatch.mock.calls.at(-1) as [Batch];
+    expect(stepsOf(split).map((s) => (s.kind === 'pressure' ? s.holdMin : s.kind))).toEqual([
+      20,
+      'open',
+      20,
+    ]);
+  });
 
   it('shows what each release costs', async () => {
     open(pressure(40));
@@ -360,5 +452,50 @@ describe('changing a step', () => {
     const [added] = onAdd.mock.calls[0] as [Batch];
     expect(stepsOf(added).map((s) => s.kind)).toEqual(['saute', 'pressure', 'simmer']);
     expect(new Set(stepsOf(added).map((s) => s.id)).size).toBe(3);
+  });
+});
+
+describe('finding the order', () => {
+  it('shows the proposal beside the plan, to take or to leave', async () => {
+    const onTake = jest.fn();
+    const onClose = jest.fn();
+    render(
+      <SolveSheet
+        batch={REFERENCE}
+        pot={POT}
+        kitchen={KITCHEN}
+        assessment={A}
+        onTake={onTake}
+        onClose={onClose}
+      />,
+    );
+    await user.type(screen.getByLabelText('On the table within, minutes'), '2');
+    expect(screen.getByText('wanted: minutes, 5 to 1440')).toBeTruthy();
+    await user.clear(screen.getByLabelText('On the table within, minutes'));
+    await user.selectOptions(screen.getByLabelText('Release'), 'natural');
+    await user.click(screen.getByRole('button', { name: 'Look for one' }));
+    const proposal = await screen.findByTestId('proposal');
+    expect(text(proposal)).toContain('to the table2 h 5 min');
+    expect(text(proposal)).toContain('natural release');
+    await user.click(screen.getByRole('button', { name: 'Take it' }));
+    const [taken] = onTake.mock.calls[0] as [Batch];
+    expect(assess(taken, POT, KITCHEN).items.every((i) => i.verdict === 'right')).toBe(true);
+    expect(onClose).toHaveBeenCalled();
+  });
+
+  it('says what cannot be met', async () => {
+    render(
+      <SolveSheet
+        batch={REFERENCE}
+        pot={POT}
+        kitchen={KITCHEN}
+        assessment={A}
+        onTake={jest.fn()}
+        onClose={jest.fn()}
+      />,
+    );
+    await user.type(screen.getByLabelText('On the table within, minutes'), '30');
+    await user.click(screen.getByRole('button', { name: 'Look for one' }));
+    expect(text(await screen.findByRole('status'))).toContain('later than wished');
   });
 });

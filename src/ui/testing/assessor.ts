@@ -9,6 +9,7 @@ import {
   type ReleaseOption,
 } from '@/core/assess';
 import type { Batch, Kitchen, Pot } from '@/core/batch';
+import { solve, type Solution, type Wishes } from '@/core/solve';
 
 export function assessAway(
   batch: Batch,
@@ -46,3 +47,14 @@ export function drawAway(
     }),
   );
 }
+
+export function solveAway(
+  batch: Batch,
+  pot: Pot,
+  kitchen: Kitchen,
+  wishes: Wishes,
+): Promise<Solution> {
+  return Promise.resolve().then(() => solve(batch, pot, kitchen, wishes));
+}
+
+export const stopSolving = (): void => undefined;

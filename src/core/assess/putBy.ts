@@ -1,0 +1,25 @@
+/** Calls that the cook has weighed and put by, each with a reason that is kept. */
+import type { Batch, PutBy } from '../batch';
+import type { Finding } from './types';
+
+function same(put: PutBy, finding: Finding): boolean {
+  return put.code === finding.code && put.item === finding.item && put.step === finding.step;
+}
+
+/** The entry of a finding that was put by. */
+export function putByOf(batch: Batch, finding: Finding): PutBy | undefined {
+  return batch.putBy?.find((put) => same(put, finding));
+}
+
+/** Puts a finding by; a second time changes the reason. */
+export function putBy(batch: Batch, finding: Finding, reason: string): Batch {
+  const { code, item, step } = finding;
+  const rest = (batch.putBy ?? []).filter((put) => !same(put, finding));
+  const entry: PutBy = { code, ...(item && { item }), ...(step && { step }), reason };
+  return { ...batch, putBy: [...rest, entry] };
+}
+
+/** Takes a finding up again. */
+export function takeUp(batch: Batch, finding: Finding): Batch {
+  return { ...batch, putBy: (batch.putBy ?? []).filter((put) => !same(put, finding)) };
+}

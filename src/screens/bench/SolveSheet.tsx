@@ -1,0 +1,258 @@
+'use client';
+
+import { Switch } from '@headlessui/react';
+import { useEffect, useState } from 'react';
+import type { Assessment } from '@/core/assess';
+import type { Batch, Kitchen, Pot } from '@/core/batch';
+import { formatMinutes } from '@/core/quantity';
+import { USUAL_WISHES, type Solution, type Wishes } from '@/core/solve';
+import { Button } from '@/ui/Button';
+import { Choice, Field } from '@/ui/Field';
+import { Sheet } from '@/ui/Sheet';
+import { solveAway, stopSolving } from '@/workers';
+
+type Found =
+  | { readonly kind: 'solution'; readonly solution: Solution }
+  | { readonly kind: 'failed'; readonly message: string };
+
+const OPENINGS = ['not opened in between', 'opened once at most', 'opened twice at most'] as const;
+const NOODLES: readonly (readonly [Wishes['noodles'], string])[] = [
+  ['either', 'as it comes out best'],
+  ['in', 'in this pot: they thicken it and drink on'],
+  ['apart', 'in a pan of their own: leftovers stay brothy'],
+];
+const RELEASES: readonly (readonly [Wishes['release'], string])[] = [
+  ['either', 'as it comes out best'],
+  ['quick', 'quick where it is safe: soonest on the table'],
+  ['natural', 'natural: kinder to meat and beans, slower'],
+];
+
+function Compare({ now, solution }: { readonly now: Assessment; readonly solution: Solution }) {
+  const wrong = now.items.filter((i) => i.needMin !== null && i.verdict !== 'right').length;
+  const lids = now.time.steps.filter((s) => s.kind === 'pressure').length;
+  const rows: readonly (readonly [string, string, string])[] = [
+    ['to the table', formatMinutes(now.time.totalMin.p50), formatMinutes(solution.totalMin)],
+    ['opened in between', String(Math.max(0, lids - 1)), String(solution.openings)],
+    ['not right', String(wrong), String(solution.unmet.filter((u) => u.item !== null).length)],
+  ];
+  return (
+    <table className="w-full text-left text-[14px]">
+      <caption className="sr-only">The plan as it is, and as proposed</caption>
+      <thead className="text-quiet">
+        <tr>
+          <td />
+          <th scope="col" className="py-1 font-normal">
+            as it is
+          </th>
+          <th scope="col" className="py-1 font-semibold text-ink">
+            proposed
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(([what, before, after]) => (
+          <tr key={what} className="border-t border-hairline">
+            <th scope="row" className="py-1.5 font-normal text-quiet">
+              {what}
+            </th>
+            <td className="figure text-lg">{before}</td>
+            <td className="figure text-lg">{after}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Proposal({ now, solution }: { readonly now: Assessment; readonly solution: Solution }) {
+  return (
+    <div className="space-y-3" data-testid="proposal">
+      <Compare now={now} solution={solution} />
+      {solution.unmet.length > 0 && (
+        <div role="status" className="border-l-[6px] border-rust pl-3">
+          <p className="font-semibold text-rust">Not all of it can be met:</p>
+          <ul className="text-[14px]">
+            {solution.unmet.map((u) => (
+              <li key={u.sentence} className="first-letter:uppercase">
+                {u.sentence}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+      {solution.changes.length === 0 ? (
+        <p>The plan is like this already.</p>
+      ) : (
+        <ul aria-label="What changes" className="list-disc space-y-0.5 pl-5 text-[14px]">
+          {solution.changes.map((change) => (
+            <li key={change}>{change}</li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}
+
+/** Finds an order in which all is done at once: the cook's choices, and the proposal beside the plan. */
+export function SolveSheet({
+  batch,
+  pot,
+  kitchen,
+  assessment,
+  onTake,
+  onClose,
+}: {
+  readonly batch: Batch;
+  readonly pot: Pot;
+  readonly kitchen: Kitchen;
+  readonly assessment: Assessment;
+  readonly onTake: (batch: Batch) => void;
+  readonly onClose: () => void;
+}) {
+  const [wishes, setWishes] = useState<Wishes>(USUAL_WISHES);
+  const [by, setBy] = useState('');
+  const [found, setFound] = useState<Found | null>(null);
+  const [busy, setBusy] = useState(false);
+  useEffect(() => stopSolving, []);
+  const byMin = by.trim() === '' ? undefined : Number(by);
+  const wrongBy = byMin !== undefined && !(byMin >= 5 && byMin <= 1440);
+  const solutions = assessment.items.filter((i) => i.needMin !== null && !i.apart);
+  const set = (change: Partial<Wishes>): void => {
+    setWishes({ ...wishes, ...change });
+    setFound(null);
+  };
+  const find = async (): Promise<void> => {
+    setBusy(true);
+    setFound(null);
+    try {
+      const wanted = { ...wishes, ...(byMin !== undefined && { byMin }) };
+      const solution = await solveAway(batch, pot, kitchen, wanted);
+      setFound({ kind: 'solution', solution });
+    } catch (error) {
+      setFound({ kind: 'failed', message: error instanceof Error ? error.message : String(error) });
+    }
+    setBusy(false);
+  };
+  return (
+    <Sheet
+      open
+      onClose={onClose}
+      title="Find the order"
+      foot={
+        <>
+          <Button look="quiet" onClick={onClose}>
+            Leave it as it is
+          </Button>
+          {found?.kind === 'solution' ? (
+            <Button
+              look="copper"
+              onClick={() => {
+                onTake(found.solution.batch);
+                onClose();
+              }}
+            >
+              Take it
+            </Button>
+          ) : (
+            <Button look="copper" disabled={busy || wrongBy} onClick={() => void find()}>
+              {busy ? 'Looking…' : 'Look for one'}
+            </Button>
+          )}
+        </>
+      }
+    >
+      <div className="grid gap-4 sm:grid-cols-2">
+        <Choice
+          id="openings"
+          label="The pot is"
+          value={wishes.openings}
+          onChange={(e) => set({ openings: Number(e.target.value) })}
+        >
+          {OPENINGS.map((words, n) => (
+            <option key={words} value={n}>
+              {words}
+            </option>
+          ))}
+        </Choice>
+        <Field
+          id="by"
+          label="On the table within, minutes"
+          inputMode="numeric"
+          value={by}
+          placeholder="no matter"
+          error={wrongBy ? 'minutes, 5 to 1440' : undefined}
+          onChange={(e) => {
+            setBy(e.target.value);
+            setFound(null);
+          }}
+        />
+        <Choice
+          id="noodles"
+          label="Noodles"
+          value={wishes.noodles}
+          onChange={(e) => set({ noodles: e.target.value as Wishes['noodles'] })}
+        >
+          {NOODLES.map(([value, words]) => (
+            <option key={value} value={value}>
+              {words}
+            </option>
+          ))}
+        </Choice>
+        <Choice
+          id="school"
+          label="Release"
+          value={wishes.release}
+          onChange={(e) => set({ release: e.target.value as Wishes['release'] })}
+        >
+          {RELEASES.map(([value, words]) => (
+            <option key={value} value={value}>
+              {words}
+            </option>
+          ))}
+        </Choice>
+      </div>
+      <fieldset>
+        <legend className="text-[14px] font-medium">Stays where I put it</legend>
+        <div className="mt-1 flex flex-wrap gap-x-4">
+          {solutions.map((item) => (
+            <label key={item.id} className="inline-flex min-h-11 items-center gap-2">
+              <input
+                type="checkbox"
+                className="size-5 accent-copper"
+                checked={wishes.keep.includes(item.id)}
+                onChange={(e) =>
+                  set({
+                    keep: e.target.checked
+                      ? [...wishes.keep, item.id]
+                      : wishes.keep.filter((id) => id !== item.id),
+                  })
+                }
+              />
+              {item.name}
+            </label>
+          ))}
+        </div>
+      </fieldset>
+      <div className="flex items-center gap-3">
+        <Switch
+          checked={wishes.cuts}
+          onChange={(cuts) => set({ cuts })}
+          className="group inline-flex h-7 w-12 items-center rounded-full bg-quiet/60 data-checked:bg-copper"
+        >
+          <span className="sr-only">Smaller cuts may be proposed</span>
+          <span className="size-5 translate-x-1 rounded-full bg-white transition group-data-checked:translate-x-6" />
+        </Switch>
+        <span aria-hidden>smaller cuts may be proposed</span>
+      </div>
+      <div aria-live="polite">
+        {busy && <div className="h-24 animate-pulse rounded-xl bg-hairline/50" />}
+        {found?.kind === 'failed' && (
+          <p role="alert" className="text-rust">
+            No order was found: {found.message}. Nothing has changed.
+          </p>
+        )}
+        {found?.kind === 'solution' && <Proposal now={assessment} solution={found.solution} />}
+      </div>
+    </Sheet>
+  );
+}

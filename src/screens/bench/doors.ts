@@ -1,0 +1,75 @@
+/** Moments at which an ingredient can go in: the start of every step, after, and apart. */
+import { putInAfter, type Assessment } from '@/core/assess';
+import { changeItem, stepsOf, type Batch, type Item } from '@/core/batch';
+
+export type Door =
+  | { readonly kind: 'step'; readonly id: string; readonly minute: number; readonly name: string }
+  | { readonly kind: 'after'; readonly minute: number; readonly name: string }
+  | { readonly kind: 'apart'; readonly minute: number; readonly name: string };
+
+/** How far past the end of the axis "apart" lies, as a share of it. */
+const APART_AT = 1.06;
+/** Simmer that is made for what is put in after, where there is none yet, min. */
+const SIMMER_MIN = 10;
+
+const NAMES: Readonly<Record<string, string>> = {
+  prep: 'while preparing',
+  saute: 'to be browned',
+  pressure: 'as the lid goes on',
+  open: 'at the opening',
+  strain: 'once strained',
+  simmer: 'after, into the simmer',
+  rest: 'to rest',
+  cool: 'once cooled',
+};
+
+/** Every door of a batch, in the order of the clock. */
+export function doorsOf(batch: Batch, assessment: Assessment): readonly Door[] {
+  const steps = stepsOf(batch);
+  const total = assessment.time.totalMin.p50;
+  const doors: Door[] = assessment.time.steps.flatMap((report): Door[] => {
+    const step = steps.find((s) => s.id === report.id);
+    return step
+      ? [
+          {
+            kind: 'step',
+            id: step.id,
+            minute: report.startMin,
+            name: NAMES[step.kind] ?? step.kind,
+          },
+        ]
+      : [];
+  });
+  const last = steps.findLastIndex((s) => s.kind === 'pressure');
+  if (!steps.slice(last + 1).some((s) => s.kind === 'simmer'))
+    doors.push({ kind: 'after', minute: total, name: 'after opening, into a simmer' });
+  return [...doors, { kind: 'apart', minute: total * APART_AT, name: 'apart, joined in the bowl' }];
+}
+
+/** Index of the door an item goes in by. */
+export function doorOf(item: Item, doors: readonly Door[]): number {
+  if (item.apart) return doors.length - 1;
+  const at = doors.findIndex((d) => d.kind === 'step' && d.id === item.enters);
+  return Math.max(0, at);
+}
+
+/** Index of the door nearest to a minute. */
+export function nearestDoor(doors: readonly Door[], minute: number): number {
+  return doors.reduce(
+    (best, door, i) =>
+      Math.abs(door.minute - minute) < Math.abs((doors[best]?.minute ?? 0) - minute) ? i : best,
+    0,
+  );
+}
+
+/** The batch with an item going in by another door. */
+export function throughDoor(batch: Batch, id: string, door: Door): Batch {
+  switch (door.kind) {
+    case 'apart':
+      return changeItem(batch, id, { apart: true, enters: null });
+    case 'after':
+      return putInAfter(changeItem(batch, id, { apart: undefined }), id, SIMMER_MIN);
+    case 'step':
+      return changeItem(batch, id, { apart: undefined, enters: door.id });
+  }
+}
