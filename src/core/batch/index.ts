@@ -41,3 +41,4 @@ export {
   waterItem,
   waterL,
 } from './edit';
+export { forServings, waysOf, type Way } from './scale';

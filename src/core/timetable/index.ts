@@ -1,3 +1,4 @@
 export { happened, stagesOf, standing, type Happened, type Stage, type Standing } from './stages';
 export { wordsOf, type Words } from './words';
 export { cookAgain, predictionOf, startRun } from './run';
+export { movesOf, type Move, type MoveKind } from './moves';

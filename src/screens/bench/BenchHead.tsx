@@ -102,6 +102,8 @@ export interface BenchHeadProps {
   readonly onChange: (batch: Batch) => void;
   readonly onStove: () => void;
   readonly onSolve: () => void;
+  readonly onTimetable: () => void;
+  readonly onScale: () => void;
   readonly onCopy: () => void;
   readonly onDelete: () => void;
 }
@@ -116,6 +118,8 @@ export function BenchHead({
   onChange,
   onStove,
   onSolve,
+  onTimetable,
+  onScale,
   onCopy,
   onDelete,
 }: BenchHeadProps) {
@@ -152,32 +156,42 @@ export function BenchHead({
           · <span>{kitchen.altitudeM.toLocaleString('en')} m</span>
         </div>
       </div>
-      <label className="text-[13px] text-quiet">
+      <label className="text-[13px] text-quiet max-sm:order-1 max-sm:flex-1">
         on the table
         <input
           type="datetime-local"
           value={serving}
-          className="field mt-0.5 block !w-52 text-ink"
+          className="field mt-0.5 block !w-52 text-ink max-sm:!w-full"
           onChange={(event) => {
             const at = event.target.value;
             onChange(withServeAt(batch, at ? new Date(at).toISOString() : null));
           }}
         />
       </label>
-      <Button disabled={!ready} onClick={onSolve}>
+      <Button className="max-sm:order-3" disabled={!ready} onClick={onSolve}>
         Find the order
       </Button>
-      <Button look="copper" disabled={!ready} onClick={onStove}>
+      <Button look="copper" className="max-sm:order-3" disabled={!ready} onClick={onStove}>
         Take it to the stove
       </Button>
       <Menu>
         <MenuButton
-          className="grid size-11 place-items-center rounded-full border border-hairline"
+          className="grid size-11 place-items-center rounded-full border border-hairline max-sm:order-2 max-sm:self-end"
           aria-label="More"
         >
           <Ellipsis size={20} aria-hidden />
         </MenuButton>
-        <MenuItems anchor="bottom end" className={`${MENU} w-56`}>
+        <MenuItems anchor="bottom end" className={`${MENU} w-60`}>
+          <MenuItem>
+            <button type="button" className={OPTION} onClick={onTimetable}>
+              By the clock
+            </button>
+          </MenuItem>
+          <MenuItem>
+            <button type="button" className={OPTION} onClick={onScale}>
+              Scale, move or split it
+            </button>
+          </MenuItem>
           {KINDS.map((kind) => (
             <MenuItem key={kind}>
               <button type="button" className={OPTION} onClick={() => onChange({ ...batch, kind })}>

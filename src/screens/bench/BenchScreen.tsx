@@ -46,10 +46,21 @@ import { describe, Well } from './Well';
 const AddStep = lazy(() => import('./AddStep').then((m) => ({ default: m.AddStep })));
 const ItemEditor = lazy(() => import('./ItemEditor').then((m) => ({ default: m.ItemEditor })));
 const SolveSheet = lazy(() => import('./SolveSheet').then((m) => ({ default: m.SolveSheet })));
+const ScaleSheet = lazy(() => import('./ScaleSheet').then((m) => ({ default: m.ScaleSheet })));
+const TimetableSheet = lazy(() =>
+  import('./TimetableSheet').then((m) => ({ default: m.TimetableSheet })),
+);
 const StepEditor = lazy(() => import('./StepEditor').then((m) => ({ default: m.StepEditor })));
 const Trace = lazy(() => import('./Trace').then((m) => ({ default: m.Trace })));
 
-type Editing = { readonly item: string } | { readonly step: string } | 'new step' | 'solve' | null;
+type Editing =
+  | { readonly item: string }
+  | { readonly step: string }
+  | 'new step'
+  | 'solve'
+  | 'clock'
+  | 'scale'
+  | null;
 
 function Missing() {
   return (
@@ -105,6 +116,11 @@ function Bench({ batch }: { readonly batch: Batch }) {
       changeStep(batch, next.id, () => next),
       done,
     );
+  /** The first batch takes this one's place; a second, of a batch split in two, is new. */
+  const takeBatches = ([first, second]: readonly Batch[]): void => {
+    if (first) saveBatch(first);
+    if (second) saveBatch({ ...second, id: nanoid(10) });
+  };
   const toStove = (): void => {
     if (!assessment || stale) return;
     const run = startRun(nanoid(10), batch, pot.id, assessment, isoNow());
@@ -132,6 +148,8 @@ function Bench({ batch }: { readonly batch: Batch }) {
         onChange={saveBatch}
         onStove={toStove}
         onSolve={() => setEditing('solve')}
+        onTimetable={() => setEditing('clock')}
+        onScale={() => setEditing('scale')}
         onCopy={() => {
           const copy = { ...batch, id: nanoid(10), name: `${batch.name}, again` };
           saveBatch(copy);
@@ -206,7 +224,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
                 onAdd={() => setEditing('new step')}
                 onStep={onStep}
               />
-              <label className="flex items-center gap-2 px-[46px] text-[13px] text-quiet">
+              <label className="mt-1 flex items-center gap-2 px-[46px] text-[13px] text-quiet">
                 <span className="sr-only">Moment shown</span>
                 <input
                   type="range"
@@ -298,6 +316,19 @@ function Bench({ batch }: { readonly batch: Batch }) {
             kitchen={kitchen}
             assessment={assessment}
             onTake={saveBatch}
+            onClose={() => setEditing(null)}
+          />
+        )}
+        {editing === 'clock' && assessment && (
+          <TimetableSheet batch={batch} assessment={assessment} onClose={() => setEditing(null)} />
+        )}
+        {editing === 'scale' && assessment && (
+          <ScaleSheet
+            batch={batch}
+            pots={pots}
+            kitchen={kitchen}
+            assessment={assessment}
+            onTake={takeBatches}
             onClose={() => setEditing(null)}
           />
         )}

@@ -64,9 +64,15 @@ function Handle({
       onKeyDown={onKey}
       data-testid={grip.id}
       style={{ left: `${(grip.atMin / total) * 100}%` }}
-      className="absolute inset-y-0 z-10 grid w-7 -translate-x-1/2 cursor-ew-resize touch-none place-items-center max-lg:w-11"
+      className={`absolute inset-y-0 z-10 grid w-6 cursor-ew-resize touch-none items-center max-lg:w-9 ${
+        // Side by side where the valve opens as the hold ends.
+        grip.kind === 'hold' ? '-translate-x-full justify-items-end' : 'justify-items-start'
+      }`}
     >
-      <span className="h-[54px] w-2 rounded-full bg-copper shadow" />
+      <span
+        className={`grid h-[50px] w-2.5 place-items-center bg-copper text-[9px] font-bold text-white shadow ${grip.kind === 'hold' ? 'rounded-l-full' : 'rounded-r-full'}`}
+        title={`${grip.label}: ${grip.text}`}
+      />
     </div>
   );
 }

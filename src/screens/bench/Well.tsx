@@ -112,7 +112,7 @@ export function Well({ pot, kitchen, assessment, sample, waterL, onWater }: Well
     fill: `fill line ${formatLevel(fill.maxL, kitchen.units)}`,
     foam: `foam line ${formatLevel(fill.foamL, kitchen.units)}`,
     swollen: `swollen ${formatLevel(fill.swollenL, kitchen.units)}`,
-    valve: `at the valve ${formatLevel(fill.releaseL, kitchen.units)}`,
+    valve: `at valve ${formatLevel(fill.releaseL, kitchen.units)}`,
   };
   return (
     <div className="relative">

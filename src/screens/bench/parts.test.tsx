@@ -12,9 +12,11 @@ import { ItemEditor } from './ItemEditor';
 import { Lanes } from './Lanes';
 import { Moment } from './Moment';
 import { Readings } from './Readings';
+import { ScaleSheet } from './ScaleSheet';
 import { SolveSheet } from './SolveSheet';
 import { StepBar } from './StepBar';
 import { StepEditor } from './StepEditor';
+import { TimetableSheet } from './TimetableSheet';
 import { describe as inWords } from './Well';
 
 jest.mock('@/workers', () => jest.requireActual('../../ui/testing/assessor'));
@@ -497,5 +499,50 @@ describe('finding the order', () => {
     await user.type(screen.getByLabelText('On the table within, minutes'), '30');
     await user.click(screen.getByRole('button', { name: 'Look for one' }));
     expect(text(await screen.findByRole('status'))).toContain('later than wished');
+  });
+});
+
+describe('by the clock', () => {
+  it('tells every move, in clock time once there is a serving time', async () => {
+    const { rerender } = render(
+      <TimetableSheet batch={REFERENCE} assessment={A} onClose={jest.fn()} />,
+    );
+    const list = await screen.findByRole('list', { name: 'Timetable' });
+    expect(text(list)).toContain('Fill the pot, lid on');
+    const save = screen.getByRole('button', { name: 'Into a calendar' });
+    expect((save as HTMLButtonElement).disabled).toBe(true);
+    rerender(
+      <TimetableSheet
+        batch={{ ...REFERENCE, serveAt: '2026-11-24T18:30:00' }}
+        assessment={A}
+        onClose={jest.fn()}
+      />,
+    );
+    expect(text(screen.getByRole('list', { name: 'Timetable' }))).toContain('18:30On the table');
+    expect((save as HTMLButtonElement).disabled).toBe(false);
+  });
+});
+
+describe('scaling', () => {
+  it('shows what a way changes before it is taken', async () => {
+    const onTake = jest.fn();
+    render(
+      <ScaleSheet
+        batch={REFERENCE}
+        pots={[POT]}
+        kitchen={KITCHEN}
+        assessment={A}
+        onTake={onTake}
+        onClose={jest.fn()}
+      />,
+    );
+    await user.click(screen.getByRole('button', { name: 'One bowl more' }));
+    await user.click(screen.getByRole('button', { name: 'One bowl more' }));
+    expect(text(screen.getByTestId('bowls'))).toBe('8 bowls');
+    expect(await screen.findByText(/over by/)).toBeTruthy();
+    await user.click(screen.getByRole('radio', { name: 'in two batches' }));
+    await user.click(screen.getByRole('button', { name: 'Take it' }));
+    const [taken] = onTake.mock.calls[0] as [readonly Batch[]];
+    expect(taken.map((b) => b.servings)).toEqual([3, 3]);
   });
 });

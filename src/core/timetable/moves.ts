@@ -1,0 +1,235 @@
+/**
+ * Every hand move of a cook by the clock, backward from the table: what is attended, what is idle,
+ * and what can be done meanwhile.
+ */
+import type { Assessment, ItemReport } from '../assess';
+import { stepsOf, type Batch, type Item, type Step } from '../batch';
+import { donenessOf } from '../doneness';
+import { foodByKey } from '../food';
+import { formatAmount, formatMinutes } from '../quantity';
+
+export type MoveKind = 'before' | 'prep' | 'hands' | 'wait' | 'serve';
+
+export interface Move {
+  readonly id: string;
+  /** From the start of the cook, min; below zero beforehand. */
+  readonly minute: number;
+  /** How long it takes, min. */
+  readonly minutes: number;
+  readonly kind: MoveKind;
+  readonly title: string;
+  readonly detail: string;
+}
+
+/** Cutting and weighing, min an ingredient (assumed). */
+const CUT_MIN = 3;
+/** A wait shorter than this is no time to turn to something else, min. */
+const WORTH_MIN = 8;
+
+function named(item: Item, report: ItemReport): string {
+  return `${report.name}, ${formatAmount(item.amount)}`;
+}
+
+interface Told {
+  readonly batch: Batch;
+  readonly assessment: Assessment;
+  readonly of: (ids: readonly string[]) => string;
+  /** Items that go in at a step. */
+  readonly into: (step: string, first: boolean) => string;
+  readonly outOf: (step: string) => string;
+}
+
+function tell(batch: Batch, assessment: Assessment): Told {
+  const of = (ids: readonly string[]): string =>
+    ids
+      .flatMap((id) => {
+        const item = batch.items.find((i) => i.id === id);
+        const report = assessment.items.find((i) => i.id === id);
+        return item && report ? [named(item, report)] : [];
+      })
+      .join('; ');
+  const known = new Set(stepsOf(batch).map((s) => s.id));
+  return {
+    batch,
+    assessment,
+    of,
+    into: (step, first) =>
+      of(
+        batch.items
+          .filter((i) => !i.apart)
+          .filter((i) => i.enters === step || (first && !(i.enters && known.has(i.enters))))
+          .map((i) => i.id),
+      ),
+    outOf: (step) => of(batch.items.filter((i) => i.leaves === step).map((i) => i.id)),
+  };
+}
+
+function wait(id: string, minute: number, minutes: number, title: string): readonly Move[] {
+  if (minutes < WORTH_MIN) return [];
+  const detail =
+    minutes >= 25
+      ? `${formatMinutes(minutes)} free: rice or bread in the oven, toppings, the table.`
+      : `${formatMinutes(minutes)} free: toppings, the table.`;
+  return [{ id, minute, minutes, kind: 'wait', title, detail }];
+}
+
+function pressureMoves(
+  step: Extract<Step, { kind: 'pressure' }>,
+  index: number,
+  told: Told,
+): readonly Move[] {
+  const report = told.assessment.time.steps[index];
+  if (!report) return [];
+  const hot = report.startMin + report.warmUpMin;
+  const over = hot + report.holdMin;
+  const method = step.release?.method ?? 'natural';
+  const opens = method === 'timed' ? over + (step.release as { afterMin: number }).afterMin : over;
+  const open = report.endMin;
+  const moves: Move[] = [
+    {
+      id: `${step.id}-in`,
+      minute: report.startMin,
+      minutes: 3,
+      kind: 'hands',
+      title: index === 0 ? 'Fill the pot, lid on' : 'Lid on again',
+      detail: told.into(step.id, index === 0) || 'Lock the lid, valve shut, heat on high.',
+    },
+    ...wait(`${step.id}-up`, report.startMin + 3, report.warmUpMin - 3, 'It comes to pressure'),
+    {
+      id: `${step.id}-hot`,
+      minute: hot,
+      minutes: 1,
+      kind: 'hands',
+      title: 'At pressure: the hold begins',
+      detail: `Hold ${formatMinutes(step.holdMin)}; on a stove turn the heat down until the regulator just rocks.`,
+    },
+    ...wait(`${step.id}-hold`, hot + 1, report.holdMin - 1, 'It holds'),
+  ];
+  if (method === 'natural')
+    moves.push(...wait(`${step.id}-down`, over, open - over, 'The pin drops by itself'));
+  else
+    moves.push({
+      id: `${step.id}-valve`,
+      minute: Math.min(opens, open),
+      minutes: Math.max(1, open - opens),
+      kind: 'hands',
+      title: method === 'coldwater' ? 'Cold water over the lid' : 'Open the valve',
+      detail: 'Stand back, long utensil: the steam scalds.',
+    });
+  moves.push({
+    id: `${step.id}-lid`,
+    minute: open,
+    minutes: 1,
+    kind: 'hands',
+    title: 'Pin down: open the lid',
+    detail: 'Away from the face, the lid as a shield.',
+  });
+  return moves;
+}
+
+const DOES: Readonly<Record<Exclude<Step['kind'], 'pressure'>, string>> = {
+  prep: 'Get ready',
+  saute: 'Brown',
+  open: 'Take out and put in',
+  strain: 'Strain',
+  simmer: 'Simmer',
+  rest: 'Rest',
+  cool: 'Cool',
+};
+
+function stepMoves(step: Step, index: number, told: Told): readonly Move[] {
+  if (step.kind === 'pressure') return pressureMoves(step, index, told);
+  const report = told.assessment.time.steps[index];
+  if (!report) return [];
+  const minutes = report.endMin - report.startMin;
+  const into = told.into(step.id, index === 0);
+  const out = told.outOf(step.id);
+  const idle = step.kind === 'rest' || step.kind === 'cool';
+  return [
+    {
+      id: `${step.id}-do`,
+      minute: report.startMin,
+      minutes,
+      kind: idle ? 'wait' : 'hands',
+      title: DOES[step.kind],
+      detail: [into && `in: ${into}`, out && `out: ${out}`, formatMinutes(minutes)]
+        .filter(Boolean)
+        .join('. '),
+    },
+  ];
+}
+
+/** What is cooked in pans of its own, so that it is done with the rest. */
+function apartMoves({ batch, assessment, of }: Told): readonly Move[] {
+  const total = assessment.time.totalMin.p50;
+  return batch.items.flatMap((item): Move[] => {
+    const food = item.apart ? foodByKey(item.food) : undefined;
+    const doneness = food && donenessOf(food, item);
+    if (!doneness) return [];
+    const minutes = Math.ceil(doneness.needMin * 1.15);
+    return [
+      {
+        id: `apart-${item.id}`,
+        minute: total - minutes - 2,
+        minutes,
+        kind: 'hands',
+        title: `Apart: ${food?.name ?? item.food}`,
+        detail: `${of([item.id])}: into boiling salted water for about ${formatMinutes(minutes)}.`,
+      },
+    ];
+  });
+}
+
+function beforehand({ batch, of }: Told): readonly Move[] {
+  const soaked = batch.items.filter((i) => (i.soakedH ?? 0) > 0);
+  const cutting = Math.max(5, CUT_MIN * batch.items.filter((i) => !i.apart).length);
+  const moves: Move[] = soaked.map((item) => ({
+    id: `soak-${item.id}`,
+    minute: -60 * (item.soakedH ?? 0) - cutting,
+    minutes: 2,
+    kind: 'before',
+    title: 'Put to soak',
+    detail: `${of([item.id])}, ${item.soakedH ?? 0} h in cold water.`,
+  }));
+  return [
+    ...moves,
+    {
+      id: 'cut',
+      minute: -cutting,
+      minutes: cutting,
+      kind: 'prep',
+      title: 'Cut, weigh, rinse',
+      detail: 'Everything within reach before the heat is on.',
+    },
+  ];
+}
+
+/**
+ * The timetable of a plan, in the order of the clock.
+ *
+ * @param assessment of the same batch
+ */
+export function movesOf(batch: Batch, assessment: Assessment): readonly Move[] {
+  const told = tell(batch, assessment);
+  const total = assessment.time.totalMin.p50;
+  const fish = assessment.items.filter((i) => i.fishOut && i.leaveMin >= total - 1e-6);
+  const moves = [
+    ...beforehand(told),
+    ...stepsOf(batch).flatMap((step, i) => stepMoves(step, i, told)),
+    ...apartMoves(told),
+    {
+      id: 'serve',
+      minute: total,
+      minutes: 5,
+      kind: 'serve' as const,
+      title: 'On the table',
+      detail: [
+        fish.length > 0 && `Fish out: ${told.of(fish.map((i) => i.id))}.`,
+        'Taste for salt and acid.',
+      ]
+        .filter(Boolean)
+        .join(' '),
+    },
+  ];
+  return moves.sort((a, b) => a.minute - b.minute);
+}

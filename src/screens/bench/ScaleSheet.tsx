@@ -1,0 +1,180 @@
+'use client';
+
+import { useEffect, useMemo, useState } from 'react';
+import type { Assessment } from '@/core/assess';
+import {
+  forServings,
+  potOf,
+  waysOf,
+  type Batch,
+  type Kitchen,
+  type Pot,
+  type Way,
+} from '@/core/batch';
+import { formatLevel, formatMinutes } from '@/core/quantity';
+import { Button } from '@/ui/Button';
+import { Sheet } from '@/ui/Sheet';
+import { assessAway } from '@/workers';
+
+function Result({
+  assessment,
+  times,
+  kitchen,
+}: {
+  readonly assessment: Assessment | undefined;
+  readonly times: number;
+  readonly kitchen: Kitchen;
+}) {
+  if (!assessment)
+    return (
+      <td colSpan={3}>
+        <span className="block h-4 w-32 animate-pulse rounded bg-hairline/60" />
+      </td>
+    );
+  const { fill, time, findings } = assessment;
+  const over = fill.worstL - fill.lineL;
+  const stops = findings.filter((f) => f.level === 'stop').length;
+  return (
+    <>
+      <td className="figure py-1.5 text-lg">
+        {formatMinutes(time.totalMin.p50)}
+        {times > 1 && <span className="text-[13px] font-normal"> each</span>}
+      </td>
+      <td className={`py-1.5 ${over > 1e-6 ? 'font-semibold text-rust' : 'text-leaf'}`}>
+        {over > 1e-6 ? 'over by ' : 'fits, '}
+        {formatLevel(Math.abs(over), kitchen.units)}
+        {over > 1e-6 ? '' : ' left'}
+      </td>
+      <td className={stops > 0 ? 'text-rust' : 'text-quiet'}>
+        {stops > 0 ? `${stops} to stop for` : 'nothing to stop for'}
+      </td>
+    </>
+  );
+}
+
+/** More, less, in another pot, in two: what each changes in time and fill, before it is taken. */
+export function ScaleSheet({
+  batch,
+  pots,
+  kitchen,
+  assessment,
+  onTake,
+  onClose,
+}: {
+  readonly batch: Batch;
+  readonly pots: readonly Pot[];
+  readonly kitchen: Kitchen;
+  readonly assessment: Assessment;
+  readonly onTake: (batches: readonly Batch[]) => void;
+  readonly onClose: () => void;
+}) {
+  const now = batch.servings ?? 4;
+  const [servings, setServings] = useState(now);
+  const [chosen, setChosen] = useState('servings');
+  const ways = useMemo<readonly Way[]>(
+    () => [
+      {
+        id: 'servings',
+        name: `for ${servings} ${servings === 1 ? 'bowl' : 'bowls'}`,
+        batches: [forServings({ ...batch, servings: now }, servings)],
+      },
+      ...waysOf(batch, pots, assessment.pot, assessment.fill.scaleToFit),
+    ],
+    [batch, pots, servings, now, assessment],
+  );
+  const [results, setResults] = useState<ReadonlyMap<Way, Assessment>>(new Map());
+  useEffect(() => {
+    let over = false;
+    const work = async (): Promise<void> => {
+      for (const way of ways) {
+        const [first] = way.batches;
+        if (!first || over) return;
+        const result = await assessAway(first, potOf(first, pots), kitchen);
+        if (!over) setResults((known) => new Map([...known, [way, result]]));
+      }
+    };
+    void work();
+    return () => {
+      over = true;
+    };
+  }, [ways, pots, kitchen]);
+  const way = ways.find((w) => w.id === chosen);
+  const step = (by: number): void => {
+    setServings(Math.min(200, Math.max(1, servings + by)));
+    setChosen('servings');
+  };
+  return (
+    <Sheet
+      open
+      onClose={onClose}
+      title="Scale, move or split"
+      foot={
+        <>
+          <Button look="quiet" onClick={onClose}>
+            Leave it as it is
+          </Button>
+          <Button
+            look="copper"
+            disabled={!way}
+            onClick={() => {
+              if (way) onTake(way.batches);
+              onClose();
+            }}
+          >
+            Take it
+          </Button>
+        </>
+      }
+    >
+      <div className="flex items-center gap-2">
+        <Button aria-label="One bowl fewer" onClick={() => step(-1)}>
+          −
+        </Button>
+        <span className="figure w-24 text-center text-2xl" data-testid="bowls" aria-live="polite">
+          {servings} {servings === 1 ? 'bowl' : 'bowls'}
+        </span>
+        <Button aria-label="One bowl more" onClick={() => step(1)}>
+          +
+        </Button>
+      </div>
+      <table className="w-full text-left text-[14px]">
+        <caption className="sr-only">What each way changes</caption>
+        <thead className="text-[13px] text-quiet">
+          <tr>
+            <th className="font-normal" scope="col">
+              way
+            </th>
+            <th className="font-normal" scope="col">
+              to the table
+            </th>
+            <th className="font-normal" scope="col">
+              line
+            </th>
+            <th className="font-normal" scope="col">
+              calls
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {ways.map((w) => (
+            <tr key={w.id} className="border-t border-hairline">
+              <th scope="row" className="pr-3 font-normal">
+                <label className="flex min-h-11 items-center gap-2">
+                  <input
+                    type="radio"
+                    name="way"
+                    className="size-5 accent-copper"
+                    checked={chosen === w.id}
+                    onChange={() => setChosen(w.id)}
+                  />
+                  {w.name}
+                </label>
+              </th>
+              <Result assessment={results.get(w)} times={w.batches.length} kitchen={kitchen} />
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Sheet>
+  );
+}

@@ -1,0 +1,94 @@
+'use client';
+
+import { format } from 'date-fns';
+import type { Assessment } from '@/core/assess';
+import type { Batch } from '@/core/batch';
+import { movesOf, type MoveKind } from '@/core/timetable';
+import { writeCalendar } from '@/formats/ical';
+import { Button } from '@/ui/Button';
+import { download } from '@/ui/download';
+import { Sheet } from '@/ui/Sheet';
+import { isoNow } from '@/ui/useClock';
+
+const MARK: Readonly<Record<MoveKind, string>> = {
+  before: 'border-cobalt',
+  prep: 'border-cobalt',
+  hands: 'border-copper',
+  wait: 'border-hairline',
+  serve: 'border-leaf',
+};
+const WORD: Readonly<Record<MoveKind, string>> = {
+  before: 'beforehand',
+  prep: 'hands on',
+  hands: 'hands on',
+  wait: 'free',
+  serve: 'serve',
+};
+
+/** Every move of the cook by the clock, backward from the table; to print, or for a calendar. */
+export function TimetableSheet({
+  batch,
+  assessment,
+  onClose,
+}: {
+  readonly batch: Batch;
+  readonly assessment: Assessment;
+  readonly onClose: () => void;
+}) {
+  const moves = movesOf(batch, assessment);
+  const total = assessment.time.totalMin.p50;
+  const startMs = batch.serveAt ? Date.parse(batch.serveAt) - total * 60000 : null;
+  const clock = (minute: number): string =>
+    startMs === null
+      ? `${minute < 0 ? '−' : '+'}${Math.abs(Math.round(minute))}`
+      : format(new Date(startMs + minute * 60000), minute < -600 ? 'EEE HH:mm' : 'HH:mm');
+  const save = (): void => {
+    if (startMs === null) return;
+    const text = writeCalendar(moves, {
+      name: batch.name,
+      batch: batch.id,
+      startMs,
+      nowMs: Date.parse(isoNow()),
+    });
+    download(`${batch.name}.ics`, text, 'text/calendar');
+  };
+  return (
+    <Sheet
+      open
+      onClose={onClose}
+      title={`${batch.name}, by the clock`}
+      foot={
+        <div className="flex flex-wrap items-center gap-3 print:hidden">
+          <Button look="quiet" onClick={onClose}>
+            Close
+          </Button>
+          <Button onClick={() => print()}>Print</Button>
+          <Button look="copper" disabled={startMs === null} onClick={save}>
+            Into a calendar
+          </Button>
+        </div>
+      }
+    >
+      {startMs === null && (
+        <p className="text-quiet">
+          Minutes from the start. Set “on the table” on the Bench for clock times and a calendar.
+        </p>
+      )}
+      <ol aria-label="Timetable" className="space-y-1">
+        {moves.map((move) => (
+          <li
+            key={move.id}
+            className={`grid grid-cols-[88px_1fr] gap-x-3 border-l-4 py-0.5 pl-3 ${MARK[move.kind]} ${move.kind === 'wait' ? 'text-quiet' : ''}`}
+          >
+            <span className="figure text-lg leading-6">{clock(move.minute)}</span>
+            <span>
+              <b className="font-semibold">{move.title}</b>
+              <span className="ml-2 text-[12px] text-quiet">{WORD[move.kind]}</span>
+              <span className="block text-[13.5px] leading-snug">{move.detail}</span>
+            </span>
+          </li>
+        ))}
+      </ol>
+    </Sheet>
+  );
+}
