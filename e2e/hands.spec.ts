@@ -1,0 +1,141 @@
+import { readFileSync } from 'node:fs';
+import type { Locator, Page } from '@playwright/test';
+import { accessible, expect, test } from './fixtures';
+
+/** Drags a handle sideways by the real mouse, in steps as a hand does. */
+async function drag(page: Page, handle: Locator, dx: number): Promise<void> {
+  const box = await handle.boundingBox();
+  if (!box) throw new Error('nothing to drag');
+  const x = box.x + box.width / 2;
+  const y = box.y + box.height / 2;
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + dx / 2, y, { steps: 5 });
+  await page.mouse.move(x + dx, y, { steps: 5 });
+  await page.mouse.up();
+}
+
+test('the end of a hold and the moment the valve opens are dragged, and undone', async ({
+  page,
+}) => {
+  await page.goto('/bench/b1');
+  const hold = page.getByRole('slider', { name: 'End of the hold' });
+  await expect(hold).toHaveAttribute('aria-valuenow', '20');
+  await drag(page, hold, 60);
+  await expect(hold).not.toHaveAttribute('aria-valuenow', '20');
+  const minutes = Number(await hold.getAttribute('aria-valuenow'));
+  expect(minutes).toBeGreaterThan(24);
+  expect(minutes).toBeLessThan(36);
+  await expect(page.getByRole('button', { name: `hold ${minutes} min, change` })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(hold).toHaveAttribute('aria-valuenow', '20');
+
+  const valve = page.getByRole('slider', { name: 'Valve opens' });
+  await expect(valve).toHaveAttribute('aria-valuetext', 'after 12 min');
+  await drag(page, valve, -200);
+  await expect(valve).toHaveAttribute('aria-valuetext', 'at once');
+  await valve.focus();
+  await page.keyboard.press('PageUp');
+  await expect(valve).toHaveAttribute('aria-valuetext', 'after 5 min');
+});
+
+test('an ingredient is dragged to another opening, and apart', async ({ page }) => {
+  await page.goto('/bench/b1');
+  const leek = page.getByRole('slider', { name: 'leek goes in' });
+  await expect(leek).toHaveAttribute('aria-valuetext', 'after, into the simmer');
+  await drag(page, leek, -320);
+  await expect(leek).toHaveAttribute('aria-valuetext', 'as the lid goes on');
+  await expect(page.getByTestId('lane-leek')).toContainText('mush');
+  await leek.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(leek).toHaveAttribute('aria-valuetext', 'after, into the simmer');
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByTestId('lane-leek')).toContainText('apart, in the bowl');
+});
+
+test('a hold is dragged by touch on a phone', async ({ browser, baseURL }) => {
+  const context = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    ...(baseURL && { baseURL }),
+  });
+  const page = await context.newPage();
+  await page.goto('/bench/b1');
+  const hold = page.getByRole('slider', { name: 'End of the hold' });
+  await hold.scrollIntoViewIfNeeded();
+  await expect(hold).toHaveAttribute('aria-valuenow', '20');
+  const box = await hold.boundingBox();
+  if (!box) throw new Error('no handle');
+  const session = await context.newCDPSession(page);
+  const at = (x: number) => [{ x, y: box.y + box.height / 2 }];
+  const x = box.x + box.width / 2;
+  await session.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(x) });
+  for (let dx = 4; dx <= 40; dx += 4)
+    await session.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: at(x + dx) });
+  await session.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+  await expect(hold).not.toHaveAttribute('aria-valuenow', '20');
+  expect(Number(await hold.getAttribute('aria-valuenow'))).toBeGreaterThan(24);
+  await context.close();
+});
+
+test('the order is found and taken', async ({ page }) => {
+  await page.goto('/bench/b4');
+  await expect(page.getByTestId('call-undercooked')).toBeVisible();
+  await page.getByRole('button', { name: 'Find the order' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('The pot is').selectOption('0');
+  await sheet.getByRole('button', { name: 'Look for one' }).click();
+  await expect(sheet.getByTestId('proposal')).toContainText('proposed');
+  await accessible(page);
+  await sheet.getByRole('button', { name: 'Take it' }).click();
+  await expect(sheet).toBeHidden();
+  await expect(page.getByTestId('call-undercooked')).toBeHidden();
+  await expect(page.getByTestId('call-overcooked')).toBeHidden();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByTestId('call-undercooked')).toBeVisible();
+});
+
+test('a call is put by with a reason that outlives a reload', async ({ page }) => {
+  await page.goto('/bench/b1');
+  const call = page.getByTestId('call-noodles-drink');
+  await call.getByRole('button', { name: /^Put by/ }).click();
+  await call.getByLabel('Why it may be so').fill('eaten at once');
+  await call.getByRole('button', { name: 'Keep' }).click();
+  await expect(call).toBeHidden();
+  await page.reload();
+  await expect(page.getByText('“eaten at once”')).toBeVisible();
+  await page.getByRole('button', { name: /^Take up again/ }).click();
+  await expect(call).toBeVisible();
+});
+
+test('the timetable goes into a calendar, and a batch is split in two', async ({ page }) => {
+  await page.goto('/bench/b1');
+  await page.getByLabel('on the table').fill('2026-11-24T18:30');
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: 'By the clock' }).click();
+  const sheet = page.getByRole('dialog');
+  await expect(sheet.getByRole('list', { name: 'Timetable' })).toContainText('18:30On the table');
+  await accessible(page);
+  const waiting = page.waitForEvent('download');
+  await sheet.getByRole('button', { name: 'Into a calendar' }).click();
+  const text = readFileSync(await (await waiting).path(), 'utf8');
+  expect(text).toContain('BEGIN:VCALENDAR');
+  expect(text.match(/BEGIN:VALARM/g)?.length).toBeGreaterThan(4);
+  // What is printed is the timetable, on one page.
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('button', { name: 'Find the order' })).toBeHidden();
+  const pdf = (await page.pdf({ format: 'A4' })).toString('latin1');
+  expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+  await page.emulateMedia({ media: 'screen' });
+  await sheet.getByRole('button', { name: 'Close' }).click();
+
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: 'Scale, move or split it' }).click();
+  await expect(sheet.getByText(/fits,/).first()).toBeVisible();
+  await accessible(page);
+  await sheet.getByRole('radio', { name: 'in two batches' }).check();
+  await sheet.getByRole('button', { name: 'Take it' }).click();
+  await expect(page.getByLabel('Name of the batch')).toHaveValue(/first half$/);
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: /second half/ })).toBeVisible();
+});
