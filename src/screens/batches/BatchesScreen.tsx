@@ -13,6 +13,7 @@ import { download } from '@/ui/download';
 import { runOnStove, saveBatch, useHousehold } from '@/ui/household';
 import { BatchRow } from './BatchRow';
 import { ImportSheet } from './ImportSheet';
+import { RecipeSheet } from './RecipeSheet';
 import { StartOver } from './StartOver';
 
 const OPTION =
@@ -22,7 +23,7 @@ const OPTION =
 export function BatchesScreen() {
   const household = useHousehold();
   const router = useRouter();
-  const [sheet, setSheet] = useState<'import' | 'over' | null>(null);
+  const [sheet, setSheet] = useState<'import' | 'recipe' | 'over' | null>(null);
   const { batches, pots, kitchen, runs } = household;
   const onStove = runOnStove(household);
   const start = (): void => {
@@ -82,6 +83,11 @@ export function BatchesScreen() {
               </button>
             </MenuItem>
             <MenuItem>
+              <button type="button" className={OPTION} onClick={() => setSheet('recipe')}>
+                Bring in a recipe
+              </button>
+            </MenuItem>
+            <MenuItem>
               <button
                 type="button"
                 className={`${OPTION} text-rust`}
@@ -123,6 +129,18 @@ export function BatchesScreen() {
         </ul>
       )}
       {sheet === 'import' && <ImportSheet household={household} onClose={() => setSheet(null)} />}
+      {sheet === 'recipe' && (
+        <RecipeSheet
+          kitchen={kitchen}
+          potId={pots[0]?.id}
+          makeId={() => nanoid(10)}
+          onPlan={(batch) => {
+            saveBatch(batch);
+            router.push(`/bench/${batch.id}`);
+          }}
+          onClose={() => setSheet(null)}
+        />
+      )}
       {sheet === 'over' && <StartOver household={household} onClose={() => setSheet(null)} />}
     </main>
   );

@@ -2,26 +2,11 @@
 
 import { useMemo, useState } from 'react';
 import { readLine, readLines, type Item, type ReadLine } from '@/core/batch';
-import { amountGrams, type Food } from '@/core/food';
-import { formatAmount, formatLength, formatMass, parseAmount, type Units } from '@/core/quantity';
+import type { Food } from '@/core/food';
+import { formatAmount, parseAmount, type Units } from '@/core/quantity';
+import { lineWords } from '@/ui/lineWords';
 
 type NewItem = Omit<Item, 'id'>;
-
-function understood(line: ReadLine, units: Units): string {
-  const { item, food } = line;
-  if (!item || !food) return '';
-  const grams = amountGrams(food, item.amount);
-  return [
-    food.name,
-    formatAmount(item.amount),
-    grams !== null && item.amount.unit !== 'g' ? formatMass(grams, units) : '',
-    item.cut ? `${item.cut.shape} ${formatLength(item.cut.mm, units)}` : '',
-    item.startC !== undefined && item.startC < 0 ? 'frozen' : '',
-    item.soakedH ? `soaked ${item.soakedH} h` : '',
-  ]
-    .filter(Boolean)
-    .join(' · ');
-}
 
 /** The same amount of a food the cook chose instead. */
 function asFood(line: ReadLine, food: Food): ReadLine {
@@ -42,7 +27,7 @@ function Understood({
   if (line.item)
     return (
       <li className="text-leaf">
-        {understood(line, units)}
+        {lineWords(line, units)}
         {line.unsure.length > 0 && (
           <span className="block text-[#7a5c12]">not sure: {line.unsure.join('; ')}</span>
         )}

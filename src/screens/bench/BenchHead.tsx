@@ -104,6 +104,7 @@ export interface BenchHeadProps {
   readonly onSolve: () => void;
   readonly onTimetable: () => void;
   readonly onScale: () => void;
+  readonly onRecipe: () => void;
   readonly onCopy: () => void;
   readonly onDelete: () => void;
 }
@@ -120,6 +121,7 @@ export function BenchHead({
   onSolve,
   onTimetable,
   onScale,
+  onRecipe,
   onCopy,
   onDelete,
 }: BenchHeadProps) {
@@ -190,6 +192,11 @@ export function BenchHead({
           <MenuItem>
             <button type="button" className={OPTION} onClick={onScale}>
               Scale, move or split it
+            </button>
+          </MenuItem>
+          <MenuItem>
+            <button type="button" className={OPTION} onClick={onRecipe}>
+              Save as a recipe
             </button>
           </MenuItem>
           {KINDS.map((kind) => (

@@ -23,8 +23,10 @@ import {
 } from '@/core/batch';
 import { resolveFood } from '@/core/food';
 import { formatVolume } from '@/core/quantity';
-import { startRun } from '@/core/timetable';
+import { movesOf, startRun } from '@/core/timetable';
+import { writeRecipe } from '@/formats';
 import { buttonLook } from '@/ui/Button';
+import { download } from '@/ui/download';
 import { deleteBatch, saveBatch, saveRun, useHousehold } from '@/ui/household';
 import { useAssessment, useDraws } from '@/ui/useAssessment';
 import { isoNow } from '@/ui/useClock';
@@ -121,6 +123,13 @@ function Bench({ batch }: { readonly batch: Batch }) {
     if (first) saveBatch(first);
     if (second) saveBatch({ ...second, id: nanoid(10) });
   };
+  const saveRecipe = (): void => {
+    if (!assessment) return;
+    const moves = movesOf(batch, assessment);
+    const fromMin = Math.min(0, ...moves.filter((m) => m.kind === 'prep').map((m) => m.minute));
+    const text = writeRecipe(batch, moves, total - fromMin);
+    download(`${batch.name}.json`, text, 'application/ld+json');
+  };
   const toStove = (): void => {
     if (!assessment || stale) return;
     const run = startRun(nanoid(10), batch, pot.id, assessment, isoNow());
@@ -150,6 +159,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
         onSolve={() => setEditing('solve')}
         onTimetable={() => setEditing('clock')}
         onScale={() => setEditing('scale')}
+        onRecipe={saveRecipe}
         onCopy={() => {
           const copy = { ...batch, id: nanoid(10), name: `${batch.name}, again` };
           saveBatch(copy);

@@ -1,0 +1,124 @@
+import { assess } from '../core/assess';
+import { validateBundle } from '../core/batch';
+import { KITCHEN, POT, REFERENCE } from '../core/testing/kitchen';
+import { movesOf } from '../core/timetable';
+import { batchOfRecipe, readRecipe, writeRecipe, type ReadRecipe } from './recipe';
+
+function read(text: string): ReadRecipe {
+  const result = readRecipe(text);
+  if (!result.ok) throw new Error(result.message);
+  return result.recipe;
+}
+
+const RECIPE = {
+  '@context': 'https://schema.org',
+  '@graph': [
+    { '@type': 'WebPage', name: 'A page' },
+    {
+      '@type': ['Recipe'],
+      name: 'Red lentil &amp; carrot',
+      recipeYield: ['4', '4 bowls'],
+      recipeIngredient: ['250 g red lentils', '3 carrots, 12 mm slices', '1 blarn', '1.2 l water'],
+      recipeInstructions: [
+        { '@type': 'HowToStep', text: 'Sauté the onion for 5 minutes.' },
+        {
+          '@type': 'HowToSection',
+          itemListElement: [
+            { '@type': 'HowToStep', text: 'Cook at high pressure for 4 to 6 minutes.' },
+            { '@type': 'HowToStep', text: 'Let it release naturally for 10 minutes.' },
+            { '@type': 'HowToStep', text: 'Simmer for 3 minutes.' },
+          ],
+        },
+      ],
+    },
+  ],
+};
+
+describe('a recipe', () => {
+  // Published: schema.org Recipe, as pages embed it.
+  it.each([
+    ['as JSON-LD', JSON.stringify(RECIPE)],
+    [
+      'inside a page',
+      `<html><head><script type="application/ld+json">{"@type":"Person"}</script>
+       <script type='application/ld+json'>${JSON.stringify(RECIPE)}</script></head></html>`,
+    ],
+  ])('is read %s', (_, text) => {
+    const recipe = read(text);
+    expect(recipe).toMatchObject({ name: 'Red lentil & carrot', servings: 4 });
+    expect(recipe.lines.map((l) => l.food?.key ?? null)).toEqual([
+      'red-lentils',
+      'carrot',
+      null,
+      'water',
+    ]);
+    expect(recipe.steps).toEqual([
+      { id: 's1', kind: 'saute', minutes: 5 },
+      {
+        id: 's2',
+        kind: 'pressure',
+        holdMin: 5,
+        release: { method: 'timed', afterMin: 10 },
+      },
+      { id: 's3', kind: 'simmer', minutes: 3 },
+    ]);
+  });
+
+  it('is read from plain lines', () => {
+    const recipe = read(
+      'Split pea\n\n400 g split peas\n1 onion, diced\nsalt\n\nPressure cook on low for 1 hour.\nQuick release the steam.',
+    );
+    expect(recipe.name).toBe('Split pea');
+    expect(recipe.lines.map((l) => l.food?.key)).toEqual(['split-peas', 'onion', 'salt']);
+    expect(recipe.steps).toEqual([
+      { id: 's1', kind: 'pressure', setting: 'low', holdMin: 60, release: { method: 'quick' } },
+    ]);
+  });
+
+  it('becomes a batch that is valid and assesses, with what was not understood in its note', () => {
+    const batch = batchOfRecipe(read(JSON.stringify(RECIPE)), 'b1', 'p1');
+    const checked = validateBundle({
+      format: 'retort',
+      version: 1,
+      kitchen: KITCHEN,
+      pots: [POT],
+      batches: [batch],
+    });
+    expect(checked.ok ? [] : checked.problems).toEqual([]);
+    expect(batch.items).toHaveLength(3);
+    expect(batch.note).toContain('Not understood: 1 blarn');
+    expect(assess(batch, POT, KITCHEN).time.steps).toHaveLength(3);
+  });
+
+  it('says when nothing was said of pressure, and proposes a plan', () => {
+    const recipe = read('2 carrots\n1 l water');
+    expect(recipe.steps).toEqual([]);
+    expect(recipe.unsure.join()).toContain('a plan is proposed');
+  });
+
+  it.each([
+    ['{"@type":"Person"}', 'No recipe'],
+    ['{ broken', 'No recipe'],
+    ['<html>nothing</html>', 'No recipe'],
+    ['', 'No ingredients'],
+  ])('is refused with a reason: %s', (text, message) => {
+    const result = readRecipe(text);
+    expect(result.ok ? '' : result.message).toContain(message);
+  });
+
+  it('goes out and comes back with the same foods and amounts', () => {
+    const moves = movesOf(REFERENCE, assess(REFERENCE, POT, KITCHEN));
+    const text = writeRecipe(REFERENCE, moves, 125);
+    const out = JSON.parse(text) as { totalTime: string; recipeInstructions: unknown[] };
+    expect(out.totalTime).toBe('PT125M');
+    expect(out.recipeInstructions.length).toBeGreaterThan(4);
+    const back = read(text);
+    expect(back.servings).toBe(6);
+    const amounts = (items: readonly { food: string; amount: unknown }[]) =>
+      items.map((i) => [i.food, i.amount]);
+    expect(amounts(batchOfRecipe(back, 'x', 'p1').items)).toEqual(amounts(REFERENCE.items));
+    expect(back.lines.flatMap((l) => (l.item?.cut ? [l.item.cut.mm] : []))).toEqual([
+      40, 10, 30, 15,
+    ]);
+  });
+});
