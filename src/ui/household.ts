@@ -1,4 +1,4 @@
-import type { Batch, Bundle, Run } from '@/core/batch';
+import type { Batch, Bundle, Run, SchoolKey } from '@/core/batch';
 import { change, useApp } from '@/store';
 
 /** The household; only called below the shell, which shows nothing without one. */
@@ -19,6 +19,20 @@ export function saveBatch(batch: Batch): void {
 
 export function deleteBatch(id: string): void {
   change((h) => ({ ...h, batches: h.batches.filter((b) => b.id !== id) }));
+}
+
+/** Remembers a choice as the kitchen's habit, or forgets it. */
+export function saveHabit(key: SchoolKey, value: string | undefined): void {
+  change((h) => {
+    const habits = Object.entries({ ...h.kitchen.habits, [key]: value });
+    return {
+      ...h,
+      kitchen: {
+        ...h.kitchen,
+        habits: Object.fromEntries(habits.filter(([, v]) => v !== undefined)),
+      },
+    };
+  });
 }
 
 export function saveRun(run: Run): void {

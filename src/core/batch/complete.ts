@@ -70,11 +70,16 @@ function planItem(
   item: Item,
   kitchen: Kitchen,
   steps: readonly Step[],
-  kind: Batch['kind'],
+  { kind, bones: readied }: Batch,
 ): PlannedItem {
   const named = foodByKey(item.food) ?? resolveFood(item.food);
   if (!named) throw new RangeError(`no food called ${item.food}`);
-  const food = foodInAmount(named, item.amount);
+  const bought = foodInAmount(named, item.amount);
+  // Blanched bones have left their scum behind: they no longer foam (common practice).
+  const food =
+    readied === 'blanched' && bought.group === 'bones'
+      ? { ...bought, foaming: 0 as const }
+      : bought;
   const massG = amountGrams(food, item.amount);
   if (massG === null) throw new RangeError(`${food.name} has no measure in ${item.amount.unit}`);
   const index = (id: string | null | undefined, otherwise: number): number => {
@@ -109,7 +114,7 @@ export function planBatch(batch: Batch, pot: Pot, kitchen: Kitchen): Plan {
   const steps = stepsOf(batch);
   return {
     batch,
-    items: batch.items.map((item) => planItem(item, kitchen, steps, batch.kind)),
+    items: batch.items.map((item) => planItem(item, kitchen, steps, batch)),
     steps: steps.map((step) => planStep(step, pot)),
   };
 }

@@ -42,3 +42,12 @@ export {
   waterL,
 } from './edit';
 export { forServings, waysOf, type Way } from './scale';
+export {
+  byHabit,
+  choose,
+  chosen,
+  SCHOOLS,
+  schoolsOf,
+  type School,
+  type SchoolKey,
+} from './schools';

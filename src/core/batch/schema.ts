@@ -60,11 +60,25 @@ const time = yup
     value === undefined ? true : !Number.isNaN(Date.parse(value)),
   );
 
+const schoolsSchema = object(
+  {
+    noodles: oneOf(['in', 'apart']),
+    salt: oneOf(['early', 'late']),
+    release: oneOf(['natural', 'quick']),
+    bones: oneOf(['raw', 'blanched', 'roasted']),
+    vinegar: oneOf(['with', 'without']),
+  },
+  'the habits of the kitchen',
+)
+  .optional()
+  .default(undefined);
+
 export const kitchenSchema = object(
   {
     altitudeM: needed(number(-400, 5000, 'm'), 'a number from -400 to 5000 m'),
     ambientC: needed(number(-10, 45, '°C'), 'a number from -10 to 45 °C'),
     units: needed(oneOf(['metric', 'us']), 'one of metric, us'),
+    habits: schoolsSchema,
   },
   'the kitchen: altitude, room temperature and units',
 );
@@ -199,6 +213,7 @@ export const batchSchema = object(
     ),
     steps: list(stepSchema, 'a list of steps').max(60, 'at most 60 steps'),
     serveAt: time,
+    bones: oneOf(['blanched', 'roasted']),
     putBy: list(putBySchema, 'a list of calls put by'),
     note: yup.string().strict().typeError('text').max(5000, 'at most 5000 characters'),
   },

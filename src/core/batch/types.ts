@@ -1,5 +1,14 @@
 import type { Amount, Units } from '../quantity';
 
+/** Choices where practitioners differ; what is missing is not chosen. */
+export interface Schools {
+  readonly noodles?: 'in' | 'apart';
+  readonly salt?: 'early' | 'late';
+  readonly release?: 'natural' | 'quick';
+  readonly bones?: 'raw' | 'blanched' | 'roasted';
+  readonly vinegar?: 'with' | 'without';
+}
+
 /** Where the cooking is done and how it is spoken of. */
 export interface Kitchen {
   /** m above the sea */
@@ -7,6 +16,8 @@ export interface Kitchen {
   /** C */
   readonly ambientC: number;
   readonly units: Units;
+  /** What this kitchen usually does. */
+  readonly habits?: Schools;
 }
 
 export interface PotSetting {
@@ -120,6 +131,8 @@ export interface Batch {
   readonly serveAt?: string;
   readonly note?: string;
   readonly putBy?: readonly PutBy[];
+  /** How its bones are readied; raw when missing. */
+  readonly bones?: 'blanched' | 'roasted';
   /** The run this plan came from, by "cook again". */
   readonly fromRun?: string;
 }

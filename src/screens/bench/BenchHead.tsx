@@ -18,6 +18,12 @@ import { formatLevel } from '@/core/quantity';
 import { Button } from '@/ui/Button';
 
 const KINDS: readonly BatchKind[] = ['soup', 'chili', 'stock', 'broth'];
+const OPENS = [
+  ['clock', 'By the clock'],
+  ['scale', 'Scale, move or split it'],
+  ['schools', 'How we do it'],
+  ['help', 'Keys'],
+] as const;
 const MENU = 'panel z-30 mt-1 p-1 shadow-lg outline-none [--anchor-gap:4px]';
 const OPTION =
   'flex min-h-11 w-full items-center rounded-lg px-3 text-left text-[15px] data-focus:bg-copper/10 data-selected:font-semibold';
@@ -101,10 +107,8 @@ export interface BenchHeadProps {
   readonly ready: boolean;
   readonly onChange: (batch: Batch) => void;
   readonly onStove: () => void;
-  readonly onSolve: () => void;
-  readonly onTimetable: () => void;
-  readonly onScale: () => void;
   readonly onRecipe: () => void;
+  readonly onOpen: (what: 'solve' | 'clock' | 'scale' | 'schools' | 'help') => void;
   readonly onCopy: () => void;
   readonly onDelete: () => void;
 }
@@ -118,10 +122,8 @@ export function BenchHead({
   ready,
   onChange,
   onStove,
-  onSolve,
-  onTimetable,
-  onScale,
   onRecipe,
+  onOpen,
   onCopy,
   onDelete,
 }: BenchHeadProps) {
@@ -170,7 +172,7 @@ export function BenchHead({
           }}
         />
       </label>
-      <Button className="max-sm:order-3" disabled={!ready} onClick={onSolve}>
+      <Button className="max-sm:order-3" disabled={!ready} onClick={() => onOpen('solve')}>
         Find the order
       </Button>
       <Button look="copper" className="max-sm:order-3" disabled={!ready} onClick={onStove}>
@@ -184,16 +186,13 @@ export function BenchHead({
           <Ellipsis size={20} aria-hidden />
         </MenuButton>
         <MenuItems anchor="bottom end" className={`${MENU} w-60`}>
-          <MenuItem>
-            <button type="button" className={OPTION} onClick={onTimetable}>
-              By the clock
-            </button>
-          </MenuItem>
-          <MenuItem>
-            <button type="button" className={OPTION} onClick={onScale}>
-              Scale, move or split it
-            </button>
-          </MenuItem>
+          {OPENS.map(([what, name]) => (
+            <MenuItem key={what}>
+              <button type="button" className={OPTION} onClick={() => onOpen(what)}>
+                {name}
+              </button>
+            </MenuItem>
+          ))}
           <MenuItem>
             <button type="button" className={OPTION} onClick={onRecipe}>
               Save as a recipe

@@ -7,18 +7,16 @@ import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react
 import { applyRemedy } from '@/core/assess';
 import {
   addItems,
-  changeItem,
+  byHabit,
   changeStep,
   freshItemId,
   potOf,
-  removeItem,
-  removeStep,
   setWater,
-  stepsOf,
   usualEntry,
   waterL,
   type Batch,
   type Item,
+  type Schools,
   type Step,
 } from '@/core/batch';
 import { resolveFood } from '@/core/food';
@@ -32,37 +30,21 @@ import { useAssessment, useDraws } from '@/ui/useAssessment';
 import { isoNow } from '@/ui/useClock';
 import { AddLine } from './AddLine';
 import { BenchHead } from './BenchHead';
+import { BenchSheets, type Editing } from './BenchSheets';
 import { Calls } from './Calls';
 import { clockText } from './clockText';
 import { Lanes } from './Lanes';
 import { rememberBatch } from './lastBatch';
 import { Moment } from './Moment';
 import { Readings } from './Readings';
+import { useShortcuts, type Shortcut } from './shortcuts';
 import { StepBar } from './StepBar';
 import { sampleAt } from './traceRows';
 import { throughDoor } from './doors';
 import { describe, Well } from './Well';
 
 // The chart's package is the largest there is here; the rest of the Bench does not wait for it.
-// The editors and their forms come when first opened.
-const AddStep = lazy(() => import('./AddStep').then((m) => ({ default: m.AddStep })));
-const ItemEditor = lazy(() => import('./ItemEditor').then((m) => ({ default: m.ItemEditor })));
-const SolveSheet = lazy(() => import('./SolveSheet').then((m) => ({ default: m.SolveSheet })));
-const ScaleSheet = lazy(() => import('./ScaleSheet').then((m) => ({ default: m.ScaleSheet })));
-const TimetableSheet = lazy(() =>
-  import('./TimetableSheet').then((m) => ({ default: m.TimetableSheet })),
-);
-const StepEditor = lazy(() => import('./StepEditor').then((m) => ({ default: m.StepEditor })));
 const Trace = lazy(() => import('./Trace').then((m) => ({ default: m.Trace })));
-
-type Editing =
-  | { readonly item: string }
-  | { readonly step: string }
-  | 'new step'
-  | 'solve'
-  | 'clock'
-  | 'scale'
-  | null;
 
 function Missing() {
   return (
@@ -76,10 +58,10 @@ function Missing() {
   );
 }
 
-function withItems(batch: Batch, items: readonly Omit<Item, 'id'>[]): Batch {
+function withItems(batch: Batch, items: readonly Omit<Item, 'id'>[], habits?: Schools): Batch {
   return items.reduce<Batch>((next, item) => {
     const enters = item.enters ?? usualEntry(next, resolveFood(item.food) ?? null);
-    return addItems(next, [{ ...item, enters, id: freshItemId(next) }]);
+    return byHabit(next, addItems(next, [{ ...item, enters, id: freshItemId(next) }]), habits);
   }, batch);
 }
 
@@ -106,6 +88,11 @@ function Bench({ batch }: { readonly batch: Batch }) {
   const onCursor = useCallback((minute: number | null) => setCursorMin(minute), []);
   const water = waterL(shown);
   useEffect(() => rememberBatch(batch.id), [batch.id]);
+  const onShortcut = useCallback((what: Shortcut['opens']) => {
+    if (what === 'put in') document.getElementById('put-in')?.focus();
+    else setEditing(what);
+  }, []);
+  useShortcuts(onShortcut, editing === null);
 
   /** The batch as the hand has it, until the hand lets go. */
   const inHand = (next: Batch, done: boolean): void => {
@@ -136,14 +123,6 @@ function Bench({ batch }: { readonly batch: Batch }) {
     saveRun(run);
     router.push(`/stove/${run.id}`);
   };
-  const item =
-    editing && typeof editing === 'object' && 'item' in editing
-      ? batch.items.find((i) => i.id === editing.item)
-      : undefined;
-  const step =
-    editing && typeof editing === 'object' && 'step' in editing
-      ? stepsOf(batch).find((s) => s.id === editing.step)
-      : undefined;
   const sample = cursorMin !== null && assessment ? sampleAt(assessment.series, cursorMin) : null;
 
   return (
@@ -156,10 +135,8 @@ function Bench({ batch }: { readonly batch: Batch }) {
         ready={!stale && batch.items.length > 0}
         onChange={saveBatch}
         onStove={toStove}
-        onSolve={() => setEditing('solve')}
-        onTimetable={() => setEditing('clock')}
-        onScale={() => setEditing('scale')}
         onRecipe={saveRecipe}
+        onOpen={setEditing}
         onCopy={() => {
           const copy = { ...batch, id: nanoid(10), name: `${batch.name}, again` };
           saveBatch(copy);
@@ -202,7 +179,10 @@ function Bench({ batch }: { readonly batch: Batch }) {
           ) : (
             <div className="h-64 animate-pulse rounded-xl bg-hairline/50" />
           )}
-          <AddLine units={kitchen.units} onAdd={(items) => saveBatch(withItems(batch, items))} />
+          <AddLine
+            units={kitchen.units}
+            onAdd={(items) => saveBatch(withItems(batch, items, kitchen.habits))}
+          />
         </section>
         <section
           aria-label="Trace and lanes"
@@ -295,57 +275,16 @@ function Bench({ batch }: { readonly batch: Batch }) {
           )}
         </aside>
       </div>
-      <Suspense fallback={null}>
-        {item && (
-          <ItemEditor
-            batch={batch}
-            item={item}
-            kitchen={kitchen}
-            onSave={(change) => saveBatch(changeItem(batch, item.id, change))}
-            onRemove={() => saveBatch(removeItem(batch, item.id))}
-            onClose={() => setEditing(null)}
-          />
-        )}
-        {step && (
-          <StepEditor
-            step={step}
-            batch={batch}
-            pot={pot}
-            kitchen={kitchen}
-            removable={stepsOf(batch).length > 1}
-            onSave={(next) => saveBatch(changeStep(batch, step.id, () => next))}
-            onBatch={saveBatch}
-            onRemove={() => saveBatch(removeStep(batch, step.id))}
-            onClose={() => setEditing(null)}
-          />
-        )}
-        {editing === 'solve' && assessment && (
-          <SolveSheet
-            batch={batch}
-            pot={pot}
-            kitchen={kitchen}
-            assessment={assessment}
-            onTake={saveBatch}
-            onClose={() => setEditing(null)}
-          />
-        )}
-        {editing === 'clock' && assessment && (
-          <TimetableSheet batch={batch} assessment={assessment} onClose={() => setEditing(null)} />
-        )}
-        {editing === 'scale' && assessment && (
-          <ScaleSheet
-            batch={batch}
-            pots={pots}
-            kitchen={kitchen}
-            assessment={assessment}
-            onTake={takeBatches}
-            onClose={() => setEditing(null)}
-          />
-        )}
-        {editing === 'new step' && (
-          <AddStep batch={batch} onAdd={saveBatch} onClose={() => setEditing(null)} />
-        )}
-      </Suspense>
+      <BenchSheets
+        editing={editing}
+        batch={batch}
+        pot={pot}
+        pots={pots}
+        kitchen={kitchen}
+        assessment={assessment}
+        onTake={takeBatches}
+        onClose={() => setEditing(null)}
+      />
     </main>
   );
 }

@@ -8,11 +8,14 @@ import { AddLine } from './AddLine';
 import { AddStep } from './AddStep';
 import { Calls } from './Calls';
 import { clockText } from './clockText';
+import { HelpSheet } from './HelpSheet';
 import { ItemEditor } from './ItemEditor';
 import { Lanes } from './Lanes';
 import { Moment } from './Moment';
 import { Readings } from './Readings';
 import { ScaleSheet } from './ScaleSheet';
+import { SchoolsSheet } from './SchoolsSheet';
+import { SHORTCUTS, useShortcuts } from './shortcuts';
 import { SolveSheet } from './SolveSheet';
 import { StepBar } from './StepBar';
 import { StepEditor } from './StepEditor';
@@ -544,5 +547,50 @@ describe('scaling', () => {
     await user.click(screen.getByRole('button', { name: 'Take it' }));
     const [taken] = onTake.mock.calls[0] as [readonly Batch[]];
     expect(taken.map((b) => b.servings)).toEqual([3, 3]);
+  });
+});
+
+describe('how we do it', () => {
+  it('does a choice, and remembers it as the habit', async () => {
+    const onChange = jest.fn();
+    const onHabit = jest.fn();
+    render(
+      <SchoolsSheet
+        batch={REFERENCE}
+        kitchen={{ ...KITCHEN, habits: { release: 'quick' } }}
+        onChange={onChange}
+        onHabit={onHabit}
+        onClose={jest.fn()}
+      />,
+    );
+    expect(screen.getByText('our habit')).toBeTruthy();
+    await user.click(screen.getByRole('radio', { name: /^quick/ }));
+    expect(stepsOf((onChange.mock.calls[0] as [Batch])[0])[0]).toMatchObject({
+      release: { method: 'quick' },
+    });
+    await user.click(screen.getByRole('checkbox', { name: 'Release: remember as our habit' }));
+    expect(onHabit).toHaveBeenCalledWith('release', 'natural');
+  });
+});
+
+describe('keys', () => {
+  function Listener({ open }: { readonly open: (what: string) => void }) {
+    useShortcuts(open, true);
+    return <input aria-label="typing" />;
+  }
+
+  it('open what they say, but not while typing', async () => {
+    const open = jest.fn();
+    render(<Listener open={open} />);
+    await user.keyboard('f?x');
+    expect(open.mock.calls).toEqual([['solve'], ['help']]);
+    await user.type(screen.getByLabelText('typing'), 'fs');
+    expect(open).toHaveBeenCalledTimes(2);
+  });
+
+  it('are all told in the list of keys', async () => {
+    render(<HelpSheet onClose={jest.fn()} />);
+    const sheet = await screen.findByRole('dialog');
+    for (const { does } of SHORTCUTS) expect(text(sheet)).toContain(does);
   });
 });

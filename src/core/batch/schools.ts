@@ -1,0 +1,257 @@
+/**
+ * Where practitioners differ: a choice for each question, with what it gives and costs (common
+ * practice). A choice is an edit of the batch; the kitchen may remember it as its habit.
+ */
+import type { Food } from '../food';
+import {
+  addItems,
+  changeItem,
+  changeStep,
+  foodOf,
+  freshItemId,
+  freshStepId,
+  removeItem,
+  usualEntry,
+} from './edit';
+import { stepsOf } from './complete';
+import type { Batch, Item, Schools } from './types';
+
+export type SchoolKey = keyof Schools;
+
+interface Choice {
+  readonly value: string;
+  readonly name: string;
+  /** What it gives, and what it costs. */
+  readonly words: string;
+}
+
+export interface School {
+  readonly key: SchoolKey;
+  readonly question: string;
+  readonly choices: readonly [Choice, ...Choice[]];
+}
+
+export const SCHOOLS: readonly School[] = [
+  {
+    key: 'noodles',
+    question: 'Noodles and pasta',
+    choices: [
+      { value: 'in', name: 'in the pot', words: 'One pot, thicker broth; leftovers drink it up.' },
+      { value: 'apart', name: 'apart', words: 'Clear broth, firm leftovers; one pan more.' },
+    ],
+  },
+  {
+    key: 'salt',
+    question: 'Salt',
+    choices: [
+      {
+        value: 'early',
+        name: 'early, measured',
+        words: 'Seasons to the core; too much cannot be undone.',
+      },
+      {
+        value: 'late',
+        name: 'at the end',
+        words: 'Safe when it reduces or the stock is salted; milder inside.',
+      },
+    ],
+  },
+  {
+    key: 'release',
+    question: 'Release',
+    choices: [
+      {
+        value: 'natural',
+        name: 'natural',
+        words: 'Kind to meat and beans, nothing sprays; slow, and it goes on cooking.',
+      },
+      {
+        value: 'quick',
+        name: 'quick',
+        words: 'Soonest on the table; tightens meat, bursts beans, sprays when full.',
+      },
+    ],
+  },
+  {
+    key: 'bones',
+    question: 'Bones',
+    choices: [
+      { value: 'raw', name: 'raw', words: 'Straight in, full flavour; scum and foam.' },
+      {
+        value: 'blanched',
+        name: 'blanched',
+        words: 'Clear broth, little foam; a quarter of an hour and a little flavour.',
+      },
+      {
+        value: 'roasted',
+        name: 'roasted',
+        words: 'Brown and deep; three quarters of an hour of oven.',
+      },
+    ],
+  },
+  {
+    key: 'vinegar',
+    question: 'Vinegar with bones',
+    choices: [
+      { value: 'without', name: 'none', words: 'The usual taste.' },
+      {
+        value: 'with',
+        name: 'a tablespoon',
+        words: 'Said to draw minerals; harmless, the effect is small.',
+      },
+    ],
+  },
+];
+
+const isNoodle = (food: Food | undefined): boolean => food?.group === 'pasta';
+const isBone = (food: Food | undefined): boolean => food?.group === 'bones';
+const isSalt = (food: Food | undefined): boolean =>
+  food?.key === 'salt' || food?.key === 'stock-base';
+
+function itemsOf(batch: Batch, is: (food: Food | undefined) => boolean): readonly Item[] {
+  return batch.items.filter((item) => is(foodOf(item)));
+}
+
+/** The questions that a batch raises. */
+export function schoolsOf(batch: Batch): readonly School[] {
+  const bones = itemsOf(batch, isBone).length > 0;
+  const raised: Readonly<Record<SchoolKey, boolean>> = {
+    noodles: itemsOf(batch, isNoodle).length > 0,
+    salt: itemsOf(batch, isSalt).length > 0,
+    release: stepsOf(batch).some((s) => s.kind === 'pressure'),
+    bones,
+    vinegar: bones,
+  };
+  return SCHOOLS.filter((school) => raised[school.key]);
+}
+
+/** Step that is made for blanching or roasting, and how warm and how long. */
+const BONES: Readonly<
+  Record<'blanched' | 'roasted', { readonly minutes: number; readonly startC: number }>
+> = {
+  blanched: { minutes: 15, startC: 60 },
+  roasted: { minutes: 45, startC: 80 },
+};
+const BONES_STEP = 'bones';
+
+/** First step of the batch in which the pot is open for good; null where there is none. */
+function lastOpen(batch: Batch): string | null {
+  const steps = stepsOf(batch);
+  const last = steps.findLastIndex((s) => s.kind === 'pressure');
+  return (
+    steps.slice(last + 1).findLast((s) => s.kind !== 'strain' && s.kind !== 'cool')?.id ?? null
+  );
+}
+
+/** What a batch has chosen; undefined where it is mixed. */
+export function chosen(batch: Batch, key: SchoolKey): string | undefined {
+  const one = (values: readonly string[]): string | undefined =>
+    new Set(values).size === 1 ? values[0] : undefined;
+  switch (key) {
+    case 'noodles':
+      return one(itemsOf(batch, isNoodle).map((i) => (i.apart ? 'apart' : 'in')));
+    case 'salt': {
+      const end = lastOpen(batch);
+      return one(itemsOf(batch, isSalt).map((i) => (end && i.enters === end ? 'late' : 'early')));
+    }
+    case 'release':
+      return one(
+        stepsOf(batch).flatMap((s) =>
+          s.kind === 'pressure' ? [s.release?.method ?? 'natural'] : [],
+        ),
+      );
+    case 'bones':
+      return batch.bones ?? 'raw';
+    case 'vinegar':
+      return batch.items.some((i) => foodOf(i)?.key === 'vinegar') ? 'with' : 'without';
+  }
+}
+
+function saltAt(batch: Batch, late: boolean): Batch {
+  let next = batch;
+  let end = late ? lastOpen(batch) : null;
+  if (late && end === null) {
+    end = freshStepId(batch);
+    next = { ...batch, steps: [...stepsOf(batch), { id: end, kind: 'open', minutes: 2 }] };
+  }
+  return itemsOf(next, isSalt).reduce(
+    (b, item) => changeItem(b, item.id, { enters: end ?? usualEntry(b, null) }),
+    next,
+  );
+}
+
+function bonesAs(batch: Batch, how: string): Batch {
+  const plain: Batch = {
+    ...batch,
+    steps: stepsOf(batch).filter((s) => s.id !== BONES_STEP),
+  };
+  const way = how === 'blanched' || how === 'roasted' ? BONES[how] : null;
+  const readied = itemsOf(plain, isBone).reduce(
+    (b, item) => changeItem(b, item.id, { startC: way?.startC }),
+    plain,
+  );
+  const rest = Object.fromEntries(
+    Object.entries(readied).filter(([key]) => key !== 'bones'),
+  ) as unknown as Batch;
+  if (!way || (how !== 'blanched' && how !== 'roasted')) return rest;
+  const first = stepsOf(rest)[0]?.id ?? null;
+  return {
+    ...rest,
+    bones: how,
+    // The pot waits empty while the bones are readied: everything goes in with the step after.
+    items: rest.items.map((item) => ({ ...item, enters: item.enters ?? first })),
+    steps: [{ id: BONES_STEP, kind: 'prep', minutes: way.minutes }, ...stepsOf(rest)],
+  };
+}
+
+/** Does a choice. */
+export function choose(batch: Batch, key: SchoolKey, value: string): Batch {
+  switch (key) {
+    case 'noodles':
+      return itemsOf(batch, isNoodle).reduce(
+        (b, item) =>
+          value === 'apart'
+            ? changeItem(b, item.id, { apart: true, enters: null })
+            : changeItem(b, item.id, { apart: undefined }),
+        batch,
+      );
+    case 'salt':
+      return saltAt(batch, value === 'late');
+    case 'release':
+      return stepsOf(batch).reduce(
+        (b, step) =>
+          changeStep(b, step.id, (s) =>
+            s.kind === 'pressure'
+              ? { ...s, release: { method: value === 'quick' ? 'quick' : 'natural' } }
+              : s,
+          ),
+        batch,
+      );
+    case 'bones':
+      return bonesAs(batch, value);
+    case 'vinegar': {
+      const have = batch.items.find((i) => foodOf(i)?.key === 'vinegar');
+      if (value === 'without') return have ? removeItem(batch, have.id) : batch;
+      if (have) return batch;
+      return addItems(batch, [
+        {
+          id: freshItemId(batch),
+          food: 'vinegar',
+          amount: { value: 1, unit: 'tbsp' },
+          enters: usualEntry(batch, null),
+          leaves: null,
+        },
+      ]);
+    }
+  }
+}
+
+/** The kitchen's habits done to a batch, as far as it has not chosen otherwise already. */
+export function byHabit(before: Batch, after: Batch, habits: Schools | undefined): Batch {
+  if (!habits) return after;
+  const raised = new Set(schoolsOf(before).map((s) => s.key));
+  return schoolsOf(after).reduce((batch, { key }) => {
+    const habit = habits[key];
+    return habit !== undefined && !raised.has(key) ? choose(batch, key, habit) : batch;
+  }, after);
+}

@@ -1,0 +1,33 @@
+import { Button } from '@/ui/Button';
+import { Sheet } from '@/ui/Sheet';
+import { OTHER_KEYS, SHORTCUTS } from './shortcuts';
+
+/** The keys of the Bench. */
+export function HelpSheet({ onClose }: { readonly onClose: () => void }) {
+  const rows = [...SHORTCUTS.map((s) => [s.key, s.does] as const), ...OTHER_KEYS];
+  return (
+    <Sheet
+      open
+      onClose={onClose}
+      title="Keys"
+      foot={
+        <Button look="copper" onClick={onClose}>
+          Done
+        </Button>
+      }
+    >
+      <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-5 gap-y-1.5">
+        {rows.map(([key, does]) => (
+          <div key={key} className="contents">
+            <dt>
+              <kbd className="rounded border border-hairline bg-ground px-2 py-0.5 font-sans text-[14px] font-semibold">
+                {key}
+              </kbd>
+            </dt>
+            <dd>{does}</dd>
+          </div>
+        ))}
+      </dl>
+    </Sheet>
+  );
+}

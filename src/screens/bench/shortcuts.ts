@@ -1,0 +1,51 @@
+/** Keys of the Bench, and what each opens. */
+import { useEffect } from 'react';
+import type { Editing } from './BenchSheets';
+
+export interface Shortcut {
+  readonly key: string;
+  readonly does: string;
+  readonly opens: Exclude<Editing, object | null> | 'put in';
+}
+
+export const SHORTCUTS: readonly Shortcut[] = [
+  { key: 'a', does: 'put something in', opens: 'put in' },
+  { key: 'f', does: 'find the order', opens: 'solve' },
+  { key: 's', does: 'scale, move or split', opens: 'scale' },
+  { key: 'c', does: 'by the clock', opens: 'clock' },
+  { key: 'w', does: 'how we do it', opens: 'schools' },
+  { key: 'n', does: 'add a step', opens: 'new step' },
+  { key: '?', does: 'these keys', opens: 'help' },
+];
+
+/** Keys that other parts answer to. */
+export const OTHER_KEYS: readonly (readonly [string, string])[] = [
+  ['Ctrl Z', 'undo'],
+  ['Ctrl Shift Z', 'redo'],
+  ['Tab', 'to the next handle, lane or call'],
+  ['arrows', 'on a copper handle: move it'],
+  ['Page Up, Page Down', 'on a copper handle: move it further'],
+];
+
+function typing(target: EventTarget | null): boolean {
+  return (
+    target instanceof HTMLElement &&
+    target.closest('input, textarea, select, [contenteditable], [role="dialog"]') !== null
+  );
+}
+
+/** Listens for the Bench's keys while nothing is open over it. */
+export function useShortcuts(open: (what: Shortcut['opens']) => void, listening: boolean): void {
+  useEffect(() => {
+    if (!listening) return;
+    const onKey = (event: KeyboardEvent): void => {
+      if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;
+      const shortcut = SHORTCUTS.find((s) => s.key === event.key);
+      if (!shortcut) return;
+      event.preventDefault();
+      open(shortcut.opens);
+    };
+    addEventListener('keydown', onKey);
+    return () => removeEventListener('keydown', onKey);
+  }, [open, listening]);
+}
