@@ -253,6 +253,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
                     draws={draws}
                     batch={shown}
                     kitchen={kitchen}
+                    cursorMin={cursorMin}
                     onEdit={(i) => setEditing({ item: i })}
                     onDoor={(i, door) => saveBatch(throughDoor(batch, i, door))}
                   />

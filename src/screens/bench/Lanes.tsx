@@ -14,6 +14,13 @@ const SPAN: Readonly<Record<SpanKind, string>> = {
   plain: 'bg-steam/60',
 };
 
+const TICK: Readonly<Record<SpanKind, string>> = {
+  straw: 'not yet: the centre has not had enough',
+  leaf: 'in its window',
+  rust: 'past it: the surface has had too much',
+  plain: 'in the pot',
+};
+
 const VERDICT: Readonly<Record<string, string>> = {
   under: 'text-[#7a5c12] font-semibold',
   over: 'text-rust font-semibold',
@@ -133,7 +140,8 @@ function Lane({
           {laneSpans(item, totalMin).map((span) => (
             <span
               key={span.kind}
-              className={`absolute inset-y-0 first:rounded-l-full last:rounded-r-full ${SPAN[span.kind]}`}
+              title={TICK[span.kind]}
+              className={`absolute inset-y-0 first:rounded-l-full last:rounded-r-full ${SPAN[span.kind]} ${span.kind === 'leaf' ? 'border-x-2 border-ink/60' : ''}`}
               style={{ left: `${span.from * 100}%`, width: `${(span.to - span.from) * 100}%` }}
             />
           ))}
@@ -158,10 +166,13 @@ export function Lanes({
   draws,
   batch,
   kitchen,
+  cursorMin,
   onEdit,
   onDoor,
 }: {
   readonly assessment: Assessment;
+  /** Moment shown, min; null for none. */
+  readonly cursorMin: number | null;
   readonly draws: Draws | null;
   readonly batch: Batch;
   readonly kitchen: Kitchen;
@@ -173,7 +184,19 @@ export function Lanes({
   const lanes = assessment.items.filter((i) => i.piece !== null || i.fishOut);
   const rest = assessment.items.filter((i) => i.piece === null && !i.fishOut);
   return (
-    <div>
+    <div className="relative">
+      {cursorMin !== null && (
+        <div
+          aria-hidden
+          className="pointer-events-none absolute inset-y-0 z-10"
+          style={{ left: AXIS_LEFT, right: AXIS_RIGHT }}
+        >
+          <div
+            className="absolute inset-y-0 w-0.5 -translate-x-1/2 bg-cobalt"
+            style={{ left: `${(100 * cursorMin) / total}%` }}
+          />
+        </div>
+      )}
       <ul aria-label="Ingredients" className="space-y-0.5">
         {lanes.map((item) => (
           <Lane

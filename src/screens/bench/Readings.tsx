@@ -1,6 +1,6 @@
 import type { Assessment, Draws } from '@/core/assess';
 import type { Batch, Kitchen } from '@/core/batch';
-import { formatLevel, formatVolume } from '@/core/quantity';
+import { formatLevel, formatSalt, formatVolume } from '@/core/quantity';
 
 function Reading({
   name,
@@ -18,7 +18,7 @@ function Reading({
   return (
     <div className="grid grid-cols-[auto_1fr] items-baseline gap-x-2">
       <dt className="col-span-2 text-[13px] text-quiet">{name}</dt>
-      <dd className={`figure text-[30px] leading-8 ${tone}`}>
+      <dd className={`figure text-[27px] leading-7 ${tone}`}>
         {value}
         {unit && <span className="ml-1.5 text-[15px] font-normal text-quiet">{unit}</span>}
       </dd>
@@ -88,7 +88,7 @@ export function Readings({
   const bowls = batch.servings ?? 0;
   const broth = assessment.fill.finishedBrothL;
   return (
-    <dl className="space-y-2" aria-label="Readings">
+    <dl className="space-y-1" aria-label="Readings">
       <Reading name="Fits" {...fit} />
       <Reading
         name="To the table"
@@ -104,6 +104,16 @@ export function Readings({
         value={formatLevel(broth, kitchen.units).split(' ')[0] ?? ''}
         unit={formatLevel(broth, kitchen.units).split(' ')[1] ?? ''}
         side={bowls > 0 ? `${formatVolume(broth / bowls, kitchen.units)} a bowl` : ''}
+      />
+      <Reading
+        name="Salt"
+        value={assessment.salt.percent.toFixed(1)}
+        unit="%"
+        side={
+          assessment.finish.saltToAddG >= 1
+            ? `${formatSalt(assessment.finish.saltToAddG, kitchen.units)} left to add`
+            : `${formatSalt(assessment.salt.grams, kitchen.units)} in it`
+        }
       />
     </dl>
   );

@@ -5,46 +5,14 @@ import { ChevronsUpDown } from 'lucide-react';
 import { useMemo, useRef } from 'react';
 import type { Assessment } from '@/core/assess';
 import type { Kitchen, Pot } from '@/core/batch';
-import type { FoodGroup } from '@/core/food';
 import { formatLevel, formatVolume } from '@/core/quantity';
 import type { ClockText } from './clockText';
-import { graduations, levelY, placePieces, spread, wellFrame, type Piece } from '@/ui/wellGeometry';
+import { graduations, levelY, placePieces, spread, wellFrame } from '@/ui/wellGeometry';
+import { WellPiece } from './WellPiece';
 
 const WIDTH = 320;
 /** Water moves in steps a jug can measure, L. */
 const STEP_L = 0.05;
-
-const FILL: Readonly<Record<FoodGroup, string>> = {
-  poultry: '#d9a78b',
-  meat: '#a8625a',
-  fish: '#cfd6d6',
-  bones: '#efe6d2',
-  pulse: '#d3b26a',
-  grain: '#eddc9f',
-  pasta: '#f0dfa6',
-  vegetable: '#dd8f4e',
-  leaf: '#6f9a63',
-  liquid: '#d8b27a',
-  dairy: '#fbf6ea',
-  fat: '#e7cf7f',
-  seasoning: '#8a7a5c',
-};
-
-function Shape({ piece }: { readonly piece: Piece }) {
-  const half = piece.size / 2;
-  const common = { fill: FILL[piece.group], stroke: '#1d283355', strokeWidth: 1 };
-  if (piece.round) return <circle cx={piece.x} cy={piece.y} r={half * 0.94} {...common} />;
-  return (
-    <rect
-      x={piece.x - half * 0.95}
-      y={piece.y - half * 0.8}
-      width={piece.size * 0.95}
-      height={piece.size * 0.8}
-      rx={half * 0.35}
-      {...common}
-    />
-  );
-}
 
 export interface WellProps {
   readonly pot: Pot;
@@ -148,7 +116,7 @@ export function Well({ pot, kitchen, assessment, sample, waterL, onWater }: Well
             fill="var(--color-broth)"
           />
           {pieces.map((piece, i) => (
-            <Shape key={i} piece={piece} />
+            <WellPiece key={i} piece={piece} />
           ))}
           <rect
             x={frame.left}

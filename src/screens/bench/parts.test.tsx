@@ -51,6 +51,7 @@ describe('readings', () => {
     expect(readings).toContain('working out the range');
     expect(readings).toContain('by itself');
     expect(readings).toContain('a bowl');
+    expect(readings).toMatch(/Salt0\.\d%\d+ g left to add/);
   });
 
   it('give the range once it is drawn, and cups where the kitchen has cups', () => {
@@ -211,6 +212,7 @@ describe('lanes', () => {
         draws={D}
         batch={REFERENCE}
         kitchen={KITCHEN}
+        cursorMin={12}
         onEdit={onEdit}
         onDoor={onDoor}
       />,

@@ -1,0 +1,108 @@
+import { readFileSync } from 'node:fs';
+import { accessible, expect, putIn, test } from './fixtures';
+
+const PAGE = `<html><head><script type="application/ld+json">${JSON.stringify({
+  '@context': 'https://schema.org',
+  '@type': 'Recipe',
+  name: 'Red lentil, from a page',
+  recipeYield: '5',
+  recipeIngredient: ['250 g red lentils', '3 carrots, 12 mm slices', '1.2 l water', '1 blarn'],
+  recipeInstructions: 'Cook at high pressure for 5 minutes. Quick release.',
+})}</script></head></html>`;
+
+test('a recipe comes in from a page and goes out again', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Files' }).click();
+  await page.getByRole('menuitem', { name: 'Bring in a recipe' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Paste it: lines, or a page’s own data').fill('<p>nothing here</p>');
+  await expect(sheet.getByRole('alert')).toContainText('No recipe was found');
+  await sheet
+    .getByLabel('Or open a file (.json, .html, .txt)')
+    .setInputFiles({ name: 'page.html', mimeType: 'text/html', buffer: Buffer.from(PAGE) });
+  await expect(sheet.getByTestId('recipe')).toContainText('“1 blarn” is no food of the table');
+  await expect(sheet.getByTestId('recipe')).toContainText('hold 5 min');
+  await accessible(page);
+  await sheet.getByRole('button', { name: 'Plan it' }).click();
+  await expect(page.getByLabel('Name of the batch')).toHaveValue('Red lentil, from a page');
+  await expect(page.getByRole('button', { name: 'hold 5 min, change' })).toBeVisible();
+  await expect(page.getByTestId('lane-red-lentils')).toBeVisible();
+
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: 'Save as a recipe' }).click();
+  const recipe = JSON.parse(readFileSync(await (await waiting).path(), 'utf8')) as {
+    recipeIngredient: string[];
+    recipeYield: string;
+  };
+  expect(recipe.recipeYield).toBe('5 servings');
+  expect(recipe.recipeIngredient).toContain('250 g red lentils');
+});
+
+test('a school is chosen, becomes the habit, and is kept by the next batch', async ({ page }) => {
+  await page.goto('/bench/b6');
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: 'How we do it' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByRole('radio', { name: /^apart/ }).check();
+  await sheet.getByLabel('Noodles and pasta: remember as our habit').check();
+  await expect(sheet.getByText('our habit')).toBeVisible();
+  await accessible(page);
+  await sheet.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByTestId('lane-ditalini')).toContainText('apart, in the bowl');
+
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Plan a batch' }).click();
+  await putIn(page, [['200 g ditalini', 'ditalini']]);
+  await expect(page.getByTestId('lane-ditalini')).toContainText('apart, in the bowl');
+});
+
+test('the keys of the Bench open what they say', async ({ page }) => {
+  await page.goto('/bench/b1');
+  await expect(page.getByTestId('lane-leek')).toBeVisible();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog')).toContainText('find the order');
+  await accessible(page);
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await page.keyboard.press('f');
+  await expect(page.getByRole('dialog')).toContainText('Stays where I put it');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('a');
+  await expect(page.getByLabel('Put in')).toBeFocused();
+  await page.keyboard.type('2 parsnips');
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('lane-parsnip')).toBeVisible();
+});
+
+test('twenty long ingredients stay inside the Bench, on a desk and on a phone', async ({
+  page,
+}) => {
+  const foods = [
+    'beef shank',
+    'lamb neck',
+    'smoked turkey wing',
+    'borlotti beans, dry',
+    'pearl barley',
+  ];
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Plan a batch' }).click();
+  const name = page.getByLabel('Name of the batch');
+  await name.fill(
+    'Donaudampfschifffahrtsgesellschaftskapitänsmützensuppe mit allem, was der Keller hergibt',
+  );
+  await name.press('Enter');
+  await page
+    .getByLabel('Put in')
+    .fill(Array.from({ length: 20 }, (_, i) => `${40 + i} g ${foods[i % 5]}`).join('\n'));
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByTestId('lane-pearl-barley').last()).toBeAttached();
+  for (const size of [
+    { width: 1280, height: 800 },
+    { width: 390, height: 844 },
+  ]) {
+    await page.setViewportSize(size);
+    const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+    expect(wide).toBeLessThanOrEqual(size.width);
+  }
+});
