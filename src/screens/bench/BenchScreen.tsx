@@ -190,7 +190,12 @@ function Bench({ batch }: { readonly batch: Batch }) {
           aria-busy={stale}
         >
           <div className="h-[230px] shrink-0">
-            {assessment && (
+            {batch.items.length === 0 && (
+              <p className="grid h-full place-items-center px-6 text-center text-quiet">
+                The Trace is drawn as soon as something is in the pot.
+              </p>
+            )}
+            {assessment && batch.items.length > 0 && (
               <Suspense
                 fallback={<div className="h-full animate-pulse rounded-xl bg-hairline/50" />}
               >
@@ -207,13 +212,15 @@ function Bench({ batch }: { readonly batch: Batch }) {
           </div>
           {assessment && (
             <>
-              <StepBar
-                batch={shown}
-                assessment={assessment}
-                onEdit={(s) => setEditing({ step: s })}
-                onAdd={() => setEditing('new step')}
-                onStep={onStep}
-              />
+              {batch.items.length > 0 && (
+                <StepBar
+                  batch={shown}
+                  assessment={assessment}
+                  onEdit={(s) => setEditing({ step: s })}
+                  onAdd={() => setEditing('new step')}
+                  onStep={onStep}
+                />
+              )}
               <label className="mt-1 flex items-center gap-2 px-[46px] text-[13px] text-quiet">
                 <span className="sr-only">Moment shown</span>
                 <input

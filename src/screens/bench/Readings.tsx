@@ -1,4 +1,4 @@
-import type { Assessment, Draws } from '@/core/assess';
+import type { Assessment, Draws, Range } from '@/core/assess';
 import type { Batch, Kitchen } from '@/core/batch';
 import { formatLevel, formatSalt, formatVolume } from '@/core/quantity';
 
@@ -70,7 +70,13 @@ function valve(assessment: Assessment, batch: Batch) {
   return { value: String(minutes), unit: `min, ${word}`, side: safe };
 }
 
-/** The four answers a cook came for. */
+function timeSide(empty: boolean, never: boolean, range: Range | undefined): string {
+  if (empty) return 'once something is in the pot';
+  if (never) return 'it never gets there';
+  return range ? `${Math.round(range.p10)} to ${Math.round(range.p90)}` : 'working out the range';
+}
+
+/** The answers a cook came for. */
 export function Readings({
   assessment,
   draws,
@@ -85,6 +91,11 @@ export function Readings({
   const fit = fits(assessment, kitchen);
   const range = draws?.totalMin;
   const open = valve(assessment, batch);
+  const empty = batch.items.length === 0;
+  /** Nothing in the pot, or a pot that never gets there: no time can be told. */
+  const never = assessment.findings.some(
+    (f) => f.level === 'stop' && (f.code === 'never-at-pressure' || f.code === 'scorch-risk'),
+  );
   const bowls = batch.servings ?? 0;
   const broth = assessment.fill.finishedBrothL;
   return (
@@ -92,13 +103,16 @@ export function Readings({
       <Reading name="Fits" {...fit} />
       <Reading
         name="To the table"
-        value={String(Math.round(assessment.time.totalMin.p50))}
-        unit="min"
-        side={
-          range ? `${Math.round(range.p10)} to ${Math.round(range.p90)}` : 'working out the range'
-        }
+        value={empty || never ? '–' : String(Math.round(assessment.time.totalMin.p50))}
+        unit={empty || never ? '' : 'min'}
+        side={timeSide(empty, never, range)}
       />
-      <Reading name="Valve" value={open.value} unit={open.unit ?? ''} side={open.side} />
+      <Reading
+        name="Valve"
+        value={empty || never ? '–' : open.value}
+        unit={empty || never ? '' : (open.unit ?? '')}
+        side={empty || never ? '' : open.side}
+      />
       <Reading
         name="Broth left"
         value={formatLevel(broth, kitchen.units).split(' ')[0] ?? ''}

@@ -26,49 +26,51 @@ export function segmentsOf(
   steps: readonly Step[],
   reports: readonly StepReport[],
 ): readonly Segment[] {
-  return reports.flatMap((report): Segment[] => {
-    const step = steps.find((s) => s.id === report.id);
-    if (!step) return [];
-    const length = report.endMin - report.startMin;
-    if (step.kind !== 'pressure')
-      return [
-        {
-          key: step.id,
-          step: step.id,
-          phase: 'step',
-          label: `${NAME[step.kind] ?? step.kind} ${Math.round(length)}`,
-          startMin: report.startMin,
-          minutes: length,
-        },
-      ];
-    const hold = report.startMin + report.warmUpMin;
-    const release = hold + report.holdMin;
-    const rest = report.endMin - release;
+  return reports.flatMap((report) => segmentsOfStep(steps, report)).filter((s) => s.minutes > 0.05);
+}
+
+function segmentsOfStep(steps: readonly Step[], report: StepReport): readonly Segment[] {
+  const step = steps.find((s) => s.id === report.id);
+  if (!step) return [];
+  const length = report.endMin - report.startMin;
+  if (step.kind !== 'pressure')
     return [
       {
-        key: `${step.id}w`,
+        key: step.id,
         step: step.id,
-        phase: 'warm-up',
-        label: `warm-up ${Math.round(report.warmUpMin)}`,
+        phase: 'step',
+        label: `${NAME[step.kind] ?? step.kind} ${Math.round(length)}`,
         startMin: report.startMin,
-        minutes: report.warmUpMin,
-      },
-      {
-        key: `${step.id}h`,
-        step: step.id,
-        phase: 'hold',
-        label: `hold ${Math.round(report.holdMin)}`,
-        startMin: hold,
-        minutes: report.holdMin,
-      },
-      {
-        key: `${step.id}r`,
-        step: step.id,
-        phase: 'release',
-        label: `release ${Math.round(rest)}`,
-        startMin: release,
-        minutes: rest,
+        minutes: length,
       },
     ];
-  });
+  const hold = report.startMin + report.warmUpMin;
+  const release = hold + report.holdMin;
+  const rest = report.endMin - release;
+  return [
+    {
+      key: `${step.id}w`,
+      step: step.id,
+      phase: 'warm-up',
+      label: `warm-up ${Math.round(report.warmUpMin)}`,
+      startMin: report.startMin,
+      minutes: report.warmUpMin,
+    },
+    {
+      key: `${step.id}h`,
+      step: step.id,
+      phase: 'hold',
+      label: `hold ${Math.round(report.holdMin)}`,
+      startMin: hold,
+      minutes: report.holdMin,
+    },
+    {
+      key: `${step.id}r`,
+      step: step.id,
+      phase: 'release',
+      label: `release ${Math.round(rest)}`,
+      startMin: release,
+      minutes: rest,
+    },
+  ];
 }

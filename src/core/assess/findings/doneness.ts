@@ -115,9 +115,14 @@ function after(context: Context, item: ItemReport): Remedy | undefined {
       };
 }
 
+/** A pot that never comes to pressure has one thing the matter, not one an ingredient. */
+function neverCooks({ model }: Context): boolean {
+  return model.heat.steps.some((step) => !step.reached);
+}
+
 export const undercooked: Judge = (context) =>
   context.items
-    .filter((item) => item.verdict === 'under')
+    .filter((item) => item.verdict === 'under' && !neverCooks(context))
     .map((item): Finding => {
       const share = Math.round((100 * item.cookValueCentreMin) / (item.needMin ?? 1));
       const remedy = longer(context, item);
