@@ -139,3 +139,19 @@ test('the timetable goes into a calendar, and a batch is split in two', async ({
   await page.goto('/');
   await expect(page.getByRole('link', { name: /second half/ })).toBeVisible();
 });
+
+test('cut and temperature are changed on the lane itself', async ({ page }) => {
+  await page.goto('/bench/b1');
+  const lane = page.getByTestId('lane-carrot');
+  await lane.getByRole('button', { name: /^Cut and temperature of carrot/ }).click();
+  await page.getByRole('switch', { name: 'carrot, frozen' }).click();
+  await expect(lane).toContainText('frozen');
+  const cut = page.getByRole('slider', { name: 'Cut of carrot, mm' });
+  await cut.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(lane).toContainText('31 mm');
+  await accessible(page);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(lane).toContainText('30 mm');
+});

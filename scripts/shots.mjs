@@ -54,6 +54,18 @@ try {
   await shot('bench', bench('b1'));
   await shot('bench-calls', bench('b4'));
   await shot('bench-phone', bench('b1'), PHONE);
+  await shot('bench-order', async (page) => {
+    await bench('b4')(page);
+    await page.getByRole('button', { name: 'Find the order' }).click();
+    await page.getByRole('button', { name: 'Look for one' }).click();
+    await page.getByTestId('proposal').waitFor();
+  });
+  await shot('bench-clock', async (page) => {
+    await bench('b1')(page);
+    await page.getByRole('button', { name: 'More' }).click();
+    await page.getByRole('menuitem', { name: 'By the clock' }).click();
+    await page.getByRole('list', { name: 'Timetable' }).waitFor();
+  });
   await shot('stove', toTheValve);
   await shot('stove-phone', toTheValve, PHONE);
   await shot('log', (page) => page.goto(`${home}/log`));

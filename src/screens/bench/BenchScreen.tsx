@@ -8,6 +8,7 @@ import { applyRemedy } from '@/core/assess';
 import {
   addItems,
   byHabit,
+  changeItem,
   changeStep,
   freshItemId,
   potOf,
@@ -262,6 +263,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
                     kitchen={kitchen}
                     cursorMin={cursorMin}
                     onEdit={(i) => setEditing({ item: i })}
+                    onQuick={(i, change) => saveBatch(changeItem(batch, i, change))}
                     onDoor={(i, door) => saveBatch(throughDoor(batch, i, door))}
                   />
                 )}

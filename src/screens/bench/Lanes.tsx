@@ -4,6 +4,7 @@ import type { Assessment, Chances, Draws, ItemReport } from '@/core/assess';
 import type { Batch, Item, Kitchen } from '@/core/batch';
 import { formatAmount, formatLength } from '@/core/quantity';
 import { doorOf, doorsOf, nearestDoor, type Door } from './doors';
+import { QuickEdit } from './QuickEdit';
 import { laneSpans, verdictWords, type SpanKind } from './laneSpans';
 import { AXIS_LEFT, AXIS_RIGHT } from './axis';
 
@@ -101,8 +102,10 @@ function Lane({
   doors,
   onEdit,
   onDoor,
+  onQuick,
 }: {
   readonly item: ItemReport;
+  readonly onQuick: (change: Partial<Omit<Item, 'id'>>) => void;
   readonly doors: readonly Door[];
   readonly onDoor: (door: Door) => void;
   readonly chances: Chances | undefined;
@@ -121,22 +124,32 @@ function Lane({
     startC !== undefined && startC < 0 ? 'frozen' : '',
   ].filter(Boolean);
   return (
-    <li className="relative">
+    <li className="relative rounded-lg hover:bg-copper/5" data-testid={`lane-${item.food}`}>
       <button
         type="button"
         onClick={onEdit}
-        data-testid={`lane-${item.food}`}
-        className="group block w-full rounded-lg py-1 text-left hover:bg-copper/5"
+        aria-label={`Change ${item.name}`}
+        className="absolute inset-0 w-full rounded-lg"
+      />
+      <div
+        className="pointer-events-none relative py-1"
         style={{ paddingLeft: AXIS_LEFT, paddingRight: AXIS_RIGHT }}
       >
-        <span className="flex items-baseline justify-between gap-3 text-[14px]">
+        <div className="flex items-baseline justify-between gap-3 text-[14px]">
           <span className="min-w-0 truncate">
             <span className="inline-block font-semibold first-letter:uppercase">{item.name}</span>
-            <span className="text-quiet">, {details.join(', ')}</span>
+            <span className="text-quiet">, </span>
+            <QuickEdit
+              item={item}
+              source={source}
+              kitchen={kitchen}
+              words={details.join(', ')}
+              onChange={onQuick}
+            />
           </span>
           <span className={`shrink-0 text-[13px] ${VERDICT[item.verdict] ?? ''}`}>{words}</span>
-        </span>
-        <span className="relative mt-0.5 block h-3 rounded-full bg-[#efeadd]">
+        </div>
+        <div className="relative mt-0.5 h-3 rounded-full bg-[#efeadd]">
           {laneSpans(item, totalMin).map((span) => (
             <span
               key={span.kind}
@@ -145,9 +158,8 @@ function Lane({
               style={{ left: `${span.from * 100}%`, width: `${(span.to - span.from) * 100}%` }}
             />
           ))}
-        </span>
-        <span className="sr-only">Change {item.name}</span>
-      </button>
+        </div>
+      </div>
       <div
         className="pointer-events-none absolute bottom-1 h-3"
         style={{ left: AXIS_LEFT, right: AXIS_RIGHT }}
@@ -169,6 +181,7 @@ export function Lanes({
   cursorMin,
   onEdit,
   onDoor,
+  onQuick,
 }: {
   readonly assessment: Assessment;
   /** Moment shown, min; null for none. */
@@ -178,6 +191,7 @@ export function Lanes({
   readonly kitchen: Kitchen;
   readonly onEdit: (id: string) => void;
   readonly onDoor: (id: string, door: Door) => void;
+  readonly onQuick: (id: string, change: Partial<Omit<Item, 'id'>>) => void;
 }) {
   const doors = doorsOf(batch, assessment);
   const total = Math.max(1, assessment.time.totalMin.p50);
@@ -209,6 +223,7 @@ export function Lanes({
             doors={doors}
             onEdit={() => onEdit(item.id)}
             onDoor={(door) => onDoor(item.id, door)}
+            onQuick={(change) => onQuick(item.id, change)}
           />
         ))}
       </ul>

@@ -1,5 +1,5 @@
 /** @jest-environment jsdom */
-import { cleanup, render, screen, within } from '@testing-library/react';
+import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { assess, drawBatch, type Draws, type Finding } from '@/core/assess';
 import { stepsOf, type Batch, type Item, type Step } from '@/core/batch';
@@ -206,6 +206,7 @@ describe('lanes', () => {
   it('show a button for every ingredient, liquids apart', async () => {
     const onEdit = jest.fn();
     const onDoor = jest.fn();
+    const onQuick = jest.fn();
     render(
       <Lanes
         assessment={A}
@@ -215,12 +216,28 @@ describe('lanes', () => {
         cursorMin={12}
         onEdit={onEdit}
         onDoor={onDoor}
+        onQuick={onQuick}
       />,
     );
     expect(
-      within(screen.getByRole('list', { name: 'Ingredients' })).getAllByRole('button'),
+      within(screen.getByRole('list', { name: 'Ingredients' })).getAllByRole('button', {
+        name: /^Change/,
+      }),
     ).toHaveLength(6);
-    await user.click(screen.getByTestId('lane-leek'));
+    await user.click(screen.getByRole('button', { name: /^Cut and temperature of leek/ }));
+    await user.click(await screen.findByRole('switch', { name: 'leek, frozen' }));
+    expect(onQuick).toHaveBeenLastCalledWith('i5', { startC: -18 });
+    const cut = screen.getByRole('slider', { name: 'Cut of leek, mm' });
+    for (const value of ['18', '22']) fireEvent.change(cut, { target: { value } });
+    expect(onQuick).toHaveBeenCalledTimes(1);
+    fireEvent.pointerUp(cut);
+    expect(onQuick).toHaveBeenLastCalledWith('i5', { cut: { shape: 'slice', mm: 22 } });
+    const start = screen.getByRole('slider', { name: 'Start temperature of leek, °C' });
+    fireEvent.change(start, { target: { value: '60' } });
+    fireEvent.keyUp(start);
+    expect(onQuick).toHaveBeenLastCalledWith('i5', { startC: 60 });
+    await user.keyboard('{Escape}');
+    await user.click(screen.getByRole('button', { name: 'Change leek' }));
     expect(onEdit).toHaveBeenCalledWith('i5');
     await user.click(screen.getByRole('button', { name: 'water, 1.4 L' }));
     expect(onEdit).toHaveBeenLastCalledWith('i8');

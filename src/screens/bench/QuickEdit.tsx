@@ -1,0 +1,132 @@
+'use client';
+
+import { Popover, PopoverButton, PopoverPanel, Switch } from '@headlessui/react';
+import { useState } from 'react';
+import type { ItemReport } from '@/core/assess';
+import type { Item, Kitchen } from '@/core/batch';
+import { formatLength, formatTemperature } from '@/core/quantity';
+
+const FROZEN_C = -18;
+const FRIDGE_C = 5;
+/** Cuts a knife makes, mm. */
+const LEAST_MM = 2;
+const MOST_MM = 100;
+
+/** A slider that shows as it moves and changes the batch once, when the hand lets go. */
+function Slide({
+  label,
+  name,
+  value,
+  min,
+  max,
+  show,
+  onKeep,
+}: {
+  readonly label: string;
+  readonly name: string;
+  readonly value: number;
+  readonly min: number;
+  readonly max: number;
+  readonly show: (value: number | null) => string;
+  readonly onKeep: (value: number) => void;
+}) {
+  const [moving, setMoving] = useState<number | null>(null);
+  const keep = (): void => {
+    if (moving !== null && moving !== value) onKeep(moving);
+    setMoving(null);
+  };
+  return (
+    <label className="block">
+      <span className="flex justify-between">
+        <span>{label}</span>
+        <b className="figure text-lg">{show(moving)}</b>
+      </span>
+      <input
+        type="range"
+        className="h-11 w-full accent-copper"
+        min={min}
+        max={max}
+        step={1}
+        aria-label={name}
+        value={moving ?? value}
+        onChange={(event) => setMoving(Number(event.target.value))}
+        onPointerUp={keep}
+        onKeyUp={keep}
+        onBlur={keep}
+      />
+    </label>
+  );
+}
+
+/** Cut and start temperature, changed on the lane itself. */
+export function QuickEdit({
+  item,
+  source,
+  kitchen,
+  words,
+  onChange,
+}: {
+  readonly item: ItemReport;
+  readonly source: Item;
+  readonly kitchen: Kitchen;
+  /** The lane's details, which open it. */
+  readonly words: string;
+  readonly onChange: (change: Partial<Omit<Item, 'id'>>) => void;
+}) {
+  const { cut, startC } = source;
+  const frozen = startC !== undefined && startC < 0;
+  return (
+    <Popover className="pointer-events-auto inline">
+      <PopoverButton
+        className="rounded px-0.5 text-quiet underline decoration-copper decoration-dotted underline-offset-4 hover:bg-copper/10"
+        aria-label={`Cut and temperature of ${item.name}: ${words}`}
+      >
+        {words}
+      </PopoverButton>
+      <PopoverPanel
+        anchor="bottom start"
+        className="panel z-30 w-72 space-y-3 p-4 text-[14px] shadow-lg [--anchor-gap:4px]"
+      >
+        {item.piece && (
+          <Slide
+            label="Cut"
+            name={`Cut of ${item.name}, mm`}
+            value={cut?.mm ?? Math.round(item.piece.mm)}
+            min={LEAST_MM}
+            max={MOST_MM}
+            show={(mm) => {
+              const now = mm ?? cut?.mm;
+              return now === undefined ? 'as it is' : formatLength(now, kitchen.units);
+            }}
+            onKeep={(mm) => onChange({ cut: { shape: cut?.shape ?? 'cube', mm } })}
+          />
+        )}
+        <div className="flex min-h-11 items-center justify-between gap-3">
+          <span aria-hidden>frozen</span>
+          <Switch
+            checked={frozen}
+            onChange={(on) => onChange({ startC: on ? FROZEN_C : undefined })}
+            className="group inline-flex h-7 w-12 items-center rounded-full bg-quiet/60 data-checked:bg-copper"
+          >
+            <span className="sr-only">{item.name}, frozen</span>
+            <span className="size-5 translate-x-1 rounded-full bg-white transition group-data-checked:translate-x-6" />
+          </Switch>
+        </div>
+        {!frozen && (
+          <Slide
+            label="Goes in at"
+            name={`Start temperature of ${item.name}, °C`}
+            value={startC ?? FRIDGE_C}
+            min={0}
+            max={100}
+            show={(c) => {
+              const now = c ?? startC;
+              return now === undefined ? 'as kept' : formatTemperature(now, kitchen.units);
+            }}
+            onKeep={(c) => onChange({ startC: c })}
+          />
+        )}
+      </PopoverPanel>
+    </Popover>
+  );
+}
