@@ -22,7 +22,10 @@ export const test = base.extend<{ clean: undefined }>({
 
 /** Nothing serious or critical by axe on the page as it is. */
 export async function accessible(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
+  const { violations } = await new AxeBuilder({ page })
+    // Headless UI's guards at the ends of a popover hand focus on at once; nobody rests on them.
+    .exclude('[data-headlessui-focus-guard]')
+    .analyze();
   const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
   expect(serious.map((v) => `${v.id}: ${v.nodes.map((n) => n.html).join(' | ')}`)).toEqual([]);
 }

@@ -39,6 +39,20 @@ test('the end of a hold and the moment the valve opens are dragged, and undone',
   await expect(valve).toHaveAttribute('aria-valuetext', 'after 5 min');
 });
 
+test('a step is dragged to another place in the order', async ({ page }) => {
+  await page.goto('/bench/b1');
+  await page.getByRole('button', { name: 'Add a step' }).click();
+  await page.getByRole('dialog').getByLabel('What').selectOption('rest');
+  await page.getByRole('dialog').getByRole('button', { name: 'Add it' }).click();
+  const names = () => page.getByRole('list', { name: 'Steps' }).getByRole('button').all();
+  const labels = async () =>
+    Promise.all((await names()).map(async (b) => (await b.getAttribute('aria-label')) ?? ''));
+  await expect.poll(async () => (await labels()).at(-1)).toBe('rest 10 min, change');
+  await drag(page, page.getByRole('button', { name: 'rest 10 min, change' }), -70);
+  await expect.poll(async () => (await labels()).at(-2)).toBe('rest 10 min, change');
+  await expect(page.getByRole('dialog')).toBeHidden();
+});
+
 test('an ingredient is dragged to another opening, and apart', async ({ page }) => {
   await page.goto('/bench/b1');
   const leek = page.getByRole('slider', { name: 'leek goes in' });
@@ -53,7 +67,7 @@ test('an ingredient is dragged to another opening, and apart', async ({ page }) 
   await expect(page.getByTestId('lane-leek')).toContainText('apart, in the bowl');
 });
 
-test('a hold is dragged by touch on a phone', async ({ browser, baseURL }) => {
+test('water and a hold are dragged by touch on a phone', async ({ browser, baseURL }) => {
   const context = await browser.newContext({
     viewport: { width: 390, height: 844 },
     hasTouch: true,
@@ -61,18 +75,31 @@ test('a hold is dragged by touch on a phone', async ({ browser, baseURL }) => {
   });
   const page = await context.newPage();
   await page.goto('/bench/b1');
-  const hold = page.getByRole('slider', { name: 'End of the hold' });
-  await hold.scrollIntoViewIfNeeded();
-  await expect(hold).toHaveAttribute('aria-valuenow', '20');
-  const box = await hold.boundingBox();
-  if (!box) throw new Error('no handle');
   const session = await context.newCDPSession(page);
-  const at = (x: number) => [{ x, y: box.y + box.height / 2 }];
-  const x = box.x + box.width / 2;
-  await session.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(x) });
-  for (let dx = 4; dx <= 40; dx += 4)
-    await session.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: at(x + dx) });
-  await session.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+  const touch = async (handle: Locator, dx: number, dy: number): Promise<void> => {
+    await handle.scrollIntoViewIfNeeded();
+    const box = await handle.boundingBox();
+    if (!box) throw new Error('no handle');
+    const at = (share: number) => [
+      { x: box.x + box.width / 2 + dx * share, y: box.y + box.height / 2 + dy * share },
+    ];
+    await session.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(0) });
+    for (let n = 1; n <= 10; n++)
+      await session.send('Input.dispatchTouchEvent', {
+        type: 'touchMove',
+        touchPoints: at(n / 10),
+      });
+    await session.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+  };
+  const water = page.getByTestId('water');
+  await expect(water).toHaveText('1.4 L');
+  await touch(page.getByTestId('water-handle'), 0, -25);
+  await expect(water).not.toHaveText('1.4 L');
+  expect(Number.parseFloat((await water.textContent()) ?? '')).toBeGreaterThan(1.8);
+
+  const hold = page.getByRole('slider', { name: 'End of the hold' });
+  await expect(hold).toHaveAttribute('aria-valuenow', '20');
+  await touch(hold, 40, 0);
   await expect(hold).not.toHaveAttribute('aria-valuenow', '20');
   expect(Number(await hold.getAttribute('aria-valuenow'))).toBeGreaterThan(24);
   await context.close();

@@ -101,16 +101,20 @@ export function splitHold(batch: Batch, id: string, afterMin: number): Batch {
   });
 }
 
-/** Moves a step one place earlier (-1) or later (1); at the ends nothing changes. */
-export function moveStep(batch: Batch, id: string, by: -1 | 1): Batch {
+/** Puts a step at another place in the order; where there is no such place nothing changes. */
+export function placeStep(batch: Batch, id: string, to: number): Batch {
   const steps = [...stepsOf(batch)];
   const at = steps.findIndex((s) => s.id === id);
-  const to = at + by;
   const step = steps[at];
-  if (!step || to < 0 || to >= steps.length) return batch;
+  if (!step || to === at || to < 0 || to >= steps.length) return batch;
   steps.splice(at, 1);
   steps.splice(to, 0, step);
   return { ...batch, steps };
+}
+
+/** Moves a step one place earlier (-1) or later (1); at the ends nothing changes. */
+export function moveStep(batch: Batch, id: string, by: -1 | 1): Batch {
+  return placeStep(batch, id, stepsOf(batch).findIndex((s) => s.id === id) + by);
 }
 
 /** A step id that the batch does not have yet. */

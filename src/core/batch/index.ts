@@ -29,6 +29,7 @@ export {
   freshStepId,
   insertStep,
   moveStep,
+  placeStep,
   removeItem,
   removeStep,
   scaleBatch,

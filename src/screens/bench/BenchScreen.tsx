@@ -12,6 +12,7 @@ import {
   changeStep,
   freshItemId,
   potOf,
+  placeStep,
   setWater,
   usualEntry,
   waterL,
@@ -31,7 +32,7 @@ import { useAssessment, useDraws } from '@/ui/useAssessment';
 import { isoNow } from '@/ui/useClock';
 import { AddLine } from './AddLine';
 import { BenchHead } from './BenchHead';
-import { BenchSheets, type Editing } from './BenchSheets';
+import { BenchSheets } from './BenchSheets';
 import { Calls } from './Calls';
 import { clockText } from './clockText';
 import { Lanes } from './Lanes';
@@ -42,6 +43,7 @@ import { useShortcuts, type Shortcut } from './shortcuts';
 import { StepBar } from './StepBar';
 import { sampleAt } from './traceRows';
 import { throughDoor } from './doors';
+import type { Editing } from './editing';
 import { describe, Well } from './Well';
 
 // The chart's package is the largest there is here; the rest of the Bench does not wait for it.
@@ -220,6 +222,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
                   onEdit={(s) => setEditing({ step: s })}
                   onAdd={() => setEditing('new step')}
                   onStep={onStep}
+                  onOrder={(id, to) => saveBatch(placeStep(batch, id, to))}
                 />
               )}
               <label className="mt-1 flex items-center gap-2 px-[46px] text-[13px] text-quiet">

@@ -13,6 +13,7 @@ import {
   type Pot,
 } from '@/core/batch';
 import { saveBatch, saveHabit } from '@/ui/household';
+import type { Editing } from './editing';
 
 // Editors and their forms come when first opened.
 const AddStep = lazy(() => import('./AddStep').then((m) => ({ default: m.AddStep })));
@@ -27,18 +28,6 @@ const StepEditor = lazy(() => import('./StepEditor').then((m) => ({ default: m.S
 const TimetableSheet = lazy(() =>
   import('./TimetableSheet').then((m) => ({ default: m.TimetableSheet })),
 );
-
-/** What is open over the Bench. */
-export type Editing =
-  | { readonly item: string }
-  | { readonly step: string }
-  | 'new step'
-  | 'solve'
-  | 'clock'
-  | 'scale'
-  | 'schools'
-  | 'help'
-  | null;
 
 /** The sheet that is open over the Bench, if any. */
 export function BenchSheets({

@@ -150,6 +150,16 @@ function Lane({
           <span className={`shrink-0 text-[13px] ${VERDICT[item.verdict] ?? ''}`}>{words}</span>
         </div>
         <div className="relative mt-0.5 h-3 rounded-full bg-[#efeadd]">
+          {item.fishOut && !item.apart && (
+            <span
+              title="fish it out here"
+              className="absolute -top-1 z-10 -translate-x-full text-[15px] leading-4 text-ink"
+              style={{ left: `${Math.min(1, item.leaveMin / totalMin) * 100}%` }}
+              aria-hidden
+            >
+              ↥
+            </span>
+          )}
           {laneSpans(item, totalMin).map((span) => (
             <span
               key={span.kind}

@@ -2,11 +2,11 @@
 
 import { useDrag } from '@use-gesture/react';
 import { Plus } from 'lucide-react';
-import { useRef } from 'react';
+import { useRef, useState } from 'react';
 import type { Assessment } from '@/core/assess';
 import { stepsOf, type Batch, type PressureStep } from '@/core/batch';
 import { AXIS_LEFT, AXIS_RIGHT } from './axis';
-import { grips, releaseAfter, type Grip } from './grips';
+import { grips, placeAt, releaseAfter, type Grip } from './grips';
 import { segmentsOf, type Segment } from './stepSegments';
 
 const LOOK: Readonly<Record<Segment['phase'], string>> = {
@@ -77,6 +77,54 @@ function Handle({
   );
 }
 
+/** One phase: pressed it opens its step, dragged it moves the step in the order. */
+function Phase({
+  segment,
+  total,
+  onEdit,
+  onDrop,
+}: {
+  readonly segment: Segment;
+  readonly total: number;
+  readonly onEdit: () => void;
+  readonly onDrop: (minute: number) => void;
+}) {
+  const item = useRef<HTMLLIElement>(null);
+  const [dx, setDx] = useState(0);
+  const middle = segment.startMin + segment.minutes / 2;
+  const bind = useDrag(
+    ({ movement: [x], last, tap }) => {
+      if (tap) return;
+      setDx(last ? 0 : x);
+      const width = Math.max(1, item.current?.parentElement?.clientWidth ?? 1);
+      if (last) onDrop(middle + (x * total) / width);
+    },
+    { filterTaps: true, axis: 'x', pointer: { keys: false } },
+  );
+  return (
+    <li
+      ref={item}
+      className={`absolute inset-y-0 pr-0.5 ${dx === 0 ? '' : 'z-20 opacity-80'}`}
+      style={{
+        left: `${(segment.startMin / total) * 100}%`,
+        width: `${(segment.minutes / total) * 100}%`,
+        transform: `translateX(${dx}px)`,
+      }}
+    >
+      <button
+        {...bind()}
+        type="button"
+        onClick={onEdit}
+        title={`${segment.label} min`}
+        aria-label={`${segment.label} min, change`}
+        className={`h-11 w-full touch-none truncate rounded-md border border-hairline px-1 text-[13px] font-medium hover:border-copper ${LOOK[segment.phase]}`}
+      >
+        {segment.minutes / total > ROOM_FOR_LABEL && segment.label}
+      </button>
+    </li>
+  );
+}
+
 /** The phases of the cook under the Trace: each a button to its step, their ends to be dragged. */
 export function StepBar({
   batch,
@@ -84,6 +132,7 @@ export function StepBar({
   onEdit,
   onAdd,
   onStep,
+  onOrder,
 }: {
   readonly batch: Batch;
   readonly assessment: Assessment;
@@ -91,6 +140,8 @@ export function StepBar({
   readonly onAdd: () => void;
   /** A step as the hand has it; done when the hand lets go. */
   readonly onStep: (step: PressureStep, done: boolean) => void;
+  /** A step dropped at another place in the order. */
+  readonly onOrder: (step: string, to: number) => void;
 }) {
   const steps = stepsOf(batch);
   const segments = segmentsOf(steps, assessment.time.steps);
@@ -111,24 +162,16 @@ export function StepBar({
       <div className="relative min-w-0 flex-1">
         <ol aria-label="Steps" className="relative h-11">
           {segments.map((segment) => (
-            <li
+            <Phase
               key={segment.key}
-              className="absolute inset-y-0 pr-0.5"
-              style={{
-                left: `${(segment.startMin / total) * 100}%`,
-                width: `${(segment.minutes / total) * 100}%`,
+              segment={segment}
+              total={total}
+              onEdit={() => onEdit(segment.step)}
+              onDrop={(minute) => {
+                const to = placeAt(assessment.time.steps, minute);
+                if (steps[to]?.id !== segment.step) onOrder(segment.step, to);
               }}
-            >
-              <button
-                type="button"
-                onClick={() => onEdit(segment.step)}
-                title={`${segment.label} min`}
-                aria-label={`${segment.label} min, change`}
-                className={`h-11 w-full truncate rounded-md border border-hairline px-1 text-[13px] font-medium hover:border-copper ${LOOK[segment.phase]}`}
-              >
-                {segment.minutes / total > ROOM_FOR_LABEL && segment.label}
-              </button>
-            </li>
+            />
           ))}
         </ol>
         {grips(steps, assessment.time.steps).map((grip) => (

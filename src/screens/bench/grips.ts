@@ -76,3 +76,9 @@ export function grips(steps: readonly Step[], reports: readonly StepReport[]): r
     ];
   });
 }
+
+/** Place in the order of the step that goes on at a minute; the nearest end outside. */
+export function placeAt(reports: readonly StepReport[], minute: number): number {
+  const at = reports.findIndex((r) => minute < r.endMin);
+  return at < 0 ? reports.length - 1 : at;
+}

@@ -2,7 +2,7 @@ import { assess, putBy, putByOf, takeUp, type Finding } from '@/core/assess';
 import { moveStep, splitHold, stepsOf, type Item } from '@/core/batch';
 import { KITCHEN, POT, pressure, REFERENCE } from '@/core/testing/kitchen';
 import { doorOf, doorsOf, nearestDoor, throughDoor } from './doors';
-import { grips, releaseAfter } from './grips';
+import { grips, placeAt, releaseAfter } from './grips';
 
 const A = assess(REFERENCE, POT, KITCHEN);
 const leek = (batch = REFERENCE): Item => {
@@ -60,6 +60,13 @@ describe('grips', () => {
     const timed = { ...REFERENCE, steps: [pressure(20, { method: 'timed', afterMin: 5 })] };
     const at = grips(stepsOf(timed), assess(timed, POT, KITCHEN).time.steps)[1];
     expect([at?.minutes, at?.text]).toEqual([5, 'after 5 min']);
+  });
+
+  it('find the place in the order under the hand', () => {
+    const reports = A.time.steps;
+    expect(placeAt(reports, -5)).toBe(0);
+    expect(placeAt(reports, (reports[1]?.startMin ?? 0) + 1)).toBe(1);
+    expect(placeAt(reports, 1e6)).toBe(1);
   });
 
   it('make a release of a wait', () => {

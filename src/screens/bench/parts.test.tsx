@@ -258,11 +258,20 @@ describe('the step bar', () => {
     const onAdd = jest.fn();
     const onStep = jest.fn();
     render(
-      <StepBar batch={REFERENCE} assessment={A} onEdit={onEdit} onAdd={onAdd} onStep={onStep} />,
+      <StepBar
+        batch={REFERENCE}
+        assessment={A}
+        onEdit={onEdit}
+        onAdd={onAdd}
+        onStep={onStep}
+        onOrder={jest.fn()}
+      />,
     );
-    await user.click(screen.getByRole('button', { name: 'hold 60 min, change' }));
+    screen.getByRole('button', { name: 'hold 60 min, change' }).focus();
+    await user.keyboard('{Enter}');
     expect(onEdit).toHaveBeenCalledWith('s1');
-    await user.click(screen.getByRole('button', { name: 'simmer 15 min, change' }));
+    screen.getByRole('button', { name: 'simmer 15 min, change' }).focus();
+    await user.keyboard('{Enter}');
     expect(onEdit).toHaveBeenLastCalledWith('s2');
     await user.click(screen.getByRole('button', { name: 'Add a step' }));
     expect(onAdd).toHaveBeenCalled();

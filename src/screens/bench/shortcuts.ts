@@ -1,6 +1,6 @@
 /** Keys of the Bench, and what each opens. */
 import { useEffect } from 'react';
-import type { Editing } from './BenchSheets';
+import type { Editing } from './editing';
 
 export interface Shortcut {
   readonly key: string;
