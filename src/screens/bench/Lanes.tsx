@@ -81,7 +81,7 @@ function Entry({
       onKeyDown={onKey}
       data-testid={`entry-${item.food}`}
       style={{ left: `${share * 100}%` }}
-      className="absolute top-1/2 z-10 grid h-9 w-8 -translate-x-1/2 -translate-y-1/2 cursor-ew-resize touch-none place-items-center max-lg:size-11"
+      className="absolute top-1/2 z-10 grid h-9 w-8 -translate-x-1/2 -translate-y-1/2 cursor-ew-resize touch-pan-y place-items-center max-lg:size-11"
     >
       <span className="size-4 rounded-full border-2 border-panel bg-copper shadow-sm" />
       {over !== null && (

@@ -64,7 +64,7 @@ function Handle({
       onKeyDown={onKey}
       data-testid={grip.id}
       style={{ left: `${(grip.atMin / total) * 100}%` }}
-      className={`absolute inset-y-0 z-10 grid w-6 cursor-ew-resize touch-none items-center max-lg:w-9 ${
+      className={`absolute inset-y-0 z-10 grid w-6 cursor-ew-resize touch-pan-y items-center max-lg:w-9 ${
         // Side by side where the valve opens as the hold ends.
         grip.kind === 'hold' ? '-translate-x-full justify-items-end' : 'justify-items-start'
       }`}
@@ -117,7 +117,7 @@ function Phase({
         onClick={onEdit}
         title={`${segment.label} min`}
         aria-label={`${segment.label} min, change`}
-        className={`h-11 w-full touch-none truncate rounded-md border border-hairline px-1 text-[13px] font-medium hover:border-copper ${LOOK[segment.phase]}`}
+        className={`h-11 w-full touch-pan-y truncate rounded-md border border-hairline px-1 text-[13px] font-medium hover:border-copper ${LOOK[segment.phase]}`}
       >
         {segment.minutes / total > ROOM_FOR_LABEL && segment.label}
       </button>

@@ -1,5 +1,6 @@
 import type { PlannedStep } from '../../batch';
 import { cookRate, donenessOf } from '../../doneness';
+import { thermalProperties } from '../../food';
 import { formatMinutes } from '../../quantity';
 import type { Finding, ItemReport, Remedy } from '../types';
 import type { Context, Judge } from './context';
@@ -41,14 +42,39 @@ function centreAtHoldEnd(context: Context, item: ItemReport, index: number): num
   return heat.items[item.id]?.centreC[at] ?? Number.NaN;
 }
 
+/** Slowest decay of a body's middle towards what is around it: first eigenvalue squared. */
+const DECAY = { slab: 2.467, cylinder: 5.783, sphere: 9.87 } as const;
+const LONGEST_MIN = 600;
+
+/**
+ * Minutes at a temperature until a centre has had so much more: it comes up to the temperature
+ * with the slowest decay of its shape while it cooks.
+ */
+function minutesFor(context: Context, item: ItemReport, from: number, around: number): number {
+  const planned = context.model.plan.items.find((i) => i.id === item.id);
+  const deficit = (item.needMin ?? 0) - item.cookValueCentreMin;
+  if (!planned || !item.piece) return LONGEST_MIN;
+  const { density, conductivity, heat } = thermalProperties(planned.food.composition, 60);
+  const radius = item.piece.mm / 2000;
+  const timeMin = radius ** 2 / ((conductivity / (density * heat)) * DECAY[item.piece.kind]) / 60;
+  const z = zOf(context, item);
+  let gained = 0;
+  let minutes = 0;
+  while (gained < deficit && minutes < LONGEST_MIN) {
+    minutes += 0.5;
+    const centre = around - (around - from) * Math.exp(-minutes / timeMin);
+    gained += 0.5 * cookRate(centre, z);
+  }
+  return minutes;
+}
+
 function longer(context: Context, item: ItemReport): Remedy | undefined {
   const where = lastCooking(context, item);
   if (!where || item.needMin === null) return undefined;
   const centre = centreAtHoldEnd(context, item, where.index);
   if (!Number.isFinite(centre)) return undefined;
-  // The centre only gets hotter from here, so this is enough.
-  const rate = cookRate(Math.max(centre, 60), zOf(context, item));
-  const extra = ((item.needMin - item.cookValueCentreMin) / rate) * SURE;
+  const around = where.step.kind === 'pressure' ? context.setpointC : context.boilC;
+  const extra = minutesFor(context, item, Math.min(centre, around), around) * SURE;
   const { step } = where;
   if (step.kind === 'pressure') {
     const holdMin = Math.ceil(step.holdMin + extra + 0.2);
