@@ -69,6 +69,47 @@ describe('assess on the command line', () => {
     expect(total.p50).toBeLessThan(total.p90);
   });
 
+  it('tells the runs of a stock’s bones, the same for the same draws', () => {
+    const stock = (): string => call(DEMO, '--batch', 'b3', '--draws', '12', '--seed', '5').out;
+    const text = stock();
+    const a = JSON.parse(text) as { bones: readonly Record<string, unknown>[]; salt: unknown };
+    expect(a.bones.map((b) => Object.keys(b))).toEqual([
+      ['run', 'gelatineG', 'gPerL', 'share', 'set'],
+    ]);
+    expect(a.bones[0]?.['set']).toBe('soft set');
+    expect(a.salt).toEqual({ grams: 0, percent: 0 });
+    expect(stock()).toBe(text);
+  });
+
+  it('takes a batch of foods and amounts alone, by the names a cook would use', () => {
+    const file = path.join(mkdtempSync(path.join(tmpdir(), 'retort-')), 'bare.json');
+    writeFileSync(
+      file,
+      JSON.stringify({
+        format: 'retort',
+        version: 1,
+        pots: [{ capacityL: 5.7 }],
+        batches: [
+          {
+            items: [
+              { food: 'veal knuckle', amount: { value: 800, unit: 'g' } },
+              { food: 'noodles', amount: { value: 150, unit: 'g' } },
+              { food: 'water', amount: { value: 1.5, unit: 'l' } },
+            ],
+          },
+        ],
+      }),
+    );
+    const a = JSON.parse(call(file, '--draws', '0').out) as {
+      items: readonly { food: string }[];
+      time: { steps: readonly { kind: string }[] };
+      findings: readonly { code: string }[];
+    };
+    expect(a.items.map((i) => i.food)).toEqual(['veal-knuckle', 'egg-noodles', 'water']);
+    expect(a.time.steps.map((s) => s.kind)).toEqual(['pressure']);
+    expect(a.findings.map((f) => f.code)).toContain('noodles-drink');
+  });
+
   it('refuses a bad file with code 2, reasons on stderr and nothing on stdout', () => {
     const file = path.join(mkdtempSync(path.join(tmpdir(), 'retort-')), 'bad.json');
     writeFileSync(
