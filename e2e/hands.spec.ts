@@ -122,6 +122,32 @@ test('the order is found and taken', async ({ page }) => {
   await expect(page.getByTestId('call-undercooked')).toBeVisible();
 });
 
+test('a first batch, from nothing to a plan for half past six', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Plan a batch' }).click();
+  const name = page.getByLabel('Name of the batch');
+  await name.fill('Lamb neck, barley and leek, tonight');
+  await name.press('Enter');
+  await page.getByLabel('Servings').fill('6');
+  await page
+    .getByLabel('Put in')
+    .fill(
+      '900 g lamb neck, 40 mm pieces\n120 g pearl barley\n2 onions, diced\n2 leeks, 15 mm rings\n2 bay leaves\n2 tsp salt\n1.4 l water',
+    );
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await page.getByLabel('on the table').fill('2026-11-24T18:30');
+  await expect(page.getByTestId('call-undercooked').first()).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Find the order' }).click();
+  await page.getByRole('button', { name: 'Look for one' }).click();
+  await page.getByRole('button', { name: 'Take it' }).click();
+  await expect(page.getByTestId('call-undercooked')).toHaveCount(0);
+  await expect(page.getByTestId('call-overcooked')).toHaveCount(0);
+  await expect(page.getByLabel('Readings')).toContainText('yes');
+  for (const lane of ['lamb-neck', 'pearl-barley', 'leek'])
+    await expect(page.getByTestId(`lane-${lane}`)).toContainText('right');
+});
+
 test('a call is put by with a reason that outlives a reload', async ({ page }) => {
   await page.goto('/bench/b1');
   const call = page.getByTestId('call-noodles-drink');

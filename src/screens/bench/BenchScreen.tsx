@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { nanoid } from 'nanoid';
-import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { applyRemedy } from '@/core/assess';
 import {
   addItems,
@@ -85,6 +85,8 @@ function Bench({ batch }: { readonly batch: Batch }) {
   const shown = draft ?? batch;
   const pot = useMemo(() => potOf(shown, pots), [shown, pots]);
   const { assessment, stale, error } = useAssessment(shown, pot, kitchen, draft !== null);
+  // The chart is the slowest to draw: under a moving hand it follows when there is time.
+  const drawn = useDeferredValue(assessment);
   const { draws, progress } = useDraws(draft ? null : batch, pot, kitchen);
   const total = assessment?.time.totalMin.p50 ?? 0;
   const clock = useMemo(() => clockText(shown.serveAt, total), [shown.serveAt, total]);
@@ -198,12 +200,12 @@ function Bench({ batch }: { readonly batch: Batch }) {
                 The Trace is drawn as soon as something is in the pot.
               </p>
             )}
-            {assessment && batch.items.length > 0 && (
+            {drawn && batch.items.length > 0 && (
               <Suspense
                 fallback={<div className="h-full animate-pulse rounded-xl bg-hairline/50" />}
               >
                 <Trace
-                  assessment={assessment}
+                  assessment={drawn}
                   draws={draws}
                   kitchen={kitchen}
                   clock={clock}
