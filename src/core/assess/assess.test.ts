@@ -350,7 +350,8 @@ describe('laws', () => {
         expect(JSON.stringify(findings)).not.toMatch(/NaN|Infinity/);
         expect(series.minute.length).toBeLessThan(20_000);
       }),
-      { numRuns: 80 },
+      // A seed of its own: the oddest cases are slow, and are to be the same everywhere.
+      { numRuns: 60, seed: 11 },
     );
     expect(taken).toBeGreaterThan(20);
   });

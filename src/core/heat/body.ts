@@ -235,6 +235,8 @@ function sweep(body: Body, substep: number, capacity: Float64Array): void {
 /** Passes over the melting curve at the most, and how near two passes must come, C. */
 const MELT_PASSES = 40;
 const MELT_NEAR = 0.005;
+/** Room that the bound on temperatures leaves for rounding, C. */
+const BOUND_C = 0.01;
 
 /**
  * Solves a substep of a frozen body for a liquid temperature: chords of the enthalpy curve, drawn
@@ -293,6 +295,14 @@ export function settle(body: Body, substep: number, liquidC: number): void {
   }
   for (let i = 0; i < cells; i++) work.stage[i] = at(u, i) + at(w, i) * liquidC;
   const { faces } = work;
+  // Nothing gets hotter or colder than what is around it: a bound that only matters where far too
+  // much ice for the pot keeps the passes from agreeing.
+  let coldest = liquidC;
+  let hottest = liquidC;
+  for (let i = 0; i < cells; i++) {
+    coldest = Math.min(coldest, at(work.start, i));
+    hottest = Math.max(hottest, at(work.start, i));
+  }
   for (let i = 0; i < cells; i++) {
     const here = at(work.stage, i);
     const left = i === 0 ? 0 : at(body.inner, i) * at(faces, i) * (at(work.stage, i - 1) - here);
@@ -301,8 +311,10 @@ export function settle(body: Body, substep: number, liquidC: number): void {
         ? body.outer * (liquidC - here)
         : at(body.inner, i + 1) * at(faces, i + 1) * (at(work.stage, i + 1) - here);
     const h = at(ice.enthalpy, i) + substep * (left + right);
-    ice.enthalpy[i] = h;
-    body.t[i] = temperatureOf(ice, h / at(ice.cellKg, i));
+    const celsius = temperatureOf(ice, h / at(ice.cellKg, i));
+    const bounded = Math.min(hottest + BOUND_C, Math.max(coldest - BOUND_C, celsius));
+    body.t[i] = bounded;
+    ice.enthalpy[i] = bounded === celsius ? h : at(ice.cellKg, i) * enthalpyOf(ice, bounded);
   }
 }
 
