@@ -16,8 +16,6 @@ import type { Wishes } from './types';
 
 /** Minutes with the lid off between two pressure steps. */
 const OPEN_MIN = 3;
-/** What is stirred in at the end gets this long, min. */
-export const STIR_IN_MIN = 2;
 
 /** An item whose entry the solver chooses. */
 export interface Placed {

@@ -3,7 +3,15 @@
  * fewest openings, then in the least time. What it returns has been run through the model.
  */
 import { assess, type Assessment } from '../assess';
-import { changeItem, foodOf, type Batch, type Kitchen, type Pot, type Release } from '../batch';
+import {
+  changeItem,
+  choose,
+  foodOf,
+  type Batch,
+  type Kitchen,
+  type Pot,
+  type Release,
+} from '../batch';
 import { changesOf } from './changes';
 import { buildPlan, frameOf, type Frame } from './frame';
 import { probe, type Probe } from './probe';
@@ -89,25 +97,6 @@ function withOpenings(frame: Frame, wishes: Wishes, openings: number): Checked |
   return best;
 }
 
-/** Noodles moved to a pan of their own, where the cook's school or the pot asks for it. */
-function noodlesApart(batch: Batch): Batch {
-  return batch.items.reduce(
-    (b, item) =>
-      foodOf(item)?.group === 'pasta' ? changeItem(b, item.id, { apart: true, enters: null }) : b,
-    batch,
-  );
-}
-
-function noodlesIn(batch: Batch): Batch {
-  return batch.items.reduce(
-    (b, item) =>
-      item.apart && foodOf(item)?.group === 'pasta'
-        ? changeItem(b, item.id, { apart: undefined })
-        : b,
-    batch,
-  );
-}
-
 function hasNoodles(batch: Batch): boolean {
   return batch.items.some((item) => foodOf(item)?.group === 'pasta');
 }
@@ -163,10 +152,10 @@ function settled(found: Attempt | null, wishes: Wishes): boolean {
  * @throws RangeError when the pot cannot come to pressure with this batch
  */
 export function solve(batch: Batch, pot: Pot, kitchen: Kitchen, wishes: Wishes): Solution {
-  const start = wishes.noodles === 'apart' ? noodlesApart(batch) : noodlesIn(batch);
+  const start = choose(batch, 'noodles', wishes.noodles === 'apart' ? 'apart' : 'in');
   let found = attempt(start, pot, kitchen, wishes);
   if (!settled(found, wishes) && wishes.noodles === 'either' && hasNoodles(batch)) {
-    const apart = attempt(noodlesApart(batch), pot, kitchen, wishes);
+    const apart = attempt(choose(batch, 'noodles', 'apart'), pot, kitchen, wishes);
     if (apart && (!found || better(apart.checked, found.checked))) found = apart;
   }
   if (found && !settled(found, wishes) && wishes.cuts)
