@@ -30,6 +30,18 @@ test('the end of a hold and the moment the valve opens are dragged, and undone',
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(hold).toHaveAttribute('aria-valuenow', '20');
 
+  // Under the hand a light drawing stands in for the chart, and what it shows is not kept yet.
+  const box = await hold.boundingBox();
+  if (!box) throw new Error('the hold has no place');
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 + 50, box.y + box.height / 2, { steps: 5 });
+  await expect(page.getByTestId('trace-in-hand')).toBeVisible();
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2, { steps: 5 });
+  await expect(hold).toHaveAttribute('aria-valuenow', '20');
+  await page.mouse.up();
+  await expect(page.getByTestId('trace-in-hand')).toHaveCount(0);
+
   const valve = page.getByRole('slider', { name: 'Valve opens' });
   await expect(valve).toHaveAttribute('aria-valuetext', 'after 12 min');
   await drag(page, valve, -200);
@@ -110,7 +122,7 @@ test('the order is found and taken', async ({ page }) => {
   await expect(page.getByTestId('call-undercooked')).toBeVisible();
   await page.getByRole('button', { name: 'Find the order' }).click();
   const sheet = page.getByRole('dialog');
-  await sheet.getByLabel('The pot is').selectOption('0');
+  await sheet.getByLabel('Opened in between').selectOption('0');
   await sheet.getByRole('button', { name: 'Look for one' }).click();
   await expect(sheet.getByTestId('proposal')).toContainText('proposed');
   await accessible(page);

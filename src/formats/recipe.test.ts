@@ -107,7 +107,7 @@ describe('a recipe', () => {
   });
 
   it('goes out and comes back with the same foods and amounts', () => {
-    const moves = movesOf(REFERENCE, assess(REFERENCE, POT, KITCHEN));
+    const moves = movesOf(REFERENCE, assess(REFERENCE, POT, KITCHEN), POT);
     const text = writeRecipe(REFERENCE, moves, 125);
     const out = JSON.parse(text) as { totalTime: string; recipeInstructions: unknown[] };
     expect(out.totalTime).toBe('PT125M');

@@ -19,10 +19,18 @@ export function Sheet({
     <Dialog open={open} onClose={onClose} className="relative z-40">
       <DialogBackdrop className="fixed inset-0 bg-ink/40" />
       <div className="fixed inset-0 flex items-center justify-center p-4">
-        <DialogPanel className="panel max-h-full w-full max-w-xl overflow-y-auto border-t-4 border-t-cobalt p-6">
-          <DialogTitle className="text-xl font-semibold">{title}</DialogTitle>
-          <div className="mt-3 space-y-4 text-[15px]">{children}</div>
-          {foot && <div className="mt-6 flex flex-wrap justify-end gap-3">{foot}</div>}
+        <DialogPanel className="panel flex max-h-full w-full max-w-xl flex-col border-t-4 border-t-cobalt print:max-h-none">
+          <DialogTitle className="px-6 pt-5 text-xl font-semibold max-sm:px-4 max-sm:pt-4">
+            {title}
+          </DialogTitle>
+          <div className="min-h-0 space-y-4 overflow-y-auto px-6 pt-3 pb-5 text-[15px] max-sm:px-4 print:overflow-visible">
+            {children}
+          </div>
+          {foot && (
+            <div className="flex flex-wrap justify-end gap-3 border-t border-hairline px-6 py-3 max-sm:px-4 print:hidden">
+              {foot}
+            </div>
+          )}
         </DialogPanel>
       </div>
     </Dialog>

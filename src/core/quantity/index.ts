@@ -13,8 +13,8 @@ export {
 } from './units';
 export {
   formatAmount,
-  formatDegrees,
   formatFraction,
+  formatDegrees,
   formatLength,
   formatLevel,
   formatMass,

@@ -3,7 +3,7 @@
  * and what can be done meanwhile.
  */
 import type { Assessment, ItemReport } from '../assess';
-import { stepsOf, type Batch, type Item, type Step } from '../batch';
+import { stepsOf, type Batch, type Item, type Pot, type PressureStep, type Step } from '../batch';
 import { donenessOf } from '../doneness';
 import { foodByKey } from '../food';
 import { formatAmount, formatMinutes } from '../quantity';
@@ -32,6 +32,7 @@ function named(item: Item, report: ItemReport): string {
 
 interface Told {
   readonly batch: Batch;
+  readonly pot: Pot;
   readonly assessment: Assessment;
   readonly of: (ids: readonly string[]) => string;
   /** Items that go in at a step. */
@@ -39,7 +40,7 @@ interface Told {
   readonly outOf: (step: string) => string;
 }
 
-function tell(batch: Batch, assessment: Assessment): Told {
+function tell(batch: Batch, assessment: Assessment, pot: Pot): Told {
   const of = (ids: readonly string[]): string =>
     ids
       .flatMap((id) => {
@@ -51,6 +52,7 @@ function tell(batch: Batch, assessment: Assessment): Told {
   const known = new Set(stepsOf(batch).map((s) => s.id));
   return {
     batch,
+    pot,
     assessment,
     of,
     into: (step, first) =>
@@ -73,11 +75,20 @@ function wait(id: string, minute: number, minutes: number, title: string): reado
   return [{ id, minute, minutes, kind: 'wait', title, detail }];
 }
 
-function pressureMoves(
-  step: Extract<Step, { kind: 'pressure' }>,
-  index: number,
-  told: Told,
-): readonly Move[] {
+/** An electric pot holds by itself; a stovetop cooker wants its flame turned down first. */
+function holdMoves(step: PressureStep, hot: number, minutes: number, pot: Pot): readonly Move[] {
+  const title = 'At pressure: the hold begins';
+  const holds = `Hold ${formatMinutes(step.holdMin)}`;
+  const free = wait(`${step.id}-hold`, hot + 1, minutes - 1, 'It holds');
+  if (pot.kind === 'electric') {
+    const detail = [`${holds}; the pot keeps the time.`, free[0]?.detail].filter(Boolean).join(' ');
+    return [{ id: `${step.id}-hot`, minute: hot, minutes, kind: 'wait', title, detail }];
+  }
+  const detail = `${holds}; turn the heat down until the regulator just rocks.`;
+  return [{ id: `${step.id}-hot`, minute: hot, minutes: 1, kind: 'hands', title, detail }, ...free];
+}
+
+function pressureMoves(step: PressureStep, index: number, told: Told): readonly Move[] {
   const report = told.assessment.time.steps[index];
   if (!report) return [];
   const hot = report.startMin + report.warmUpMin;
@@ -95,15 +106,7 @@ function pressureMoves(
       detail: told.into(step.id, index === 0) || 'Lock the lid, valve shut, heat on high.',
     },
     ...wait(`${step.id}-up`, report.startMin + 3, report.warmUpMin - 3, 'It comes to pressure'),
-    {
-      id: `${step.id}-hot`,
-      minute: hot,
-      minutes: 1,
-      kind: 'hands',
-      title: 'At pressure: the hold begins',
-      detail: `Hold ${formatMinutes(step.holdMin)}; on a stove turn the heat down until the regulator just rocks.`,
-    },
-    ...wait(`${step.id}-hold`, hot + 1, report.holdMin - 1, 'It holds'),
+    ...holdMoves(step, hot, report.holdMin, told.pot),
   ];
   if (method === 'natural')
     moves.push(...wait(`${step.id}-down`, over, open - over, 'The pin drops by itself'));
@@ -207,10 +210,10 @@ function beforehand({ batch, of }: Told): readonly Move[] {
 /**
  * The timetable of a plan, in the order of the clock.
  *
- * @param assessment of the same batch
+ * @param assessment of the same batch in the same pot
  */
-export function movesOf(batch: Batch, assessment: Assessment): readonly Move[] {
-  const told = tell(batch, assessment);
+export function movesOf(batch: Batch, assessment: Assessment, pot: Pot): readonly Move[] {
+  const told = tell(batch, assessment, pot);
   const total = assessment.time.totalMin.p50;
   const fish = assessment.items.filter((i) => i.fishOut && i.leaveMin >= total - 1e-6);
   const moves = [

@@ -2,7 +2,7 @@ import { assess } from '../assess';
 import type { Mark, MarkKind } from '../batch';
 import { stepsOf, waterL } from '../batch';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '../testing/kitchen';
-import { cookAgain, happened, stagesOf, standing, startRun, wordsOf } from '.';
+import { cookAgain, happened, movesOf, stagesOf, standing, startRun, wordsOf } from '.';
 
 const T0 = Date.parse('2026-11-24T16:00:00.000Z');
 const at = (min: number): string => new Date(T0 + min * 60000).toISOString();
@@ -74,6 +74,25 @@ describe('stages', () => {
       if (!stage) throw new Error(kind);
       expect(wordsOf(stage).act.length).toBeGreaterThan(5);
     }
+  });
+});
+
+describe('moves by the clock', () => {
+  const A = assess(REFERENCE, POT, KITCHEN);
+  const hot = (pot: typeof POT) => movesOf(REFERENCE, A, pot).find((m) => m.id === 's1-hot');
+
+  it('leave an electric pot to itself and turn a flame down', () => {
+    expect(hot(POT)).toMatchObject({ kind: 'wait', minutes: A.time.steps[0]?.holdMin });
+    expect(hot(POT)?.detail).toMatch(/the pot keeps the time\. .* free/);
+    expect(hot({ ...POT, kind: 'stovetop' })).toMatchObject({ kind: 'hands', minutes: 1 });
+    expect(hot({ ...POT, kind: 'stovetop' })?.detail).toContain('turn the heat down');
+  });
+
+  it('cover the cook without a gap and in order', () => {
+    const moves = movesOf(REFERENCE, A, POT);
+    const minutes = moves.map((m) => m.minute);
+    expect(minutes).toEqual([...minutes].sort((a, b) => a - b));
+    expect(moves.at(-1)).toMatchObject({ kind: 'serve', minute: A.time.totalMin.p50 });
   });
 });
 

@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { nanoid } from 'nanoid';
-import { lazy, Suspense, useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { applyRemedy } from '@/core/assess';
 import {
   addItems,
@@ -42,6 +42,7 @@ import { Readings } from './Readings';
 import { useShortcuts, type Shortcut } from './shortcuts';
 import { StepBar } from './StepBar';
 import { sampleAt } from './traceRows';
+import { TraceInHand } from './TraceInHand';
 import { throughDoor } from './doors';
 import type { Editing } from './editing';
 import { describe, Well } from './Well';
@@ -85,8 +86,9 @@ function Bench({ batch }: { readonly batch: Batch }) {
   const shown = draft ?? batch;
   const pot = useMemo(() => potOf(shown, pots), [shown, pots]);
   const { assessment, stale, error } = useAssessment(shown, pot, kitchen, draft !== null);
-  // The chart is the slowest to draw: under a moving hand it follows when there is time.
-  const drawn = useDeferredValue(assessment);
+  // The chart is slow to draw: it waits until the hand lets go, and a light drawing stands in for it.
+  const [settled, setSettled] = useState(assessment);
+  if (!draft && !stale && settled !== assessment) setSettled(assessment);
   const { draws, progress } = useDraws(draft ? null : batch, pot, kitchen);
   const total = assessment?.time.totalMin.p50 ?? 0;
   const clock = useMemo(() => clockText(shown.serveAt, total), [shown.serveAt, total]);
@@ -117,7 +119,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
   };
   const saveRecipe = (): void => {
     if (!assessment) return;
-    const moves = movesOf(batch, assessment);
+    const moves = movesOf(batch, assessment, pot);
     const fromMin = Math.min(0, ...moves.filter((m) => m.kind === 'prep').map((m) => m.minute));
     const text = writeRecipe(batch, moves, total - fromMin);
     download(`${batch.name}.json`, text, 'application/ld+json');
@@ -194,25 +196,30 @@ function Bench({ batch }: { readonly batch: Batch }) {
           className="panel order-last flex min-h-0 flex-col p-2 lg:order-none"
           aria-busy={stale}
         >
-          <div className="h-[230px] shrink-0">
+          <div className="relative h-[230px] shrink-0">
             {batch.items.length === 0 && (
               <p className="grid h-full place-items-center px-6 text-center text-quiet">
                 The Trace is drawn as soon as something is in the pot.
               </p>
             )}
-            {drawn && batch.items.length > 0 && (
-              <Suspense
-                fallback={<div className="h-full animate-pulse rounded-xl bg-hairline/50" />}
-              >
-                <Trace
-                  assessment={drawn}
-                  draws={draws}
-                  kitchen={kitchen}
-                  clock={clock}
-                  cursorMin={cursorMin}
-                  onCursor={onCursor}
-                />
-              </Suspense>
+            {draft && assessment && batch.items.length > 0 && (
+              <TraceInHand assessment={assessment} kitchen={kitchen} clock={clock} />
+            )}
+            {settled && batch.items.length > 0 && (
+              <div className={draft ? 'invisible absolute inset-0' : 'h-full'}>
+                <Suspense
+                  fallback={<div className="h-full animate-pulse rounded-xl bg-hairline/50" />}
+                >
+                  <Trace
+                    assessment={settled}
+                    draws={draws}
+                    kitchen={kitchen}
+                    clock={clock}
+                    cursorMin={cursorMin}
+                    onCursor={onCursor}
+                  />
+                </Suspense>
+              </div>
             )}
           </div>
           {assessment && (

@@ -99,7 +99,7 @@ export function BenchSheets({
         />
       )}
       {editing === 'clock' && assessment && (
-        <TimetableSheet batch={batch} assessment={assessment} onClose={onClose} />
+        <TimetableSheet batch={batch} pot={pot} assessment={assessment} onClose={onClose} />
       )}
       {editing === 'scale' && assessment && (
         <ScaleSheet

@@ -140,7 +140,8 @@ function Lane({
             <span className="inline-block font-semibold first-letter:uppercase">{item.name}</span>
             <span className="text-quiet">, </span>
             <QuickEdit
-              item={item}
+              name={item.name}
+              pieceMm={item.piece?.mm ?? null}
               source={source}
               kitchen={kitchen}
               words={details.join(', ')}

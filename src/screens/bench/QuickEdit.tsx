@@ -1,10 +1,10 @@
 'use client';
 
-import { Popover, PopoverButton, PopoverPanel, Switch } from '@headlessui/react';
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { useState } from 'react';
-import type { ItemReport } from '@/core/assess';
 import type { Item, Kitchen } from '@/core/batch';
 import { formatLength, formatTemperature } from '@/core/quantity';
+import { Toggle } from '@/ui/Toggle';
 
 const FROZEN_C = -18;
 const FRIDGE_C = 5;
@@ -60,13 +60,16 @@ function Slide({
 
 /** Cut and start temperature, changed on the lane itself. */
 export function QuickEdit({
-  item,
+  name,
+  pieceMm,
   source,
   kitchen,
   words,
   onChange,
 }: {
-  readonly item: ItemReport;
+  readonly name: string;
+  /** Its size as it is now, mm; null for what has no pieces. */
+  readonly pieceMm: number | null;
   readonly source: Item;
   readonly kitchen: Kitchen;
   /** The lane's details, which open it. */
@@ -79,7 +82,7 @@ export function QuickEdit({
     <Popover className="pointer-events-auto inline">
       <PopoverButton
         className="rounded px-0.5 text-quiet underline decoration-copper decoration-dotted underline-offset-4 hover:bg-copper/10"
-        aria-label={`Cut and temperature of ${item.name}: ${words}`}
+        aria-label={`Cut and temperature of ${name}: ${words}`}
       >
         {words}
       </PopoverButton>
@@ -87,11 +90,11 @@ export function QuickEdit({
         anchor="bottom start"
         className="panel z-30 w-72 space-y-3 p-4 text-[14px] shadow-lg [--anchor-gap:4px] [--anchor-padding:12px]"
       >
-        {item.piece && (
+        {pieceMm !== null && (
           <Slide
             label="Cut"
-            name={`Cut of ${item.name}, mm`}
-            value={cut?.mm ?? Math.round(item.piece.mm)}
+            name={`Cut of ${name}, mm`}
+            value={cut?.mm ?? Math.round(pieceMm)}
             min={LEAST_MM}
             max={MOST_MM}
             show={(mm) => {
@@ -101,21 +104,19 @@ export function QuickEdit({
             onKeep={(mm) => onChange({ cut: { shape: cut?.shape ?? 'cube', mm } })}
           />
         )}
-        <div className="flex min-h-11 items-center justify-between gap-3">
-          <span aria-hidden>frozen</span>
-          <Switch
-            checked={frozen}
-            onChange={(on) => onChange({ startC: on ? FROZEN_C : undefined })}
-            className="group inline-flex h-7 w-12 items-center rounded-full bg-quiet/60 data-checked:bg-copper"
-          >
-            <span className="sr-only">{item.name}, frozen</span>
-            <span className="size-5 translate-x-1 rounded-full bg-white transition group-data-checked:translate-x-6" />
-          </Switch>
-        </div>
+        <Toggle
+          label={
+            <>
+              <span className="sr-only">{name}, </span>frozen
+            </>
+          }
+          checked={frozen}
+          onChange={(on) => onChange({ startC: on ? FROZEN_C : undefined })}
+        />
         {!frozen && (
           <Slide
             label="Goes in at"
-            name={`Start temperature of ${item.name}, °C`}
+            name={`Start temperature of ${name}, °C`}
             value={startC ?? FRIDGE_C}
             min={0}
             max={100}

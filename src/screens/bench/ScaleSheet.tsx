@@ -27,7 +27,7 @@ function Result({
 }) {
   if (!assessment)
     return (
-      <td colSpan={3}>
+      <td colSpan={3} className="max-sm:block max-sm:pb-2 max-sm:pl-7">
         <span className="block h-4 w-32 animate-pulse rounded bg-hairline/60" />
       </td>
     );
@@ -36,16 +36,18 @@ function Result({
   const stops = findings.filter((f) => f.level === 'stop').length;
   return (
     <>
-      <td className="figure py-1.5 text-lg">
+      <td className="figure py-1.5 text-lg max-sm:py-0 max-sm:pl-7">
         {formatMinutes(time.totalMin.p50)}
         {times > 1 && <span className="text-[13px] font-normal"> each</span>}
       </td>
-      <td className={`py-1.5 ${over > 1e-6 ? 'font-semibold text-rust' : 'text-leaf'}`}>
+      <td className={`py-1.5 max-sm:py-0 ${over > 1e-6 ? 'font-semibold text-rust' : 'text-leaf'}`}>
         {over > 1e-6 ? 'over by ' : 'fits, '}
         {formatLevel(Math.abs(over), kitchen.units)}
         {over > 1e-6 ? '' : ' left'}
       </td>
-      <td className={stops > 0 ? 'text-rust' : 'text-quiet'}>
+      <td
+        className={`max-sm:w-full max-sm:pb-2 max-sm:pl-7 ${stops > 0 ? 'text-rust' : 'text-quiet'}`}
+      >
         {stops > 0 ? `${stops} to stop for` : 'nothing to stop for'}
       </td>
     </>
@@ -139,7 +141,7 @@ export function ScaleSheet({
       </div>
       <table className="w-full text-left text-[14px]">
         <caption className="sr-only">What each way changes</caption>
-        <thead className="text-[13px] text-quiet">
+        <thead className="text-[13px] text-quiet max-sm:sr-only">
           <tr>
             <th className="font-normal" scope="col">
               way
@@ -157,13 +159,16 @@ export function ScaleSheet({
         </thead>
         <tbody>
           {ways.map((w) => (
-            <tr key={w.id} className="border-t border-hairline">
-              <th scope="row" className="pr-3 font-normal">
+            <tr
+              key={w.id}
+              className="border-t border-hairline max-sm:flex max-sm:flex-wrap max-sm:items-baseline max-sm:gap-x-3"
+            >
+              <th scope="row" className="pr-3 font-normal max-sm:w-full">
                 <label className="flex min-h-11 items-center gap-2">
                   <input
                     type="radio"
                     name="way"
-                    className="size-5 accent-copper"
+                    className="size-5 shrink-0 accent-copper"
                     checked={chosen === w.id}
                     onChange={() => setChosen(w.id)}
                   />

@@ -1,6 +1,5 @@
 'use client';
 
-import { Switch } from '@headlessui/react';
 import { useEffect, useState } from 'react';
 import type { Assessment } from '@/core/assess';
 import type { Batch, Kitchen, Pot } from '@/core/batch';
@@ -9,20 +8,21 @@ import { USUAL_WISHES, type Solution, type Wishes } from '@/core/solve';
 import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';
+import { Toggle } from '@/ui/Toggle';
 import { solveAway, stopSolving } from '@/workers';
 
 type Found =
   | { readonly kind: 'solution'; readonly solution: Solution }
   | { readonly kind: 'failed'; readonly message: string };
 
-const OPENINGS = ['not opened in between', 'opened once at most', 'opened twice at most'] as const;
+const OPENINGS = ['not at all', 'once at most', 'twice at most'] as const;
 const NOODLES: readonly (readonly [Wishes['noodles'], string])[] = [
-  ['either', 'as it comes out best'],
+  ['either', 'either way'],
   ['in', 'in this pot: they thicken it and drink on'],
   ['apart', 'in a pan of their own: leftovers stay brothy'],
 ];
 const RELEASES: readonly (readonly [Wishes['release'], string])[] = [
-  ['either', 'as it comes out best'],
+  ['either', 'either way'],
   ['quick', 'quick where it is safe: soonest on the table'],
   ['natural', 'natural: kinder to meat and beans, slower'],
 ];
@@ -161,10 +161,10 @@ export function SolveSheet({
         </>
       }
     >
-      <div className="grid gap-4 sm:grid-cols-2">
+      <div className="grid grid-cols-2 gap-x-3 gap-y-2 sm:gap-4">
         <Choice
           id="openings"
-          label="The pot is"
+          label="Opened in between"
           value={wishes.openings}
           onChange={(e) => set({ openings: Number(e.target.value) })}
         >
@@ -176,7 +176,7 @@ export function SolveSheet({
         </Choice>
         <Field
           id="by"
-          label="On the table within, minutes"
+          label="Ready within, minutes"
           inputMode="numeric"
           value={by}
           placeholder="no matter"
@@ -233,17 +233,11 @@ export function SolveSheet({
           ))}
         </div>
       </fieldset>
-      <div className="flex items-center gap-3">
-        <Switch
-          checked={wishes.cuts}
-          onChange={(cuts) => set({ cuts })}
-          className="group inline-flex h-7 w-12 items-center rounded-full bg-quiet/60 data-checked:bg-copper"
-        >
-          <span className="sr-only">Smaller cuts may be proposed</span>
-          <span className="size-5 translate-x-1 rounded-full bg-white transition group-data-checked:translate-x-6" />
-        </Switch>
-        <span aria-hidden>smaller cuts may be proposed</span>
-      </div>
+      <Toggle
+        label="Smaller cuts may be proposed"
+        checked={wishes.cuts}
+        onChange={(cuts) => set({ cuts })}
+      />
       <div aria-live="polite">
         {busy && <div className="h-24 animate-pulse rounded-xl bg-hairline/50" />}
         {found?.kind === 'failed' && (

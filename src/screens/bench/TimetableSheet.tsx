@@ -2,7 +2,7 @@
 
 import { format } from 'date-fns';
 import type { Assessment } from '@/core/assess';
-import type { Batch } from '@/core/batch';
+import type { Batch, Pot } from '@/core/batch';
 import { movesOf, type MoveKind } from '@/core/timetable';
 import { writeCalendar } from '@/formats/ical';
 import { Button } from '@/ui/Button';
@@ -28,14 +28,16 @@ const WORD: Readonly<Record<MoveKind, string>> = {
 /** Every move of the cook by the clock, backward from the table; to print, or for a calendar. */
 export function TimetableSheet({
   batch,
+  pot,
   assessment,
   onClose,
 }: {
   readonly batch: Batch;
+  readonly pot: Pot;
   readonly assessment: Assessment;
   readonly onClose: () => void;
 }) {
-  const moves = movesOf(batch, assessment);
+  const moves = movesOf(batch, assessment, pot);
   const total = assessment.time.totalMin.p50;
   const startMs = batch.serveAt ? Date.parse(batch.serveAt) - total * 60000 : null;
   const clock = (minute: number): string =>
@@ -58,7 +60,7 @@ export function TimetableSheet({
       onClose={onClose}
       title={`${batch.name}, by the clock`}
       foot={
-        <div className="flex flex-wrap items-center gap-3 print:hidden">
+        <>
           <Button look="quiet" onClick={onClose}>
             Close
           </Button>
@@ -66,7 +68,7 @@ export function TimetableSheet({
           <Button look="copper" disabled={startMs === null} onClick={save}>
             Into a calendar
           </Button>
-        </div>
+        </>
       }
     >
       {startMs === null && (
@@ -78,12 +80,14 @@ export function TimetableSheet({
         {moves.map((move) => (
           <li
             key={move.id}
-            className={`grid grid-cols-[88px_1fr] gap-x-3 border-l-4 py-0.5 pl-3 ${MARK[move.kind]} ${move.kind === 'wait' ? 'text-quiet' : ''}`}
+            className={`grid grid-cols-[88px_1fr] max-sm:grid-cols-[64px_1fr] gap-x-3 border-l-4 py-0.5 pl-3 ${MARK[move.kind]} ${move.kind === 'wait' ? 'text-quiet' : ''}`}
           >
             <span className="figure text-lg leading-6">{clock(move.minute)}</span>
             <span>
               <b className="font-semibold">{move.title}</b>
-              <span className="ml-2 text-[12px] text-quiet">{WORD[move.kind]}</span>
+              <span className="ml-2 text-[12px] whitespace-nowrap text-quiet">
+                {WORD[move.kind]}
+              </span>
               <span className="block text-[13.5px] leading-snug">{move.detail}</span>
             </span>
           </li>

@@ -14,8 +14,19 @@ import {
 } from 'recharts';
 import type { Assessment, Draws } from '@/core/assess';
 import type { Kitchen } from '@/core/batch';
-import { toFahrenheit } from '@/core/quantity';
-import { AXIS_LEFT, AXIS_RIGHT } from './axis';
+import { formatTemperature } from '@/core/quantity';
+import {
+  AXIS_BOTTOM,
+  AXIS_LEFT,
+  AXIS_RIGHT,
+  AXIS_TOP,
+  DEGREE_TICKS,
+  degreesText,
+  KPA_TICKS,
+  kpaText,
+  timeTicks,
+  TRACE_TOP,
+} from './axis';
 import { rowsOf, type TraceRow } from './traceRows';
 import type { ClockText } from './clockText';
 
@@ -37,14 +48,10 @@ function Reading({
   readonly kitchen: Kitchen;
   readonly clock: ClockText;
 }) {
-  const degrees =
-    kitchen.units === 'metric'
-      ? `${Math.round(row.c)} °C`
-      : `${Math.round(toFahrenheit(row.c))} °F`;
   return (
     <div className="rounded-lg bg-cobalt px-3 py-1.5 text-sm text-white">
       <div className="font-semibold">
-        {clock(row.minute)} · {degrees}
+        {clock(row.minute)} · {formatTemperature(row.c, kitchen.units)}
         {row.kpa > 1 && ` · ${Math.round(row.kpa)} kPa`}
       </div>
       <div className="capitalize">{row.phase}</div>
@@ -63,13 +70,13 @@ export const Trace = memo(function Trace({
 }: TraceProps) {
   const rows = useMemo(() => rowsOf(assessment.series, draws), [assessment, draws]);
   const last = assessment.series.minute.at(-1) ?? 1;
-  const degrees = (c: number): string =>
-    `${Math.round(kitchen.units === 'metric' ? c : toFahrenheit(c))}°`;
+  const degrees = (c: number): string => degreesText(c, kitchen.units);
+  const ticks = useMemo(() => timeTicks(last), [last]);
   return (
     <ResponsiveContainer width="100%" height="100%">
       <ComposedChart
         data={rows as TraceRow[]}
-        margin={{ top: 10, right: 0, bottom: 0, left: 0 }}
+        margin={{ top: AXIS_TOP, right: 0, bottom: 0, left: 0 }}
         onMouseMove={(state) => {
           const at = Number(state.activeLabel);
           if (Number.isFinite(at)) onCursor(at);
@@ -77,22 +84,22 @@ export const Trace = memo(function Trace({
         onMouseLeave={() => onCursor(null)}
         accessibilityLayer={false}
       >
-        <CartesianGrid stroke="var(--color-hairline)" vertical={false} />
+        <CartesianGrid yAxisId="c" stroke="var(--color-hairline)" vertical={false} />
         <XAxis
           dataKey="minute"
           type="number"
           domain={[0, last]}
           tickFormatter={clock}
-          tickCount={7}
+          ticks={ticks}
           stroke="var(--color-quiet)"
           fontSize={12}
           tickLine={false}
-          height={22}
+          height={AXIS_BOTTOM}
         />
         <YAxis
           yAxisId="c"
-          domain={[0, 130]}
-          ticks={[20, 60, 100, 120]}
+          domain={[0, TRACE_TOP]}
+          ticks={DEGREE_TICKS}
           width={AXIS_LEFT}
           tickFormatter={degrees}
           stroke="var(--color-quiet)"
@@ -103,10 +110,10 @@ export const Trace = memo(function Trace({
         <YAxis
           yAxisId="kpa"
           orientation="right"
-          domain={[0, 130]}
-          ticks={[0, 40, 80]}
+          domain={[0, TRACE_TOP]}
+          ticks={KPA_TICKS}
           width={AXIS_RIGHT}
-          tickFormatter={(v: number) => (v === 80 ? '80\u00a0kPa' : String(v))}
+          tickFormatter={kpaText}
           stroke="var(--color-cobalt)"
           fontSize={11}
           tickLine={false}
@@ -128,7 +135,7 @@ export const Trace = memo(function Trace({
           strokeDasharray="2 4"
           label={{
             value: `boils at ${degrees(assessment.boilC)} here`,
-            position: 'insideBottomRight',
+            position: 'insideBottomLeft',
             fontSize: 11,
             fill: 'var(--color-quiet)',
           }}

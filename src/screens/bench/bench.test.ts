@@ -1,6 +1,7 @@
 import { assess, type Draws } from '@/core/assess';
 import { stepsOf } from '@/core/batch';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '@/core/testing/kitchen';
+import { degreesText, kpaText, timeTicks } from './axis';
 import { clockText } from './clockText';
 import { laneSpans, verdictWords } from './laneSpans';
 import { segmentsOf } from './stepSegments';
@@ -106,5 +107,22 @@ describe('the Trace', () => {
     expect(clockText(undefined, 90)(12.4)).toBe('+12');
     expect(clockText('2026-11-24T18:30:00', 90)(0)).toBe('17:00');
     expect(clockText('2026-11-24T18:30:00', 90)(90)).toBe('18:30');
+  });
+});
+
+describe('marks of the axes', () => {
+  it('stand on round minutes inside the cook', () => {
+    expect(timeTicks(125)).toEqual([0, 20, 40, 60, 80, 100, 120]);
+    for (const total of [1, 17, 48, 360, 1200]) {
+      const ticks = timeTicks(total);
+      expect(ticks.length).toBeGreaterThanOrEqual(4);
+      expect(ticks.length).toBeLessThanOrEqual(11);
+      expect(ticks.at(-1)).toBeLessThanOrEqual(total);
+    }
+  });
+
+  it("are in the kitchen's degrees, and the topmost pressure says its unit", () => {
+    expect([degreesText(100, 'metric'), degreesText(100, 'us')]).toEqual(['100°', '212°']);
+    expect([kpaText(40), kpaText(80)]).toEqual(['40', '80\u00a0kPa']);
   });
 });

@@ -502,9 +502,9 @@ describe('finding the order', () => {
         onClose={onClose}
       />,
     );
-    await user.type(screen.getByLabelText('On the table within, minutes'), '2');
+    await user.type(screen.getByLabelText('Ready within, minutes'), '2');
     expect(screen.getByText('wanted: minutes, 5 to 1440')).toBeTruthy();
-    await user.clear(screen.getByLabelText('On the table within, minutes'));
+    await user.clear(screen.getByLabelText('Ready within, minutes'));
     await user.selectOptions(screen.getByLabelText('Release'), 'natural');
     await user.click(screen.getByRole('button', { name: 'Look for one' }));
     const proposal = await screen.findByTestId('proposal');
@@ -527,7 +527,7 @@ describe('finding the order', () => {
         onClose={jest.fn()}
       />,
     );
-    await user.type(screen.getByLabelText('On the table within, minutes'), '30');
+    await user.type(screen.getByLabelText('Ready within, minutes'), '30');
     await user.click(screen.getByRole('button', { name: 'Look for one' }));
     expect(text(await screen.findByRole('status'))).toContain('later than wished');
   });
@@ -536,7 +536,7 @@ describe('finding the order', () => {
 describe('by the clock', () => {
   it('tells every move, in clock time once there is a serving time', async () => {
     const { rerender } = render(
-      <TimetableSheet batch={REFERENCE} assessment={A} onClose={jest.fn()} />,
+      <TimetableSheet batch={REFERENCE} pot={POT} assessment={A} onClose={jest.fn()} />,
     );
     const list = await screen.findByRole('list', { name: 'Timetable' });
     expect(text(list)).toContain('Fill the pot, lid on');
@@ -544,6 +544,7 @@ describe('by the clock', () => {
     expect((save as HTMLButtonElement).disabled).toBe(true);
     rerender(
       <TimetableSheet
+        pot={POT}
         batch={{ ...REFERENCE, serveAt: '2026-11-24T18:30:00' }}
         assessment={A}
         onClose={jest.fn()}

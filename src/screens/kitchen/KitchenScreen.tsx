@@ -1,6 +1,6 @@
 'use client';
 
-import { Field as Labelled, Label, Switch } from '@headlessui/react';
+import { Toggle } from '@/ui/Toggle';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
@@ -58,20 +58,15 @@ function KitchenForm({ kitchen }: { readonly kitchen: Kitchen }) {
           ? `Water boils at ${formatTemperature(boilingPoint(altitude), kitchen.units)} here.`
           : 'The boiling point follows from the altitude.'}
       </p>
-      <Labelled className="mt-3 flex items-center justify-between gap-4">
-        <Label className="text-[15px]">US kitchen units (cups, pounds, °F)</Label>
-        <Switch
+      <div className="mt-3 text-[15px]">
+        <Toggle
+          label="US kitchen units (cups, pounds, °F)"
           checked={us}
           onChange={(on) =>
             change((h) => ({ ...h, kitchen: { ...h.kitchen, units: on ? 'us' : 'metric' } }))
           }
-          className="relative h-8 w-14 rounded-full border border-ink/50 bg-hairline data-checked:bg-cobalt"
-        >
-          <span
-            className={`absolute top-0.5 left-0.5 size-6.5 rounded-full bg-panel shadow transition-transform ${us ? 'translate-x-6' : ''}`}
-          />
-        </Switch>
-      </Labelled>
+        />
+      </div>
       <Button type="submit" look="copper" className="mt-4" disabled={!isDirty}>
         Keep
       </Button>
