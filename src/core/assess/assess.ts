@@ -3,7 +3,8 @@ import { boilingPoint } from '../water';
 import { findingsOf } from './findings';
 import { runModel } from './model';
 import { releaseReports } from './release';
-import { bonesReport, finishReport, saltReport } from './finish';
+import { bonesModel, bonesReport, runOffReport } from './bones';
+import { finishReport, saltReport } from './finish';
 import { fillReport, itemReports, seriesOf, setpointOf, stepReports, worstMoment } from './reports';
 import type { Assessment } from './types';
 
@@ -27,7 +28,8 @@ export function assess(
 ): Assessment {
   const model = runModel(batch, pot, kitchen, options);
   const release = releaseReports(model);
-  const series = seriesOf(model);
+  const bones = bonesModel(model);
+  const series = seriesOf(model, bones);
   const filled = fillReport(model, release);
   const steps = stepReports(model);
   const items = itemReports(model);
@@ -35,17 +37,24 @@ export function assess(
   const setpointC = setpointOf(model);
   const boilC = boilingPoint(kitchen.altitudeM);
   const finish = finishReport(model, boilC);
+  const runs = bones ? bonesReport(model, bones) : [];
+  const runOffs = bones ? runOffReport(model, bones, runs, boilC) : null;
   const total = steps.at(-1)?.endMin ?? 0;
   return {
     batch: batch.id,
     pot: pot.id,
     setpointC,
     boilC,
-    fill: { ...filled.report, worst: worstMoment(model, series, release) },
+    fill: {
+      ...filled.report,
+      finishedBrothL: runOffs?.blends.at(-1)?.litres ?? filled.report.finishedBrothL,
+      worst: worstMoment(model, series, release),
+    },
     time: { totalMin: { p10: total, p50: total, p90: total }, steps },
     items,
     release,
-    bones: bonesReport(model),
+    bones: runs,
+    runOffs,
     salt: { grams: salt.grams, percent: salt.percent },
     finish,
     findings: findingsOf({
@@ -56,6 +65,8 @@ export function assess(
       releases: release,
       salt,
       finish,
+      bones: runs,
+      runOffs,
       setpointC,
       boilC,
     }),

@@ -1,5 +1,4 @@
-/** What bones give, and what is left to do when the pot is open. */
-import { gelatineAlong, mostGelatineG, setOf } from '../bones';
+/** What is left to do when the pot is open. */
 import {
   drinksOn,
   reductionMinutes,
@@ -10,45 +9,7 @@ import {
 } from '../finish';
 import type { PlannedItem } from '../batch';
 import { contentsAt, type Model } from './model';
-import type { BonesReport, FinishReport } from './types';
-
-/** Share of the time step's temperature read at the surface; the rest at the centre (assumed). */
-const SURFACE_SHARE = 0.6;
-
-/** First and last sample of every run: strainings part them. */
-function runsOf(model: Model): readonly (readonly [number, number])[] {
-  const { step } = model.heat.trace;
-  const cuts = model.plan.steps.flatMap((s, i) => (s.kind === 'strain' ? [step.indexOf(i)] : []));
-  const edges = [0, ...cuts.filter((at) => at > 0), step.length];
-  return edges.slice(1).map((end, i) => [edges[i] ?? 0, end - 1] as const);
-}
-
-/** Gelatine of every run of the bones in a batch; empty without bones. */
-export function bonesReport(model: Model): readonly BonesReport[] {
-  const { trace, items } = model.heat;
-  const kinds = model.plan.items.flatMap((item) => {
-    const heat = items[item.id];
-    const { extract } = item.food;
-    if (!extract || !heat) return [];
-    const celsius = heat.centreC.map(
-      (c, i) => (1 - SURFACE_SHARE) * c + SURFACE_SHARE * (heat.surfaceC[i] ?? c),
-    );
-    const bones = { massKg: item.massG / 1000, extract, givenG: 0 };
-    return [{ along: gelatineAlong(bones, trace.s, celsius), most: mostGelatineG(bones) }];
-  });
-  if (kinds.length === 0) return [];
-  const most = kinds.reduce((sum, k) => sum + k.most, 0);
-  return runsOf(model).flatMap(([from, to], i): BonesReport[] => {
-    const gelatineG = kinds.reduce(
-      (sum, { along }) => sum + (along[to] ?? 0) - (from > 0 ? (along[from - 1] ?? 0) : 0),
-      0,
-    );
-    if (gelatineG < 1e-3) return [];
-    const { freeL } = contentsAt(model, to);
-    const gPerL = freeL > 0 ? gelatineG / freeL : 0;
-    return [{ run: i + 1, gelatineG, gPerL, share: gelatineG / most, set: setOf(gPerL) }];
-  });
-}
+import type { FinishReport } from './types';
 
 /**
  * Salt of what is served from the pot. What is taken out again (a smoked hock) has shared its
@@ -65,7 +26,8 @@ export function saltReport(model: Model): { grams: number; percent: number; mass
   let grams = 0;
   let massG = allG;
   for (const item of inside) {
-    const leaves = item.leavesAt < plan.steps.length;
+    // What is poured off is served too.
+    const leaves = item.leavesAt < plan.steps.length && !item.poured;
     grams += saltOf(item) * (leaves && allG > 0 ? Math.max(0, 1 - endG(item) / allG) : 1);
     if (leaves) massG -= endG(item);
   }

@@ -54,10 +54,10 @@ export interface ModelOptions {
   readonly vary?: Variation;
 }
 
-function heatStep(step: PlannedStep): HeatStep {
+function heatStep(step: PlannedStep, pours: boolean): HeatStep {
   return step.kind === 'pressure'
     ? { kind: 'pressure', gaugeKPa: step.gaugeKPa, holdMin: step.holdMin, release: step.release }
-    : { kind: step.kind, minutes: step.minutes };
+    : { kind: step.kind, minutes: step.minutes, pours };
 }
 
 /** Minutes at 100 C until a food has given nine tenths of its juice (assumed). */
@@ -116,6 +116,7 @@ export function runModel(
         items: planned.items.map((item) => ({
           ...item,
           massG: item.massG * vary.mass(item.id),
+          boughtG: item.boughtG * vary.mass(item.id),
           startC: item.startC + vary.startC(item.id),
         })),
       }
@@ -134,7 +135,13 @@ export function runModel(
   };
   const parts = plan.items.map(partOf);
   const items = plan.items.map((item, i) => heatItem(item, parts[i] as Part));
-  const heat = simulate(items, plan.steps.map(heatStep), hot, air, options);
+  const heat = simulate(
+    items,
+    plan.steps.map((step, i) => heatStep(step, plan.pours.includes(i))),
+    hot,
+    air,
+    options,
+  );
   const cooks: Record<string, ItemCook> = {};
   for (const item of plan.items) {
     const trace = heat.items[item.id];
@@ -159,32 +166,59 @@ export function partsAt(model: Model, step: number): readonly Part[] {
   });
 }
 
-/** How things stand at a sample: what has drunk or given, what has gone. */
-export function standAt(model: Model, sample: number): Before {
+/**
+ * Last sample before the broth was last poured off, looking back from a step; -1 where it never
+ * was. What is in the pot now began there.
+ */
+function pouredBefore(model: Model, step: number): number {
+  const pour = model.plan.pours.findLast((p) => p <= step);
+  if (pour === undefined) return -1;
+  const { step: steps } = model.heat.trace;
+  const after = steps.findIndex((s) => s >= pour);
+  return (after < 0 ? steps.length : after) - 1;
+}
+
+/**
+ * How things stand at a sample: what has drunk or given, what has gone.
+ *
+ * @param step step whose contents are meant, where the sample is the last one before it
+ */
+export function standAt(model: Model, sample: number, step?: number): Before {
   const { heat, plan } = model;
-  const step = heat.trace.step[sample] ?? 0;
+  const now = step ?? heat.trace.step[sample] ?? 0;
+  const since = pouredBefore(model, now);
+  const pour = since < 0 ? -1 : (plan.pours.findLast((p) => p <= now) ?? -1);
+  const movedBy = (id: string, at: number): number =>
+    at < 0 ? 0 : (heat.items[id]?.waterKg[at] ?? 0);
   let outsideKg = 0;
-  for (const item of plan.items)
-    if (item.leavesAt <= step) outsideKg -= heat.items[item.id]?.waterKg[sample] ?? 0;
+  for (const item of plan.items) {
+    // What left with or before the pouring, or is liquid, has no say in what is there now.
+    if (item.leavesAt <= pour) continue;
+    if (item.leavesAt <= now) outsideKg -= movedBy(item.id, sample) - movedBy(item.id, since);
+    else outsideKg += movedBy(item.id, since);
+  }
   return {
     progress: (part) => {
       const moved = heat.items[part.id]?.waterKg[sample] ?? 0;
       return part.uptakeKg === 0 ? 0 : Math.max(0, moved / part.uptakeKg);
     },
-    steamKg: heat.trace.steamKg[sample] ?? 0,
+    steamKg: (heat.trace.steamKg[sample] ?? 0) - (since < 0 ? 0 : (heat.trace.steamKg[since] ?? 0)),
     outsideKg,
   };
 }
 
-/** Contents of the pot at a sample of the trace. */
-export function contentsAt(model: Model, sample: number, parts?: readonly Part[]): Contents {
+/**
+ * Contents of the pot at a sample of the trace.
+ *
+ * @param step step whose contents are meant, where the sample is the last one before it
+ */
+export function contentsAt(
+  model: Model,
+  sample: number,
+  step = model.heat.trace.step[sample] ?? 0,
+  parts = partsAt(model, step),
+): Contents {
   const { trace } = model.heat;
-  const { progress, steamKg, outsideKg } = standAt(model, sample);
-  return contents(
-    parts ?? partsAt(model, trace.step[sample] ?? 0),
-    progress,
-    trace.liquidC[sample] ?? 20,
-    steamKg,
-    outsideKg,
-  );
+  const { progress, steamKg, outsideKg } = standAt(model, sample, step);
+  return contents(parts, progress, trace.liquidC[sample] ?? 20, steamKg, outsideKg);
 }

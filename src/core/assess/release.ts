@@ -99,7 +99,7 @@ export function releaseReports(model: Model): readonly ReleaseReport[] {
     );
     const parts = partsAt(model, index);
     const at: AtValve = {
-      levelL: contentsAt(model, Math.max(0, sample), parts).levelL,
+      levelL: contentsAt(model, Math.max(0, sample), index, parts).levelL,
       foaming: foamingClass(parts),
     };
     const hotC = saturationTemperature(model.air.pressurePa + step.gaugeKPa * 1000);

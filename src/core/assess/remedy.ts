@@ -7,7 +7,9 @@ import {
   setMinutes,
   setRelease,
   setWater,
+  splitHold,
   stepsOf,
+  stopAfter,
   type Batch,
 } from '../batch';
 import type { Remedy } from './types';
@@ -27,6 +29,16 @@ export function putInAfter(batch: Batch, id: string, minutes: number): Batch {
   return changeItem(longer, id, { enters: fresh });
 }
 
+/** Opens the pot before the end of a hold, and puts an item in then. */
+export function putInLate(batch: Batch, id: string, step: string, minutes: number): Batch {
+  const before = new Set(stepsOf(batch).map((s) => s.id));
+  const held = stepsOf(batch).find((s) => s.id === step);
+  if (held?.kind !== 'pressure') return batch;
+  const split = splitHold(batch, step, held.holdMin - minutes);
+  const again = stepsOf(split).find((s) => s.kind === 'pressure' && !before.has(s.id));
+  return again ? changeItem(split, id, { enters: again.id }) : batch;
+}
+
 /** Does what a finding offers. */
 export function applyRemedy(batch: Batch, remedy: Remedy): Batch {
   switch (remedy.do) {
@@ -40,6 +52,10 @@ export function applyRemedy(batch: Batch, remedy: Remedy): Batch {
       return setHold(batch, remedy.step, remedy.holdMin);
     case 'set-minutes':
       return setMinutes(batch, remedy.step, remedy.minutes);
+    case 'stop-after':
+      return stopAfter(batch, remedy.runs);
+    case 'put-in-late':
+      return putInLate(batch, remedy.item, remedy.step, remedy.minutes);
     case 'put-in-after':
       return putInAfter(batch, remedy.item, remedy.minutes);
   }

@@ -11,6 +11,7 @@ import {
   type Part,
 } from '../fill';
 import { setpoint } from '../water';
+import type { BonesModel } from './bones';
 import { contentsAt, partsAt, standAt, type Model } from './model';
 import type {
   FillReport,
@@ -77,7 +78,10 @@ export function fillReport(model: Model, releases: readonly ReleaseReport[]): Fi
     const parts = partsAt(model, step);
     // The first sample of a step is a little into it; the one before is as the lid goes on.
     const start = model.heat.trace.step.indexOf(step) - 1;
-    return { parts, levels: levels(parts, hot, start > 0 ? standAt(model, start) : undefined) };
+    return {
+      parts,
+      levels: levels(parts, hot, start > 0 ? standAt(model, start, step) : undefined),
+    };
   });
   const fullest = closings.reduce((a, b) => (b.levels.worstL > a.levels.worstL ? b : a));
   const { parts } = fullest;
@@ -107,6 +111,7 @@ export function fillReport(model: Model, releases: readonly ReleaseReport[]): Fi
       waterToLineL: waterToLine(parts, lines.lineL, waterL(model.plan.batch)),
       scaleToFit: worstL > 0 ? scaleToLine(worstL, lines.lineL) : 1,
       worstL,
+      liquidL: lidOn.liquidL,
       heapL,
       freeL: lidOn.freeL,
       covered: lidOn.liquidL >= heapL - 0.02,
@@ -178,10 +183,12 @@ export function itemReports(model: Model): readonly ItemReport[] {
   });
 }
 
-export function seriesOf(model: Model): Series {
+export function seriesOf(model: Model, bones: BonesModel | null): Series {
   const { trace } = model.heat;
   const byStep = model.plan.steps.map((_, i) => partsAt(model, i));
-  const filled = trace.s.map((_, i) => contentsAt(model, i, byStep[trace.step[i] ?? 0]));
+  const filled = trace.s.map((_, i) =>
+    contentsAt(model, i, trace.step[i], byStep[trace.step[i] ?? 0]),
+  );
   return {
     minute: trace.s.map((s) => s / 60),
     liquidC: trace.liquidC,
@@ -192,5 +199,7 @@ export function seriesOf(model: Model): Series {
     liquidL: filled.map((c) => c.liquidL),
     heapL: filled.map((c) => c.heapL),
     solidL: filled.map((c) => c.solidL),
+    gelatineG: bones?.gelatineG ?? [],
+    strongG: bones?.strongG ?? [],
   };
 }

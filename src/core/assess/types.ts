@@ -1,5 +1,4 @@
-import type { Release, ReleaseMethod, StepKind, Verdict } from '../batch';
-import type { SetState } from '../bones';
+import type { Release, ReleaseMethod, SetState, StepKind, Verdict } from '../batch';
 import type { FoodGroup } from '../food';
 import type { BodyShape, Phase } from '../heat';
 
@@ -24,6 +23,10 @@ export type FindingCode =
   | 'meat-not-safe'
   | 'kidney-bean-toxin'
   | 'salty'
+  | 'bones-spent'
+  | 'bones-crumble'
+  | 'thin-set'
+  | 'over-extracted'
   | 'salt-at-end';
 
 /** A change that answers a finding; done by `applyRemedy`. */
@@ -48,6 +51,15 @@ export type Remedy =
       readonly minutes: number;
       readonly label: string;
     }
+  | {
+      readonly do: 'put-in-late';
+      readonly item: string;
+      readonly step: string;
+      /** Before the end of the step's hold. */
+      readonly minutes: number;
+      readonly label: string;
+    }
+  | { readonly do: 'stop-after'; readonly runs: number; readonly label: string }
   | {
       readonly do: 'put-in-after';
       readonly item: string;
@@ -93,6 +105,8 @@ export interface FillReport {
   readonly scaleToFit: number;
   /** Highest level held against the lines. */
   readonly worstL: number;
+  /** Surface of the liquid as the lid goes on. */
+  readonly liquidL: number;
   /** Top of the heap of solids as the lid goes on. */
   readonly heapL: number;
   readonly freeL: number;
@@ -192,12 +206,73 @@ export interface ReleaseReport {
 export interface BonesReport {
   /** From 1. */
   readonly run: number;
+  /** Its pressure or simmer steps, in order. */
+  readonly steps: readonly string[];
+  /** Straining at which its broth leaves the pot; null where it stays to the end. */
+  readonly step: string | null;
+  readonly startMin: number;
+  readonly endMin: number;
+  /** Gelatine the bones give in it, g. */
   readonly gelatineG: number;
-  /** In the liquid that is free at its end. */
+  /** Gelatine that still sets in its broth, with what the liquid brought along, g. */
+  readonly strongG: number;
+  /** Gelatine in its broth before this run, g: a double stock. */
+  readonly carriedG: number;
+  /** Broth it gives, L. */
+  readonly litres: number;
+  /** What still sets, in its broth. */
   readonly gPerL: number;
   /** Of all that the bones can give. */
   readonly share: number;
   readonly set: SetState;
+  /** Fat melted out in it, g. */
+  readonly fatG: number;
+  /** Gain of setting gelatine by ten minutes more at the heat it ends with, g; may be below zero. */
+  readonly tenMoreG: number;
+  /** From the wall or the burner, kWh. */
+  readonly fuelKWh: number;
+  /** Bones that are past the runs they stand. */
+  readonly spent: readonly string[];
+  /** Bones that fall into splinters in it. */
+  readonly crumbled: readonly string[];
+}
+
+/** Broths of the first runs poured together. */
+export interface BlendReport {
+  /** Runs 1 to this. */
+  readonly runs: number;
+  readonly litres: number;
+  readonly gPerL: number;
+  readonly set: SetState;
+}
+
+/** What a flavouring has given to a stock. */
+export interface FlavourReport {
+  readonly item: string;
+  readonly valueMin: number;
+  readonly bestMin: number;
+  readonly tooMuchMin: number;
+  readonly spoils: string;
+}
+
+/** What the bones are worth; null where there are none. */
+export interface RunOffReport {
+  /** All that the bones can give, g. */
+  readonly mostG: number;
+  readonly bonesKg: number;
+  readonly blends: readonly BlendReport[];
+  readonly wanted: SetState;
+  /** From where that set begins, g/L. */
+  readonly wantedGPerL: number;
+  /** Boiling the blend down to it; null where it sets so already or cannot be boiled. */
+  readonly reduce: {
+    readonly minutes: number;
+    readonly litres: number;
+    readonly kWh: number;
+  } | null;
+  /** Bones for a litre of that set by these runs, kg; null where they give nothing. */
+  readonly kgPerL: number | null;
+  readonly flavours: readonly FlavourReport[];
 }
 
 /** What is left to do when the pot is open. */
@@ -223,6 +298,9 @@ export interface Series {
   readonly liquidL: readonly number[];
   readonly heapL: readonly number[];
   readonly solidL: readonly number[];
+  /** Gelatine in the liquid in the pot, g; all that was given, and what of it still sets. */
+  readonly gelatineG: readonly number[];
+  readonly strongG: readonly number[];
 }
 
 export interface Assessment {
@@ -235,6 +313,7 @@ export interface Assessment {
   readonly items: readonly ItemReport[];
   readonly release: readonly ReleaseReport[];
   readonly bones: readonly BonesReport[];
+  readonly runOffs: RunOffReport | null;
   readonly salt: { readonly grams: number; readonly percent: number };
   readonly finish: FinishReport;
   readonly findings: readonly Finding[];

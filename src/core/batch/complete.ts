@@ -1,4 +1,6 @@
 import { amountGrams, foodByKey, foodInAmount, resolveFood, type Food } from '../food';
+import { poursOf } from './pours';
+import { READIED, readied } from './ready';
 import type { Batch, Cut, Item, Kitchen, Pot, PressureStep, Release, Step } from './types';
 
 /** An item with nothing left to guess: its food, mass, cut and temperature. */
@@ -6,6 +8,10 @@ export interface PlannedItem {
   readonly id: string;
   readonly food: Food;
   readonly massG: number;
+  /** As bought, before it was readied; what bones give is counted on this. */
+  readonly boughtG: number;
+  /** Item whose bones these are; null for all else. */
+  readonly from: string | null;
   readonly cut: Cut | null;
   readonly startC: number;
   readonly soakedH: number;
@@ -16,6 +22,8 @@ export interface PlannedItem {
   readonly entersAt: number;
   /** Index of the step at whose start it is taken out; the number of steps when it stays. */
   readonly leavesAt: number;
+  /** Leaves as broth, poured off for the table. */
+  readonly poured: boolean;
 }
 
 export type PlannedStep =
@@ -27,6 +35,8 @@ export interface Plan {
   readonly batch: Batch;
   readonly items: readonly PlannedItem[];
   readonly steps: readonly PlannedStep[];
+  /** Strainings that pour the broth off and leave the bones, in order. */
+  readonly pours: readonly number[];
 }
 
 const FRIDGE_C = 5;
@@ -66,41 +76,56 @@ function strainsOut(food: Food, kind: Batch['kind']): boolean {
   return food.group === 'bones' || food.fishOut === true;
 }
 
-function planItem(
-  item: Item,
-  kitchen: Kitchen,
-  steps: readonly Step[],
-  { kind, bones: readied }: Batch,
-): PlannedItem {
+interface Frame {
+  readonly batch: Batch;
+  readonly kitchen: Kitchen;
+  readonly steps: readonly Step[];
+  readonly pours: readonly number[];
+}
+
+/** When an item is out of the pot again, and whether as broth. */
+function outAt(item: Item, food: Food, entersAt: number, { batch, steps, pours }: Frame) {
+  const index = item.leaves ? steps.findIndex((s) => s.id === item.leaves) : -1;
+  const asked = index < 0 ? steps.length : Math.max(entersAt, index);
+  const pour = pours.find((p) => p > entersAt) ?? steps.length;
+  if (food.shape === null && food.fishOut !== true)
+    return { leavesAt: Math.min(asked, pour), poured: pour < steps.length && pour <= asked };
+  const bone = food.group === 'bones' || item.from !== undefined;
+  const strained = steps.findIndex(
+    (s, i) => i > entersAt && s.kind === 'strain' && !(bone && pours.includes(i)),
+  );
+  const sieved = strained > 0 && (pours.includes(strained) || strainsOut(food, batch.kind));
+  return { leavesAt: index < 0 && sieved ? strained : asked, poured: false };
+}
+
+function planItem(item: Item, frame: Frame): PlannedItem {
+  const { batch, kitchen, steps } = frame;
   const named = foodByKey(item.food) ?? resolveFood(item.food);
   if (!named) throw new RangeError(`no food called ${item.food}`);
   const bought = foodInAmount(named, item.amount);
-  // Blanched bones have left their scum behind: they no longer foam (common practice).
-  const food =
-    readied === 'blanched' && bought.group === 'bones'
-      ? { ...bought, foaming: 0 as const }
-      : bought;
-  const massG = amountGrams(food, item.amount);
-  if (massG === null) throw new RangeError(`${food.name} has no measure in ${item.amount.unit}`);
-  const index = (id: string | null | undefined, otherwise: number): number => {
-    const at = id ? steps.findIndex((s) => s.id === id) : -1;
-    return at < 0 ? otherwise : at;
-  };
+  const boughtG = amountGrams(bought, item.amount);
+  if (boughtG === null)
+    throw new RangeError(`${bought.name} has no measure in ${item.amount.unit}`);
+  const { food, share } =
+    bought.group === 'bones' && item.from === undefined
+      ? readied(bought, READIED[batch.bones ?? 'raw'])
+      : { food: bought, share: 1 };
   const apart = item.apart ?? false;
-  const entersAt = apart ? steps.length : index(item.enters, 0);
-  const strained = steps.findIndex((s, i) => i > entersAt && s.kind === 'strain');
-  const stays = strained > 0 && strainsOut(food, kind) ? strained : steps.length;
+  const enters = item.enters ? steps.findIndex((s) => s.id === item.enters) : 0;
+  const entersAt = apart ? steps.length : Math.max(0, enters);
   return {
     id: item.id,
     food,
-    massG,
+    massG: boughtG * share,
+    boughtG,
+    from: item.from ?? null,
     cut: item.cut ?? null,
     startC: item.startC ?? (food.kept === 'fridge' ? FRIDGE_C : kitchen.ambientC),
     soakedH: item.soakedH ?? 0,
     old: item.old ?? false,
     apart,
     entersAt,
-    leavesAt: Math.max(entersAt, index(item.leaves, stays)),
+    ...outAt(item, food, entersAt, frame),
   };
 }
 
@@ -112,10 +137,13 @@ function planItem(
  */
 export function planBatch(batch: Batch, pot: Pot, kitchen: Kitchen): Plan {
   const steps = stepsOf(batch);
+  const pours = poursOf(batch, steps);
+  const frame: Frame = { batch, kitchen, steps, pours };
   return {
     batch,
-    items: batch.items.map((item) => planItem(item, kitchen, steps, batch)),
+    items: batch.items.map((item) => planItem(item, frame)),
     steps: steps.map((step) => planStep(step, pot)),
+    pours,
   };
 }
 

@@ -42,6 +42,19 @@ export {
   waterItem,
   waterL,
 } from './edit';
+export { READIED } from './ready';
+export {
+  addRun,
+  isBroth,
+  pickMeat,
+  runWater,
+  runWaterL,
+  setRunHold,
+  setRunWater,
+  stopAfter,
+  stretchesOf,
+  withRuns,
+} from './runs';
 export { forServings, waysOf, type Way } from './scale';
 export {
   byHabit,

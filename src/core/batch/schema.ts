@@ -157,6 +157,7 @@ export const itemSchema = object(
     apart: yup.boolean().strict().typeError('true or false').nullable(),
     enters: text('the id of a step').nullable(),
     leaves: text('the id of a step').nullable(),
+    from: text('the id of an item'),
   },
   'an item: a food and an amount',
 );
@@ -186,6 +187,7 @@ export const stepSchema = object(
       then: (schema) => needed(schema, 'the minutes to hold, 0 to 600'),
     }),
     release: releaseSchema,
+    keep: oneOf(['broth', 'bones']),
   },
   'a step: an id and a kind',
 );
@@ -199,6 +201,20 @@ const putBySchema = object(
   },
   'a call put by',
 );
+
+const SETS = ['pourable', 'trembles', 'soft set', 'holds a cut'] as const;
+
+const aimSchema = object(
+  {
+    set: oneOf(SETS),
+    litres: number(0.1, 100, 'L'),
+    hours: number(0.25, 48, 'hours'),
+    openings: number(0, 4, ''),
+  },
+  'what is wanted of the bones',
+)
+  .optional()
+  .default(undefined);
 
 export const batchSchema = object(
   {
@@ -214,6 +230,7 @@ export const batchSchema = object(
     steps: list(stepSchema, 'a list of steps').max(60, 'at most 60 steps'),
     serveAt: time,
     bones: oneOf(['blanched', 'roasted']),
+    aim: aimSchema,
     putBy: list(putBySchema, 'a list of calls put by'),
     note: yup.string().strict().typeError('text').max(5000, 'at most 5000 characters'),
   },
@@ -260,6 +277,26 @@ const predictedStepSchema = object(
   'a predicted step',
 );
 
+const runOffSchema = object(
+  {
+    run: needed(number(1, 60, ''), 'the number of the run'),
+    step: text('the id of a step').nullable(),
+    litres: needed(number(0, 100, 'L'), 'litres'),
+    gPerL: needed(number(0, 1000, 'g/L'), 'grams a litre'),
+    set: needed(oneOf(SETS), `one of ${SETS.join(', ')}`),
+  },
+  'a predicted run of bones',
+);
+
+const yieldSchema = object(
+  {
+    run: needed(number(1, 60, ''), 'the number of the run'),
+    litres: number(0, 100, 'L'),
+    set: oneOf(SETS),
+  },
+  'the yield of a run of bones',
+);
+
 export const runSchema = object(
   {
     id: needed(text('an id'), 'an id'),
@@ -274,6 +311,7 @@ export const runSchema = object(
           steps: needed(list(predictedStepSchema, 'a list of steps'), 'a list of steps'),
           verdicts: needed(verdicts, 'a verdict for each item'),
           finishedBrothL: needed(number(0, 100, 'L'), 'litres'),
+          runOffs: list(runOffSchema, 'a list of runs of bones'),
         },
         'what was predicted',
       ),
@@ -281,6 +319,7 @@ export const runSchema = object(
     ),
     marks: needed(list(markSchema, 'a list of marks'), 'a list of marks'),
     verdicts: needed(verdicts, 'a verdict for each item'),
+    yields: list(yieldSchema, 'a list of yields'),
     note: yup.string().strict().typeError('text').max(5000, 'at most 5000 characters'),
     nextTime: object(
       { holdMin: number(-600, 600, 'min'), waterMl: number(-20000, 20000, 'ml') },

@@ -78,6 +78,8 @@ export interface Item {
    * it is something that is strained out.
    */
   readonly leaves?: string | null;
+  /** The bones of another item, picked clean and put back: what that one gave is gone from them. */
+  readonly from?: string;
 }
 
 export type Release =
@@ -100,7 +102,16 @@ export type Step =
       readonly release?: Release;
     }
   | { readonly id: string; readonly kind: 'open'; readonly minutes?: number }
-  | { readonly id: string; readonly kind: 'strain'; readonly minutes?: number }
+  | {
+      readonly id: string;
+      readonly kind: 'strain';
+      readonly minutes?: number;
+      /**
+       * What stays in the pot: the broth, for a finish, or the bones, for a run in fresh water.
+       * Missing: the bones where fresh liquid is put to them afterwards.
+       */
+      readonly keep?: 'broth' | 'bones';
+    }
   | { readonly id: string; readonly kind: 'simmer'; readonly minutes?: number }
   | { readonly id: string; readonly kind: 'rest'; readonly minutes?: number }
   | { readonly id: string; readonly kind: 'cool'; readonly minutes?: number };
@@ -115,6 +126,20 @@ export interface PutBy {
   readonly step?: string;
   /** Why, in the cook's words. */
   readonly reason: string;
+}
+
+/** How a broth sets when it is cold. */
+export type SetState = 'pourable' | 'trembles' | 'soft set' | 'holds a cut';
+
+/** What a cook wants of bones. */
+export interface Aim {
+  readonly set?: SetState;
+  /** Broth wanted, L. */
+  readonly litres?: number;
+  /** Hours at hand, from cold to the last straining. */
+  readonly hours?: number;
+  /** How often the pot may be opened and filled again, 0 to 4. */
+  readonly openings?: number;
 }
 
 export type BatchKind = 'soup' | 'chili' | 'stock' | 'broth';
@@ -133,6 +158,8 @@ export interface Batch {
   readonly putBy?: readonly PutBy[];
   /** How its bones are readied; raw when missing. */
   readonly bones?: 'blanched' | 'roasted';
+  /** What is wanted of its bones. */
+  readonly aim?: Aim;
   /** The run this plan came from, by "cook again". */
   readonly fromRun?: string;
 }
@@ -169,6 +196,29 @@ export interface Prediction {
   }[];
   readonly verdicts: Readonly<Record<string, Verdict>>;
   readonly finishedBrothL: number;
+  /** What each run of bones was to give; missing where there are none. */
+  readonly runOffs?: readonly PredictedRunOff[];
+}
+
+/** One extraction of bones as foretold. */
+export interface PredictedRunOff {
+  /** From 1. */
+  readonly run: number;
+  /** Step at whose start it is poured off; null for what stays in the pot to the end. */
+  readonly step: string | null;
+  readonly litres: number;
+  readonly gPerL: number;
+  readonly set: SetState;
+}
+
+/** What an extraction of bones really gave. */
+export interface Yield {
+  /** From 1. */
+  readonly run: number;
+  /** L, to the line read off the pot. */
+  readonly litres?: number;
+  /** After a night in the cold. */
+  readonly set?: SetState;
 }
 
 /** One cooking of a batch: the plan as it was, what was predicted, what happened. */
@@ -181,6 +231,8 @@ export interface Run {
   readonly predicted: Prediction;
   readonly marks: readonly Mark[];
   readonly verdicts: Readonly<Record<string, Verdict>>;
+  /** What each run of bones gave. */
+  readonly yields?: readonly Yield[];
   readonly note?: string;
   /** What to change next time. */
   readonly nextTime?: {

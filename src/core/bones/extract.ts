@@ -21,6 +21,16 @@ export function mostGelatineG(bones: Bones): number {
 }
 
 /**
+ * Rate at which bones give what they have left.
+ *
+ * @param celsius temperature of the bone, C
+ * @returns 1/h
+ */
+export function extractionRate(extract: Extract, celsius: number): number {
+  return extract.perHour * 10 ** ((celsius - 100) / Z);
+}
+
+/**
  * Gelatine that bones give along a trace.
  *
  * @param s times, s, rising
@@ -36,22 +46,8 @@ export function gelatineAlong(
   let worked = 0;
   return s.map((time, i) => {
     const t = ((celsius[i] ?? NaN) + (celsius[i - 1] ?? NaN)) / 2;
-    if (i > 0 && Number.isFinite(t)) {
-      const rate = bones.extract.perHour * 10 ** ((t - 100) / Z);
-      worked += (rate * (time - (s[i - 1] ?? time))) / 3600;
-    }
+    if (i > 0 && Number.isFinite(t))
+      worked += (extractionRate(bones.extract, t) * (time - (s[i - 1] ?? time))) / 3600;
     return left * (1 - Math.exp(-worked));
   });
-}
-
-export type SetState = 'pourable' | 'trembles' | 'soft set' | 'holds a cut';
-
-/**
- * How a broth sets when cold (common practice: under 8 g/L pourable, to 15 trembles, to 30 soft
- * set, above it holds a cut).
- */
-export function setOf(gPerL: number): SetState {
-  if (gPerL < 8) return 'pourable';
-  if (gPerL < 15) return 'trembles';
-  return gPerL < 30 ? 'soft set' : 'holds a cut';
 }

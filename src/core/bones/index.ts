@@ -1,1 +1,5 @@
-export { gelatineAlong, mostGelatineG, setOf, type Bones, type SetState } from './extract';
+export { blend, SET_FROM, setOf, SETS, strength, waterToBoilOff, type Lot } from './blend';
+export { extractionRate, gelatineAlong, mostGelatineG, type Bones } from './extract';
+export { fatAlong } from './fat';
+export { flavourOf, type Flavour } from './flavour';
+export { lossRate, strongAlong } from './strength';

@@ -37,6 +37,8 @@ export interface Extract {
   readonly perHour: number;
   /** Runs in fresh water that it stands before it is spent or crumbles. */
   readonly runs: number;
+  /** Minutes at 100 C until it falls into splinters; missing for what stays whole. */
+  readonly crumbleMin?: number;
 }
 
 /** Rule of safety that a food falls under (USDA FSIS, FDA). */
@@ -70,8 +72,10 @@ export interface Food {
   readonly saltPercent: number;
   readonly kept: 'fridge' | 'shelf';
   readonly safety?: SafetyRule;
-  /** Bones only: their gelatine. */
+  /** Bones, and meat on the bone: their gelatine. */
   readonly extract?: Extract;
+  /** Meat on the bone: the bones left when it is picked, and their share of its weight. */
+  readonly picked?: { readonly food: string; readonly share: number };
   /** Fished out before serving (bay leaf, spice bag, bones). */
   readonly fishOut?: boolean;
 }

@@ -46,11 +46,13 @@ function release(phases: Phases, step: number, how: Release): ReleaseResult {
   return { seconds: system.seconds - start, steamKg: system.steamKg - steam, valveOpensC };
 }
 
+type Ended = Omit<StepResult, 'startS' | 'endS' | 'heaterJ'>;
+
 function pressureStep(
   phases: Phases,
   index: number,
   step: Extract<HeatStep, { kind: 'pressure' }>,
-): Omit<StepResult, 'startS' | 'endS'> {
+): Ended {
   const warm = phases.warmUp(index, step.gaugeKPa);
   const nothing = {
     ...NOT_UNDER_PRESSURE,
@@ -90,7 +92,7 @@ function otherStep(
   phases: Phases,
   index: number,
   step: Exclude<HeatStep, { kind: 'pressure' }>,
-): Omit<StepResult, 'startS' | 'endS'> {
+): Ended {
   const plain = { ...NOT_UNDER_PRESSURE, holdS: step.minutes * 60 };
   switch (step.kind) {
     case 'prep':
@@ -141,6 +143,7 @@ export function simulate(
   const phases = new Phases(system, { stepS: options.stepS ?? 10 });
   const results: StepResult[] = [];
   steps.forEach((step, index) => {
+    if (step.kind !== 'pressure' && step.pours) system.pour();
     for (const item of items)
       if (item.leavesAt === index && item.entersAt < index) system.take(item);
     for (const item of items)
@@ -148,9 +151,11 @@ export function simulate(
     const startS = system.seconds;
     if (index === 0) system.sample(index, firstPhase(step), 0);
     phases.scorchedS = null;
+    const heated = system.energy.intoJ;
     const result =
       step.kind === 'pressure' ? pressureStep(phases, index, step) : otherStep(phases, index, step);
-    results.push({ startS, endS: system.seconds, ...result });
+    const heaterJ = system.energy.intoJ - heated;
+    results.push({ startS, endS: system.seconds, heaterJ, ...result });
   });
   system.close();
   return { trace: system.trace, items: system.items, steps: results, energy: system.energy };

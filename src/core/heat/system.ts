@@ -135,6 +135,15 @@ export class PotSystem {
     this.otherKg *= 1 - share;
   }
 
+  /** Pours all liquid off; it takes its heat along, the pot and what is solid keep theirs. */
+  pour(): void {
+    this.#carry(true);
+    this.energy.addedJ -= this.#liquidHeat * this.liquidC;
+    this.#liquidHeat = 0;
+    this.waterKg = 0;
+    this.otherKg = 0;
+  }
+
   /** Water moves between foods and liquid while a time passes. */
   #exchange(seconds: number): void {
     const bottomC = this.isWet ? null : this.liquidC;

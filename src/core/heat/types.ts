@@ -40,7 +40,12 @@ export interface HeatPot {
 }
 
 export type HeatStep =
-  | { readonly kind: Exclude<StepKind, 'pressure'>; readonly minutes: number }
+  | {
+      readonly kind: Exclude<StepKind, 'pressure'>;
+      readonly minutes: number;
+      /** All liquid is poured off as it begins; what is solid stays. */
+      readonly pours?: boolean;
+    }
   | {
       readonly kind: 'pressure';
       readonly gaugeKPa: number;
@@ -101,6 +106,8 @@ export interface StepResult {
   readonly scorchedS: number | null;
   /** Free water when it seals, kg; null for other steps and where it never seals. */
   readonly sealedKg: number | null;
+  /** Heat that its heater gave the contents, J. */
+  readonly heaterJ: number;
   /** Liquid when the valve is first opened, C; null for natural release and other steps. */
   readonly valveOpensC: number | null;
 }

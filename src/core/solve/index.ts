@@ -1,2 +1,3 @@
+export { planRunOffs, type RunOffOption, type RunOffSolution } from './runOffs';
 export { solve } from './solve';
 export { USUAL_WISHES, type Solution, type Unmet, type Wishes } from './types';

@@ -203,7 +203,12 @@ function Bench({ batch }: { readonly batch: Batch }) {
               </p>
             )}
             {draft && assessment && batch.items.length > 0 && (
-              <TraceInHand assessment={assessment} kitchen={kitchen} clock={clock} />
+              <TraceInHand
+                assessment={assessment}
+                kitchen={kitchen}
+                clock={clock}
+                served={shown.serveAt !== undefined}
+              />
             )}
             {settled && batch.items.length > 0 && (
               <div className={draft ? 'invisible absolute inset-0' : 'h-full'}>
@@ -215,6 +220,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
                     draws={draws}
                     kitchen={kitchen}
                     clock={clock}
+                    served={shown.serveAt !== undefined}
                     cursorMin={cursorMin}
                     onCursor={onCursor}
                   />

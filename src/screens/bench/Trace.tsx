@@ -35,6 +35,8 @@ export interface TraceProps {
   readonly draws: Draws | null;
   readonly kitchen: Kitchen;
   readonly clock: ClockText;
+  /** Whether the clock counts back from a serving time. */
+  readonly served: boolean;
   readonly cursorMin: number | null;
   readonly onCursor: (minute: number | null) => void;
 }
@@ -65,13 +67,14 @@ export const Trace = memo(function Trace({
   draws,
   kitchen,
   clock,
+  served,
   cursorMin,
   onCursor,
 }: TraceProps) {
   const rows = useMemo(() => rowsOf(assessment.series, draws), [assessment, draws]);
   const last = assessment.series.minute.at(-1) ?? 1;
   const degrees = (c: number): string => degreesText(c, kitchen.units);
-  const ticks = useMemo(() => timeTicks(last), [last]);
+  const ticks = useMemo(() => timeTicks(last, served), [last, served]);
   return (
     <ResponsiveContainer width="100%" height="100%">
       <ComposedChart

@@ -29,10 +29,12 @@ export function TraceInHand({
   assessment,
   kitchen,
   clock,
+  served,
 }: {
   readonly assessment: Assessment;
   readonly kitchen: Kitchen;
   readonly clock: ClockText;
+  readonly served: boolean;
 }) {
   const { minute, liquidC, gaugeKPa } = assessment.series;
   const total = Math.max(1, minute.at(-1) ?? 1);
@@ -77,7 +79,7 @@ export function TraceInHand({
             {kpaText(kpa)}
           </span>
         ))}
-        {timeTicks(total).map((tick) => (
+        {timeTicks(total, served).map((tick) => (
           <span
             key={tick}
             className="absolute top-full -translate-x-1/2 pt-1"

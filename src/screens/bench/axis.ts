@@ -22,7 +22,12 @@ export function kpaText(kpa: number): string {
   return kpa === KPA_TICKS.at(-1) ? `${kpa}\u00a0kPa` : String(kpa);
 }
 
-/** Round minutes to mark along a cook. */
-export function timeTicks(totalMin: number): number[] {
-  return minuteScale(totalMin, 1).ticks(7);
+/**
+ * Round minutes to mark along a cook.
+ *
+ * @param served counted back from the table instead of from the start
+ */
+export function timeTicks(totalMin: number, served: boolean): number[] {
+  const ticks = minuteScale(totalMin, 1).ticks(7);
+  return served ? ticks.map((tick) => totalMin - tick).reverse() : ticks;
 }

@@ -112,9 +112,10 @@ describe('the Trace', () => {
 
 describe('marks of the axes', () => {
   it('stand on round minutes inside the cook', () => {
-    expect(timeTicks(125)).toEqual([0, 20, 40, 60, 80, 100, 120]);
+    expect(timeTicks(125, false)).toEqual([0, 20, 40, 60, 80, 100, 120]);
+    expect(timeTicks(125, true)).toEqual([5, 25, 45, 65, 85, 105, 125]);
     for (const total of [1, 17, 48, 360, 1200]) {
-      const ticks = timeTicks(total);
+      const ticks = timeTicks(total, false);
       expect(ticks.length).toBeGreaterThanOrEqual(4);
       expect(ticks.length).toBeLessThanOrEqual(11);
       expect(ticks.at(-1)).toBeLessThanOrEqual(total);

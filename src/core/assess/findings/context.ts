@@ -1,7 +1,14 @@
 import type { Units } from '../../quantity';
 import type { Filled } from '../reports';
 import type { Model } from '../model';
-import type { Finding, FinishReport, ItemReport, ReleaseReport } from '../types';
+import type {
+  BonesReport,
+  Finding,
+  FinishReport,
+  ItemReport,
+  ReleaseReport,
+  RunOffReport,
+} from '../types';
 
 /** Everything a judgement may look at. */
 export interface Context {
@@ -12,6 +19,8 @@ export interface Context {
   readonly releases: readonly ReleaseReport[];
   readonly salt: { readonly grams: number; readonly percent: number; readonly massG: number };
   readonly finish: FinishReport;
+  readonly bones: readonly BonesReport[];
+  readonly runOffs: RunOffReport | null;
   readonly setpointC: number;
   readonly boilC: number;
 }

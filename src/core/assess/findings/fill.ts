@@ -62,7 +62,7 @@ function dryClosings({ model }: Context): readonly Dry[] {
   return plan.steps.flatMap((step, i) => {
     const start = heat.trace.step.indexOf(i);
     if (step.kind !== 'pressure' || partsAt(model, i).length === 0) return [];
-    const { freeL } = contentsAt(model, Math.max(0, start - 1), partsAt(model, i));
+    const { freeL } = contentsAt(model, Math.max(0, start - 1), i);
     if (freeL >= pot.minLiquidL - 1e-6) return [];
     const seals = heat.trace.s.findIndex(
       (s, n) =>

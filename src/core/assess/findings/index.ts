@@ -1,4 +1,5 @@
 import type { Finding, Level } from '../types';
+import { bonesCrumble, bonesSpent, overExtracted, thinSet } from './bones';
 import type { Context, Judge } from './context';
 import { overcooked, undercooked } from './doneness';
 import { dryStart, empty, neverAtPressure, notCovered, overLine, tooLittleLiquid } from './fill';
@@ -20,6 +21,10 @@ const JUDGES: readonly Judge[] = [
   scorch,
   thickener,
   notCovered,
+  thinSet,
+  bonesSpent,
+  bonesCrumble,
+  overExtracted,
   salty,
   releaseCosts,
   dryStart,

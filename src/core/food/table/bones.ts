@@ -2,7 +2,8 @@
  * Bones for stock and broth, as bought.
  *
  * Compositions are of bone, cartilage and the meat left on: assumed. Extraction (gelatine in g per
- * kg as bought, its rate at 100 C per hour, runs they stand): assumed, to be learned from the log.
+ * kg as bought, its rate at 100 C per hour, runs they stand, minutes at 100 C until they crumble:
+ * poultry in about 90 min at high, common practice): assumed, to be learned from the log.
  */
 import { rows } from './row';
 
@@ -10,7 +11,7 @@ const bones = rows('bones', { cooked: 0.95, packing: 0.5, fishOut: true, foaming
 
 export const BONES = [
   bones('turkey-frame', 'turkey frame', [58, 17.5, 11.5, 0, 0, 13], {
-    extract: { gelatineGPerKg: 25, perHour: 0.35, runs: 1 },
+    extract: { gelatineGPerKg: 25, perHour: 0.35, runs: 1, crumbleMin: 300 },
     aliases: ['turkey carcass', 'turkey bones', 'turkey frames'],
     pieceG: 1400,
     shape: ['slab', 25],
@@ -19,7 +20,7 @@ export const BONES = [
     source: 'assumed',
   }),
   bones('chicken-frame', 'chicken frame', [62, 17, 11, 0, 0, 10], {
-    extract: { gelatineGPerKg: 25, perHour: 0.35, runs: 1 },
+    extract: { gelatineGPerKg: 25, perHour: 0.35, runs: 1, crumbleMin: 300 },
     aliases: ['chicken carcass', 'chicken bones', 'chicken back'],
     pieceG: 450,
     shape: ['slab', 20],
@@ -28,7 +29,7 @@ export const BONES = [
     source: 'assumed',
   }),
   bones('chicken-feet', 'chicken feet', [66, 19.4, 14, 0, 0, 3], {
-    extract: { gelatineGPerKg: 45, perHour: 0.35, runs: 1 },
+    extract: { gelatineGPerKg: 45, perHour: 0.35, runs: 1, crumbleMin: 360 },
     aliases: ['chicken foot', 'feet'],
     pieceG: 35,
     shape: ['cylinder', 18],
@@ -71,7 +72,7 @@ export const BONES = [
     source: 'assumed',
   }),
   bones('fish-frame', 'fish frames', [72, 16, 4, 0, 0, 8], {
-    extract: { gelatineGPerKg: 15, perHour: 2, runs: 1 },
+    extract: { gelatineGPerKg: 15, perHour: 2, runs: 1, crumbleMin: 75 },
     aliases: ['fish bones', 'fish frame', 'fish carcass', 'fish head'],
     pieceG: 350,
     shape: ['slab', 12],
@@ -79,14 +80,14 @@ export const BONES = [
     source: 'assumed',
   }),
   bones('chicken-wings', 'chicken wings', [63, 18, 14, 0, 0, 5], {
-    extract: { gelatineGPerKg: 45, perHour: 0.35, runs: 1 },
+    extract: { gelatineGPerKg: 45, perHour: 0.35, runs: 1, crumbleMin: 330 },
     aliases: ['chicken wing', 'wing tips'],
     pieceG: 90,
     shape: ['cylinder', 28],
     safety: 'poultry',
   }),
   bones('turkey-neck', 'turkey neck', [65, 18, 7, 0, 0, 10], {
-    extract: { gelatineGPerKg: 40, perHour: 0.35, runs: 1 },
+    extract: { gelatineGPerKg: 40, perHour: 0.35, runs: 1, crumbleMin: 360 },
     aliases: ['turkey necks', 'poultry neck', 'giblets'],
     pieceG: 250,
     shape: ['cylinder', 40],
@@ -94,7 +95,7 @@ export const BONES = [
     source: 'assumed',
   }),
   bones('duck-frame', 'duck frame', [50, 15, 24, 0, 0, 11], {
-    extract: { gelatineGPerKg: 25, perHour: 0.35, runs: 1 },
+    extract: { gelatineGPerKg: 25, perHour: 0.35, runs: 1, crumbleMin: 300 },
     aliases: ['duck carcass', 'goose carcass', 'goose frame', 'duck bones'],
     pieceG: 600,
     shape: ['slab', 20],
@@ -103,7 +104,7 @@ export const BONES = [
     source: 'assumed',
   }),
   bones('game-bird-frame', 'game bird frames', [60, 19, 7, 0, 0, 14], {
-    extract: { gelatineGPerKg: 22, perHour: 0.35, runs: 1 },
+    extract: { gelatineGPerKg: 22, perHour: 0.35, runs: 1, crumbleMin: 280 },
     aliases: ['pheasant carcass', 'pheasant frame', 'partridge carcass', 'guinea fowl carcass'],
     pieceG: 350,
     shape: ['slab', 18],

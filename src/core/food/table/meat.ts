@@ -25,6 +25,8 @@ export const MEAT = [
     shape: ['slab', 20],
   }),
   poultry('chicken-leg', 'chicken leg, bone in', [65, 18.5, 12, 0, 0, 4.5], {
+    extract: { gelatineGPerKg: 28, perHour: 0.35, runs: 1, crumbleMin: 330 },
+    picked: { food: 'chicken-frame', share: 0.3 },
     aliases: [
       'chicken leg',
       'chicken drumstick',
@@ -37,6 +39,8 @@ export const MEAT = [
     packing: 0.58,
   }),
   poultry('turkey-wing', 'turkey wing', [61, 19.5, 12.5, 0, 0, 7], {
+    extract: { gelatineGPerKg: 45, perHour: 0.35, runs: 1, crumbleMin: 360 },
+    picked: { food: 'turkey-frame', share: 0.35 },
     aliases: ['turkey wings'],
     pieceG: 350,
     shape: ['cylinder', 45],
@@ -44,6 +48,8 @@ export const MEAT = [
     cooked: 0.85,
   }),
   poultry('smoked-turkey-wing', 'smoked turkey wing', [57, 21, 12.5, 0, 0, 9.5], {
+    extract: { gelatineGPerKg: 45, perHour: 0.35, runs: 1, crumbleMin: 360 },
+    picked: { food: 'turkey-frame', share: 0.35 },
     aliases: ['smoked turkey', 'smoked wing'],
     pieceG: 330,
     shape: ['cylinder', 45],
@@ -58,12 +64,16 @@ export const MEAT = [
     cooked: 0.68,
   }),
   meat('beef-shank', 'beef shank', [64, 21, 8, 0, 0, 7], {
+    extract: { gelatineGPerKg: 35, perHour: 0.15, runs: 2 },
+    picked: { food: 'beef-marrow-bone', share: 0.3 },
     aliases: ['beef shin', 'shin of beef', 'beef neck', 'shank', 'osso buco'],
     pieceG: 450,
     shape: ['slab', 50],
     cooked: 0.75,
   }),
   meat('lamb-neck', 'lamb neck', [59, 17.5, 17, 0, 0, 6.5], {
+    extract: { gelatineGPerKg: 35, perHour: 0.18, runs: 2 },
+    picked: { food: 'lamb-bones', share: 0.35 },
     aliases: ['neck of lamb', 'lamb neck piece', 'scrag end', 'mutton neck'],
     pieceG: 90,
     shape: ['sphere', 46],
@@ -96,6 +106,8 @@ export const MEAT = [
     cooked: 0.8,
   }),
   meat('ham-hock', 'smoked ham hock', [57, 19, 15, 0, 0, 9], {
+    extract: { gelatineGPerKg: 45, perHour: 0.25, runs: 2 },
+    picked: { food: 'ham-bone', share: 0.3 },
     aliases: ['ham hock', 'hock', 'smoked hock', 'gammon hock'],
     pieceG: 700,
     shape: ['cylinder', 80],
@@ -152,6 +164,8 @@ export const MEAT = [
     shape: ['slab', 40],
   }),
   poultry('whole-chicken', 'whole chicken', [64, 18, 14, 0, 0, 4], {
+    extract: { gelatineGPerKg: 22, perHour: 0.3, runs: 1, crumbleMin: 330 },
+    picked: { food: 'chicken-frame', share: 0.3 },
     aliases: ['boiling fowl', 'stewing hen', 'poussin'],
     pieceG: 1500,
     shape: ['cylinder', 80],
@@ -186,6 +200,7 @@ export const MEAT = [
     cooked: 0.78,
   }),
   meat('oxtail', 'oxtail', [56, 18, 16, 0, 0, 10], {
+    extract: { gelatineGPerKg: 50, perHour: 0.15, runs: 2 },
     aliases: ['ox tail', 'oxtails', 'beef tail'],
     pieceG: 200,
     shape: ['slab', 45],
@@ -211,6 +226,8 @@ export const MEAT = [
     cooked: 0.7,
   }),
   meat('lamb-shank', 'lamb shank', [62, 18, 13, 0, 0, 7], {
+    extract: { gelatineGPerKg: 40, perHour: 0.18, runs: 2 },
+    picked: { food: 'lamb-bones', share: 0.3 },
     aliases: ['lamb shanks', 'lamb foreshank'],
     pieceG: 400,
     shape: ['cylinder', 65],

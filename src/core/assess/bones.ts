@@ -1,0 +1,296 @@
+/** What bones give, run after run: from the heat model's temperatures to the broths. */
+import {
+  blend,
+  extractionRate,
+  fatAlong,
+  flavourOf,
+  gelatineAlong,
+  lossRate,
+  mostGelatineG,
+  SET_FROM,
+  setOf,
+  strength,
+  strongAlong,
+  waterToBoilOff,
+  type Bones,
+  type Lot,
+} from '../bones';
+import { READIED, type PlannedItem } from '../batch';
+import { cookValues, USUAL_Z } from '../doneness';
+import { reductionMinutes } from '../finish';
+import { contentsAt, type Model } from './model';
+import type { BonesReport, FlavourReport, RunOffReport } from './types';
+
+/** Share of the bone's temperature read at its surface; the rest at its centre (assumed). */
+const SURFACE_SHARE = 0.6;
+/** A run that gives less is none, g. */
+const NOTHING_G = 1e-3;
+
+/** One kind of bone in the pot. */
+interface Kind {
+  readonly item: PlannedItem;
+  readonly bones: Bones;
+  /** Mean temperature of the bone; NaN while out of the pot. */
+  readonly celsius: readonly number[];
+  /** Gelatine given so far, g. */
+  readonly along: readonly number[];
+  readonly fat: readonly number[];
+  readonly most: number;
+}
+
+/** From one pouring to the next; samples of the trace. */
+interface Span {
+  readonly from: number;
+  readonly to: number;
+  /** Index of the straining that ends it; null for the last. */
+  readonly strain: number | null;
+  /** Whether its broth leaves the pot with it. */
+  readonly poured: boolean;
+}
+
+/** All that is known of the bones in a batch. */
+export interface BonesModel {
+  readonly kinds: readonly Kind[];
+  readonly spans: readonly Span[];
+  /** Gelatine in the liquid in the pot, g, at the samples. */
+  readonly gelatineG: readonly number[];
+  readonly strongG: readonly number[];
+}
+
+function kindOf(model: Model, item: PlannedItem, earlier: readonly Kind[]): Kind | null {
+  const heat = model.heat.items[item.id];
+  const { extract } = item.food;
+  if (!extract || !heat || item.apart) return null;
+  const celsius = heat.centreC.map(
+    (c, i) => (1 - SURFACE_SHARE) * c + SURFACE_SHARE * (heat.surfaceC[i] ?? c),
+  );
+  const source = earlier.find((k) => k.item.id === item.from);
+  const { gelatineLost } = READIED[model.plan.batch.bones ?? 'raw'];
+  const lost = item.food.group === 'bones' && item.from === null ? gelatineLost : 0;
+  const whole: Bones = { massKg: item.boughtG / 1000, extract, givenG: 0 };
+  const most = mostGelatineG(whole);
+  const before = source ? (source.along.at(-1) ?? 0) / Math.max(1e-9, source.most) : lost;
+  const bones = { ...whole, givenG: most * before };
+  const { s } = model.heat.trace;
+  const fatG = (item.massG * item.food.composition.fat) / 100;
+  return {
+    item,
+    bones,
+    celsius,
+    along: gelatineAlong(bones, s, celsius),
+    fat: fatAlong(fatG, s, celsius),
+    most,
+  };
+}
+
+function spansOf({ plan, heat }: Model): readonly Span[] {
+  const { step } = heat.trace;
+  const spans: Span[] = [];
+  let from = 0;
+  plan.steps.forEach((s, index) => {
+    if (s.kind !== 'strain') return;
+    const next = step.findIndex((at) => at >= index);
+    const to = (next < 0 ? step.length : next) - 1;
+    if (to < from) return;
+    spans.push({ from, to, strain: index, poured: plan.pours.includes(index) });
+    from = to + 1;
+  });
+  if (from < step.length) spans.push({ from, to: step.length - 1, strain: null, poured: false });
+  return spans;
+}
+
+/** Adds what was given in the pot's present liquid, and lets its strength go. */
+function inLiquid(model: Model, kinds: readonly Kind[], spans: readonly Span[]) {
+  const { s, liquidC } = model.heat.trace;
+  const gelatineG: number[] = [];
+  const strongG: number[] = [];
+  let pool = 0;
+  let strong = 0;
+  for (const { from, to, poured } of spans) {
+    const before = (k: Kind): number => (from > 0 ? (k.along[from - 1] ?? 0) : 0);
+    const slice = s.slice(from, to + 1);
+    const fresh = slice.map((_, i) =>
+      kinds.reduce((sum, k) => sum + (k.along[from + i] ?? 0) - before(k), 0),
+    );
+    // What the liquid brought along has lost some of its strength already.
+    const carried = pool - strong;
+    const all = fresh.map((g) => pool + g);
+    const sets = strongAlong(
+      slice,
+      liquidC.slice(from, to + 1),
+      all.map((g) => g - carried),
+    );
+    gelatineG.push(...all);
+    strongG.push(...sets);
+    pool = poured ? 0 : (all.at(-1) ?? pool);
+    strong = poured ? 0 : (sets.at(-1) ?? strong);
+  }
+  return { gelatineG, strongG };
+}
+
+/** Bones of a batch along its trace; null without bones, or in a soup that only has meat on them. */
+export function bonesModel(model: Model): BonesModel | null {
+  const { items, batch } = model.plan;
+  const stock = batch.kind === 'stock' || batch.kind === 'broth';
+  if (!stock && !items.some((i) => i.food.group === 'bones')) return null;
+  const kinds: Kind[] = [];
+  for (const item of items) {
+    const kind = kindOf(model, item, kinds);
+    if (kind) kinds.push(kind);
+  }
+  if (kinds.length === 0) return null;
+  const spans = spansOf(model);
+  return { kinds, spans, ...inLiquid(model, kinds, spans) };
+}
+
+/** Gain of setting gelatine by ten minutes more at the hold of a run's last step, g. */
+function tenMore(model: Model, bones: BonesModel, span: Span): number {
+  const { trace } = model.heat;
+  let at = span.to;
+  for (let i = span.from; i <= span.to; i++)
+    if (trace.phase[i] === 'hold' || trace.phase[i] === 'simmer') at = i;
+  const liquid = trace.liquidC[at] ?? 20;
+  const gain = bones.kinds.reduce((sum, k) => {
+    const celsius = k.celsius[at] ?? Number.NaN;
+    if (!Number.isFinite(celsius)) return sum;
+    const left = k.most - k.bones.givenG - (k.along[span.to] ?? 0);
+    return sum + left * (1 - Math.exp(-extractionRate(k.bones.extract, celsius) / 6));
+  }, 0);
+  return gain - (bones.strongG[span.to] ?? 0) * (1 - Math.exp(-lossRate(liquid) / 6));
+}
+
+/** Bones that are in fresh water once more often than they stand. */
+function spentIn(bones: BonesModel, index: number): readonly string[] {
+  const { to } = bones.spans[index] ?? { to: 0 };
+  return bones.kinds.flatMap((kind) => {
+    let runs = 0;
+    bones.spans.slice(0, index + 1).forEach((span) => {
+      for (let i = span.from; i <= span.to; i++)
+        if (Number.isFinite(kind.celsius[i])) {
+          runs++;
+          break;
+        }
+    });
+    const here = kind.celsius.slice(bones.spans[index]?.from, to + 1).some(Number.isFinite);
+    return here && runs > kind.bones.extract.runs ? [kind.item.id] : [];
+  });
+}
+
+function crumbledIn(model: Model, bones: BonesModel, { from, to }: Span): readonly string[] {
+  return bones.kinds.flatMap(({ item, bones: { extract }, celsius }) => {
+    if (extract.crumbleMin === undefined) return [];
+    const value = cookValues(model.heat.trace.s, celsius, USUAL_Z);
+    const before = from > 0 ? (value[from - 1] ?? 0) : 0;
+    const { crumbleMin } = extract;
+    return before < crumbleMin && (value[to] ?? 0) >= crumbleMin ? [item.id] : [];
+  });
+}
+
+/** Every run of the bones in a batch. */
+export function bonesReport(model: Model, bones: BonesModel): readonly BonesReport[] {
+  const { plan, heat, hot } = model;
+  const most = bones.kinds.reduce((sum, k) => sum + k.most, 0);
+  const given = (values: (kind: Kind) => readonly number[], { from, to }: Span): number =>
+    bones.kinds.reduce(
+      (sum, k) => sum + (values(k)[to] ?? 0) - (from > 0 ? (values(k)[from - 1] ?? 0) : 0),
+      0,
+    );
+  let run = 0;
+  return bones.spans.flatMap((span, index): BonesReport[] => {
+    const gelatineG = given((k) => k.along, span);
+    if (gelatineG < NOTHING_G) return [];
+    run++;
+    // Broth that is not poured off is what the pot holds in the end, boiled down or not.
+    const later = bones.spans.slice(index + 1).some((s) => given((k) => k.along, s) >= NOTHING_G);
+    const end = span.poured || later ? span.to : heat.trace.s.length - 1;
+    const litres = contentsAt(model, end, heat.trace.step[end]).freeL;
+    const strongG = bones.strongG[end] ?? 0;
+    const gPerL = strength({ litres, strongG });
+    const first = heat.trace.step[span.from] ?? 0;
+    const last = span.strain ?? plan.steps.length;
+    const inside = plan.steps.flatMap((_, i) => (i >= first && i < last ? [i] : []));
+    return [
+      {
+        run,
+        steps: inside.flatMap((i) => {
+          const step = plan.steps[i];
+          return step?.kind === 'pressure' || step?.kind === 'simmer' ? [step.id] : [];
+        }),
+        step: span.poured && span.strain !== null ? (plan.steps[span.strain]?.id ?? null) : null,
+        startMin: (heat.trace.s[Math.max(0, span.from - 1)] ?? 0) / 60,
+        endMin: (heat.trace.s[span.to] ?? 0) / 60,
+        gelatineG,
+        strongG,
+        carriedG: Math.max(0, (bones.gelatineG[span.to] ?? 0) - gelatineG),
+        litres,
+        gPerL,
+        share: gelatineG / most,
+        set: setOf(gPerL),
+        fatG: given((k) => k.fat, span),
+        tenMoreG: tenMore(model, bones, span),
+        fuelKWh:
+          inside.reduce((sum, i) => sum + (heat.steps[i]?.heaterJ ?? 0), 0) /
+          (hot.efficiency * 3.6e6),
+        spent: spentIn(bones, index),
+        crumbled: crumbledIn(model, bones, span),
+      },
+    ];
+  });
+}
+
+function flavoursOf(model: Model): readonly FlavourReport[] {
+  const { plan, heat } = model;
+  if (plan.batch.kind !== 'stock' && plan.batch.kind !== 'broth') return [];
+  return plan.items.flatMap((item): FlavourReport[] => {
+    const flavour = item.apart ? null : flavourOf(item.food);
+    if (!flavour) return [];
+    // What is too thin to conduct is as hot as the liquid it floats in.
+    const celsius =
+      heat.items[item.id]?.surfaceC ??
+      heat.trace.liquidC.map((c, i) => {
+        const step = heat.trace.step[i] ?? 0;
+        return step >= item.entersAt && step < item.leavesAt ? c : Number.NaN;
+      });
+    const value = cookValues(heat.trace.s, celsius, USUAL_Z).at(-1) ?? 0;
+    return [{ item: item.id, valueMin: value, ...flavour }];
+  });
+}
+
+/** Lots that a cook ends with: a run's broth that went into the next is in that. */
+function lotsOf(runs: readonly BonesReport[]): readonly Lot[] {
+  return runs.filter((r, i) => r.step !== null || i === runs.length - 1);
+}
+
+/** What the runs are worth together. */
+export function runOffReport(
+  model: Model,
+  bones: BonesModel,
+  runs: readonly BonesReport[],
+  boilC: number,
+): RunOffReport {
+  const { plan, hot, air, pot } = model;
+  const wanted = plan.batch.aim?.set ?? 'trembles';
+  const wantedGPerL = SET_FROM[wanted];
+  const whole = blend(lotsOf(runs));
+  const bonesKg = bones.kinds.reduce((sum, k) => sum + k.bones.massKg, 0);
+  const netW = hot.powerW * hot.efficiency - hot.lossWPerK * (boilC - air.ambientC);
+  const offL = wantedGPerL > 0 ? waterToBoilOff(whole, wantedGPerL) : 0;
+  const minutes = reductionMinutes(0.96 * offL, netW, boilC);
+  return {
+    mostG: bones.kinds.reduce((sum, k) => sum + k.most, 0),
+    bonesKg,
+    blends: runs.map((r, i) => {
+      const lot = blend(lotsOf(runs.slice(0, i + 1)));
+      const gPerL = strength(lot);
+      return { runs: r.run, litres: lot.litres, gPerL, set: setOf(gPerL) };
+    }),
+    wanted,
+    wantedGPerL,
+    reduce:
+      offL > 1e-3 && Number.isFinite(minutes) && whole.strongG > 0
+        ? { minutes, litres: whole.litres - offL, kWh: (pot.powerW * minutes) / 60_000 }
+        : null,
+    kgPerL: whole.strongG > 0 && wantedGPerL > 0 ? (wantedGPerL * bonesKg) / whole.strongG : null,
+    flavours: flavoursOf(model),
+  };
+}

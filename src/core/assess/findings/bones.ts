@@ -1,0 +1,180 @@
+/** Judgements on runs of bones. */
+import { runWaterL, stepsOf } from '../../batch';
+import { SETS } from '../../bones';
+import { cookRate, USUAL_Z } from '../../doneness';
+import { formatLevel, formatMinutes, formatVolume } from '../../quantity';
+import type { BonesReport, Finding, FlavourReport, Remedy } from '../types';
+import type { Context, Judge } from './context';
+import { capital } from './doneness';
+
+const RATES_WHY =
+  'First-order extraction by kind of bone, with rates and totals assumed until the log has taught better.';
+/** A run that gives less than this of all is hardly worth the gas (common practice: under a tenth). */
+const HARDLY = 0.1;
+
+function names(context: Context, ids: readonly string[]): string {
+  return ids.flatMap((id) => context.items.find((i) => i.id === id)?.name ?? []).join(' and ');
+}
+
+function stopAfterRun(runs: number): Remedy {
+  return {
+    do: 'stop-after',
+    runs,
+    label: runs === 1 ? 'Stop after the first run' : `Stop after run ${runs}`,
+  };
+}
+
+function spentCall(context: Context, run: BonesReport): readonly Finding[] {
+  if (run.run < 2) return [];
+  const crumbly = run.spent.filter((id) => {
+    const item = context.model.plan.items.find((i) => i.id === id);
+    return item?.food.extract?.crumbleMin !== undefined;
+  });
+  if (run.spent.length === 0 && run.share >= HARDLY) return [];
+  const percent = Math.round(100 * run.share);
+  const gives = `It gives ${percent} % of what the bones hold, for ${run.fuelKWh.toFixed(1)} kWh`;
+  const past = names(context, crumbly);
+  const many = names(context, run.spent);
+  return [
+    {
+      code: 'bones-spent',
+      level: past ? 'warn' : 'note',
+      title: past ? `No run ${run.run} for ${past}` : `Run ${run.run} is hardly worth the heat`,
+      message: past
+        ? `${capital(past)} ${crumbly.length > 1 ? 'are' : 'is'} spent by then: splinters and a flat taste. ${gives}.`
+        : `${gives}${many ? `; ${many} by then ${run.spent.length > 1 ? 'are' : 'is'} pale and thin` : ''}.`,
+      why: `Poultry frames and fish stand one run, most other bones two or three (common practice). ${RATES_WHY}`,
+      numbers: { run: run.run, share: run.share, gelatineG: run.gelatineG, kWh: run.fuelKWh },
+      remedy: stopAfterRun(run.run - 1),
+    },
+  ];
+}
+
+export const bonesSpent: Judge = (context) =>
+  context.bones.flatMap((run) => spentCall(context, run));
+
+export const bonesCrumble: Judge = (context) =>
+  context.bones.flatMap((run): Finding[] => {
+    if (run.crumbled.length === 0) return [];
+    const again = context.bones.some((later) => later.run > run.run);
+    return [
+      {
+        code: 'bones-crumble',
+        level: again ? 'warn' : 'note',
+        title: 'Strain it fine',
+        message: `${capital(names(context, run.crumbled))} ${run.crumbled.length > 1 ? 'fall' : 'falls'} into splinters in this run. Pour it through a cloth or paper, and give no bone to an animal.`,
+        why: 'Poultry frames crumble in one to two hours under pressure (common practice). Minutes at 100 °C against a limit by kind, assumed.',
+        numbers: { run: run.run },
+        ...(run.crumbled[0] && { item: run.crumbled[0] }),
+      },
+    ];
+  });
+
+/** Less water for the same bones, while they stay under it. */
+function lessWater({ model, runOffs, bones, filled, units }: Context): Remedy | undefined {
+  const [run] = bones;
+  if (!runOffs || !run || bones.length > 1) return undefined;
+  const { batch } = model.plan;
+  const litres = runWaterL(batch, 0) - (run.litres - run.strongG / (1.02 * runOffs.wantedGPerL));
+  // As much as keeps them under, and makes steam.
+  const { heapL, lidOnL, freeL } = filled.report;
+  const spare = Math.min(lidOnL - heapL, freeL - model.pot.minLiquidL);
+  return litres >= runWaterL(batch, 0) - spare
+    ? { do: 'set-water', litres, label: `Use ${formatVolume(litres, units)} of water` }
+    : undefined;
+}
+
+export const thinSet: Judge = (context) => {
+  const { model, runOffs, units } = context;
+  const blended = runOffs?.blends.at(-1);
+  if (!runOffs || !blended) return [];
+  const { batch } = model.plan;
+  // A fumet or white stock is not meant to set, unless the cook says so.
+  if (batch.kind !== 'broth' && batch.aim?.set === undefined) return [];
+  if (SETS.indexOf(blended.set) >= SETS.indexOf(runOffs.wanted)) return [];
+  const remedy = lessWater(context);
+  const { reduce } = runOffs;
+  const down = reduce
+    ? ` Boiling it down to ${formatLevel(reduce.litres, units)} would do, in ${formatMinutes(reduce.minutes)}.`
+    : '';
+  return [
+    {
+      code: 'thin-set',
+      level: 'warn',
+      title: blended.set === 'pourable' ? 'It will not set' : 'It sets thinner than you want',
+      message: `${blended.gPerL.toFixed(0)} g of setting gelatine a litre: ${blended.set}. “${capital(runOffs.wanted)}” begins at ${runOffs.wantedGPerL} g.${down}`,
+      why: `The states of a cold broth by grams a litre are common practice. ${RATES_WHY}`,
+      numbers: {
+        gPerL: blended.gPerL,
+        wantedGPerL: runOffs.wantedGPerL,
+        ...(runOffs.kgPerL !== null && { bonesKgPerL: runOffs.kgPerL }),
+      },
+      ...(remedy && { remedy }),
+    },
+  ];
+};
+
+/** Minutes at 100 C up to which a flavouring is too quick for another hold. */
+const SOON_MIN = 20;
+
+/** Puts a flavouring in late, or ends sooner when it is what the stock is made of. */
+function gentler(context: Context, flavour: FlavourReport): Remedy | undefined {
+  const { model, items, setpointC } = context;
+  const planned = model.plan.items.find((i) => i.id === flavour.item);
+  const steps = stepsOf(model.plan.batch);
+  const step = steps.find((s, i) => s.kind === 'pressure' && i >= (planned?.entersAt ?? 0));
+  if (!planned || step?.kind !== 'pressure') return undefined;
+  const rate = cookRate(setpointC, USUAL_Z);
+  const excess = (flavour.valueMin - 0.9 * flavour.tooMuchMin) / rate;
+  const holdMin = Math.floor(step.holdMin - excess);
+  if (planned.food.extract && holdMin >= 0)
+    return { do: 'set-hold', step: step.id, holdMin, label: `Hold only ${formatMinutes(holdMin)}` };
+  if (planned.food.extract)
+    return step.release?.method === 'quick'
+      ? undefined
+      : {
+          do: 'set-release',
+          step: step.id,
+          release: { method: 'quick' },
+          label: 'Open the valve at once',
+        };
+  // What is done this soon would be spoilt by a release; it simmers in the open pot.
+  if (flavour.bestMin <= SOON_MIN)
+    return {
+      do: 'put-in-after',
+      item: flavour.item,
+      minutes: flavour.bestMin,
+      label: `Put it in after opening, ${flavour.bestMin} min`,
+    };
+  const minutes = Math.max(1, Math.round(flavour.bestMin / rate));
+  const name = items.find((i) => i.id === flavour.item)?.name ?? '';
+  return minutes >= step.holdMin
+    ? undefined
+    : {
+        do: 'put-in-late',
+        item: flavour.item,
+        step: step.id,
+        minutes,
+        label: `Open ${minutes} min before the end for the ${name}`,
+      };
+}
+
+export const overExtracted: Judge = (context) =>
+  (context.runOffs?.flavours ?? []).flatMap((flavour): Finding[] => {
+    if (flavour.valueMin <= flavour.tooMuchMin) return [];
+    const item = context.items.find((i) => i.id === flavour.item);
+    if (!item) return [];
+    const remedy = gentler(context, flavour);
+    return [
+      {
+        code: 'over-extracted',
+        level: 'note',
+        title: `${capital(item.name)} stays too long`,
+        message: `It has given its best early on; from then it makes the stock ${flavour.spoils}.`,
+        why: `Minutes at 100 °C at its surface against what it stands in a stock (common practice, no source): best by ${flavour.bestMin}, too much from ${flavour.tooMuchMin}.`,
+        numbers: { valueMin: flavour.valueMin, tooMuchMin: flavour.tooMuchMin },
+        item: item.id,
+        ...(remedy && { remedy }),
+      },
+    ];
+  });

@@ -1,0 +1,2 @@
+export { planRunOffs } from './plan';
+export type { RunOffOption, RunOffSolution } from './types';

@@ -1,0 +1,27 @@
+import type { Batch, SetState } from '../../batch';
+
+/** The best plan found with so many runs; checked by the whole model. */
+export interface RunOffOption {
+  readonly runs: number;
+  readonly batch: Batch;
+  readonly holdsMin: readonly number[];
+  /** Into each run, L. */
+  readonly waterL: number;
+  readonly totalMin: number;
+  /** All runs poured together. */
+  readonly litres: number;
+  readonly gPerL: number;
+  readonly set: SetState;
+  readonly fuelKWh: number;
+  /** What of the aim it misses, a sentence each. */
+  readonly misses: readonly string[];
+}
+
+export interface RunOffSolution {
+  /** One for every number of runs that the bones stand and the aim allows. */
+  readonly options: readonly RunOffOption[];
+  /** Index of the one to take. */
+  readonly best: number;
+  /** Why there are no more runs. */
+  readonly limit: string;
+}
