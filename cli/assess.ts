@@ -70,7 +70,13 @@ function contract(a: Assessment, totalMin: Assessment['time']['totalMin']): unkn
       swollenFraction,
       advice,
     })),
-    bones: a.bones,
+    bones: a.bones.map(({ run, gelatineG, gPerL, share, set }) => ({
+      run,
+      gelatineG,
+      gPerL,
+      share,
+      set,
+    })),
     salt: a.salt,
     findings: a.findings.map(({ code, level, message, numbers }) => ({
       code,

@@ -1,25 +1,25 @@
 import { stepsOf, type Batch } from '@/core/batch';
 
+const CLOSINGS = ['as the lid goes on', 'second closing', 'third closing', 'fourth closing'];
+
 /** Names of a batch's steps as the cook knows them. */
 export function stepNames(batch: Batch): ReadonlyMap<string, string> {
   const steps = stepsOf(batch);
   return new Map(
     steps.map((step, i) => [
       step.id,
-      stepName(
-        step.kind,
-        steps.slice(0, i).some((s) => s.kind === 'pressure'),
-      ),
+      stepName(step.kind, steps.slice(0, i).filter((s) => s.kind === 'pressure').length),
     ]),
   );
 }
 
-function stepName(kind: string, after: boolean): string {
+/** @param before how often the lid has been on already */
+function stepName(kind: string, before: number): string {
   switch (kind) {
     case 'pressure':
-      return after ? 'second closing' : 'as the lid goes on';
+      return CLOSINGS[before] ?? `closing ${before + 1}`;
     case 'simmer':
-      return after ? 'after opening, to simmer' : 'at the simmer';
+      return before > 0 ? 'after opening, to simmer' : 'at the simmer';
     case 'saute':
       return 'to brown';
     case 'open':

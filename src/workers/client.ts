@@ -1,8 +1,8 @@
 /** The main thread's end of the workers. */
 import { proxy, wrap, type Remote } from 'comlink';
 import type { Assessment, AssessOptions, Draws, ReleaseOption } from '../core/assess';
-import type { Batch, Kitchen, Pot } from '../core/batch';
-import type { Solution, Wishes } from '../core/solve';
+import type { Aim, Batch, Kitchen, Pot } from '../core/batch';
+import type { NextRun, RunOffSolution, Solution, Wishes } from '../core/solve';
 import type { AssessApi } from './assess.worker';
 
 interface Running {
@@ -41,6 +41,12 @@ export function releasesAway(
   return assessor.api.compareReleases(batch, pot, kitchen, step);
 }
 
+/** What one run of bones more would give, worked out in the worker. */
+export function nextRunAway(batch: Batch, pot: Pot, kitchen: Kitchen): Promise<NextRun | null> {
+  assessor ??= spawn();
+  return assessor.api.nextRun(batch, pot, kitchen);
+}
+
 /** Draws of one batch; a later call ends an earlier one, whose promise then never settles. */
 export function drawAway(
   batch: Batch,
@@ -64,6 +70,18 @@ export function solveAway(
   stopSolving();
   solver = spawn();
   return solver.api.solve(batch, pot, kitchen, wishes);
+}
+
+/** Plans runs of bones in the solver's worker. @throws what planRunOffs throws */
+export function runOffsAway(
+  batch: Batch,
+  pot: Pot,
+  kitchen: Kitchen,
+  aim: Aim,
+): Promise<RunOffSolution> {
+  stopSolving();
+  solver = spawn();
+  return solver.api.planRunOffs(batch, pot, kitchen, aim);
 }
 
 /** Ends a search that nobody waits for any more; its promise then never settles. */

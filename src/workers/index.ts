@@ -1,1 +1,9 @@
-export { assessAway, drawAway, releasesAway, solveAway, stopSolving } from './client';
+export {
+  assessAway,
+  drawAway,
+  nextRunAway,
+  releasesAway,
+  runOffsAway,
+  solveAway,
+  stopSolving,
+} from './client';

@@ -73,7 +73,8 @@ describe('runs through the pot', () => {
     expect(shares).toBeGreaterThan(0.85);
     for (const r of reports) {
       expect(r.strongG).toBeLessThanOrEqual(r.gelatineG + r.carriedG);
-      expect(r.gPerL).toBeCloseTo(r.strongG / r.litres, 6);
+      expect(r.setsGPerL).toBeCloseTo(r.strongG / r.litres, 6);
+      expect(r.gPerL).toBeCloseTo(r.gelatineG / r.litres, 6);
       expect(r.fuelKWh).toBeGreaterThan(0.1);
     }
     expect(a(three).runOffs?.blends.map((b) => b.runs)).toEqual([1, 2, 3]);

@@ -205,7 +205,8 @@ export function bonesReport(model: Model, bones: BonesModel): readonly BonesRepo
     const end = span.poured || later ? span.to : heat.trace.s.length - 1;
     const litres = contentsAt(model, end, heat.trace.step[end]).freeL;
     const strongG = bones.strongG[end] ?? 0;
-    const gPerL = strength({ litres, strongG });
+    const setsGPerL = strength({ litres, strongG });
+    const allG = bones.gelatineG[end] ?? 0;
     const first = heat.trace.step[span.from] ?? 0;
     const last = span.strain ?? plan.steps.length;
     const inside = plan.steps.flatMap((_, i) => (i >= first && i < last ? [i] : []));
@@ -221,11 +222,12 @@ export function bonesReport(model: Model, bones: BonesModel): readonly BonesRepo
         endMin: (heat.trace.s[span.to] ?? 0) / 60,
         gelatineG,
         strongG,
-        carriedG: Math.max(0, (bones.gelatineG[span.to] ?? 0) - gelatineG),
+        carriedG: Math.max(0, allG - gelatineG),
         litres,
-        gPerL,
+        gPerL: strength({ litres, strongG: allG }),
+        setsGPerL,
         share: gelatineG / most,
-        set: setOf(gPerL),
+        set: setOf(setsGPerL),
         fatG: given((k) => k.fat, span),
         tenMoreG: tenMore(model, bones, span),
         fuelKWh:

@@ -1,5 +1,7 @@
 export type {
   Assessment,
+  BlendReport,
+  BonesReport,
   Finding,
   FindingCode,
   FillReport,
@@ -9,6 +11,7 @@ export type {
   ReleaseOption,
   ReleaseReport,
   Remedy,
+  RunOffReport,
   Series,
   StepReport,
   Texture,

@@ -220,8 +220,10 @@ export interface BonesReport {
   readonly carriedG: number;
   /** Broth it gives, L. */
   readonly litres: number;
-  /** What still sets, in its broth. */
+  /** All gelatine in its broth, g/L. */
   readonly gPerL: number;
+  /** What of it still sets, g/L; the set goes by this. */
+  readonly setsGPerL: number;
   /** Of all that the bones can give. */
   readonly share: number;
   readonly set: SetState;

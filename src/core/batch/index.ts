@@ -42,6 +42,7 @@ export {
   waterItem,
   waterL,
 } from './edit';
+export { poursOf } from './pours';
 export { READIED } from './ready';
 export {
   addRun,

@@ -207,6 +207,7 @@ export interface PredictedRunOff {
   /** Step at whose start it is poured off; null for what stays in the pot to the end. */
   readonly step: string | null;
   readonly litres: number;
+  /** Gelatine that sets, g/L. */
   readonly gPerL: number;
   readonly set: SetState;
 }

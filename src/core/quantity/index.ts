@@ -3,6 +3,8 @@ export {
   isVolumeUnit,
   MASS_G,
   SIZE_FACTOR,
+  LITRES_PER_CUP,
+  LITRES_PER_QUART,
   toFahrenheit,
   UNITS,
   VOLUME_ML,

@@ -51,6 +51,11 @@ export function isVolumeUnit(unit: Unit): unit is VolumeUnit {
   return unit in VOLUME_ML;
 }
 
+/** L in a US cup. */
+export const LITRES_PER_CUP = VOLUME_ML.cup / 1000;
+/** L in a US quart. */
+export const LITRES_PER_QUART = VOLUME_ML.qt / 1000;
+
 /** Celsius to Fahrenheit. @example toFahrenheit(100) // 212 */
 export function toFahrenheit(celsius: number): number {
   return celsius * 1.8 + 32;

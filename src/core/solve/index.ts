@@ -1,3 +1,9 @@
-export { planRunOffs, type RunOffOption, type RunOffSolution } from './runOffs';
+export {
+  nextRun,
+  planRunOffs,
+  type NextRun,
+  type RunOffOption,
+  type RunOffSolution,
+} from './runOffs';
 export { solve } from './solve';
 export { USUAL_WISHES, type Solution, type Unmet, type Wishes } from './types';

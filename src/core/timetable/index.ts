@@ -2,3 +2,4 @@ export { happened, stagesOf, standing, type Happened, type Stage, type Standing 
 export { wordsOf, type Words } from './words';
 export { cookAgain, predictionOf, startRun } from './run';
 export { movesOf, type Move, type MoveKind } from './moves';
+export { runOffAt, withYield, yieldOf } from './yields';

@@ -23,6 +23,15 @@ export function predictionOf(a: Assessment): Prediction {
     })),
     verdicts: Object.fromEntries(a.items.map((i) => [i.id, i.verdict])),
     finishedBrothL: a.fill.finishedBrothL,
+    ...(a.bones.length > 0 && {
+      runOffs: a.bones.map(({ run, step, litres, setsGPerL, set }) => ({
+        run,
+        step,
+        litres,
+        gPerL: setsGPerL,
+        set,
+      })),
+    }),
   };
 }
 

@@ -4,6 +4,7 @@
  * or a closed tab loses nothing.
  */
 import {
+  poursOf,
   stepsOf,
   type Batch,
   type Mark,
@@ -25,6 +26,8 @@ export interface Stage {
   /** How long it should take, min. */
   readonly expectMin: number;
   readonly release: 'natural' | 'quick' | 'timed' | 'pulsed' | 'coldwater' | null;
+  /** The broth is poured off and the bones stay for another run. */
+  readonly pours: boolean;
 }
 
 function pressureStages(
@@ -32,7 +35,7 @@ function pressureStages(
   predicted: Prediction['steps'][number] | undefined,
 ): readonly Stage[] {
   const release = step.release ?? { method: 'natural' as const };
-  const base = { step: step.id, stepKind: step.kind, release: release.method };
+  const base = { step: step.id, stepKind: step.kind, release: release.method, pours: false };
   const stage = (kind: StageKind, mark: MarkKind | null, expectMin: number): Stage => ({
     ...base,
     id: `${step.id}:${kind}`,
@@ -55,7 +58,9 @@ function pressureStages(
 
 /** The stages of a batch, in order. */
 export function stagesOf(batch: Batch, predicted: Prediction): readonly Stage[] {
-  return stepsOf(batch).flatMap((step) => {
+  const steps = stepsOf(batch);
+  const pours = poursOf(batch, steps);
+  return steps.flatMap((step, index) => {
     const foretold = predicted.steps.find((s) => s.id === step.id);
     if (step.kind === 'pressure') return pressureStages(step, foretold);
     return [
@@ -67,6 +72,7 @@ export function stagesOf(batch: Batch, predicted: Prediction): readonly Stage[] 
         mark: 'step-done' as const,
         expectMin: foretold?.minutes ?? step.minutes ?? 0,
         release: null,
+        pours: pours.includes(index),
       },
     ];
   });

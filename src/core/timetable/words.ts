@@ -49,6 +49,15 @@ const DOING: Readonly<Record<string, readonly [title: string, act: string, look:
   ],
 };
 
+const POUR: Words = {
+  title: 'Pour the broth off',
+  act: 'Through a sieve into a clean pot or jug. The bones stay; vegetables and spice are done and go.',
+  look: 'Read the broth off the marks before it leaves the pot, and write it here.',
+  press: 'Done',
+  caution:
+    'Hot broth scalds and cracks cold glass. Cool it in shallow pans or an ice bath while the next run is on.',
+};
+
 /** Words for a stage. */
 export function wordsOf(stage: Stage): Words {
   switch (stage.kind) {
@@ -118,6 +127,7 @@ export function wordsOf(stage: Stage): Words {
         caution: LID,
       };
     case 'do': {
+      if (stage.pours) return POUR;
       const [title, act, look] = DOING[stage.stepKind] ?? ['Go on', '', ''];
       const hot = stage.stepKind === 'strain' || stage.stepKind === 'cool';
       return {

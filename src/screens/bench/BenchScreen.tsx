@@ -8,14 +8,14 @@ import { applyRemedy } from '@/core/assess';
 import {
   addItems,
   byHabit,
-  changeItem,
   changeStep,
   freshItemId,
+  isBroth,
   potOf,
   placeStep,
-  setWater,
+  runWaterL,
+  setRunWater,
   usualEntry,
-  waterL,
   type Batch,
   type Item,
   type Schools,
@@ -35,20 +35,21 @@ import { BenchHead } from './BenchHead';
 import { BenchSheets } from './BenchSheets';
 import { Calls } from './Calls';
 import { clockText } from './clockText';
-import { Lanes } from './Lanes';
 import { rememberBatch } from './lastBatch';
 import { Moment } from './Moment';
+import { Plan } from './Plan';
 import { Readings } from './Readings';
+import { runAt } from './runoffs/runAt';
 import { useShortcuts, type Shortcut } from './shortcuts';
 import { StepBar } from './StepBar';
 import { sampleAt } from './traceRows';
-import { TraceInHand } from './TraceInHand';
-import { throughDoor } from './doors';
 import type { Editing } from './editing';
 import { describe, Well } from './Well';
 
 // The chart's package is the largest there is here; the rest of the Bench does not wait for it.
 const Trace = lazy(() => import('./Trace').then((m) => ({ default: m.Trace })));
+// It comes with the chart, so that it is there when a hand first moves.
+const TraceInHand = lazy(() => import('./Trace').then((m) => ({ default: m.TraceInHand })));
 
 function Missing() {
   return (
@@ -93,7 +94,8 @@ function Bench({ batch }: { readonly batch: Batch }) {
   const total = assessment?.time.totalMin.p50 ?? 0;
   const clock = useMemo(() => clockText(shown.serveAt, total), [shown.serveAt, total]);
   const onCursor = useCallback((minute: number | null) => setCursorMin(minute), []);
-  const water = waterL(shown);
+  const run = runAt(assessment?.bones ?? [], cursorMin);
+  const water = runWaterL(shown, run);
   useEffect(() => rememberBatch(batch.id), [batch.id]);
   const onShortcut = useCallback((what: Shortcut['opens']) => {
     if (what === 'put in') document.getElementById('put-in')?.focus();
@@ -106,7 +108,8 @@ function Bench({ batch }: { readonly batch: Batch }) {
     setDraft(done ? null : next);
     if (done) saveBatch(next);
   };
-  const onWater = (litres: number, done: boolean): void => inHand(setWater(batch, litres), done);
+  const onWater = (litres: number, done: boolean): void =>
+    inHand(setRunWater(batch, run, litres), done);
   const onStep = (next: Step, done: boolean): void =>
     inHand(
       changeStep(batch, next.id, () => next),
@@ -173,7 +176,9 @@ function Bench({ batch }: { readonly batch: Batch }) {
                 onWater={onWater}
               />
               <p className="flex items-baseline justify-between border-b border-hairline pb-1">
-                <span className="text-[14px] text-quiet">Water</span>
+                <span className="text-[14px] text-quiet">
+                  {run > 0 ? `Water of run ${run + 1}` : 'Water'}
+                </span>
                 <span className="figure text-2xl" data-testid="water">
                   {formatVolume(water, kitchen.units)}
                 </span>
@@ -196,19 +201,21 @@ function Bench({ batch }: { readonly batch: Batch }) {
           className="panel order-last flex min-h-0 flex-col p-2 lg:order-none"
           aria-busy={stale}
         >
-          <div className="relative h-[230px] shrink-0">
+          <div className={`relative shrink-0 ${isBroth(batch) ? 'h-[170px]' : 'h-[230px]'}`}>
             {batch.items.length === 0 && (
               <p className="grid h-full place-items-center px-6 text-center text-quiet">
                 The Trace is drawn as soon as something is in the pot.
               </p>
             )}
             {draft && assessment && batch.items.length > 0 && (
-              <TraceInHand
-                assessment={assessment}
-                kitchen={kitchen}
-                clock={clock}
-                served={shown.serveAt !== undefined}
-              />
+              <Suspense fallback={null}>
+                <TraceInHand
+                  assessment={assessment}
+                  kitchen={kitchen}
+                  clock={clock}
+                  served={shown.serveAt !== undefined}
+                />
+              </Suspense>
             )}
             {settled && batch.items.length > 0 && (
               <div className={draft ? 'invisible absolute inset-0' : 'h-full'}>
@@ -266,7 +273,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
                 className="min-h-0 flex-1 lg:overflow-y-auto"
                 tabIndex={0}
                 role="group"
-                aria-label="Lanes"
+                aria-label="Plan"
               >
                 {batch.items.length === 0 ? (
                   <p className="p-6 text-center text-quiet">
@@ -274,15 +281,20 @@ function Bench({ batch }: { readonly batch: Batch }) {
                     <b className="text-ink">1.2 kg lamb neck, 40 mm pieces</b>.
                   </p>
                 ) : (
-                  <Lanes
-                    assessment={assessment}
-                    draws={draws}
-                    batch={shown}
+                  <Plan
+                    batch={batch}
+                    shown={shown}
+                    pot={pot}
                     kitchen={kitchen}
+                    assessment={assessment}
+                    settled={settled}
+                    draws={draws}
+                    clock={clock}
                     cursorMin={cursorMin}
-                    onEdit={(i) => setEditing({ item: i })}
-                    onQuick={(i, change) => saveBatch(changeItem(batch, i, change))}
-                    onDoor={(i, door) => saveBatch(throughDoor(batch, i, door))}
+                    onCursor={onCursor}
+                    onBatch={saveBatch}
+                    onInHand={inHand}
+                    onOpen={setEditing}
                   />
                 )}
               </div>

@@ -17,6 +17,7 @@ import type { Editing } from './editing';
 
 // Editors and their forms come when first opened.
 const AddStep = lazy(() => import('./AddStep').then((m) => ({ default: m.AddStep })));
+const AimSheet = lazy(() => import('./runoffs/AimSheet').then((m) => ({ default: m.AimSheet })));
 const HelpSheet = lazy(() => import('./HelpSheet').then((m) => ({ default: m.HelpSheet })));
 const ItemEditor = lazy(() => import('./ItemEditor').then((m) => ({ default: m.ItemEditor })));
 const ScaleSheet = lazy(() => import('./ScaleSheet').then((m) => ({ default: m.ScaleSheet })));
@@ -60,6 +61,7 @@ export function BenchSheets({
           item={item}
           kitchen={kitchen}
           onSave={(change) => saveBatch(changeItem(batch, item.id, change))}
+          onBatch={saveBatch}
           onRemove={() => saveBatch(removeItem(batch, item.id))}
           onClose={onClose}
         />
@@ -86,6 +88,9 @@ export function BenchSheets({
           onHabit={saveHabit}
           onClose={onClose}
         />
+      )}
+      {editing === 'runs' && (
+        <AimSheet batch={batch} pot={pot} kitchen={kitchen} onTake={saveBatch} onClose={onClose} />
       )}
       {editing === 'help' && <HelpSheet onClose={onClose} />}
       {editing === 'solve' && assessment && (

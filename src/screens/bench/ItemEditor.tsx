@@ -6,6 +6,7 @@ import * as yup from 'yup';
 import {
   CUT_SHAPES,
   foodOf,
+  pickMeat,
   stepsOf,
   type Batch,
   type Cut,
@@ -127,6 +128,7 @@ export function ItemEditor({
   item,
   kitchen,
   onSave,
+  onBatch,
   onRemove,
   onClose,
 }: {
@@ -134,12 +136,15 @@ export function ItemEditor({
   readonly item: Item;
   readonly kitchen: Kitchen;
   readonly onSave: (change: Partial<Item>) => void;
+  /** A change of more than this ingredient. */
+  readonly onBatch: (batch: Batch) => void;
   readonly onRemove: () => void;
   readonly onClose: () => void;
 }) {
   const steps = stepsOf(batch);
   const food = foodOf(item);
   const names = stepNames(batch);
+  const door = steps.find((step, i) => i > 0 && step.kind === 'open');
   const { register, handleSubmit, control, formState } = useForm<Form>({
     defaultValues: formOf(item, steps[0]?.id ?? ''),
     // The schema reads the texts of the fields into the form's types.
@@ -243,6 +248,16 @@ export function ItemEditor({
             ))}
           </Choice>
         </div>
+        {door && food?.picked && !batch.items.some((i) => i.from === item.id) && (
+          <Button
+            onClick={() => {
+              onBatch(pickMeat(batch, item.id, door.id));
+              onClose();
+            }}
+          >
+            Pick the meat at {names.get(door.id)}, bones back in
+          </Button>
+        )}
         <div className="flex flex-wrap justify-between gap-3 pt-2">
           <Button
             onClick={() => {

@@ -3,6 +3,7 @@ import { useRef, useState } from 'react';
 import type { Assessment, Chances, Draws, ItemReport } from '@/core/assess';
 import type { Batch, Item, Kitchen } from '@/core/batch';
 import { formatAmount, formatLength } from '@/core/quantity';
+import { stepNames } from '@/ui/stepNames';
 import { doorOf, doorsOf, nearestDoor, type Door } from './doors';
 import { QuickEdit } from './QuickEdit';
 import { laneSpans, verdictWords, type SpanKind } from './laneSpans';
@@ -205,6 +206,7 @@ export function Lanes({
   readonly onQuick: (id: string, change: Partial<Omit<Item, 'id'>>) => void;
 }) {
   const doors = doorsOf(batch, assessment);
+  const names = stepNames(batch);
   const total = Math.max(1, assessment.time.totalMin.p50);
   const lanes = assessment.items.filter((i) => i.piece !== null || i.fishOut);
   const rest = assessment.items.filter((i) => i.piece === null && !i.fishOut);
@@ -255,6 +257,7 @@ export function Lanes({
                 onClick={() => onEdit(item.id)}
               >
                 {item.name}, {source ? formatAmount(source.amount) : ''}
+                {item.enterMin > 0 && source?.enters ? `, ${names.get(source.enters) ?? ''}` : ''}
               </button>
             );
           })}

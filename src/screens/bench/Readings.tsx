@@ -1,6 +1,7 @@
 import type { Assessment, Draws, Range } from '@/core/assess';
 import type { Batch, Kitchen } from '@/core/batch';
 import { formatLevel, formatSalt, formatVolume } from '@/core/quantity';
+import { formatHours, LONG_MIN } from './clockText';
 
 function Reading({
   name,
@@ -73,7 +74,11 @@ function valve(assessment: Assessment, batch: Batch) {
 function timeSide(empty: boolean, never: boolean, range: Range | undefined): string {
   if (empty) return 'once something is in the pot';
   if (never) return 'it never gets there';
-  return range ? `${Math.round(range.p10)} to ${Math.round(range.p90)}` : 'working out the range';
+  if (!range) return 'working out the range';
+  const long = range.p50 >= LONG_MIN;
+  const say = (minutes: number): string =>
+    long ? formatHours(minutes) : String(Math.round(minutes));
+  return `${say(range.p10)} to ${say(range.p90)}`;
 }
 
 /** The answers a cook came for. */
@@ -97,14 +102,16 @@ export function Readings({
     (f) => f.level === 'stop' && (f.code === 'never-at-pressure' || f.code === 'scorch-risk'),
   );
   const bowls = batch.servings ?? 0;
+  const total = assessment.time.totalMin.p50;
+  const long = total >= LONG_MIN;
   const broth = assessment.fill.finishedBrothL;
   return (
     <dl className="space-y-1" aria-label="Readings">
       <Reading name="Fits" {...fit} />
       <Reading
         name="To the table"
-        value={empty || never ? '–' : String(Math.round(assessment.time.totalMin.p50))}
-        unit={empty || never ? '' : 'min'}
+        value={empty || never ? '–' : long ? formatHours(total) : String(Math.round(total))}
+        unit={empty || never ? '' : long ? 'h' : 'min'}
         side={timeSide(empty, never, range)}
       />
       <Reading

@@ -7,6 +7,7 @@ import type { Assessment } from '@/core/assess';
 import { stepsOf, type Batch, type PressureStep } from '@/core/batch';
 import { AXIS_LEFT, AXIS_RIGHT } from './axis';
 import { grips, placeAt, releaseAfter, type Grip } from './grips';
+import { useMinuteHandle } from './minuteHandle';
 import { segmentsOf, type Segment } from './stepSegments';
 
 const LOOK: Readonly<Record<Segment['phase'], string>> = {
@@ -29,39 +30,9 @@ function Handle({
   readonly total: number;
   readonly onMove: (minutes: number, done: boolean) => void;
 }) {
-  const bar = useRef<HTMLDivElement>(null);
-  const bind = useDrag(
-    ({ movement: [dx], memo, last, tap }) => {
-      const start = (memo as { minutes: number; perPx: number } | undefined) ?? {
-        minutes: grip.minutes,
-        perPx: total / Math.max(1, bar.current?.parentElement?.clientWidth ?? 1),
-      };
-      if (tap) return start;
-      onMove(grip.clamp(start.minutes + dx * start.perPx), last);
-      return start;
-    },
-    { filterTaps: true, axis: 'x', pointer: { keys: false } },
-  );
-  const onKey = (event: React.KeyboardEvent): void => {
-    const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: 5, PageDown: -5 }[
-      event.key
-    ];
-    if (by === undefined) return;
-    event.preventDefault();
-    onMove(grip.clamp(grip.minutes + by), true);
-  };
   return (
     <div
-      {...bind()}
-      ref={bar}
-      role="slider"
-      tabIndex={0}
-      aria-label={grip.label}
-      aria-valuemin={0}
-      aria-valuemax={grip.most}
-      aria-valuenow={Math.round(grip.minutes)}
-      aria-valuetext={grip.text}
-      onKeyDown={onKey}
+      {...useMinuteHandle(grip, total, onMove)}
       data-testid={grip.id}
       style={{ left: `${(grip.atMin / total) * 100}%` }}
       className={`absolute inset-y-0 z-10 grid w-6 cursor-ew-resize touch-pan-y items-center max-lg:w-9 ${

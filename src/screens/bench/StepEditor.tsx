@@ -25,6 +25,7 @@ interface Form {
   setting: string;
   method: ReleaseMethod;
   afterMin: number;
+  keep: 'usual' | 'broth' | 'bones';
 }
 
 const minutes = (most: number) =>
@@ -40,6 +41,7 @@ const schema = yup.object({
   setting: yup.string().defined(),
   method: yup.string<ReleaseMethod>().oneOf(RELEASE_METHODS).required(),
   afterMin: minutes(240),
+  keep: yup.string<Form['keep']>().oneOf(['usual', 'broth', 'bones']).required(),
 });
 
 const METHOD: Readonly<Record<ReleaseMethod, string>> = {
@@ -74,6 +76,14 @@ function releaseOf(form: Form, before: Release | undefined): Release {
   }
 }
 
+function strained(step: Exclude<Step, { kind: 'pressure' }>, form: Form): Step {
+  const timed = { ...step, minutes: form.minutes };
+  if (timed.kind !== 'strain') return timed;
+  return form.keep === 'usual'
+    ? { id: step.id, kind: 'strain', minutes: form.minutes }
+    : { ...timed, keep: form.keep };
+}
+
 /** Changes a step: its minutes; under pressure also the setting and how the steam is let out. */
 export function StepEditor({
   step,
@@ -104,6 +114,7 @@ export function StepEditor({
       setting: pressed ? (step.setting ?? pot.settings[0]?.name ?? '') : '',
       method: pressed ? (step.release?.method ?? 'natural') : 'natural',
       afterMin: pressed && step.release?.method === 'timed' ? step.release.afterMin : 10,
+      keep: (step.kind === 'strain' ? step.keep : undefined) ?? 'usual',
     },
     resolver: yupResolver(schema) as never,
   });
@@ -118,7 +129,7 @@ export function StepEditor({
             setting: form.setting,
             release: releaseOf(form, step.release),
           }
-        : { ...step, minutes: form.minutes },
+        : strained(step, form),
     );
     onClose();
   });
@@ -132,6 +143,13 @@ export function StepEditor({
           {...register('minutes')}
           error={errors.minutes?.message}
         />
+        {step.kind === 'strain' && (
+          <Choice id="keep" label="Stays in the pot" {...register('keep')}>
+            <option value="usual">the bones, if fresh water is put to them; else the broth</option>
+            <option value="bones">the bones, for a run in fresh water</option>
+            <option value="broth">the broth</option>
+          </Choice>
+        )}
         {pressed && (
           <>
             <Choice id="setting" label="Setting" {...register('setting')}>

@@ -15,10 +15,9 @@ import {
 import type { Assessment, Draws } from '@/core/assess';
 import type { Kitchen } from '@/core/batch';
 import { formatTemperature } from '@/core/quantity';
+import { AXIS_LEFT, AXIS_RIGHT } from './axis';
 import {
   AXIS_BOTTOM,
-  AXIS_LEFT,
-  AXIS_RIGHT,
   AXIS_TOP,
   DEGREE_TICKS,
   degreesText,
@@ -26,9 +25,11 @@ import {
   kpaText,
   timeTicks,
   TRACE_TOP,
-} from './axis';
+} from './ticks';
 import { rowsOf, type TraceRow } from './traceRows';
 import type { ClockText } from './clockText';
+
+export { TraceInHand } from './TraceInHand';
 
 export interface TraceProps {
   readonly assessment: Assessment;
@@ -141,6 +142,10 @@ export const Trace = memo(function Trace({
             position: 'insideBottomLeft',
             fontSize: 11,
             fill: 'var(--color-quiet)',
+            // Readable where a curve runs beneath it.
+            stroke: 'var(--color-panel)',
+            strokeWidth: 4,
+            paintOrder: 'stroke',
           }}
         />
         <Line

@@ -7,5 +7,6 @@ export type Editing =
   | 'clock'
   | 'scale'
   | 'schools'
+  | 'runs'
   | 'help'
   | null;

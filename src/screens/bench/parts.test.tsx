@@ -322,6 +322,7 @@ describe('changing an ingredient', () => {
         batch={batch}
         item={of}
         kitchen={KITCHEN}
+        onBatch={jest.fn()}
         onSave={onSave}
         onRemove={onRemove}
         onClose={onClose}

@@ -12,7 +12,7 @@ import { change } from '@/store';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { useHousehold } from '@/ui/household';
-import { toNumbers } from './numbers';
+import { toNumbers } from '@/ui/numbers';
 import { PotForm } from './PotForm';
 import { PotSection } from './PotSection';
 

@@ -6,7 +6,7 @@ import { potSchema, type Pot } from '@/core/batch';
 import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';
-import { toNumbers } from './numbers';
+import { toNumbers } from '@/ui/numbers';
 
 const NUMBERS = [
   'capacityL',

@@ -1,5 +1,5 @@
 import { kitchenSchema, problemsOf } from '@/core/batch';
-import { toNumbers } from './numbers';
+import { toNumbers } from '@/ui/numbers';
 
 describe('fields as numbers', () => {
   it('reads points and commas', () => {

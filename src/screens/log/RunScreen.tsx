@@ -13,6 +13,7 @@ import { Button, buttonLook } from '@/ui/Button';
 import { saveBatch, saveRun, useHousehold } from '@/ui/household';
 import { RunTrace } from '@/ui/RunTrace';
 import { comparisons } from './comparison';
+import { Yields } from './Yields';
 
 const VERDICTS: readonly Verdict[] = ['under', 'right', 'over'];
 const CHOSEN: Readonly<Record<Verdict, string>> = {
@@ -214,6 +215,7 @@ export function RunScreen({ id }: { readonly id: string }) {
             })}
           </tbody>
         </table>
+        <Yields run={run} units={kitchen.units} />
         <h2 className="mt-7 text-lg font-semibold">How was it?</h2>
         <Verdicts run={run} />
       </div>

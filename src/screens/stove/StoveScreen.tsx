@@ -5,12 +5,13 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useMemo } from 'react';
 import { foodOf, potOf, type Batch, type Mark, type MarkKind, type Run } from '@/core/batch';
 import { formatAmount, formatMinutes } from '@/core/quantity';
-import { stagesOf, standing, wordsOf, type Stage } from '@/core/timetable';
+import { runOffAt, stagesOf, standing, wordsOf, type Stage } from '@/core/timetable';
 import { Button, buttonLook } from '@/ui/Button';
 import { saveRun, useHousehold } from '@/ui/household';
 import { isoNow, useClock } from '@/ui/useClock';
 import { clockFace } from './clockFace';
 import { RunTrace } from '@/ui/RunTrace';
+import { YieldEntry } from '@/ui/YieldEntry';
 
 function Missing() {
   return (
@@ -86,6 +87,7 @@ function Stove({ run }: { readonly run: Run }) {
   const face = stage ? clockFace(stage, at) : null;
   const words = stage ? wordsOf(stage) : null;
   const list = stage ? handling(run.batch, stage) : [];
+  const strained = stage?.stepKind === 'strain' ? runOffAt(run, stage.step) : null;
   const heading = face && words ? `${face.text} ${words.title}` : NAME;
   useEffect(() => {
     document.title = heading;
@@ -127,6 +129,16 @@ function Stove({ run }: { readonly run: Run }) {
               </span>
               <span className="text-lg text-quiet">{face.caption}</span>
             </p>
+            {strained && (
+              <div className="my-3 max-w-sm">
+                <YieldEntry
+                  key={strained.run}
+                  run={run}
+                  foretold={strained}
+                  units={kitchen.units}
+                />
+              </div>
+            )}
             {words.press && stage.mark && (
               <Button
                 look="copper"

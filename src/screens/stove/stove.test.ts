@@ -9,6 +9,7 @@ const stage = (more: Partial<Stage>): Stage => ({
   mark: null,
   expectMin: 10,
   release: 'natural',
+  pours: false,
   ...more,
 });
 const at = (elapsedMin: number, expectMin = 10) => ({

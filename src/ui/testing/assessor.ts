@@ -8,8 +8,16 @@ import {
   type Draws,
   type ReleaseOption,
 } from '@/core/assess';
-import type { Batch, Kitchen, Pot } from '@/core/batch';
-import { solve, type Solution, type Wishes } from '@/core/solve';
+import type { Aim, Batch, Kitchen, Pot } from '@/core/batch';
+import {
+  nextRun,
+  planRunOffs,
+  solve,
+  type NextRun,
+  type RunOffSolution,
+  type Solution,
+  type Wishes,
+} from '@/core/solve';
 
 export function assessAway(
   batch: Batch,
@@ -55,6 +63,19 @@ export function solveAway(
   wishes: Wishes,
 ): Promise<Solution> {
   return Promise.resolve().then(() => solve(batch, pot, kitchen, wishes));
+}
+
+export function nextRunAway(batch: Batch, pot: Pot, kitchen: Kitchen): Promise<NextRun | null> {
+  return Promise.resolve(nextRun(batch, pot, kitchen));
+}
+
+export function runOffsAway(
+  batch: Batch,
+  pot: Pot,
+  kitchen: Kitchen,
+  aim: Aim,
+): Promise<RunOffSolution> {
+  return Promise.resolve().then(() => planRunOffs(batch, pot, kitchen, aim));
 }
 
 export const stopSolving = (): void => undefined;

@@ -224,7 +224,7 @@ function limitOf({ batch, aim }: Asked): { readonly runs: number; readonly limit
   return {
     runs: stand,
     limit: weakest
-      ? `${weakest.name} stands ${stand === 1 ? 'one run' : `${stand} runs`}: ${why}`
+      ? `${weakest.name}, ${stand === 1 ? 'one run' : `${stand} runs`} at most: ${why}`
       : 'there are no bones in it',
   };
 }

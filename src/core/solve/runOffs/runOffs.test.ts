@@ -88,7 +88,7 @@ describe('planning the runs', () => {
   it('gives poultry one run, and says why', () => {
     const { options, limit } = plan({ set: 'trembles', litres: 5 }, frame);
     expect(options.map((o) => o.runs)).toEqual([1]);
-    expect(limit).toContain('turkey frame stands one run');
+    expect(limit).toContain('turkey frame, one run at most');
   });
 
   it('asks for more runs only where they give more', () => {

@@ -1,6 +1,5 @@
 import { assess } from '../../assess';
 import { planBatch } from '../../batch';
-import { gelatineAlong, mostGelatineG } from '../../bones';
 import { cookValues, USUAL_Z } from '../../doneness';
 import { contents, partOf } from '../../fill';
 import { slurryFor } from '../../finish';
@@ -182,21 +181,6 @@ export const DONENESS: CheckGroup = {
   ],
 };
 
-/** Share of a kind of bone's gelatine after minutes at 117 C, in one run after others. */
-function shareOf(key: string, minutes: number, runs: number): number {
-  const extract = foodByKey(key)?.extract;
-  if (!extract) throw new RangeError(`${key} is no bone`);
-  let givenG = 0;
-  let last = 0;
-  const most = mostGelatineG({ massKg: 1, extract, givenG: 0 });
-  for (let n = 0; n < runs; n++) {
-    const along = gelatineAlong({ massKg: 1, extract, givenG }, [0, minutes * 60], [117, 117]);
-    last = along.at(-1) ?? 0;
-    givenG += last;
-  }
-  return last / most;
-}
-
 /** Salt of a level teaspoon of stock base, g. */
 function stockBaseSalt(): number {
   return assess(
@@ -207,29 +191,8 @@ function stockBaseSalt(): number {
 }
 
 export const FINISH: CheckGroup = {
-  name: 'Bones and finishing',
+  name: 'Finishing',
   checks: () => [
-    {
-      ...practice('trade: 90 min at high give over three quarters'),
-      what: 'gelatine of a poultry frame in 90 min',
-      unit: 'of all',
-      wanted: [0.75, 1],
-      ours: shareOf('turkey-frame', 90, 1),
-    },
-    {
-      ...practice('trade: beef is worth a second run'),
-      what: 'gelatine of beef knuckle in a second run of 150 min hot',
-      unit: 'of all',
-      wanted: [0.2, 0.5],
-      ours: shareOf('beef-knuckle', 150, 2),
-    },
-    {
-      ...practice('trade: a third run gives less than a tenth'),
-      what: 'gelatine of beef knuckle in a third run of 150 min hot',
-      unit: 'of all',
-      wanted: [0, 0.1],
-      ours: shareOf('beef-knuckle', 150, 3),
-    },
     {
       ...practice('trade: 8 g of cornstarch a cup'),
       what: 'cornstarch for 240 ml, medium',

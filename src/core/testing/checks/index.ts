@@ -1,3 +1,4 @@
+import { BONES_CHECKS } from './bones';
 import { DONENESS, FILL, FINISH, RELEASE } from './cook';
 import { FOODS_GROUP } from './foods';
 import { HEAT } from './heat';
@@ -12,6 +13,7 @@ export const CHECKS: readonly CheckGroup[] = [
   HEAT,
   RELEASE,
   DONENESS,
+  BONES_CHECKS,
   FINISH,
 ];
 

@@ -1,0 +1,32 @@
+/** What each run of bones was to give, and what it gave. */
+import { stepsOf, type PredictedRunOff, type Run, type Yield } from '../batch';
+
+/** The run of bones whose broth is strained at a step; null where none is. */
+export function runOffAt(run: Run, step: string): PredictedRunOff | null {
+  const runOffs = run.predicted.runOffs ?? [];
+  const poured = runOffs.find((r) => r.step === step);
+  if (poured) return poured;
+  // What stays in the pot is strained at the end.
+  const last = runOffs.at(-1);
+  const strain = stepsOf(run.batch).findLast((s) => s.kind === 'strain');
+  return last?.step === null && strain?.id === step ? last : null;
+}
+
+/** What a run of bones gave, as far as it was entered. */
+export function yieldOf(run: Run, number: number): Yield {
+  return run.yields?.find((y) => y.run === number) ?? { run: number };
+}
+
+/** Enters what a run of bones gave. @param change undefined takes a figure back */
+export function withYield(
+  run: Run,
+  number: number,
+  change: { readonly [K in 'litres' | 'set']?: Yield[K] | undefined },
+): Run {
+  const next = Object.fromEntries(
+    Object.entries({ ...yieldOf(run, number), ...change }).filter(([, v]) => v !== undefined),
+  ) as unknown as Yield;
+  const others = (run.yields ?? []).filter((y) => y.run !== number);
+  const yields = Object.keys(next).length > 1 ? [...others, next] : others;
+  return { ...run, yields: yields.sort((a, b) => a.run - b.run) };
+}

@@ -1,0 +1,242 @@
+'use client';
+
+import { yupResolver } from '@hookform/resolvers/yup';
+import { useEffect, useState } from 'react';
+import { useForm } from 'react-hook-form';
+import * as yup from 'yup';
+import type { Aim, Batch, Kitchen, Pot, SetState } from '@/core/batch';
+import { SET_FROM, SETS } from '@/core/bones';
+import { formatLevel, formatMinutes, LITRES_PER_QUART } from '@/core/quantity';
+import type { RunOffOption, RunOffSolution } from '@/core/solve';
+import { Button } from '@/ui/Button';
+import { Choice, Field } from '@/ui/Field';
+import { toNumbers } from '@/ui/numbers';
+import { Sheet } from '@/ui/Sheet';
+import { Wobble } from '@/ui/Wobble';
+import { runOffsAway, stopSolving } from '@/workers';
+
+interface Form {
+  set: SetState | '';
+  litres?: number | string | undefined;
+  hours?: number | string | undefined;
+  openings: string;
+}
+
+const optional = (min: number, max: number, unit: string) =>
+  yup
+    .number()
+    .typeError(`a number of ${unit}, or nothing`)
+    .min(min, `from ${min} to ${max} ${unit}`)
+    .max(max, `from ${min} to ${max} ${unit}`);
+
+const schema = yup.object({
+  set: yup.string().oneOf(['', ...SETS]),
+  litres: optional(0.2, 50, ''),
+  hours: optional(0.5, 24, 'hours'),
+  openings: yup.string(),
+});
+
+function aimOf(form: Form, litre: number): Aim {
+  return {
+    ...(form.set !== '' && { set: form.set }),
+    ...(form.litres !== undefined && { litres: Number(form.litres) * litre }),
+    ...(form.hours !== undefined && { hours: Number(form.hours) }),
+    ...(form.openings !== '' && { openings: Number(form.openings) }),
+  };
+}
+
+function OptionRow({
+  option,
+  chosen,
+  kitchen,
+  onChoose,
+}: {
+  readonly option: RunOffOption;
+  readonly chosen: boolean;
+  readonly kitchen: Kitchen;
+  readonly onChoose: () => void;
+}) {
+  const holds = option.holdsMin.map((m) => formatMinutes(m)).join(' + ');
+  return (
+    <li className="border-t border-hairline py-2">
+      <label className="flex gap-3">
+        <input
+          type="radio"
+          name="runs"
+          className="mt-1 size-5 shrink-0 accent-copper"
+          checked={chosen}
+          onChange={onChoose}
+        />
+        <span className="flex-1">
+          <span className="font-semibold">
+            {option.runs === 1 ? 'one run' : `${option.runs} runs`}
+          </span>
+          <span className="figure ml-2 text-lg">{formatMinutes(option.totalMin)}</span>
+          <span className="ml-2 text-[13px] text-quiet">{option.fuelKWh.toFixed(1)} kWh</span>
+          <span className="block text-[13.5px] text-quiet">
+            hold {holds}, {formatLevel(option.waterL, kitchen.units)} of water
+            {option.runs > 1 && ' each'}
+          </span>
+          <span className="flex items-center gap-2 text-[13.5px]">
+            <Wobble set={option.set} className="h-6" />
+            {formatLevel(option.litres, kitchen.units)}, {option.gPerL.toFixed(0)} g a litre:{' '}
+            {option.set}
+          </span>
+          {option.misses.map((miss) => (
+            <span key={miss} className="block text-[13.5px] text-rust">
+              misses: {miss}
+            </span>
+          ))}
+        </span>
+      </label>
+    </li>
+  );
+}
+
+/** How many runs the bones are worth: what is wanted, and the best plan for each number of runs. */
+export function AimSheet({
+  batch,
+  pot,
+  kitchen,
+  onTake,
+  onClose,
+}: {
+  readonly batch: Batch;
+  readonly pot: Pot;
+  readonly kitchen: Kitchen;
+  readonly onTake: (batch: Batch) => void;
+  readonly onClose: () => void;
+}) {
+  const us = kitchen.units === 'us';
+  const litre = us ? LITRES_PER_QUART : 1;
+  const { aim } = batch;
+  const { register, handleSubmit, formState } = useForm<Form>({
+    defaultValues: {
+      set: aim?.set ?? '',
+      litres: aim?.litres === undefined ? '' : Number((aim.litres / litre).toFixed(2)),
+      hours: aim?.hours ?? '',
+      openings: aim?.openings === undefined ? '' : String(aim.openings),
+    },
+    resolver: async (values, context, options) =>
+      yupResolver(schema)(
+        toNumbers(values, ['litres', 'hours']) as never,
+        context,
+        options as never,
+      ) as never,
+  });
+  const { errors } = formState;
+  const [found, setFound] = useState<RunOffSolution | null>(null);
+  const [chosen, setChosen] = useState(0);
+  const [busy, setBusy] = useState(false);
+  const [failed, setFailed] = useState<string | null>(null);
+  useEffect(() => stopSolving, []);
+  const find = handleSubmit(async (form) => {
+    setBusy(true);
+    setFailed(null);
+    try {
+      const solution = await runOffsAway(batch, pot, kitchen, aimOf(form, litre));
+      setFound(solution);
+      setChosen(solution.best);
+    } catch (error) {
+      setFailed(error instanceof Error ? error.message : String(error));
+    }
+    setBusy(false);
+  });
+  const option = found?.options[chosen];
+  return (
+    <Sheet
+      open
+      onClose={onClose}
+      title="How many runs?"
+      foot={
+        <>
+          <Button look="quiet" onClick={onClose}>
+            Leave it as it is
+          </Button>
+          <Button look={option ? 'outline' : 'copper'} disabled={busy} onClick={() => void find()}>
+            {busy ? 'Working it out…' : 'Work it out'}
+          </Button>
+          {option && (
+            <Button
+              look="copper"
+              onClick={() => {
+                onTake(option.batch);
+                onClose();
+              }}
+            >
+              Take it
+            </Button>
+          )}
+        </>
+      }
+    >
+      <form
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          void find();
+        }}
+        className="grid grid-cols-2 gap-x-3 gap-y-2 sm:gap-4"
+      >
+        <Choice id="aim-set" label="Cold, it" {...register('set')}>
+          <option value="">as it comes: stop when it is no longer worth it</option>
+          {SETS.map((set) => (
+            <option key={set} value={set}>
+              {set === 'pourable' ? 'pours' : set === 'soft set' ? 'sets softly' : set}, from{' '}
+              {SET_FROM[set]} g a litre
+            </option>
+          ))}
+        </Choice>
+        <Field
+          id="aim-litres"
+          label={us ? 'Broth wanted, quarts' : 'Broth wanted, L'}
+          inputMode="decimal"
+          placeholder="no matter"
+          {...register('litres')}
+          error={errors.litres?.message}
+        />
+        <Field
+          id="aim-hours"
+          label="Hours at hand"
+          inputMode="decimal"
+          placeholder="no matter"
+          {...register('hours')}
+          error={errors.hours?.message}
+        />
+        <Choice id="aim-openings" label="Poured off in between" {...register('openings')}>
+          <option value="">as often as the bones stand</option>
+          <option value="0">not at all</option>
+          <option value="1">once at most</option>
+          <option value="2">twice at most</option>
+        </Choice>
+        <button type="submit" className="hidden" />
+      </form>
+      <div aria-live="polite">
+        {busy && <div className="h-24 animate-pulse rounded-xl bg-hairline/50" />}
+        {failed !== null && (
+          <p role="alert" className="text-rust">
+            It could not be worked out: {failed}. Nothing has changed.
+          </p>
+        )}
+        {!busy && found && (
+          <div data-testid="run-options">
+            <ul aria-label="Plans">
+              {found.options.map((o, i) => (
+                <OptionRow
+                  key={o.runs}
+                  option={o}
+                  chosen={i === chosen}
+                  kitchen={kitchen}
+                  onChoose={() => setChosen(i)}
+                />
+              ))}
+            </ul>
+            <p className="border-t border-hairline pt-2 text-[13.5px] text-quiet">
+              No more runs: {found.limit}.
+            </p>
+          </div>
+        )}
+      </div>
+    </Sheet>
+  );
+}

@@ -1,0 +1,69 @@
+import type { BonesReport, RunOffReport } from '@/core/assess';
+import type { Kitchen } from '@/core/batch';
+import { formatLevel } from '@/core/quantity';
+import { Wobble } from '@/ui/Wobble';
+import { layersOf } from './rows';
+
+const FOOT = 110;
+const HIGH = 100;
+
+/** All runs poured together, in one glass, and how that sets. */
+export function BlendGlass({
+  bones,
+  runOffs,
+  kitchen,
+}: {
+  readonly bones: readonly BonesReport[];
+  readonly runOffs: RunOffReport;
+  readonly kitchen: Kitchen;
+}) {
+  const whole = runOffs.blends.at(-1);
+  if (!whole) return null;
+  const layers = layersOf(bones);
+  return (
+    <figure className="flex flex-col items-center text-center" data-testid="blend">
+      <figcaption className="text-[13px] text-quiet">
+        {layers.length > 1 ? 'poured together' : 'in the glass'}
+      </figcaption>
+      <svg viewBox="0 0 84 116" className="h-[88px] w-[64px]" aria-hidden>
+        {layers.map(({ run, from, high, depth }) => {
+          const y = FOOT - HIGH * (from + high);
+          return (
+            <g key={run}>
+              <rect
+                x={12}
+                y={y}
+                width={60}
+                height={HIGH * high}
+                className="fill-[#b9853f] stroke-panel"
+                fillOpacity={depth}
+              />
+              {HIGH * high > 12 && (
+                <text
+                  x={42}
+                  y={y + (HIGH * high) / 2 + 4}
+                  textAnchor="middle"
+                  className="fill-ink text-[12px]"
+                >
+                  {run}
+                </text>
+              )}
+            </g>
+          );
+        })}
+        <path
+          d="M9,8 L12,110 H72 L75,8"
+          className="fill-none stroke-ink"
+          strokeWidth={2}
+          strokeLinejoin="round"
+        />
+      </svg>
+      <p className="figure text-lg leading-5">{formatLevel(whole.litres, kitchen.units)}</p>
+      <p className="text-[13px] text-quiet">{whole.gPerL.toFixed(0)} g a litre</p>
+      <Wobble set={whole.set} className="h-8 w-14" />
+      <p className="text-[14px] font-semibold" data-testid="blend-set">
+        {whole.set}
+      </p>
+    </figure>
+  );
+}

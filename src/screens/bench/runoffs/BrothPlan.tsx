@@ -1,0 +1,54 @@
+'use client';
+
+import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
+import type { ReactNode } from 'react';
+import { addRun } from '@/core/batch';
+import { Button } from '@/ui/Button';
+import { RunOffs, type RunOffsProps } from './RunOffs';
+
+const TAB =
+  'min-h-9 border-b-2 border-transparent px-3 text-[14px] text-quiet data-selected:border-copper data-selected:font-semibold data-selected:text-ink max-lg:min-h-11';
+
+const SMALL = '!min-h-9 !px-3 text-[14px] max-lg:!min-h-11';
+
+/** Of a stock or broth: what the bones are worth first, and the lanes of what is in the pot. */
+export function BrothPlan({
+  lanes,
+  onOpen,
+  ...props
+}: RunOffsProps & {
+  readonly lanes: ReactNode;
+  readonly onOpen: (what: 'runs') => void;
+}) {
+  const { batch, onBatch } = props;
+  const more = addRun(batch);
+  return (
+    <TabGroup>
+      <div className="flex flex-wrap items-center justify-between gap-x-2 px-3">
+        <TabList className="flex">
+          <Tab className={TAB}>Run-offs</Tab>
+          <Tab className={TAB}>Lanes</Tab>
+        </TabList>
+        <div className="flex gap-2">
+          <Button
+            look="plain"
+            className={SMALL}
+            disabled={more === batch}
+            onClick={() => onBatch(more)}
+          >
+            Run again
+          </Button>
+          <Button className={SMALL} onClick={() => onOpen('runs')}>
+            How many runs?
+          </Button>
+        </div>
+      </div>
+      <TabPanels className="pt-1">
+        <TabPanel tabIndex={-1}>
+          <RunOffs {...props} />
+        </TabPanel>
+        <TabPanel tabIndex={-1}>{lanes}</TabPanel>
+      </TabPanels>
+    </TabGroup>
+  );
+}

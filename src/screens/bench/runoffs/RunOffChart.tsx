@@ -1,0 +1,114 @@
+'use client';
+
+import { memo, useMemo } from 'react';
+import {
+  Area,
+  CartesianGrid,
+  ComposedChart,
+  Line,
+  ReferenceLine,
+  ResponsiveContainer,
+  Tooltip,
+  XAxis,
+  YAxis,
+} from 'recharts';
+import type { Assessment } from '@/core/assess';
+import { AXIS_LEFT, AXIS_RIGHT } from '../axis';
+import { AXIS_BOTTOM, AXIS_TOP, timeTicks } from '../ticks';
+import type { ClockText } from '../clockText';
+import { gramAxis, runOffRows, type RunOffRow } from './rows';
+
+/** Grams in the broth that is in the pot, over the time of the cook; a run is a hill. */
+export const RunOffChart = memo(function RunOffChart({
+  assessment,
+  clock,
+  served,
+  cursorMin,
+  onCursor,
+}: {
+  readonly assessment: Assessment;
+  readonly clock: ClockText;
+  readonly served: boolean;
+  readonly cursorMin: number | null;
+  readonly onCursor: (minute: number | null) => void;
+}) {
+  const { series } = assessment;
+  const rows = useMemo(() => runOffRows(series), [series]);
+  const last = series.minute.at(-1) ?? 1;
+  const ticks = useMemo(() => timeTicks(last, served), [last, served]);
+  const grams = gramAxis(series);
+  return (
+    <ResponsiveContainer width="100%" height="100%">
+      <ComposedChart
+        data={rows as RunOffRow[]}
+        margin={{ top: AXIS_TOP, right: AXIS_RIGHT, bottom: 0, left: 0 }}
+        onMouseMove={(state) => {
+          const at = Number(state.activeLabel);
+          if (Number.isFinite(at)) onCursor(at);
+        }}
+        onMouseLeave={() => onCursor(null)}
+        accessibilityLayer={false}
+      >
+        <CartesianGrid yAxisId="g" stroke="var(--color-hairline)" vertical={false} />
+        <XAxis
+          dataKey="minute"
+          type="number"
+          domain={[0, last]}
+          tickFormatter={clock}
+          ticks={ticks}
+          stroke="var(--color-quiet)"
+          fontSize={12}
+          tickLine={false}
+          height={AXIS_BOTTOM}
+        />
+        <YAxis
+          yAxisId="g"
+          domain={[0, grams.top]}
+          ticks={grams.ticks}
+          width={AXIS_LEFT}
+          tickFormatter={(g: number) => `${g} g`}
+          stroke="var(--color-quiet)"
+          fontSize={12}
+          tickLine={false}
+          axisLine={false}
+        />
+        <Area
+          yAxisId="g"
+          dataKey="sets"
+          stroke="var(--color-ink)"
+          strokeWidth={2}
+          fill="var(--color-broth)"
+          fillOpacity={0.75}
+          isAnimationActive={false}
+        />
+        <Line
+          yAxisId="g"
+          dataKey="given"
+          stroke="var(--color-quiet)"
+          strokeWidth={1.5}
+          strokeDasharray="3 3"
+          dot={false}
+          isAnimationActive={false}
+        />
+        {cursorMin !== null && (
+          <ReferenceLine yAxisId="g" x={cursorMin} stroke="var(--color-cobalt)" strokeWidth={2} />
+        )}
+        <Tooltip
+          isAnimationActive={false}
+          cursor={false}
+          content={({ payload }) => {
+            const row = payload?.[0]?.payload as RunOffRow | undefined;
+            return row && row.sets !== null && row.given !== null ? (
+              <div className="rounded-lg bg-cobalt px-3 py-1.5 text-sm text-white">
+                <div className="font-semibold">
+                  {clock(row.minute)} · {row.sets.toFixed(0)} g set
+                </div>
+                <div>of {row.given.toFixed(0)} g given</div>
+              </div>
+            ) : null;
+          }}
+        />
+      </ComposedChart>
+    </ResponsiveContainer>
+  );
+});

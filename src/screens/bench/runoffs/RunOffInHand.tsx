@@ -1,0 +1,48 @@
+import type { Assessment } from '@/core/assess';
+import { curvePath, minuteScale } from '@/ui/curve';
+import type { ClockText } from '../clockText';
+import { LightPlot, PLOT_HIGH, PLOT_WIDE } from '../LightPlot';
+import { gramAxis, runOffRows, stretchesIn } from './rows';
+
+/** The run-offs while a hand is on a handle: light to draw, in the chart's own place. */
+export function RunOffInHand({
+  assessment,
+  clock,
+  served,
+}: {
+  readonly assessment: Assessment;
+  readonly clock: ClockText;
+  readonly served: boolean;
+}) {
+  const { series } = assessment;
+  const total = Math.max(1, series.minute.at(-1) ?? 1);
+  const { top, ticks } = gramAxis(series);
+  const x = minuteScale(total, PLOT_WIDE);
+  const y = (g: number): number => PLOT_HIGH * (1 - g / top);
+  return (
+    <LightPlot
+      totalMin={total}
+      clock={clock}
+      served={served}
+      left={ticks.map((g) => ({ at: 1 - g / top, text: `${g} g` }))}
+    >
+      {stretchesIn(runOffRows(series)).map((part) => {
+        const minutes = part.map((r) => r.minute);
+        const d = curvePath(
+          minutes,
+          part.map((r) => r.sets ?? 0),
+          x,
+          y,
+        );
+        const from = x(minutes[0] ?? 0);
+        const to = x(minutes.at(-1) ?? 0);
+        return (
+          <g key={minutes[0]}>
+            <path d={`${d}L${to},${PLOT_HIGH}L${from},${PLOT_HIGH}Z`} className="fill-broth/75" />
+            <path d={d} className="fill-none stroke-ink" strokeWidth={2} />
+          </g>
+        );
+      })}
+    </LightPlot>
+  );
+}

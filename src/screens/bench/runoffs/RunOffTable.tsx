@@ -1,0 +1,90 @@
+import { X } from 'lucide-react';
+import type { BonesReport } from '@/core/assess';
+import type { Kitchen } from '@/core/batch';
+import { formatLevel } from '@/core/quantity';
+import { Wobble } from '@/ui/Wobble';
+
+const COLUMNS = [
+  'run',
+  'broth',
+  'gelatine',
+  'of all',
+  'a litre',
+  '10 min more',
+  'sets',
+  '',
+] as const;
+/** Left out where there is no room for them; the other columns say enough. */
+const WIDE_ONLY = new Set<string>(['of all', '10 min more']);
+
+function gain(grams: number): string {
+  return `${grams < 0 ? '−' : '+'}${Math.abs(grams).toFixed(1)} g`;
+}
+
+/** What each run gives, a row a run. */
+export function RunOffTable({
+  bones,
+  kitchen,
+  onStop,
+}: {
+  readonly bones: readonly BonesReport[];
+  readonly kitchen: Kitchen;
+  /** Stop after this many runs. */
+  readonly onStop: (runs: number) => void;
+}) {
+  return (
+    <table className="w-full text-left text-[14px]">
+      <caption className="sr-only">Runs of the bones</caption>
+      <thead className="text-[12px] text-quiet">
+        <tr>
+          {COLUMNS.map((name) => (
+            <th
+              key={name}
+              scope="col"
+              className={`pr-2 font-normal ${WIDE_ONLY.has(name) ? 'max-sm:hidden' : ''}`}
+            >
+              {name}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {bones.map((run) => (
+          <tr key={run.run} className="border-t border-hairline" data-testid={`run-${run.run}`}>
+            <th scope="row" className="py-0.5 pr-2">
+              <span className="grid size-6 place-items-center rounded-full border border-copper text-[13px] text-copper">
+                {run.run}
+              </span>
+            </th>
+            <td className="figure pr-2 text-base">{formatLevel(run.litres, kitchen.units)}</td>
+            <td className="figure pr-2 text-base">{run.gelatineG.toFixed(0)} g</td>
+            <td className="pr-2 max-sm:hidden">{Math.round(100 * run.share)} %</td>
+            <td className="figure pr-2 text-base">{run.setsGPerL.toFixed(1)} g</td>
+            <td className={`pr-2 max-sm:hidden ${run.tenMoreG < 0 ? 'text-rust' : 'text-quiet'}`}>
+              {gain(run.tenMoreG)}
+            </td>
+            <td className="pr-2">
+              <span className="flex items-center gap-1.5 whitespace-nowrap">
+                <Wobble set={run.set} className="h-6 shrink-0" />
+                {run.set}
+              </span>
+            </td>
+            <td className="w-11 text-right">
+              {run.run > 1 && (
+                <button
+                  type="button"
+                  aria-label={`Leave out run ${run.run} and what comes after`}
+                  title={`Stop after run ${run.run - 1}`}
+                  onClick={() => onStop(run.run - 1)}
+                  className="grid size-7 place-items-center rounded-full text-copper hover:bg-copper/10 max-lg:size-11"
+                >
+                  <X size={16} aria-hidden />
+                </button>
+              )}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,121 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import type { Assessment } from '@/core/assess';
+import { changeStep, stopAfter, type Batch, type Kitchen, type Pot } from '@/core/batch';
+import type { NextRun } from '@/core/solve';
+import { nextRunAway } from '@/workers';
+import type { ClockText } from '../clockText';
+import { BlendGlass } from './BlendGlass';
+import { RunOffChart } from './RunOffChart';
+import { RunOffInHand } from './RunOffInHand';
+import { RunOffTable } from './RunOffTable';
+import { stopsOf } from './rows';
+import { Stops } from './Stops';
+import { advice, answers } from './words';
+
+/** One run more, looked at while the plan stands still. */
+function useNextRun(batch: Batch, pot: Pot, kitchen: Kitchen): NextRun | null {
+  const [found, setFound] = useState<{ of: Batch; next: NextRun | null } | null>(null);
+  useEffect(() => {
+    let over = false;
+    void nextRunAway(batch, pot, kitchen).then((next) => {
+      if (!over) setFound({ of: batch, next });
+    });
+    return () => {
+      over = true;
+    };
+  }, [batch, pot, kitchen]);
+  return found?.of === batch ? found.next : null;
+}
+
+export interface RunOffsProps {
+  readonly batch: Batch;
+  /** The batch as the hand has it. */
+  readonly shown: Batch;
+  readonly pot: Pot;
+  readonly kitchen: Kitchen;
+  /** Of the batch as the hand has it. */
+  readonly assessment: Assessment;
+  /** The last one of a batch at rest. */
+  readonly settled: Assessment | null;
+  readonly clock: ClockText;
+  readonly cursorMin: number | null;
+  readonly onCursor: (minute: number | null) => void;
+  readonly onBatch: (batch: Batch) => void;
+  readonly onInHand: (batch: Batch, done: boolean) => void;
+}
+
+/** What the bones are worth: grams over time through all runs, the stops to drag, the broths. */
+export function RunOffs({
+  batch,
+  shown,
+  pot,
+  kitchen,
+  assessment,
+  settled,
+  clock,
+  cursorMin,
+  onCursor,
+  onBatch,
+  onInHand,
+}: RunOffsProps) {
+  const next = useNextRun(batch, pot, kitchen);
+  const { bones, runOffs } = assessment;
+  const served = shown.serveAt !== undefined;
+  const inHand = shown !== batch;
+  if (!runOffs || bones.length === 0)
+    return <p className="p-6 text-center text-quiet">The bones give nothing in this plan yet.</p>;
+  return (
+    <div className="space-y-2" data-testid="run-offs">
+      <div className="relative h-[130px]">
+        {inHand && <RunOffInHand assessment={assessment} clock={clock} served={served} />}
+        {settled && (
+          <div className={inHand ? 'invisible absolute inset-0' : 'h-full'}>
+            <RunOffChart
+              assessment={settled}
+              clock={clock}
+              served={served}
+              cursorMin={cursorMin}
+              onCursor={onCursor}
+            />
+          </div>
+        )}
+        <Stops
+          stops={stopsOf(shown, assessment)}
+          total={Math.max(1, assessment.time.totalMin.p50)}
+          onMove={(step, holdMin, done) =>
+            onInHand(
+              changeStep(batch, step, (s) => (s.kind === 'pressure' ? { ...s, holdMin } : s)),
+              done,
+            )
+          }
+        />
+      </div>
+      <div className="grid grid-cols-[minmax(0,1fr)_auto] gap-4 px-3 max-sm:grid-cols-1">
+        <div className="min-w-0 space-y-2">
+          <RunOffTable
+            bones={bones}
+            kitchen={kitchen}
+            onStop={(runs) => onBatch(stopAfter(batch, runs))}
+          />
+          <p className="text-[13.5px] leading-snug" data-testid="advice">
+            {advice(assessment, next)}
+          </p>
+          <dl className="grid grid-cols-2 gap-x-5 pb-1 text-[13px] max-sm:grid-cols-1">
+            {answers(assessment, kitchen.units).map(([name, value]) => (
+              <div
+                key={name}
+                className="flex justify-between gap-2 border-t border-hairline py-0.5"
+              >
+                <dt className="text-quiet">{name}</dt>
+                <dd className="text-right">{value}</dd>
+              </div>
+            ))}
+          </dl>
+        </div>
+        <BlendGlass bones={bones} runOffs={runOffs} kitchen={kitchen} />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,54 @@
+import { Radio, RadioGroup } from '@headlessui/react';
+import type { Run, SetState } from '@/core/batch';
+import { SETS } from '@/core/bones';
+import { formatLevel, type Units } from '@/core/quantity';
+import { withYield, yieldOf } from '@/core/timetable';
+import { saveRun } from '@/ui/household';
+import { Wobble } from '@/ui/Wobble';
+import { YieldEntry } from '@/ui/YieldEntry';
+
+/** Each run of the bones: what was foretold, what it gave, and how it set in the cold. */
+export function Yields({ run, units }: { readonly run: Run; readonly units: Units }) {
+  const runOffs = run.predicted.runOffs ?? [];
+  if (runOffs.length === 0) return null;
+  return (
+    <section className="mt-7">
+      <h2 className="text-lg font-semibold">The runs</h2>
+      <ul className="mt-2 divide-y divide-hairline border-y border-hairline">
+        {runOffs.map((foretold) => (
+          <li key={foretold.run} className="grid gap-x-6 gap-y-2 py-3 sm:grid-cols-[200px_1fr]">
+            <YieldEntry run={run} foretold={foretold} units={units} />
+            <div>
+              <p className="text-[14px] font-medium">
+                Run {foretold.run}, after a night in the cold
+              </p>
+              <p className="text-[13px] text-quiet">
+                foretold {foretold.gPerL.toFixed(0)} g a litre in{' '}
+                {formatLevel(foretold.litres, units)}: {foretold.set}
+              </p>
+              <RadioGroup
+                value={yieldOf(run, foretold.run).set ?? null}
+                onChange={(set: SetState | null) => {
+                  if (set) saveRun(withYield(run, foretold.run, { set }));
+                }}
+                aria-label={`Set of run ${foretold.run}`}
+                className="mt-1 grid grid-cols-4 overflow-hidden rounded-xl border border-ink/50 max-sm:grid-cols-2"
+              >
+                {SETS.map((set) => (
+                  <Radio
+                    key={set}
+                    value={set}
+                    className="flex min-h-11 cursor-pointer flex-col items-center justify-center px-1 py-1 text-[13px] data-checked:bg-leaf/25 data-checked:font-semibold"
+                  >
+                    <Wobble set={set} className="h-6" />
+                    {set}
+                  </Radio>
+                ))}
+              </RadioGroup>
+            </div>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
