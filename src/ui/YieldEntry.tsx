@@ -9,6 +9,11 @@ import { Field } from './Field';
 
 const MOST_L = 100;
 
+/** A comma is a decimal point. */
+function numberIn(text: string): number {
+  return Number(text.trim().replace(',', '.'));
+}
+
 /** Broth of a run of bones, to the line read off the pot; what is no number is said beneath. */
 export function YieldEntry({
   run,
@@ -21,16 +26,17 @@ export function YieldEntry({
 }) {
   const unitL = units === 'us' ? LITRES_PER_CUP : 1;
   const { litres } = yieldOf(run, foretold.run);
-  const shown = litres === undefined ? '' : String(Number((litres / unitL).toFixed(2)));
-  const [text, setText] = useState(shown);
-  const [of, setOf] = useState(shown);
-  if (of !== shown) {
-    // Entered elsewhere, or undone: show that.
-    setOf(shown);
-    setText(shown);
+  const kept = litres === undefined ? '' : String(Number((litres / unitL).toFixed(2)));
+  const [text, setText] = useState(kept);
+  const [of, setOf] = useState(kept);
+  if (of !== kept) {
+    // Undone, or entered elsewhere: show that. Half a number being typed is left alone.
+    setOf(kept);
+    if (kept === '' ? text.trim() !== '' : numberIn(text) !== Number(kept)) setText(kept);
   }
-  const value = Number(text.trim().replace(',', '.')) * unitL;
-  const wrong = text.trim() !== '' && !(value >= 0 && value <= MOST_L);
+  const value = numberIn(text) * unitL;
+  const empty = text.trim() === '';
+  const wrong = !empty && !(value >= 0 && value <= MOST_L);
   const unit = units === 'us' ? 'cups' : 'L';
   return (
     <Field
@@ -40,10 +46,12 @@ export function YieldEntry({
       inputMode="decimal"
       value={text}
       error={wrong ? `a number from 0 to ${Math.round(MOST_L / unitL)} ${unit}` : undefined}
-      onChange={(event) => setText(event.target.value)}
-      onBlur={() => {
-        if (wrong || text === shown) return;
-        saveRun(withYield(run, foretold.run, { litres: text.trim() === '' ? undefined : value }));
+      onChange={(event) => {
+        const typed = event.target.value;
+        const now = numberIn(typed) * unitL;
+        setText(typed);
+        if (typed.trim() === '') saveRun(withYield(run, foretold.run, { litres: undefined }));
+        else if (now >= 0 && now <= MOST_L) saveRun(withYield(run, foretold.run, { litres: now }));
       }}
     />
   );

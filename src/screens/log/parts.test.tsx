@@ -5,7 +5,7 @@ import userEvent from '@testing-library/user-event';
 import { assess } from '@/core/assess';
 import type { Mark, MarkKind, Run } from '@/core/batch';
 import { stepsOf, waterL } from '@/core/batch';
-import { KITCHEN, POT, REFERENCE } from '@/core/testing/kitchen';
+import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '@/core/testing/kitchen';
 import { startRun } from '@/core/timetable';
 import { HOME, keep, kept } from '@/ui/testing/household';
 import { LogScreen } from './LogScreen';
@@ -14,6 +14,12 @@ import { RunScreen } from './RunScreen';
 const push = jest.fn();
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push }) }));
 jest.mock('@/workers', () => jest.requireActual('../../ui/testing/assessor'));
+
+global.ResizeObserver ??= class {
+  observe = (): void => undefined;
+  unobserve = (): void => undefined;
+  disconnect = (): void => undefined;
+};
 
 const user = userEvent.setup();
 const at = (min: number): string =>
@@ -111,4 +117,52 @@ it('a run that is gone is said to be gone', () => {
   keep(HOME);
   render(<RunScreen id="nowhere" />);
   expect(screen.getByRole('heading', { name: 'This run is not here' })).toBeTruthy();
+});
+
+describe('the runs of a broth', () => {
+  const broth = batchOf(
+    [item('b', 'veal-knuckle', 1.2, 'kg'), item('w', 'water', 2.6, 'l')],
+    [pressure(60), { id: 'end', kind: 'strain' }],
+    { kind: 'broth' },
+  );
+  const cooked: Run = {
+    ...startRun('r1', broth, 'p1', assess(broth, POT, KITCHEN), at(0)),
+    endedAt: at(120),
+  };
+  const yields = () => (kept().runs[0] as Run).yields;
+
+  it('take the litres read off the pot and the set of the next day', async () => {
+    keep({ ...HOME, runs: [cooked] });
+    render(<RunScreen id="r1" />);
+    await user.type(screen.getByLabelText('Broth of run 1, L'), '2,35');
+    expect(yields()).toEqual([{ run: 1, litres: 2.35 }]);
+    await user.click(screen.getByRole('radio', { name: 'soft set' }));
+    expect(yields()).toEqual([{ run: 1, litres: 2.35, set: 'soft set' }]);
+    await user.clear(screen.getByLabelText('Broth of run 1, L'));
+    expect(yields()).toEqual([{ run: 1, set: 'soft set' }]);
+  });
+
+  it('say what is no number, and keep what was there', async () => {
+    keep({ ...HOME, runs: [{ ...cooked, yields: [{ run: 1, litres: 2 }] }] });
+    render(<RunScreen id="r1" />);
+    const field = screen.getByLabelText('Broth of run 1, L');
+    expect(field).toHaveProperty('value', '2');
+    await user.clear(field);
+    await user.type(field, 'two');
+    expect(screen.getByText('wanted: a number from 0 to 100 L')).toBeTruthy();
+    expect(yields()).toEqual([]);
+  });
+
+  it('are in cups where the kitchen has cups', async () => {
+    keep({ ...HOME, kitchen: { ...KITCHEN, units: 'us' }, runs: [cooked] });
+    render(<RunScreen id="r1" />);
+    await user.type(screen.getByLabelText('Broth of run 1, cups'), '10');
+    expect(yields()?.[0]?.litres).toBeCloseTo(2.366, 3);
+  });
+
+  it('are not asked for after a soup', () => {
+    keep({ ...HOME, runs: [RUN] });
+    render(<RunScreen id="r1" />);
+    expect(screen.queryByText('The runs')).toBeNull();
+  });
 });

@@ -1,0 +1,53 @@
+import { assess } from '../assess';
+import { withRuns, type Batch } from '../batch';
+import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '../testing/kitchen';
+import { runOffAt, stagesOf, startRun, withYield, wordsOf, yieldOf } from '.';
+
+const BROTH: Batch = withRuns(
+  batchOf(
+    [item('b', 'veal-knuckle', 1.2, 'kg'), item('w', 'water', 2.6, 'l')],
+    [pressure(60), { id: 'end', kind: 'strain' }],
+    { kind: 'broth' },
+  ),
+  2,
+);
+const run = startRun('r1', BROTH, 'p1', assess(BROTH, POT, KITCHEN), '2026-11-24T16:00:00.000Z');
+
+describe('runs of bones on the stove', () => {
+  it('are foretold with the batch', () => {
+    expect(run.predicted.runOffs?.map((r) => r.run)).toEqual([1, 2]);
+    expect(run.predicted.runOffs?.[0]?.gPerL).toBeGreaterThan(
+      run.predicted.runOffs?.[1]?.gPerL ?? 99,
+    );
+    const soup = startRun('r2', REFERENCE, 'p1', assess(REFERENCE, POT, KITCHEN), run.startedAt);
+    expect(soup.predicted.runOffs).toBeUndefined();
+  });
+
+  it('are asked for where their broth is strained', () => {
+    const strains = stagesOf(BROTH, run.predicted).filter((s) => s.stepKind === 'strain');
+    expect(strains.map((s) => runOffAt(run, s.step)?.run)).toEqual([1, 2]);
+    expect(strains.map((s) => s.pours)).toEqual([true, false]);
+    const [poured, last] = strains.map((s) => wordsOf(s));
+    expect(poured).toMatchObject({ title: 'Pour the broth off', press: 'Done' });
+    expect(poured?.act).toContain('The bones stay');
+    expect(last?.title).toBe('Strain');
+    expect(runOffAt(run, 's1')).toBeNull();
+  });
+
+  it('keep what they gave, in order, and take it back', () => {
+    const both = withYield(withYield(run, 2, { litres: 2.4 }), 1, { litres: 2.3, set: 'soft set' });
+    expect(both.yields).toEqual([
+      { run: 1, litres: 2.3, set: 'soft set' },
+      { run: 2, litres: 2.4 },
+    ]);
+    expect(yieldOf(both, 1).set).toBe('soft set');
+    expect(yieldOf(run, 1)).toEqual({ run: 1 });
+    expect(withYield(both, 2, { litres: undefined }).yields).toEqual([
+      { run: 1, litres: 2.3, set: 'soft set' },
+    ]);
+    expect(withYield(both, 1, { litres: undefined }).yields?.[0]).toEqual({
+      run: 1,
+      set: 'soft set',
+    });
+  });
+});

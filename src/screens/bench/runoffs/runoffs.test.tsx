@@ -1,0 +1,272 @@
+/** @jest-environment jsdom */
+import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { assess } from '@/core/assess';
+import { addRun, stepsOf, stretchesOf, withRuns, type Batch } from '@/core/batch';
+import { SETS } from '@/core/bones';
+import { nextRun } from '@/core/solve';
+import { batchOf, item, KITCHEN, POT, pressure } from '@/core/testing/kitchen';
+import { Wobble } from '@/ui/Wobble';
+import { clockText } from '../clockText';
+import { AimSheet } from './AimSheet';
+import { BrothPlan } from './BrothPlan';
+import { runAt } from './runAt';
+import { gramAxis, layersOf, runOffRows, stopsOf, stretchesIn } from './rows';
+import { RunOffInHand } from './RunOffInHand';
+import { advice, answers } from './words';
+
+jest.mock('@/workers', () => jest.requireActual('../../../ui/testing/assessor'));
+
+global.ResizeObserver = class {
+  observe = (): void => undefined;
+  unobserve = (): void => undefined;
+  disconnect = (): void => undefined;
+};
+
+const ONE: Batch = batchOf(
+  [item('b', 'veal-knuckle', 1.2, 'kg'), item('w', 'water', 2.8, 'l')],
+  [pressure(90), { id: 'end', kind: 'strain' }],
+  { kind: 'broth' },
+);
+const THREE = withRuns(ONE, 3);
+const A = assess(THREE, POT, KITCHEN);
+const user = userEvent.setup();
+const clock = clockText(undefined, A.time.totalMin.p50);
+
+afterEach(cleanup);
+
+describe('rows of the chart', () => {
+  const rows = runOffRows(A.series);
+
+  it('break where broth is poured off, and begin again near nothing', () => {
+    const parts = stretchesIn(rows);
+    expect(parts).toHaveLength(3);
+    for (const part of parts) {
+      expect(part[0]?.given ?? Infinity).toBeLessThan(1);
+      const grams = part.map((r) => r.given ?? 0);
+      expect(grams).toEqual([...grams].sort((a, b) => a - b));
+      for (const r of part) expect(r.sets ?? 0).toBeLessThanOrEqual((r.given ?? 0) + 1e-9);
+    }
+    // The last point of a run is what the run gives.
+    expect(parts.map((p) => p.at(-1)?.given)).toEqual(
+      A.bones.map((b) => expect.closeTo(b.gelatineG, 3)),
+    );
+  });
+
+  it('are few enough to draw, and fit their axis', () => {
+    expect(rows.length).toBeLessThan(230);
+    const { top, ticks } = gramAxis(A.series);
+    expect(top).toBeGreaterThanOrEqual(Math.max(...A.series.gelatineG));
+    expect(ticks.at(-1)).toBeLessThanOrEqual(top);
+  });
+
+  it('stop each run at the end of its hold', () => {
+    const stops = stopsOf(THREE, A);
+    expect(stops.map((s) => s.label)).toEqual([1, 2, 3].map((n) => `Stop of run ${n}`));
+    expect(new Set(stops.map((s) => s.step)).size).toBe(3);
+    stops.forEach((stop, i) => {
+      expect(stop.atMin).toBeGreaterThan(A.bones[i]?.startMin ?? Infinity);
+      expect(stop.atMin).toBeLessThan(A.bones[i]?.endMin ?? 0);
+    });
+  });
+
+  it('know the run at a minute', () => {
+    expect(runAt(A.bones, null)).toBe(0);
+    expect(runAt(A.bones, 0)).toBe(0);
+    A.bones.forEach((run, i) => {
+      expect(runAt(A.bones, (run.startMin + run.endMin) / 2)).toBe(i);
+    });
+    expect(runAt([], 50)).toBe(0);
+  });
+
+  it('lie in the glass as they were poured, the first the darkest', () => {
+    const layers = layersOf(A.bones);
+    expect(layers.map((l) => l.run)).toEqual([1, 2, 3]);
+    layers.forEach((layer, i) => {
+      const below = layers[i - 1];
+      expect(layer.from).toBeCloseTo(below ? below.from + below.high : 0, 9);
+      if (below) expect(layer.depth).toBeLessThan(below.depth);
+    });
+    expect((layers.at(-1)?.from ?? 0) + (layers.at(-1)?.high ?? 0)).toBeLessThan(1);
+  });
+});
+
+describe('what is said', () => {
+  it('weighs ten minutes more against another run', () => {
+    const one = assess(ONE, POT, KITCHEN);
+    const said = advice(one, nextRun(ONE, POT, KITCHEN));
+    expect(said).toMatch(/^Ten minutes more of run 1 would give \d+\.\d g; another run \d+ g, /);
+    const long = { ...ONE, steps: [pressure(500), { id: 'end', kind: 'strain' as const }] };
+    expect(advice(assess(long, POT, KITCHEN), null)).toMatch(/^Run 1 is past its best/);
+    expect(advice(assess({ ...ONE, items: [] }, POT, KITCHEN), null)).toBe('');
+  });
+
+  it('refuses poultry another run', () => {
+    const bird = { ...ONE, items: [item('b', 'turkey-frame', 900, 'g'), ...ONE.items.slice(1)] };
+    expect(nextRun(bird, POT, KITCHEN)?.refused).toContain('splinters');
+    expect(advice(assess(bird, POT, KITCHEN), nextRun(bird, POT, KITCHEN))).toContain(
+      'No run after it: turkey frame would fall into splinters',
+    );
+  });
+
+  it('answers in the kitchen’s units', () => {
+    const thin = assess(withRuns({ ...ONE, aim: { set: 'soft set' } }, 2), POT, KITCHEN);
+    const said = new Map(answers(thin, 'metric'));
+    expect(said.get('boiled down to “soft set”')).toMatch(/ L in .* min, \d\.\d kWh$/);
+    expect(said.get('bones a litre of “soft set”')).toMatch(/g$/);
+    expect(said.get('fat to skim')).toMatch(/^about /);
+    expect(new Map(answers(thin, 'us')).get('boiled down to “soft set”')).toContain('cups');
+    expect(answers(assess({ ...ONE, kind: 'soup', items: [] }, POT, KITCHEN), 'metric')).toEqual(
+      [],
+    );
+  });
+
+  it('has a picture for every state, and none twice', () => {
+    const drawn = SETS.map((set) => {
+      const { container } = render(<Wobble set={set} />);
+      return container.innerHTML;
+    });
+    expect(new Set(drawn).size).toBe(4);
+  });
+});
+
+describe('the run-offs of a plan', () => {
+  const onBatch = jest.fn();
+  const onInHand = jest.fn();
+  const onOpen = jest.fn();
+  const show = (batch: Batch): void => {
+    const assessment = assess(batch, POT, KITCHEN);
+    render(
+      <BrothPlan
+        batch={batch}
+        shown={batch}
+        pot={POT}
+        kitchen={KITCHEN}
+        assessment={assessment}
+        settled={assessment}
+        clock={clock}
+        cursorMin={null}
+        onCursor={jest.fn()}
+        onBatch={onBatch}
+        onInHand={onInHand}
+        onOpen={onOpen}
+        lanes={<p>the lanes</p>}
+      />,
+    );
+  };
+  beforeEach(() => {
+    onBatch.mockClear();
+    onInHand.mockClear();
+    onOpen.mockClear();
+  });
+
+  it('are a row a run, with the blend in a glass', async () => {
+    show(THREE);
+    expect(within(screen.getByRole('table')).getAllByRole('row')).toHaveLength(4);
+    expect(screen.getByTestId('run-1').textContent).toContain(A.bones[0]?.set ?? '?');
+    expect(screen.getByTestId('blend').textContent).toContain('poured together');
+    await waitFor(() => expect(screen.getByTestId('advice').textContent).toContain('another run'));
+    await user.click(screen.getByRole('tab', { name: 'Lanes' }));
+    expect(screen.getByText('the lanes')).toBeTruthy();
+  });
+
+  it('are run again, left out, and planned', async () => {
+    show(THREE);
+    await user.click(screen.getByRole('button', { name: 'Run again' }));
+    expect(stretchesOf(onBatch.mock.calls[0]?.[0] as Batch)).toHaveLength(4);
+    await user.click(screen.getByRole('button', { name: /Leave out run 2/ }));
+    expect(stretchesOf(onBatch.mock.calls[1]?.[0] as Batch)).toHaveLength(1);
+    await user.click(screen.getByRole('button', { name: 'How many runs?' }));
+    expect(onOpen).toHaveBeenCalledWith('runs');
+  });
+
+  it('stop where the keys say', () => {
+    show(THREE);
+    const stop = screen.getByRole('slider', { name: 'Stop of run 2' });
+    expect(stop.getAttribute('aria-valuetext')).toBe('1 h 30 min of hold');
+    fireEvent.keyDown(stop, { key: 'PageDown' });
+    const [moved, done] = onInHand.mock.calls[0] as [Batch, boolean];
+    expect(done).toBe(true);
+    expect(stepsOf(moved).flatMap((s) => (s.kind === 'pressure' ? [s.holdMin] : []))).toEqual([
+      90, 85, 90,
+    ]);
+    fireEvent.keyDown(stop, { key: 'x' });
+    expect(onInHand).toHaveBeenCalledTimes(1);
+  });
+
+  it('say so while the bones give nothing yet', () => {
+    show({ ...ONE, steps: [{ id: 's1', kind: 'rest', minutes: 1 }] });
+    expect(screen.getByText(/give nothing in this plan yet/)).toBeTruthy();
+  });
+
+  it('are drawn lightly while a hand moves', () => {
+    const { container } = render(<RunOffInHand assessment={A} clock={clock} served={false} />);
+    expect(container.querySelectorAll('g')).toHaveLength(3);
+    expect(container.textContent).toContain('0 g');
+  });
+});
+
+describe('how many runs', () => {
+  const onTake = jest.fn();
+  const onClose = jest.fn();
+  const open = (batch: Batch, units: 'metric' | 'us' = 'metric'): void => {
+    render(
+      <AimSheet
+        batch={batch}
+        pot={POT}
+        kitchen={{ ...KITCHEN, units }}
+        onTake={onTake}
+        onClose={onClose}
+      />,
+    );
+  };
+  beforeEach(() => {
+    onTake.mockClear();
+    onClose.mockClear();
+  });
+
+  it('plans by what is wanted, to take or to leave', async () => {
+    open(ONE);
+    await user.selectOptions(screen.getByLabelText('Cold, it'), 'trembles');
+    await user.type(screen.getByLabelText('Broth wanted, L'), '5');
+    await user.click(screen.getByRole('button', { name: 'Work it out' }));
+    const options = await screen.findByTestId('run-options');
+    expect(within(options).getAllByRole('radio')).toHaveLength(2);
+    expect(options.textContent).toContain('No more runs: veal knuckle, 2 runs at most');
+    expect(options.textContent).toContain('misses:');
+    await user.click(screen.getByRole('button', { name: 'Take it' }));
+    const [taken] = onTake.mock.calls[0] as [Batch];
+    expect(stretchesOf(taken)).toHaveLength(2);
+    expect(taken.aim).toEqual({ set: 'trembles', litres: 5 });
+    expect(onClose).toHaveBeenCalled();
+  });
+
+  it('says what is no number where it is typed, and plans nothing', async () => {
+    open(ONE);
+    await user.type(screen.getByLabelText('Hours at hand'), 'all day');
+    await user.click(screen.getByRole('button', { name: 'Work it out' }));
+    expect(await screen.findByText('wanted: a number of hours, or nothing')).toBeTruthy();
+    await user.clear(screen.getByLabelText('Hours at hand'));
+    await user.type(screen.getByLabelText('Hours at hand'), '99');
+    expect(await screen.findByText('wanted: from 0.5 to 24 hours')).toBeTruthy();
+    expect(screen.queryByTestId('run-options')).toBeNull();
+  });
+
+  it('remembers the aim, in quarts where the kitchen has cups', () => {
+    open({ ...ONE, aim: { litres: 1.892706, set: 'soft set', openings: 1 } }, 'us');
+    expect(screen.getByLabelText('Broth wanted, quarts')).toHaveProperty('value', '2');
+    expect(screen.getByLabelText('Cold, it')).toHaveProperty('value', 'soft set');
+    expect(screen.getByLabelText('Poured off in between')).toHaveProperty('value', '1');
+  });
+
+  it('leaves the choice to the cook', async () => {
+    open(addRun(ONE));
+    await user.click(screen.getByRole('button', { name: 'Work it out' }));
+    const options = await screen.findByTestId('run-options');
+    const [first] = within(options).getAllByRole('radio');
+    if (!first) throw new Error('no plan');
+    await user.click(first);
+    await user.click(screen.getByRole('button', { name: 'Take it' }));
+    expect(stretchesOf(onTake.mock.calls[0]?.[0] as Batch)).toHaveLength(1);
+  });
+});
