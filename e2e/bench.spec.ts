@@ -99,6 +99,8 @@ test('an ingredient is corrected in place; wrong input is said beside the field'
 
 test('a line that is no food is said to be none, and a list is taken whole', async ({ page }) => {
   await page.goto('/bench/b8');
+  // A stock shows its run-offs first; what is put in turns to the lanes.
+  await expect(page.getByTestId('run-1')).toBeVisible();
   const line = page.getByLabel('Put in');
   await line.fill('1 unicorn');
   await expect(page.getByRole('alert').filter({ hasText: 'no food of the table' })).toBeVisible();

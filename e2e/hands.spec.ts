@@ -1,19 +1,6 @@
 import { readFileSync } from 'node:fs';
-import type { Locator, Page } from '@playwright/test';
 import { accessible, expect, test } from './fixtures';
-
-/** Drags a handle sideways by the real mouse, in steps as a hand does. */
-async function drag(page: Page, handle: Locator, dx: number): Promise<void> {
-  const box = await handle.boundingBox();
-  if (!box) throw new Error('nothing to drag');
-  const x = box.x + box.width / 2;
-  const y = box.y + box.height / 2;
-  await page.mouse.move(x, y);
-  await page.mouse.down();
-  await page.mouse.move(x + dx / 2, y, { steps: 5 });
-  await page.mouse.move(x + dx, y, { steps: 5 });
-  await page.mouse.up();
-}
+import { drag, touch } from './hands';
 
 test('the end of a hold and the moment the valve opens are dragged, and undone', async ({
   page,
@@ -87,31 +74,15 @@ test('water and a hold are dragged by touch on a phone', async ({ browser, baseU
   });
   const page = await context.newPage();
   await page.goto('/bench/b1');
-  const session = await context.newCDPSession(page);
-  const touch = async (handle: Locator, dx: number, dy: number): Promise<void> => {
-    await handle.scrollIntoViewIfNeeded();
-    const box = await handle.boundingBox();
-    if (!box) throw new Error('no handle');
-    const at = (share: number) => [
-      { x: box.x + box.width / 2 + dx * share, y: box.y + box.height / 2 + dy * share },
-    ];
-    await session.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(0) });
-    for (let n = 1; n <= 10; n++)
-      await session.send('Input.dispatchTouchEvent', {
-        type: 'touchMove',
-        touchPoints: at(n / 10),
-      });
-    await session.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
-  };
   const water = page.getByTestId('water');
   await expect(water).toHaveText('1.4 L');
-  await touch(page.getByTestId('water-handle'), 0, -25);
+  await touch(context, page, page.getByTestId('water-handle'), 0, -25);
   await expect(water).not.toHaveText('1.4 L');
   expect(Number.parseFloat((await water.textContent()) ?? '')).toBeGreaterThan(1.8);
 
   const hold = page.getByRole('slider', { name: 'End of the hold' });
   await expect(hold).toHaveAttribute('aria-valuenow', '20');
-  await touch(hold, 40, 0);
+  await touch(context, page, hold, 40, 0);
   await expect(hold).not.toHaveAttribute('aria-valuenow', '20');
   expect(Number(await hold.getAttribute('aria-valuenow'))).toBeGreaterThan(24);
   await context.close();

@@ -13,8 +13,6 @@ import {
   isBroth,
   potOf,
   placeStep,
-  runWaterL,
-  setRunWater,
   usualEntry,
   type Batch,
   type Item,
@@ -22,7 +20,6 @@ import {
   type Step,
 } from '@/core/batch';
 import { resolveFood } from '@/core/food';
-import { formatVolume } from '@/core/quantity';
 import { movesOf, startRun } from '@/core/timetable';
 import { writeRecipe } from '@/formats';
 import { buttonLook } from '@/ui/Button';
@@ -30,21 +27,17 @@ import { download } from '@/ui/download';
 import { deleteBatch, saveBatch, saveRun, useHousehold } from '@/ui/household';
 import { useAssessment, useDraws } from '@/ui/useAssessment';
 import { isoNow } from '@/ui/useClock';
-import { AddLine } from './AddLine';
 import { BenchHead } from './BenchHead';
 import { BenchSheets } from './BenchSheets';
 import { Calls } from './Calls';
 import { clockText } from './clockText';
 import { rememberBatch } from './lastBatch';
-import { Moment } from './Moment';
 import { Plan } from './Plan';
 import { Readings } from './Readings';
-import { runAt } from './runoffs/runAt';
 import { useShortcuts, type Shortcut } from './shortcuts';
 import { StepBar } from './StepBar';
-import { sampleAt } from './traceRows';
 import type { Editing } from './editing';
-import { describe, Well } from './Well';
+import { WellSide } from './WellSide';
 
 // The chart's package is the largest there is here; the rest of the Bench does not wait for it.
 const Trace = lazy(() => import('./Trace').then((m) => ({ default: m.Trace })));
@@ -94,8 +87,6 @@ function Bench({ batch }: { readonly batch: Batch }) {
   const total = assessment?.time.totalMin.p50 ?? 0;
   const clock = useMemo(() => clockText(shown.serveAt, total), [shown.serveAt, total]);
   const onCursor = useCallback((minute: number | null) => setCursorMin(minute), []);
-  const run = runAt(assessment?.bones ?? [], cursorMin);
-  const water = runWaterL(shown, run);
   useEffect(() => rememberBatch(batch.id), [batch.id]);
   const onShortcut = useCallback((what: Shortcut['opens']) => {
     if (what === 'put in') document.getElementById('put-in')?.focus();
@@ -108,8 +99,6 @@ function Bench({ batch }: { readonly batch: Batch }) {
     setDraft(done ? null : next);
     if (done) saveBatch(next);
   };
-  const onWater = (litres: number, done: boolean): void =>
-    inHand(setRunWater(batch, run, litres), done);
   const onStep = (next: Step, done: boolean): void =>
     inHand(
       changeStep(batch, next.id, () => next),
@@ -133,7 +122,6 @@ function Bench({ batch }: { readonly batch: Batch }) {
     saveRun(run);
     router.push(`/stove/${run.id}`);
   };
-  const sample = cursorMin !== null && assessment ? sampleAt(assessment.series, cursorMin) : null;
 
   return (
     <main className="flex flex-1 flex-col gap-3 px-4 py-3 sm:px-6 lg:h-[calc(100dvh-55px)] lg:flex-none lg:overflow-hidden">
@@ -164,38 +152,17 @@ function Bench({ batch }: { readonly batch: Batch }) {
         </p>
       )}
       <div className="grid min-h-0 flex-1 grid-cols-1 gap-5 lg:grid-rows-1 lg:grid-cols-[340px_minmax(0,1fr)_272px]">
-        <section aria-label="Well" className="flex flex-col gap-2">
-          {assessment ? (
-            <>
-              <Well
-                pot={pot}
-                kitchen={kitchen}
-                assessment={assessment}
-                sample={sample}
-                waterL={water}
-                onWater={onWater}
-              />
-              <p className="flex items-baseline justify-between border-b border-hairline pb-1">
-                <span className="text-[14px] text-quiet">
-                  {run > 0 ? `Water of run ${run + 1}` : 'Water'}
-                </span>
-                <span className="figure text-2xl" data-testid="water">
-                  {formatVolume(water, kitchen.units)}
-                </span>
-              </p>
-              <p className="text-[13px] leading-snug text-quiet">
-                {describe(assessment, pot, kitchen, clock)}
-              </p>
-              <Moment assessment={assessment} sample={sample} kitchen={kitchen} clock={clock} />
-            </>
-          ) : (
-            <div className="h-64 animate-pulse rounded-xl bg-hairline/50" />
-          )}
-          <AddLine
-            units={kitchen.units}
-            onAdd={(items) => saveBatch(withItems(batch, items, kitchen.habits))}
-          />
-        </section>
+        <WellSide
+          batch={batch}
+          shown={shown}
+          pot={pot}
+          kitchen={kitchen}
+          assessment={assessment}
+          cursorMin={cursorMin}
+          clock={clock}
+          onInHand={inHand}
+          onAdd={(items) => saveBatch(withItems(batch, items, kitchen.habits))}
+        />
         <section
           aria-label="Trace and lanes"
           className="panel order-last flex min-h-0 flex-col p-2 lg:order-none"

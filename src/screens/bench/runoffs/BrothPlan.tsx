@@ -1,7 +1,7 @@
 'use client';
 
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { addRun } from '@/core/batch';
 import { Button } from '@/ui/Button';
 import { RunOffs, type RunOffsProps } from './RunOffs';
@@ -22,8 +22,17 @@ export function BrothPlan({
 }) {
   const { batch, onBatch } = props;
   const more = addRun(batch);
+  const [tab, setTab] = useState(0);
+  const [steps, setSteps] = useState(batch.steps?.length);
+  const [items, setItems] = useState(batch.items.length);
+  if (items !== batch.items.length) {
+    // What has just been put in is seen in its lane; a run's water is no reason to turn away.
+    if (batch.items.length > items && batch.steps?.length === steps) setTab(1);
+    setItems(batch.items.length);
+    setSteps(batch.steps?.length);
+  }
   return (
-    <TabGroup>
+    <TabGroup selectedIndex={tab} onChange={setTab}>
       <div className="flex flex-wrap items-center justify-between gap-x-2 px-3">
         <TabList className="flex">
           <Tab className={TAB}>Run-offs</Tab>

@@ -1,0 +1,38 @@
+import type { BrowserContext, Locator, Page } from '@playwright/test';
+
+/** Drags a handle sideways by the real mouse, in steps as a hand does. */
+export async function drag(page: Page, handle: Locator, dx: number): Promise<void> {
+  const box = await handle.boundingBox();
+  if (!box) throw new Error('nothing to drag');
+  const x = box.x + box.width / 2;
+  const y = box.y + box.height / 2;
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + dx / 2, y, { steps: 5 });
+  await page.mouse.move(x + dx, y, { steps: 5 });
+  await page.mouse.up();
+}
+
+/** Drags a handle by a real touch. */
+export async function touch(
+  context: BrowserContext,
+  page: Page,
+  handle: Locator,
+  dx: number,
+  dy: number,
+): Promise<void> {
+  const session = await context.newCDPSession(page);
+  await handle.scrollIntoViewIfNeeded();
+  const box = await handle.boundingBox();
+  if (!box) throw new Error('no handle');
+  const at = (share: number) => [
+    { x: box.x + box.width / 2 + dx * share, y: box.y + box.height / 2 + dy * share },
+  ];
+  await session.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(0) });
+  for (let n = 1; n <= 10; n++)
+    await session.send('Input.dispatchTouchEvent', {
+      type: 'touchMove',
+      touchPoints: at(n / 10),
+    });
+  await session.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+}

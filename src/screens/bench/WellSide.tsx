@@ -1,0 +1,84 @@
+import { useState } from 'react';
+import type { Assessment } from '@/core/assess';
+import {
+  runWaterL,
+  setRunWater,
+  type Batch,
+  type Item,
+  type Kitchen,
+  type Pot,
+} from '@/core/batch';
+import { AddLine } from './AddLine';
+import type { ClockText } from './clockText';
+import { Moment } from './Moment';
+import { runAt, runStart } from './runoffs/runAt';
+import { sampleAt } from './traceRows';
+import { WaterLine } from './WaterLine';
+import { describe, Well } from './Well';
+
+/** The pot as it stands at the cursor, or as the run that the cook looks at begins; and what goes in. */
+export function WellSide({
+  batch,
+  shown,
+  pot,
+  kitchen,
+  assessment,
+  cursorMin,
+  clock,
+  onInHand,
+  onAdd,
+}: {
+  readonly batch: Batch;
+  /** The batch as the hand has it. */
+  readonly shown: Batch;
+  readonly pot: Pot;
+  readonly kitchen: Kitchen;
+  readonly assessment: Assessment | null;
+  readonly cursorMin: number | null;
+  readonly clock: ClockText;
+  readonly onInHand: (batch: Batch, done: boolean) => void;
+  readonly onAdd: (items: readonly Omit<Item, 'id'>[]) => void;
+}) {
+  /** Which run of the bones is shown while no cursor is on the clock. */
+  const [chosen, setChosen] = useState(0);
+  const runs = assessment?.bones ?? [];
+  const run =
+    cursorMin === null ? Math.min(chosen, Math.max(0, runs.length - 1)) : runAt(runs, cursorMin);
+  const water = runWaterL(shown, run);
+  const sample =
+    assessment === null
+      ? null
+      : cursorMin === null
+        ? runStart(assessment, run)
+        : sampleAt(assessment.series, cursorMin);
+  return (
+    <section aria-label="Well" className="flex flex-col gap-2">
+      {assessment ? (
+        <>
+          <Well
+            pot={pot}
+            kitchen={kitchen}
+            assessment={assessment}
+            sample={sample}
+            waterL={water}
+            onWater={(litres, done) => onInHand(setRunWater(batch, run, litres), done)}
+          />
+          <WaterLine
+            litres={water}
+            run={run}
+            runs={runs.length}
+            kitchen={kitchen}
+            onRun={setChosen}
+          />
+          <p className="text-[13px] leading-snug text-quiet">
+            {describe(assessment, pot, kitchen, clock)}
+          </p>
+          <Moment assessment={assessment} sample={sample} kitchen={kitchen} clock={clock} />
+        </>
+      ) : (
+        <div className="h-64 animate-pulse rounded-xl bg-hairline/50" />
+      )}
+      <AddLine units={kitchen.units} onAdd={onAdd} />
+    </section>
+  );
+}
