@@ -9,6 +9,8 @@ export default defineConfig({
   testDir: 'e2e',
   outputDir: 'test-results/e2e',
   timeout: 60_000,
+  // Two browsers, two servers and the workers share what cores there are.
+  expect: { timeout: 15_000 },
   workers: 2,
   fullyParallel: true,
   forbidOnly: true,

@@ -1,5 +1,13 @@
 import fc from 'fast-check';
-import { addRun, pickMeat, withRuns, type Batch, type Step } from '../batch';
+import {
+  addRun,
+  pickMeat,
+  runWaterL,
+  setRunWater,
+  withRuns,
+  type Batch,
+  type Step,
+} from '../batch';
 import { extractionRate, gelatineAlong, mostGelatineG } from '../bones';
 import { foodByKey } from '../food';
 import { cleared, codes, finding } from '../testing/findings';
@@ -245,6 +253,26 @@ describe('calls on bones', () => {
     const quick = { ...long, steps: [pressure(40, { method: 'quick' }), END] };
     const shorter = cleared(quick, 'over-extracted').steps?.[0];
     expect(shorter?.kind === 'pressure' && shorter.holdMin).toBeLessThan(30);
+  });
+});
+
+describe('calls on one run of several', () => {
+  it('cover the bones of a later run with its own water', () => {
+    const bare = setRunWater(addRun(broth(60, {}, 'beef-knuckle')), 1, 0.6);
+    const call = finding(bare, 'not-covered');
+    expect(call.message).toContain('in run 2');
+    const after = cleared(bare, 'not-covered');
+    expect(runWaterL(after, 1)).toBeGreaterThan(0.8);
+    expect(runWaterL(after, 0)).toBeCloseTo(2.6, 2);
+  });
+
+  it('give a later run the liquid it needs for steam, and take from it what is over the line', () => {
+    const dry = setRunWater(addRun(broth(60)), 1, 0.02);
+    expect(finding(dry, 'too-little-liquid').step).not.toBe('s1');
+    expect(runWaterL(cleared(dry, 'too-little-liquid'), 1)).toBeGreaterThan(0.2);
+    const full = setRunWater(addRun(broth(60)), 1, 3.6);
+    expect(runWaterL(cleared(full, 'over-max-fill'), 1)).toBeLessThan(3.2);
+    expect(runWaterL(cleared(full, 'over-max-fill'), 0)).toBeCloseTo(2.6, 2);
   });
 });
 

@@ -47,6 +47,8 @@ export interface Model {
   readonly air: Air;
   readonly parts: readonly Part[];
   readonly cooks: Readonly<Record<string, ItemCook>>;
+  /** Last sample before each of the plan's pourings. */
+  readonly pouredAt: readonly number[];
 }
 
 export interface ModelOptions {
@@ -155,7 +157,8 @@ export function runModel(
       surface: cookValues(heat.trace.s, trace.surfaceC, z),
     };
   }
-  return { plan, pot, kitchen, heat, hot, air, parts, cooks };
+  const pouredAt = lastBefore(plan, heat.trace.step);
+  return { plan, pot, kitchen, heat, hot, air, parts, cooks, pouredAt };
 }
 
 /** What is in the pot during a step. */
@@ -166,16 +169,12 @@ export function partsAt(model: Model, step: number): readonly Part[] {
   });
 }
 
-/**
- * Last sample before the broth was last poured off, looking back from a step; -1 where it never
- * was. What is in the pot now began there.
- */
-function pouredBefore(model: Model, step: number): number {
-  const pour = model.plan.pours.findLast((p) => p <= step);
-  if (pour === undefined) return -1;
-  const { step: steps } = model.heat.trace;
-  const after = steps.findIndex((s) => s >= pour);
-  return (after < 0 ? steps.length : after) - 1;
+/** Last sample before each pouring off. */
+function lastBefore(plan: Plan, steps: readonly number[]): readonly number[] {
+  return plan.pours.map((pour) => {
+    const after = steps.findIndex((s) => s >= pour);
+    return (after < 0 ? steps.length : after) - 1;
+  });
 }
 
 /**
@@ -186,8 +185,10 @@ function pouredBefore(model: Model, step: number): number {
 export function standAt(model: Model, sample: number, step?: number): Before {
   const { heat, plan } = model;
   const now = step ?? heat.trace.step[sample] ?? 0;
-  const since = pouredBefore(model, now);
-  const pour = since < 0 ? -1 : (plan.pours.findLast((p) => p <= now) ?? -1);
+  // What is in the pot now began when broth was last poured off.
+  const last = plan.pours.findLastIndex((p) => p <= now);
+  const pour = plan.pours[last] ?? -1;
+  const since = model.pouredAt[last] ?? -1;
   const movedBy = (id: string, at: number): number =>
     at < 0 ? 0 : (heat.items[id]?.waterKg[at] ?? 0);
   let outsideKg = 0;

@@ -6,7 +6,7 @@ import {
   setHold,
   setMinutes,
   setRelease,
-  setWater,
+  setRunWater,
   splitHold,
   stepsOf,
   stopAfter,
@@ -43,7 +43,7 @@ export function putInLate(batch: Batch, id: string, step: string, minutes: numbe
 export function applyRemedy(batch: Batch, remedy: Remedy): Batch {
   switch (remedy.do) {
     case 'set-water':
-      return setWater(batch, remedy.litres);
+      return setRunWater(batch, remedy.run ?? 0, remedy.litres);
     case 'scale':
       return scaleBatch(batch, remedy.factor);
     case 'set-release':

@@ -1,5 +1,5 @@
 /** The numbers of an assessment, from the model to the reader. */
-import { waterL } from '../batch';
+import { runOf, runWaterL } from '../batch';
 import { conductionShape, judge } from '../doneness';
 import {
   levels,
@@ -22,9 +22,19 @@ import type {
   WorstMoment,
 } from './types';
 
+/** A closing of the lid. */
+export interface Closing {
+  /** Run of bones it belongs to, from 0. */
+  readonly run: number;
+  readonly parts: readonly Part[];
+  readonly levels: Levels;
+  /** Top of the heap of solids as the lid goes on, L. */
+  readonly heapL: number;
+}
+
 export interface Filled {
   readonly report: FillReport;
-  readonly levels: Levels;
+  readonly closings: readonly Closing[];
   readonly lines: Lines;
   readonly parts: readonly Part[];
 }
@@ -74,28 +84,30 @@ export function worstMoment(
 /** Levels of the fullest closing of the lid. */
 export function fillReport(model: Model, releases: readonly ReleaseReport[]): Filled {
   const hot = setpointOf(model);
-  const closings = lidOnSteps(model).map((step) => {
+  const { batch } = model.plan;
+  const closings = lidOnSteps(model).map((step): Closing => {
     const parts = partsAt(model, step);
     // The first sample of a step is a little into it; the one before is as the lid goes on.
     const start = model.heat.trace.step.indexOf(step) - 1;
+    const solids = parts.filter((p) => p.packing > 0.2);
     return {
+      run: runOf(batch, step),
       parts,
       levels: levels(parts, hot, start > 0 ? standAt(model, start, step) : undefined),
+      heapL: levels(solids, hot).lidOn.heapL,
     };
   });
   const fullest = closings.reduce((a, b) => (b.levels.worstL > a.levels.worstL ? b : a));
-  const { parts } = fullest;
+  const { parts, heapL, run } = fullest;
   const lines = linesOf(model.pot, parts);
   const { lidOn, hottest, swollen, worstL } = fullest.levels;
   const last = model.heat.trace.s.length - 1;
-  const solids = parts.filter((p) => p.packing > 0.2);
-  const heapL = levels(solids, hot).lidOn.heapL;
   const releaseL = Math.max(
     swollen.levelL,
     ...releases.map((r) => r.swollenFraction * model.pot.capacityL),
   );
   return {
-    levels: fullest.levels,
+    closings,
     lines,
     parts,
     report: {
@@ -108,9 +120,10 @@ export function fillReport(model: Model, releases: readonly ReleaseReport[]): Fi
       swollenL: swollen.levelL,
       releaseL,
       finishedBrothL: last >= 0 ? contentsAt(model, last).freeL : 0,
-      waterToLineL: waterToLine(parts, lines.lineL, waterL(model.plan.batch)),
+      waterToLineL: waterToLine(parts, lines.lineL, runWaterL(batch, run)),
       scaleToFit: worstL > 0 ? scaleToLine(worstL, lines.lineL) : 1,
       worstL,
+      run,
       liquidL: lidOn.liquidL,
       heapL,
       freeL: lidOn.freeL,

@@ -31,7 +31,13 @@ export type FindingCode =
 
 /** A change that answers a finding; done by `applyRemedy`. */
 export type Remedy =
-  | { readonly do: 'set-water'; readonly litres: number; readonly label: string }
+  | {
+      readonly do: 'set-water';
+      readonly litres: number;
+      /** Run of bones whose water is meant, from 0; the first where it is missing. */
+      readonly run?: number;
+      readonly label: string;
+    }
   | { readonly do: 'scale'; readonly factor: number; readonly label: string }
   | {
       readonly do: 'set-release';
@@ -105,6 +111,8 @@ export interface FillReport {
   readonly scaleToFit: number;
   /** Highest level held against the lines. */
   readonly worstL: number;
+  /** Run of bones in which it is, from 0; 0 where there is one. */
+  readonly run: number;
   /** Surface of the liquid as the lid goes on. */
   readonly liquidL: number;
   /** Top of the heap of solids as the lid goes on. */

@@ -48,6 +48,7 @@ export {
   addRun,
   isBroth,
   pickMeat,
+  runOf,
   runWater,
   runWaterL,
   setRunHold,

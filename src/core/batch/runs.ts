@@ -32,6 +32,14 @@ export function stretchesOf(batch: Batch): readonly Stretch[] {
   return ends.map((to, i) => ({ from: i === 0 ? 0 : (ends[i - 1] ?? -1) + 1, to }));
 }
 
+/** Run, from 0, that a step belongs to. @param step its index */
+export function runOf(batch: Batch, step: number): number {
+  return Math.max(
+    0,
+    stretchesOf(batch).findIndex(({ to }) => step < to),
+  );
+}
+
 /** Whether a batch is one that bones are run for. */
 export function isBroth(batch: Batch): boolean {
   return (

@@ -19,7 +19,7 @@ const ROOT: Flavour = { bestMin: 45, tooMuchMin: 360, spoils: 'dull and sweet' }
 const FISH: Flavour = { bestMin: 25, tooMuchMin: 70, spoils: 'bitter and gluey' };
 const SPICE: Flavour = { bestMin: 40, tooMuchMin: 420, spoils: 'bitter and woody' };
 /** Green parts that turn bitter first. */
-const BITTER = new Set(['spring-onion', 'celery-leaves', 'fennel']);
+const BITTER = new Set(['spring-onion', 'celery-leaves']);
 
 /** What a food gives to a stock and when it has gone on too long; null where time does no harm. */
 export function flavourOf(food: Food): Flavour | null {

@@ -1,7 +1,8 @@
-import { waterL, type PlannedStep } from '../../batch';
+import { runOf, runWaterL, type PlannedStep } from '../../batch';
 import { formatLevel, formatMinutes, formatVolume } from '../../quantity';
-import { splitIn } from '../../fill';
+import { splitIn, waterToLine } from '../../fill';
 import { contentsAt, partsAt } from '../model';
+import type { Closing } from '../reports';
 import type { Finding, Remedy } from '../types';
 import type { Context, Judge } from './context';
 import { capital } from './doneness';
@@ -11,13 +12,15 @@ const LINES_WHY =
 
 /** Less water if that is enough and leaves the pot its minimum; otherwise less of everything. */
 function lowerTo({ model, units, filled }: Context): Remedy {
-  const water = waterL(model.plan.batch);
+  const { run } = filled.report;
+  const water = runWaterL(model.plan.batch, run);
   const next = water + filled.report.waterToLineL;
   const freeAfter = filled.report.freeL + filled.report.waterToLineL;
   if (next > 0 && freeAfter >= model.pot.minLiquidL && filled.report.waterToLineL > -water)
     return {
       do: 'set-water',
       litres: Math.floor(next * 50) / 50,
+      run,
       label: `Use ${formatVolume(Math.floor(next * 20) / 20, units)} of water`,
     };
   const factor = Math.floor(filled.report.scaleToFit * 100) / 100;
@@ -46,6 +49,7 @@ export const overLine: Judge = (context) => {
 /** A closing of the lid with less free liquid than the pot asks for. */
 interface Dry {
   readonly step: PlannedStep;
+  readonly index: number;
   readonly freeL: number;
   /** With the juices of what was not browned, as the pot seals; null where it never seals, L. */
   readonly sealedL: number | null;
@@ -75,19 +79,24 @@ function dryClosings({ model }: Context): readonly Dry[] {
         const water = heat.items[item.id]?.waterKg;
         return sum + Math.max(0, (water?.[start] ?? 0) - (water?.[seals] ?? 0));
       }, 0);
-    return [{ step, freeL, sealedL: heat.steps[i]?.sealedKg === null ? null : freeL + juiceKg }];
+    return [
+      { step, index: i, freeL, sealedL: heat.steps[i]?.sealedKg === null ? null : freeL + juiceKg },
+    ];
   });
 }
 
-function moreWater({ model, units }: Context, freeL: number): Remedy {
-  const litres = waterL(model.plan.batch) + (model.pot.minLiquidL - freeL) + 0.02;
-  return { do: 'set-water', litres, label: `Use ${formatVolume(litres, units)} of water` };
+/** @param index of the step */
+function moreWater({ model, units }: Context, index: number, freeL: number): Remedy {
+  const { batch } = model.plan;
+  const run = runOf(batch, index);
+  const litres = runWaterL(batch, run) + (model.pot.minLiquidL - freeL) + 0.02;
+  return { do: 'set-water', litres, run, label: `Use ${formatVolume(litres, units)} of water` };
 }
 
 export const tooLittleLiquid: Judge = (context) =>
   dryClosings(context)
     .filter((dry) => dry.sealedL === null || dry.sealedL < context.model.pot.minLiquidL)
-    .map(({ step, freeL, sealedL }): Finding => {
+    .map(({ step, index, freeL, sealedL }): Finding => {
       const { model, units } = context;
       const min = model.pot.minLiquidL;
       return {
@@ -98,7 +107,7 @@ export const tooLittleLiquid: Judge = (context) =>
         why: 'Without enough liquid the bottom boils dry and scorches before the pin rises. The minimum is your pot’s, from the Kitchen. What is browned first has lost its juice.',
         numbers: { freeL, minL: min, ...(sealedL !== null && { sealedL }) },
         step: step.id,
-        remedy: moreWater(context, freeL),
+        remedy: moreWater(context, index, freeL),
       };
     });
 
@@ -118,27 +127,43 @@ export const dryStart: Judge = (context) =>
       };
     });
 
-export const notCovered: Judge = ({ model, units, filled }) => {
-  const { covered, heapL, lidOnL, waterToLineL, freeL } = filled.report;
-  const liquidL = filled.levels.lidOn.liquidL;
-  // A stew that starts in its own juice is not meant to be covered.
-  if (covered || filled.parts.length === 0 || freeL < model.pot.minLiquidL) return [];
+/** Closing at which most stands out of the liquid; undefined where all is under it. */
+function barest({ model, filled }: Context): Closing | undefined {
+  const out = ({ levels, heapL }: Closing): number => heapL - levels.lidOn.liquidL;
+  return filled.closings
+    .filter((closing) => {
+      // A stew that starts in its own juice is not meant to be covered.
+      const stew = closing.levels.lidOn.freeL < model.pot.minLiquidL;
+      return closing.parts.length > 0 && !stew && out(closing) >= 0.04 * closing.heapL;
+    })
+    .sort((a, b) => out(b) - out(a))[0];
+}
+
+export const notCovered: Judge = (context) => {
+  const { model, units, filled } = context;
+  const bare = barest(context);
+  if (!bare) return [];
+  const { heapL, run, levels } = bare;
+  const { liquidL, levelL } = levels.lidOn;
   const missing = heapL - liquidL;
-  if (missing < 0.04 * heapL) return [];
-  const stock = model.plan.batch.kind === 'stock' || model.plan.batch.kind === 'broth';
-  const litres = waterL(model.plan.batch) + missing;
+  const { batch } = model.plan;
+  const stock = batch.kind === 'stock' || batch.kind === 'broth';
+  const water = runWaterL(batch, run);
+  const litres = water + missing;
+  const which = run > 0 ? ` in run ${run + 1}` : '';
   return [
     {
       code: 'not-covered',
       level: stock ? 'warn' : 'note',
       title: 'Not all of it is under the liquid',
-      message: `The heap stands at ${formatLevel(heapL, units)} and the liquid at ${formatLevel(liquidL, units)}. What stands out cooks in steam and gives less to the broth.`,
+      message: `The heap stands at ${formatLevel(heapL, units)} and the liquid at ${formatLevel(liquidL, units)}${which}. What stands out cooks in steam and gives less to the broth.`,
       why: 'Heap from each food’s true density and how loosely it lies; both are estimates.',
-      numbers: { heapL, liquidL, lidOnL },
-      ...(missing <= waterToLineL && {
+      numbers: { heapL, liquidL, lidOnL: levelL },
+      ...(missing <= waterToLine(bare.parts, filled.lines.lineL, water) && {
         remedy: {
           do: 'set-water',
           litres,
+          run,
           label: `Cover it: ${formatVolume(litres, units)} of water`,
         },
       }),
@@ -163,7 +188,7 @@ export const neverAtPressure: Judge = (context) => {
           why: 'Water that boils off or is drunk up against what is there and what the foods give back; a bottom without liquid gets past 150 °C (assumed) and burns what lies on it.',
           numbers: { minute, minL: model.pot.minLiquidL },
           step: step.id,
-          ...(pressure && { remedy: moreWater(context, 0) }),
+          ...(pressure && { remedy: moreWater(context, i, 0) }),
         },
       ];
     }
