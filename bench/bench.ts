@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { Bench } from 'tinybench';
 import { assess, drawBatch } from '../src/core/assess';
 import { potOf } from '../src/core/batch';
-import { solve, USUAL_WISHES } from '../src/core/solve';
+import { planRunOffs, solve, USUAL_WISHES } from '../src/core/solve';
 import { REFERENCE, KITCHEN, POT } from '../src/core/testing/kitchen';
 import { loadOdex, minutesOf, odexCase } from '../src/core/testing/odexPot';
 import { readBundle } from '../src/formats';
@@ -24,6 +24,12 @@ for (const batch of batches) {
   bench.add(`sample: ${batch.name}`, () => void assess(batch, pot, kitchen));
 }
 bench.add('400 draws', () => void drawBatch(REFERENCE, POT, KITCHEN, { draws: 400, seed: 1 }));
+const broth = batches.find((b) => b.id === 'b3');
+if (!broth) throw new Error('no broth in the sample kitchen');
+bench.add(
+  'runs of bones',
+  () => void planRunOffs(broth, potOf(broth, pots), kitchen, { set: 'soft set', litres: 5 }),
+);
 bench.add('solve', () => void solve(REFERENCE, POT, KITCHEN, USUAL_WISHES));
 
 // The same heat equations by a general solver, at the loosest tolerance that is as exact as ours:
@@ -59,6 +65,7 @@ const samples = batches.map((b) => median(`sample: ${b.name}`));
 console.log(`assess median: ${median('assess').toFixed(2)} ms`);
 console.log(`worst sample batch median: ${Math.max(...samples).toFixed(2)} ms`);
 console.log(`400 draws median: ${median('400 draws').toFixed(0)} ms`);
+console.log(`runs of bones median: ${median('runs of bones').toFixed(0)} ms`);
 console.log(`solve median: ${median('solve').toFixed(0)} ms`);
 console.log(
   `heat equations: ours ${median('heat, ours').toFixed(2)} ms, ${oursOff.toFixed(2)} C off; ` +

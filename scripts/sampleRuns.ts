@@ -20,6 +20,7 @@ interface Told {
   readonly marks: readonly (readonly [MarkKind, string, number])[];
   readonly endMin: number;
   readonly verdicts: Readonly<Record<string, Verdict>>;
+  readonly yields?: Run['yields'];
   readonly note: string;
   readonly nextTime?: Run['nextTime'];
 }
@@ -58,6 +59,22 @@ const TOLD: readonly Told[] = [
     note: 'The borlotti were last year’s and took longer. Five minutes more.',
     nextTime: { holdMin: 5 },
   },
+  {
+    id: 'r3',
+    batch: 'b2',
+    startedAt: '2026-11-21T09:10:00.000Z',
+    marks: [
+      ['lid-locked', 's1', 4],
+      ['at-pressure', 's1', 42],
+      ['pin-down', 's1', 147],
+      ['lid-off', 's1', 148],
+      ['step-done', 's2', 155],
+    ],
+    endMin: 156,
+    verdicts: {},
+    yields: [{ run: 1, litres: 3.1, set: 'trembles' }],
+    note: 'Poured through a cloth. Clear, a good tremble.',
+  },
 ];
 
 const runs = TOLD.map((told): Run => {
@@ -77,6 +94,7 @@ const runs = TOLD.map((told): Run => {
     marks: [...run.marks, ...marks, { kind: 'done', step: null, at: at(told.endMin) }],
     endedAt: at(told.endMin),
     verdicts: told.verdicts,
+    ...(told.yields && { yields: told.yields }),
     note: told.note,
     ...(told.nextTime && { nextTime: told.nextTime }),
   };

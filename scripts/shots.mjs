@@ -66,10 +66,23 @@ try {
     await page.getByRole('menuitem', { name: 'By the clock' }).click();
     await page.getByRole('list', { name: 'Timetable' }).waitFor();
   });
+  await shot('run-offs', async (page) => {
+    await page.goto(`${home}/bench/b3`);
+    await page.getByText(/^[\d:]+ to [\d:]+$/).waitFor();
+    await page.getByTestId('run-3').waitFor();
+  });
+  await shot('run-offs-plan', async (page) => {
+    await page.goto(`${home}/bench/b3`);
+    await page.getByRole('button', { name: 'How many runs?' }).click();
+    await page.getByLabel('Cold, it').selectOption('soft set');
+    await page.getByRole('button', { name: 'Work it out' }).click();
+    await page.getByTestId('run-options').waitFor();
+  });
   await shot('stove', toTheValve);
   await shot('stove-phone', toTheValve, PHONE);
   await shot('log', (page) => page.goto(`${home}/log`));
   await shot('run', (page) => page.goto(`${home}/log/r2`));
+  await shot('run-yields', (page) => page.goto(`${home}/log/r3`));
   await shot('kitchen', (page) => page.goto(`${home}/kitchen`));
 } finally {
   await browser.close();

@@ -3,7 +3,15 @@
  * and what can be done meanwhile.
  */
 import type { Assessment, ItemReport } from '../assess';
-import { stepsOf, type Batch, type Item, type Pot, type PressureStep, type Step } from '../batch';
+import {
+  poursOf,
+  stepsOf,
+  type Batch,
+  type Item,
+  type Pot,
+  type PressureStep,
+  type Step,
+} from '../batch';
 import { donenessOf } from '../doneness';
 import { foodByKey } from '../food';
 import { formatAmount, formatMinutes } from '../quantity';
@@ -33,6 +41,7 @@ function named(item: Item, report: ItemReport): string {
 interface Told {
   readonly batch: Batch;
   readonly pot: Pot;
+  readonly pours: readonly number[];
   readonly assessment: Assessment;
   readonly of: (ids: readonly string[]) => string;
   /** Items that go in at a step. */
@@ -53,6 +62,7 @@ function tell(batch: Batch, assessment: Assessment, pot: Pot): Told {
   return {
     batch,
     pot,
+    pours: poursOf(batch, stepsOf(batch)),
     assessment,
     of,
     into: (step, first) =>
@@ -147,6 +157,7 @@ function stepMoves(step: Step, index: number, told: Told): readonly Move[] {
   const minutes = report.endMin - report.startMin;
   const into = told.into(step.id, index === 0);
   const out = told.outOf(step.id);
+  const pours = told.pours.includes(index);
   const idle = step.kind === 'rest' || step.kind === 'cool';
   return [
     {
@@ -154,8 +165,13 @@ function stepMoves(step: Step, index: number, told: Told): readonly Move[] {
       minute: report.startMin,
       minutes,
       kind: idle ? 'wait' : 'hands',
-      title: DOES[step.kind],
-      detail: [into && `in: ${into}`, out && `out: ${out}`, formatMinutes(minutes)]
+      title: pours ? 'Pour the broth off' : DOES[step.kind],
+      detail: [
+        pours && 'through a sieve; the bones stay',
+        into && `in: ${into}`,
+        out && `out: ${out}`,
+        formatMinutes(minutes),
+      ]
         .filter(Boolean)
         .join('. '),
     },

@@ -1,7 +1,7 @@
 import { assess } from '../assess';
 import { withRuns, type Batch } from '../batch';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '../testing/kitchen';
-import { runOffAt, stagesOf, startRun, withYield, wordsOf, yieldOf } from '.';
+import { movesOf, runOffAt, stagesOf, startRun, withYield, wordsOf, yieldOf } from '.';
 
 const BROTH: Batch = withRuns(
   batchOf(
@@ -32,6 +32,14 @@ describe('runs of bones on the stove', () => {
     expect(poured?.act).toContain('The bones stay');
     expect(last?.title).toBe('Strain');
     expect(runOffAt(run, 's1')).toBeNull();
+  });
+
+  it('are poured off by the clock', () => {
+    const moves = movesOf(BROTH, assess(BROTH, POT, KITCHEN), POT);
+    const poured = moves.filter((m) => m.title === 'Pour the broth off');
+    expect(poured).toHaveLength(1);
+    expect(poured[0]?.detail).toContain('the bones stay');
+    expect(moves.some((m) => m.title === 'Strain')).toBe(true);
   });
 
   it('keep what they gave, in order, and take it back', () => {

@@ -13,7 +13,7 @@ import {
 import { ChevronDown, Ellipsis } from 'lucide-react';
 import { format } from 'date-fns';
 import { useState } from 'react';
-import type { Batch, BatchKind, Kitchen, Pot } from '@/core/batch';
+import { isBroth, type Batch, type BatchKind, type Kitchen, type Pot } from '@/core/batch';
 import { formatLevel } from '@/core/quantity';
 import { Button } from '@/ui/Button';
 
@@ -173,7 +173,7 @@ export function BenchHead({
         />
       </label>
       <Button className="max-sm:order-3" disabled={!ready} onClick={() => onOpen('solve')}>
-        Find the order
+        {isBroth(batch) ? 'How many runs?' : 'Find the order'}
       </Button>
       <Button look="copper" className="max-sm:order-3" disabled={!ready} onClick={onStove}>
         Take it to the stove

@@ -5,6 +5,7 @@ import type { Assessment } from '@/core/assess';
 import {
   changeItem,
   changeStep,
+  isBroth,
   removeItem,
   removeStep,
   stepsOf,
@@ -89,11 +90,11 @@ export function BenchSheets({
           onClose={onClose}
         />
       )}
-      {editing === 'runs' && (
+      {editing === 'solve' && isBroth(batch) && (
         <AimSheet batch={batch} pot={pot} kitchen={kitchen} onTake={saveBatch} onClose={onClose} />
       )}
       {editing === 'help' && <HelpSheet onClose={onClose} />}
-      {editing === 'solve' && assessment && (
+      {editing === 'solve' && assessment && !isBroth(batch) && (
         <SolveSheet
           batch={batch}
           pot={pot}

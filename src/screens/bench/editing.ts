@@ -7,6 +7,5 @@ export type Editing =
   | 'clock'
   | 'scale'
   | 'schools'
-  | 'runs'
   | 'help'
   | null;

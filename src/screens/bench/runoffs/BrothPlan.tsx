@@ -14,18 +14,18 @@ const SMALL = '!min-h-9 !px-3 text-[14px] max-lg:!min-h-11';
 /** Of a stock or broth: what the bones are worth first, and the lanes of what is in the pot. */
 export function BrothPlan({
   lanes,
-  onOpen,
   ...props
 }: RunOffsProps & {
   readonly lanes: ReactNode;
-  readonly onOpen: (what: 'runs') => void;
 }) {
   const { batch, onBatch } = props;
   const more = addRun(batch);
   const [tab, setTab] = useState(0);
   const [steps, setSteps] = useState(batch.steps?.length);
   const [items, setItems] = useState(batch.items.length);
-  if (items !== batch.items.length) {
+  if (items === batch.items.length) {
+    if (steps !== batch.steps?.length) setSteps(batch.steps?.length);
+  } else {
     // What has just been put in is seen in its lane; a run's water is no reason to turn away.
     if (batch.items.length > items && batch.steps?.length === steps) setTab(1);
     setItems(batch.items.length);
@@ -46,9 +46,6 @@ export function BrothPlan({
             onClick={() => onBatch(more)}
           >
             Run again
-          </Button>
-          <Button className={SMALL} onClick={() => onOpen('runs')}>
-            How many runs?
           </Button>
         </div>
       </div>

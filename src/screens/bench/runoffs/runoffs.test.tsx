@@ -133,7 +133,6 @@ describe('what is said', () => {
 describe('the run-offs of a plan', () => {
   const onBatch = jest.fn();
   const onInHand = jest.fn();
-  const onOpen = jest.fn();
   const show = (batch: Batch): void => {
     const assessment = assess(batch, POT, KITCHEN);
     render(
@@ -149,7 +148,6 @@ describe('the run-offs of a plan', () => {
         onCursor={jest.fn()}
         onBatch={onBatch}
         onInHand={onInHand}
-        onOpen={onOpen}
         lanes={<p>the lanes</p>}
       />,
     );
@@ -157,7 +155,6 @@ describe('the run-offs of a plan', () => {
   beforeEach(() => {
     onBatch.mockClear();
     onInHand.mockClear();
-    onOpen.mockClear();
   });
 
   it('are a row a run, with the blend in a glass', async () => {
@@ -170,14 +167,12 @@ describe('the run-offs of a plan', () => {
     expect(screen.getByText('the lanes')).toBeTruthy();
   });
 
-  it('are run again, left out, and planned', async () => {
+  it('are run again and left out', async () => {
     show(THREE);
     await user.click(screen.getByRole('button', { name: 'Run again' }));
     expect(stretchesOf(onBatch.mock.calls[0]?.[0] as Batch)).toHaveLength(4);
     await user.click(screen.getByRole('button', { name: /Leave out run 2/ }));
     expect(stretchesOf(onBatch.mock.calls[1]?.[0] as Batch)).toHaveLength(1);
-    await user.click(screen.getByRole('button', { name: 'How many runs?' }));
-    expect(onOpen).toHaveBeenCalledWith('runs');
   });
 
   it('stop where the keys say', () => {
