@@ -8,6 +8,7 @@ import {
   type PlannedStep,
   type Pot,
 } from '../batch';
+import { flavourOf } from '../bones';
 import { conductionShape, cookValues, donenessOf, USUAL_Z, type Doneness } from '../doneness';
 import { contents, partOf, soakedKg, type Before, type Contents, type Part } from '../fill';
 import type { Food } from '../food';
@@ -103,6 +104,20 @@ function scaled(doneness: Doneness, by: number): Doneness {
   return { ...doneness, needMin: needMin * by, limitMin: limitMin === null ? null : limitMin * by };
 }
 
+/** When an item is done; in a stock, what flavours it is done once it has given its best. */
+function donenessIn({ batch }: Plan, item: PlannedItem): Doneness | null {
+  const stock = batch.kind === 'stock' || batch.kind === 'broth';
+  const flavour = stock ? flavourOf(item.food) : null;
+  if (!flavour) return donenessOf(item.food, item);
+  return {
+    needMin: flavour.bestMin,
+    limitMin: flavour.tooMuchMin,
+    z: USUAL_Z,
+    over: flavour.spoils,
+    mark: 'assumed',
+  };
+}
+
 /** Runs a batch through the heat model. @throws RangeError for a food that is not in the table */
 export function runModel(
   batch: Batch,
@@ -148,7 +163,7 @@ export function runModel(
   for (const item of plan.items) {
     const trace = heat.items[item.id];
     if (!trace) continue;
-    const usually = donenessOf(item.food, item);
+    const usually = donenessIn(plan, item);
     const doneness = usually && vary ? scaled(usually, vary.need(item.id)) : usually;
     const z = doneness?.z ?? USUAL_Z;
     cooks[item.id] = {

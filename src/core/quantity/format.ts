@@ -77,6 +77,11 @@ export function formatLevel(litres: number, units: Units): string {
     : `${((litres * 1000) / VOLUME_ML.cup).toFixed(1)} cups`;
 }
 
+/** A level where there is little room. @example shortLevel(3.8, 'us') // "16.1 c" */
+export function shortLevel(litres: number, units: Units): string {
+  return formatLevel(litres, units).replace(' cups', ' c');
+}
+
 /**
  * A mass as a kitchen scale or a label says it.
  *

@@ -19,6 +19,7 @@ export {
   formatDegrees,
   formatLength,
   formatLevel,
+  shortLevel,
   formatMass,
   formatMinutes,
   formatSalt,

@@ -9,6 +9,7 @@ import {
   formatMinutes,
   formatTemperature,
   formatVolume,
+  shortLevel,
   MASS_G,
   nearestFraction,
   parseAmount,
@@ -17,6 +18,10 @@ import {
   VOLUME_ML,
   volumeMl,
 } from '.';
+
+it('shortens a level where there is little room', () => {
+  expect([shortLevel(3.8, 'us'), shortLevel(3.8, 'metric')]).toEqual(['16.1 c', '3.8 L']);
+});
 
 describe('reading an amount', () => {
   it.each([

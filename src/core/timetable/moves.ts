@@ -121,7 +121,7 @@ function pressureMoves(step: PressureStep, index: number, told: Told): readonly 
   if (method === 'natural')
     moves.push(...wait(`${step.id}-down`, over, open - over, 'The pin drops by itself'));
   else
-    moves.push({
+    moves.push(...wait(`${step.id}-wait`, over, opens - over, 'Wait, valve shut'), {
       id: `${step.id}-valve`,
       minute: Math.min(opens, open),
       minutes: Math.max(1, open - opens),

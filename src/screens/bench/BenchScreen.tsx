@@ -230,7 +230,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
               </label>
               {progress !== null && (
                 <progress
-                  className="mx-[46px] h-1"
+                  className="mx-[46px] h-1 accent-steam"
                   value={progress}
                   max={1}
                   aria-label="Working out the range"

@@ -1,4 +1,5 @@
 import type { PlannedStep } from '../../batch';
+import { flavourOf } from '../../bones';
 import { cookRate, donenessOf } from '../../doneness';
 import { thermalProperties } from '../../food';
 import { formatMinutes } from '../../quantity';
@@ -146,9 +147,19 @@ function neverCooks({ model }: Context): boolean {
   return model.heat.steps.some((step) => !step.reached);
 }
 
+/** What is in a stock for its flavour is strained out; how long it may stay is another judgement. */
+function sacrificed({ model }: Context, item: ItemReport): boolean {
+  const { batch, items } = model.plan;
+  const food = items.find((i) => i.id === item.id)?.food;
+  const stock = batch.kind === 'stock' || batch.kind === 'broth';
+  return stock && food !== undefined && flavourOf(food) !== null;
+}
+
 export const undercooked: Judge = (context) =>
   context.items
-    .filter((item) => item.verdict === 'under' && !neverCooks(context))
+    .filter(
+      (item) => item.verdict === 'under' && !neverCooks(context) && !sacrificed(context, item),
+    )
     .map((item): Finding => {
       const share = Math.round((100 * item.cookValueCentreMin) / (item.needMin ?? 1));
       const remedy = longer(context, item);
@@ -166,13 +177,6 @@ export const undercooked: Judge = (context) =>
         ...(remedy && { remedy }),
       };
     });
-
-/** Vegetables in a stock are there for their flavour and are strained out. */
-function sacrificed({ model }: Context, item: ItemReport): boolean {
-  const { kind } = model.plan.batch;
-  const vegetable = item.group === 'vegetable' || item.group === 'leaf';
-  return (kind === 'stock' || kind === 'broth') && vegetable;
-}
 
 export const overcooked: Judge = (context) =>
   context.items

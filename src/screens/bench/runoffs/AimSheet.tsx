@@ -151,7 +151,7 @@ export function AimSheet({
       foot={
         <>
           <Button look="quiet" onClick={onClose}>
-            Leave it as it is
+            Leave it
           </Button>
           <Button look={option ? 'outline' : 'copper'} disabled={busy} onClick={() => void find()}>
             {busy ? 'Working it out…' : 'Work it out'}

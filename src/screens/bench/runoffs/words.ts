@@ -10,9 +10,11 @@ export function advice(a: Assessment, next: NextRun | null): string {
   const last = a.bones.at(-1);
   if (!last) return '';
   const more =
-    last.tenMoreG > 0.05
-      ? `Ten minutes more of run ${last.run} would give ${last.tenMoreG.toFixed(1)} g`
-      : `Run ${last.run} is past its best: ten minutes more take ${Math.abs(last.tenMoreG).toFixed(1)} g of the set`;
+    Math.abs(last.tenMoreG) < 0.05
+      ? `Ten minutes more of run ${last.run} would give nothing`
+      : last.tenMoreG > 0
+        ? `Ten minutes more of run ${last.run} would give ${last.tenMoreG.toFixed(1)} g`
+        : `Run ${last.run} is past its best: ten minutes more take ${Math.abs(last.tenMoreG).toFixed(1)} g of the set`;
   if (!next) return `${more}.`;
   if (next.refused) return `${more}. No run after it: ${next.refused}.`;
   return `${more}; another run ${next.strongG.toFixed(0)} g, ${setOf(next.gPerL)}, for ${formatMinutes(next.minutes)} and ${next.fuelKWh.toFixed(1)} kWh.`;
