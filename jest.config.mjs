@@ -4,6 +4,8 @@ const withNext = nextJest({ dir: './' });
 
 export default withNext({
   testEnvironment: 'node',
+  // A shared machine may be several times slower than a free one.
+  testTimeout: 60_000,
   testMatch: ['<rootDir>/{src,cli,demo,scripts}/**/*.test.{ts,tsx}'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^@demo/(.*)$': '<rootDir>/demo/$1' },
 });

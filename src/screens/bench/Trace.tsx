@@ -17,7 +17,6 @@ import type { Kitchen } from '@/core/batch';
 import { formatTemperature } from '@/core/quantity';
 import { AXIS_LEFT, AXIS_RIGHT } from './axis';
 import {
-  AXIS_BOTTOM,
   AXIS_TOP,
   DEGREE_TICKS,
   degreesText,
@@ -27,6 +26,7 @@ import {
   TRACE_TOP,
 } from './ticks';
 import { rowsOf, type TraceRow } from './traceRows';
+import { cursorEvents, minuteAxis, SIDE_AXIS } from './chart';
 import type { ClockText } from './clockText';
 
 export { TraceInHand } from './TraceInHand';
@@ -81,35 +81,18 @@ export const Trace = memo(function Trace({
       <ComposedChart
         data={rows as TraceRow[]}
         margin={{ top: AXIS_TOP, right: 0, bottom: 0, left: 0 }}
-        onMouseMove={(state) => {
-          const at = Number(state.activeLabel);
-          if (Number.isFinite(at)) onCursor(at);
-        }}
-        onMouseLeave={() => onCursor(null)}
+        {...cursorEvents(onCursor)}
         accessibilityLayer={false}
       >
         <CartesianGrid yAxisId="c" stroke="var(--color-hairline)" vertical={false} />
-        <XAxis
-          dataKey="minute"
-          type="number"
-          domain={[0, last]}
-          tickFormatter={clock}
-          ticks={ticks}
-          stroke="var(--color-quiet)"
-          fontSize={12}
-          tickLine={false}
-          height={AXIS_BOTTOM}
-        />
+        <XAxis {...minuteAxis(last, ticks, clock)} />
         <YAxis
           yAxisId="c"
           domain={[0, TRACE_TOP]}
           ticks={DEGREE_TICKS}
           width={AXIS_LEFT}
           tickFormatter={degrees}
-          stroke="var(--color-quiet)"
-          fontSize={12}
-          tickLine={false}
-          axisLine={false}
+          {...SIDE_AXIS}
         />
         <YAxis
           yAxisId="kpa"

@@ -14,7 +14,8 @@ import {
 } from 'recharts';
 import type { Assessment } from '@/core/assess';
 import { AXIS_LEFT, AXIS_RIGHT } from '../axis';
-import { AXIS_BOTTOM, AXIS_TOP, timeTicks } from '../ticks';
+import { AXIS_TOP, timeTicks } from '../ticks';
+import { cursorEvents, minuteAxis, SIDE_AXIS } from '../chart';
 import type { ClockText } from '../clockText';
 import { gramAxis, runOffRows, type RunOffRow } from './rows';
 
@@ -42,35 +43,18 @@ export const RunOffChart = memo(function RunOffChart({
       <ComposedChart
         data={rows as RunOffRow[]}
         margin={{ top: AXIS_TOP, right: AXIS_RIGHT, bottom: 0, left: 0 }}
-        onMouseMove={(state) => {
-          const at = Number(state.activeLabel);
-          if (Number.isFinite(at)) onCursor(at);
-        }}
-        onMouseLeave={() => onCursor(null)}
+        {...cursorEvents(onCursor)}
         accessibilityLayer={false}
       >
         <CartesianGrid yAxisId="g" stroke="var(--color-hairline)" vertical={false} />
-        <XAxis
-          dataKey="minute"
-          type="number"
-          domain={[0, last]}
-          tickFormatter={clock}
-          ticks={ticks}
-          stroke="var(--color-quiet)"
-          fontSize={12}
-          tickLine={false}
-          height={AXIS_BOTTOM}
-        />
+        <XAxis {...minuteAxis(last, ticks, clock)} />
         <YAxis
           yAxisId="g"
           domain={[0, grams.top]}
           ticks={grams.ticks}
           width={AXIS_LEFT}
           tickFormatter={(g: number) => `${g} g`}
-          stroke="var(--color-quiet)"
-          fontSize={12}
-          tickLine={false}
-          axisLine={false}
+          {...SIDE_AXIS}
         />
         <Area
           yAxisId="g"

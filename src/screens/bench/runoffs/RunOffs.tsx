@@ -1,11 +1,10 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import type { Assessment } from '@/core/assess';
 import { changeStep, stopAfter, type Batch, type Kitchen, type Pot } from '@/core/batch';
 import type { NextRun } from '@/core/solve';
 import { nextRunAway } from '@/workers';
-import type { ClockText } from '../clockText';
+import type { PlanProps } from '../planProps';
 import { BlendGlass } from './BlendGlass';
 import { RunOffChart } from './RunOffChart';
 import { RunOffInHand } from './RunOffInHand';
@@ -29,22 +28,7 @@ function useNextRun(batch: Batch, pot: Pot, kitchen: Kitchen): NextRun | null {
   return found?.of === batch ? found.next : null;
 }
 
-export interface RunOffsProps {
-  readonly batch: Batch;
-  /** The batch as the hand has it. */
-  readonly shown: Batch;
-  readonly pot: Pot;
-  readonly kitchen: Kitchen;
-  /** Of the batch as the hand has it. */
-  readonly assessment: Assessment;
-  /** The last one of a batch at rest. */
-  readonly settled: Assessment | null;
-  readonly clock: ClockText;
-  readonly cursorMin: number | null;
-  readonly onCursor: (minute: number | null) => void;
-  readonly onBatch: (batch: Batch) => void;
-  readonly onInHand: (batch: Batch, done: boolean) => void;
-}
+export type RunOffsProps = Omit<PlanProps, 'draws' | 'onOpen'>;
 
 /** What the bones are worth: grams over time through all runs, the stops to drag, the broths. */
 export function RunOffs({
