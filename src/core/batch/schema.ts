@@ -5,6 +5,7 @@
  */
 import * as yup from 'yup';
 import { UNITS } from '../quantity';
+import { list, needed, number, object, oneOf, text, time } from './schemaParts';
 import type { CutShape, StepKind } from './types';
 
 export const CUT_SHAPES: readonly CutShape[] = ['whole', 'slice', 'cube', 'stick', 'crumb', 'leaf'];
@@ -19,46 +20,6 @@ export const STEP_KINDS: readonly StepKind[] = [
   'cool',
 ];
 export const RELEASE_METHODS = ['natural', 'quick', 'timed', 'pulsed', 'coldwater'] as const;
-
-function number(min: number, max: number, unit: string) {
-  const wanted = `a number from ${min} to ${max}${unit && ` ${unit}`}`;
-  return yup.number().strict().typeError(wanted).min(min, wanted).max(max, wanted);
-}
-
-function text(what: string) {
-  const wanted = `${what}, 1 to 200 characters`;
-  return yup
-    .string()
-    .strict()
-    .typeError(wanted)
-    .min(1, wanted)
-    .max(200, wanted)
-    .matches(/\S/, wanted);
-}
-
-function oneOf<T extends string>(values: readonly T[]) {
-  const wanted = `one of ${values.join(', ')}`;
-  return yup.string().strict().typeError(wanted).oneOf(values, wanted);
-}
-
-function object<T extends yup.ObjectShape>(shape: T, wanted: string) {
-  return yup.object(shape).strict().typeError(wanted);
-}
-
-function list<T>(inner: yup.ISchema<T>, wanted: string) {
-  return yup.array().strict().of(inner).typeError(wanted);
-}
-
-const needed = <S extends yup.Schema>(schema: S, wanted: string) =>
-  schema.required(wanted).nonNullable(wanted);
-
-const time = yup
-  .string()
-  .strict()
-  .typeError('a date and time')
-  .test('time', 'a date and time, such as 2026-11-24T18:30:00', (value) =>
-    value === undefined ? true : !Number.isNaN(Date.parse(value)),
-  );
 
 const schoolsSchema = object(
   {
@@ -202,7 +163,8 @@ const putBySchema = object(
   'a call put by',
 );
 
-const SETS = ['pourable', 'trembles', 'soft set', 'holds a cut'] as const;
+/** How a broth sets, the softest first. */
+export const SETS = ['pourable', 'trembles', 'soft set', 'holds a cut'] as const;
 
 const aimSchema = object(
   {
@@ -235,114 +197,4 @@ export const batchSchema = object(
     note: yup.string().strict().typeError('text').max(5000, 'at most 5000 characters'),
   },
   'a batch',
-);
-
-const verdicts = yup
-  .object()
-  .strict()
-  .typeError('a verdict for each item')
-  .test('verdicts', 'under, right or over for each item', (value) =>
-    Object.values(value).every((v) => v === 'under' || v === 'right' || v === 'over'),
-  );
-
-const MARKS = [
-  'started',
-  'lid-locked',
-  'at-pressure',
-  'hold-over',
-  'valve-opened',
-  'pin-down',
-  'lid-off',
-  'step-done',
-  'done',
-] as const;
-
-const markSchema = object(
-  {
-    kind: needed(oneOf(MARKS), `one of ${MARKS.join(', ')}`),
-    step: text('the id of a step').nullable(),
-    at: needed(time, 'a date and time'),
-  },
-  'a mark: what and when',
-);
-
-const predictedStepSchema = object(
-  {
-    id: needed(text('an id'), 'an id'),
-    warmUpMin: needed(number(0, 10000, 'min'), 'minutes'),
-    holdMin: needed(number(0, 10000, 'min'), 'minutes'),
-    releaseMin: needed(number(0, 10000, 'min'), 'minutes'),
-    minutes: needed(number(0, 10000, 'min'), 'minutes'),
-  },
-  'a predicted step',
-);
-
-const runOffSchema = object(
-  {
-    run: needed(number(1, 60, ''), 'the number of the run'),
-    step: text('the id of a step').nullable(),
-    litres: needed(number(0, 100, 'L'), 'litres'),
-    gPerL: needed(number(0, 1000, 'g/L'), 'grams a litre'),
-    set: needed(oneOf(SETS), `one of ${SETS.join(', ')}`),
-  },
-  'a predicted run of bones',
-);
-
-const yieldSchema = object(
-  {
-    run: needed(number(1, 60, ''), 'the number of the run'),
-    litres: number(0, 100, 'L'),
-    set: oneOf(SETS),
-  },
-  'the yield of a run of bones',
-);
-
-export const runSchema = object(
-  {
-    id: needed(text('an id'), 'an id'),
-    batch: needed(batchSchema, 'the batch as it was cooked'),
-    potId: needed(text('the id of a pot'), 'the id of a pot'),
-    startedAt: needed(time, 'a date and time'),
-    endedAt: time,
-    predicted: needed(
-      object(
-        {
-          totalMin: needed(number(0, 20000, 'min'), 'minutes'),
-          steps: needed(list(predictedStepSchema, 'a list of steps'), 'a list of steps'),
-          verdicts: needed(verdicts, 'a verdict for each item'),
-          finishedBrothL: needed(number(0, 100, 'L'), 'litres'),
-          runOffs: list(runOffSchema, 'a list of runs of bones'),
-        },
-        'what was predicted',
-      ),
-      'what was predicted',
-    ),
-    marks: needed(list(markSchema, 'a list of marks'), 'a list of marks'),
-    verdicts: needed(verdicts, 'a verdict for each item'),
-    yields: list(yieldSchema, 'a list of yields'),
-    note: yup.string().strict().typeError('text').max(5000, 'at most 5000 characters'),
-    nextTime: object(
-      { holdMin: number(-600, 600, 'min'), waterMl: number(-20000, 20000, 'ml') },
-      'what to change next time',
-    )
-      .optional()
-      .default(undefined),
-  },
-  'a run',
-);
-
-export const bundleSchema = object(
-  {
-    format: needed(oneOf(['retort']), 'the word retort'),
-    version: needed(
-      yup.number().strict().typeError('the number 1').oneOf([1], 'the number 1'),
-      'the number 1',
-    ),
-    kitchen: needed(kitchenSchema, 'the kitchen: altitude, room temperature and units'),
-    pots: needed(list(potSchema, 'a list of pots').min(1, 'at least one pot'), 'a list of pots'),
-    batches: needed(list(batchSchema, 'a list of batches'), 'a list of batches'),
-    runs: list(runSchema, 'a list of runs'),
-    jars: list(yup.mixed(), 'a list of jars'),
-  },
-  'a Retort file: an object with kitchen, pots and batches',
 );

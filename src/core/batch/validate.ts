@@ -1,7 +1,7 @@
 import * as yup from 'yup';
 import { amountGrams, resolveFood } from '../food';
 import { withDefaults } from './defaults';
-import { bundleSchema } from './schema';
+import { bundleSchema } from './bundleSchema';
 import type { Amount } from '../quantity';
 import type { Batch, Bundle, Item, Run } from './types';
 

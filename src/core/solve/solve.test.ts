@@ -222,9 +222,9 @@ describe('laws of the solver', () => {
             expect([stepsOf(tried), allRight(tried)]).toEqual([stepsOf(tried), false]);
         },
       ),
-      { numRuns: 3, seed: 5 },
+      { numRuns: 6, seed: 5 },
     );
-    expect(rejected).toBeGreaterThan(1);
+    expect(rejected).toBeGreaterThan(2);
   });
 
   it('rejects no plan with one opening that a brute search finds', () => {

@@ -1,0 +1,21 @@
+/** Yup schema of a bundle file. */
+import * as yup from 'yup';
+import { runSchema } from './runSchema';
+import { batchSchema, kitchenSchema, potSchema } from './schema';
+import { list, needed, object, oneOf } from './schemaParts';
+
+export const bundleSchema = object(
+  {
+    format: needed(oneOf(['retort']), 'the word retort'),
+    version: needed(
+      yup.number().strict().typeError('the number 1').oneOf([1], 'the number 1'),
+      'the number 1',
+    ),
+    kitchen: needed(kitchenSchema, 'the kitchen: altitude, room temperature and units'),
+    pots: needed(list(potSchema, 'a list of pots').min(1, 'at least one pot'), 'a list of pots'),
+    batches: needed(list(batchSchema, 'a list of batches'), 'a list of batches'),
+    runs: list(runSchema, 'a list of runs'),
+    jars: list(yup.mixed(), 'a list of jars'),
+  },
+  'a Retort file: an object with kitchen, pots and batches',
+);
