@@ -1,5 +1,6 @@
 /** What is left to do when the pot is open. */
 import {
+  drinks,
   drinksOn,
   reductionMinutes,
   saltPercent,
@@ -7,7 +8,7 @@ import {
   slurryFor,
   SOUP_SALT_PERCENT,
 } from '../finish';
-import type { PlannedItem } from '../batch';
+import type { Plan, PlannedItem } from '../batch';
 import { contentsAt, type Model } from './model';
 import type { FinishReport } from './types';
 
@@ -35,6 +36,13 @@ export function saltReport(model: Model): { grams: number; percent: number; mass
   return { grams, percent: saltPercent(grams, massG), massG };
 }
 
+/** What is left in the broth and goes on drinking. */
+export function drinkersOf({ items, steps }: Plan): readonly PlannedItem[] {
+  return items.filter(
+    (i) => !i.apart && i.leavesAt >= steps.length && drinks(i.food.group, i.food.cooked),
+  );
+}
+
 export function finishReport(model: Model, boilC: number): FinishReport {
   const { plan, hot, air, heat } = model;
   const salt = saltReport(model);
@@ -42,19 +50,11 @@ export function finishReport(model: Model, boilC: number): FinishReport {
   const last = heat.trace.s.length - 1;
   const free = last >= 0 ? contentsAt(model, last) : { freeL: 0, freeKg: 0 };
   const netW = hot.powerW * hot.efficiency - hot.lossWPerK * (boilC - air.ambientC);
-  const drinkers = plan.items.filter(
-    (i) => !i.apart && i.leavesAt >= plan.steps.length && drinks(i.food.group, i.food.cooked),
-  );
   return {
     saltToAddG:
       stock || plan.items.length === 0 ? 0 : saltToAdd(salt.grams, salt.massG, SOUP_SALT_PERCENT),
     starchG: slurryFor(free.freeL, 'medium').starchG,
     halveMin: netW > 0 ? reductionMinutes(free.freeKg / 2, netW, boilC) : null,
-    drinksOnL: drinkers.reduce((sum, i) => sum + drinksOn(i.massG, i.food.cooked), 0),
+    drinksOnL: drinkersOf(plan).reduce((sum, i) => sum + drinksOn(i.massG, i.food.cooked), 0),
   };
-}
-
-/** Pasta, and grain that swells much. */
-function drinks(group: string, cooked: number): boolean {
-  return group === 'pasta' ? cooked > 1.2 : group === 'grain' && cooked > 2.5;
 }

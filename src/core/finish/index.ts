@@ -1,4 +1,4 @@
 export { reductionMinutes } from './reduce';
 export { SALTY_PERCENT, saltPercent, saltToAdd, SOUP_SALT_PERCENT, waterToDilute } from './salt';
-export { drinksOn } from './standing';
+export { drinks, drinksOn } from './standing';
 export { slurryFor, type Slurry, type Thickness } from './thicken';

@@ -12,3 +12,8 @@ const DRINKS_ON = 0.35;
 export function drinksOn(dryG: number, cooked: number): number {
   return (DRINKS_ON * dryG * cooked) / 1000;
 }
+
+/** Pasta, and grain that swells much: what goes on drinking in the bowl. */
+export function drinks(group: string, cooked: number): boolean {
+  return group === 'pasta' ? cooked > 1.2 : group === 'grain' && cooked > 2.5;
+}

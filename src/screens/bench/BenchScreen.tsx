@@ -83,6 +83,11 @@ function Bench({ batch }: { readonly batch: Batch }) {
   // The chart is slow to draw: it waits until the hand lets go, and a light drawing stands in for it.
   const [settled, setSettled] = useState(assessment);
   if (!draft && !stale && settled !== assessment) setSettled(assessment);
+  const settledMin = settled?.time.totalMin.p50 ?? 0;
+  const settledClock = useMemo(
+    () => clockText(shown.serveAt, settledMin),
+    [shown.serveAt, settledMin],
+  );
   const { draws, progress } = useDraws(draft ? null : batch, pot, kitchen);
   const total = assessment?.time.totalMin.p50 ?? 0;
   const clock = useMemo(() => clockText(shown.serveAt, total), [shown.serveAt, total]);
@@ -193,7 +198,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
                     assessment={settled}
                     draws={draws}
                     kitchen={kitchen}
-                    clock={clock}
+                    clock={settledClock}
                     served={shown.serveAt !== undefined}
                     cursorMin={cursorMin}
                     onCursor={onCursor}
@@ -257,6 +262,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
                     settled={settled}
                     draws={draws}
                     clock={clock}
+                    settledClock={settledClock}
                     cursorMin={cursorMin}
                     onCursor={onCursor}
                     onBatch={saveBatch}

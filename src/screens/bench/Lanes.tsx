@@ -41,7 +41,7 @@ function Entry({
   readonly source: Item;
   readonly doors: readonly Door[];
   readonly totalMin: number;
-  readonly onDoor: (door: Door) => void;
+  readonly onDoor: (id: string, door: Door) => void;
 }) {
   const mark = useRef<HTMLDivElement>(null);
   const [over, setOver] = useState<number | null>(null);
@@ -56,7 +56,7 @@ function Entry({
       const to = nearestDoor(doors, (doors[now]?.minute ?? 0) + dx * perPx);
       setOver(last ? null : to);
       const door = doors[to];
-      if (last && door && to !== now) onDoor(door);
+      if (last && door && to !== now) onDoor(item.id, door);
       return perPx;
     },
     { filterTaps: true, axis: 'x', pointer: { keys: false } },
@@ -65,7 +65,7 @@ function Entry({
     const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key];
     const door = by === undefined ? undefined : doors[now + by];
     if (by !== undefined) event.preventDefault();
-    if (door) onDoor(door);
+    if (door) onDoor(item.id, door);
   };
   const share = item.apart && over === null ? 1 : Math.min(1.02, (at?.minute ?? 0) / totalMin);
   return (
@@ -106,14 +106,16 @@ function Lane({
   onQuick,
 }: {
   readonly item: ItemReport;
-  readonly onQuick: (change: Partial<Omit<Item, 'id'>>) => void;
+  // The ids go along, so that the same functions serve every lane and a lane that has not changed
+  // is not drawn again while a hand moves.
+  readonly onQuick: (id: string, change: Partial<Omit<Item, 'id'>>) => void;
   readonly doors: readonly Door[];
-  readonly onDoor: (door: Door) => void;
+  readonly onDoor: (id: string, door: Door) => void;
   readonly chances: Chances | undefined;
   readonly batch: Batch;
   readonly kitchen: Kitchen;
   readonly totalMin: number;
-  readonly onEdit: () => void;
+  readonly onEdit: (id: string) => void;
 }) {
   const source = batch.items.find((i) => i.id === item.id);
   if (!source) return null;
@@ -128,7 +130,7 @@ function Lane({
     <li className="relative rounded-lg hover:bg-copper/5" data-testid={`lane-${item.food}`}>
       <button
         type="button"
-        onClick={onEdit}
+        onClick={() => onEdit(item.id)}
         aria-label={`Change ${item.name}`}
         className="absolute inset-0 w-full rounded-lg"
       />
@@ -146,7 +148,7 @@ function Lane({
               source={source}
               kitchen={kitchen}
               words={details.join(', ')}
-              onChange={onQuick}
+              onQuick={onQuick}
             />
           </span>
           <span className={`shrink-0 text-[13px] ${VERDICT[item.verdict] ?? ''}`}>{words}</span>
@@ -234,9 +236,9 @@ export function Lanes({
             totalMin={total}
             chances={draws?.verdicts[item.id]}
             doors={doors}
-            onEdit={() => onEdit(item.id)}
-            onDoor={(door) => onDoor(item.id, door)}
-            onQuick={(change) => onQuick(item.id, change)}
+            onEdit={onEdit}
+            onDoor={onDoor}
+            onQuick={onQuick}
           />
         ))}
       </ul>

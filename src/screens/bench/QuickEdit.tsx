@@ -65,7 +65,7 @@ export function QuickEdit({
   source,
   kitchen,
   words,
-  onChange,
+  onQuick,
 }: {
   readonly name: string;
   /** Its size as it is now, mm; null for what has no pieces. */
@@ -74,8 +74,9 @@ export function QuickEdit({
   readonly kitchen: Kitchen;
   /** The lane's details, which open it. */
   readonly words: string;
-  readonly onChange: (change: Partial<Omit<Item, 'id'>>) => void;
+  readonly onQuick: (id: string, change: Partial<Omit<Item, 'id'>>) => void;
 }) {
+  const onChange = (change: Partial<Omit<Item, 'id'>>): void => onQuick(source.id, change);
   const { cut, startC } = source;
   const frozen = startC !== undefined && startC < 0;
   return (

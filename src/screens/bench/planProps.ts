@@ -16,6 +16,8 @@ export interface PlanProps {
   readonly settled: Assessment | null;
   readonly draws: Draws | null;
   readonly clock: ClockText;
+  /** Of the batch at rest. */
+  readonly settledClock: ClockText;
   readonly cursorMin: number | null;
   readonly onCursor: (minute: number | null) => void;
   readonly onBatch: (batch: Batch) => void;

@@ -1,6 +1,7 @@
 import { waterL } from '../../batch';
 import { SALTY_PERCENT, waterToDilute } from '../../finish';
 import { formatSalt, formatVolume } from '../../quantity';
+import { drinkersOf } from '../finish';
 import type { Finding } from '../types';
 import type { Judge } from './context';
 import { capital } from './doneness';
@@ -63,15 +64,11 @@ export const saltLeft: Judge = ({ model, units, salt, finish }) => {
   ];
 };
 
+/** Less does not show by tomorrow, g. */
+const WORTH_G = 20;
+
 export const noodlesDrink: Judge = ({ model, units, finish }) => {
-  const { steps, items } = model.plan;
-  const left = items.filter(
-    (i) =>
-      !i.apart &&
-      i.leavesAt >= steps.length &&
-      (i.food.group === 'pasta' || (i.food.group === 'grain' && i.food.cooked > 2.5)) &&
-      i.massG > 20,
-  );
+  const left = drinkersOf(model.plan).filter((i) => i.massG > WORTH_G);
   if (left.length === 0) return [];
   const many = left.length > 1;
   return [

@@ -39,6 +39,7 @@ export function RunOffs({
   assessment,
   settled,
   clock,
+  settledClock,
   cursorMin,
   onCursor,
   onBatch,
@@ -58,7 +59,7 @@ export function RunOffs({
           <div className={inHand ? 'invisible absolute inset-0' : 'h-full'}>
             <RunOffChart
               assessment={settled}
-              clock={clock}
+              clock={settledClock}
               served={served}
               cursorMin={cursorMin}
               onCursor={onCursor}

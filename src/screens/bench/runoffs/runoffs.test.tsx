@@ -144,6 +144,7 @@ describe('the run-offs of a plan', () => {
         assessment={assessment}
         settled={assessment}
         clock={clock}
+        settledClock={clock}
         cursorMin={null}
         onCursor={jest.fn()}
         onBatch={onBatch}
