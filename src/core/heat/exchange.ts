@@ -7,13 +7,15 @@
  * water takes its heat along.
  */
 import { WATER_HEAT } from '../water';
-import type { Body } from './body';
+import { isFreezing, type Body } from './body';
 import type { Exchange } from './types';
 
 /** Share of a heap that lies on the bottom of a pot without liquid (assumed). */
 const ON_THE_BOTTOM = 0.3;
 /** Heat is moved along once this share of a body's mass has changed sides. */
 const PORTION = 0.004;
+/** A drink of more than this share of the liquid's heat capacity is much. */
+const MUCH = 0.3;
 const COLD_C = 35;
 /** Shells read for the mean rate. */
 const READ = [2, 5, 8, 11] as const;
@@ -70,8 +72,9 @@ function wanted(m: Moving, seconds: number, bottomC: number | null): number {
   m.value += (rate * seconds) / 60;
   const done = 1 - Math.exp((-Math.LN10 * m.value) / m.what.doneMin);
   const kg = m.what.kg * done - m.moved;
-  // What browning took off early is not given twice.
-  return m.what.kg < 0 ? Math.min(0, kg) : kg;
+  if (m.what.kg >= 0) return kg;
+  // Juice of what is still frozen is ice; what browning took off early is not given twice.
+  return isFreezing(m.body) ? 0 : Math.min(0, kg);
 }
 
 /**
@@ -86,7 +89,7 @@ function carryHeat(
   all: boolean,
 ): { readonly capacity: number; readonly celsius: number } | null {
   const { body } = m;
-  if (body.ice && !body.ice.thawed) return null;
+  if (isFreezing(body)) return null;
   if (m.pending === 0 || (!all && Math.abs(m.pending) < PORTION * body.massKg)) return null;
   const heat = WATER_HEAT * Math.abs(m.pending);
   const { capacity, t, cells } = body;
@@ -198,9 +201,15 @@ export class Waters {
    */
   carry(liquid: Liquid, all: boolean): Liquid {
     let now = liquid;
-    for (const m of this.#moving.values()) {
-      const change = carryHeat(m, now, all);
+    const move = (m: Moving, whole: boolean): void => {
+      const change = carryHeat(m, now, whole);
       if (change) now = { capacity: now.capacity + change.capacity, celsius: change.celsius };
+    };
+    for (const m of this.#moving.values()) {
+      // What is drunk may have been given a moment ago: its heat comes over before it goes.
+      if (m.pending > 0 && WATER_HEAT * m.pending > MUCH * now.capacity)
+        for (const giver of this.#moving.values()) if (giver.pending < 0) move(giver, true);
+      move(m, all);
     }
     return now;
   }
