@@ -3,7 +3,6 @@ import {
   blend,
   extractionRate,
   fatAlong,
-  flavourOf,
   gelatineAlong,
   lossRate,
   mostGelatineG,
@@ -15,10 +14,10 @@ import {
   type Bones,
   type Lot,
 } from '../bones';
-import { READIED, type PlannedItem } from '../batch';
+import { isStock, READIED, type PlannedItem } from '../batch';
 import { cookValues, USUAL_Z } from '../doneness';
 import { reductionMinutes } from '../finish';
-import { contentsAt, type Model } from './model';
+import { contentsAt, flavourIn, lastBefore, netWatts, type Model } from './model';
 import type { BonesReport, FlavourReport, RunOffReport } from './types';
 
 /** Share of the bone's temperature read at its surface; the rest at its centre (assumed). */
@@ -36,6 +35,8 @@ interface Kind {
   readonly along: readonly number[];
   readonly fat: readonly number[];
   readonly most: number;
+  /** What its softening counts, min at 100 C. */
+  readonly cooked: readonly number[];
 }
 
 /** From one pouring to the next; samples of the trace. */
@@ -80,7 +81,13 @@ function kindOf(model: Model, item: PlannedItem, earlier: readonly Kind[]): Kind
     along: gelatineAlong(bones, s, celsius),
     fat: fatAlong(fatG, s, celsius),
     most,
+    cooked: cookValues(s, celsius, USUAL_Z),
   };
+}
+
+/** All the gelatine there is in the bones, g. */
+function mostOf({ kinds }: BonesModel): number {
+  return kinds.reduce((sum, k) => sum + k.most, 0);
 }
 
 function spansOf({ plan, heat }: Model): readonly Span[] {
@@ -89,8 +96,7 @@ function spansOf({ plan, heat }: Model): readonly Span[] {
   let from = 0;
   plan.steps.forEach((s, index) => {
     if (s.kind !== 'strain') return;
-    const next = step.findIndex((at) => at >= index);
-    const to = (next < 0 ? step.length : next) - 1;
+    const to = lastBefore(step, index);
     if (to < from) return;
     spans.push({ from, to, strain: index, poured: plan.pours.includes(index) });
     from = to + 1;
@@ -131,8 +137,7 @@ function inLiquid(model: Model, kinds: readonly Kind[], spans: readonly Span[]) 
 /** Bones of a batch along its trace; null without bones, or in a soup that only has meat on them. */
 export function bonesModel(model: Model): BonesModel | null {
   const { items, batch } = model.plan;
-  const stock = batch.kind === 'stock' || batch.kind === 'broth';
-  if (!stock && !items.some((i) => i.food.group === 'bones')) return null;
+  if (!isStock(batch) && !items.some((i) => i.food.group === 'bones')) return null;
   const kinds: Kind[] = [];
   for (const item of items) {
     const kind = kindOf(model, item, kinds);
@@ -176,20 +181,18 @@ function spentIn(bones: BonesModel, index: number): readonly string[] {
   });
 }
 
-function crumbledIn(model: Model, bones: BonesModel, { from, to }: Span): readonly string[] {
-  return bones.kinds.flatMap(({ item, bones: { extract }, celsius }) => {
-    if (extract.crumbleMin === undefined) return [];
-    const value = cookValues(model.heat.trace.s, celsius, USUAL_Z);
-    const before = from > 0 ? (value[from - 1] ?? 0) : 0;
-    const { crumbleMin } = extract;
-    return before < crumbleMin && (value[to] ?? 0) >= crumbleMin ? [item.id] : [];
+function crumbledIn(bones: BonesModel, { from, to }: Span): readonly string[] {
+  return bones.kinds.flatMap(({ item, bones: { extract }, cooked }) => {
+    const before = from > 0 ? (cooked[from - 1] ?? 0) : 0;
+    const limit = extract.crumbleMin ?? Number.POSITIVE_INFINITY;
+    return before < limit && (cooked[to] ?? 0) >= limit ? [item.id] : [];
   });
 }
 
 /** Every run of the bones in a batch. */
 export function bonesReport(model: Model, bones: BonesModel): readonly BonesReport[] {
   const { plan, heat, hot } = model;
-  const most = bones.kinds.reduce((sum, k) => sum + k.most, 0);
+  const most = mostOf(bones);
   const given = (values: (kind: Kind) => readonly number[], { from, to }: Span): number =>
     bones.kinds.reduce(
       (sum, k) => sum + (values(k)[to] ?? 0) - (from > 0 ? (values(k)[from - 1] ?? 0) : 0),
@@ -234,27 +237,25 @@ export function bonesReport(model: Model, bones: BonesModel): readonly BonesRepo
           inside.reduce((sum, i) => sum + (heat.steps[i]?.heaterJ ?? 0), 0) /
           (hot.efficiency * 3.6e6),
         spent: spentIn(bones, index),
-        crumbled: crumbledIn(model, bones, span),
+        crumbled: crumbledIn(bones, span),
       },
     ];
   });
 }
 
 function flavoursOf(model: Model): readonly FlavourReport[] {
-  const { plan, heat } = model;
-  if (plan.batch.kind !== 'stock' && plan.batch.kind !== 'broth') return [];
+  const { plan, heat, cooks } = model;
   return plan.items.flatMap((item): FlavourReport[] => {
-    const flavour = item.apart ? null : flavourOf(item.food);
+    const flavour = flavourIn(plan, item);
     if (!flavour) return [];
     // What is too thin to conduct is as hot as the liquid it floats in.
-    const celsius =
-      heat.items[item.id]?.surfaceC ??
+    const inLiquid = (): readonly number[] =>
       heat.trace.liquidC.map((c, i) => {
         const step = heat.trace.step[i] ?? 0;
         return step >= item.entersAt && step < item.leavesAt ? c : Number.NaN;
       });
-    const value = cookValues(heat.trace.s, celsius, USUAL_Z).at(-1) ?? 0;
-    return [{ item: item.id, valueMin: value, ...flavour }];
+    const cooked = cooks[item.id]?.surface ?? cookValues(heat.trace.s, inLiquid(), USUAL_Z);
+    return [{ item: item.id, valueMin: cooked.at(-1) ?? 0, ...flavour }];
   });
 }
 
@@ -270,16 +271,15 @@ export function runOffReport(
   runs: readonly BonesReport[],
   boilC: number,
 ): RunOffReport {
-  const { plan, hot, air, pot } = model;
+  const { plan, pot } = model;
   const wanted = plan.batch.aim?.set ?? 'trembles';
   const wantedGPerL = SET_FROM[wanted];
   const whole = blend(lotsOf(runs));
   const bonesKg = bones.kinds.reduce((sum, k) => sum + k.bones.massKg, 0);
-  const netW = hot.powerW * hot.efficiency - hot.lossWPerK * (boilC - air.ambientC);
   const offL = wantedGPerL > 0 ? waterToBoilOff(whole, wantedGPerL) : 0;
-  const minutes = reductionMinutes(0.96 * offL, netW, boilC);
+  const minutes = reductionMinutes(0.96 * offL, netWatts(model, boilC), boilC);
   return {
-    mostG: bones.kinds.reduce((sum, k) => sum + k.most, 0),
+    mostG: mostOf(bones),
     bonesKg,
     blends: runs.map((r, i) => {
       const lot = blend(lotsOf(runs.slice(0, i + 1)));

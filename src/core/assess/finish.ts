@@ -8,8 +8,8 @@ import {
   slurryFor,
   SOUP_SALT_PERCENT,
 } from '../finish';
-import type { Plan, PlannedItem } from '../batch';
-import { contentsAt, type Model } from './model';
+import { isStock, type Plan, type PlannedItem } from '../batch';
+import { contentsAt, netWatts, type Model } from './model';
 import type { FinishReport } from './types';
 
 /**
@@ -44,15 +44,16 @@ export function drinkersOf({ items, steps }: Plan): readonly PlannedItem[] {
 }
 
 export function finishReport(model: Model, boilC: number): FinishReport {
-  const { plan, hot, air, heat } = model;
+  const { plan, heat } = model;
   const salt = saltReport(model);
-  const stock = plan.batch.kind === 'stock' || plan.batch.kind === 'broth';
   const last = heat.trace.s.length - 1;
   const free = last >= 0 ? contentsAt(model, last) : { freeL: 0, freeKg: 0 };
-  const netW = hot.powerW * hot.efficiency - hot.lossWPerK * (boilC - air.ambientC);
+  const netW = netWatts(model, boilC);
   return {
     saltToAddG:
-      stock || plan.items.length === 0 ? 0 : saltToAdd(salt.grams, salt.massG, SOUP_SALT_PERCENT),
+      isStock(plan.batch) || plan.items.length === 0
+        ? 0
+        : saltToAdd(salt.grams, salt.massG, SOUP_SALT_PERCENT),
     starchG: slurryFor(free.freeL, 'medium').starchG,
     halveMin: netW > 0 ? reductionMinutes(free.freeKg / 2, netW, boilC) : null,
     drinksOnL: drinkersOf(plan).reduce((sum, i) => sum + drinksOn(i.massG, i.food.cooked), 0),

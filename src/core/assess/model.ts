@@ -1,5 +1,6 @@
 /** A batch run through the models: plan, heat, cook values, levels. No judgement yet. */
 import {
+  isStock,
   planBatch,
   type Batch,
   type Kitchen,
@@ -8,7 +9,7 @@ import {
   type PlannedStep,
   type Pot,
 } from '../batch';
-import { flavourOf } from '../bones';
+import { flavourOf, type Flavour } from '../bones';
 import { conductionShape, cookValues, donenessOf, USUAL_Z, type Doneness } from '../doneness';
 import { contents, partOf, soakedKg, type Before, type Contents, type Part } from '../fill';
 import type { Food } from '../food';
@@ -104,10 +105,14 @@ function scaled(doneness: Doneness, by: number): Doneness {
   return { ...doneness, needMin: needMin * by, limitMin: limitMin === null ? null : limitMin * by };
 }
 
+/** What an item gives to a stock; null where it is there to be eaten, or is not in the pot. */
+export function flavourIn({ batch }: Plan, item: PlannedItem): Flavour | null {
+  return isStock(batch) && !item.apart ? flavourOf(item.food) : null;
+}
+
 /** When an item is done; in a stock, what flavours it is done once it has given its best. */
-function donenessIn({ batch }: Plan, item: PlannedItem): Doneness | null {
-  const stock = batch.kind === 'stock' || batch.kind === 'broth';
-  const flavour = stock ? flavourOf(item.food) : null;
+function donenessIn(plan: Plan, item: PlannedItem): Doneness | null {
+  const flavour = flavourIn(plan, item);
   if (!flavour) return donenessOf(item.food, item);
   return {
     needMin: flavour.bestMin,
@@ -172,7 +177,7 @@ export function runModel(
       surface: cookValues(heat.trace.s, trace.surfaceC, z),
     };
   }
-  const pouredAt = lastBefore(plan, heat.trace.step);
+  const pouredAt = plan.pours.map((pour) => lastBefore(heat.trace.step, pour));
   return { plan, pot, kitchen, heat, hot, air, parts, cooks, pouredAt };
 }
 
@@ -184,12 +189,15 @@ export function partsAt(model: Model, step: number): readonly Part[] {
   });
 }
 
-/** Last sample before each pouring off. */
-function lastBefore(plan: Plan, steps: readonly number[]): readonly number[] {
-  return plan.pours.map((pour) => {
-    const after = steps.findIndex((s) => s >= pour);
-    return (after < 0 ? steps.length : after) - 1;
-  });
+/** Last sample before a step begins; -1 where it is the first. @param steps of the samples */
+export function lastBefore(steps: readonly number[], step: number): number {
+  const after = steps.findIndex((s) => s >= step);
+  return (after < 0 ? steps.length : after) - 1;
+}
+
+/** Power that boils water off in the open pot, W. @param boilC where it boils */
+export function netWatts({ hot, air }: Model, boilC: number): number {
+  return hot.powerW * hot.efficiency - hot.lossWPerK * (boilC - air.ambientC);
 }
 
 /**

@@ -127,7 +127,6 @@ export function fillReport(model: Model, releases: readonly ReleaseReport[]): Fi
       liquidL: lidOn.liquidL,
       heapL,
       freeL: lidOn.freeL,
-      covered: lidOn.liquidL >= heapL - 0.02,
     },
   };
 }

@@ -121,7 +121,6 @@ export interface FillReport {
   /** Top of the heap of solids as the lid goes on. */
   readonly heapL: number;
   readonly freeL: number;
-  readonly covered: boolean;
 }
 
 /** When the pot is fullest, as it really stands: hot, swollen, or lifted by steam. */

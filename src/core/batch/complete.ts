@@ -1,5 +1,6 @@
 import { amountGrams, foodByKey, foodInAmount, resolveFood, type Food } from '../food';
-import { poursOf } from './pours';
+import { isStock } from './kind';
+import { indexOfStep, poursOf } from './pours';
 import { READIED, readied } from './ready';
 import type { Batch, Cut, Item, Kitchen, Pot, PressureStep, Release, Step } from './types';
 
@@ -39,7 +40,9 @@ export interface Plan {
   readonly pours: readonly number[];
 }
 
-const FRIDGE_C = 5;
+/** What is kept in the fridge, and in the freezer, C (common practice). */
+export const FRIDGE_C = 5;
+export const FROZEN_C = -18;
 
 /** Minutes a step takes when the batch does not say (common practice, no source). */
 export const DEFAULT_MINUTES: Readonly<Record<Exclude<Step['kind'], 'pressure'>, number>> = {
@@ -72,7 +75,7 @@ function planStep(step: Step, pot: Pot): PlannedStep {
 
 /** What a sieve keeps back: bones and what is fished out; of a stock or broth everything solid. */
 function strainsOut(food: Food, kind: Batch['kind']): boolean {
-  if (kind === 'stock' || kind === 'broth') return food.shape !== null || food.fishOut === true;
+  if (isStock({ kind })) return food.shape !== null || food.fishOut === true;
   return food.group === 'bones' || food.fishOut === true;
 }
 
@@ -85,7 +88,7 @@ interface Frame {
 
 /** When an item is out of the pot again, and whether as broth. */
 function outAt(item: Item, food: Food, entersAt: number, { batch, steps, pours }: Frame) {
-  const index = item.leaves ? steps.findIndex((s) => s.id === item.leaves) : -1;
+  const index = indexOfStep(steps, item.leaves, -1);
   const asked = index < 0 ? steps.length : Math.max(entersAt, index);
   const pour = pours.find((p) => p > entersAt) ?? steps.length;
   if (food.shape === null && food.fishOut !== true)
@@ -111,8 +114,7 @@ function planItem(item: Item, frame: Frame): PlannedItem {
       ? readied(bought, READIED[batch.bones ?? 'raw'])
       : { food: bought, share: 1 };
   const apart = item.apart ?? false;
-  const enters = item.enters ? steps.findIndex((s) => s.id === item.enters) : 0;
-  const entersAt = apart ? steps.length : Math.max(0, enters);
+  const entersAt = apart ? steps.length : indexOfStep(steps, item.enters, 0);
   return {
     id: item.id,
     food,

@@ -152,8 +152,13 @@ export function usualEntry(batch: Batch, food: Food | null): string | null {
 /** Water in the batch's first water item, L. */
 export function waterL(batch: Batch): number {
   const item = waterItem(batch);
-  const food = item && foodOf(item);
-  return item && food ? (amountGrams(food, item.amount) ?? 0) / gramsPerLitre(food) : 0;
+  return item ? litresOf(item) : 0;
+}
+
+/** How much of a liquid an item is, L. */
+export function litresOf(item: Item): number {
+  const food = foodOf(item);
+  return food ? (amountGrams(food, item.amount) ?? 0) / gramsPerLitre(food) : 0;
 }
 
 function gramsPerLitre(food: Food): number {
@@ -166,23 +171,30 @@ function gramsPerLitre(food: Food): number {
  * @param litres from 0; below a teaspoon the item goes
  */
 export function setWater(batch: Batch, litres: number): Batch {
-  const item = waterItem(batch);
-  const food = foodByKey('water');
+  return setLitres(batch, waterItem(batch), litres, usualEntry(batch, foodByKey('water') ?? null));
+}
+
+/**
+ * Sets how much of a liquid an item is, in the unit it is given in.
+ *
+ * @param item undefined for water that is yet to be added
+ * @param litres from 0; below a teaspoon the item goes
+ * @param enters step that water yet to be added goes in with
+ */
+export function setLitres(
+  batch: Batch,
+  item: Item | undefined,
+  litres: number,
+  enters: string | null,
+): Batch {
+  const food = item ? foodOf(item) : foodByKey('water');
   if (!food) return batch;
   if (litres < 0.005) return item ? removeItem(batch, item.id) : batch;
   const like: Amount = item?.amount ?? { value: 1, unit: 'l' };
   const amount = amountOfGrams(food, like, litres * gramsPerLitre(food));
   return item
     ? changeItem(batch, item.id, { amount })
-    : addItems(batch, [
-        {
-          id: freshItemId(batch),
-          food: 'water',
-          amount,
-          enters: usualEntry(batch, food),
-          leaves: null,
-        },
-      ]);
+    : addItems(batch, [{ id: freshItemId(batch), food: food.key, amount, enters, leaves: null }]);
 }
 
 /** Every amount times a factor. */

@@ -1,4 +1,5 @@
 export type * from './types';
+export { isStock } from './kind';
 export {
   amountSchema,
   batchSchema,
@@ -7,11 +8,14 @@ export {
   kitchenSchema,
   potSchema,
   RELEASE_METHODS,
+  SETS,
   STEP_KINDS,
 } from './schema';
 export { problemsOf, validateBundle, type Problem, type Validated } from './validate';
 export {
   DEFAULT_MINUTES,
+  FRIDGE_C,
+  FROZEN_C,
   planBatch,
   potOf,
   stepsOf,
@@ -49,7 +53,6 @@ export {
   isBroth,
   pickMeat,
   runOf,
-  runWater,
   runWaterL,
   setRunHold,
   setRunWater,

@@ -2,7 +2,12 @@
 import { resolveFood } from '../food';
 import type { Batch, Item, Step } from './types';
 
-function at(steps: readonly Step[], id: string | null | undefined, otherwise: number): number {
+/** Index of a step; `otherwise` where none is named or it is gone. */
+export function indexOfStep(
+  steps: readonly Step[],
+  id: string | null | undefined,
+  otherwise: number,
+): number {
   const found = id ? steps.findIndex((s) => s.id === id) : -1;
   return found < 0 ? otherwise : found;
 }
@@ -18,7 +23,7 @@ const isLiquid = (item: Item): boolean => resolveFood(item.food)?.group === 'liq
  */
 export function poursOf(batch: Batch, steps: readonly Step[]): readonly number[] {
   const items = batch.items.filter((i) => !i.apart);
-  const enters = (item: Item): number => at(steps, item.enters, 0);
+  const enters = (item: Item): number => indexOfStep(steps, item.enters, 0);
   return steps.flatMap((step, index) => {
     if (step.kind !== 'strain') return [];
     if (step.keep !== undefined) return step.keep === 'bones' ? [index] : [];
@@ -29,7 +34,7 @@ export function poursOf(batch: Batch, steps: readonly Step[]): readonly number[]
       .slice(index + 1, end)
       .some((s) => s.kind === 'pressure' || s.kind === 'simmer');
     const bones = items.some(
-      (i) => isBone(i) && enters(i) < index && at(steps, i.leaves, steps.length) > index,
+      (i) => isBone(i) && enters(i) < index && indexOfStep(steps, i.leaves, steps.length) > index,
     );
     const again =
       heated &&

@@ -1,6 +1,5 @@
 /** Runs of bones in a plan: one more, one fewer, the water of each, meat picked off on the way. */
-import { amountGrams, amountOfGrams, foodByKey } from '../food';
-import type { Amount } from '../quantity';
+import { amountGrams, foodByKey } from '../food';
 import { stepsOf } from './complete';
 import {
   addItems,
@@ -10,10 +9,12 @@ import {
   freshItemId,
   freshStepId,
   insertStep,
-  removeItem,
+  litresOf,
+  setLitres,
   setWater,
   waterItem,
 } from './edit';
+import { isStock } from './kind';
 import { poursOf } from './pours';
 import type { Batch, Item, Step } from './types';
 
@@ -43,13 +44,12 @@ export function runOf(batch: Batch, step: number): number {
 /** Whether a batch is one that bones are run for. */
 export function isBroth(batch: Batch): boolean {
   return (
-    (batch.kind === 'stock' || batch.kind === 'broth') &&
-    batch.items.some((item) => !item.apart && foodOf(item)?.extract !== undefined)
+    isStock(batch) && batch.items.some((item) => !item.apart && foodOf(item)?.extract !== undefined)
   );
 }
 
 /** The water that goes into a run; of a later run, any liquid. Runs count from 0. */
-export function runWater(batch: Batch, run: number): Item | undefined {
+function runWater(batch: Batch, run: number): Item | undefined {
   const stretch = stretchesOf(batch)[run];
   if (!stretch) return undefined;
   const steps = stepsOf(batch);
@@ -69,25 +69,16 @@ export function runWater(batch: Batch, run: number): Item | undefined {
 /** Water of a run, L; runs count from 0. */
 export function runWaterL(batch: Batch, run: number): number {
   const item = runWater(batch, run);
-  const food = item && foodOf(item);
-  const litre = food && amountGrams(food, { value: 1, unit: 'l' });
-  return item && food && litre ? (amountGrams(food, item.amount) ?? 0) / litre : 0;
+  return item ? litresOf(item) : 0;
 }
 
 /** Sets the water of a run, in the unit it is given in; runs count from 0. @param litres from 0 */
 export function setRunWater(batch: Batch, run: number, litres: number): Batch {
   const stretch = stretchesOf(batch)[run];
   const item = runWater(batch, run);
-  const food = (item && foodOf(item)) ?? foodByKey('water');
-  if (!stretch || !food) return batch;
+  if (!stretch) return batch;
   if (run === 0 && item === waterItem(batch)) return setWater(batch, litres);
-  if (litres < 0.005) return item ? removeItem(batch, item.id) : batch;
-  const like: Amount = item?.amount ?? { value: 1, unit: 'l' };
-  const litreG = amountGrams(food, { value: 1, unit: 'l' }) ?? 1000;
-  const amount = amountOfGrams(food, like, litres * litreG);
-  if (item) return changeItem(batch, item.id, { amount });
-  const enters = stepsOf(batch)[stretch.from]?.id ?? null;
-  return addItems(batch, [{ id: freshItemId(batch), food: 'water', amount, enters, leaves: null }]);
+  return setLitres(batch, item, litres, stepsOf(batch)[stretch.from]?.id ?? null);
 }
 
 /** The pressure step that ends a stretch's cooking. */

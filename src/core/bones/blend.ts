@@ -1,5 +1,5 @@
 /** Broths poured together, boiled down, and asked how they set. */
-import type { SetState } from '../batch';
+import { SETS, type SetState } from '../batch';
 
 /** A lot of broth. */
 export interface Lot {
@@ -18,9 +18,6 @@ export const SET_FROM: Readonly<Record<SetState, number>> = {
   'soft set': 15,
   'holds a cut': 30,
 };
-
-/** The states, the softest first. */
-export const SETS: readonly SetState[] = ['pourable', 'trembles', 'soft set', 'holds a cut'];
 
 /** How a broth sets when cold. @param gPerL gelatine that still sets, g/L */
 export function setOf(gPerL: number): SetState {

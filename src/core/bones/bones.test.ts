@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { SETS } from '../batch';
 import { foodByKey, type Extract } from '../food';
 import {
   blend,
@@ -10,7 +11,6 @@ import {
   mostGelatineG,
   SET_FROM,
   setOf,
-  SETS,
   strength,
   strongAlong,
   waterToBoilOff,

@@ -1,4 +1,4 @@
-export { blend, SET_FROM, setOf, SETS, strength, waterToBoilOff, type Lot } from './blend';
+export { blend, SET_FROM, setOf, strength, waterToBoilOff, type Lot } from './blend';
 export { extractionRate, gelatineAlong, mostGelatineG, type Bones } from './extract';
 export { fatAlong } from './fat';
 export { flavourOf, type Flavour } from './flavour';

@@ -1,5 +1,6 @@
 /** What a plan is built from, and the building of it. */
 import {
+  isStock,
   planBatch,
   stepsOf,
   type Batch,
@@ -75,7 +76,7 @@ export function frameOf(batch: Batch, pot: Pot, kitchen: Kitchen, wishes: Wishes
   const first = steps.findIndex((s) => s.kind === 'pressure');
   const last = steps.findLastIndex((s) => s.kind === 'pressure');
   const pressures = steps.filter((s): s is PressureStep => s.kind === 'pressure');
-  const stock = batch.kind === 'stock' || batch.kind === 'broth';
+  const stock = isStock(batch);
   const stirredIn = new Set(
     items
       .filter(

@@ -6,6 +6,7 @@ import * as yup from 'yup';
 import {
   CUT_SHAPES,
   foodOf,
+  FROZEN_C,
   pickMeat,
   stepsOf,
   type Batch,
@@ -78,7 +79,6 @@ function schemaFor(item: Item) {
   });
 }
 
-const FROZEN_C = -18;
 /** In place of a step: in a pan of its own. */
 const APART = '(apart)';
 

@@ -2,12 +2,10 @@
 
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { useState } from 'react';
-import type { Item, Kitchen } from '@/core/batch';
+import { FRIDGE_C, FROZEN_C, type Item, type Kitchen } from '@/core/batch';
 import { formatLength, formatTemperature } from '@/core/quantity';
 import { Toggle } from '@/ui/Toggle';
 
-const FROZEN_C = -18;
-const FRIDGE_C = 5;
 /** Cuts a knife makes, mm. */
 const LEAST_MM = 2;
 const MOST_MM = 100;

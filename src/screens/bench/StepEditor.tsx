@@ -79,9 +79,8 @@ function releaseOf(form: Form, before: Release | undefined): Release {
 function strained(step: Exclude<Step, { kind: 'pressure' }>, form: Form): Step {
   const timed = { ...step, minutes: form.minutes };
   if (timed.kind !== 'strain') return timed;
-  return form.keep === 'usual'
-    ? { id: step.id, kind: 'strain', minutes: form.minutes }
-    : { ...timed, keep: form.keep };
+  const { keep, ...usual } = timed;
+  return form.keep === 'usual' ? usual : { ...usual, keep: form.keep };
 }
 
 /** Changes a step: its minutes; under pressure also the setting and how the steam is let out. */

@@ -442,6 +442,18 @@ describe('changing a step', () => {
     expect(rows.some((r) => r.startsWith('cold water'))).toBe(false);
   });
 
+  it('says what a straining keeps, or leaves it to the usual, and loses nothing else', async () => {
+    // A field of a later version.
+    const strain = { id: 's1', kind: 'strain', minutes: 5, cloth: 'muslin' } as Step;
+    const onSave = open({ ...strain, keep: 'broth' } as Step);
+    await user.selectOptions(screen.getByLabelText('Stays in the pot'), 'bones');
+    await submit();
+    expect(onSave).toHaveBeenLastCalledWith({ ...strain, keep: 'bones' });
+    await user.selectOptions(screen.getByLabelText('Stays in the pot'), 'usual');
+    await submit();
+    expect(onSave).toHaveBeenLastCalledWith(strain);
+  });
+
   it('sets hold, setting and a timed release', async () => {
     const onSave = open(pressure(20));
     await user.clear(screen.getByLabelText('Hold, minutes'));

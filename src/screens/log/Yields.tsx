@@ -1,6 +1,5 @@
 import { Radio, RadioGroup } from '@headlessui/react';
-import type { Run, SetState } from '@/core/batch';
-import { SETS } from '@/core/bones';
+import { SETS, type Run, type SetState } from '@/core/batch';
 import { formatLevel, type Units } from '@/core/quantity';
 import { withYield, yieldOf } from '@/core/timetable';
 import { saveRun } from '@/ui/household';

@@ -1,6 +1,5 @@
 /** Judgements on runs of bones. */
-import { runWaterL, stepsOf } from '../../batch';
-import { SETS } from '../../bones';
+import { runWaterL, SETS, stepsOf } from '../../batch';
 import { cookRate, USUAL_Z } from '../../doneness';
 import { formatLevel, formatMinutes, formatVolume } from '../../quantity';
 import type { BonesReport, Finding, FlavourReport, Remedy } from '../types';

@@ -1,8 +1,8 @@
 import type { PlannedStep } from '../../batch';
-import { flavourOf } from '../../bones';
 import { cookRate, donenessOf } from '../../doneness';
 import { thermalProperties } from '../../food';
 import { formatMinutes } from '../../quantity';
+import { flavourIn } from '../model';
 import type { Finding, ItemReport, Remedy } from '../types';
 import type { Context, Judge } from './context';
 
@@ -149,10 +149,8 @@ function neverCooks({ model }: Context): boolean {
 
 /** What is in a stock for its flavour is strained out; how long it may stay is another judgement. */
 function sacrificed({ model }: Context, item: ItemReport): boolean {
-  const { batch, items } = model.plan;
-  const food = items.find((i) => i.id === item.id)?.food;
-  const stock = batch.kind === 'stock' || batch.kind === 'broth';
-  return stock && food !== undefined && flavourOf(food) !== null;
+  const planned = model.plan.items.find((i) => i.id === item.id);
+  return planned !== undefined && flavourIn(model.plan, planned) !== null;
 }
 
 export const undercooked: Judge = (context) =>

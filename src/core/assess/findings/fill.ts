@@ -1,4 +1,4 @@
-import { runOf, runWaterL, type PlannedStep } from '../../batch';
+import { isStock, runOf, runWaterL, type PlannedStep } from '../../batch';
 import { formatLevel, formatMinutes, formatVolume } from '../../quantity';
 import { splitIn, waterToLine } from '../../fill';
 import { contentsAt, partsAt } from '../model';
@@ -147,14 +147,13 @@ export const notCovered: Judge = (context) => {
   const { liquidL, levelL } = levels.lidOn;
   const missing = heapL - liquidL;
   const { batch } = model.plan;
-  const stock = batch.kind === 'stock' || batch.kind === 'broth';
   const water = runWaterL(batch, run);
   const litres = water + missing;
   const which = run > 0 ? ` in run ${run + 1}` : '';
   return [
     {
       code: 'not-covered',
-      level: stock ? 'warn' : 'note',
+      level: isStock(batch) ? 'warn' : 'note',
       title: 'Not all of it is under the liquid',
       message: `The heap stands at ${formatLevel(heapL, units)} and the liquid at ${formatLevel(liquidL, units)}${which}. What stands out cooks in steam and gives less to the broth.`,
       why: 'Heap from each food’s true density and how loosely it lies; both are estimates.',

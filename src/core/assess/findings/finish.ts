@@ -1,4 +1,4 @@
-import { waterL } from '../../batch';
+import { isStock, waterL } from '../../batch';
 import { SALTY_PERCENT, waterToDilute } from '../../finish';
 import { formatSalt, formatVolume } from '../../quantity';
 import { drinkersOf } from '../finish';
@@ -36,9 +36,9 @@ export const salty: Judge = ({ model, units, salt, filled }) => {
 };
 
 export const saltLeft: Judge = ({ model, units, salt, finish }) => {
-  const { kind, items } = model.plan.batch;
-  if (items.length < 2 || salt.percent > SALTY_PERCENT) return [];
-  if (kind === 'stock' || kind === 'broth') {
+  const { batch } = model.plan;
+  if (batch.items.length < 2 || salt.percent > SALTY_PERCENT) return [];
+  if (isStock(batch)) {
     if (salt.percent < 0.25) return [];
     return [
       {

@@ -4,7 +4,7 @@
  * proposed goes through the model again.
  */
 import { bonesModel, type BonesModel } from '../../assess/bones';
-import { runModel, type Model } from '../../assess/model';
+import { lastBefore, runModel, type Model } from '../../assess/model';
 import { setRunHold, stepsOf, stretchesOf, type Batch, type Kitchen, type Pot } from '../../batch';
 import { extractionRate, lossRate } from '../../bones';
 
@@ -85,11 +85,10 @@ function kineticsOf(model: Model, bones: BonesModel): Kinetics | null {
     const result = results[held];
     if (!result?.reached) return null;
     const sample = (seconds: number): number => trace.s.findLastIndex((t) => t <= seconds + 0.5);
-    const first = Math.max(0, trace.step.findIndex((i) => i >= from) - 1);
+    const first = Math.max(0, lastBefore(trace.step, from));
     const hot = sample(result.startS + result.warmUpS);
     const over = sample(result.startS + result.warmUpS + result.holdS);
-    const next = trace.step.findIndex((i) => i >= to);
-    const last = (next < 0 ? trace.s.length : next) - 1;
+    const last = lastBefore(trace.step, to);
     const startS = from === 0 ? 0 : (results[from - 1]?.endS ?? 0);
     // A straining between two runs takes its time; the last one is no part of them.
     const strain = steps.findIndex((s, i) => i > held && s.kind === 'strain');

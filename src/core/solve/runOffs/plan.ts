@@ -1,11 +1,13 @@
 /**
  * How many runs, how long and with how much water: for each number of runs the holds are searched
- * in closed form, the water set to what is wanted or fits, and the result run through the model.
+ * in the tables of a probe, the water set to what is wanted or fits, and the result run through
+ * the model.
  */
 import { assess, type Assessment } from '../../assess';
 import {
   foodOf,
   runWaterL,
+  SETS,
   setRunHold,
   setRunWater,
   withRuns,
@@ -14,7 +16,7 @@ import {
   type Kitchen,
   type Pot,
 } from '../../batch';
-import { SET_FROM, SETS } from '../../bones';
+import { SET_FROM } from '../../bones';
 import { formatMinutes } from '../../quantity';
 import { LONGEST_MIN, minutesOf, probeRuns, yieldOf, type Kinetics } from './kinetics';
 import type { RunOffOption, RunOffSolution } from './types';
@@ -27,7 +29,7 @@ const USUAL_MIN = 60;
 const MOST_RUNS = 4;
 /** Without a set to reach: ten minutes more are worth it for this share of all there is (assumed). */
 const WORTH = 0.01;
-/** A search in closed form may be off by a little; so much is asked on top. */
+/** A search in tables may be off by a little; so much is asked on top. */
 const SURE = 1.02;
 /** How often a plan is looked at again after the model has spoken. */
 const PASSES = 3;

@@ -1,6 +1,5 @@
 import { assess } from '../../assess';
-import { stepsOf, stretchesOf, withRuns, type Aim, type Batch } from '../../batch';
-import { SETS } from '../../bones';
+import { SETS, stepsOf, stretchesOf, withRuns, type Aim, type Batch } from '../../batch';
 import { batchOf, item, KITCHEN, POT, pressure } from '../../testing/kitchen';
 import { planRunOffs } from '.';
 import { minutesOf, probeRuns, yieldOf } from './kinetics';

@@ -1,12 +1,11 @@
 import { assess } from '../../assess';
 import { bonesModel } from '../../assess/bones';
 import { runModel } from '../../assess/model';
-import { addRun, setRunHold, withRuns, type Batch } from '../../batch';
+import { addRun, SETS, setRunHold, withRuns, type Batch } from '../../batch';
 import {
   extractionRate,
   gelatineAlong,
   lossRate,
-  SETS,
   setOf,
   strongAlong,
   waterToBoilOff,

@@ -2,8 +2,7 @@
 import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { assess } from '@/core/assess';
-import { addRun, stepsOf, stretchesOf, withRuns, type Batch } from '@/core/batch';
-import { SETS } from '@/core/bones';
+import { addRun, SETS, stepsOf, stretchesOf, withRuns, type Batch } from '@/core/batch';
 import { nextRun } from '@/core/solve';
 import { batchOf, item, KITCHEN, POT, pressure } from '@/core/testing/kitchen';
 import { Wobble } from '@/ui/Wobble';
