@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { foodByKey, type Composition, type Solid } from '../food';
 import { saturationTemperature } from '../water';
-import { couple, makeBody, settle, remember, centreC, stretch } from './body';
+import { centreC, makeBody, remember } from './body';
+import { couple, settle, stretch } from './conduct';
 import { openEvaporation } from './evaporation';
 import { heatPot, simulate, type HeatItem, type HeatStep } from '.';
 

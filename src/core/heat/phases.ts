@@ -8,8 +8,8 @@
 import { latentHeat, saturationPressure, saturationTemperature } from '../water';
 import { steamFlow } from '../release';
 import { openEvaporation } from './evaporation';
-import type { Drive, PotSystem } from './system';
-import type { Phase } from './types';
+import type { PotSystem } from './system';
+import type { Drive, Phase } from './types';
 
 /** Gauge pressure at which the pin drops, kPa (brief: natural release ends below 3 kPa). */
 export const PIN_DROPS_KPA = 3;

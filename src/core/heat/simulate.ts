@@ -158,7 +158,8 @@ export function simulate(
     results.push({ startS, endS: system.seconds, heaterJ, ...result });
   });
   system.close();
-  return { trace: system.trace, items: system.items, steps: results, energy: system.energy };
+  const { record, energy } = system;
+  return { trace: record.trace, items: record.items, steps: results, energy };
 }
 
 function firstPhase(step: HeatStep) {

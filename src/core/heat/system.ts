@@ -8,23 +8,11 @@
  */
 import { normalise, thermalProperties } from '../food';
 import { latentHeat, WATER_HEAT } from '../water';
-import {
-  centreC,
-  couple,
-  isFreezing,
-  makeBody,
-  remember,
-  rewind,
-  settle,
-  storedHeat,
-  stretch,
-  surfaceC,
-  wet,
-  type Body,
-  type Coupling,
-} from './body';
+import { isFreezing, makeBody, remember, rewind, storedHeat, wet, type Body } from './body';
+import { couple, settle, stretch, type Coupling } from './conduct';
 import { Waters } from './exchange';
-import type { Air, HeatItem, HeatPot, ItemTrace, Phase, Trace } from './types';
+import { Recorder } from './record';
+import type { Air, Drive, HeatItem, HeatPot, Moved, Phase } from './types';
 
 const GAMMA = 1 - Math.SQRT1_2;
 /** How far the first stage's change is carried before the second. */
@@ -38,25 +26,6 @@ const DRY_KG = 0.02;
 /** Pieces on a hot dry bottom, W/(m2 K) of bottom (assumed; contact, 100 to 500). */
 const CONTACT = 250;
 
-/** What drives a step: a heater, or a held temperature; losses; steam let out. */
-export interface Drive {
-  /** Net power of the heater, W; null to hold the liquid where it is. */
-  readonly powerW: number | null;
-  /** Where the liquid is held: the most that the heater can give, W. */
-  readonly mostW?: number;
-  readonly lossWPerK: number;
-  /** Steam leaving at a liquid temperature, kg/s. */
-  readonly steam?: (celsius: number) => number;
-}
-
-/** What a step did, averaged over it. */
-export interface Moved {
-  /** W; the power needed when the liquid was held. */
-  powerW: number;
-  lossW: number;
-  steamKgS: number;
-}
-
 export class PotSystem {
   liquidC: number;
   /** Free water, kg. */
@@ -66,8 +35,7 @@ export class PotSystem {
   steamKg = 0;
   seconds = 0;
   readonly bodies: Body[] = [];
-  readonly trace: Trace = { s: [], liquidC: [], gaugeKPa: [], step: [], phase: [], steamKg: [] };
-  readonly items: Record<string, ItemTrace> = {};
+  readonly record: Recorder;
   readonly energy = { intoJ: 0, storedJ: 0, lostJ: 0, steamJ: 0, addedJ: 0 };
   readonly #waters = new Waters();
   #liquidHeat = 0;
@@ -80,7 +48,7 @@ export class PotSystem {
     itemIds: readonly string[],
   ) {
     this.liquidC = air.ambientC;
-    for (const id of itemIds) this.items[id] = { centreC: [], surfaceC: [], waterKg: [] };
+    this.record = new Recorder(itemIds);
     this.energy.addedJ = this.#stored();
   }
 
@@ -326,37 +294,14 @@ export class PotSystem {
 
   /** Adds the present moment to the trace. */
   sample(step: number, phase: Phase, gaugeKPa: number): void {
-    const { trace } = this;
-    trace.s.push(this.seconds);
-    trace.liquidC.push(this.liquidC);
-    trace.gaugeKPa.push(gaugeKPa);
-    trace.step.push(step);
-    trace.phase.push(phase);
-    trace.steamKg.push(this.steamKg);
-    const length = trace.s.length;
-    for (const body of this.bodies) {
-      const item = this.items[body.id];
-      if (!item) continue;
-      fill(item, length - 1);
-      item.centreC.push(centreC(body));
-      item.surfaceC.push(surfaceC(body, this.liquidC));
-      item.waterKg.push(this.#waters.moved(body.id));
-    }
+    const { seconds, liquidC, steamKg } = this;
+    const moved = (id: string): number => this.#waters.moved(id);
+    this.record.add({ seconds, liquidC, steamKg, step, phase, gaugeKPa }, this.bodies, moved);
   }
 
   close(): void {
     this.#carry(true);
     this.energy.storedJ = this.#stored();
-    for (const item of Object.values(this.items)) fill(item, this.trace.s.length);
-  }
-}
-
-/** Brings an item's trace up to a length: nothing to read while it is out of the pot. */
-function fill(item: ItemTrace, length: number): void {
-  const moved = item.waterKg.at(-1) ?? 0;
-  while (item.centreC.length < length) {
-    item.centreC.push(Number.NaN);
-    item.surfaceC.push(Number.NaN);
-    item.waterKg.push(moved);
+    this.record.close();
   }
 }

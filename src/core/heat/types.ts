@@ -127,3 +127,22 @@ export interface HeatResult {
   readonly steps: readonly StepResult[];
   readonly energy: EnergyBalance;
 }
+
+/** What drives a step: a heater, or a held temperature; losses; steam let out. */
+export interface Drive {
+  /** Net power of the heater, W; null to hold the liquid where it is. */
+  readonly powerW: number | null;
+  /** Where the liquid is held: the most that the heater can give, W. */
+  readonly mostW?: number;
+  readonly lossWPerK: number;
+  /** Steam leaving at a liquid temperature, kg/s. */
+  readonly steam?: (celsius: number) => number;
+}
+
+/** What a step did, averaged over it. */
+export interface Moved {
+  /** W; the power needed when the liquid was held. */
+  powerW: number;
+  lossW: number;
+  steamKgS: number;
+}

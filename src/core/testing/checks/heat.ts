@@ -1,6 +1,7 @@
 import { foodByKey, thermalProperties, type Composition, type Solid } from '../../food';
 import { heatPot, simulate, type HeatItem, type HeatStep } from '../../heat';
-import { centreC, couple, makeBody, remember, settle, storedHeat, stretch } from '../../heat/body';
+import { centreC, makeBody, remember, storedHeat } from '../../heat/body';
+import { couple, settle, stretch } from '../../heat/conduct';
 import { POT as CHART_POT } from '../kitchen';
 import { minutesOf, odexCase, loadOdex } from '../odexPot';
 import { centreSeries } from '../series';

@@ -1,0 +1,56 @@
+/** What a simulation leaves behind: the moments of the pot and of each item in it. */
+import { centreC, surfaceC, type Body } from './body';
+import type { ItemTrace, Phase, Trace } from './types';
+
+/** A moment of the pot. */
+interface Moment {
+  readonly seconds: number;
+  readonly liquidC: number;
+  readonly steamKg: number;
+  readonly step: number;
+  readonly phase: Phase;
+  readonly gaugeKPa: number;
+}
+
+export class Recorder {
+  readonly trace: Trace = { s: [], liquidC: [], gaugeKPa: [], step: [], phase: [], steamKg: [] };
+  readonly items: Record<string, ItemTrace> = {};
+
+  constructor(itemIds: readonly string[]) {
+    for (const id of itemIds) this.items[id] = { centreC: [], surfaceC: [], waterKg: [] };
+  }
+
+  /** @param movedKg water an item has taken up or given so far */
+  add(moment: Moment, bodies: readonly Body[], movedKg: (id: string) => number): void {
+    const { trace } = this;
+    trace.s.push(moment.seconds);
+    trace.liquidC.push(moment.liquidC);
+    trace.gaugeKPa.push(moment.gaugeKPa);
+    trace.step.push(moment.step);
+    trace.phase.push(moment.phase);
+    trace.steamKg.push(moment.steamKg);
+    const before = trace.s.length - 1;
+    for (const body of bodies) {
+      const item = this.items[body.id];
+      if (!item) continue;
+      fill(item, before);
+      item.centreC.push(centreC(body));
+      item.surfaceC.push(surfaceC(body, moment.liquidC));
+      item.waterKg.push(movedKg(body.id));
+    }
+  }
+
+  close(): void {
+    for (const item of Object.values(this.items)) fill(item, this.trace.s.length);
+  }
+}
+
+/** Brings an item's trace up to a length: nothing to read while it is out of the pot. */
+function fill(item: ItemTrace, length: number): void {
+  const moved = item.waterKg.at(-1) ?? 0;
+  while (item.centreC.length < length) {
+    item.centreC.push(Number.NaN);
+    item.surfaceC.push(Number.NaN);
+    item.waterKg.push(moved);
+  }
+}
