@@ -17,6 +17,7 @@ export type {
   Texture,
   WorstMoment,
 } from './types';
+export type { NumberName } from './numberNames';
 export { assess, type AssessOptions } from './assess';
 export { applyRemedy, putInAfter } from './remedy';
 export { drawBatch, quantile, type Chances, type DrawOptions, type Draws } from './draws';

@@ -1,6 +1,7 @@
 import type { Release, ReleaseMethod, StepKind, Verdict } from '../batch';
 import type { FoodGroup } from '../food';
 import type { BodyShape, Phase } from '../heat';
+import type { NumberName } from './numberNames';
 import type { BonesReport, RunOffReport } from './runOffTypes';
 
 export type * from './runOffTypes';
@@ -86,7 +87,7 @@ export interface Finding {
   readonly message: string;
   /** Where the judgement comes from. */
   readonly why: string;
-  readonly numbers: Readonly<Record<string, number>>;
+  readonly numbers: Readonly<Partial<Record<NumberName, number>>>;
   readonly item?: string;
   readonly step?: string;
   readonly remedy?: Remedy;

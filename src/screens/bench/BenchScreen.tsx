@@ -30,6 +30,7 @@ import { isoNow } from '@/ui/useClock';
 import { BenchHead } from './BenchHead';
 import { BenchSheets } from './BenchSheets';
 import { Calls } from './Calls';
+import { CursorSlider } from './CursorSlider';
 import { clockText } from './clockText';
 import { rememberBatch } from './lastBatch';
 import { Plan } from './Plan';
@@ -210,29 +211,23 @@ function Bench({ batch }: { readonly batch: Batch }) {
           {assessment && (
             <>
               {batch.items.length > 0 && (
-                <StepBar
-                  batch={shown}
-                  assessment={assessment}
-                  onEdit={(s) => setEditing({ step: s })}
-                  onAdd={() => setEditing('new step')}
-                  onStep={onStep}
-                  onOrder={(id, to) => saveBatch(placeStep(batch, id, to))}
-                />
+                <>
+                  <StepBar
+                    batch={shown}
+                    assessment={assessment}
+                    onEdit={(s) => setEditing({ step: s })}
+                    onAdd={() => setEditing('new step')}
+                    onStep={onStep}
+                    onOrder={(id, to) => saveBatch(placeStep(batch, id, to))}
+                  />
+                  <CursorSlider
+                    totalMin={total}
+                    cursorMin={cursorMin}
+                    onCursor={setCursorMin}
+                    clock={clock}
+                  />
+                </>
               )}
-              <label className="mt-1 flex items-center gap-2 px-[46px] text-[13px] text-quiet">
-                <span className="sr-only">Moment shown</span>
-                <input
-                  type="range"
-                  min={0}
-                  max={Math.max(1, total)}
-                  step="any"
-                  value={cursorMin ?? 0}
-                  aria-valuetext={cursorMin === null ? 'lid on' : clock(cursorMin)}
-                  onChange={(event) => setCursorMin(Number(event.target.value))}
-                  onBlur={() => setCursorMin(null)}
-                  className="h-6 w-full accent-cobalt"
-                />
-              </label>
               {progress !== null && (
                 <progress
                   className="mx-[46px] h-1 accent-steam"
@@ -281,6 +276,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
               <Calls
                 batch={batch}
                 findings={assessment.findings}
+                units={kitchen.units}
                 onChange={saveBatch}
                 onRemedy={(remedy) => saveBatch(applyRemedy(batch, remedy))}
               />

@@ -2,7 +2,9 @@ import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react
 import { useState } from 'react';
 import { putBy, putByOf, takeUp, type Finding, type Level, type Remedy } from '@/core/assess';
 import type { Batch } from '@/core/batch';
+import type { Units } from '@/core/quantity';
 import { Button } from '@/ui/Button';
+import { numberWords } from './numberWords';
 
 const BAR: Readonly<Record<Level, string>> = {
   stop: 'border-l-rust',
@@ -52,15 +54,15 @@ function Reason({
   );
 }
 
-function Numbers({ finding }: { readonly finding: Finding }) {
-  const rows = Object.entries(finding.numbers);
+function Numbers({ finding, units }: { readonly finding: Finding; readonly units: Units }) {
+  const rows = numberWords(finding.numbers, units);
   if (rows.length === 0) return null;
   return (
-    <dl className="mt-1 grid grid-cols-2 gap-x-3">
-      {rows.map(([name, value]) => (
-        <div key={name} className="flex justify-between gap-2">
-          <dt>{name}</dt>
-          <dd className="text-ink">{Number(value.toPrecision(3))}</dd>
+    <dl className="mt-1.5 space-y-0.5">
+      {rows.map(([label, value]) => (
+        <div key={label} className="flex justify-between gap-2">
+          <dt>{label}</dt>
+          <dd className="whitespace-nowrap text-ink">{value}</dd>
         </div>
       ))}
     </dl>
@@ -69,10 +71,12 @@ function Numbers({ finding }: { readonly finding: Finding }) {
 
 function Call({
   finding,
+  units,
   onRemedy,
   onPutBy,
 }: {
   readonly finding: Finding;
+  readonly units: Units;
   readonly onRemedy: (remedy: Remedy) => void;
   readonly onPutBy: (reason: string) => void;
 }) {
@@ -103,24 +107,24 @@ function Call({
               {remedy.label}
             </Button>
           )}
-          {finding.level !== 'stop' && (
-            <button
-              type="button"
-              className={`${LINK} ml-auto`}
-              aria-label={`Put by: ${finding.title}`}
-              onClick={() => setAsking(!asking)}
-            >
-              put by
-            </button>
-          )}
-          <DisclosureButton className={finding.level === 'stop' ? `${LINK} ml-auto` : LINK}>
-            why
-          </DisclosureButton>
+          <span className="ml-auto flex gap-1">
+            {finding.level !== 'stop' && (
+              <button
+                type="button"
+                className={LINK}
+                aria-label={`Put by: ${finding.title}`}
+                onClick={() => setAsking(!asking)}
+              >
+                put by
+              </button>
+            )}
+            <DisclosureButton className={LINK}>why</DisclosureButton>
+          </span>
         </div>
         {asking && <Reason onKeep={onPutBy} onCancel={() => setAsking(false)} />}
         <DisclosurePanel className="mt-1 border-t border-hairline pt-1.5 text-[13px] text-quiet">
           {finding.why}
-          <Numbers finding={finding} />
+          <Numbers finding={finding} units={units} />
         </DisclosurePanel>
       </Disclosure>
     </li>
@@ -157,11 +161,13 @@ function PutBy({
 export function Calls({
   batch,
   findings,
+  units,
   onRemedy,
   onChange,
 }: {
   readonly batch: Batch;
   readonly findings: readonly Finding[];
+  readonly units: Units;
   readonly onRemedy: (remedy: Remedy) => void;
   readonly onChange: (batch: Batch) => void;
 }) {
@@ -189,6 +195,7 @@ export function Calls({
             <Call
               key={`${finding.code}-${finding.item ?? finding.step ?? i}`}
               finding={finding}
+              units={units}
               onRemedy={onRemedy}
               onPutBy={(reason) => onChange(putBy(batch, finding, reason))}
             />

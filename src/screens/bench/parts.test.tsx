@@ -92,17 +92,34 @@ describe('calls', () => {
   it('hand over the remedy and tell the reason when asked', async () => {
     const onRemedy = jest.fn();
     render(
-      <Calls batch={REFERENCE} findings={[finding]} onRemedy={onRemedy} onChange={jest.fn()} />,
+      <Calls
+        batch={REFERENCE}
+        findings={[finding]}
+        units="metric"
+        onRemedy={onRemedy}
+        onChange={jest.fn()}
+      />,
     );
     expect(screen.queryByText('Full pots spray.')).toBeNull();
     await user.click(screen.getByRole('button', { name: 'why' }));
     expect(screen.getByText('Full pots spray.')).toBeTruthy();
+    expect(text(screen.getByText('it stands at').parentElement as HTMLElement)).toBe(
+      'it stands at3.2 L',
+    );
     await user.click(screen.getByRole('button', { name: 'Use 1.5 L of water' }));
     expect(onRemedy).toHaveBeenCalledWith(finding.remedy);
   });
 
   it('say so when nothing stands against it', () => {
-    render(<Calls batch={REFERENCE} findings={[]} onRemedy={jest.fn()} onChange={jest.fn()} />);
+    render(
+      <Calls
+        batch={REFERENCE}
+        findings={[]}
+        units="metric"
+        onRemedy={jest.fn()}
+        onChange={jest.fn()}
+      />,
+    );
     expect(screen.getByText('Nothing stands against it.')).toBeTruthy();
   });
 
@@ -112,6 +129,7 @@ describe('calls', () => {
       <Calls
         batch={REFERENCE}
         findings={[{ ...bare, level: 'note' }]}
+        units="metric"
         onRemedy={jest.fn()}
         onChange={jest.fn()}
       />,
@@ -131,7 +149,13 @@ describe('putting a call by', () => {
       batch = next;
     });
     const show = () => (
-      <Calls batch={batch} findings={[drink]} onRemedy={jest.fn()} onChange={onChange} />
+      <Calls
+        batch={batch}
+        findings={[drink]}
+        units="metric"
+        onRemedy={jest.fn()}
+        onChange={onChange}
+      />
     );
     const { rerender } = render(show());
     await user.click(screen.getByRole('button', { name: /^Put by/ }));
@@ -149,6 +173,7 @@ describe('putting a call by', () => {
       <Calls
         batch={{ ...REFERENCE, putBy: [{ code: 'noodles-drink', reason: 'no' }] }}
         findings={[{ ...drink, level: 'stop' }]}
+        units="metric"
         onRemedy={jest.fn()}
         onChange={jest.fn()}
       />,

@@ -1,0 +1,80 @@
+/** What the numbers behind a call are called, and how they read in the kitchen's units. */
+import type { NumberName } from '@/core/assess';
+import {
+  formatDegrees,
+  formatLevel,
+  formatMass,
+  formatMinutes,
+  formatSalt,
+  formatTemperature,
+  formatVolume,
+  LITRES_PER_QUART,
+  type Units,
+} from '@/core/quantity';
+
+type Say = (value: number, units: Units) => string;
+
+const plain: Say = (value) => String(Math.round(value));
+const minutes: Say = (value) => formatMinutes(value);
+const percent: Say = (value) => `${value.toFixed(1)} %`;
+const share: Say = (value) => `${Math.round(100 * value)} %`;
+const strength: Say = (value) => `${value.toFixed(0)} g/L`;
+const bones: Say = (value, units) =>
+  units === 'metric'
+    ? `${formatMass(1000 * value, units)} a litre`
+    : `${formatMass(1000 * value * LITRES_PER_QUART, units)} a quart`;
+
+const SAYS: Readonly<Record<NumberName, readonly [label: string, say: Say]>> = {
+  batches: ['batches it takes', plain],
+  boiledMin: ['its centre has had, as at 100 °C', minutes],
+  bonesKgPerL: ['bones it takes', bones],
+  capacityL: ['the pot holds', formatLevel],
+  centreC: ['its centre gets to', formatTemperature],
+  cookValueMin: ['it has had, as at 100 °C', minutes],
+  drinksOnL: ['drunk by tomorrow', formatVolume],
+  earlyMin: ['ready too soon by', minutes],
+  flashPercent: ['of it boils off', percent],
+  freeL: ['liquid around the food', formatLevel],
+  gPerL: ['gelatine that sets', strength],
+  gelatineG: ['gelatine', formatMass],
+  grams: ['salt in it', formatSalt],
+  heapL: ['the heap stands at', formatLevel],
+  kWh: ['energy', (value) => `${value.toFixed(2)} kWh`],
+  levelL: ['it stands at', formatLevel],
+  lidOnL: ['as the lid goes on', formatLevel],
+  limitMin: ['it stands, as at 100 °C', minutes],
+  lineL: ['the line that counts', formatLevel],
+  liquidL: ['the liquid stands at', formatLevel],
+  massG: ['weight', formatMass],
+  minL: ['the pot needs', formatLevel],
+  minute: ['dry after', minutes],
+  needMin: ['it needs, as at 100 °C', minutes],
+  neededMin: ['it needs, as at 100 °C', minutes],
+  overL: ['over by', formatVolume],
+  pasteShare: ['paste and sugar', share],
+  percent: ['salt of the whole', percent],
+  powerW: ['the heater gives', (value) => `${Math.round(value)} W`],
+  run: ['run', plain],
+  safeC: ['safe from', formatTemperature],
+  sealedL: ['left as it seals', formatLevel],
+  share: ['of all there is in the bones', share],
+  superheatC: ['above the boil', formatDegrees],
+  swollenFraction: ['of the pot', share],
+  swollenL: ['it swells to', formatLevel],
+  thickShare: ['thick or starchy', share],
+  toAddG: ['left to add', formatSalt],
+  tooMuchMin: ['it turns, as at 100 °C', minutes],
+  valueMin: ['it has had, as at 100 °C', minutes],
+  wantedGPerL: ['you want', strength],
+};
+
+/** The numbers behind a call as label and value, in the order they were given. */
+export function numberWords(
+  numbers: Readonly<Partial<Record<NumberName, number>>>,
+  units: Units,
+): readonly (readonly [label: string, value: string])[] {
+  return Object.entries(numbers).map(([name, value]) => {
+    const [label, say] = SAYS[name as NumberName];
+    return [label, say(value, units)];
+  });
+}
