@@ -6,19 +6,23 @@ import path from 'node:path';
 
 export const ROOT = path.dirname(path.dirname(fileURLToPath(import.meta.url)));
 
+/** What commands of the packages are run with. */
+export function environment() {
+  const bin = path.join(ROOT, 'node_modules', '.bin');
+  return {
+    ...process.env,
+    NEXT_TELEMETRY_DISABLED: '1',
+    PATH: `${bin}${path.delimiter}${process.env.PATH}`,
+  };
+}
+
 /** Runs a command in the project. @returns its exit code */
 export function run(command, args, options = {}) {
-  const bin = path.join(ROOT, 'node_modules', '.bin');
   const done = spawnSync(command, args, {
     cwd: ROOT,
     stdio: 'inherit',
     ...options,
-    env: {
-      ...process.env,
-      NEXT_TELEMETRY_DISABLED: '1',
-      PATH: `${bin}${path.delimiter}${process.env.PATH}`,
-      ...options.env,
-    },
+    env: { ...environment(), ...options.env },
   });
   if (done.error) console.error(done.error.message);
   return done.status ?? 1;

@@ -2,10 +2,10 @@
  * Everything that must hold: installs what is missing, then lint, format, types, import rules,
  * Jest, the production build and Playwright; one closing line with the totals.
  */
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
-import { ensureInstalled, ROOT, run } from './ensure.mjs';
+import { ensureInstalled, environment, ROOT, run } from './ensure.mjs';
 
 const CHROMIUM = '/usr/bin/chromium';
 const REPORTS = path.join(ROOT, 'test-results');
@@ -29,26 +29,57 @@ function ensureChromium() {
   }
 }
 
+function failed(name, code) {
+  console.error(`\nFAILED at ${name} after ${Math.round((Date.now() - began) / 1000)} s`);
+  process.exit(code);
+}
+
 function stage(name, command, args) {
   const start = Date.now();
   console.log(`\n== ${name}`);
   const code = run(command, args);
-  if (code !== 0) {
-    console.error(`\nFAILED at ${name} after ${Math.round((Date.now() - began) / 1000)} s`);
-    process.exit(code);
-  }
+  if (code !== 0) failed(name, code);
   console.log(`   ${name}: ${((Date.now() - start) / 1000).toFixed(0)} s`);
+}
+
+/** Runs a command beside others; what it says comes in one piece when it ends. */
+function beside([name, command, ...args]) {
+  const start = Date.now();
+  return new Promise((resolve) => {
+    let said = '';
+    const child = spawn(command, args, { cwd: ROOT, env: environment() });
+    const hear = (data) => (said += data);
+    child.stdout.on('data', hear);
+    child.stderr.on('data', hear);
+    child.on('error', (error) => hear(error.message));
+    child.on('close', (code) => {
+      const seconds = ((Date.now() - start) / 1000).toFixed(0);
+      console.log(`\n== ${name}\n${said.trimEnd()}\n   ${name}: ${seconds} s`);
+      if (code !== 0) failed(name, code ?? 1);
+      resolve();
+    });
+  });
+}
+
+async function inOrder(stages) {
+  for (const one of stages) await beside(one);
 }
 
 ensureInstalled();
 ensureChromium();
 rmSync(REPORTS, { recursive: true, force: true });
 mkdirSync(REPORTS);
-stage('lint', 'eslint', ['.', '--max-warnings', '0']);
-stage('format', 'prettier', ['--check', '--log-level', 'warn', '.']);
-stage('route types', 'next', ['typegen']);
-stage('types', 'tsc', ['--noEmit']);
-stage('import rules', 'depcruise', ['src', 'cli', '--config', '.dependency-cruiser.cjs']);
+await Promise.all([
+  inOrder([
+    ['lint', 'eslint', '.', '--max-warnings', '0'],
+    ['import rules', 'depcruise', 'src', 'cli', '--config', '.dependency-cruiser.cjs'],
+  ]),
+  inOrder([
+    ['format', 'prettier', '--check', '--log-level', 'warn', '.'],
+    ['route types', 'next', 'typegen'],
+    ['types', 'tsc', '--noEmit'],
+  ]),
+]);
 stage('jest', 'jest', ['--json', '--outputFile', JEST_REPORT, '--silent']);
 stage('build', 'next', ['build']);
 stage('playwright', 'playwright', ['test']);
