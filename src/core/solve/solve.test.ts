@@ -1,5 +1,7 @@
 import fc from 'fast-check';
 import { assess } from '../assess';
+import { runModel } from '../assess/model';
+import { itemReports } from '../assess/reports';
 import { stepsOf, type Batch, type Item, type Release, type Step } from '../batch';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE, SEA_LEVEL } from '../testing/kitchen';
 import { solve, USUAL_WISHES, type Wishes } from '.';
@@ -176,6 +178,16 @@ const SLOW = [
 ] as const;
 const NARROW = ['black-eyed-peas', 'flageolet', 'borlotti', 'brown-rice'] as const;
 
+/** Whether a coarse run leaves a plan a chance, with a tenth to spare: most of a grid has none. */
+function hasChance(batch: Batch): boolean {
+  return itemReports(runModel(batch, POT, KITCHEN, { stepS: 30 })).every(
+    (i) =>
+      i.needMin === null ||
+      (i.cookValueCentreMin > 0.9 * i.needMin &&
+        (i.limitMin === null || i.cookValueSurfaceMin < 1.1 * i.limitMin)),
+  );
+}
+
 /** Every plan of a small grid: one lid, then a simmer, each food in either. */
 function* gridPlans(batch: Batch, release: Release): Generator<Batch> {
   const foods = batch.items.filter((i) => i.food !== 'water');
@@ -202,7 +214,7 @@ describe('laws of the solver', () => {
         expect(s.totalMin).toBeCloseTo(assess(s.batch, POT, KITCHEN).time.totalMin.p50, 6);
         expect(s.openings).toBeLessThanOrEqual(openings);
       }),
-      { numRuns: 25 },
+      { numRuns: 15 },
     );
   });
 
@@ -219,7 +231,8 @@ describe('laws of the solver', () => {
           if (s.openings === 0 && s.unmet.length === 0) return;
           rejected++;
           for (const tried of gridPlans(batch, { method: school }))
-            expect([stepsOf(tried), allRight(tried)]).toEqual([stepsOf(tried), false]);
+            if (hasChance(tried))
+              expect([stepsOf(tried), allRight(tried)]).toEqual([stepsOf(tried), false]);
         },
       ),
       { numRuns: 6, seed: 5 },
@@ -247,7 +260,9 @@ describe('laws of the solver', () => {
             ),
           });
     // Whether the grid holds a plan or not, the solver must have found one if it does.
-    expect(s.unmet.length > 0 && grid.some(allRight)).toBe(false);
+    expect(s.unmet.length > 0 && grid.some((tried) => hasChance(tried) && allRight(tried))).toBe(
+      false,
+    );
     expect(allRight(s.batch)).toBe(s.unmet.length === 0);
   });
 
