@@ -58,6 +58,16 @@ describe('findings and their remedies', () => {
     );
   });
 
+  it('a hair over the line: no level that reads like the line’s own', () => {
+    const at = waterL(REFERENCE) + run(REFERENCE).fill.waterToLineL;
+    const said = (overL: number): string => {
+      const { findings } = run(setWater(REFERENCE, at + overL));
+      return findings.find((f) => f.code.startsWith('over-'))?.message ?? '';
+    };
+    expect(said(0.03)).toMatch(/ stands? \d+ ml over the (?:foam|fill) line at/);
+    expect(said(0.6)).toMatch(/ at \d\.\d L, 600 ml over/);
+  });
+
   it('over the line with too little water to take out: less of everything', () => {
     const full = batchOf(
       [item('w', 'water', 0.4, 'l'), item('l', 'lamb neck', 4.5, 'kg')],

@@ -17,6 +17,8 @@ import type { Wishes } from './types';
 
 /** Minutes with the lid off between two pressure steps. */
 const OPEN_MIN = 3;
+/** Minutes of simmer that dairy and thickeners are stirred in with. */
+const STIR_MIN = 2;
 
 /** An item whose entry the solver chooses. */
 export interface Placed {
@@ -44,6 +46,10 @@ export interface Frame {
   readonly pressureIds: readonly string[];
   /** Bones are given the hold that the cook has planned for them, min. */
   readonly leastHold: number;
+  /** What is stirred in at the end has to come to the boil, min. */
+  readonly leastSimmer: number;
+  /** When it is wanted on the table, min; null when that does not matter. */
+  readonly byMin: number | null;
 }
 
 /** Where everything goes, and for how long. */
@@ -113,6 +119,8 @@ export function frameOf(batch: Batch, pot: Pot, kitchen: Kitchen, wishes: Wishes
     stirredIn,
     pressureIds: pressures.map((s) => s.id),
     leastHold: items.some((i) => i.food.group === 'bones') ? (pressures[0]?.holdMin ?? 0) : 0,
+    leastSimmer: stirredIn.size > 0 ? STIR_MIN : 0,
+    byMin: wishes.byMin ?? null,
   };
 }
 

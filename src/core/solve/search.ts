@@ -218,7 +218,7 @@ export function search(
   const rows = frame.placed.map((item) =>
     rowOf(item, probe.exposures[item.id] ?? [], corrections, steps, edge),
   );
-  const stir = frame.stirredIn.size > 0 ? 2 : 0;
+  const stir = frame.leastSimmer;
   const held = rows.map(() => nothingHeld(steps));
   let best: { holds: readonly number[]; simmer: number; minutes: number } | null = null;
   let near: { holds: readonly number[]; simmer: number; miss: number } | null = null;

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { assess } from '../assess';
+import { assess, drawBatch } from '../assess';
 import { runModel } from '../assess/model';
 import { itemReports } from '../assess/reports';
 import { stepsOf, type Batch, type Item, type Release, type Step } from '../batch';
@@ -67,6 +67,16 @@ describe('a plan', () => {
     const late = s.unmet.find((u) => u.wish === 'by');
     expect(late?.byMin).toBeCloseTo(s.totalMin - 40, 6);
     expect(plan(REFERENCE, { byMin: 90 }).unmet).toEqual([]);
+  });
+
+  it('leaves room for foods and stoves that differ, unless it is wanted sooner', () => {
+    const roomy = plan(REFERENCE);
+    const draws = drawBatch(roomy.batch, POT, KITCHEN, { draws: 60, seed: 3 });
+    for (const { id } of REFERENCE.items)
+      expect(draws?.verdicts[id]?.right ?? 1).toBeGreaterThan(0.7);
+    const sooner = plan(REFERENCE, { byMin: roomy.totalMin - 1.5 });
+    expect(sooner.unmet).toEqual([]);
+    expect(sooner.totalMin).toBeLessThan(roomy.totalMin - 0.9);
   });
 
   it('keeps what the cook has fixed', () => {

@@ -18,14 +18,14 @@ import { probe, type Probe } from './probe';
 import { decisionKey, search, type Corrections } from './search';
 import type { Solution, Wishes } from './types';
 import { unmetOf } from './unmet';
-import { better, check, correct, lengthen, trim, type Checked } from './verify';
+import { better, check, correct, isInTime, lengthen, polish, ROOM, type Checked } from './verify';
 
 /** Proposals that are run through the model before a number of openings is given up. */
 const TRIES = 14;
-/** Of these, how many may start from tables that see no plan at all. */
+/** Of these, how many may start from tables that see no plan at all; one where all the room is asked. */
 const HOPELESS = 4;
-/** Shares of a window kept free at its ends: comfortable where that can be had, or a hair. */
-const EDGES = [0.06, 0.005] as const;
+/** Shares of a window kept free at its ends: comfortable where that can be had, less, or a hair. */
+const EDGES = [ROOM, 0.06, 0.005] as const;
 /** A smaller cut is this much of the one before. */
 const SMALLER = [0.75, 0.55, 0.4] as const;
 const LEAST_CUT_MM = 8;
@@ -40,13 +40,13 @@ function withReleases(frame: Frame, table: Probe, edge: number): Checked | null 
     const found = search(frame, table, corrections, tried, edge);
     if (!found) break;
     const checked = lengthen(frame, check(frame, found.decision), edge);
-    if (better(checked, best)) best = checked;
+    if (better(frame, checked, best)) best = checked;
     if (checked.wrong === 0) break;
     for (const { holds, simmerMin } of [found.decision, checked.decision])
       tried.add(decisionKey(holds, simmerMin));
     corrections = correct(frame, table, checked, corrections);
     // The tables see no plan: the model's word may still open one nearby, but not for long.
-    if (found.miss > 0 && ++hopeless >= HOPELESS) break;
+    if (found.miss > 0 && ++hopeless >= (edge === ROOM ? 1 : HOPELESS)) break;
   }
   return best;
 }
@@ -90,11 +90,11 @@ function withOpenings(frame: Frame, wishes: Wishes, openings: number): Checked |
   for (const edge of EDGES) {
     for (const table of tables) {
       const found = withReleases(frame, table, edge);
-      if (found && better(found, best)) best = found;
+      if (found && better(frame, found, best)) best = found;
     }
-    if (best?.wrong === 0) return trim(frame, best, edge);
+    if (best?.wrong === 0 && best.room >= edge / 2 && isInTime(frame, best)) break;
   }
-  return best;
+  return best?.wrong === 0 ? polish(frame, best) : best;
 }
 
 function hasNoodles(batch: Batch): boolean {
@@ -114,9 +114,8 @@ function attempt(batch: Batch, pot: Pot, kitchen: Kitchen, wishes: Wishes): Atte
   for (let openings = 0; openings <= Math.min(2, wishes.openings); openings++) {
     const checked = withOpenings(frame, wishes, openings);
     if (!checked) continue;
-    const inTime = wishes.byMin === undefined || checked.minutes <= wishes.byMin + 0.5;
-    if (checked.wrong === 0 && inTime) return { frame, checked, openings };
-    if (!best || better(checked, best.checked)) best = { frame, checked, openings };
+    if (checked.wrong === 0 && isInTime(frame, checked)) return { frame, checked, openings };
+    if (!best || better(frame, checked, best.checked)) best = { frame, checked, openings };
   }
   return best;
 }
@@ -156,13 +155,13 @@ export function solve(batch: Batch, pot: Pot, kitchen: Kitchen, wishes: Wishes):
   let found = attempt(start, pot, kitchen, wishes);
   if (!settled(found, wishes) && wishes.noodles === 'either' && hasNoodles(batch)) {
     const apart = attempt(choose(batch, 'noodles', 'apart'), pot, kitchen, wishes);
-    if (apart && (!found || better(apart.checked, found.checked))) found = apart;
+    if (apart && (!found || better(apart.frame, apart.checked, found.checked))) found = apart;
   }
   if (found && !settled(found, wishes) && wishes.cuts)
     for (const factor of SMALLER) {
       const smaller = cutSmaller(found.frame.batch, found.checked.assessment, factor);
       const cut = smaller && attempt(smaller, pot, kitchen, wishes);
-      if (cut && better(cut.checked, found.checked)) found = cut;
+      if (cut && better(cut.frame, cut.checked, found.checked)) found = cut;
       if (settled(found, wishes)) break;
     }
   if (!found) throw new RangeError('the pot does not come to pressure with this batch');

@@ -11,8 +11,15 @@ const LENGTHENINGS = 8;
 /** From the second lengthening on, what a centre lags behind is made up for sooner. */
 const EAGER = 1.5;
 const LONGEST_HOLD = 240;
-/** Minutes by which a good plan is tried shorter. */
-const TRIMS = [8, 4, 2, 1] as const;
+/** Minutes by which a good plan is tried shorter and longer. */
+const STRIDES = [-8, -4, -2, -1, 4, 2, 1] as const;
+/** Share of a window's ends that is room enough: foods and stoves differ by about a tenth. */
+export const ROOM = 0.15;
+/** Minutes that the whole of it is worth (assumed), and what a minute too late costs. */
+const ROOM_WORTH = 15;
+const LATE = 100;
+/** A serving time is met to half a minute. */
+const IN_TIME = 0.5;
 
 export interface Checked {
   readonly batch: Batch;
@@ -21,6 +28,8 @@ export interface Checked {
   /** Items whose verdict is not right, and what would be unsafe. */
   readonly wrong: number;
   readonly minutes: number;
+  /** Share of its window that the tightest item keeps free at either end, 0 to ROOM. */
+  readonly room: number;
 }
 
 const UNSAFE: ReadonlySet<FindingCode> = new Set([
@@ -49,7 +58,19 @@ export function check(frame: Frame, decision: Decision): Checked {
     decision,
     wrong: wrong + unsafe,
     minutes: assessment.time.totalMin.p50,
+    room: roomIn(frame, assessment),
   };
+}
+
+function roomIn(frame: Frame, { items }: Assessment): number {
+  return frame.placed.reduce((least, { id, doneness, sacrificed }) => {
+    const report = items.find((i) => i.id === id);
+    if (!report || sacrificed) return least;
+    const { needMin, limitMin } = doneness;
+    const below = report.cookValueCentreMin / needMin - 1;
+    const above = limitMin === null ? ROOM : 1 - report.cookValueSurfaceMin / limitMin;
+    return Math.max(0, Math.min(least, below, above));
+  }, ROOM);
 }
 
 /** What the model gave beyond the tables becomes part of them. */
@@ -119,44 +140,45 @@ export function lengthen(frame: Frame, first: Checked, edge: number): Checked {
   return checked;
 }
 
-/** Whether every window is kept with something to spare at its ends. */
-function isRoomy(frame: Frame, { assessment }: Checked, edge: number): boolean {
-  return frame.placed.every(({ id, doneness, sacrificed }) => {
-    const report = assessment.items.find((i) => i.id === id);
-    if (!report || sacrificed) return true;
-    const { needMin, limitMin } = doneness;
-    const most = limitMin === null ? Infinity : limitMin * (1 - edge);
-    return report.cookValueCentreMin >= needMin * (1 + edge) && report.cookValueSurfaceMin <= most;
-  });
+export function isInTime({ byMin }: Frame, { minutes }: Pick<Checked, 'minutes'>): boolean {
+  return byMin === null || minutes <= byMin + IN_TIME;
 }
 
-/** Shortens holds and simmer of a good plan as long as it stays good, with its edges kept. */
-export function trim(frame: Frame, good: Checked, edge: number): Checked {
+/** Minutes that a plan costs, with those it is too late and too tight counted on top. */
+function costOf(frame: Frame, { minutes, room }: Checked): number {
+  const late = isInTime(frame, { minutes }) ? 0 : minutes - (frame.byMin ?? 0);
+  return minutes + LATE * late + ROOM_WORTH * (1 - room / ROOM);
+}
+
+/** Makes holds and simmer of a good plan shorter or longer as long as that makes it better. */
+export function polish(frame: Frame, good: Checked): Checked {
   let best = good;
   const dimensions = good.decision.holds.length + 1;
   for (let d = 0; d < dimensions; d++)
-    for (const less of TRIMS) {
+    for (const by of STRIDES) {
       const { holds, simmer, simmerMin } = best.decision;
-      const shorter = holds.map((h, j) => (j === d ? h - less : h));
-      const simmerLess = d === holds.length ? less : 0;
-      if (simmerMin < simmerLess || (shorter[0] ?? 0) < frame.leastHold) continue;
-      if (shorter.some((h) => h < 0)) continue;
-      const simmered = simmerMin - simmerLess;
+      const held = holds.map((h, j) => (j === d ? h + by : h));
+      const simmered = simmerMin + (d === holds.length ? by : 0);
+      if (simmered < frame.leastSimmer || (held[0] ?? 0) < frame.leastHold) continue;
+      if (held.some((h) => h < 0 || h > LONGEST_HOLD)) continue;
       const tried = check(frame, {
         ...best.decision,
-        holds: shorter,
+        holds: held,
         simmer: Object.fromEntries(
-          Object.entries(simmer).map(([id, t]) => [id, Math.min(t, simmered)]),
+          Object.entries(simmer).map(([id, t]) => [
+            id,
+            t === simmerMin ? simmered : Math.min(t, simmered),
+          ]),
         ),
         simmerMin: simmered,
       });
-      const stays = tried.wrong === 0 && isRoomy(frame, tried, edge);
-      if (stays && tried.minutes < best.minutes) best = tried;
+      if (better(frame, tried, best)) best = tried;
     }
   return best;
 }
 
-export function better(a: Checked, b: Checked | null): boolean {
+/** Whether one plan is better than another, or than none. */
+export function better(frame: Frame, a: Checked, b: Checked | null): boolean {
   if (!b) return true;
-  return a.wrong !== b.wrong ? a.wrong < b.wrong : a.minutes < b.minutes;
+  return a.wrong !== b.wrong ? a.wrong < b.wrong : costOf(frame, a) < costOf(frame, b);
 }

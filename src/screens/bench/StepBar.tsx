@@ -17,9 +17,6 @@ const LOOK: Readonly<Record<Segment['phase'], string>> = {
   step: 'bg-[#efe8cf]',
 };
 
-/** Share of the bar below which a label would only be cut off; the tooltip and the name still say it. */
-const ROOM_FOR_LABEL = 0.13;
-
 /** A copper bar that moves the end of a hold or the moment the valve opens. */
 function Handle({
   grip,
@@ -88,9 +85,11 @@ function Phase({
         onClick={onEdit}
         title={`${segment.label} min`}
         aria-label={`${segment.label} min, change`}
-        className={`h-11 w-full touch-pan-y truncate rounded-md border border-hairline px-1 text-[13px] font-medium hover:border-copper ${LOOK[segment.phase]}`}
+        className={`flex h-11 w-full touch-pan-y flex-wrap justify-center overflow-hidden rounded-md border border-hairline text-[13px] font-medium hover:border-copper ${LOOK[segment.phase]}`}
       >
-        {segment.minutes / total > ROOM_FOR_LABEL && segment.label}
+        {/* A label without room falls to a second line, which is cut off; the tooltip still says it. */}
+        <span className="h-11 w-0" />
+        <span className="whitespace-nowrap px-2 leading-[42px]">{segment.label}</span>
       </button>
     </li>
   );

@@ -34,11 +34,15 @@ export const overLine: Judge = (context) => {
   const over = worstL - lineL;
   const when = worstL > lidOnL + 0.05 ? 'Once swollen it stands' : 'It stands';
   const batches = splitIn(worstL, lineL);
+  const stands = formatLevel(worstL, units);
+  const line = formatLevel(lineL, units);
+  // A level that reads the same as the line would belie the call.
+  const at = stands === line ? '' : ` at ${stands},`;
   const finding: Finding = {
     code: foams ? 'over-foam-line' : 'over-max-fill',
     level: 'stop',
     title: foams ? 'Over the foam line' : 'Over the fill line',
-    message: `${when} at ${formatLevel(worstL, units)}, ${formatVolume(over, units)} over the ${foams ? 'foam' : 'fill'} line at ${formatLevel(lineL, units)}. Or cook it in ${batches} batches.`,
+    message: `${when}${at} ${formatVolume(over, units)} over the ${foams ? 'foam' : 'fill'} line at ${line}. Or cook it in ${batches} batches.`,
     why: LINES_WHY,
     numbers: { levelL: worstL, lineL, overL: over, batches },
     remedy: lowerTo(context),

@@ -78,7 +78,7 @@ export function RunOffs({
         />
       </div>
       <div className="grid grid-cols-[minmax(0,1fr)_auto] gap-4 px-3 max-sm:grid-cols-1">
-        <div className="min-w-0 space-y-2">
+        <div className="min-w-0 space-y-1.5">
           <RunOffTable
             bones={bones}
             kitchen={kitchen}
@@ -87,7 +87,7 @@ export function RunOffs({
           <p className="text-[13.5px] leading-snug" data-testid="advice">
             {advice(assessment, next)}
           </p>
-          <dl className="grid grid-cols-2 gap-x-5 pb-1 text-[13px] max-sm:grid-cols-1">
+          <dl className="grid grid-cols-2 gap-x-5 text-[13px] leading-snug max-sm:grid-cols-1">
             {answers(assessment, kitchen.units).map(([name, value]) => (
               <div
                 key={name}
