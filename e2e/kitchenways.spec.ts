@@ -7,7 +7,8 @@ const PAGE = `<html><head><script type="application/ld+json">${JSON.stringify({
   name: 'Red lentil, from a page',
   recipeYield: '5',
   recipeIngredient: ['250 g red lentils', '3 carrots, 12 mm slices', '1.2 l water', '1 blarn'],
-  recipeInstructions: 'Cook at high pressure for 5 minutes. Quick release.',
+  recipeInstructions:
+    'Cook the lentils in the water at high pressure for 5 minutes. Quick release. Stir in the carrots and simmer for 9 minutes.',
 })}</script></head></html>`;
 
 test('a recipe comes in from a page and goes out again', async ({ page }) => {
@@ -21,7 +22,12 @@ test('a recipe comes in from a page and goes out again', async ({ page }) => {
     .getByLabel('Or open a file (.json, .html, .txt)')
     .setInputFiles({ name: 'page.html', mimeType: 'text/html', buffer: Buffer.from(PAGE) });
   await expect(sheet.getByTestId('recipe')).toContainText('“1 blarn” is no food of the table');
-  await expect(sheet.getByTestId('recipe')).toContainText('hold 5 min');
+  await expect(sheet.getByTestId('recipe')).toContainText(
+    'hold 5 min, quick release; simmer 9 min',
+  );
+  await expect(sheet.getByRole('listitem').filter({ hasText: 'carrot' })).toContainText(
+    'after opening',
+  );
   await accessible(page);
   await sheet.getByRole('button', { name: 'Plan it' }).click();
   await expect(page.getByLabel('Name of the batch')).toHaveValue('Red lentil, from a page');
@@ -34,9 +40,13 @@ test('a recipe comes in from a page and goes out again', async ({ page }) => {
   const recipe = JSON.parse(readFileSync(await (await waiting).path(), 'utf8')) as {
     recipeIngredient: string[];
     recipeYield: string;
+    recipeInstructions: { text: string }[];
   };
   expect(recipe.recipeYield).toBe('5 servings');
   expect(recipe.recipeIngredient).toContain('250 g red lentils');
+  const done = recipe.recipeInstructions.map((step) => step.text).join(' ');
+  expect(done).toContain('Cook at high pressure for 5 minutes. Quick release');
+  expect(done).toContain('Add the carrot and simmer for 9 minutes.');
 });
 
 test('a school is chosen, becomes the habit, and is kept by the next batch', async ({ page }) => {

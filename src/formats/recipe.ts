@@ -8,21 +8,24 @@ import {
   readLine,
   readLines,
   type Batch,
+  type BatchKind,
   type Item,
-  type PressureStep,
   type ReadLine,
-  type Release,
   type Step,
 } from '../core/batch';
-import { foodByKey } from '../core/food';
+import { foodByKey, type Food } from '../core/food';
 import { formatAmount } from '../core/quantity';
-import type { Move } from '../core/timetable';
+import { stepsIn, type ReadSteps } from './recipeSteps';
+import { instructionsOf } from './recipeWords';
 
 export interface ReadRecipe {
   readonly name: string;
   readonly servings: number | null;
+  readonly kind: BatchKind;
   readonly lines: readonly ReadLine[];
   readonly steps: readonly Step[];
+  /** Where the lines' foods go in, where that was said; by index. */
+  readonly entries: ReadSteps['entries'];
   /** What is done, as the recipe says it. */
   readonly instructions: readonly string[];
   /** What was guessed or left out, in words for the cook. */
@@ -95,89 +98,39 @@ function servingsOf(value: unknown): number | null {
   return servings >= 1 && servings <= 200 ? servings : null;
 }
 
-const MINUTES = /(\d+)(?:\s*(?:-|–|to)\s*(\d+))?\s*(hours?|hrs?|h\b|minutes?|mins?|min\b)/i;
+const KINDS: readonly (readonly [BatchKind, RegExp])[] = [
+  ['broth', /\bbroths?\b/i],
+  ['stock', /\b(?:stocks?|fumets?)\b/i],
+  ['chili', /\bchill?is?\b/i],
+  ['soup', /\bsoups?\b/i],
+];
 
-/** Minutes in a sentence; a range is read as its middle. */
-function minutesIn(text: string): number | null {
-  const found = MINUTES.exec(text);
-  if (!found?.[1]) return null;
-  const from = Number(found[1]);
-  const value = found[2] ? (from + Number(found[2])) / 2 : from;
-  return /^h/i.test(found[3] ?? '') ? value * 60 : value;
+function kindIn(text: string): BatchKind | null {
+  return KINDS.find(([, word]) => word.test(text))?.[0] ?? null;
 }
 
-/** Everything in a sentence from a word on, or null where the word is not. */
-function from(text: string, word: RegExp): string | null {
-  const at = text.search(word);
-  return at < 0 ? null : text.slice(at);
+/** The dish of a name: the last word before what it is with. @example dishOf('Onion soup with stock') // "soup" */
+function dishOf(name: string): string {
+  const [head = ''] = name.split(/,| (?:with|in|of|from|for) /i);
+  return /\p{L}+$/u.exec(head.trim())?.[0] ?? '';
 }
 
-function releaseIn(text: string): Release | null {
-  if (
-    /quick(?:ly)?[- ]releas|releas\w* (?:the )?(?:pressure|steam) (?:quickly|at once)/i.test(text)
-  )
-    return { method: 'quick' };
-  const natural = from(text, /natural(?:ly)?/i);
-  if (natural === null) return null;
-  const afterMin = minutesIn(natural);
-  return afterMin === null ? { method: 'natural' } : { method: 'timed', afterMin };
-}
-
-/** Steps that the sentences clearly speak of, in their order. */
-function stepsIn(instructions: readonly string[]): {
-  readonly steps: readonly Step[];
-  readonly unsure: readonly string[];
-} {
-  const steps: Step[] = [];
-  const unsure: string[] = [];
-  const id = (): string => `s${steps.length + 1}`;
-  for (const sentence of instructions.flatMap((t) => t.split(/(?<=[.;])\s+/))) {
-    const release = releaseIn(sentence);
-    const last = steps.findLastIndex((s) => s.kind === 'pressure');
-    const cooking =
-      /\bpressure\b/i.test(sentence) && /\bcook|hold|high|low|pressure for/i.test(sentence);
-    const minutes = minutesIn(sentence);
-    if (cooking && minutes !== null && !(release && last >= 0)) {
-      steps.push({
-        id: id(),
-        kind: 'pressure',
-        ...(/\blow\b/i.test(sentence) && { setting: 'low' }),
-        holdMin: Math.min(600, minutes),
-        ...(release && { release }),
-      });
-      continue;
-    }
-    if (release && last >= 0) {
-      steps[last] = { ...(steps[last] as PressureStep), release };
-      continue;
-    }
-    const kind = /\bsimmer/i.test(sentence)
-      ? 'simmer'
-      : /saut[ée]|\bsear\b|\bbrown\b(?! (?:lentil|rice|sugar|onion))/i.test(sentence)
-        ? 'saute'
-        : /\bstrain/i.test(sentence)
-          ? 'strain'
-          : null;
-    if (!kind) continue;
-    if (minutes === null && kind !== 'strain')
-      unsure.push(`no minutes for “${sentence.slice(0, 60)}”: the usual time is taken`);
-    steps.push({ id: id(), kind, ...(minutes !== null && { minutes: Math.min(2880, minutes) }) });
-  }
-  if (!steps.some((s) => s.kind === 'pressure'))
-    unsure.push('nothing was said of pressure: a plan is proposed');
-  return { steps: steps.some((s) => s.kind === 'pressure') ? steps : [], unsure };
-}
-
+/** @param category as the recipe gives it; without one, the dish tells the kind */
 function recipeOf(
   name: string,
+  category: string,
   servings: number | null,
   lines: readonly ReadLine[],
   instructions: readonly string[],
 ): RecipeResult {
   if (lines.length === 0)
     return { ok: false, message: 'No ingredients were found. Paste them one a line.' };
-  const { steps, unsure } = stepsIn(instructions);
-  return { ok: true, recipe: { name, servings, lines, steps, instructions, unsure } };
+  const told = stepsIn(
+    instructions,
+    lines.map((line) => line.food),
+  );
+  const kind = kindIn(category) ?? kindIn(dishOf(name)) ?? 'soup';
+  return { ok: true, recipe: { name, servings, kind, lines, instructions, ...told } };
 }
 
 function jsonIn(text: string): unknown {
@@ -207,6 +160,10 @@ export function readRecipe(text: string): RecipeResult {
     );
     return recipeOf(
       plain(found['name']) || 'Recipe',
+      ([] as unknown[])
+        .concat(found['recipeCategory'] ?? [])
+        .map(plain)
+        .join(' '),
       servingsOf(found['recipeYield']),
       ingredients.map(plain).filter(Boolean).map(readLine),
       textsOf(found['recipeInstructions']),
@@ -223,25 +180,42 @@ function readPlain(text: string): RecipeResult {
   const counts = (row: string): boolean => /^[\s•*\-–]*(?:\d|[¼½¾⅓⅔]|an?\s|half\s)/i.test(row);
   const [first = ''] = rows;
   const named = first !== '' && !counts(first) && rows.slice(1).some(counts);
-  const body = named ? rows.slice(1) : rows;
+  const serves = rows.find((row) => /^(?:serves|makes|for)\s+\d+\b/i.test(row));
+  const body = (named ? rows.slice(1) : rows).filter((row) => row !== serves);
   const ingredients = body.filter((row) => row && row.length < 120 && counts(row));
   const rest = body.filter((row) => row && !ingredients.includes(row) && !row.endsWith(':'));
   const bare = rest.filter((row) => row.length < 40 && readLine(row).item && !/[.!]$/.test(row));
   return recipeOf(
     named ? first : 'Recipe',
-    null,
+    '',
+    servingsOf(serves),
     readLines([...ingredients, ...bare].join('\n')),
     rest.filter((row) => !bare.includes(row)),
   );
 }
 
+/** Foods that are browned where a recipe browns and does not say what. */
+const BROWNED: ReadonlySet<Food['group']> = new Set(['meat', 'poultry', 'vegetable', 'fat']);
+
+/** Step for what a recipe does not speak of: the first lid, or the browning that names nothing. */
+function usuallyIn({ steps, entries }: ReadRecipe, food: Food | null): string | null {
+  const [first] = steps;
+  const named = [...entries.values()].some((e) => e !== 'apart' && e.step === first?.id);
+  if (first?.kind === 'saute' && !named && food && BROWNED.has(food.group)) return first.id;
+  return steps.find((s) => s.kind === 'pressure')?.id ?? null;
+}
+
 /** A batch of a recipe; lines that name no food are left in its note. */
 export function batchOfRecipe(recipe: ReadRecipe, id: string, potId: string | undefined): Batch {
   const unread = recipe.lines.filter((line) => !line.item).map((line) => line.text);
-  const first = recipe.steps[0]?.id ?? null;
-  const items = recipe.lines.flatMap((line, i): Item[] =>
-    line.item ? [{ ...line.item, enters: first, id: `i${i + 1}` }] : [],
-  );
+  const items = recipe.lines.flatMap((line, i): Item[] => {
+    if (!line.item) return [];
+    const entry = recipe.entries.get(i);
+    const item = { ...line.item, id: `i${i + 1}` };
+    return entry === 'apart'
+      ? [{ ...item, apart: true, enters: null }]
+      : [{ ...item, enters: entry?.step ?? usuallyIn(recipe, line.food) }];
+  });
   const note = [
     ...(unread.length > 0 ? [`Not understood: ${unread.join('; ')}`] : []),
     ...recipe.instructions,
@@ -253,7 +227,7 @@ export function batchOfRecipe(recipe: ReadRecipe, id: string, potId: string | un
     name: recipe.name.slice(0, 200),
     ...(potId !== undefined && { potId }),
     servings: recipe.servings ?? 4,
-    kind: 'soup',
+    kind: recipe.kind,
     items,
     ...(recipe.steps.length > 0 && { steps: recipe.steps }),
     ...(note && { note }),
@@ -277,23 +251,21 @@ function ingredientText(item: Item): string {
 /**
  * Writes a batch as schema.org Recipe.
  *
- * @param moves of its timetable: the hand moves become its instructions
  * @param totalMin from the first move to the table
  */
-export function writeRecipe(batch: Batch, moves: readonly Move[], totalMin: number): string {
-  const hands = moves.filter((m) => m.kind !== 'wait');
+export function writeRecipe(batch: Batch, totalMin: number): string {
   const recipe: WithContext<Recipe> = {
     '@context': 'https://schema.org',
     '@type': 'Recipe',
     name: batch.name,
     ...(batch.servings !== undefined && { recipeYield: `${batch.servings} servings` }),
+    ...(batch.kind !== undefined && { recipeCategory: batch.kind }),
     cookingMethod: 'Pressure cooking',
     totalTime: isoDuration(totalMin),
     recipeIngredient: batch.items.map(ingredientText),
-    recipeInstructions: hands.map((move): HowToStep => ({
+    recipeInstructions: instructionsOf(batch).map((text): HowToStep => ({
       '@type': 'HowToStep',
-      name: move.title,
-      text: move.detail,
+      text,
     })),
   };
   return `${JSON.stringify(recipe, null, 2)}\n`;

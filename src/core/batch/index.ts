@@ -48,6 +48,7 @@ export {
 } from './edit';
 export { poursOf } from './pours';
 export { READIED } from './ready';
+export { stepWords } from './words';
 export {
   addRun,
   isBroth,

@@ -1,28 +1,6 @@
 /** What differs between two plans of a batch, in words. */
-import { foodOf, stepsOf, type Batch, type Item, type Release, type Step } from '../batch';
+import { foodOf, stepsOf, stepWords, type Batch, type Item, type Step } from '../batch';
 import { formatLength, formatMinutes, type Units } from '../quantity';
-
-function releaseWords(release: Release | undefined): string {
-  switch (release?.method) {
-    case 'quick':
-      return 'quick release';
-    case 'timed':
-      return `valve after ${formatMinutes(release.afterMin)}`;
-    case 'pulsed':
-      return 'valve in bursts';
-    case 'coldwater':
-      return 'cold water over the lid';
-    default:
-      return 'natural release';
-  }
-}
-
-function stepWords(step: Step): string {
-  if (step.kind === 'pressure')
-    return `hold ${formatMinutes(step.holdMin)}, ${releaseWords(step.release)}`;
-  const minutes = step.minutes === undefined ? '' : ` ${formatMinutes(step.minutes)}`;
-  return `${step.kind === 'saute' ? 'brown' : step.kind}${minutes}`;
-}
 
 /** Where an item goes in, as a cook says it. */
 function entryWords(item: Item, steps: readonly Step[]): string {

@@ -1,11 +1,20 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import type { Batch, Kitchen } from '@/core/batch';
+import { stepsOf, stepWords, type Batch, type Kitchen } from '@/core/batch';
 import { batchOfRecipe, readRecipe, type ReadRecipe } from '@/formats';
 import { Button } from '@/ui/Button';
 import { lineWords } from '@/ui/lineWords';
 import { Sheet } from '@/ui/Sheet';
+import { stepNames } from '@/ui/stepNames';
+
+/** Where an ingredient goes in, where that is not with the first lid. */
+function placeWords(batch: Batch, id: string): string {
+  const item = batch.items.find((i) => i.id === id);
+  if (item?.apart) return ' · apart, in the bowl';
+  const lid = stepsOf(batch).find((s) => s.kind === 'pressure')?.id;
+  return item?.enters && item.enters !== lid ? ` · ${stepNames(batch).get(item.enters) ?? ''}` : '';
+}
 
 function Understood({
   recipe,
@@ -14,6 +23,7 @@ function Understood({
   readonly recipe: ReadRecipe;
   readonly kitchen: Kitchen;
 }) {
+  const batch = batchOfRecipe(recipe, 'read', undefined);
   return (
     <div className="space-y-2 text-[14px]" data-testid="recipe">
       <p className="text-[16px] font-semibold">
@@ -26,6 +36,7 @@ function Understood({
         {recipe.lines.map((line, i) => (
           <li key={i} className={line.item ? 'text-leaf' : 'text-rust'}>
             {line.item ? lineWords(line, kitchen.units) : `“${line.text}” is no food of the table`}
+            {line.item && <span className="text-quiet">{placeWords(batch, `i${i + 1}`)}</span>}
             {line.item && line.unsure.length > 0 && (
               <span className="text-[#7a5c12]"> (not sure: {line.unsure.join('; ')})</span>
             )}
@@ -34,7 +45,7 @@ function Understood({
       </ul>
       <p>
         {recipe.steps.length > 0
-          ? `Steps: ${recipe.steps.map((s) => (s.kind === 'pressure' ? `hold ${s.holdMin} min` : `${s.kind}${s.minutes === undefined ? '' : ` ${s.minutes} min`}`)).join(', ')}.`
+          ? `Steps: ${recipe.steps.map(stepWords).join('; ')}.`
           : 'No steps; one is proposed.'}
       </p>
       {recipe.unsure.map((text) => (

@@ -119,7 +119,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
     if (!assessment) return;
     const moves = movesOf(batch, assessment, pot);
     const fromMin = Math.min(0, ...moves.filter((m) => m.kind === 'prep').map((m) => m.minute));
-    const text = writeRecipe(batch, moves, total - fromMin);
+    const text = writeRecipe(batch, total - fromMin);
     download(`${batch.name}.json`, text, 'application/ld+json');
   };
   const toStove = (): void => {

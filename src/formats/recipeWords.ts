@@ -1,0 +1,75 @@
+/** What is done, in sentences that a cook reads and `stepsIn` reads back. */
+import { foodOf, stepsOf, type Batch, type Item, type Release, type Step } from '../core/batch';
+
+const SENTENCE: Readonly<Record<Exclude<Release['method'], 'timed'>, string>> = {
+  natural: 'Let the pressure release naturally.',
+  quick: 'Quick release: stand back, the steam scalds.',
+  pulsed: 'Release the steam in bursts: stand back, the steam scalds.',
+  coldwater: 'Release it with cold water over the lid.',
+};
+
+function releaseSentence(release: Release | undefined): string {
+  return release?.method === 'timed'
+    ? `Wait ${minutesText(release.afterMin)}, then quick release: stand back, the steam scalds.`
+    : SENTENCE[release?.method ?? 'natural'];
+}
+
+const minutesText = (minutes: number): string => `${Math.round(minutes)} minutes`;
+
+/** "the lamb neck, the barley and the water" */
+function list(items: readonly Item[]): string {
+  const names = items.map((i) => `the ${(foodOf(i)?.name ?? i.food).split(',')[0] ?? ''}`);
+  const last = names.at(-1) ?? '';
+  return names.length > 1 ? `${names.slice(0, -1).join(', ')} and ${last}` : last;
+}
+
+function stepSentence(step: Step, items: readonly Item[]): string {
+  const put = items.length > 0 ? `Add ${list(items)}. ` : '';
+  const and = items.length > 0 ? `Add ${list(items)} and simmer` : 'Simmer';
+  const time =
+    step.kind !== 'pressure' && step.minutes !== undefined
+      ? ` for ${minutesText(step.minutes)}`
+      : '';
+  switch (step.kind) {
+    case 'prep':
+      return `${put}Cut, weigh and rinse${time}.`;
+    case 'saute':
+      return `Brown ${items.length > 0 ? list(items) : 'what is in'}${time}.`;
+    case 'pressure':
+      return `${put}Cook at ${step.setting ?? 'high'} pressure for ${minutesText(step.holdMin)}. ${releaseSentence(step.release)}`;
+    case 'open':
+      return `Open the pot. ${put}`.trim();
+    case 'strain':
+      return step.keep === 'bones'
+        ? `${put}Strain the broth off${time} and keep the bones.`
+        : `${put}Strain it${time}.`;
+    case 'simmer':
+      return `${and}${time}.`;
+    case 'rest':
+      return `${put}Let it rest${time}.`;
+    case 'cool':
+      return `${put}Let it cool${time}.`;
+  }
+}
+
+/** Instructions of a batch, one a step, and what is left for the table. */
+export function instructionsOf(batch: Batch): readonly string[] {
+  const steps = stepsOf(batch);
+  const inside = batch.items.filter((i) => !i.apart);
+  const first = steps[0]?.id;
+  const known = new Set(steps.map((s) => s.id));
+  const told = steps.map((step) =>
+    stepSentence(
+      step,
+      inside.filter((i) => (i.enters && known.has(i.enters) ? i.enters : first) === step.id),
+    ),
+  );
+  const apart = batch.items.filter((i) => i.apart);
+  const out = inside.filter((i) => foodOf(i)?.fishOut);
+  return [
+    ...told,
+    ...(apart.length > 0 ? [`Cook ${list(apart)} apart and serve in the bowls.`] : []),
+    ...(out.length > 0 ? [`Fish out ${list(out)}.`] : []),
+    'Taste it and serve.',
+  ];
+}
