@@ -72,6 +72,24 @@ describe('reading a line', () => {
     expect(read.unsure).toEqual([]);
   });
 
+  // Common practice, no source: what a pinch, a handful, a bunch and a head come to.
+  it.each([
+    ['a pinch of salt', 'salt', { value: 0.4, unit: 'g' }],
+    ['2 pinches salt', 'salt', { value: 0.8, unit: 'g' }],
+    ['3 handfuls spinach', 'spinach', { value: 90, unit: 'g' }],
+    ['1 bunch parsley', 'parsley', { value: 50, unit: 'g' }],
+    ['1 bunch cavolo nero', 'cavolo-nero', { value: 1, unit: 'piece' }],
+    ['1 bunch spring onions', 'spring-onion', { value: 6, unit: 'piece' }],
+    ['1 head garlic', 'garlic', { value: 10, unit: 'piece' }],
+    ['2 good handfuls of pearl barley', 'pearl-barley', { value: 100, unit: 'g' }],
+  ])('reads a measure of the hand: %s', (text, food, amount) => {
+    const read = readLine(text);
+    expect([read.food?.key, read.item?.amount]).toEqual([food, amount]);
+    expect(read.unsure).toEqual(
+      amount.unit === 'piece' ? [] : [expect.stringMatching(/^by the \w+, taken for \d/)],
+    );
+  });
+
   it('marks what it guessed and gives up where it should', () => {
     expect(readLine('salt to taste').unsure).toEqual(['no amount given']);
     expect(readLine('2 pieces of water').unsure.join()).toContain('read as cups');

@@ -1,5 +1,6 @@
 import { amountGrams, foodInAmount, matchFoods, SURE_MATCH, type Food } from '../food';
-import { parseAmount, parseLength, type Amount } from '../quantity';
+import { formatAmount, parseAmount, parseLength, type Amount } from '../quantity';
+import { looseAmount, looseMeasure } from './loose';
 import type { Cut, CutShape, Item } from './types';
 
 /** A line of the add box as understood. */
@@ -87,13 +88,17 @@ function findFoods(rest: string) {
 export function readLine(text: string): ReadLine {
   const parsed = parseAmount(text);
   const unsure = [...parsed.unsure];
-  const found = findFoods(parsed.rest);
+  const loose = looseMeasure(parsed);
+  const found = findFoods(loose?.rest ?? parsed.rest);
   const best = found[0];
   if (!best || best.score < SURE_MATCH)
     return { text, item: null, food: null, unsure, nearest: found.map((m) => m.food) };
   const food = parsed.amount ? foodInAmount(best.food, parsed.amount) : best.food;
   if (best.score < 0.75) unsure.push(`taken for ${food.name}`);
-  const amount = checkAmount(food, parsed.amount, unsure);
+  const meant = loose ? looseAmount(loose, food) : parsed.amount;
+  if (loose && meant && meant.unit !== 'piece')
+    unsure.push(`by the ${loose.word}, taken for ${formatAmount(meant)}`);
+  const amount = checkAmount(food, meant, unsure);
   const cut = food.shape ? readCut(parsed.rest) : null;
   const startC = readStart(parsed.rest);
   const soakedH = food.group === 'pulse' ? readSoak(parsed.rest) : undefined;

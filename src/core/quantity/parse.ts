@@ -27,13 +27,11 @@ const UNIT_OF: Readonly<Record<string, Unit>> = {
   can: 'can',
   clove: 'piece',
   stalk: 'piece',
-  head: 'piece',
   slice: 'piece',
   sprig: 'piece',
   stick: 'piece',
   ear: 'piece',
   fillet: 'piece',
-  bunch: 'piece',
 };
 
 const WORD_NUMBERS: readonly (readonly [RegExp, string])[] = [
