@@ -18,7 +18,17 @@ import { probe, type Probe } from './probe';
 import { decisionKey, search, type Corrections } from './search';
 import type { Solution, Wishes } from './types';
 import { unmetOf } from './unmet';
-import { better, check, correct, isInTime, lengthen, polish, ROOM, type Checked } from './verify';
+import {
+  better,
+  check,
+  correct,
+  isInTime,
+  lengthen,
+  polish,
+  ROOM,
+  ROOM_WORTH,
+  type Checked,
+} from './verify';
 
 /** Proposals that are run through the model before a number of openings is given up. */
 const TRIES = 14;
@@ -92,7 +102,9 @@ function withOpenings(frame: Frame, wishes: Wishes, openings: number): Checked |
       const found = withReleases(frame, table, edge);
       if (found && better(frame, found, best)) best = found;
     }
-    if (best?.wrong === 0 && best.room >= edge / 2 && isInTime(frame, best)) break;
+    if (best?.wrong !== 0 || best.room < edge / 2) continue;
+    // A time so near that less room may meet it is worth a closer look.
+    if (isInTime(frame, best) || !isInTime(frame, { minutes: best.minutes - ROOM_WORTH })) break;
   }
   return best?.wrong === 0 ? polish(frame, best) : best;
 }

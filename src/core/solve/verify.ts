@@ -12,11 +12,12 @@ const LENGTHENINGS = 8;
 const EAGER = 1.5;
 const LONGEST_HOLD = 240;
 /** Minutes by which a good plan is tried shorter and longer. */
-const STRIDES = [-8, -4, -2, -1, 4, 2, 1] as const;
+const STRIDES = [-4, -2, -1, 2, 1] as const;
 /** Share of a window's ends that is room enough: foods and stoves differ by about a tenth. */
 export const ROOM = 0.15;
-/** Minutes that the whole of it is worth (assumed), and what a minute too late costs. */
-const ROOM_WORTH = 15;
+/** Minutes that the whole of it is worth (assumed). */
+export const ROOM_WORTH = 15;
+/** What a minute too late costs. */
 const LATE = 100;
 /** A serving time is met to half a minute. */
 const IN_TIME = 0.5;
