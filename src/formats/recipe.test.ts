@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { assess } from '../core/assess';
-import { stepsOf, validateBundle, type Batch } from '../core/batch';
-import { KITCHEN, POT, REFERENCE } from '../core/testing/kitchen';
+import { stepsOf, type Batch } from '../core/batch';
+import { KITCHEN, POT, problemsWith, REFERENCE } from '../core/testing/kitchen';
 import { readBundle } from './read';
 import { batchOfRecipe, readRecipe, writeRecipe, type ReadRecipe } from './recipe';
 
@@ -81,14 +81,7 @@ describe('a recipe', () => {
 
   it('becomes a batch that is valid and assesses, with what was not understood in its note', () => {
     const batch = batchOfRecipe(read(JSON.stringify(RECIPE)), 'b1', 'p1');
-    const checked = validateBundle({
-      format: 'retort',
-      version: 1,
-      kitchen: KITCHEN,
-      pots: [POT],
-      batches: [batch],
-    });
-    expect(checked.ok ? [] : checked.problems).toEqual([]);
+    expect(problemsWith(batch)).toEqual([]);
     expect(batch.items).toHaveLength(3);
     expect(batch.note).toContain('Not understood: 1 blarn');
     expect(assess(batch, POT, KITCHEN).time.steps).toHaveLength(3);

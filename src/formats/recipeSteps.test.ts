@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { assess } from '../core/assess';
-import { readLine, validateBundle, type Batch } from '../core/batch';
+import { readLine, type Batch } from '../core/batch';
 import { foodByKey, type Food } from '../core/food';
-import { KITCHEN, POT } from '../core/testing/kitchen';
+import { KITCHEN, POT, problemsWith } from '../core/testing/kitchen';
 import { mentioned } from './mentions';
 import { batchOfRecipe, readRecipe } from './recipe';
 import { stepsIn } from './recipeSteps';
@@ -186,14 +186,7 @@ describe('a recipe with its steps', () => {
       ['ditalini', 's3'],
       ['water', 's2'],
     ]);
-    const checked = validateBundle({
-      format: 'retort',
-      version: 1,
-      kitchen: KITCHEN,
-      pots: [POT],
-      batches: [batch],
-    });
-    expect(checked.ok ? [] : checked.problems).toEqual([]);
+    expect(problemsWith(batch)).toEqual([]);
     expect(assess(batch, POT, KITCHEN).time.steps).toHaveLength(3);
   });
 });

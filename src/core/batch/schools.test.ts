@@ -1,16 +1,6 @@
 import { assess } from '../assess';
-import { batchOf, item, KITCHEN, POT, pressure } from '../testing/kitchen';
-import {
-  addItems,
-  byHabit,
-  choose,
-  chosen,
-  SCHOOLS,
-  schoolsOf,
-  stepsOf,
-  validateBundle,
-  type Batch,
-} from '.';
+import { batchOf, item, KITCHEN, POT, pressure, problemsWith } from '../testing/kitchen';
+import { addItems, byHabit, choose, chosen, SCHOOLS, schoolsOf, stepsOf, type Batch } from '.';
 
 const SOUP = batchOf(
   [
@@ -46,14 +36,7 @@ describe('schools', () => {
     (key, value) => {
       const batch = choose(SOUP, key, value);
       expect(chosen(batch, key)).toBe(value);
-      const checked = validateBundle({
-        format: 'retort',
-        version: 1,
-        kitchen: KITCHEN,
-        pots: [POT],
-        batches: [batch],
-      });
-      expect(checked.ok ? [] : checked.problems).toEqual([]);
+      expect(problemsWith(batch)).toEqual([]);
       expect(run(batch).time.steps.length).toBe(stepsOf(batch).length);
       // And back again: what was chosen first can be had again.
       const first = chosen(SOUP, key);

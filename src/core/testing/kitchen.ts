@@ -1,5 +1,13 @@
 /** A small household for tests. */
-import type { Batch, Item, Kitchen, Pot, Step } from '../batch';
+import {
+  validateBundle,
+  type Batch,
+  type Item,
+  type Kitchen,
+  type Pot,
+  type Problem,
+  type Step,
+} from '../batch';
 import type { Amount } from '../quantity';
 
 export const KITCHEN: Kitchen = { altitudeM: 1150, ambientC: 20, units: 'metric' };
@@ -61,3 +69,15 @@ export const REFERENCE: Batch = batchOf(
   [pressure(60), { id: 's2', kind: 'simmer', minutes: 15 }],
   { servings: 6, kind: 'soup' },
 );
+
+/** What a file with this batch in it would be refused for. */
+export function problemsWith(batch: Batch): readonly Problem[] {
+  const checked = validateBundle({
+    format: 'retort',
+    version: 1,
+    kitchen: KITCHEN,
+    pots: [POT],
+    batches: [batch],
+  });
+  return checked.ok ? [] : checked.problems;
+}
