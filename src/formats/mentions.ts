@@ -1,5 +1,5 @@
 /** Which of a recipe's foods a sentence speaks of. */
-import type { Food, FoodGroup } from '../core/food';
+import { nameWords, type Food, type FoodGroup } from '../core/food';
 
 /** What recipes call a whole group. */
 const GROUP_WORDS: Readonly<Partial<Record<FoodGroup, readonly string[]>>> = {
@@ -22,51 +22,55 @@ const COMMON = new Set(
   ),
 );
 
-function singular(word: string): string {
-  return word.replace(/ies$/, 'y').replace(/([^s])s$/, '$1');
-}
-
-function pattern(term: string): RegExp {
-  const stem = singular(term).replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
-  const end = stem.endsWith('y') ? `${stem.slice(0, -1)}(?:y|ies)` : `${stem}(?:e?s)?`;
-  return new RegExp(`(?<![\\p{L}-])${end}(?![\\p{L}-])`, 'iu');
-}
-
 /** Terms for a food, the surest first: its names, the words in them, its group. */
 function termsOf(food: Food): readonly (readonly string[])[] {
-  const names = [food.name, ...food.aliases].map((n) => n.split(',')[0]?.toLowerCase() ?? '');
-  const words = names
-    .flatMap((n) => n.split(/[^\p{L}]+/u))
-    .filter((w) => w.length > 2 && !COMMON.has(w));
+  const names = [food.name, ...food.aliases].map((n) => nameWords(n.split(',')[0] ?? '').join(' '));
+  const words = names.flatMap((n) => n.split(' ')).filter((w) => w.length > 2 && !COMMON.has(w));
   return [names, words, GROUP_WORDS[food.group] ?? []];
 }
 
+/** What a sentence may call some of a recipe's lines. */
+export interface Term {
+  readonly words: readonly string[];
+  readonly lines: readonly number[];
+}
+
 /**
- * Foods named in a sentence.
+ * Terms for all foods of a recipe, in the order they are to be looked for: a longer name before a
+ * shorter one inside it, words of names after names, groups last.
  *
  * @param foods of the recipe's lines; null where a line named none
- * @returns their indexes; a longer name is read before a shorter one inside it
- * @example mentioned('Add the spring onions', [onion, springOnion]) // [1]
  */
-export function mentioned(sentence: string, foods: readonly (Food | null)[]): readonly number[] {
-  const ranks: Map<string, number[]>[] = [new Map(), new Map(), new Map()];
-  foods.forEach((food, index) => {
+export function termsIn(foods: readonly (Food | null)[]): readonly Term[] {
+  const ranks: readonly Map<string, number[]>[] = [new Map(), new Map(), new Map()];
+  foods.forEach((food, line) => {
     if (!food) return;
     termsOf(food).forEach((terms, rank) => {
-      for (const term of new Set(terms.map(singular))) {
-        const of = ranks[rank]?.get(term) ?? [];
-        ranks[rank]?.set(term, [...of, index]);
-      }
+      for (const term of new Set(terms))
+        ranks[rank]?.set(term, [...(ranks[rank]?.get(term) ?? []), line]);
     });
   });
+  return ranks.flatMap((terms) =>
+    [...terms]
+      .sort(([a], [b]) => b.length - a.length)
+      .map(([term, lines]) => ({ words: term.split(' '), lines })),
+  );
+}
+
+/**
+ * Lines whose foods a sentence names.
+ *
+ * @returns their indexes, in order
+ * @example mentioned('Add the spring onions', termsIn([onion, springOnion])) // [1]
+ */
+export function mentioned(sentence: string, terms: readonly Term[]): readonly number[] {
+  const left: (string | null)[] = [...nameWords(sentence)];
   const found = new Set<number>();
-  let left = sentence;
-  for (const terms of ranks)
-    for (const [term, indexes] of [...terms].sort(([a], [b]) => b.length - a.length)) {
-      const next = left.replace(pattern(term), ' ');
-      if (next === left) continue;
-      left = next;
-      for (const index of indexes) found.add(index);
-    }
+  for (const { words, lines } of terms) {
+    const at = left.findIndex((_, i) => words.every((word, n) => left[i + n] === word));
+    if (at < 0) continue;
+    left.fill(null, at, at + words.length);
+    for (const line of lines) found.add(line);
+  }
   return [...found].sort((a, b) => a - b);
 }

@@ -3,7 +3,7 @@ import { assess } from '../core/assess';
 import { readLine, type Batch } from '../core/batch';
 import { foodByKey, type Food } from '../core/food';
 import { KITCHEN, POT, problemsWith } from '../core/testing/kitchen';
-import { mentioned } from './mentions';
+import { mentioned, termsIn } from './mentions';
 import { batchOfRecipe, readRecipe } from './recipe';
 import { stepsIn } from './recipeSteps';
 
@@ -41,7 +41,7 @@ describe('foods in a sentence', () => {
     ['Bring it to the boil.', []],
     ['Wait for the leekish smell.', []],
   ])('%s', (sentence, wanted) => {
-    expect(mentioned(sentence, foods)).toEqual(wanted);
+    expect(mentioned(sentence, termsIn(foods))).toEqual(wanted);
   });
 });
 

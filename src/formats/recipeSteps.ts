@@ -4,7 +4,7 @@
  */
 import type { PressureStep, Release, Step } from '../core/batch';
 import type { Food } from '../core/food';
-import { mentioned } from './mentions';
+import { mentioned, termsIn, type Term } from './mentions';
 
 /** Where a line's food goes in: a step, or never into the pot. */
 export type Entry = { readonly step: string } | 'apart';
@@ -118,18 +118,19 @@ function toldBy(sentence: string, steps: readonly Step[]): Told {
 function putIn(
   sentence: string,
   foods: readonly (Food | null)[],
+  terms: readonly Term[],
   isIn: (line: number) => boolean,
   cooks: boolean,
 ): readonly number[] {
   const done = sentence.replace(ONCE, '').replace(UNTIL, '');
-  const adds = ADDS.test(done);
   if (ALL.test(done)) {
-    const not = mentioned(BUT.exec(done)?.[0] ?? '', foods);
+    const not = mentioned(BUT.exec(done)?.[0] ?? '', terms);
     return foods.flatMap((food, i) => (food && !isIn(i) && !not.includes(i) ? [i] : []));
   }
   // Broth that thickens in a simmer was in before, whether it was told or not.
-  const named = mentioned(done, foods).filter(
-    (i) => !isIn(i) && (adds || SERVES.test(done) || (cooks && foods[i]?.group !== 'liquid')),
+  const told = ADDS.test(done) || SERVES.test(done);
+  const named = mentioned(done, terms).filter(
+    (i) => !isIn(i) && (told || (cooks && foods[i]?.group !== 'liquid')),
   );
   // Water that is listed twice is put in twice.
   return named.filter(
@@ -148,6 +149,7 @@ export function stepsIn(
   instructions: readonly string[],
   foods: readonly (Food | null)[],
 ): ReadSteps {
+  const terms = termsIn(foods);
   const steps: Step[] = [];
   const unsure: string[] = [];
   const entries = new Map<number, Entry>();
@@ -160,7 +162,7 @@ export function stepsIn(
     const told = toldBy(sentence, steps);
     const step = told && 'step' in told ? told.step : null;
     const isIn = (line: number): boolean => entries.has(line) || waiting.includes(line);
-    const put = putIn(sentence, foods, isIn, step !== null);
+    const put = putIn(sentence, foods, terms, isIn, step !== null);
     const pressed = steps.findLastIndex((s) => s.kind === 'pressure');
     if (told && 'release' in told)
       steps[pressed] = { ...(steps[pressed] as PressureStep), release: told.release };

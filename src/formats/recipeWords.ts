@@ -1,5 +1,13 @@
 /** What is done, in sentences that a cook reads and `stepsIn` reads back. */
-import { foodOf, stepsOf, type Batch, type Item, type Release, type Step } from '../core/batch';
+import {
+  foodOf,
+  indexOfStep,
+  stepsOf,
+  type Batch,
+  type Item,
+  type Release,
+  type Step,
+} from '../core/batch';
 
 const SENTENCE: Readonly<Record<Exclude<Release['method'], 'timed'>, string>> = {
   natural: 'Let the pressure release naturally.',
@@ -56,12 +64,10 @@ function stepSentence(step: Step, items: readonly Item[]): string {
 export function instructionsOf(batch: Batch): readonly string[] {
   const steps = stepsOf(batch);
   const inside = batch.items.filter((i) => !i.apart);
-  const first = steps[0]?.id;
-  const known = new Set(steps.map((s) => s.id));
-  const told = steps.map((step) =>
+  const told = steps.map((step, index) =>
     stepSentence(
       step,
-      inside.filter((i) => (i.enters && known.has(i.enters) ? i.enters : first) === step.id),
+      inside.filter((i) => indexOfStep(steps, i.enters, 0) === index),
     ),
   );
   const apart = batch.items.filter((i) => i.apart);

@@ -74,8 +74,8 @@ function planStep(step: Step, pot: Pot): PlannedStep {
 }
 
 /** What a sieve keeps back: bones and what is fished out; of a stock or broth everything solid. */
-function strainsOut(food: Food, kind: Batch['kind']): boolean {
-  if (isStock({ kind })) return food.shape !== null || food.fishOut === true;
+function strainsOut(food: Food, batch: Batch): boolean {
+  if (isStock(batch)) return food.shape !== null || food.fishOut === true;
   return food.group === 'bones' || food.fishOut === true;
 }
 
@@ -97,7 +97,7 @@ function outAt(item: Item, food: Food, entersAt: number, { batch, steps, pours }
   const strained = steps.findIndex(
     (s, i) => i > entersAt && s.kind === 'strain' && !(bone && pours.includes(i)),
   );
-  const sieved = strained > 0 && (pours.includes(strained) || strainsOut(food, batch.kind));
+  const sieved = strained > 0 && (pours.includes(strained) || strainsOut(food, batch));
   return { leavesAt: index < 0 && sieved ? strained : asked, poured: false };
 }
 

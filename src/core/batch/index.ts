@@ -46,7 +46,7 @@ export {
   waterItem,
   waterL,
 } from './edit';
-export { poursOf } from './pours';
+export { indexOfStep, poursOf } from './pours';
 export { READIED } from './ready';
 export { stepWords } from './words';
 export {

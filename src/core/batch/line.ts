@@ -1,5 +1,6 @@
 import { amountGrams, foodInAmount, matchFoods, SURE_MATCH, type Food } from '../food';
 import { formatAmount, parseAmount, parseLength, type Amount } from '../quantity';
+import { FRIDGE_C, FROZEN_C } from './complete';
 import { looseAmount, looseMeasure } from './loose';
 import type { Cut, CutShape, Item } from './types';
 
@@ -39,11 +40,11 @@ function readCut(words: string): Cut | null {
 }
 
 function readStart(words: string): number | undefined {
-  if (/\bfrozen\b/i.test(words)) return -18;
+  if (/\bfrozen\b/i.test(words)) return FROZEN_C;
   if (/\bboiling\b/i.test(words)) return 95;
   if (/\bhot\b/i.test(words)) return 60;
   if (/\b(?:warm|lukewarm)\b/i.test(words)) return 40;
-  return /\bchilled\b/i.test(words) ? 5 : undefined;
+  return /\bchilled\b/i.test(words) ? FRIDGE_C : undefined;
 }
 
 function readSoak(words: string): number | undefined {

@@ -9,7 +9,7 @@ export type {
   Solid,
 } from './types';
 export { FOODS } from './table';
-export { foodByKey, matchFoods, resolveFood, SURE_MATCH, type FoodMatch } from './match';
+export { foodByKey, matchFoods, nameWords, resolveFood, SURE_MATCH, type FoodMatch } from './match';
 export { amountGrams, amountOfGrams, cupGrams, foodInAmount } from './mass';
 export {
   FREEZING_POINT,

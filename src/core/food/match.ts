@@ -16,7 +16,8 @@ function singular(word: string): string {
   return word.endsWith('s') ? word.slice(0, -1) : word;
 }
 
-function words(text: string): readonly string[] {
+/** Words of a name or a sentence: lower case, without accents, singular. @example nameWords('Bay leaves') // ["bay", "leaf"] */
+export function nameWords(text: string): readonly string[] {
   return text
     .toLowerCase()
     .normalize('NFD')
@@ -33,7 +34,7 @@ interface Name {
 }
 
 const NAMES: readonly Name[] = FOODS.flatMap((food) =>
-  [food.key, food.name, ...food.aliases].map((name) => ({ food, words: words(name) })),
+  [food.key, food.name, ...food.aliases].map((name) => ({ food, words: nameWords(name) })),
 );
 
 const BY_KEY: ReadonlyMap<string, Food> = new Map(FOODS.map((food) => [food.key, food]));
@@ -64,7 +65,7 @@ function likeness(asked: readonly string[], name: readonly string[]): number {
 export function matchFoods(text: string, most = 5): readonly FoodMatch[] {
   const exact = BY_KEY.get(text.trim().toLowerCase());
   if (exact) return [{ food: exact, score: 1 }];
-  const asked = words(text);
+  const asked = nameWords(text);
   if (asked.length === 0) return [];
   const best = new Map<Food, number>();
   for (const name of NAMES) {

@@ -1,11 +1,19 @@
 /** What differs between two plans of a batch, in words. */
-import { foodOf, stepsOf, stepWords, type Batch, type Item, type Step } from '../batch';
+import {
+  foodOf,
+  indexOfStep,
+  stepsOf,
+  stepWords,
+  type Batch,
+  type Item,
+  type Step,
+} from '../batch';
 import { formatLength, formatMinutes, type Units } from '../quantity';
 
 /** Where an item goes in, as a cook says it. */
 function entryWords(item: Item, steps: readonly Step[]): string {
   if (item.apart) return 'apart, joined in the bowl';
-  const at = item.enters ? steps.findIndex((s) => s.id === item.enters) : 0;
+  const at = indexOfStep(steps, item.enters, 0);
   const step = steps[at];
   if (!step || at <= 0) return 'with the first lid';
   if (step.kind === 'simmer') {

@@ -150,8 +150,8 @@ function cutSmaller(batch: Batch, assessment: Assessment, factor: number): Batch
   return next === batch ? null : next;
 }
 
-function settled(found: Attempt | null, wishes: Wishes): boolean {
-  return found !== null && unmetOf(found.frame, wishes, found.checked).length === 0;
+function settled(found: Attempt | null): boolean {
+  return found !== null && unmetOf(found.frame, found.checked).length === 0;
 }
 
 /**
@@ -165,16 +165,16 @@ function settled(found: Attempt | null, wishes: Wishes): boolean {
 export function solve(batch: Batch, pot: Pot, kitchen: Kitchen, wishes: Wishes): Solution {
   const start = choose(batch, 'noodles', wishes.noodles === 'apart' ? 'apart' : 'in');
   let found = attempt(start, pot, kitchen, wishes);
-  if (!settled(found, wishes) && wishes.noodles === 'either' && hasNoodles(batch)) {
+  if (!settled(found) && wishes.noodles === 'either' && hasNoodles(batch)) {
     const apart = attempt(choose(batch, 'noodles', 'apart'), pot, kitchen, wishes);
     if (apart && (!found || better(apart.frame, apart.checked, found.checked))) found = apart;
   }
-  if (found && !settled(found, wishes) && wishes.cuts)
+  if (found && !settled(found) && wishes.cuts)
     for (const factor of SMALLER) {
       const smaller = cutSmaller(found.frame.batch, found.checked.assessment, factor);
       const cut = smaller && attempt(smaller, pot, kitchen, wishes);
       if (cut && better(cut.frame, cut.checked, found.checked)) found = cut;
-      if (settled(found, wishes)) break;
+      if (settled(found)) break;
     }
   if (!found) throw new RangeError('the pot does not come to pressure with this batch');
   const { frame, checked, openings } = found;
@@ -182,7 +182,7 @@ export function solve(batch: Batch, pot: Pot, kitchen: Kitchen, wishes: Wishes):
     batch: checked.batch,
     openings,
     totalMin: checked.minutes,
-    unmet: unmetOf(frame, wishes, checked),
+    unmet: unmetOf(frame, checked),
     changes: changesOf(batch, checked.batch, kitchen.units),
   };
 }

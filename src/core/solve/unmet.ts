@@ -1,10 +1,10 @@
 /** Wishes that a plan does not meet, and by how much. */
 import { cookRate } from '../doneness';
 import type { Frame } from './frame';
-import type { Unmet, Wishes } from './types';
-import { isUnsafe, type Checked } from './verify';
+import type { Unmet } from './types';
+import { isInTime, isUnsafe, type Checked } from './verify';
 
-export function unmetOf(frame: Frame, wishes: Wishes, checked: Checked): readonly Unmet[] {
+export function unmetOf(frame: Frame, checked: Checked): readonly Unmet[] {
   const unmet: Unmet[] = [];
   const { assessment } = checked;
   const total = assessment.time.totalMin.p50;
@@ -32,8 +32,8 @@ export function unmetOf(frame: Frame, wishes: Wishes, checked: Checked): readonl
   }
   for (const f of assessment.findings)
     if (isUnsafe(f)) unmet.push({ wish: 'safe', item: null, byMin: 0, sentence: `${f.title}.` });
-  if (wishes.byMin !== undefined && total > wishes.byMin + 0.5) {
-    const byMin = total - wishes.byMin;
+  if (frame.byMin !== null && !isInTime(frame, checked)) {
+    const byMin = total - frame.byMin;
     unmet.push({
       wish: 'by',
       item: null,

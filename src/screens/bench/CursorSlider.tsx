@@ -1,3 +1,5 @@
+import type { ClockText } from './clockText';
+
 /** The cursor as a slider: the moment that the Well, the Trace and the Lanes show. */
 export function CursorSlider({
   totalMin,
@@ -8,7 +10,7 @@ export function CursorSlider({
   readonly totalMin: number;
   /** Null for the moment the lid goes on. */
   readonly cursorMin: number | null;
-  readonly clock: (minutes: number) => string;
+  readonly clock: ClockText;
   readonly onCursor: (minutes: number | null) => void;
 }) {
   return (
