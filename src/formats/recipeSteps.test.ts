@@ -87,6 +87,11 @@ describe('what goes in where', () => {
       method: 'timed',
       afterMin: 12,
     });
+    // No longer than a batch may hold.
+    expect(release('Wait for 5 hours, then quick release.')).toEqual({
+      method: 'timed',
+      afterMin: 240,
+    });
     expect(release('Quick release.')).toEqual({ method: 'quick' });
     expect(release('Release the steam in bursts.')).toEqual({ method: 'pulsed' });
     expect(release('Run cold water over the lid.')).toEqual({ method: 'coldwater' });

@@ -33,6 +33,14 @@ function from(text: string, word: RegExp): string | null {
   return at < 0 ? null : text.slice(at);
 }
 
+/** The longest wait before the valve that a batch may hold, min. */
+const LONGEST_WAIT = 240;
+
+const timed = (afterMin: number): Release => ({
+  method: 'timed',
+  afterMin: Math.min(LONGEST_WAIT, afterMin),
+});
+
 /** How the steam is let out; minutes before it, unless they are those of the hold. */
 function releaseIn(text: string, held: boolean): Release | null {
   if (/\bbursts\b/i.test(text)) return { method: 'pulsed' };
@@ -40,14 +48,14 @@ function releaseIn(text: string, held: boolean): Release | null {
   const natural = from(text, /natural(?:ly)?/i);
   if (natural !== null) {
     const afterMin = minutesIn(natural) ?? (held ? null : minutesIn(text));
-    return afterMin === null ? { method: 'natural' } : { method: 'timed', afterMin };
+    return afterMin === null ? { method: 'natural' } : timed(afterMin);
   }
   if (
     !/quick(?:ly)?[- ]releas|releas\w* (?:the )?(?:pressure|steam) (?:quickly|at once)/i.test(text)
   )
     return null;
   const waitMin = held ? null : minutesIn(text);
-  return waitMin === null ? { method: 'quick' } : { method: 'timed', afterMin: waitMin };
+  return waitMin === null ? { method: 'quick' } : timed(waitMin);
 }
 
 const ADDS = /\b(?:add|stir|put|pour|drop|tip|toss|throw|return|fold|crumble|mix)\b/i;
