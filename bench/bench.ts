@@ -14,7 +14,7 @@ const { batches, pots, kitchen } = read.bundle;
 
 const reference = assess(REFERENCE, POT, KITCHEN);
 console.log(
-  `reference batch: ${REFERENCE.items.length} items, ${reference.time.totalMin.p50.toFixed(0)} min`,
+  `reference batch: ${REFERENCE.items.length} items, ${reference.time.totalMin.toFixed(0)} min`,
 );
 
 const bench = new Bench({ time: 1500, warmupTime: 500, iterations: 12, warmupIterations: 4 });

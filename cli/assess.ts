@@ -5,7 +5,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
-import { assess, drawBatch, type Assessment } from '../src/core/assess';
+import { assess, BAND_IN_TEN, drawBatch, type Assessment, type Draws } from '../src/core/assess';
 import { potOf } from '../src/core/batch';
 import { readBundle } from '../src/formats';
 
@@ -33,7 +33,7 @@ function rounded(value: unknown): unknown {
 }
 
 /** The contract of the command: what the brief lists, and no drawing data. */
-function contract(a: Assessment, totalMin: Assessment['time']['totalMin']): unknown {
+function contract(a: Assessment, drawn: Draws | null): unknown {
   const { fill } = a;
   return {
     batch: a.batch,
@@ -50,7 +50,12 @@ function contract(a: Assessment, totalMin: Assessment['time']['totalMin']): unkn
       waterToLineL: fill.waterToLineL,
       scaleToFit: fill.scaleToFit,
     },
-    time: { totalMin, steps: a.time.steps },
+    time: {
+      // Without draws there is no band, and none is made up.
+      totalMin: drawn?.totalMin ?? { p10: null, p50: a.time.totalMin, p90: null },
+      band: drawn ? { timesInTen: BAND_IN_TEN, draws: drawn.draws } : null,
+      steps: a.time.steps,
+    },
     items: a.items.map((i) => ({
       id: i.id,
       food: i.food,
@@ -61,14 +66,18 @@ function contract(a: Assessment, totalMin: Assessment['time']['totalMin']): unkn
       needMin: i.needMin,
       limitMin: i.limitMin,
       verdict: i.verdict,
+      grade: i.grade,
+      wish: i.wish,
+      for: i.for,
     })),
-    release: a.release.map(({ step, method, minutes, steamG, swollenFraction, advice }) => ({
-      step,
-      method,
-      minutes,
-      steamG,
-      swollenFraction,
-      advice,
+    release: a.release.map((r) => ({
+      step: r.step,
+      method: r.method,
+      minutes: r.minutes,
+      steamG: r.steamG,
+      swollenFraction: r.swollenFraction,
+      sprayChance: r.sprayChance,
+      advice: r.advice,
     })),
     bones: a.bones.map(({ run, gelatineG, gPerL, share, set }) => ({
       run,
@@ -121,9 +130,8 @@ function main(): void {
   const draws = whole('draws', call.values.draws, 100);
   const seed = whole('seed', call.values.seed, 1);
   const pot = potOf(batch, bundle.pots);
-  const result = assess(batch, pot, bundle.kitchen);
   const drawn = draws > 0 ? drawBatch(batch, pot, bundle.kitchen, { draws, seed }) : null;
-  const output = contract(result, drawn?.totalMin ?? result.time.totalMin);
+  const output = contract(assess(batch, pot, bundle.kitchen, { draws: drawn }), drawn);
   process.stdout.write(`${JSON.stringify(rounded(output), null, 2)}\n`);
 }
 

@@ -1,70 +1,123 @@
 /**
- * Fits need, limit and z of every food of the chart, then need and limit of the foods outside it
- * with the z of their kin, and writes src/core/doneness/needs.json.
+ * Fits need, lateness and z of every food of the chart, then need and lateness of the foods outside
+ * it with the z of their kin, and writes src/core/doneness/needs.json.
  *
- * For each z the chart gives bounds: every row's middle must be at or past the need, 0.4 of it
- * short of it; its surface within the limit, 2.5 times it past. The z with the widest margins
- * wins; need and limit stand in the middle (geometric) of their bounds.
+ * For each z the chart gives bounds: every row's middle must be done at its middle, and not past
+ * what is usually wanted; 0.4 of it short of it; 2.5 times it come to the grade that the row names.
+ * The z with the widest margins wins; both values stand between their bounds.
  */
 import { writeFileSync } from 'node:fs';
-import { CHART, USUAL_Z, type ChartRow } from '../src/core/doneness';
-import { foodByKey } from '../src/core/food';
+import { CHART, conductionShape, USUAL_Z, type ChartRow } from '../src/core/doneness';
+import { foodByKey, gradeIndex, MELTING, usualSpan, type Family, type Food } from '../src/core/food';
 import { chartRoute, routeValue, type Route } from '../src/core/testing/chartRoute';
 import { SHORT_HOLD } from '../src/core/doneness/chart';
 import { KIN_CHART } from '../src/core/doneness/kinChart';
+import { BOUNDS, meanCook, type Bound } from '../src/core/texture';
 
 interface Bounds {
   needAbove: number;
   needBelow: number;
-  limitAbove: number;
-  limitBelow: number;
+  /** Lateness below this would make what the chart calls right too far. */
+  lateAbove: number;
+  /** Lateness below this would put what the chart calls right past its first right grade. */
+  comfort: number;
+  lateBelow: number;
 }
 
 interface Cooked {
   readonly row: ChartRow;
+  readonly food: Food;
+  readonly family: Family;
+  readonly mm: number;
   readonly early: readonly Route[];
   readonly right: readonly Route[];
   readonly late: readonly Route[];
 }
+
+/** Where lateness stands between what is right and 2.5 times that, 0 to 1 in logarithms (assumed). */
+const USUAL_PLACE = 0.5;
+const PLACE: Readonly<Partial<Record<Family, number>>> = {
+  green: 0.97,
+  pulse: 0.25,
+  grain: 0.6,
+  lean: 0.8,
+  tough: 0.05,
+};
+/** Lateness over what is right, where the chart has no 2.5 times (assumed). */
+const USUAL_BEYOND = 1.6;
+const BEYOND: Readonly<Partial<Record<Family, number>>> = { aromatic: 1.1, pulse: 1.3 };
+/** What is meant to melt is creamy while the chart calls it right. */
+const MELTS = 0.7;
 
 function middle([from, to]: readonly [number, number]): number {
   return (from + to) / 2;
 }
 
 function cook(row: ChartRow): Cooked {
+  const food = foodByKey(row.food);
+  if (!food?.family) throw new RangeError(`${row.food} has no family`);
   const simmer = middle(row.simmer);
   const spread = row.firm ? [0.8, 1, 1.2] : [1];
   const early = [chartRoute(row, 'simmer', 0.4 * simmer)];
   const right = spread.map((k) => chartRoute(row, 'simmer', k * simmer));
-  const late = [chartRoute(row, 'simmer', 2.5 * simmer)];
+  const late = row.lateUnderPressure ? [] : [chartRoute(row, 'simmer', 2.5 * simmer)];
   if (row.pressure) {
     const hold = middle(row.pressure);
     if (hold >= SHORT_HOLD) early.push(chartRoute(row, 'pressure', 0.4 * hold));
     right.push(...spread.map((k) => chartRoute(row, 'pressure', k * hold)));
     late.push(chartRoute(row, 'pressure', 2.5 * hold));
   } else late.push(chartRoute(row, 'pressure', 1));
-  return { row, early, right, late };
+  const mm = conductionShape(food, row.cut)?.mm ?? 10;
+  return { row, food, family: food.family, mm, early, right, late };
+}
+
+type Value = ReturnType<typeof routeValue>;
+
+/** The lateness at which a piece stands just at a bound. */
+function latenessAt({ times, bySize }: Bound, mm: number, { centre, surface }: Value) {
+  const by = times * (bySize ? (mm / 10) ** bySize : 1);
+  let low = centre / by;
+  let high = surface / by;
+  for (let i = 0; i < 40; i++) {
+    const between = (low + high) / 2;
+    if (meanCook(centre, surface, between) > by * between) low = between;
+    else high = between;
+  }
+  return (low + high) / 2;
 }
 
 function bounds(rows: readonly Cooked[], z: number): Bounds {
-  const b: Bounds = { needAbove: 0, needBelow: Infinity, limitAbove: 0, limitBelow: Infinity };
-  for (const { row, early, right, late } of rows) {
+  const b: Bounds = {
+    needAbove: 0,
+    needBelow: Infinity,
+    lateAbove: 0,
+    comfort: 0,
+    lateBelow: Infinity,
+  };
+  for (const { row, food, family, mm, early, right, late } of rows) {
+    const steps = BOUNDS[family];
+    const wish = usualSpan(food, family, { whole: row.cut === null, late: false });
+    const tooFar = steps[wish.to];
+    const next = steps[wish.from];
     for (const r of early) b.needAbove = Math.max(b.needAbove, routeValue(r, z).centre);
     for (const r of right) {
       const v = routeValue(r, z);
       b.needBelow = Math.min(b.needBelow, v.centre);
-      b.limitAbove = Math.max(b.limitAbove, v.surface);
+      if (tooFar?.of === 'late') b.lateAbove = Math.max(b.lateAbove, latenessAt(tooFar, mm, v));
+      if (next?.of === 'late') b.comfort = Math.max(b.comfort, latenessAt(next, mm, v));
     }
-    if (row.over)
-      for (const r of late) b.limitBelow = Math.min(b.limitBelow, routeValue(r, z).surface);
+    const named = row.late === null ? undefined : steps[gradeIndex(family, row.late) - 1];
+    if (named)
+      for (const r of late)
+        b.lateBelow = Math.min(b.lateBelow, latenessAt(named, mm, routeValue(r, z)));
   }
   return b;
 }
 
 function margin(b: Bounds): number {
   const need = Math.log(b.needBelow / b.needAbove);
-  const limit = b.limitBelow === Infinity ? Infinity : Math.log(b.limitBelow / b.limitAbove);
-  return Math.min(need, limit);
+  const late = b.lateBelow === Infinity ? Infinity : Math.log(b.lateBelow / b.lateAbove);
+  return Math.min(need, late);
 }
 
 /** Wide enough on either side; among z as good as this the usual one is nearest the truth, ln. */
@@ -77,7 +130,7 @@ function fit(rows: readonly Cooked[], kinZ?: number) {
     const b = bounds(rows, kinZ);
     return { z: kinZ, b, m: margin(b) };
   }
-  const group = foodByKey(rows[0]?.row.food ?? '')?.group;
+  const group = rows[0]?.food.group;
   const starch = group === 'grain' || group === 'pasta' || group === 'pulse';
   let best = { z: 0, b: bounds(rows, USUAL_Z), m: -Infinity };
   for (let z = 20; z <= (starch ? MAX_Z.starch : MAX_Z.other); z += 1) {
@@ -98,50 +151,58 @@ function needOf(b: Bounds): number {
     : 0.98 * b.needBelow;
 }
 
-function limitOf(b: Bounds): number | null {
-  if (b.limitBelow === Infinity) return null;
-  return b.limitAbove < b.limitBelow ? Math.sqrt(b.limitAbove * b.limitBelow) : 1.02 * b.limitAbove;
+function lateOf(food: string, family: Family, b: Bounds): number | null {
+  if (!BOUNDS[family].some((s) => s.of === 'late')) return null;
+  if (b.lateBelow === Infinity)
+    return Math.max(
+      1.02 * b.lateAbove,
+      (MELTING.has(food) ? MELTS : (BEYOND[family] ?? USUAL_BEYOND)) * b.comfort,
+    );
+  if (b.lateBelow <= b.lateAbove) return 1.02 * Math.max(b.lateAbove, b.comfort);
+  const low = Math.max(b.lateAbove, Math.min(b.comfort, 0.9 * b.lateBelow));
+  const place = PLACE[family] ?? USUAL_PLACE;
+  return low ** (1 - place) * b.lateBelow ** place;
 }
 
 interface Entry {
   needMin: number;
-  limitMin: number | null;
+  lateMin: number | null;
   z: number;
-  over: string | null;
   like?: string;
-  soaked?: { need: number; limit: number };
+  soaked?: { need: number; late: number };
 }
 
-/** Shares of need and limit that a soak leaves, where the chart has no unsoaked row of a bean. */
-let usualSoak = { need: 0.5, limit: 0.5 };
+/** Shares of need and lateness that a soak leaves, where the chart has no unsoaked row of a bean. */
+let usualSoak = { need: 0.5, late: 0.5 };
 
 function entry(food: string, rows: readonly ChartRow[], kinZ?: number): Entry {
   const plain = rows.filter((row) => !row.soakedH).map(cook);
   const soaked = rows.filter((row) => row.soakedH).map(cook);
-  const { z, b, m } = fit(plain.length > 0 ? plain : soaked, kinZ);
+  const first = plain.length > 0 ? plain : soaked;
+  const { z, b, m } = fit(first, kinZ);
+  const family = first[0]?.family ?? 'ready';
   if (m <= 0) console.error(`${food}: its rows contradict each other at every z (${m.toFixed(2)})`);
   let need = needOf(b);
-  let limit = limitOf(b);
+  let late = lateOf(food, family, b);
   console.log(
-    `${food.padEnd(18)} z ${z}  need ${need.toFixed(1)} (${b.needAbove.toFixed(1)}..${b.needBelow.toFixed(1)})` +
-      `  limit ${limit?.toFixed(1) ?? '-'} (${b.limitAbove.toFixed(1)}..${b.limitBelow.toFixed(1)})`,
+    `${food.padEnd(18)} z ${z.toFixed(0)}  need ${need.toFixed(1)} (${b.needAbove.toFixed(1)}..${b.needBelow.toFixed(1)})` +
+      `  late ${late?.toFixed(1) ?? '-'} (${b.lateAbove.toFixed(1)}, ${b.comfort.toFixed(1)}..${b.lateBelow.toFixed(1)})`,
   );
-  let share: { need: number; limit: number } | undefined;
+  let share: { need: number; late: number } | undefined;
   if (soaked.length > 0) {
     if (plain.length > 0) {
       const s = bounds(soaked, z);
-      usualSoak = { need: needOf(s) / need, limit: (limitOf(s) ?? 0) / (limit ?? 1) };
+      usualSoak = { need: needOf(s) / need, late: (lateOf(food, family, s) ?? 0) / (late ?? 1) };
     } else {
       need /= usualSoak.need;
-      limit = limit === null ? null : limit / usualSoak.limit;
+      late = late === null ? null : late / usualSoak.late;
     }
-    share = { need: round(usualSoak.need), limit: round(usualSoak.limit) };
+    share = { need: round(usualSoak.need), late: round(usualSoak.late) };
   }
   return {
     needMin: round(need),
-    limitMin: limit === null ? null : round(limit),
-    z,
-    over: rows[0]?.over ?? null,
+    lateMin: late === null ? null : round(late),
+    z: round(z),
     ...(share && { soaked: share }),
   };
 }

@@ -47,7 +47,7 @@ function need(food: Food): string {
     return food.extract
       ? `${food.extract.gelatineGPerKg} g/kg, ${food.extract.perHour}/h, ${food.extract.runs} run${food.extract.runs > 1 ? 's' : ''}`
       : '';
-  return `${round(d.needMin)} to ${d.limitMin === null ? '∞' : round(d.limitMin)}, z ${d.z.toFixed(0)}, ${d.mark}`;
+  return `${round(d.needMin)}${d.lateMin === null ? '' : `, late ${round(d.lateMin)}`}, z ${d.z.toFixed(0)}, ${d.mark}`;
 }
 
 function foodRow(food: Food): readonly string[] {

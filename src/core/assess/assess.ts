@@ -1,16 +1,27 @@
 import type { Batch, Kitchen, Pot } from '../batch';
 import { boilingPoint } from '../water';
+import type { Draws } from './draws';
 import { findingsOf } from './findings';
 import { runModel } from './model';
 import { releaseReports } from './release';
 import { bonesModel, bonesReport, runOffReport } from './bones';
 import { finishReport, saltReport } from './finish';
-import { fillReport, itemReports, seriesOf, setpointOf, stepReports, worstMoment } from './reports';
+import {
+  fillReport,
+  itemReports,
+  seriesOf,
+  setpointOf,
+  stepReports,
+  tableMin,
+  worstMoment,
+} from './reports';
 import type { Assessment } from './types';
 
 export interface AssessOptions {
   /** Time step, s: 10 by default; 30 is a coarse answer for a hand on a handle. */
   readonly stepS?: number;
+  /** Draws of the same batch: its calls are then by chance. */
+  readonly draws?: Draws | null;
 }
 
 /**
@@ -26,7 +37,8 @@ export function assess(
   kitchen: Kitchen,
   options: AssessOptions = {},
 ): Assessment {
-  const model = runModel(batch, pot, kitchen, options);
+  const { stepS } = options;
+  const model = runModel(batch, pot, kitchen, stepS === undefined ? {} : { stepS });
   const release = releaseReports(model);
   const bones = bonesModel(model);
   const series = seriesOf(model, bones);
@@ -39,7 +51,6 @@ export function assess(
   const finish = finishReport(model, boilC);
   const runs = bones ? bonesReport(model, bones) : [];
   const runOffs = bones ? runOffReport(model, bones, runs, boilC) : null;
-  const total = steps.at(-1)?.endMin ?? 0;
   return {
     batch: batch.id,
     pot: pot.id,
@@ -50,7 +61,7 @@ export function assess(
       finishedBrothL: runOffs?.blends.at(-1)?.litres ?? filled.report.finishedBrothL,
       worst: worstMoment(model, series, release),
     },
-    time: { totalMin: { p10: total, p50: total, p90: total }, steps },
+    time: { totalMin: tableMin(model), endMin: steps.at(-1)?.endMin ?? 0, steps },
     items,
     release,
     bones: runs,
@@ -69,6 +80,7 @@ export function assess(
       runOffs,
       setpointC,
       boilC,
+      draws: options.draws ?? null,
     }),
     series,
   };

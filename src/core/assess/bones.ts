@@ -244,7 +244,7 @@ export function bonesReport(model: Model, bones: BonesModel): readonly BonesRepo
 }
 
 function flavoursOf(model: Model): readonly FlavourReport[] {
-  const { plan, heat, cooks } = model;
+  const { plan, heat } = model;
   return plan.items.flatMap((item): FlavourReport[] => {
     const flavour = flavourIn(plan, item);
     if (!flavour) return [];
@@ -254,7 +254,7 @@ function flavoursOf(model: Model): readonly FlavourReport[] {
         const step = heat.trace.step[i] ?? 0;
         return step >= item.entersAt && step < item.leavesAt ? c : Number.NaN;
       });
-    const cooked = cooks[item.id]?.surface ?? cookValues(heat.trace.s, inLiquid(), USUAL_Z);
+    const cooked = cookValues(heat.trace.s, heat.items[item.id]?.surfaceC ?? inLiquid(), USUAL_Z);
     return [{ item: item.id, valueMin: cooked.at(-1) ?? 0, ...flavour }];
   });
 }

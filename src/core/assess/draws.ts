@@ -1,25 +1,40 @@
 /**
- * What is not known, drawn many times: masses, start temperatures, the share of the power that
- * arrives, the losses, what each food needs. Ranges are quantiles of the draws, not formulas.
+ * A batch run many times over what is not known. Bands and chances are counted off the draws, not
+ * formulas: 8 times in 10 it lies between the first and the last tenth.
  */
-import type { Batch, Kitchen, Pot, Verdict } from '../batch';
+import { stepsOf, type Batch, type Kitchen, type Pot, type Verdict } from '../batch';
+import type { GradeName } from '../food';
+import { drawUnknowns, seeded } from '../unknown';
 import { runModel, type Model } from './model';
-import { seeded } from './random';
 import { releaseReports } from './release';
-import { fillReport, itemReports, stepReports } from './reports';
+import { fillReport, itemReports, stepReports, tableMin } from './reports';
+import { boiledMin, KIDNEY_MIN, safeCentreC } from './safety';
 import type { FillReport, ItemReport, Range, StepReport } from './types';
 
-/** Standard deviations (assumed; to be learned from the log). */
-const SPREAD = { mass: 0.06, startC: 1.5, efficiency: 0.04, loss: 0.15, need: 0.1 };
 /** A draw needs no finer steps than this, s. */
 const DRAW_STEP_S = 20;
 /** Points of the band. */
 const BAND_POINTS = 60;
+/** Fewer draws than this say nothing. */
+const LEAST_DRAWS = 10;
+/** What lies between p10 and p90, of ten. */
+export const BAND_IN_TEN = 8;
 
 /** How often a verdict came out, 0 to 1. */
 export type Chances = Readonly<Record<Verdict, number>>;
 
+/** How often a thing went wrong that hurts, 0 to 1, by step or item; never where it is missing. */
+export interface Risks {
+  /** Ran dry and scorched. */
+  readonly dry: Readonly<Record<string, number>>;
+  /** Never came to its temperature. */
+  readonly never: Readonly<Record<string, number>>;
+  /** Its centre stayed below what is safe, or kidney beans were not boiled for long enough. */
+  readonly unsafe: Readonly<Record<string, number>>;
+}
+
 export interface Draws {
+  readonly draws: number;
   readonly totalMin: Range;
   readonly steps: readonly {
     readonly id: string;
@@ -36,6 +51,9 @@ export interface Draws {
     readonly fits: number;
   };
   readonly verdicts: Readonly<Record<string, Chances>>;
+  /** How often each grade came out, 0 to 1. */
+  readonly grades: Readonly<Record<string, Readonly<Partial<Record<GradeName, number>>>>>;
+  readonly risks: Risks;
   /** Liquid temperature over the time of the plan: 10 and 90 %. */
   readonly band: {
     readonly minute: readonly number[];
@@ -47,6 +65,8 @@ export interface Draws {
 export interface DrawOptions {
   readonly draws: number;
   readonly seed: number;
+  /** Time step, s; 20 where it is missing. */
+  readonly stepS?: number;
   /** Called after each draw; return false to stop. */
   readonly onDraw?: (done: number) => boolean;
 }
@@ -92,19 +112,14 @@ export function drawBatch(
   kitchen: Kitchen,
   options: DrawOptions,
 ): Draws | null {
-  const normal = seeded(options.seed);
+  const chance = seeded(options.seed);
+  const ids = batch.items.map((item) => item.id);
   const drawn: Drawn[] = [];
   let minutes: readonly number[] = [];
   for (let n = 0; n < options.draws; n++) {
     const model = runModel(batch, pot, kitchen, {
-      stepS: DRAW_STEP_S,
-      vary: {
-        mass: () => Math.exp(SPREAD.mass * normal()),
-        startC: () => SPREAD.startC * normal(),
-        efficiency: Math.exp(SPREAD.efficiency * normal()),
-        loss: Math.exp(SPREAD.loss * normal()),
-        need: () => Math.exp(SPREAD.need * normal()),
-      },
+      stepS: options.stepS ?? DRAW_STEP_S,
+      unknowns: drawUnknowns(pot, ids, chance),
     });
     if (minutes.length === 0) {
       const total = (model.heat.trace.s.at(-1) ?? 0) / 60;
@@ -116,8 +131,8 @@ export function drawBatch(
     drawn.push(read(model, minutes));
     if (options.onDraw && !options.onDraw(n + 1)) break;
   }
-  if (drawn.length < Math.min(10, options.draws)) return null;
-  return summary(drawn, minutes);
+  if (drawn.length < Math.min(LEAST_DRAWS, options.draws)) return null;
+  return summary(drawn, minutes, batch);
 }
 
 /** What is kept of one draw. */
@@ -127,13 +142,20 @@ interface Drawn {
   readonly steps: readonly StepReport[];
   readonly fill: FillReport;
   readonly items: readonly ItemReport[];
+  /** By index of step. */
+  readonly dry: readonly boolean[];
+  readonly never: readonly boolean[];
+  /** By index of item. */
+  readonly unsafe: readonly boolean[];
 }
 
 function read(model: Model, minutes: readonly number[]): Drawn {
   const { s, liquidC } = model.heat.trace;
+  const { steps } = model.heat;
   let at = 0;
+  const items = itemReports(model);
   return {
-    totalMin: (s.at(-1) ?? 0) / 60,
+    totalMin: tableMin(model),
     curve: minutes.map((minute) => {
       const [t, next] = temperatureAt(s, liquidC, minute, at);
       at = next;
@@ -141,16 +163,38 @@ function read(model: Model, minutes: readonly number[]): Drawn {
     }),
     steps: stepReports(model),
     fill: fillReport(model, releaseReports(model)).report,
-    items: itemReports(model),
+    items,
+    dry: steps.map((step) => step.scorchedS !== null),
+    never: steps.map((step) => !step.reached),
+    unsafe: model.plan.items.map(({ id, food, apart }, i) => {
+      const item = items[i];
+      if (!item || apart) return false;
+      if (food.safety === 'kidney-bean') return boiledMin(model, id) < KIDNEY_MIN;
+      const safeC = safeCentreC(food);
+      return safeC !== null && item.centreC !== null && item.centreC < safeC;
+    }),
   };
 }
 
-function summary(drawn: readonly Drawn[], minutes: readonly number[]): Draws {
+function summary(drawn: readonly Drawn[], minutes: readonly number[], batch: Batch): Draws {
   const over = (value: (d: Drawn) => number): Range => range(drawn.map(value));
   const share = (is: (d: Drawn) => boolean): number => drawn.filter(is).length / drawn.length;
   const bands = minutes.map((_, i) => over((d) => d.curve[i] ?? 0));
   const [first] = drawn;
+  const items = first?.items ?? [];
+  const steps = stepsOf(batch);
+  const byItem = <T>(value: (i: number) => T): Readonly<Record<string, T>> =>
+    Object.fromEntries(items.map(({ id }, i) => [id, value(i)]));
+  const often = (
+    ids: readonly string[],
+    is: (d: Drawn, i: number) => boolean | undefined,
+  ): Readonly<Record<string, number>> =>
+    Object.fromEntries(
+      ids.map((id, i) => [id, share((d) => is(d, i) ?? false)] as const).filter(([, n]) => n > 0),
+    );
+  const stepIds = steps.map((s) => s.id);
   return {
+    draws: drawn.length,
     totalMin: over((d) => d.totalMin),
     steps: (first?.steps ?? []).map(({ id }, i) => ({
       id,
@@ -163,12 +207,26 @@ function summary(drawn: readonly Drawn[], minutes: readonly number[]): Draws {
       finishedBrothL: over((d) => d.fill.finishedBrothL),
       fits: share((d) => d.fill.worstL <= d.fill.lineL),
     },
-    verdicts: Object.fromEntries(
-      (first?.items ?? []).map(({ id }, i) => {
-        const often = (verdict: Verdict): number => share((d) => d.items[i]?.verdict === verdict);
-        return [id, { under: often('under'), right: often('right'), over: often('over') }];
-      }),
-    ),
+    verdicts: byItem((i) => {
+      const verdict = (v: Verdict): number => share((d) => d.items[i]?.verdict === v);
+      return { under: verdict('under'), right: verdict('right'), over: verdict('over') };
+    }),
+    grades: byItem((i) => {
+      const counts: Partial<Record<GradeName, number>> = {};
+      for (const d of drawn) {
+        const grade = d.items[i]?.grade;
+        if (grade) counts[grade] = (counts[grade] ?? 0) + 1 / drawn.length;
+      }
+      return counts;
+    }),
+    risks: {
+      dry: often(stepIds, (d, i) => d.dry[i]),
+      never: often(stepIds, (d, i) => d.never[i]),
+      unsafe: often(
+        items.map((i) => i.id),
+        (d, i) => d.unsafe[i],
+      ),
+    },
     band: { minute: minutes, p10: bands.map((b) => b.p10), p90: bands.map((b) => b.p90) },
   };
 }

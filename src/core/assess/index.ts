@@ -5,6 +5,7 @@ export type {
   Finding,
   FindingCode,
   FillReport,
+  GradeFrom,
   ItemReport,
   Level,
   Range,
@@ -20,6 +21,14 @@ export type {
 export type { NumberName } from './numberNames';
 export { assess, type AssessOptions } from './assess';
 export { applyRemedy, putInAfter } from './remedy';
-export { drawBatch, quantile, type Chances, type DrawOptions, type Draws } from './draws';
-export { compareReleases } from './release';
+export {
+  BAND_IN_TEN,
+  drawBatch,
+  quantile,
+  type Chances,
+  type DrawOptions,
+  type Draws,
+} from './draws';
+export { compareReleases, SAFE_CHANCE } from './release';
+export { meltsAway } from './reports';
 export { putBy, putByOf, takeUp } from './putBy';

@@ -15,6 +15,7 @@ import { contents, partOf, soakedKg, type Before, type Contents, type Part } fro
 import type { Food } from '../food';
 import {
   heatPot,
+  openLoss,
   simulate,
   type Air,
   type HeatItem,
@@ -22,20 +23,14 @@ import {
   type HeatResult,
   type HeatStep,
 } from '../heat';
+import { scaleOf, type Scale, type Step } from '../texture';
+import type { ItemUnknowns, Unknowns } from '../unknown';
 import { atmosphericPressure } from '../water';
-
-/** Unknowns that a draw moves; 1 and 0 leave things as given. */
-export interface Variation {
-  readonly mass: (item: string) => number;
-  readonly startC: (item: string) => number;
-  readonly efficiency: number;
-  readonly loss: number;
-  /** What a food needs and stands, which differs from one to the next. */
-  readonly need: (item: string) => number;
-}
 
 export interface ItemCook {
   readonly doneness: Doneness | null;
+  /** Its grades; null for what has none. */
+  readonly scale: Scale | null;
   readonly centre: readonly number[];
   readonly surface: readonly number[];
 }
@@ -54,14 +49,23 @@ export interface Model {
 }
 
 export interface ModelOptions {
+  /** Time step, s: 10 by default. */
   readonly stepS?: number;
-  readonly vary?: Variation;
+  /** The state of the world; as given where it is missing. */
+  readonly unknowns?: Unknowns;
 }
 
-function heatStep(step: PlannedStep, pours: boolean): HeatStep {
-  return step.kind === 'pressure'
-    ? { kind: 'pressure', gaugeKPa: step.gaugeKPa, holdMin: step.holdMin, release: step.release }
-    : { kind: step.kind, minutes: step.minutes, pours };
+function heatStep(step: PlannedStep, pours: boolean, pot: Pot, moreKPa: number): HeatStep {
+  if (step.kind === 'pressure')
+    return {
+      kind: 'pressure',
+      gaugeKPa: Math.max(5, step.gaugeKPa + moreKPa),
+      holdMin: step.holdMin,
+      release: step.release,
+    };
+  const keepsWarm =
+    step.kind === 'rest' && pot.kind === 'electric' && step.keepWarm !== false;
+  return { kind: step.kind, minutes: step.minutes, pours, keepsWarm };
 }
 
 /** Minutes at 100 C until a food has given nine tenths of its juice (assumed). */
@@ -77,15 +81,16 @@ const GIVES_MIN: Readonly<Partial<Record<Food['group'], number>>> = {
 const DRINKS_MIN = 20;
 
 /** An item as the heat model sees it: its soak in it, its water to come and go. */
-function heatItem(item: PlannedItem, part: Part): HeatItem {
+function heatItem(item: PlannedItem, part: Part, size: number): HeatItem {
   const { food } = item;
   const doneness = donenessOf(food, item);
   const soaked = (100 * soakedKg(item)) / (item.massG / 1000);
+  const shape = conductionShape(food, item.cut);
   return {
     id: item.id,
     massKg: part.massKg,
     composition: { ...food.composition, water: food.composition.water + soaked },
-    shape: conductionShape(food, item.cut),
+    shape: shape && { ...shape, mm: shape.mm * size },
     startC: item.startC,
     entersAt: item.entersAt,
     leavesAt: item.leavesAt,
@@ -100,26 +105,64 @@ function heatItem(item: PlannedItem, part: Part): HeatItem {
   };
 }
 
+/** Minutes that a food needs, a factor more or less. */
 function scaled(doneness: Doneness, by: number): Doneness {
-  const { needMin, limitMin } = doneness;
-  return { ...doneness, needMin: needMin * by, limitMin: limitMin === null ? null : limitMin * by };
+  const { needMin, lateMin } = doneness;
+  return { ...doneness, needMin: needMin * by, lateMin: lateMin === null ? null : lateMin * by };
 }
 
 /** What an item gives to a stock; null where it is there to be eaten, or is not in the pot. */
 export function flavourIn({ batch }: Plan, item: PlannedItem): Flavour | null {
-  return isStock(batch) && !item.apart ? flavourOf(item.food) : null;
+  return isStock(batch) && item.for === 'flavour' && !item.apart ? flavourOf(item.food) : null;
 }
 
-/** When an item is done; in a stock, what flavours it is done once it has given its best. */
-function donenessIn(plan: Plan, item: PlannedItem): Doneness | null {
-  const flavour = flavourIn(plan, item);
-  if (!flavour) return donenessOf(item.food, item);
+/** The plan as it is in a state of the world. */
+function planIn(planned: Plan, { items, fill, waterStartC }: Unknowns): Plan {
   return {
-    needMin: flavour.bestMin,
-    limitMin: flavour.tooMuchMin,
-    z: USUAL_Z,
-    over: flavour.spoils,
-    mark: 'assumed',
+    ...planned,
+    items: planned.items.map((item) => {
+      const own = items[item.id];
+      const mass = fill * (own?.mass ?? 1);
+      const warmer = item.food.shape === null ? waterStartC : (own?.startC ?? 0);
+      return {
+        ...item,
+        massG: item.massG * mass,
+        boughtG: item.boughtG * mass,
+        startC: item.startC + warmer,
+      };
+    }),
+  };
+}
+
+function potIn(usual: HeatPot, { power, efficiency, loss, seal, lagS, valve }: Unknowns): HeatPot {
+  return {
+    ...usual,
+    powerW: usual.powerW * power,
+    efficiency: Math.min(1, usual.efficiency * efficiency),
+    lossWPerK: usual.lossWPerK * loss,
+    sealS: usual.sealS * seal,
+    lagS: usual.lagS + lagS,
+    valve: { ...usual.valve, areaM2: usual.valve.areaM2 * valve },
+  };
+}
+
+function cookOf(
+  item: PlannedItem,
+  heat: HeatResult,
+  own: ItemUnknowns | undefined,
+): ItemCook | null {
+  const trace = heat.items[item.id];
+  if (!trace) return null;
+  const usually = donenessOf(item.food, item);
+  const doneness = usually && own ? scaled(usually, own.need) : usually;
+  const z = doneness?.z ?? USUAL_Z;
+  const { family } = item.food;
+  const mm = conductionShape(item.food, item.cut)?.mm ?? 0;
+  return {
+    doneness,
+    scale: doneness && family ? scaleOf(family, doneness, mm * (own?.size ?? 1)) : null,
+    centre: cookValues(heat.trace.s, trace.centreC, z),
+    surface: cookValues(heat.trace.s, trace.surfaceC, z),
   };
 }
 
@@ -131,54 +174,44 @@ export function runModel(
   options: ModelOptions = {},
 ): Model {
   const planned = planBatch(batch, pot, kitchen);
-  const { vary } = options;
-  const plan: Plan = vary
-    ? {
-        ...planned,
-        items: planned.items.map((item) => ({
-          ...item,
-          massG: item.massG * vary.mass(item.id),
-          boughtG: item.boughtG * vary.mass(item.id),
-          startC: item.startC + vary.startC(item.id),
-        })),
-      }
-    : planned;
+  const { unknowns } = options;
+  const plan = unknowns ? planIn(planned, unknowns) : planned;
   const usual = heatPot(pot);
-  const hot: HeatPot = vary
-    ? {
-        ...usual,
-        efficiency: Math.min(1, usual.efficiency * vary.efficiency),
-        lossWPerK: usual.lossWPerK * vary.loss,
-      }
-    : usual;
+  const hot = unknowns ? potIn(usual, unknowns) : usual;
   const air: Air = {
     pressurePa: atmosphericPressure(kitchen.altitudeM),
-    ambientC: kitchen.ambientC,
+    ambientC: kitchen.ambientC + (unknowns?.roomC ?? 0),
   };
   const parts = plan.items.map(partOf);
-  const items = plan.items.map((item, i) => heatItem(item, parts[i] as Part));
+  const items = plan.items.map((item, i) =>
+    heatItem(item, parts[i] as Part, unknowns?.items[item.id]?.size ?? 1),
+  );
   const heat = simulate(
     items,
-    plan.steps.map((step, i) => heatStep(step, plan.pours.includes(i))),
+    plan.steps.map((step, i) =>
+      heatStep(step, plan.pours.includes(i), pot, unknowns?.setpointKPa ?? 0),
+    ),
     hot,
     air,
     options,
   );
   const cooks: Record<string, ItemCook> = {};
   for (const item of plan.items) {
-    const trace = heat.items[item.id];
-    if (!trace) continue;
-    const usually = donenessIn(plan, item);
-    const doneness = usually && vary ? scaled(usually, vary.need(item.id)) : usually;
-    const z = doneness?.z ?? USUAL_Z;
-    cooks[item.id] = {
-      doneness,
-      centre: cookValues(heat.trace.s, trace.centreC, z),
-      surface: cookValues(heat.trace.s, trace.surfaceC, z),
-    };
+    const cook = cookOf(item, heat, unknowns?.items[item.id]);
+    if (cook) cooks[item.id] = cook;
   }
   const pouredAt = plan.pours.map((pour) => lastBefore(heat.trace.step, pour));
   return { plan, pot, kitchen, heat, hot, air, parts, cooks, pouredAt };
+}
+
+/** Where what is wanted of an item begins and ends; null where it has no beginning or no end. */
+export function boundsOf(
+  { wish }: PlannedItem,
+  cook: ItemCook | undefined,
+): { readonly from: Step | null; readonly to: Step | null } {
+  const steps = cook?.scale?.steps;
+  if (!steps || !wish) return { from: null, to: null };
+  return { from: steps[wish.from - 1] ?? null, to: steps[wish.to] ?? null };
 }
 
 /** What is in the pot during a step. */
@@ -197,7 +230,8 @@ export function lastBefore(steps: readonly number[], step: number): number {
 
 /** Power that boils water off in the open pot, W. @param boilC where it boils */
 export function netWatts({ hot, air }: Model, boilC: number): number {
-  return hot.powerW * hot.efficiency - hot.lossWPerK * (boilC - air.ambientC);
+  const lossWPerK = hot.lossWPerK + openLoss(boilC, air, hot.surfaceM2);
+  return hot.powerW * hot.efficiency - lossWPerK * (boilC - air.ambientC);
 }
 
 /**

@@ -33,6 +33,7 @@ export type NumberName =
   | 'safeC'
   | 'sealedL'
   | 'share'
+  | 'sprayChance'
   | 'superheatC'
   | 'swollenFraction'
   | 'swollenL'

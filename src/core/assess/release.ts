@@ -1,32 +1,89 @@
-/** What each release costs and whether it carries liquid up to the valve. */
+/** What each release costs and how likely it is to carry liquid up to the valve. */
 import { setRelease, type Batch, type Kitchen, type Pot, type Release } from '../batch';
 import { thermalProperties } from '../food';
-import { foamingClass } from '../fill';
-import { USUAL_DUTY } from '../heat';
-import { steamFlow, swollenLevel, voidFraction } from '../release';
+import { foamingClass, levels, linesOf, type Part } from '../fill';
+import { COLD_WATER_W_PER_K, USUAL_DUTY } from '../heat';
+import { chanceOfLiquid, swollenAt, type AtValve, type Doubt, type Letting } from '../release';
+import { COOK_SPREAD, ITEM_SPREAD, knowledgeOf, POT_SPREAD } from '../unknown';
 import { saturationTemperature } from '../water';
+import { texturesOf } from './carryOver';
 import { contentsAt, partsAt, runModel, type Model, type ModelOptions } from './model';
-import { itemReports } from './reports';
-import { texturesOf } from './texture';
+import { itemReports, tableMin } from './reports';
 import type { ReleaseOption, ReleaseReport } from './types';
 
-/** A swollen level above this share of the capacity is too near the valve (assumed margin). */
-export const SAFE_FRACTION = 0.9;
+/** Below this chance of liquid at the valve it may be opened. */
+export const SAFE_CHANCE = 0.02;
+/** Foaming class from which starch makes a foam that stands. */
+const STARCHY = 3;
+/** Above this share of the pot, starchy foam is never opened at once. */
+const HALF = 0.5;
+/** A pot above its line is left alone for so long at the least, min (assumed). */
+const OVERFULL_MIN = 10;
 
-function duty(release: Release): number {
-  if (release.method === 'pulsed') return release.duty ?? USUAL_DUTY;
-  return release.method === 'natural' || release.method === 'coldwater' ? 0 : 1;
+/** A pressure step as its valve is about to be opened. */
+interface Opening {
+  readonly at: AtValve;
+  readonly doubt: Doubt;
+  /** Above the line that counts, or starchy above half: never at once. */
+  readonly tooFull: boolean;
+  readonly starchyAboveHalf: boolean;
+  readonly hotC: number;
 }
 
-interface AtValve {
-  readonly levelL: number;
-  readonly foaming: number;
+function lettingOf(release: Release): Letting | null {
+  switch (release.method) {
+    case 'natural':
+      return null;
+    case 'quick':
+    case 'timed':
+      return 'open';
+    case 'pulsed':
+      return 'bursts';
+    case 'coldwater':
+      return 'cold water';
+  }
 }
 
-function fractionAt(model: Model, at: AtValve, celsius: number, share: number): number {
-  const flow = share * steamFlow(celsius, model.air.pressurePa, model.hot.valve);
-  const empty = flow > 0 ? voidFraction(celsius, flow, model.hot.surfaceM2, at.foaming) : 0;
-  return swollenLevel(at.levelL, empty) / model.pot.capacityL;
+/** How well the level is known: the whole fill, and every ingredient by its share. */
+function levelDoubt(parts: readonly Part[]): number {
+  const total = parts.reduce((sum, p) => sum + p.massKg, 0) || 1;
+  const own = parts.reduce((sum, p) => sum + (p.massKg / total) ** 2, 0);
+  return Math.hypot(COOK_SPREAD.fill, ITEM_SPREAD.mass * Math.sqrt(own));
+}
+
+function openingOf(model: Model, index: number, hotC: number): Opening {
+  const { trace, steps } = model.heat;
+  const result = steps[index];
+  const opensC = result?.valveOpensC ?? null;
+  const over = (result?.startS ?? 0) + (result?.warmUpS ?? 0) + (result?.holdS ?? 0);
+  const sample = trace.s.findIndex(
+    (s, i) =>
+      trace.step[i] === index &&
+      s >= over - 1 &&
+      (opensC === null || (trace.liquidC[i] ?? 0) <= opensC + 0.01),
+  );
+  const { pot, hot, air } = model;
+  const parts = partsAt(model, index);
+  const { worstL } = levels(parts, hotC);
+  const foaming = foamingClass(parts);
+  const starchyAboveHalf = foaming >= STARCHY && worstL > HALF * pot.capacityL + 1e-6;
+  return {
+    at: {
+      level: contentsAt(model, Math.max(0, sample), index, parts).levelL / pot.capacityL,
+      foaming,
+      surfaceM2: hot.surfaceM2,
+      valve: hot.valve,
+      outsidePa: air.pressurePa,
+      coldWaterWPerK: COLD_WATER_W_PER_K,
+    },
+    doubt: {
+      level: levelDoubt(parts),
+      valve: POT_SPREAD[pot.kind][knowledgeOf(pot)].valve,
+    },
+    tooFull: starchyAboveHalf || worstL > linesOf(pot, parts).lineL + 1e-6,
+    starchyAboveHalf,
+    hotC,
+  };
 }
 
 /** Heat capacity of pot and contents, J/K. */
@@ -46,74 +103,63 @@ function coolingMin(model: Model, step: number, fromC: number, toC: number): num
   return (time * Math.log((fromC - ambientC) / (toC - ambientC))) / 60;
 }
 
-function shortestWait(model: Model, step: number, at: AtValve, hotC: number): number | null {
-  if (fractionAt(model, at, hotC, 1) <= SAFE_FRACTION) return 0;
+function shortestWait(model: Model, step: number, opening: Opening): number | null {
+  const { at, doubt, hotC, tooFull } = opening;
+  const safe = (celsius: number): boolean =>
+    chanceOfLiquid(at, celsius, 'open', doubt) < SAFE_CHANCE;
+  const least = tooFull ? OVERFULL_MIN : 0;
+  if (safe(hotC)) return least;
   const quietC = saturationTemperature(model.air.pressurePa + 3000);
-  if (fractionAt(model, at, quietC, 1) > SAFE_FRACTION) return null;
-  let safe = quietC;
-  let sprays = hotC;
-  for (let i = 0; i < 20; i++) {
-    const middle = (safe + sprays) / 2;
-    if (fractionAt(model, at, middle, 1) > SAFE_FRACTION) sprays = middle;
-    else safe = middle;
-  }
-  // A minute more than the lumped cooling says, since thick pieces keep the liquid warm.
-  return Math.ceil(coolingMin(model, step, hotC, safe)) + 1;
-}
-
-/** Narrowest opening worth the trouble. */
-const LEAST_DUTY = 0.1;
-
-function largestDuty(model: Model, at: AtValve, hotC: number): number | null {
-  const safe = (share: number): boolean => fractionAt(model, at, hotC, share) <= SAFE_FRACTION;
-  if (safe(1)) return 1;
-  if (!safe(LEAST_DUTY)) return null;
-  let low = LEAST_DUTY;
-  let high = 1;
-  for (let i = 0; i < 12; i++) {
+  if (!safe(quietC)) return null;
+  let low = quietC;
+  let high = hotC;
+  for (let i = 0; i < 8; i++) {
     const middle = (low + high) / 2;
     if (safe(middle)) low = middle;
     else high = middle;
   }
-  return Math.floor(low * 20) / 20;
+  // A minute more than the lumped cooling says, since thick pieces keep the liquid warm.
+  return Math.max(least, Math.ceil(coolingMin(model, step, hotC, low)) + 1);
 }
 
-function advice(waitMin: number | null): string {
-  if (waitMin === null) return 'Let the pin drop by itself; do not open the valve.';
+/** In the order in which cooks choose: at once, in bursts, after a wait, when it has dropped. */
+function advice(waitMin: number | null, bursts: boolean): string {
   if (waitMin === 0) return 'The valve may be opened at once, standing back.';
-  return `Wait ${waitMin} min, then open the valve slowly.`;
+  const wait =
+    waitMin === null
+      ? 'let the pin drop by itself'
+      : `wait ${waitMin} min, then open the valve slowly`;
+  if (bursts) return `Open it in short bursts and stop when it spits; or ${wait}.`;
+  return waitMin === null
+    ? 'Let the pin drop by itself; do not open the valve.'
+    : `${wait.charAt(0).toUpperCase()}${wait.slice(1)}.`;
 }
 
 /** One report for every pressure step that comes to pressure. */
 export function releaseReports(model: Model): readonly ReleaseReport[] {
-  const { trace, steps } = model.heat;
-  return model.plan.steps.flatMap((step, index) => {
-    const result = steps[index];
+  return model.plan.steps.flatMap((step, index): ReleaseReport[] => {
+    const result = model.heat.steps[index];
     if (step.kind !== 'pressure' || !result?.reached) return [];
-    const opensC = result.valveOpensC;
-    const sample = trace.s.findIndex(
-      (s, i) =>
-        trace.step[i] === index &&
-        s >= result.startS + result.warmUpS + result.holdS - 1 &&
-        (opensC === null || (trace.liquidC[i] ?? 0) <= opensC + 0.01),
-    );
-    const parts = partsAt(model, index);
-    const at: AtValve = {
-      levelL: contentsAt(model, Math.max(0, sample), index, parts).levelL,
-      foaming: foamingClass(parts),
-    };
     const hotC = saturationTemperature(model.air.pressurePa + step.gaugeKPa * 1000);
-    const waitMin = shortestWait(model, index, at, hotC);
+    const opening = openingOf(model, index, hotC);
+    const { at, doubt, tooFull } = opening;
+    const how = lettingOf(step.release);
+    const opensC = result.valveOpensC ?? hotC;
+    const waitMin = shortestWait(model, index, opening);
+    const burstsChance = chanceOfLiquid(at, hotC, 'bursts', doubt);
     return [
       {
         step: step.id,
         method: step.release.method,
         minutes: result.releaseS / 60,
         steamG: result.releaseSteamKg * 1000,
-        swollenFraction: fractionAt(model, at, opensC ?? hotC, duty(step.release)),
-        advice: advice(waitMin),
+        swollenFraction: swollenAt(at, opensC, how ?? 'open'),
+        sprayChance: how ? chanceOfLiquid(at, opensC, how, doubt) : 0,
+        // A cook who cannot wait opens it all the same: what stands there is known beforehand.
+        foamAboveHalf: opening.starchyAboveHalf && how !== null && opensC > hotC - 1,
+        advice: advice(waitMin, !tooFull && burstsChance < SAFE_CHANCE),
         waitMin,
-        duty: largestDuty(model, at, hotC),
+        bursts: !tooFull && burstsChance < SAFE_CHANCE,
         textures: texturesOf(model, index),
       },
     ];
@@ -121,7 +167,8 @@ export function releaseReports(model: Model): readonly ReleaseReport[] {
 }
 
 /**
- * The ways of letting a step's pressure go side by side, each run through the model.
+ * The ways of letting a step's pressure go side by side, in the order in which cooks choose, each
+ * run through the model.
  *
  * @param step id of a pressure step
  * @returns empty where the step does not come to pressure
@@ -138,31 +185,37 @@ export function compareReleases(
     const report = releaseReports(model).find((r) => r.step === step);
     return report && { model, report };
   };
-  const first = run({ method: 'natural' });
-  if (!first) return [];
-  const { waitMin, duty: widest } = first.report;
+  const natural = run({ method: 'natural' });
+  if (!natural) return [];
+  const { waitMin, bursts } = natural.report;
   const ways: Release[] = [
-    { method: 'natural' },
-    { method: 'timed', afterMin: waitMin === null || waitMin < 10 ? 10 : waitMin },
     { method: 'quick' },
-    // Where the valve may stand open, bursts are a matter of taste.
-    { method: 'pulsed', duty: widest === 1 ? USUAL_DUTY : (widest ?? LEAST_DUTY) },
+    { method: 'pulsed', duty: USUAL_DUTY },
+    { method: 'timed', afterMin: waitMin === null || waitMin < 10 ? 10 : waitMin },
+    { method: 'natural' },
     ...(pot.kind === 'stovetop' ? [{ method: 'coldwater' } as const] : []),
   ];
   return ways.flatMap((release): ReleaseOption[] => {
-    const done = release.method === 'natural' ? first : run(release);
+    const done = release.method === 'natural' ? natural : run(release);
     if (!done) return [];
     const { model, report } = done;
+    const atOnce = release.method === 'quick' ? waitMin === 0 : true;
+    const inBursts = release.method === 'pulsed' ? bursts || waitMin === 0 : true;
     return [
       {
         release,
         minutes: report.minutes,
-        totalMin: (model.heat.trace.s.at(-1) ?? 0) / 60,
+        totalMin: tableMin(model),
         steamG: report.steamG,
         swollenFraction: report.swollenFraction,
-        safe: report.swollenFraction <= SAFE_FRACTION || duty(release) === 0,
+        sprayChance: report.sprayChance,
+        safe: report.sprayChance < SAFE_CHANCE && atOnce && inBursts,
         textures: report.textures,
-        verdicts: Object.fromEntries(itemReports(model).map((i) => [i.id, i.verdict])),
+        grades: Object.fromEntries(
+          itemReports(model).flatMap((i) =>
+            i.grade && i.verdict !== 'right' ? [[i.id, i.grade]] : [],
+          ),
+        ),
       },
     ];
   });

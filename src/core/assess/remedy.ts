@@ -1,6 +1,8 @@
 import {
   changeItem,
+  changeStep,
   freshStepId,
+  inPot,
   insertStep,
   scaleBatch,
   setHold,
@@ -39,6 +41,11 @@ export function putInLate(batch: Batch, id: string, step: string, minutes: numbe
   return again ? changeItem(split, id, { enters: again.id }) : batch;
 }
 
+function cutTo(batch: Batch, id: string, mm: number): Batch {
+  const cut = batch.items.find((i) => i.id === id)?.cut;
+  return cut ? changeItem(batch, id, { cut: { ...cut, mm } }) : batch;
+}
+
 /** Does what a finding offers. */
 export function applyRemedy(batch: Batch, remedy: Remedy): Batch {
   switch (remedy.do) {
@@ -54,6 +61,20 @@ export function applyRemedy(batch: Batch, remedy: Remedy): Batch {
       return setMinutes(batch, remedy.step, remedy.minutes);
     case 'stop-after':
       return stopAfter(batch, remedy.runs);
+    case 'apart':
+      return changeItem(batch, remedy.item, { apart: true, enters: null });
+    case 'set-cut':
+      return cutTo(batch, remedy.item, remedy.mm);
+    case 'set-wish':
+      return changeItem(batch, remedy.item, { wish: remedy.wish });
+    case 'keep-warm':
+      return changeStep(batch, remedy.step, (s) =>
+        s.kind === 'rest' ? { ...s, keepWarm: true } : s,
+      );
+    case 'move-pot':
+      return inPot(batch, remedy.pot);
+    case 'take':
+      return remedy.batch;
     case 'put-in-late':
       return putInLate(batch, remedy.item, remedy.step, remedy.minutes);
     case 'put-in-after':

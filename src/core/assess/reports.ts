@@ -1,6 +1,7 @@
 /** The numbers of an assessment, from the model to the reader. */
-import { runOf, runWaterL } from '../batch';
-import { conductionShape, judge } from '../doneness';
+import { runOf, runWaterL, type PlannedItem } from '../batch';
+import { conductionShape } from '../doneness';
+import { gradesOf, wishOf, type Food } from '../food';
 import {
   levels,
   linesOf,
@@ -10,9 +11,10 @@ import {
   type Lines,
   type Part,
 } from '../fill';
+import { gradeAt, gradeTimes } from '../texture';
 import { setpoint } from '../water';
 import type { BonesModel } from './bones';
-import { contentsAt, partsAt, standAt, type Model } from './model';
+import { boundsOf, contentsAt, partsAt, standAt, type ItemCook, type Model } from './model';
 import type {
   FillReport,
   ItemReport,
@@ -146,51 +148,86 @@ export function stepReports(model: Model): readonly StepReport[] {
   });
 }
 
-/** Minute at which a rising series passes a value, between samples; null if it never does. */
-function crossing(s: readonly number[], values: readonly number[], at: number): number | null {
-  const i = values.findIndex((v) => v >= at);
-  if (i < 0) return null;
-  const before = values[i - 1] ?? 0;
-  const after = values[i] ?? 0;
-  const share = after > before ? (at - before) / (after - before) : 1;
-  const from = s[Math.max(0, i - 1)] ?? 0;
-  return (from + share * ((s[i] ?? 0) - from)) / 60;
+/**
+ * When it is on the table, min from the start: what is cooled at the end has been served by then.
+ */
+export function tableMin({ plan, heat }: Model): number {
+  const last = plan.steps.findLastIndex((step) => step.kind !== 'cool');
+  const result = heat.steps[last < 0 ? plan.steps.length - 1 : last];
+  return (result?.endS ?? 0) / 60;
+}
+
+/** What has become of an item, by its grades. */
+function gradeReport(model: Model, item: PlannedItem, cook: ItemCook | undefined) {
+  const scale = cook?.scale;
+  const nothing = { grade: null, grades: [], verdict: 'right' as const, wish: null };
+  if (!cook || !scale || !item.wish || item.apart) return nothing;
+  const centre = cook.centre.at(-1) ?? 0;
+  const surface = cook.surface.at(-1) ?? 0;
+  const now = gradeAt(scale, centre, surface);
+  const times = gradeTimes(scale, model.heat.trace.s, cook.centre, cook.surface);
+  const names = gradesOf(scale.family);
+  const enterMin = (model.heat.steps[item.entersAt]?.startS ?? 0) / 60;
+  const grades = [enterMin, ...times].flatMap((fromMin, i) => {
+    const grade = names[i];
+    return fromMin === null || !grade ? [] : [{ grade, fromMin }];
+  });
+  const { from, to } = item.wish;
+  const judged = now < from ? ('under' as const) : now > to ? ('over' as const) : ('right' as const);
+  return {
+    grade: names[now] ?? null,
+    grades,
+    wish: wishOf(scale.family, item.wish),
+    verdict: item.for === 'flavour' ? ('right' as const) : judged,
+  };
+}
+
+/** What is in for flavour and still there in one piece at the end is fished out. */
+function isFishedOut({ food, for: use }: PlannedItem, grade: string | null): boolean {
+  if (food.fishOut) return true;
+  return use === 'flavour' && food.group !== 'bones' && food.shape !== null && !meltsAway(food, grade);
+}
+
+/** Small aromatics, and what has fallen apart, are part of the liquid by then. */
+export function meltsAway(food: Food, grade: string | null): boolean {
+  return food.family === 'aromatic' || grade === gradesOf('vegetable').at(-1);
 }
 
 export function itemReports(model: Model): readonly ItemReport[] {
   const { heat } = model;
   const end = (heat.steps.at(-1)?.endS ?? 0) / 60;
-  return model.plan.items.map((item, i) => {
+  return model.plan.items.map((item, i): ItemReport => {
     const cook = model.cooks[item.id];
     const trace = heat.items[item.id];
-    const centre = cook?.centre.at(-1) ?? 0;
-    const surface = cook?.surface.at(-1) ?? 0;
-    const doneness = cook?.doneness ?? null;
     const hottest = trace
       ? trace.centreC.reduce((max, t) => (t > max ? t : max), Number.NEGATIVE_INFINITY)
       : null;
-    const { s } = heat.trace;
+    const report = gradeReport(model, item, cook);
+    const { from, to } = boundsOf(item, cook);
+    const began = (grade: string | undefined): number | null =>
+      report.grades.find((g) => g.grade === grade)?.fromMin ?? null;
     return {
       id: item.id,
       food: item.food.key,
       name: item.food.name,
       group: item.food.group,
+      family: item.food.family,
       massG: item.massG,
       volumeL: model.parts[i]?.dryL ?? 0,
       piece: conductionShape(item.food, item.cut),
-      fishOut: item.food.fishOut ?? false,
+      for: item.for,
+      fishOut: isFishedOut(item, report.grade),
       centreC: hottest !== null && Number.isFinite(hottest) ? hottest : null,
-      cookValueCentreMin: centre,
-      cookValueSurfaceMin: surface,
-      needMin: doneness?.needMin ?? null,
-      limitMin: doneness?.limitMin ?? null,
-      verdict: item.apart ? 'right' : judge(doneness, centre, surface),
+      cookValueCentreMin: cook?.centre.at(-1) ?? 0,
+      cookValueSurfaceMin: cook?.surface.at(-1) ?? 0,
+      needMin: cook?.scale ? (from?.minutes ?? 0) : null,
+      limitMin: to?.minutes ?? null,
+      ...report,
       apart: item.apart,
-      over: doneness?.over ?? null,
       enterMin: (heat.steps[item.entersAt]?.startS ?? 0) / 60,
       leaveMin: (heat.steps[item.leavesAt]?.startS ?? end * 60) / 60,
-      doneMin: doneness && cook ? crossing(s, cook.centre, doneness.needMin) : null,
-      overMin: doneness?.limitMin && cook ? crossing(s, cook.surface, doneness.limitMin) : null,
+      doneMin: cook?.scale && !item.apart ? (from ? began(from.grade) : 0) : null,
+      overMin: to ? began(to.grade) : null,
     };
   });
 }

@@ -1,5 +1,5 @@
-import type { Release, ReleaseMethod, StepKind, Verdict } from '../batch';
-import type { FoodGroup } from '../food';
+import type { Batch, Pot, Release, ReleaseMethod, StepKind, Verdict } from '../batch';
+import type { Family, FoodGroup, GradeName, Wish } from '../food';
 import type { BodyShape, Phase } from '../heat';
 import type { NumberName } from './numberNames';
 import type { BonesReport, RunOffReport } from './runOffTypes';
@@ -31,7 +31,8 @@ export type FindingCode =
   | 'bones-crumble'
   | 'thin-set'
   | 'over-extracted'
-  | 'salt-at-end';
+  | 'salt-at-end'
+  | 'slow-cooling';
 
 /** A change that answers a finding; done by `applyRemedy`. */
 export type Remedy =
@@ -69,6 +70,12 @@ export type Remedy =
       readonly minutes: number;
       readonly label: string;
     }
+  | { readonly do: 'apart'; readonly item: string; readonly label: string }
+  | { readonly do: 'set-cut'; readonly item: string; readonly mm: number; readonly label: string }
+  | { readonly do: 'set-wish'; readonly item: string; readonly wish: Wish; readonly label: string }
+  | { readonly do: 'keep-warm'; readonly step: string; readonly label: string }
+  | { readonly do: 'move-pot'; readonly pot: Pot; readonly label: string }
+  | { readonly do: 'take'; readonly batch: Batch; readonly label: string }
   | { readonly do: 'stop-after'; readonly runs: number; readonly label: string }
   | {
       readonly do: 'put-in-after';
@@ -90,7 +97,8 @@ export interface Finding {
   readonly numbers: Readonly<Partial<Record<NumberName, number>>>;
   readonly item?: string;
   readonly step?: string;
-  readonly remedy?: Remedy;
+  /** What may mend it, what changes least of what the cook wants first; not yet tried. */
+  readonly remedies: readonly Remedy[];
 }
 
 export interface Range {
@@ -142,16 +150,27 @@ export interface StepReport {
   readonly releaseMin: number;
 }
 
+/** A grade and when it begins. */
+export interface GradeFrom {
+  readonly grade: GradeName;
+  /** min from the start */
+  readonly fromMin: number;
+}
+
 export interface ItemReport {
   readonly id: string;
   readonly food: string;
   readonly name: string;
   readonly group: FoodGroup;
+  /** The grades it goes through; null for what is never judged by texture. */
+  readonly family: Family | null;
   readonly massG: number;
   /** Volume it displaces when it goes in, L. */
   readonly volumeL: number;
   /** How big a piece is and how it conducts; null for what joins the liquid. */
   readonly piece: BodyShape | null;
+  /** What it is in for; flavour is never judged by texture. */
+  readonly for: 'eat' | 'flavour';
   readonly fishOut: boolean;
   /** Cooked in a pan of its own; never in this pot. */
   readonly apart: boolean;
@@ -159,16 +178,23 @@ export interface ItemReport {
   readonly centreC: number | null;
   readonly cookValueCentreMin: number;
   readonly cookValueSurfaceMin: number;
+  /** Cook value at which what is wanted of it begins; null for what has no grades, min. */
   readonly needMin: number | null;
+  /** Cook value at which that ends; null where it does not, min. */
   readonly limitMin: number | null;
+  /** What it comes to; null for what has no grades, or is cooked apart. */
+  readonly grade: GradeName | null;
+  /** All that it goes through, in order. */
+  readonly grades: readonly GradeFrom[];
+  /** The grades that are right; null for what has none. */
+  readonly wish: Wish | null;
+  /** Its grade against the wish. */
   readonly verdict: Verdict;
-  /** What too much does to it. */
-  readonly over: string | null;
   readonly enterMin: number;
   readonly leaveMin: number;
-  /** When the centre has its need, min; null if never. */
+  /** When what is wanted of it begins, min; null if never. */
   readonly doneMin: number | null;
-  /** When the surface passes its limit, min; null if never. */
+  /** When that ends, min; null if never. */
   readonly overMin: number | null;
 }
 
@@ -192,10 +218,13 @@ export interface ReleaseOption {
   readonly totalMin: number;
   readonly steamG: number;
   readonly swollenFraction: number;
-  /** Whether the swell keeps its distance from the valve. */
+  /** Chance of liquid at the valve, 0 to 1. */
+  readonly sprayChance: number;
+  /** Whether that chance is small and nothing stands above its line. */
   readonly safe: boolean;
   readonly textures: readonly Texture[];
-  readonly verdicts: Readonly<Record<string, Verdict>>;
+  /** Grades of what does not come out as wished. */
+  readonly grades: Readonly<Record<string, GradeName>>;
 }
 
 export interface ReleaseReport {
@@ -203,13 +232,17 @@ export interface ReleaseReport {
   readonly method: ReleaseMethod;
   readonly minutes: number;
   readonly steamG: number;
-  /** Swollen level over capacity. */
+  /** Swollen level over capacity, as expected. */
   readonly swollenFraction: number;
+  /** Chance of liquid at the valve, 0 to 1; 0 where it stays shut. */
+  readonly sprayChance: number;
+  /** Starchy foam above half is let go at once. */
+  readonly foamAboveHalf: boolean;
   readonly advice: string;
   /** Shortest wait before the valve may be opened, min; null when only the pin's drop is safe. */
   readonly waitMin: number | null;
-  /** Largest share of the time the valve may be open at once; null when none is safe. */
-  readonly duty: number | null;
+  /** Whether it may be opened at once in bursts. */
+  readonly bursts: boolean;
   readonly textures: readonly Texture[];
 }
 
@@ -247,7 +280,13 @@ export interface Assessment {
   readonly setpointC: number;
   readonly boilC: number;
   readonly fill: FillReport & { readonly worst: WorstMoment };
-  readonly time: { readonly totalMin: Range; readonly steps: readonly StepReport[] };
+  readonly time: {
+    /** To the table, min; a cooling at the end comes after it. */
+    readonly totalMin: number;
+    /** To the end of the last step, min. */
+    readonly endMin: number;
+    readonly steps: readonly StepReport[];
+  };
   readonly items: readonly ItemReport[];
   readonly release: readonly ReleaseReport[];
   readonly bones: readonly BonesReport[];

@@ -1,4 +1,13 @@
-import { amountGrams, foodByKey, foodInAmount, resolveFood, type Food } from '../food';
+import {
+  amountGrams,
+  foodByKey,
+  foodInAmount,
+  resolveFood,
+  spanOf,
+  usualSpan,
+  type Food,
+  type Span,
+} from '../food';
 import { isStock } from './kind';
 import { indexOfStep, poursOf } from './pours';
 import { READIED, readied } from './ready';
@@ -19,6 +28,9 @@ export interface PlannedItem {
   readonly old: boolean;
   /** Never in the pot: joined in the bowl. */
   readonly apart: boolean;
+  readonly for: 'eat' | 'flavour';
+  /** The grades that are right; null for what has none. */
+  readonly wish: Span | null;
   /** Index of the step at whose start it goes in. */
   readonly entersAt: number;
   /** Index of the step at whose start it is taken out; the number of steps when it stays. */
@@ -73,10 +85,18 @@ function planStep(step: Step, pot: Pot): PlannedStep {
   return { ...step, gaugeKPa: setting.gaugeKPa, release: step.release ?? { method: 'natural' } };
 }
 
-/** What a sieve keeps back: bones and what is fished out; of a stock or broth everything solid. */
-function strainsOut(food: Food, batch: Batch): boolean {
-  if (isStock(batch)) return food.shape !== null || food.fishOut === true;
-  return food.group === 'bones' || food.fishOut === true;
+/** What is in to be spent: bones, what is fished out, and what flavours a stock; or as the cook says. */
+function usedFor(item: Item, food: Food, batch: Batch): 'eat' | 'flavour' {
+  if (item.for) return item.for;
+  if (food.fishOut || food.group === 'bones') return 'flavour';
+  const flavours = food.group === 'vegetable' || food.group === 'leaf' || food.group === 'fish';
+  return isStock(batch) && flavours ? 'flavour' : 'eat';
+}
+
+/** What a sieve keeps back: what is in for flavour; of a stock or broth everything solid. */
+function strainsOut(item: Item, food: Food, batch: Batch): boolean {
+  if (isStock(batch) && food.shape !== null) return true;
+  return food.group === 'bones' || food.fishOut === true || item.for === 'flavour';
 }
 
 interface Frame {
@@ -97,7 +117,7 @@ function outAt(item: Item, food: Food, entersAt: number, { batch, steps, pours }
   const strained = steps.findIndex(
     (s, i) => i > entersAt && s.kind === 'strain' && !(bone && pours.includes(i)),
   );
-  const sieved = strained > 0 && (pours.includes(strained) || strainsOut(food, batch));
+  const sieved = strained > 0 && (pours.includes(strained) || strainsOut(item, food, batch));
   return { leavesAt: index < 0 && sieved ? strained : asked, poured: false };
 }
 
@@ -115,6 +135,12 @@ function planItem(item: Item, frame: Frame): PlannedItem {
       : { food: bought, share: 1 };
   const apart = item.apart ?? false;
   const entersAt = apart ? steps.length : indexOfStep(steps, item.enters, 0);
+  const lastLid = steps.findLastIndex((s) => s.kind === 'pressure');
+  const { family } = food;
+  const manner = {
+    whole: item.cut === undefined || item.cut === null || item.cut.shape === 'whole',
+    late: !apart && lastLid >= 0 && entersAt > lastLid,
+  };
   return {
     id: item.id,
     food,
@@ -126,6 +152,10 @@ function planItem(item: Item, frame: Frame): PlannedItem {
     soakedH: item.soakedH ?? 0,
     old: item.old ?? false,
     apart,
+    for: usedFor(item, food, batch),
+    wish:
+      family &&
+      ((item.wish && spanOf(family, item.wish)) || usualSpan(food, family, manner, kitchen.habits)),
     entersAt,
     ...outAt(item, food, entersAt, frame),
   };

@@ -61,7 +61,7 @@ export {
   stretchesOf,
   withRuns,
 } from './runs';
-export { forServings, waysOf, type Way } from './scale';
+export { forServings, inPot, waysOf, type Way } from './scale';
 export {
   byHabit,
   choose,

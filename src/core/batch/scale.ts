@@ -10,7 +10,7 @@ export interface Way {
 }
 
 /** The steps' settings that a pot does not have go back to its first. */
-function inPot(batch: Batch, pot: Pot): Batch {
+export function inPot(batch: Batch, pot: Pot): Batch {
   const known = new Set(pot.settings.map((s) => s.name));
   const [first] = pot.settings;
   return {

@@ -5,7 +5,7 @@
  */
 import * as yup from 'yup';
 import { UNITS } from '../quantity';
-import { list, needed, number, object, oneOf, text, time } from './schemaParts';
+import { flag, list, needed, number, object, oneOf, text, time } from './schemaParts';
 import type { CutShape, StepKind } from './types';
 
 export const CUT_SHAPES: readonly CutShape[] = ['whole', 'slice', 'cube', 'stick', 'crumb', 'leaf'];
@@ -28,6 +28,9 @@ const schoolsSchema = object(
     release: oneOf(['natural', 'quick']),
     bones: oneOf(['raw', 'blanched', 'roasted']),
     vinegar: oneOf(['with', 'without']),
+    vegetables: oneOf(['soft', 'bite']),
+    beans: oneOf(['whole', 'creamy']),
+    breast: oneOf(['pulled', 'juicy']),
   },
   'the habits of the kitchen',
 )
@@ -74,6 +77,7 @@ export const potSchema = object(
       list(settingSchema, 'a list of pressure settings').min(1, 'at least one pressure setting'),
       'a list of pressure settings',
     ),
+    measured: flag.optional(),
     efficiency: number(0.2, 1, ''),
     lossWPerK: number(0.2, 20, 'W/K'),
   },
@@ -106,6 +110,16 @@ const cutSchema = object(
   'a cut: a shape and its mm',
 ).optional();
 
+const wishSchema = object(
+  {
+    from: needed(text('a grade'), 'a grade'),
+    to: needed(text('a grade'), 'a grade'),
+  },
+  'a wish: the first and the last grade that are right',
+)
+  .optional()
+  .default(undefined);
+
 export const itemSchema = object(
   {
     id: needed(text('an id'), 'an id'),
@@ -114,8 +128,10 @@ export const itemSchema = object(
     cut: cutSchema.nullable().default(undefined),
     startC: number(-40, 100, '°C').nullable(),
     soakedH: number(0, 72, 'hours').nullable(),
-    old: yup.boolean().strict().typeError('true or false').nullable(),
-    apart: yup.boolean().strict().typeError('true or false').nullable(),
+    old: flag.nullable(),
+    apart: flag.nullable(),
+    for: oneOf(['eat', 'flavour']),
+    wish: wishSchema,
     enters: text('the id of a step').nullable(),
     leaves: text('the id of a step').nullable(),
     from: text('the id of an item'),
@@ -149,6 +165,7 @@ export const stepSchema = object(
     }),
     release: releaseSchema,
     keep: oneOf(['broth', 'bones']),
+    keepWarm: flag.optional(),
   },
   'a step: an id and a kind',
 );

@@ -6,6 +6,8 @@ export function number(min: number, max: number, unit: string) {
   return yup.number().strict().typeError(wanted).min(min, wanted).max(max, wanted);
 }
 
+export const flag = yup.boolean().strict().typeError('true or false');
+
 export function text(what: string) {
   const wanted = `${what}, 1 to 200 characters`;
   return yup

@@ -2,7 +2,7 @@
  * Where practitioners differ: a choice for each question, with what it gives and costs (common
  * practice). A choice is an edit of the batch; the kitchen may remember it as its habit.
  */
-import type { Food } from '../food';
+import { MELTING, spanOf, usualSpan, wishOf, type Food, type Likes, type Span } from '../food';
 import {
   addItems,
   changeItem,
@@ -14,6 +14,7 @@ import {
   usualEntry,
 } from './edit';
 import { stepsOf } from './complete';
+import { isStock } from './kind';
 import type { Batch, Item, Schools } from './types';
 
 export type SchoolKey = keyof Schools;
@@ -101,7 +102,73 @@ export const SCHOOLS: readonly School[] = [
       },
     ],
   },
+  {
+    key: 'vegetables',
+    question: 'Vegetables',
+    choices: [
+      { value: 'soft', name: 'soft', words: 'In from the start; they give all they have.' },
+      { value: 'bite', name: 'with bite', words: 'In late or in large pieces; more hands.' },
+    ],
+  },
+  {
+    key: 'beans',
+    question: 'Beans',
+    choices: [
+      { value: 'whole', name: 'whole', words: 'Skins stay on, the broth stays clear.' },
+      { value: 'creamy', name: 'creamy', words: 'They split and thicken the soup by themselves.' },
+    ],
+  },
+  {
+    key: 'breast',
+    question: 'A breast in one piece',
+    choices: [
+      { value: 'pulled', name: 'pulled', words: 'Cooked until it shreds; dry if it is sliced.' },
+      { value: 'juicy', name: 'sliced', words: 'Out as soon as it is safe; too firm to pull.' },
+    ],
+  },
 ];
+
+/** What a choice is about, by what a kitchen likes: it goes into the wishes of the items. */
+const LIKED: Readonly<Record<keyof Likes, (food: Food | undefined, item: Item) => boolean>> = {
+  vegetables: (food) => food?.family === 'vegetable' || food?.family === 'aromatic',
+  beans: (food) => food?.family === 'pulse' && !MELTING.has(food.key),
+  breast: (food, item) => food?.family === 'lean' && !(item.cut && item.cut.shape !== 'whole'),
+};
+
+function isLike(key: SchoolKey): key is keyof Likes {
+  return key in LIKED;
+}
+
+function likedItems(batch: Batch, key: keyof Likes): readonly Item[] {
+  return batch.items.filter((item) => item.for !== 'flavour' && LIKED[key](foodOf(item), item));
+}
+
+function spanLiked(food: Food | undefined, key: keyof Likes, value: string): Span | null {
+  if (!food?.family) return null;
+  return usualSpan(food, food.family, { whole: true, late: false }, { [key]: value });
+}
+
+/** The choice that the wishes of a batch's items come to; undefined where none is made, or mixed. */
+function likedAs(batch: Batch, key: keyof Likes): string | undefined {
+  const values = SCHOOLS.find((s) => s.key === key)?.choices.map((c) => c.value) ?? [];
+  const items = likedItems(batch, key);
+  return values.find((value) =>
+    items.every((item) => {
+      const food = foodOf(item);
+      const span = spanLiked(food, key, value);
+      const own = item.wish && food?.family ? spanOf(food.family, item.wish) : null;
+      return span !== null && own?.from === span.from && own.to === span.to;
+    }),
+  );
+}
+
+function like(batch: Batch, key: keyof Likes, value: string): Batch {
+  return likedItems(batch, key).reduce((b, item) => {
+    const food = foodOf(item);
+    const span = spanLiked(food, key, value);
+    return food?.family && span ? changeItem(b, item.id, { wish: wishOf(food.family, span) }) : b;
+  }, batch);
+}
 
 const isNoodle = (food: Food | undefined): boolean => food?.group === 'pasta';
 const isBone = (food: Food | undefined): boolean => food?.group === 'bones';
@@ -121,6 +188,9 @@ export function schoolsOf(batch: Batch): readonly School[] {
     release: stepsOf(batch).some((s) => s.kind === 'pressure'),
     bones,
     vinegar: bones,
+    vegetables: likedItems(batch, 'vegetables').length > 0 && !isStock(batch),
+    beans: likedItems(batch, 'beans').length > 0,
+    breast: likedItems(batch, 'breast').length > 0,
   };
   return SCHOOLS.filter((school) => raised[school.key]);
 }
@@ -164,6 +234,10 @@ export function chosen(batch: Batch, key: SchoolKey): string | undefined {
       return batch.bones ?? 'raw';
     case 'vinegar':
       return batch.items.some((i) => foodOf(i)?.key === 'vinegar') ? 'with' : 'without';
+    case 'vegetables':
+    case 'beans':
+    case 'breast':
+      return likedAs(batch, key);
   }
 }
 
@@ -243,6 +317,10 @@ export function choose(batch: Batch, key: SchoolKey, value: string): Batch {
         },
       ]);
     }
+    case 'vegetables':
+    case 'beans':
+    case 'breast':
+      return like(batch, key, value);
   }
 }
 
@@ -252,6 +330,7 @@ export function byHabit(before: Batch, after: Batch, habits: Schools | undefined
   const raised = new Set(schoolsOf(before).map((s) => s.key));
   return schoolsOf(after).reduce((batch, { key }) => {
     const habit = habits[key];
-    return habit !== undefined && !raised.has(key) ? choose(batch, key, habit) : batch;
+    // What is liked is the default of every wish already.
+    return habit !== undefined && !raised.has(key) && !isLike(key) ? choose(batch, key, habit) : batch;
   }, after);
 }

@@ -7,6 +7,11 @@ export interface Schools {
   readonly release?: 'natural' | 'quick';
   readonly bones?: 'raw' | 'blanched' | 'roasted';
   readonly vinegar?: 'with' | 'without';
+  /** How vegetables are liked. */
+  readonly vegetables?: 'soft' | 'bite';
+  readonly beans?: 'whole' | 'creamy';
+  /** A breast in one piece: pulled into shreds, or sliced. */
+  readonly breast?: 'pulled' | 'juicy';
 }
 
 /** Where the cooking is done and how it is spoken of. */
@@ -43,6 +48,8 @@ export interface Pot {
   readonly minLiquidL: number;
   readonly powerW: number;
   readonly settings: readonly PotSetting[];
+  /** Whether the cook has timed it with plain water, so that power and losses are known. */
+  readonly measured?: boolean;
   /** Share of the power that reaches the contents, 0 to 1. */
   readonly efficiency?: number;
   /** Heat lost per degree above the room, W/K, lid on. */
@@ -71,6 +78,10 @@ export interface Item {
   readonly old?: boolean;
   /** Cooked in a pan of its own and joined in the bowl. */
   readonly apart?: boolean;
+  /** What it is in for; flavour is spent and not judged by texture. By food and dish when missing. */
+  readonly for?: 'eat' | 'flavour';
+  /** The grades that are right, first and last; by food and dish when missing. */
+  readonly wish?: { readonly from: string; readonly to: string };
   /** Step at whose start it goes in; null or missing for the first. */
   readonly enters?: string | null;
   /**
@@ -86,8 +97,14 @@ export type Release =
   | { readonly method: 'natural' }
   | { readonly method: 'quick' }
   | { readonly method: 'timed'; readonly afterMin: number }
-  | { readonly method: 'pulsed'; readonly duty?: number }
-  | { readonly method: 'coldwater' };
+  | {
+      readonly method: 'pulsed';
+      /** Share of the time that the valve is open. */
+      readonly duty?: number;
+      /** Wait with the valve shut before it, min. */
+      readonly afterMin?: number;
+    }
+  | { readonly method: 'coldwater'; readonly afterMin?: number };
 
 export type ReleaseMethod = Release['method'];
 
@@ -113,7 +130,13 @@ export type Step =
       readonly keep?: 'broth' | 'bones';
     }
   | { readonly id: string; readonly kind: 'simmer'; readonly minutes?: number }
-  | { readonly id: string; readonly kind: 'rest'; readonly minutes?: number }
+  | {
+      readonly id: string;
+      readonly kind: 'rest';
+      readonly minutes?: number;
+      /** Whether the pot keeps it warm; an electric pot does unless this says no. */
+      readonly keepWarm?: boolean;
+    }
   | { readonly id: string; readonly kind: 'cool'; readonly minutes?: number };
 
 export type StepKind = Step['kind'];

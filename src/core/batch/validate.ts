@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import { amountGrams, resolveFood } from '../food';
+import { amountGrams, foodInAmount, gradesOf, resolveFood, spanOf } from '../food';
 import { withDefaults } from './defaults';
 import { bundleSchema } from './bundleSchema';
 import type { Amount } from '../quantity';
@@ -84,6 +84,13 @@ function itemProblems(item: Item, at: string, steps: ReadonlySet<string> | null)
       path: `${at}.amount.unit`,
       found: show(item.amount.unit),
       wanted: `a mass or a volume: ${food.name} has no usual piece`,
+    });
+  const family = food && foodInAmount(food, item.amount as Amount).family;
+  if (item.wish && family && !spanOf(family, item.wish))
+    problems.push({
+      path: `${at}.wish`,
+      found: show(item.wish),
+      wanted: `two grades in order out of ${gradesOf(family).join(', ')}`,
     });
   for (const end of ['enters', 'leaves'] as const) {
     const id = item[end];

@@ -3,6 +3,7 @@
  * minutes). Sea level; hold at 80 kPa gauge in 1.5 L after an ordinary warm-up; simmer at 100 C.
  */
 import type { Cut, Release } from '../batch';
+import type { GradeName } from '../food';
 
 export interface ChartRow {
   readonly food: string;
@@ -12,8 +13,10 @@ export interface ChartRow {
   readonly pressure: readonly [number, number] | null;
   readonly release: Release;
   readonly simmer: readonly [number, number];
-  /** What two and a half times too long does; null where nothing is lost. */
-  readonly over: string | null;
+  /** The grade that two and a half times as long must come to; null where the chart has none. */
+  readonly late: GradeName | null;
+  /** 2.5 times the simmer does not count: 7 min under pressure, which are right, are as much. */
+  readonly lateUnderPressure?: boolean;
   /** Holds with a fifth more or less either way. */
   readonly firm?: boolean;
 }
@@ -33,7 +36,8 @@ export const CHART: readonly ChartRow[] = [
     pressure: [4, 5],
     release: T5,
     simmer: [12, 15],
-    over: 'dry',
+    late: 'dry in slices',
+    lateUnderPressure: true,
   },
   {
     food: 'chicken-breast',
@@ -41,7 +45,7 @@ export const CHART: readonly ChartRow[] = [
     pressure: [8, 10],
     release: T10,
     simmer: [18, 22],
-    over: 'dry',
+    late: 'dry in slices',
   },
   {
     food: 'chicken-thigh',
@@ -49,7 +53,7 @@ export const CHART: readonly ChartRow[] = [
     pressure: [8, 12],
     release: T5,
     simmer: [25, 30],
-    over: null,
+    late: null,
   },
   {
     food: 'chicken-leg',
@@ -57,16 +61,16 @@ export const CHART: readonly ChartRow[] = [
     pressure: [13, 16],
     release: Q,
     simmer: [35, 45],
-    over: 'falling off the bone',
+    late: 'off the bone',
   },
-  { food: 'turkey-wing', cut: null, pressure: [20, 28], release: N, simmer: [75, 90], over: null },
+  { food: 'turkey-wing', cut: null, pressure: [20, 28], release: N, simmer: [75, 90], late: null },
   {
     food: 'beef-stewing',
     cut: cube(35),
     pressure: [20, 28],
     release: T10,
     simmer: [110, 140],
-    over: 'in shreds',
+    late: 'in shreds',
     firm: true,
   },
   {
@@ -75,7 +79,7 @@ export const CHART: readonly ChartRow[] = [
     pressure: [38, 48],
     release: N,
     simmer: [170, 210],
-    over: null,
+    late: null,
   },
   {
     food: 'lamb-neck',
@@ -83,7 +87,7 @@ export const CHART: readonly ChartRow[] = [
     pressure: [32, 40],
     release: N,
     simmer: [110, 140],
-    over: null,
+    late: null,
     firm: true,
   },
   {
@@ -92,7 +96,7 @@ export const CHART: readonly ChartRow[] = [
     pressure: [22, 30],
     release: T10,
     simmer: [110, 140],
-    over: 'in shreds',
+    late: 'in shreds',
   },
   {
     food: 'pork-ribs',
@@ -100,17 +104,17 @@ export const CHART: readonly ChartRow[] = [
     pressure: [28, 36],
     release: N,
     simmer: [90, 110],
-    over: 'falling off the bone',
+    late: 'off the bone',
     firm: true,
   },
-  { food: 'ham-hock', cut: null, pressure: [45, 60], release: N, simmer: [150, 180], over: null },
+  { food: 'ham-hock', cut: null, pressure: [45, 60], release: N, simmer: [150, 180], late: null },
   {
     food: 'minced-beef',
     cut: { shape: 'crumb', mm: 8 },
     pressure: [5, 15],
     release: T5,
     simmer: [20, 45],
-    over: null,
+    late: null,
   },
   {
     food: 'black-beans',
@@ -118,7 +122,7 @@ export const CHART: readonly ChartRow[] = [
     pressure: [23, 28],
     release: N,
     simmer: [90, 110],
-    over: 'burst',
+    late: 'creamy',
   },
   {
     food: 'black-beans',
@@ -127,7 +131,7 @@ export const CHART: readonly ChartRow[] = [
     pressure: [7, 9],
     release: N,
     simmer: [50, 65],
-    over: 'burst',
+    late: 'creamy',
   },
   {
     food: 'borlotti',
@@ -136,7 +140,7 @@ export const CHART: readonly ChartRow[] = [
     pressure: [9, 12],
     release: N,
     simmer: [60, 75],
-    over: 'burst',
+    late: 'creamy',
   },
   {
     food: 'cannellini',
@@ -144,7 +148,7 @@ export const CHART: readonly ChartRow[] = [
     pressure: [32, 38],
     release: N,
     simmer: [110, 130],
-    over: 'burst',
+    late: 'creamy',
   },
   {
     food: 'navy-beans',
@@ -152,7 +156,7 @@ export const CHART: readonly ChartRow[] = [
     pressure: [23, 30],
     release: N,
     simmer: [90, 110],
-    over: 'burst',
+    late: 'creamy',
   },
   {
     food: 'split-peas',
@@ -160,7 +164,7 @@ export const CHART: readonly ChartRow[] = [
     pressure: [8, 12],
     release: N,
     simmer: [45, 60],
-    over: null,
+    late: null,
     firm: true,
   },
   {
@@ -169,7 +173,7 @@ export const CHART: readonly ChartRow[] = [
     pressure: [8, 10],
     release: T10,
     simmer: [25, 30],
-    over: 'mush',
+    late: 'broken down',
   },
   {
     food: 'pearl-barley',
@@ -177,7 +181,7 @@ export const CHART: readonly ChartRow[] = [
     pressure: [18, 22],
     release: T10,
     simmer: [45, 55],
-    over: 'swollen and soft',
+    late: 'swollen',
     firm: true,
   },
   {
@@ -186,28 +190,28 @@ export const CHART: readonly ChartRow[] = [
     pressure: [17, 20],
     release: T10,
     simmer: [35, 40],
-    over: 'mush',
+    late: 'broken down',
   },
-  { food: 'potato', cut: cube(25), pressure: [4, 5], release: Q, simmer: [11, 14], over: 'mush' },
-  { food: 'carrot', cut: slice(12), pressure: [2, 4], release: Q, simmer: [9, 12], over: 'mush' },
-  { food: 'carrot', cut: cube(30), pressure: [5, 7], release: T5, simmer: [20, 25], over: 'mush' },
-  { food: 'parsnip', cut: cube(20), pressure: [3, 4], release: Q, simmer: [10, 13], over: 'mush' },
-  { food: 'leek', cut: slice(15), pressure: [2, 4], release: Q, simmer: [10, 12], over: 'mush' },
-  { food: 'celery', cut: slice(10), pressure: [3, 4], release: Q, simmer: [12, 15], over: 'mush' },
-  { food: 'onion', cut: cube(10), pressure: [2, 6], release: T5, simmer: [10, 15], over: null },
-  { food: 'cabbage', cut: slice(30), pressure: [3, 4], release: Q, simmer: [10, 14], over: 'mush' },
+  { food: 'potato', cut: cube(25), pressure: [4, 5], release: Q, simmer: [11, 14], late: 'soft' },
+  { food: 'carrot', cut: slice(12), pressure: [2, 4], release: Q, simmer: [9, 12], late: 'soft' },
+  { food: 'carrot', cut: cube(30), pressure: [5, 7], release: T5, simmer: [20, 25], late: 'soft' },
+  { food: 'parsnip', cut: cube(20), pressure: [3, 4], release: Q, simmer: [10, 13], late: 'soft' },
+  { food: 'leek', cut: slice(15), pressure: [2, 4], release: Q, simmer: [10, 12], late: 'melted in' },
+  { food: 'celery', cut: slice(10), pressure: [3, 4], release: Q, simmer: [12, 15], late: 'melted in' },
+  { food: 'onion', cut: cube(10), pressure: [2, 6], release: T5, simmer: [10, 15], late: null },
+  { food: 'cabbage', cut: slice(30), pressure: [3, 4], release: Q, simmer: [10, 14], late: 'soft' },
   {
     food: 'butternut-squash',
     cut: cube(30),
     pressure: [4, 5],
     release: Q,
     simmer: [13, 16],
-    over: 'mush',
+    late: 'soft',
   },
-  { food: 'ditalini', cut: null, pressure: [4, 4], release: Q, simmer: [9, 10], over: 'mush' },
-  { food: 'egg-noodles', cut: null, pressure: [3, 3], release: T5, simmer: [6, 7], over: 'mush' },
-  { food: 'spinach', cut: null, pressure: null, release: Q, simmer: [1, 2], over: 'drab' },
-  { food: 'vermicelli', cut: null, pressure: null, release: Q, simmer: [3, 3], over: 'mush' },
+  { food: 'ditalini', cut: null, pressure: [4, 4], release: Q, simmer: [9, 10], late: 'bloated' },
+  { food: 'egg-noodles', cut: null, pressure: [3, 3], release: T5, simmer: [6, 7], late: 'bloated' },
+  { food: 'spinach', cut: null, pressure: null, release: Q, simmer: [1, 2], late: 'drab' },
+  { food: 'vermicelli', cut: null, pressure: null, release: Q, simmer: [3, 3], late: 'bloated' },
 ];
 
 /** Below this hold warm-up and release do most of the cooking: 0.4 of it tells nothing, min. */

@@ -1,3 +1,4 @@
+export { GRADES, gradeIndex, gradesOf, type Family, type GradeName } from './families';
 export type {
   Composition,
   Extract,
@@ -8,6 +9,7 @@ export type {
   SafetyRule,
   Solid,
 } from './types';
+export { MELTING, spanOf, usualSpan, wishOf, type Likes, type Manner, type Span, type Wish } from './wish';
 export { FOODS } from './table';
 export { foodByKey, matchFoods, nameWords, resolveFood, SURE_MATCH, type FoodMatch } from './match';
 export { amountGrams, amountOfGrams, cupGrams, foodInAmount } from './mass';

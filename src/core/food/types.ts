@@ -1,3 +1,5 @@
+import type { Family } from './families';
+
 /** Mass fractions of a food as bought, any scale (normalised where used). */
 export interface Composition {
   readonly water: number;
@@ -53,6 +55,8 @@ export interface Food {
   /** Other names the add line understands, lower case, singular. */
   readonly aliases: readonly string[];
   readonly group: FoodGroup;
+  /** The grades it goes through; null for what is never judged by texture. */
+  readonly family: Family | null;
   readonly composition: Composition;
   readonly source: Mark;
   /** Mass of a medium piece, g. */

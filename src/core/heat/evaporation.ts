@@ -1,27 +1,48 @@
 /**
- * Evaporation from an open surface into still air: Stefan flow with the heat and mass transfer
- * analogy (Lewis number to the two thirds; Incropera & DeWitt, ch. 6, from memory).
+ * What leaves the open surface of a hot pot into still air: water, and heat besides.
+ *
+ * Evaporation by the pool formula, w = A (pw - pa) (0.089 + 0.0782 v) / Y, kPa, m/s and kJ/kg
+ * (ASHRAE Handbook HVAC Applications, natatoriums, after Carrier 1918; from memory), at v = 0.
+ * Dry heat by free convection over a horizontal plate, Nu = 0.14 Ra^(1/3), and by radiation of a
+ * wet surface (Incropera & DeWitt, ch. 9 and 12, from memory).
  */
-import { saturationPressure } from '../water';
+import { latentHeat, saturationPressure } from '../water';
 import type { Air } from './types';
 
-/** Free convection over a hot pot, W/(m2 K) (assumed, 5 to 15). */
-const AIR_FILM = 10;
-const AIR_HEAT = 1007;
-const LEWIS = 0.85 ** (-2 / 3);
-const MASS_RATIO = 18.015 / 28.965;
+/** kW/(m2 kPa) in still air. */
+const STILL_AIR = 0.089;
 /** Relative humidity of a kitchen (assumed). */
 const HUMIDITY = 0.5;
+const STEFAN_BOLTZMANN = 5.67e-8;
+const EMISSIVITY = 0.95;
+const KELVIN = 273.15;
+/** 0.14 k (g beta / (nu alpha))^(1/3) of air at a film temperature near 60 C, W/(m2 K^(4/3)). */
+const FREE_CONVECTION = 1.52;
 
 /**
- * @param celsius surface temperature, below the boiling point
+ * @param celsius surface temperature, up to the boiling point
  * @returns kg/s
+ * @example openEvaporation(95, { pressurePa: 101325, ambientC: 20 }, 1) // 0.0033, 12 kg/h
  */
 export function openEvaporation(celsius: number, air: Air, surfaceM2: number): number {
-  if (celsius <= Math.max(0.01, air.ambientC)) return 0;
-  const inside = saturationPressure(celsius);
+  const inside = saturationPressure(Math.max(0.01, celsius));
   const outside = HUMIDITY * saturationPressure(Math.max(0.01, air.ambientC));
   if (inside <= outside) return 0;
-  const drive = Math.log((air.pressurePa - outside) / Math.max(500, air.pressurePa - inside));
-  return (AIR_FILM / AIR_HEAT) * LEWIS * MASS_RATIO * surfaceM2 * drive;
+  return (surfaceM2 * (inside - outside) * STILL_AIR) / latentHeat(celsius);
+}
+
+/**
+ * Dry heat from the open surface per degree above the room.
+ *
+ * @param celsius surface temperature
+ * @returns W/K
+ * @example openLoss(95, { pressurePa: 101325, ambientC: 20 }, 1) // about 14
+ */
+export function openLoss(celsius: number, air: Air, surfaceM2: number): number {
+  const above = celsius - air.ambientC;
+  if (above <= 0.1) return 0;
+  const hot = celsius + KELVIN;
+  const cold = air.ambientC + KELVIN;
+  const radiation = EMISSIVITY * STEFAN_BOLTZMANN * (hot * hot + cold * cold) * (hot + cold);
+  return surfaceM2 * (FREE_CONVECTION * Math.cbrt(above) + radiation);
 }

@@ -13,3 +13,5 @@ export type {
 export type { BodyShape } from './body';
 export { simulate, USUAL_DUTY, type SimulateOptions } from './simulate';
 export { heatPot } from './pot';
+export { openLoss } from './evaporation';
+export { COLD_WATER_W_PER_K, KEEPS_WARM_C } from './phases';

@@ -14,6 +14,8 @@ function usualBody(pot: Pot): number {
   return 0.2 * pot.capacityL * 500 + 400;
 }
 
+/** Seconds of full power blown as steam before a pin rises and its air is gone (assumed). */
+const SEAL_S = 45;
 /** The heat model's view of a pot, with the usual values where the cook knows nothing. */
 export function heatPot(pot: Pot): HeatPot {
   const radius = pot.innerDiameterCm / 200;
@@ -25,5 +27,8 @@ export function heatPot(pot: Pot): HeatPot {
     bodyJPerK: usualBody(pot),
     valve: USUAL_VALVE,
     surfaceM2: Math.PI * radius * radius,
+    capacityL: pot.capacityL,
+    sealS: SEAL_S,
+    lagS: 0,
   };
 }

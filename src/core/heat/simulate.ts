@@ -26,6 +26,8 @@ function release(phases: Phases, step: number, how: Release): ReleaseResult {
     valveOpensC = system.liquidC;
     phases.quick(step, duty);
   };
+  /** Waits with the valve shut. @returns true where there is pressure left to let go */
+  const wait = (minutes = 0): boolean => minutes === 0 || !phases.natural(step, minutes * 60);
   switch (how.method) {
     case 'natural':
       phases.natural(step, 6 * 3600);
@@ -34,13 +36,16 @@ function release(phases: Phases, step: number, how: Release): ReleaseResult {
       quick(1);
       break;
     case 'timed':
-      if (!phases.natural(step, how.afterMin * 60)) quick(1);
+      if (wait(how.afterMin)) quick(1);
       break;
     case 'pulsed':
-      quick(how.duty ?? USUAL_DUTY);
+      if (wait(how.afterMin)) quick(how.duty ?? USUAL_DUTY);
       break;
     case 'coldwater':
-      phases.coldWater(step);
+      if (wait(how.afterMin)) {
+        valveOpensC = system.liquidC;
+        phases.coldWater(step);
+      }
       break;
   }
   return { seconds: system.seconds - start, steamKg: system.steamKg - steam, valveOpensC };
@@ -102,7 +107,7 @@ function otherStep(
       phases.stand(index, step.kind, step.minutes, false);
       return plain;
     case 'rest':
-      phases.stand(index, 'rest', step.minutes, true);
+      phases.stand(index, 'rest', step.minutes, true, step.keepsWarm);
       return plain;
     case 'saute':
       phases.brown(index, step.minutes);

@@ -7,7 +7,7 @@
  * of the equations, not by adjustment.
  */
 import { normalise, thermalProperties } from '../food';
-import { latentHeat, WATER_HEAT } from '../water';
+import { latentHeat, saturationPressure, WATER_HEAT } from '../water';
 import { isFreezing, makeBody, remember, rewind, storedHeat, wet, type Body } from './body';
 import { couple, settle, stretch, type Coupling } from './conduct';
 import { Waters } from './exchange';
@@ -25,6 +25,15 @@ const MELT_PASSES = 20;
 const DRY_KG = 0.02;
 /** Pieces on a hot dry bottom, W/(m2 K) of bottom (assumed; contact, 100 to 500). */
 const CONTACT = 250;
+/** Between pieces that lie in a heap, the share that liquid can fill (assumed packing of 0.6). */
+const PORES = 0.4 / 0.6;
+/**
+ * How steeply air in the vapour hinders steam from settling on what stands out of the liquid: the
+ * film falls with this power of the vapour's share (assumed; air blankets, e.g. Incropera ch. 10).
+ */
+const BLANKET = 4;
+/** Changes of the film below this are let pass. */
+const FILM_STEP = 0.02;
 
 export class PotSystem {
   liquidC: number;
@@ -139,11 +148,36 @@ export class PotSystem {
     this.liquidC = after.celsius;
   }
 
-  /** In a dry pot only what lies on the bottom gets heat. */
+  /** Head space over what is in the pot, taken as dense as water, L. */
+  get headL(): number {
+    const kg = this.bodies.reduce((sum, b) => sum + b.massKg, this.waterKg + this.otherKg);
+    return Math.max(0.05 * this.pot.capacityL, this.pot.capacityL - kg);
+  }
+
+  /**
+   * How much of the film reaches the pieces: all of it in liquid and in steam; of what stands out
+   * of the liquid, as much as steam settles there. In a dry pot only what lies on the bottom gets
+   * heat.
+   */
   #cover(): void {
     let films = 0;
-    for (const body of this.bodies) films += body.wetFilm;
-    const share = this.isWet ? 1 : Math.min(1, (CONTACT * this.pot.surfaceM2) / films);
+    let solidKg = 0;
+    for (const body of this.bodies) {
+      films += body.wetFilm;
+      solidKg += body.massKg;
+    }
+    const bottom = Math.min(1, (CONTACT * this.pot.surfaceM2) / films);
+    let share = bottom;
+    if (this.isWet) {
+      const under = Math.min(1, (this.waterKg + this.otherKg) / (PORES * solidKg));
+      share = under;
+      if (under < 1) {
+        const vapour = saturationPressure(Math.max(0.01, this.liquidC)) / this.air.pressurePa;
+        const above = Math.min(1, vapour) ** BLANKET;
+        const exact = Math.max(bottom, under + (1 - under) * above);
+        share = Math.min(1, Math.ceil(exact / FILM_STEP) * FILM_STEP);
+      }
+    }
     for (const body of this.bodies) wet(body, share);
   }
 

@@ -37,6 +37,12 @@ export interface HeatPot {
   readonly valve: Valve;
   /** Free surface, m2. */
   readonly surfaceM2: number;
+  /** To the brim, L: what is not filled holds air until it is blown out. */
+  readonly capacityL: number;
+  /** Steam blown before the pin rises, as seconds of full power. */
+  readonly sealS: number;
+  /** From pressure to where the pot's own countdown begins, s. */
+  readonly lagS: number;
 }
 
 export type HeatStep =
@@ -45,6 +51,8 @@ export type HeatStep =
       readonly minutes: number;
       /** All liquid is poured off as it begins; what is solid stays. */
       readonly pours?: boolean;
+      /** The pot's thermostat keeps it warm while it stands with its lid on. */
+      readonly keepsWarm?: boolean;
     }
   | {
       readonly kind: 'pressure';

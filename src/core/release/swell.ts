@@ -30,18 +30,28 @@ const BUBBLY_PEAK = (() => {
   return best;
 })();
 
-/** Mean void of a foaming liquid, bubbly: the lower root; the foam limit where there is none. */
-export function bubblyVoid(celsius: number, superficial: number): number {
-  const psi = superficial / riseVelocity(celsius, 1.18);
-  if (psi >= bubblyFlux(BUBBLY_PEAK)) return BUBBLY_PEAK;
+/** Lower root by flux, looked up in between: the chance of liquid at the valve asks thousands. */
+const BUBBLY_STEPS = 512;
+const BUBBLY_ROOTS = Float64Array.from({ length: BUBBLY_STEPS + 1 }, (_, i) => {
+  const psi = (bubblyFlux(BUBBLY_PEAK) * i) / BUBBLY_STEPS;
   let low = 0;
   let high = BUBBLY_PEAK;
-  for (let i = 0; i < 40; i++) {
+  for (let n = 0; n < 40; n++) {
     const middle = (low + high) / 2;
     if (bubblyFlux(middle) < psi) low = middle;
     else high = middle;
   }
   return (low + high) / 2;
+});
+
+/** Mean void of a foaming liquid, bubbly: the lower root; the foam limit where there is none. */
+export function bubblyVoid(celsius: number, superficial: number): number {
+  const psi = superficial / riseVelocity(celsius, 1.18);
+  const at = (BUBBLY_STEPS * psi) / bubblyFlux(BUBBLY_PEAK);
+  if (at >= BUBBLY_STEPS) return BUBBLY_PEAK;
+  const i = Math.floor(at);
+  const low = BUBBLY_ROOTS[i] as number;
+  return low + (at - i) * ((BUBBLY_ROOTS[i + 1] as number) - low);
 }
 
 /**

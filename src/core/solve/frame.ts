@@ -1,6 +1,5 @@
 /** What a plan is built from, and the building of it. */
 import {
-  isStock,
   planBatch,
   stepsOf,
   type Batch,
@@ -12,7 +11,8 @@ import {
   type Release,
   type Step,
 } from '../batch';
-import { donenessOf, type Doneness } from '../doneness';
+import { conductionShape, donenessOf, type Doneness } from '../doneness';
+import { scaleOf, type Scale, type Where } from '../texture';
 import type { Wishes } from './types';
 
 /** Minutes with the lid off between two pressure steps. */
@@ -20,12 +20,22 @@ const OPEN_MIN = 3;
 /** Minutes of simmer that dairy and thickeners are stirred in with. */
 const STIR_MIN = 2;
 
+/** An end of what is wanted of an item. */
+export interface Edge {
+  readonly where: Where;
+  /** Cook value of an even piece, min. */
+  readonly minutes: number;
+  /** Unit of its firmness, min. */
+  readonly lateMin: number;
+}
+
 /** An item whose entry the solver chooses. */
 export interface Placed {
   readonly id: string;
-  readonly doneness: Doneness;
-  /** What too much does not matter for: vegetables that give all they have to a stock. */
-  readonly sacrificed: boolean;
+  readonly z: number;
+  /** Where what is wanted of it begins and ends; null where it has no beginning or no end. */
+  readonly from: Edge | null;
+  readonly to: Edge | null;
   /** Pressure step that the cook holds it to, counted from the first; -1 for after, null if free. */
   readonly kept: number | null;
 }
@@ -76,13 +86,25 @@ function keptAt(item: PlannedItem, steps: readonly Step[]): number {
   return -1;
 }
 
+function edgeAt({ steps, lateMin }: Scale, place: number): Edge | null {
+  const step = steps[place];
+  return step ? { where: step.where, minutes: step.minutes, lateMin } : null;
+}
+
+/** The ends of what is wanted of an item; none for what is in for its flavour. */
+function edgesOf(item: PlannedItem, doneness: Doneness): Pick<Placed, 'from' | 'to'> {
+  const { food, wish } = item;
+  if (!food.family || !wish || item.for === 'flavour') return { from: null, to: null };
+  const scale = scaleOf(food.family, doneness, conductionShape(food, item.cut)?.mm ?? 0);
+  return { from: edgeAt(scale, wish.from - 1), to: edgeAt(scale, wish.to) };
+}
+
 export function frameOf(batch: Batch, pot: Pot, kitchen: Kitchen, wishes: Wishes): Frame {
   const steps = stepsOf(batch);
   const { items } = planBatch({ ...batch, steps }, pot, kitchen);
   const first = steps.findIndex((s) => s.kind === 'pressure');
   const last = steps.findLastIndex((s) => s.kind === 'pressure');
   const pressures = steps.filter((s): s is PressureStep => s.kind === 'pressure');
-  const stock = isStock(batch);
   const stirredIn = new Set(
     items
       .filter(
@@ -98,12 +120,11 @@ export function frameOf(batch: Batch, pot: Pot, kitchen: Kitchen, wishes: Wishes
     // What is browned first is in from the start.
     const browned = first > 0 && item.entersAt < first;
     if (!doneness || item.apart || browned || stirredIn.has(item.id)) return [];
-    const plant = item.food.group === 'vegetable' || item.food.group === 'leaf';
     return [
       {
         id: item.id,
-        doneness,
-        sacrificed: stock && plant,
+        z: doneness.z,
+        ...edgesOf(item, doneness),
         kept: wishes.keep.includes(item.id) ? keptAt(item, steps) : null,
       },
     ];

@@ -4,6 +4,7 @@
  * For given minutes each item asks only whether one of its entries suits it, so that the search
  * is over the minutes alone and looks at all of them.
  */
+import { asked, missAbove, missBelow, type Asked } from './edges';
 import type { Decision, Frame, Placed } from './frame';
 import { LONGEST_HOLDS, LONGEST_SIMMER, type Exposure, type Probe } from './probe';
 
@@ -29,8 +30,8 @@ const STRIDE = [1, 1, 2] as const;
 
 interface Row {
   readonly item: Placed;
-  readonly need: number;
-  readonly limit: number;
+  readonly need: Asked | null;
+  readonly limit: Asked | null;
   readonly entries: readonly number[];
   readonly exposures: readonly Exposure[];
   readonly baseCentre: readonly number[];
@@ -47,11 +48,8 @@ function rowOf(
   steps: number,
   edge: number,
 ): Row {
-  const need = item.sacrificed ? -Infinity : item.doneness.needMin * (1 + edge);
-  const limit =
-    item.sacrificed || item.doneness.limitMin === null
-      ? Infinity
-      : item.doneness.limitMin * (1 - edge);
+  const need = asked(item.from, edge);
+  const limit = asked(item.to, -edge);
   const fix = (e: number) =>
     corrections.get(correctionKey(item.id, e)) ?? { centre: 0, surface: 0 };
   const baseCentre = exposures.map((x, e) => x.base.centre + fix(e).centre);
@@ -62,7 +60,7 @@ function rowOf(
   for (let t = 1; after && t <= LONGEST_SIMMER; t++) {
     const centre = (baseCentre[steps] ?? 0) + (after.simmer.centre[t] ?? 0);
     const surface = (baseSurface[steps] ?? 0) + (after.simmer.surface[t] ?? 0);
-    if (centre < need || surface > limit) continue;
+    if (missBelow(need, centre, surface) + missAbove(limit, centre, surface) > 0) continue;
     simmerFrom ||= t;
     simmerTo = t;
   }
@@ -105,17 +103,14 @@ function heldBy(row: Row, holds: readonly number[], into: Held): void {
 
 /** Shortfall at an entry: 0 when the window is met. */
 function missAt(row: Row, held: Held, entry: number, steps: number, simmer: number): number {
-  const { centre: curve, surface: over } = (row.exposures[entry] as Exposure).simmer;
-  const centre = (held.centre[entry] as number) + (curve[simmer] as number);
+  const curve = (row.exposures[entry] as Exposure).simmer;
+  const centre = (held.centre[entry] as number) + (curve.centre[simmer] as number);
+  const surface = (held.surface[entry] as number) + (curve.surface[simmer] as number);
   if (entry === steps) {
     if (row.simmerFrom > 0 && row.simmerFrom <= simmer) return 0;
-    return row.simmerFrom > 0 ? Math.log(row.need / Math.max(1e-6, centre)) : NEVER;
+    return row.simmerFrom > 0 ? missBelow(row.need, centre, surface) : NEVER;
   }
-  const surface = (held.surface[entry] as number) + (over[simmer] as number);
-  let miss = 0;
-  if (centre < row.need) miss += Math.log(row.need / Math.max(1e-6, centre));
-  if (surface > row.limit) miss += Math.log(surface / row.limit);
-  return miss;
+  return missBelow(row.need, centre, surface) + missAbove(row.limit, centre, surface);
 }
 
 /** Best entry of an item for given minutes: the earliest that suits, or the one that misses least. */

@@ -7,13 +7,13 @@ import { isInTime, isUnsafe, type Checked } from './verify';
 export function unmetOf(frame: Frame, checked: Checked): readonly Unmet[] {
   const unmet: Unmet[] = [];
   const { assessment } = checked;
-  const total = assessment.time.totalMin.p50;
+  const total = assessment.time.totalMin;
   for (const placed of frame.placed) {
     const item = assessment.items.find((i) => i.id === placed.id);
-    if (!item || placed.sacrificed || item.verdict === 'right') continue;
+    if (!item || item.verdict === 'right') continue;
     if (item.verdict === 'under') {
-      const rate = cookRate(assessment.boilC, placed.doneness.z);
-      const byMin = (placed.doneness.needMin - item.cookValueCentreMin) / rate;
+      const rate = cookRate(assessment.boilC, placed.z);
+      const byMin = ((item.needMin ?? 0) - item.cookValueCentreMin) / rate;
       unmet.push({
         wish: 'done',
         item: item.id,
@@ -26,7 +26,7 @@ export function unmetOf(frame: Frame, checked: Checked): readonly Unmet[] {
         wish: 'not overdone',
         item: item.id,
         byMin,
-        sentence: `${item.name} is ${item.over ?? 'overdone'} ${Math.max(1, Math.round(byMin))} min before it is on the table.`,
+        sentence: `${item.name} is ${item.grade ?? 'overdone'} ${Math.max(1, Math.round(byMin))} min before it is on the table.`,
       });
     }
   }

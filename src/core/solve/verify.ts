@@ -2,7 +2,8 @@
 import { assess, type Assessment, type Finding, type FindingCode } from '../assess';
 import type { Batch } from '../batch';
 import { cookRate } from '../doneness';
-import { buildPlan, type Decision, type Frame } from './frame';
+import { measured } from './edges';
+import { buildPlan, type Decision, type Edge, type Frame } from './frame';
 import type { Probe } from './probe';
 import { correctionKey, type Corrections } from './search';
 
@@ -36,6 +37,7 @@ export interface Checked {
 const UNSAFE: ReadonlySet<FindingCode> = new Set([
   'spray-risk',
   'never-at-pressure',
+  'too-little-liquid',
   'poultry-not-safe',
   'meat-not-safe',
   'kidney-bean-toxin',
@@ -49,8 +51,7 @@ export function check(frame: Frame, decision: Decision): Checked {
   const batch = buildPlan(frame, decision);
   const assessment = assess(batch, frame.pot, frame.kitchen);
   const wrong = frame.placed.filter((p) => {
-    const verdict = assessment.items.find((i) => i.id === p.id)?.verdict;
-    return !p.sacrificed && verdict !== 'right';
+    return assessment.items.find((i) => i.id === p.id)?.verdict !== 'right';
   }).length;
   const unsafe = assessment.findings.filter(isUnsafe).length;
   return {
@@ -58,18 +59,19 @@ export function check(frame: Frame, decision: Decision): Checked {
     assessment,
     decision,
     wrong: wrong + unsafe,
-    minutes: assessment.time.totalMin.p50,
+    minutes: assessment.time.totalMin,
     room: roomIn(frame, assessment),
   };
 }
 
 function roomIn(frame: Frame, { items }: Assessment): number {
-  return frame.placed.reduce((least, { id, doneness, sacrificed }) => {
+  return frame.placed.reduce((least, { id, from, to }) => {
     const report = items.find((i) => i.id === id);
-    if (!report || sacrificed) return least;
-    const { needMin, limitMin } = doneness;
-    const below = report.cookValueCentreMin / needMin - 1;
-    const above = limitMin === null ? ROOM : 1 - report.cookValueSurfaceMin / limitMin;
+    if (!report) return least;
+    const had = (edge: Edge): number =>
+      measured(edge, report.cookValueCentreMin, report.cookValueSurfaceMin) / edge.minutes;
+    const below = from ? had(from) - 1 : ROOM;
+    const above = to ? 1 - had(to) : ROOM;
     return Math.max(0, Math.min(least, below, above));
   }, ROOM);
 }
@@ -115,15 +117,18 @@ export function lengthen(frame: Frame, first: Checked, edge: number): Checked {
     const steps = decision.holds.length;
     const more = new Array<number>(steps + 1).fill(0);
     let over = false;
-    for (const { id, doneness, sacrificed } of frame.placed) {
+    for (const { id, z, from } of frame.placed) {
       const report = assessment.items.find((i) => i.id === id);
       const entry = decision.entries[id] ?? 0;
-      if (!report || sacrificed) continue;
+      if (!report) continue;
       if (report.verdict === 'over') over = true;
-      const deficit = doneness.needMin * (1 + edge) - report.cookValueCentreMin;
+      const had = from
+        ? measured(from, report.cookValueCentreMin, report.cookValueSurfaceMin)
+        : 0;
+      const deficit = (from?.minutes ?? 0) * (1 + edge) - had;
       if (deficit <= 0 || report.verdict !== 'under') continue;
       const at = entry < steps ? assessment.setpointC : assessment.boilC;
-      const minutes = deficit / cookRate(at, doneness.z);
+      const minutes = deficit / cookRate(at, z);
       more[entry] = Math.max(more[entry] ?? 0, minutes * (before ? EAGER : 1));
     }
     if (over || more.every((m) => m === 0)) break;

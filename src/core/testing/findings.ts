@@ -17,7 +17,7 @@ export function finding(batch: Batch, code: FindingCode): Finding {
 
 /** Does what a finding offers. @throws Error when there is no remedy, or it is still there after */
 export function cleared(batch: Batch, code: FindingCode): Batch {
-  const { remedy } = finding(batch, code);
+  const [remedy] = finding(batch, code).remedies;
   if (!remedy) throw new Error(`no remedy for ${code}`);
   const after = applyRemedy(batch, remedy);
   if (codes(after).includes(code)) throw new Error(`${remedy.label} does not clear ${code}`);

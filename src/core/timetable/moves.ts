@@ -180,7 +180,7 @@ function stepMoves(step: Step, index: number, told: Told): readonly Move[] {
 
 /** What is cooked in pans of its own, so that it is done with the rest. */
 function apartMoves({ batch, assessment, of }: Told): readonly Move[] {
-  const total = assessment.time.totalMin.p50;
+  const total = assessment.time.totalMin;
   return batch.items.flatMap((item): Move[] => {
     const food = item.apart ? foodByKey(item.food) : undefined;
     const doneness = food && donenessOf(food, item);
@@ -230,7 +230,7 @@ function beforehand({ batch, of }: Told): readonly Move[] {
  */
 export function movesOf(batch: Batch, assessment: Assessment, pot: Pot): readonly Move[] {
   const told = tell(batch, assessment, pot);
-  const total = assessment.time.totalMin.p50;
+  const total = assessment.time.totalMin;
   const fish = assessment.items.filter((i) => i.fishOut && i.leaveMin >= total - 1e-6);
   const moves = [
     ...beforehand(told),

@@ -13,7 +13,7 @@ import {
 /** What an assessment foretold, as a run keeps it. */
 export function predictionOf(a: Assessment): Prediction {
   return {
-    totalMin: a.time.totalMin.p50,
+    totalMin: a.time.totalMin,
     steps: a.time.steps.map((s) => ({
       id: s.id,
       warmUpMin: s.warmUpMin,

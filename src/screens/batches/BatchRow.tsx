@@ -43,7 +43,7 @@ export function BatchRow({
               batch.kind,
               pot.name,
               assessment && batch.items.length > 0
-                ? formatMinutes(assessment.time.totalMin.p50)
+                ? formatMinutes(assessment.time.totalMin)
                 : '',
               cooked > 0 ? `cooked ${cooked}×` : '',
             ]

@@ -84,13 +84,13 @@ function Bench({ batch }: { readonly batch: Batch }) {
   // The chart is slow to draw: it waits until the hand lets go, and a light drawing stands in for it.
   const [settled, setSettled] = useState(assessment);
   if (!draft && !stale && settled !== assessment) setSettled(assessment);
-  const settledMin = settled?.time.totalMin.p50 ?? 0;
+  const settledMin = settled?.time.totalMin ?? 0;
   const settledClock = useMemo(
     () => clockText(shown.serveAt, settledMin),
     [shown.serveAt, settledMin],
   );
   const { draws, progress } = useDraws(draft ? null : batch, pot, kitchen);
-  const total = assessment?.time.totalMin.p50 ?? 0;
+  const total = assessment?.time.totalMin ?? 0;
   const clock = useMemo(() => clockText(shown.serveAt, total), [shown.serveAt, total]);
   const onCursor = useCallback((minute: number | null) => setCursorMin(minute), []);
   useEffect(() => rememberBatch(batch.id), [batch.id]);

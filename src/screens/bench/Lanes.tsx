@@ -209,7 +209,7 @@ export function Lanes({
 }) {
   const doors = doorsOf(batch, assessment);
   const names = stepNames(batch);
-  const total = Math.max(1, assessment.time.totalMin.p50);
+  const total = Math.max(1, assessment.time.totalMin);
   const lanes = assessment.items.filter((i) => i.piece !== null || i.fishOut);
   const rest = assessment.items.filter((i) => i.piece === null && !i.fishOut);
   return (

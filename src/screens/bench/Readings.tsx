@@ -102,7 +102,7 @@ export function Readings({
     (f) => f.level === 'stop' && (f.code === 'never-at-pressure' || f.code === 'scorch-risk'),
   );
   const bowls = batch.servings ?? 0;
-  const total = assessment.time.totalMin.p50;
+  const total = assessment.time.totalMin;
   const long = total >= LONG_MIN;
   const broth = assessment.fill.finishedBrothL;
   return (

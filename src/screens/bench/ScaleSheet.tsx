@@ -37,7 +37,7 @@ function Result({
   return (
     <>
       <td className="figure py-1.5 text-lg max-sm:py-0 max-sm:pl-7">
-        {formatMinutes(time.totalMin.p50)}
+        {formatMinutes(time.totalMin)}
         {times > 1 && <span className="text-[13px] font-normal"> each</span>}
       </td>
       <td className={`py-1.5 max-sm:py-0 ${over > 1e-6 ? 'font-semibold text-rust' : 'text-leaf'}`}>

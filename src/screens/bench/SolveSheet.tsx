@@ -31,7 +31,7 @@ function Compare({ now, solution }: { readonly now: Assessment; readonly solutio
   const wrong = now.items.filter((i) => i.needMin !== null && i.verdict !== 'right').length;
   const lids = now.time.steps.filter((s) => s.kind === 'pressure').length;
   const rows: readonly (readonly [string, string, string])[] = [
-    ['to the table', formatMinutes(now.time.totalMin.p50), formatMinutes(solution.totalMin)],
+    ['to the table', formatMinutes(now.time.totalMin), formatMinutes(solution.totalMin)],
     ['opened in between', String(Math.max(0, lids - 1)), String(solution.openings)],
     ['not right', String(wrong), String(solution.unmet.filter((u) => u.item !== null).length)],
   ];

@@ -115,7 +115,7 @@ export function StepBar({
 }) {
   const steps = stepsOf(batch);
   const segments = segmentsOf(steps, assessment.time.steps);
-  const total = Math.max(1, assessment.time.totalMin.p50);
+  const total = Math.max(1, assessment.time.totalMin);
   const move = (grip: Grip, minutes: number, done: boolean): void => {
     const step = steps.find((s): s is PressureStep => s.id === grip.step && s.kind === 'pressure');
     if (!step) return;

@@ -38,7 +38,7 @@ export function TimetableSheet({
   readonly onClose: () => void;
 }) {
   const moves = movesOf(batch, assessment, pot);
-  const total = assessment.time.totalMin.p50;
+  const total = assessment.time.totalMin;
   const startMs = batch.serveAt ? Date.parse(batch.serveAt) - total * 60000 : null;
   const clock = (minute: number): string =>
     startMs === null

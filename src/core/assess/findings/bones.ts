@@ -3,8 +3,7 @@ import { runWaterL, SETS, stepsOf } from '../../batch';
 import { cookRate, USUAL_Z } from '../../doneness';
 import { formatLevel, formatMinutes, formatVolume } from '../../quantity';
 import type { BonesReport, Finding, FlavourReport, Remedy } from '../types';
-import type { Context, Judge } from './context';
-import { capital } from './doneness';
+import { capital, type Context, type Judge } from './context';
 
 const RATES_WHY =
   'First-order extraction by kind of bone, with rates and totals assumed until the log has taught better.';
@@ -44,7 +43,7 @@ function spentCall(context: Context, run: BonesReport): readonly Finding[] {
         : `${gives}${many ? `; ${many} by then ${run.spent.length > 1 ? 'are' : 'is'} pale and thin` : ''}.`,
       why: `Poultry frames and fish stand one run, most other bones two or three (common practice). ${RATES_WHY}`,
       numbers: { run: run.run, share: run.share, gelatineG: run.gelatineG, kWh: run.fuelKWh },
-      remedy: stopAfterRun(run.run - 1),
+      remedies: [stopAfterRun(run.run - 1)],
     },
   ];
 }
@@ -64,6 +63,7 @@ export const bonesCrumble: Judge = (context) =>
         message: `${capital(names(context, run.crumbled))} ${run.crumbled.length > 1 ? 'fall' : 'falls'} into splinters in this run. Pour it through a cloth or paper, and give no bone to an animal.`,
         why: 'Poultry frames crumble in one to two hours under pressure (common practice). Minutes at 100 °C against a limit by kind, assumed.',
         numbers: { run: run.run },
+        remedies: [],
         ...(run.crumbled[0] && { item: run.crumbled[0] }),
       },
     ];
@@ -108,7 +108,7 @@ export const thinSet: Judge = (context) => {
         wantedGPerL: runOffs.wantedGPerL,
         ...(runOffs.kgPerL !== null && { bonesKgPerL: runOffs.kgPerL }),
       },
-      ...(remedy && { remedy }),
+      remedies: remedy ? [remedy] : [],
     },
   ];
 };
@@ -173,7 +173,7 @@ export const overExtracted: Judge = (context) =>
         why: `Minutes at 100 °C at its surface against what it stands in a stock (common practice, no source): best by ${flavour.bestMin}, too much from ${flavour.tooMuchMin}.`,
         numbers: { valueMin: flavour.valueMin, tooMuchMin: flavour.tooMuchMin },
         item: item.id,
-        ...(remedy && { remedy }),
+        remedies: remedy ? [remedy] : [],
       },
     ];
   });

@@ -1,4 +1,5 @@
 import type { Units } from '../../quantity';
+import type { Draws } from '../draws';
 import type { Filled } from '../reports';
 import type { Model } from '../model';
 import type {
@@ -23,6 +24,17 @@ export interface Context {
   readonly runOffs: RunOffReport | null;
   readonly setpointC: number;
   readonly boilC: number;
+  /** What came out how often; null while it is not known. */
+  readonly draws: Draws | null;
+}
+
+/** From this chance on a thing is worth a warning. */
+export const LIKELY = 0.5;
+/** From this chance on what scalds, burns or sickens stops the cook. */
+export const DANGER = 0.1;
+
+export function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
 export type Judge = (context: Context) => readonly Finding[];

@@ -4,8 +4,7 @@ import { splitIn, waterToLine } from '../../fill';
 import { contentsAt, partsAt } from '../model';
 import type { Closing } from '../reports';
 import type { Finding, Remedy } from '../types';
-import type { Context, Judge } from './context';
-import { capital } from './doneness';
+import { capital, DANGER, LIKELY, type Context, type Judge } from './context';
 
 const LINES_WHY =
   'Full pots spray at the valve. Two thirds, and half for what foams or swells, are common practice and most manuals; your pot’s own manual always wins.';
@@ -45,7 +44,7 @@ export const overLine: Judge = (context) => {
     message: `${when}${at} ${formatVolume(over, units)} over the ${foams ? 'foam' : 'fill'} line at ${line}. Or cook it in ${batches} batches.`,
     why: LINES_WHY,
     numbers: { levelL: worstL, lineL, overL: over, batches },
-    remedy: lowerTo(context),
+    remedies: [lowerTo(context)],
   };
   return [finding];
 };
@@ -90,44 +89,58 @@ function dryClosings({ model }: Context): readonly Dry[] {
 }
 
 /** @param index of the step */
-function moreWater({ model, units }: Context, index: number, freeL: number): Remedy {
+function moreWater({ model, units }: Context, index: number, freeL: number): readonly Remedy[] {
   const { batch } = model.plan;
   const run = runOf(batch, index);
   const litres = runWaterL(batch, run) + (model.pot.minLiquidL - freeL) + 0.02;
-  return { do: 'set-water', litres, run, label: `Use ${formatVolume(litres, units)} of water` };
+  return [{ do: 'set-water', litres, run, label: `Use ${formatVolume(litres, units)} of water` }];
+}
+
+/** How often a step runs dry, as drawn; as reckoned while nothing has been drawn. */
+function dryChance({ model, draws }: Context, index: number): number {
+  const id = model.plan.steps[index]?.id ?? '';
+  const asGiven = model.heat.steps[index]?.scorchedS == null ? 0 : 1;
+  return draws ? Math.max(draws.risks.dry[id] ?? 0, asGiven * LIKELY) : asGiven;
 }
 
 export const tooLittleLiquid: Judge = (context) =>
   dryClosings(context)
-    .filter((dry) => dry.sealedL === null || dry.sealedL < context.model.pot.minLiquidL)
+    .filter(({ index }) => dryChance(context, index) > DANGER)
     .map(({ step, index, freeL, sealedL }): Finding => {
       const { model, units } = context;
       const min = model.pot.minLiquidL;
+      const surely = model.heat.steps[index]?.scorchedS != null;
       return {
         code: 'too-little-liquid',
         level: 'stop',
         title: 'Too little liquid to make steam',
-        message: `There is ${formatVolume(freeL, units)} of free liquid; this pot needs ${formatVolume(min, units)} to come to pressure, and the juices do not make up for it in time.`,
+        message: `There is ${formatVolume(freeL, units)} of free liquid as the lid goes on, and the juices do not ${surely ? '' : 'always '}make up for it in time: the bottom runs dry and scorches${surely ? '' : ` ${Math.max(1, Math.round(10 * dryChance(context, index)))} times in 10`}. This pot asks for ${formatVolume(min, units)}.`,
         why: 'Without enough liquid the bottom boils dry and scorches before the pin rises. The minimum is your pot’s, from the Kitchen. What is browned first has lost its juice.',
         numbers: { freeL, minL: min, ...(sealedL !== null && { sealedL }) },
         step: step.id,
-        remedy: moreWater(context, index, freeL),
+        remedies: moreWater(context, index, freeL),
       };
     });
 
 export const dryStart: Judge = (context) =>
   dryClosings(context)
-    .filter((dry) => dry.sealedL !== null && dry.sealedL >= context.model.pot.minLiquidL)
-    .map(({ step, freeL, sealedL }): Finding => {
+    .filter(({ index, sealedL }) => dryChance(context, index) <= DANGER && sealedL !== null)
+    .map(({ step, index, freeL, sealedL }): Finding => {
       const { model, units } = context;
+      const min = model.pot.minLiquidL;
+      const enough = (sealedL ?? 0) >= min;
+      const juices = `There is ${formatVolume(freeL, units)} of liquid as the lid goes on; the raw foods give enough to make ${formatVolume(sealedL ?? 0, units)} by the time it seals.`;
       return {
         code: 'dry-start',
-        level: 'note',
-        title: 'The juices make the steam',
-        message: `There is ${formatVolume(freeL, units)} of liquid as the lid goes on; the raw foods give enough to make ${formatVolume(sealedL ?? 0, units)} by the time it seals. Lay the juicy ones at the bottom.`,
+        level: enough ? 'note' : 'warn',
+        title: enough ? 'The juices make the steam' : 'Less liquid than the pot asks for',
+        message: enough
+          ? `${juices} Lay the juicy ones at the bottom.`
+          : `${juices} That comes to pressure without running dry, but this pot asks for ${formatVolume(min, units)}; its manual comes first.`,
         why: 'Raw poultry, tomato, onion and mushrooms give a quarter to half their weight (common practice). Your pot’s manual may ask for its minimum all the same, and comes first.',
-        numbers: { freeL, sealedL: sealedL ?? 0, minL: model.pot.minLiquidL },
+        numbers: { freeL, sealedL: sealedL ?? 0, minL: min },
         step: step.id,
+        remedies: enough ? [] : moreWater(context, index, freeL),
       };
     });
 
@@ -162,40 +175,57 @@ export const notCovered: Judge = (context) => {
       message: `The heap stands at ${formatLevel(heapL, units)} and the liquid at ${formatLevel(liquidL, units)}${which}. What stands out cooks in steam and gives less to the broth.`,
       why: 'Heap from each food’s true density and how loosely it lies; both are estimates.',
       numbers: { heapL, liquidL, lidOnL: levelL },
-      ...(missing <= waterToLine(bare.parts, filled.lines.lineL, water) && {
-        remedy: {
-          do: 'set-water',
-          litres,
-          run,
-          label: `Cover it: ${formatVolume(litres, units)} of water`,
-        },
-      }),
+      remedies:
+        missing <= waterToLine(bare.parts, filled.lines.lineL, water)
+          ? [
+              {
+                do: 'set-water',
+                litres,
+                run,
+                label: `Cover it: ${formatVolume(litres, units)} of water`,
+              },
+            ]
+          : [],
     },
   ];
 };
 
-export const neverAtPressure: Judge = (context) => {
+/** A step that runs dry on the way, however much there was as the lid went on. */
+export const boilsDry: Judge = (context) => {
   const { model } = context;
+  const closings = new Set(dryClosings(context).map((dry) => dry.index));
+  return model.plan.steps.flatMap((step, index): Finding[] => {
+    const result = model.heat.steps[index];
+    // Too little as the lid goes on is told as that.
+    if (!result || closings.has(index) || dryChance(context, index) <= DANGER) return [];
+    const pressure = step.kind === 'pressure';
+    const minute = ((result.scorchedS ?? result.endS) - result.startS) / 60;
+    const when =
+      result.scorchedS === null
+        ? `${Math.max(1, Math.round(10 * dryChance(context, index)))} times in 10 there is no liquid left on the bottom before this step is over`
+        : `${capital(formatMinutes(Math.max(1, minute)))} into this step there is no liquid left on the bottom`;
+    return [
+      {
+        code: 'scorch-risk',
+        level: 'stop',
+        title: 'It boils dry and scorches',
+        message: `${when}${pressure && !result.reached ? '; it never comes to pressure' : ''}.`,
+        why: 'Water that boils off or is drunk up against what is there and what the foods give back; a bottom without liquid gets past 150 °C (assumed) and burns what lies on it.',
+        numbers: { minute, minL: model.pot.minLiquidL },
+        step: step.id,
+        remedies: pressure ? moreWater(context, index, 0) : [],
+      },
+    ];
+  });
+};
+
+export const neverAtPressure: Judge = ({ model, draws }) => {
   if (model.plan.items.length === 0) return [];
   return model.plan.steps.flatMap((step, i): Finding[] => {
     const result = model.heat.steps[i];
     const pressure = step.kind === 'pressure';
-    if (result && result.scorchedS !== null) {
-      const minute = (result.scorchedS - result.startS) / 60;
-      return [
-        {
-          code: 'scorch-risk',
-          level: 'stop',
-          title: 'It boils dry and scorches',
-          message: `${capital(formatMinutes(Math.max(1, minute)))} into this step there is no liquid left on the bottom${pressure && !result.reached ? '; it never comes to pressure' : ''}.`,
-          why: 'Water that boils off or is drunk up against what is there and what the foods give back; a bottom without liquid gets past 150 °C (assumed) and burns what lies on it.',
-          numbers: { minute, minL: model.pot.minLiquidL },
-          step: step.id,
-          ...(pressure && { remedy: moreWater(context, i, 0) }),
-        },
-      ];
-    }
-    if (!result || result.reached) return [];
+    if (!result || result.scorchedS !== null) return [];
+    if (result.reached && (draws?.risks.never[step.id] ?? 0) <= LIKELY) return [];
     return [
       {
         code: 'never-at-pressure',
@@ -205,6 +235,7 @@ export const neverAtPressure: Judge = (context) => {
         why: 'The heater’s power against the losses through wall and lid.',
         numbers: { powerW: model.hot.powerW },
         step: step.id,
+        remedies: [],
       },
     ];
   });
@@ -222,5 +253,6 @@ export const empty: Judge = ({ model }) =>
             'Say what goes in, one line an ingredient, such as “1.2 kg lamb neck, 40 mm pieces”.',
           why: 'Everything else follows from what is in the pot.',
           numbers: {},
+          remedies: [],
         },
       ];

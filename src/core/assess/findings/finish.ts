@@ -3,8 +3,7 @@ import { SALTY_PERCENT, waterToDilute } from '../../finish';
 import { formatSalt, formatVolume } from '../../quantity';
 import { drinkersOf } from '../finish';
 import type { Finding } from '../types';
-import type { Judge } from './context';
-import { capital } from './doneness';
+import { capital, type Judge } from './context';
 
 const SALT_WHY =
   'Salt of every ingredient by its label or usual content, over what is left in the pot. Soup wants 0.6 to 0.9 % (common practice); what reduces gets saltier.';
@@ -24,13 +23,16 @@ export const salty: Judge = ({ model, units, salt, filled }) => {
     message: `${formatSalt(salt.grams, units)} of salt make ${salt.percent.toFixed(1)} % of the finished pot; soup wants 0.6 to 0.9 %.`,
     why: SALT_WHY,
     numbers: { grams: salt.grams, percent: salt.percent },
-    ...(extraL <= filled.report.waterToLineL && {
-      remedy: {
-        do: 'set-water',
-        litres,
-        label: `Thin it: ${formatVolume(litres, units)} of water`,
-      },
-    }),
+    remedies:
+      extraL <= filled.report.waterToLineL
+        ? [
+            {
+              do: 'set-water',
+              litres,
+              label: `Thin it: ${formatVolume(litres, units)} of water`,
+            },
+          ]
+        : [],
   };
   return [finding];
 };
@@ -48,6 +50,7 @@ export const saltLeft: Judge = ({ model, units, salt, finish }) => {
         message: `It already holds ${formatSalt(salt.grams, units)} of salt, ${salt.percent.toFixed(1)} %; boiled down to half it would be ${(2 * salt.percent).toFixed(1)} %.`,
         why: SALT_WHY,
         numbers: { grams: salt.grams, percent: salt.percent },
+        remedies: [],
       },
     ];
   }
@@ -60,6 +63,7 @@ export const saltLeft: Judge = ({ model, units, salt, finish }) => {
       message: `The ingredients bring ${formatSalt(salt.grams, units)}; about ${formatSalt(finish.saltToAddG, units)} are left to add, to taste.`,
       why: SALT_WHY,
       numbers: { grams: salt.grams, percent: salt.percent, toAddG: finish.saltToAddG },
+      remedies: [],
     },
   ];
 };
@@ -82,6 +86,11 @@ export const noodlesDrink: Judge = ({ model, units, finish }) => {
         massG: left.reduce((sum, i) => sum + i.massG, 0),
         drinksOnL: finish.drinksOnL,
       },
+      remedies: left.map((i) => ({
+        do: 'apart' as const,
+        item: i.id,
+        label: `Cook the ${i.food.name} apart`,
+      })),
     },
   ];
 };

@@ -2,19 +2,31 @@ import type { Finding, Level } from '../types';
 import { bonesCrumble, bonesSpent, overExtracted, thinSet } from './bones';
 import type { Context, Judge } from './context';
 import { overcooked, undercooked } from './doneness';
-import { dryStart, empty, neverAtPressure, notCovered, overLine, tooLittleLiquid } from './fill';
+import { slowCooling } from './cooling';
+import {
+  boilsDry,
+  dryStart,
+  empty,
+  neverAtPressure,
+  notCovered,
+  overLine,
+  tooLittleLiquid,
+} from './fill';
 import { noodlesDrink, saltLeft, salty } from './finish';
 import { dairy, releaseCosts, scorch, sprayRisk, thickener } from './pot';
 import { centreSafety, kidneyBeans } from './safety';
 
+/** By harm: what scalds, burns or sickens, then what spoils the dish, then what costs a little. */
 const JUDGES: readonly Judge[] = [
   empty,
+  kidneyBeans,
+  centreSafety,
+  slowCooling,
+  sprayRisk,
   overLine,
   tooLittleLiquid,
+  boilsDry,
   neverAtPressure,
-  centreSafety,
-  kidneyBeans,
-  sprayRisk,
   undercooked,
   overcooked,
   dairy,

@@ -1,48 +1,72 @@
 import type { PlannedItem } from '../../batch';
 import { formatDegrees, formatLevel } from '../../quantity';
-import { SAFE_FRACTION } from '../release';
+import { USUAL_DUTY } from '../../heat';
+import { SAFE_CHANCE } from '../release';
 import type { Finding, Remedy } from '../types';
-import type { Context, Judge } from './context';
-import { capital } from './doneness';
+import { capital, DANGER, type Context, type Judge } from './context';
 
-export const sprayRisk: Judge = ({ model, releases, units }) =>
-  releases
-    .filter(
-      (r) =>
-        r.method !== 'natural' && r.method !== 'coldwater' && r.swollenFraction > SAFE_FRACTION,
-    )
+/** The ways round it, in the order in which cooks choose. */
+function calmer({ model, releases }: Context, step: string): readonly Remedy[] {
+  const report = releases.find((r) => r.step === step);
+  if (!report) return [];
+  const { waitMin, bursts } = report;
+  const remedies: Remedy[] = [];
+  if (bursts)
+    remedies.push({
+      do: 'set-release',
+      step,
+      release: { method: 'pulsed', duty: USUAL_DUTY },
+      label: 'Open it in bursts',
+    });
+  if (waitMin !== null && waitMin > 0)
+    remedies.push({
+      do: 'set-release',
+      step,
+      release: { method: 'timed', afterMin: waitMin },
+      label: `Wait ${waitMin} min first`,
+    });
+  if (model.pot.kind === 'stovetop')
+    remedies.push({
+      do: 'set-release',
+      step,
+      release: { method: 'coldwater' },
+      label: 'Cold water over the lid',
+    });
+  remedies.push({
+    do: 'set-release',
+    step,
+    release: { method: 'natural' },
+    label: 'Let the pin drop by itself',
+  });
+  return remedies;
+}
+
+export const sprayRisk: Judge = (context) => {
+  const { model, releases, units } = context;
+  return releases
+    .filter((r) => r.sprayChance >= SAFE_CHANCE || r.foamAboveHalf)
     .map((r): Finding => {
-      const remedy: Remedy =
-        r.waitMin === null
-          ? {
-              do: 'set-release',
-              step: r.step,
-              release: { method: 'natural' },
-              label: 'Let the pin drop by itself',
-            }
-          : {
-              do: 'set-release',
-              step: r.step,
-              release: { method: 'timed', afterMin: r.waitMin },
-              label: `Wait ${r.waitMin} min first`,
-            };
-      const levelL = r.swollenFraction * model.pot.capacityL;
-      const sprays = r.swollenFraction >= 1;
+      const { capacityL } = model.pot;
+      const levelL = Math.min(r.swollenFraction * capacityL, capacityL);
+      const sprays = r.sprayChance > DANGER;
+      const inTen = Math.max(1, Math.round(10 * r.sprayChance));
       return {
         code: 'spray-risk',
         level: sprays ? 'stop' : 'warn',
-        title: sprays ? 'It will spray at the valve' : 'Foam comes close to the valve',
-        message: `When the valve opens it swells to ${formatLevel(Math.min(levelL, model.pot.capacityL), units)}${sprays ? ' and beyond' : ''} of the pot’s ${formatLevel(model.pot.capacityL, units)}. Hot liquid scalds.`,
-        why: 'Steam leaving through the liquid lifts it (drift flux, DIERS); starch, pulses and fat hold the bubbles.',
+        title: sprays ? 'It may spray at the valve' : 'Foam may come to the valve',
+        message: `As the valve opens it swells to about ${formatLevel(levelL, units)} of the pot’s ${formatLevel(capacityL, units)}; liquid comes out ${sprays ? `about ${inTen} times in 10` : 'now and then'}. Hot liquid scalds.`,
+        why: 'Steam leaving through the liquid lifts it (drift flux, DIERS); starch, pulses and fat hold the bubbles, how well is not known to the last. A burst lifts it like an open valve while it lasts; between bursts the foam falls back.',
         numbers: {
-          swollenL: levelL,
-          capacityL: model.pot.capacityL,
+          swollenL: r.swollenFraction * capacityL,
+          capacityL,
           swollenFraction: r.swollenFraction,
+          sprayChance: r.sprayChance,
         },
         step: r.step,
-        remedy,
+        remedies: calmer(context, r.step),
       };
     });
+};
 
 /** A release that spoils meat or pulses, where a slower one would not. */
 export const releaseCosts: Judge = ({ model, releases, units }) =>
@@ -62,12 +86,20 @@ export const releaseCosts: Judge = ({ model, releases, units }) =>
         numbers: { superheatC: first.superheatC, flashPercent: first.flashPercent },
         item: item.id,
         step: r.step,
-        remedy: {
-          do: 'set-release',
-          step: r.step,
-          release: { method: 'natural' },
-          label: 'Let the pin drop by itself',
-        },
+        remedies: [
+          {
+            do: 'set-release',
+            step: r.step,
+            release: { method: 'timed', afterMin: 10 },
+            label: 'Wait 10 min first',
+          },
+          {
+            do: 'set-release',
+            step: r.step,
+            release: { method: 'natural' },
+            label: 'Let the pin drop by itself',
+          },
+        ],
       },
     ];
   });
@@ -91,12 +123,14 @@ export const dairy: Judge = (context) =>
       why: 'Common practice: dairy and starch thickeners wait until after pressure.',
       numbers: { massG: item.massG },
       item: item.id,
-      remedy: {
-        do: 'put-in-after' as const,
-        item: item.id,
-        minutes: 2,
-        label: 'Put it in after opening',
-      },
+      remedies: [
+        {
+          do: 'put-in-after' as const,
+          item: item.id,
+          minutes: 2,
+          label: 'Put it in after opening',
+        },
+      ],
     }));
 
 function isThickener(item: PlannedItem): boolean {
@@ -115,12 +149,14 @@ export const thickener: Judge = (context) =>
       why: 'Common practice: starch thickeners wait until after pressure; 8 g for 240 ml make it medium thick.',
       numbers: { massG: item.massG },
       item: item.id,
-      remedy: {
-        do: 'put-in-after' as const,
-        item: item.id,
-        minutes: 3,
-        label: 'Stir it in after opening',
-      },
+      remedies: [
+        {
+          do: 'put-in-after' as const,
+          item: item.id,
+          minutes: 3,
+          label: 'Stir it in after opening',
+        },
+      ],
     }));
 
 /** Shares of the contents from which thick stuff catches (common practice, no source). */
@@ -145,6 +181,7 @@ export const scorch: Judge = (context) => {
       message: `Lay ${names.join(' and ')} on top, unstirred, and scrape the bottom clean before the lid goes on.`,
       why: 'Thick, starchy or sugary layers on the heated bottom scorch before the pot comes to pressure (common practice).',
       numbers: { pasteShare: paste, thickShare: thick },
+      remedies: [],
     },
   ];
 };

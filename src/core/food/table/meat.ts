@@ -13,6 +13,7 @@ const fish = rows('fish', { safety: 'whole-cut', cooked: 0.82, packing: 0.65 });
 
 export const MEAT = [
   poultry('chicken-breast', 'chicken breast', [74.8, 22.5, 2.6, 0, 0, 1.1], {
+    family: 'lean',
     aliases: ['boneless chicken breast', 'chicken breast fillet', 'chicken'],
     pieceG: 175,
     cupG: 140,
@@ -25,6 +26,7 @@ export const MEAT = [
     shape: ['slab', 20],
   }),
   poultry('chicken-leg', 'chicken leg, bone in', [65, 18.5, 12, 0, 0, 4.5], {
+    family: 'bone',
     extract: { gelatineGPerKg: 28, perHour: 0.35, runs: 1, crumbleMin: 330 },
     picked: { food: 'chicken-frame', share: 0.3 },
     aliases: [
@@ -39,6 +41,7 @@ export const MEAT = [
     packing: 0.58,
   }),
   poultry('turkey-wing', 'turkey wing', [61, 19.5, 12.5, 0, 0, 7], {
+    family: 'bone',
     extract: { gelatineGPerKg: 45, perHour: 0.35, runs: 1, crumbleMin: 360 },
     picked: { food: 'turkey-frame', share: 0.35 },
     aliases: ['turkey wings'],
@@ -48,6 +51,7 @@ export const MEAT = [
     cooked: 0.85,
   }),
   poultry('smoked-turkey-wing', 'smoked turkey wing', [57, 21, 12.5, 0, 0, 9.5], {
+    family: 'bone',
     extract: { gelatineGPerKg: 45, perHour: 0.35, runs: 1, crumbleMin: 360 },
     picked: { food: 'turkey-frame', share: 0.35 },
     aliases: ['smoked turkey', 'smoked wing'],
@@ -64,6 +68,7 @@ export const MEAT = [
     cooked: 0.68,
   }),
   meat('beef-shank', 'beef shank', [64, 21, 8, 0, 0, 7], {
+    family: 'bone',
     extract: { gelatineGPerKg: 35, perHour: 0.15, runs: 2 },
     picked: { food: 'beef-marrow-bone', share: 0.3 },
     aliases: ['beef shin', 'shin of beef', 'beef neck', 'shank', 'osso buco'],
@@ -72,6 +77,7 @@ export const MEAT = [
     cooked: 0.75,
   }),
   meat('lamb-neck', 'lamb neck', [59, 17.5, 17, 0, 0, 6.5], {
+    family: 'bone',
     extract: { gelatineGPerKg: 35, perHour: 0.18, runs: 2 },
     picked: { food: 'lamb-bones', share: 0.35 },
     aliases: ['neck of lamb', 'lamb neck piece', 'scrag end', 'mutton neck'],
@@ -99,6 +105,7 @@ export const MEAT = [
     cooked: 0.7,
   }),
   meat('pork-ribs', 'pork ribs', [54, 15.5, 21.5, 0, 0, 9], {
+    family: 'bone',
     aliases: ['spare rib', 'pork rib', 'rib', 'ribs', 'baby back ribs'],
     pieceG: 90,
     shape: ['slab', 28],
@@ -106,6 +113,7 @@ export const MEAT = [
     cooked: 0.8,
   }),
   meat('ham-hock', 'smoked ham hock', [57, 19, 15, 0, 0, 9], {
+    family: 'bone',
     extract: { gelatineGPerKg: 45, perHour: 0.25, runs: 2 },
     picked: { food: 'ham-bone', share: 0.3 },
     aliases: ['ham hock', 'hock', 'smoked hock', 'gammon hock'],
@@ -115,6 +123,7 @@ export const MEAT = [
     saltPercent: 2.2,
   }),
   meat('smoked-bacon', 'smoked bacon', [50, 14, 33, 0, 0, 3], {
+    family: 'minced',
     aliases: ['bacon', 'streaky bacon', 'pancetta', 'lardon'],
     pieceG: 28,
     cupG: 150,
@@ -123,6 +132,7 @@ export const MEAT = [
     saltPercent: 2.3,
   }),
   meat('sausage', 'fresh sausage', [57, 15, 25, 1, 0, 2], {
+    family: 'minced',
     aliases: ['pork sausage', 'banger', 'sausages'],
     pieceG: 80,
     shape: ['cylinder', 28],
@@ -131,6 +141,7 @@ export const MEAT = [
     saltPercent: 1.5,
   }),
   meat('minced-beef', 'minced meat', [66, 19, 14, 0, 0, 1], {
+    family: 'minced',
     aliases: [
       'minced beef',
       'ground beef',
@@ -152,18 +163,21 @@ export const MEAT = [
     shape: ['slab', 22],
   }),
   poultry('turkey-breast', 'turkey breast', [74, 23.5, 1.5, 0, 0, 1], {
+    family: 'lean',
     aliases: ['turkey', 'turkey breast fillet', 'diced turkey'],
     pieceG: 600,
     cupG: 140,
     shape: ['slab', 45],
   }),
   poultry('turkey-thigh', 'turkey thigh', [73, 20, 6, 0, 0, 1], {
+    family: 'bone',
     aliases: ['turkey leg', 'turkey drumstick', 'boneless turkey thigh'],
     pieceG: 400,
     cupG: 140,
     shape: ['slab', 40],
   }),
   poultry('whole-chicken', 'whole chicken', [64, 18, 14, 0, 0, 4], {
+    family: 'bone',
     extract: { gelatineGPerKg: 22, perHour: 0.3, runs: 1, crumbleMin: 330 },
     picked: { food: 'chicken-frame', share: 0.3 },
     aliases: ['boiling fowl', 'stewing hen', 'poussin'],
@@ -173,12 +187,14 @@ export const MEAT = [
     cooked: 0.8,
   }),
   poultry('duck-leg', 'duck leg', [62, 18, 16, 0, 0, 4], {
+    family: 'bone',
     aliases: ['duck legs', 'goose leg', 'duck'],
     pieceG: 230,
     shape: ['cylinder', 45],
     packing: 0.58,
   }),
   poultry('minced-poultry', 'minced turkey or chicken', [72, 19, 8, 0, 0, 1], {
+    family: 'minced',
     aliases: ['minced turkey', 'ground turkey', 'minced chicken', 'ground chicken'],
     cupG: 225,
     shape: ['sphere', 8],
@@ -186,6 +202,7 @@ export const MEAT = [
     packing: 0.7,
   }),
   meat('rabbit', 'rabbit, jointed', [71, 20, 5, 0, 0, 4], {
+    family: 'bone',
     aliases: ['rabbit', 'hare', 'rabbit joints', 'rabbit legs'],
     pieceG: 200,
     shape: ['cylinder', 40],
@@ -193,6 +210,7 @@ export const MEAT = [
     safety: 'minced',
   }),
   meat('beef-short-ribs', 'beef short ribs', [52, 15, 25, 0, 0, 8], {
+    family: 'bone',
     aliases: ['short rib', 'short ribs', 'beef ribs', 'beef rib'],
     pieceG: 350,
     shape: ['slab', 50],
@@ -200,6 +218,7 @@ export const MEAT = [
     cooked: 0.78,
   }),
   meat('oxtail', 'oxtail', [56, 18, 16, 0, 0, 10], {
+    family: 'bone',
     extract: { gelatineGPerKg: 50, perHour: 0.15, runs: 2 },
     aliases: ['ox tail', 'oxtails', 'beef tail'],
     pieceG: 200,
@@ -226,6 +245,7 @@ export const MEAT = [
     cooked: 0.7,
   }),
   meat('lamb-shank', 'lamb shank', [62, 18, 13, 0, 0, 7], {
+    family: 'bone',
     extract: { gelatineGPerKg: 40, perHour: 0.18, runs: 2 },
     picked: { food: 'lamb-bones', share: 0.3 },
     aliases: ['lamb shanks', 'lamb foreshank'],
@@ -235,6 +255,7 @@ export const MEAT = [
     cooked: 0.78,
   }),
   meat('goat', 'goat or mutton, diced', [68, 20, 11, 0, 0, 1], {
+    family: 'bone',
     aliases: ['mutton', 'goat meat', 'diced mutton', 'goat', 'kid goat'],
     cupG: 150,
     shape: ['sphere', 40],
@@ -247,6 +268,7 @@ export const MEAT = [
     cooked: 0.75,
   }),
   meat('pork-loin', 'pork loin', [70, 21, 8, 0, 0, 1], {
+    family: 'lean',
     aliases: ['pork chop', 'pork tenderloin', 'pork fillet', 'pork chops'],
     pieceG: 180,
     cupG: 150,
@@ -254,6 +276,7 @@ export const MEAT = [
     cooked: 0.74,
   }),
   meat('cooked-ham', 'ham, cooked', [68, 21, 7, 1, 0, 3], {
+    family: 'ready',
     aliases: ['ham', 'diced ham', 'gammon', 'cooked ham'],
     cupG: 140,
     shape: ['sphere', 17],
@@ -261,6 +284,7 @@ export const MEAT = [
     saltPercent: 2.2,
   }),
   meat('smoked-sausage', 'smoked sausage', [54, 14, 27, 2, 0, 3], {
+    family: 'ready',
     aliases: [
       'chorizo',
       'kielbasa',
@@ -276,6 +300,7 @@ export const MEAT = [
     saltPercent: 2.3,
   }),
   meat('meatballs', 'meatballs', [61, 16, 17, 4, 0.5, 1.5], {
+    family: 'minced',
     aliases: ['meatball', 'albondigas', 'raw meatballs'],
     pieceG: 30,
     shape: ['sphere', 35],
@@ -295,6 +320,7 @@ export const MEAT = [
     saltPercent: 2,
   }),
   fish('prawns', 'prawns, raw', [80, 17.5, 0.6, 0.5, 0, 1.4], {
+    family: 'shellfish',
     aliases: ['prawn', 'shrimp', 'shrimps', 'raw prawns', 'king prawns'],
     pieceG: 12,
     cupG: 145,
@@ -303,12 +329,14 @@ export const MEAT = [
     saltPercent: 0.4,
   }),
   fish('squid', 'squid', [79, 15.6, 1.4, 2, 0, 1.4], {
+    family: 'tough',
     aliases: ['calamari', 'squid rings', 'octopus', 'cuttlefish'],
     pieceG: 90,
     shape: ['slab', 6],
     cooked: 0.65,
   }),
   fish('mussels', 'mussels or clams, in shell', [55, 7, 1.5, 2.5, 0, 34], {
+    family: 'shellfish',
     aliases: ['mussel', 'clam', 'clams', 'cockles', 'mussels'],
     pieceG: 20,
     shape: ['slab', 15],

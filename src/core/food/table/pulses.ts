@@ -67,6 +67,7 @@ export const PULSES = [
     shape: ['slab', 2.5],
   }),
   canned('canned-beans', 'beans, canned', [69, 8.4, 0.5, 14, 6.5, 1.6], {
+    family: 'ready',
     aliases: [
       'canned beans',
       'canned borlotti',
@@ -144,6 +145,7 @@ export const PULSES = [
     scorch: 2,
   }),
   canned('canned-kidney-beans', 'kidney beans, canned', [68, 8, 0.6, 14.6, 6.2, 1.6], {
+    family: 'ready',
     aliases: ['canned red kidney beans', 'tinned kidney beans'],
     cupG: 177,
     can: { netG: 400, drainedG: 240 },
@@ -151,6 +153,7 @@ export const PULSES = [
     saltPercent: 0.6,
   }),
   canned('canned-lentils', 'lentils, canned', [72, 7.5, 0.5, 12, 5, 1.3], {
+    family: 'ready',
     aliases: ['tinned lentils', 'cooked lentils', 'lentils in a can'],
     cupG: 190,
     can: { netG: 400, drainedG: 265 },
@@ -158,6 +161,7 @@ export const PULSES = [
     saltPercent: 0.5,
   }),
   canned('hominy', 'hominy, canned', [82, 1.5, 0.9, 11.8, 2.5, 0.8], {
+    family: 'ready',
     aliases: ['canned hominy', 'pozole corn', 'mote'],
     cupG: 165,
     can: { netG: 425, drainedG: 285 },

@@ -50,12 +50,14 @@ export const ROOTS = [
     shape: ['sphere', 100],
   }),
   root('garlic', 'garlic', [58.6, 6.4, 0.5, 31, 2.1, 1.5], {
+    family: 'aromatic',
     aliases: ['garlic clove', 'clove of garlic', 'cloves garlic', 'garlic cloves'],
     pieceG: 3,
     cupG: 136,
     shape: ['slab', 8],
   }),
   root('ginger', 'ginger', [78.9, 1.8, 0.8, 15.8, 2, 0.8], {
+    family: 'aromatic',
     aliases: ['fresh ginger', 'ginger root'],
     pieceG: 30,
     cupG: 96,

@@ -1,3 +1,4 @@
+import type { Family } from '../families';
 import type { Food, FoodGroup, Solid } from '../types';
 
 type Parts = readonly [
@@ -9,6 +10,23 @@ type Parts = readonly [
   ash: number,
 ];
 
+/** The family of most of a group; a row that differs says so. */
+const FAMILY: Readonly<Record<FoodGroup, Family | null>> = {
+  poultry: 'tough',
+  meat: 'tough',
+  fish: 'fish',
+  bones: null,
+  pulse: 'pulse',
+  grain: 'grain',
+  pasta: 'pasta',
+  vegetable: 'vegetable',
+  leaf: 'green',
+  liquid: null,
+  dairy: null,
+  fat: null,
+  seasoning: null,
+};
+
 /** What a row may leave to its group's habit. */
 type Options = Partial<Omit<Food, 'key' | 'name' | 'group' | 'composition' | 'shape'>> & {
   readonly shape?: readonly [Solid, number] | null;
@@ -19,6 +37,7 @@ export function rows(group: FoodGroup, habit: Options = {}) {
   return (key: string, name: string, parts: Parts, own: Options = {}): Food => {
     const { shape, ...rest } = {
       aliases: [],
+      family: FAMILY[group],
       source: 'from memory' as const,
       packing: 0.6,
       cooked: 1,

@@ -11,6 +11,7 @@ const leaf = rows('leaf', { cooked: 0.75, packing: 0.12 });
 
 export const VEGETABLES = [
   veg('leek', 'leek', [83, 1.5, 0.3, 12.4, 1.8, 1], {
+    family: 'aromatic',
     aliases: ['leeks'],
     pieceG: 89,
     cupG: 89,
@@ -19,6 +20,7 @@ export const VEGETABLES = [
     cooked: 0.85,
   }),
   veg('celery', 'celery', [95.4, 0.7, 0.2, 1.4, 1.6, 0.7], {
+    family: 'aromatic',
     aliases: ['celery stalk', 'celery stick', 'celery rib'],
     pieceG: 40,
     cupG: 101,
@@ -26,6 +28,7 @@ export const VEGETABLES = [
     cooked: 0.88,
   }),
   veg('onion', 'onion', [89.1, 1.1, 0.1, 7.6, 1.7, 0.4], {
+    family: 'aromatic',
     aliases: ['onions', 'yellow onion', 'red onion', 'brown onion', 'white onion'],
     pieceG: 110,
     cupG: 160,
@@ -33,6 +36,7 @@ export const VEGETABLES = [
     cooked: 0.75,
   }),
   veg('fennel', 'fennel', [90.2, 1.2, 0.2, 4.2, 3.1, 1.1], {
+    family: 'aromatic',
     aliases: ['fennel bulb'],
     pieceG: 234,
     cupG: 87,
@@ -40,6 +44,7 @@ export const VEGETABLES = [
     cooked: 0.85,
   }),
   veg('bell-pepper', 'sweet pepper', [92.2, 1, 0.3, 3.9, 2.1, 0.5], {
+    family: 'aromatic',
     aliases: ['bell pepper', 'red pepper', 'green pepper', 'sweet peppers', 'capsicum'],
     pieceG: 119,
     cupG: 149,
@@ -89,6 +94,7 @@ export const VEGETABLES = [
     shape: ['sphere', 8],
   }),
   veg('tomato', 'tomato', [94.5, 0.9, 0.2, 2.7, 1.2, 0.5], {
+    family: 'aromatic',
     aliases: ['tomatoes', 'plum tomato', 'roma tomato', 'fresh tomato'],
     pieceG: 62,
     cupG: 180,
@@ -98,6 +104,7 @@ export const VEGETABLES = [
     scorch: 1,
   }),
   veg('mushrooms', 'mushrooms', [92.5, 3.1, 0.3, 2.3, 1, 0.8], {
+    family: 'aromatic',
     aliases: ['mushroom', 'button mushroom', 'chestnut mushroom'],
     pieceG: 18,
     cupG: 70,
@@ -106,6 +113,7 @@ export const VEGETABLES = [
     cooked: 0.6,
   }),
   veg('fresh-chili', 'fresh chili', [88, 1.9, 0.4, 7.3, 1.5, 0.9], {
+    family: 'aromatic',
     aliases: ['chili pepper', 'jalapeno', 'green chili', 'red chili', 'chilli'],
     pieceG: 14,
     shape: ['slab', 3],
@@ -135,6 +143,7 @@ export const VEGETABLES = [
     cooked: 0.8,
   }),
   veg('shallot', 'shallots', [79.8, 2.5, 0.1, 13.6, 3.2, 0.8], {
+    family: 'aromatic',
     aliases: ['shallot', 'pearl onion', 'baby onion', 'pickling onions'],
     pieceG: 25,
     cupG: 160,
@@ -142,6 +151,7 @@ export const VEGETABLES = [
     cooked: 0.82,
   }),
   veg('spring-onion', 'spring onions', [89.8, 1.8, 0.2, 4.7, 2.6, 0.8], {
+    family: 'aromatic',
     aliases: ['spring onion', 'scallion', 'green onion', 'scallions'],
     pieceG: 15,
     cupG: 100,
@@ -217,6 +227,7 @@ export const VEGETABLES = [
     cooked: 1,
   }),
   veg('dried-mushrooms', 'dried mushrooms', [9.5, 19, 3, 45, 18, 5.5], {
+    family: 'aromatic',
     aliases: ['dried porcini', 'porcini', 'dried shiitake', 'dried mushroom', 'dried ceps'],
     cupG: 30,
     pieceG: 3,
@@ -226,6 +237,7 @@ export const VEGETABLES = [
     kept: 'shelf',
   }),
   veg('sauerkraut', 'sauerkraut', [92.5, 0.9, 0.1, 1.4, 2.9, 2], {
+    family: 'aromatic',
     aliases: ['pickled cabbage', 'choucroute', 'kimchi'],
     cupG: 142,
     can: { netG: 400, drainedG: 350 },

@@ -109,7 +109,7 @@ function missesOf(aim: Aim, a: Assessment): readonly string[] {
   // A tenth of a litre is what a line can be read to.
   if (aim.litres !== undefined && whole.litres < aim.litres - 0.1)
     misses.push(`${whole.litres.toFixed(1)} L, not ${aim.litres.toFixed(1)} L`);
-  const total = a.bones.at(-1)?.endMin ?? a.time.totalMin.p50;
+  const total = a.bones.at(-1)?.endMin ?? a.time.totalMin;
   if (aim.hours !== undefined && total > 60 * aim.hours + 2)
     misses.push(`${formatMinutes(total)}, not ${formatMinutes(60 * aim.hours)}`);
   for (const f of a.findings) if (f.level === 'stop') misses.push(f.title.toLowerCase());
@@ -144,7 +144,7 @@ function tryWater(asked: Asked, runs: number, litres: number): RunOffOption | nu
     const a = assess(batch, pot, kitchen);
     const whole = a.runOffs?.blends.at(-1);
     if (!whole) return null;
-    const totalMin = a.bones.at(-1)?.endMin ?? a.time.totalMin.p50;
+    const totalMin = a.bones.at(-1)?.endMin ?? a.time.totalMin;
     // Where the tables were a little off, ask for as much more.
     const short = target === null || !aim.set ? 0 : SET_FROM[aim.set] / whole.gPerL - 1;
     const late = hours === undefined || !aim.hours ? 0 : totalMin / 60 - aim.hours;

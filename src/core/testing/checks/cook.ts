@@ -127,7 +127,7 @@ function kidneySimmer(): number {
       [{ id: 's1', kind: 'simmer', minutes }],
     );
     const { findings, time } = assess(beans, POT, SEA_LEVEL);
-    if (!findings.some((f) => f.code === 'kidney-bean-toxin')) return time.totalMin.p50;
+    if (!findings.some((f) => f.code === 'kidney-bean-toxin')) return time.totalMin;
   }
   return Number.NaN;
 }

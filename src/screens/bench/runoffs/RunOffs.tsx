@@ -68,7 +68,7 @@ export function RunOffs({
         )}
         <Stops
           stops={stopsOf(shown, assessment)}
-          total={Math.max(1, assessment.time.totalMin.p50)}
+          total={Math.max(1, assessment.time.totalMin)}
           onMove={(step, holdMin, done) =>
             onInHand(
               changeStep(batch, step, (s) => (s.kind === 'pressure' ? { ...s, holdMin } : s)),

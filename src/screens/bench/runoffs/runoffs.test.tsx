@@ -30,7 +30,7 @@ const ONE: Batch = batchOf(
 const THREE = withRuns(ONE, 3);
 const A = assess(THREE, POT, KITCHEN);
 const user = userEvent.setup();
-const clock = clockText(undefined, A.time.totalMin.p50);
+const clock = clockText(undefined, A.time.totalMin);
 
 afterEach(cleanup);
 

@@ -5,9 +5,9 @@
  * inside than that, and its water boils: it loses c dT / L of its mass as steam (flash, on paper).
  * Meat tightens and beans burst by it (common practice); thin things only go on cooking.
  */
-import { thermalProperties, type Food } from '../food';
+import { MELTING, thermalProperties, type Food } from '../food';
 import { latentHeat } from '../water';
-import type { Model } from './model';
+import { boundsOf, type Model } from './model';
 import type { Texture } from './types';
 
 /** A meat that boils off more than this is noticeably drier, % (assumed). */
@@ -19,7 +19,6 @@ const LONG_SHARE = 0.4;
 
 function costOf(
   food: Food,
-  over: string | null,
   flash: number,
   superheat: number,
   share: number,
@@ -27,7 +26,8 @@ function costOf(
   const meat = food.group === 'meat' || food.group === 'poultry';
   if (meat && flash > TOUGH_PERCENT) return `tightens, ${flash.toFixed(1)} % of it boils off`;
   // Split peas and lentils have no skin to lose: they are meant to melt.
-  if (over === 'burst' && superheat > BURSTS_C) return 'skins burst';
+  const skins = food.family === 'pulse' && !MELTING.has(food.key);
+  if (skins && superheat > BURSTS_C) return 'skins burst';
   return share > LONG_SHARE ? 'goes on cooking while the pot comes down' : null;
 }
 
@@ -48,8 +48,8 @@ export function texturesOf(model: Model, step: number): readonly Texture[] {
     const heatCapacity = thermalProperties(item.food.composition, boil).heat;
     const flashPercent = (100 * heatCapacity * superheatC) / latentHeat(boil);
     const carryOverMin = (cook.surface[last] ?? 0) - (cook.surface[first - 1] ?? 0);
-    const { needMin, limitMin } = cook.doneness;
-    const window = limitMin === null ? null : limitMin - needMin;
+    const { from, to } = boundsOf(item, cook);
+    const window = from && to ? to.minutes - from.minutes : null;
     const share = window ? carryOverMin / window : 0;
     return [
       {
@@ -57,7 +57,7 @@ export function texturesOf(model: Model, step: number): readonly Texture[] {
         carryOverMin,
         superheatC,
         flashPercent,
-        cost: costOf(item.food, cook.doneness.over, flashPercent, superheatC, share),
+        cost: costOf(item.food, flashPercent, superheatC, share),
       },
     ];
   });

@@ -1,0 +1,114 @@
+/**
+ * Whether liquid reaches the valve: a chance, since how full a pot is, how wide its valve and above
+ * all how its contents foam is not known to the last. Foaming depends on starch that is dissolved,
+ * on fat, on how soon the valve follows a boil (common practice); its spread is assumed.
+ *
+ * The draws are the same every time: a low-discrepancy set (Halton 1960) through the normal
+ * quantile, so that the chance moves smoothly with what it is asked for.
+ */
+import { latentHeat } from '../water';
+import { steamFlow, type Valve } from './nozzle';
+import { swollenLevel, voidFraction } from './swell';
+
+/** How the pressure is let go; a burst flows like an open valve while it lasts. */
+export type Letting = 'open' | 'bursts' | 'cold water';
+
+/** The pot as its valve is opened. */
+export interface AtValve {
+  /** Hot level over the brim's, 0 to 1. */
+  readonly level: number;
+  /** 0 clean to 3 foaming. */
+  readonly foaming: number;
+  readonly surfaceM2: number;
+  readonly valve: Valve;
+  readonly outsidePa: number;
+  /** Heat taken by cold water over the lid, W/K. */
+  readonly coldWaterWPerK: number;
+}
+
+/** Standard deviations of logarithms. */
+export interface Doubt {
+  readonly level: number;
+  readonly valve: number;
+}
+
+/** Spread of a foaming class, as a factor and besides (assumed). */
+const FOAM_FACTOR = 0.15;
+const FOAM_MORE = 0.25;
+/** Spread of the drift-flux relation, as a factor on the flow (assumed). */
+const FLUX = 0.05;
+/** Foam that stands on the liquid while steam goes through it, share of the level by class (assumed). */
+const STANDING = 0.02;
+/** What of the foaming is left in bursts: between them it falls back (assumed). */
+const IN_BURSTS = 0.7;
+const TAP_C = 15;
+const DRAWS = 200;
+
+function halton(index: number, base: number): number {
+  let sum = 0;
+  let share = 1 / base;
+  for (let i = index; i > 0; i = Math.floor(i / base)) {
+    sum += (i % base) * share;
+    share /= base;
+  }
+  return sum;
+}
+
+/** Standard normal quantile (Acklam's central and tail rationals, from memory, within 1e-3). */
+function quantile(p: number): number {
+  const t = Math.sqrt(-2 * Math.log(Math.min(p, 1 - p)));
+  const x =
+    t - (2.515517 + 0.802853 * t + 0.010328 * t * t) / (1 + 1.432788 * t + 0.189269 * t * t + 0.001308 * t ** 3);
+  return p < 0.5 ? -x : x;
+}
+
+const BASES = [2, 3, 5, 7] as const;
+const NORMAL: readonly (readonly number[])[] = Array.from({ length: DRAWS }, (_, i) =>
+  BASES.map((base) => quantile(halton(i + 1, base))),
+);
+
+/** Steam made while the pressure is let go, kg/s. */
+export function lettingFlow(at: AtValve, celsius: number, how: Letting): number {
+  return how === 'cold water'
+    ? (at.coldWaterWPerK * Math.max(0, celsius - TAP_C)) / latentHeat(celsius)
+    : steamFlow(celsius, at.outsidePa, at.valve);
+}
+
+/** What of the foaming counts. */
+export function foamingIn(foaming: number, how: Letting): number {
+  return how === 'bursts' ? IN_BURSTS * foaming : foaming;
+}
+
+/**
+ * Swollen level over the brim's, as it is expected.
+ *
+ * @param celsius liquid as the valve is opened
+ */
+export function swollenAt(at: AtValve, celsius: number, how: Letting): number {
+  const flow = lettingFlow(at, celsius, how);
+  if (flow <= 0) return at.level;
+  const empty = voidFraction(celsius, flow, at.surfaceM2, foamingIn(at.foaming, how));
+  return swollenLevel(at.level, empty);
+}
+
+/**
+ * Chance that liquid reaches the valve.
+ *
+ * @param celsius liquid as the valve is opened
+ * @returns 0 to 1, in steps of 1/200
+ */
+export function chanceOfLiquid(at: AtValve, celsius: number, how: Letting, doubt: Doubt): number {
+  const flow = lettingFlow(at, celsius, how);
+  if (flow <= 0) return at.level >= 1 ? 1 : 0;
+  const foaming = foamingIn(at.foaming, how);
+  let reached = 0;
+  for (const [a = 0, b = 0, c = 0, d = 0] of NORMAL) {
+    const level = at.level * Math.exp(doubt.level * a);
+    const more = flow * Math.exp(Math.hypot(doubt.valve, FLUX) * b);
+    const foam = Math.max(0, foaming * Math.exp(FOAM_FACTOR * c) + (foaming > 0 ? FOAM_MORE * d : 0));
+    const empty = voidFraction(celsius, more, at.surfaceM2, foam);
+    const standing = 1 + (STANDING * foam * Math.min(1, flow / 1e-3)) / 3;
+    if (swollenLevel(level, empty) * standing >= 1) reached++;
+  }
+  return reached / DRAWS;
+}

@@ -1,0 +1,47 @@
+/**
+ * Where each grade of a family begins, counted from two cook values of the food: its `need`, at
+ * which the middle is done, and the one at which an even piece is `late` (soft, creamy, in shreds).
+ * Both are fitted to the chart of times; the multiples are assumed, so that the outcomes that cooks
+ * are content with come out (common practice; texture.test.ts).
+ *
+ * Long-cooked meat: collagen turns to gelatine more slowly than fibres dry out, so that lean meat is
+ * dry before tough meat is tender (common practice; e.g. Bailey & Light 1989, from memory).
+ */
+import { GRADES, type Family } from '../food';
+
+/** What of a piece decides: what is least cooked, or the firmness of the whole, outside and middle. */
+export type Where = 'middle' | 'mean';
+
+export interface Bound {
+  readonly where: Where;
+  readonly of: 'need' | 'late';
+  readonly times: number;
+  /** Larger pieces keep their shape longer: power of the thickness over 10 mm. */
+  readonly bySize?: number;
+}
+
+const middle = (times: number): Bound => ({ where: 'middle', of: 'need', times });
+const mean = (times: number): Bound => ({ where: 'mean', of: 'late', times });
+
+const WITH_BITE = 0.35;
+
+/** A bound for every grade but the first, in order. */
+export const BOUNDS: Readonly<Record<Family, readonly Bound[]>> = {
+  vegetable: [middle(WITH_BITE), middle(1), mean(1), { ...mean(11), bySize: 0.3 }],
+  aromatic: [middle(WITH_BITE), middle(1), mean(1)],
+  green: [middle(1), mean(0.6), mean(1)],
+  pulse: [middle(0.6), middle(1), mean(1), mean(1.5)],
+  pasta: [middle(1), mean(0.9), mean(1)],
+  grain: [middle(0.6), middle(1), mean(1), mean(1.5)],
+  tough: [middle(0.5), middle(1), mean(1), mean(2.4)],
+  bone: [middle(0.5), middle(1), mean(1), mean(3.2)],
+  lean: [middle(1), mean(1), mean(2.5)],
+  fish: [middle(1), mean(0.45), mean(1)],
+  shellfish: [middle(1), mean(0.45), mean(1)],
+  minced: [middle(1)],
+  ready: [middle(1)],
+};
+
+for (const [family, grades] of Object.entries(GRADES))
+  if (BOUNDS[family as Family].length !== grades.length - 1)
+    throw new RangeError(`${family} has a grade without a bound`);

@@ -1,0 +1,54 @@
+/**
+ * What is not known of a cook, by how well the pot is known: one model for bands, chances and
+ * verdicts. Standard deviations, of logarithms where a factor is meant (assumed after common
+ * practice; the brief's figures).
+ */
+import type { Pot, PotKind } from '../batch';
+
+export type Knowledge = 'never measured' | 'measured';
+
+/** What is shared by everything in a pot. */
+export interface PotSpread {
+  /** Heater power, as a factor. */
+  readonly power: number;
+  /** Share of it that arrives, as a factor. */
+  readonly efficiency: number;
+  readonly loss: number;
+  /** Steam that leaves before the pin, as a factor. */
+  readonly seal: number;
+  /** From pressure to the pot's own countdown: anything up to this, s. */
+  readonly lagS: number;
+  readonly setpointKPa: number;
+  readonly valve: number;
+}
+
+const NEVER = { power: 0.06, loss: 0.25, seal: 0.5, setpointKPa: 6, valve: 0.25 } as const;
+/** A kettle of plain water, timed, leaves what the clock and the measuring cup leave (assumed). */
+const ONCE = { power: 0.02, loss: 0.1, seal: 0.25, setpointKPa: 4, valve: 0.12 } as const;
+
+/** A stovetop cook starts the clock as the regulator moves; an electric pot when it sees fit. */
+export const POT_SPREAD: Readonly<Record<PotKind, Readonly<Record<Knowledge, PotSpread>>>> = {
+  electric: {
+    'never measured': { ...NEVER, efficiency: 0.06, lagS: 120 },
+    measured: { ...ONCE, efficiency: 0.02, lagS: 120 },
+  },
+  stovetop: {
+    'never measured': { ...NEVER, efficiency: 0.2, lagS: 0 },
+    measured: { ...ONCE, efficiency: 0.06, lagS: 0 },
+  },
+};
+
+/** What is shared by a cook, whatever the pot. */
+export const COOK_SPREAD = {
+  /** The whole fill misread, as a factor. */
+  fill: 0.04,
+  waterStartC: 4,
+  roomC: 2,
+} as const;
+
+/** What differs from one ingredient to the next. */
+export const ITEM_SPREAD = { mass: 0.06, size: 0.12, startC: 1.5, need: 0.15 } as const;
+
+export function knowledgeOf(pot: Pot): Knowledge {
+  return pot.measured ? 'measured' : 'never measured';
+}

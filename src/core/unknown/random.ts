@@ -1,0 +1,21 @@
+/** A seeded source of chance: mulberry32 (public domain), and normal numbers by Box and Muller. */
+export interface Chance {
+  /** From 0 to below 1. */
+  readonly uniform: () => number;
+  /** Mean 0, standard deviation 1. */
+  readonly normal: () => number;
+}
+
+/** @param seed a whole number; the same one gives the same chance */
+export function seeded(seed: number): Chance {
+  let state = seed >>> 0;
+  const uniform = (): number => {
+    state = (state + 0x6d2b79f5) >>> 0;
+    let t = Math.imul(state ^ (state >>> 15), state | 1);
+    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+  const normal = (): number =>
+    Math.sqrt(-2 * Math.log(1 - uniform())) * Math.cos(2 * Math.PI * uniform());
+  return { uniform, normal };
+}
