@@ -20,6 +20,8 @@ import type { Assessment } from './types';
 export interface AssessOptions {
   /** Time step, s: 10 by default; 30 is a coarse answer for a hand on a handle. */
   readonly stepS?: number;
+  /** Whether the curves are wanted, for drawing; they are unless this says no. */
+  readonly curves?: boolean;
   /** Draws of the same batch: its calls are then by chance. */
   readonly draws?: Draws | null;
 }
@@ -41,7 +43,7 @@ export function assess(
   const model = runModel(batch, pot, kitchen, stepS === undefined ? {} : { stepS });
   const release = releaseReports(model);
   const bones = bonesModel(model);
-  const series = seriesOf(model, bones);
+  const series = seriesOf(model, bones, options.curves ?? true);
   const filled = fillReport(model, release);
   const steps = stepReports(model);
   const items = itemReports(model);

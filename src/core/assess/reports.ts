@@ -232,7 +232,23 @@ export function itemReports(model: Model): readonly ItemReport[] {
   });
 }
 
-export function seriesOf(model: Model, bones: BonesModel | null): Series {
+const NO_SERIES: Series = {
+  minute: [],
+  liquidC: [],
+  gaugeKPa: [],
+  step: [],
+  phase: [],
+  levelL: [],
+  liquidL: [],
+  heapL: [],
+  solidL: [],
+  gelatineG: [],
+  strongG: [],
+};
+
+/** The cook sampled for drawing. @param wanted empty where it is not */
+export function seriesOf(model: Model, bones: BonesModel | null, wanted = true): Series {
+  if (!wanted) return NO_SERIES;
   const { trace } = model.heat;
   const byStep = model.plan.steps.map((_, i) => partsAt(model, i));
   const filled = trace.s.map((_, i) =>

@@ -10,6 +10,7 @@ import { thermalProperties, type Food } from '../food';
 import { liquidDensity } from '../water';
 
 const ROOM_C = 20;
+const ROOM_DENSITY = liquidDensity(ROOM_C);
 /** How tightly wilted leaves lie (assumed). */
 const WILTED_PACKING = 0.6;
 /** Swollen grains and pulses are soft and lie closer (cup weights dry and cooked, from memory). */
@@ -65,7 +66,7 @@ export function partOf(item: PlannedItem): Part {
   return {
     id: item.id,
     massKg: massKg + before,
-    dryL: (massKg / density + before / liquidDensity(ROOM_C)) * 1000,
+    dryL: (massKg / density + before / ROOM_DENSITY) * 1000,
     uptakeKg: change - before,
     packing: food.packing,
     cookedPacking: cookedPacking(food),
@@ -82,7 +83,7 @@ function cookedPacking(food: Food): number {
 }
 
 function expansion(celsius: number): number {
-  return liquidDensity(ROOM_C) / liquidDensity(Math.max(4, celsius));
+  return ROOM_DENSITY / liquidDensity(Math.max(4, celsius));
 }
 
 /**
@@ -116,7 +117,7 @@ export function contents(
   const available = Math.max(0, liquidKg) + given;
   // Grains cannot drink more than there is.
   const share = wanted > available ? available / wanted : 1;
-  const litre = (1000 / liquidDensity(ROOM_C)) * swell;
+  const litre = (1000 / ROOM_DENSITY) * swell;
   let solidL = 0;
   let heapL = 0;
   for (const part of parts) {

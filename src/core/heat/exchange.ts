@@ -31,6 +31,8 @@ interface Moving {
   moved: number;
   /** Part of it whose heat has not moved yet, kg. */
   pending: number;
+  /** What would move in the present step if there is water enough, kg. */
+  wants: number;
 }
 
 function moving(body: Body, what: Exchange): Moving {
@@ -41,7 +43,7 @@ function moving(body: Body, what: Exchange): Moving {
     for (; from <= i; from++) sum += body.capacity[from] ?? 0;
     return sum / total;
   });
-  return { what, body, weights, value: 0, moved: 0, pending: 0 };
+  return { what, body, weights, value: 0, moved: 0, pending: 0, wants: 0 };
 }
 
 function rateAt(celsius: number, z: number): number {
@@ -138,8 +140,17 @@ export class Waters {
     return this.#moving.get(id)?.moved ?? 0;
   }
 
+  /** Of what is in the pot; kept until something goes in or out. */
+  #inside: readonly Moving[] | null = null;
+
+  /** Something has gone in or out. */
+  changed(): void {
+    this.#inside = null;
+  }
+
   #in(bodies: readonly Body[]): readonly Moving[] {
-    return bodies.flatMap((body) => this.#moving.get(body.id) ?? []);
+    this.#inside ??= bodies.flatMap((body) => this.#moving.get(body.id) ?? []);
+    return this.#inside;
   }
 
   /**
@@ -153,24 +164,24 @@ export class Waters {
     if (this.#moving.size === 0) return waterKg;
     let free = waterKg;
     let thirst = 0;
-    const wants: (readonly [Moving, number])[] = [];
-    for (const m of this.#in(bodies)) {
-      const kg = wanted(m, seconds, bottomC);
-      if (kg > 0) {
-        thirst += kg;
-        wants.push([m, kg]);
-      } else {
-        m.moved += kg;
-        m.pending += kg;
-        free -= kg;
+    const inside = this.#in(bodies);
+    for (const m of inside) {
+      m.wants = wanted(m, seconds, bottomC);
+      if (m.wants > 0) thirst += m.wants;
+      else {
+        m.moved += m.wants;
+        m.pending += m.wants;
+        free -= m.wants;
       }
     }
+    if (thirst === 0) return free;
     // Grains cannot drink more than there is.
-    const share = thirst > 0 ? Math.min(1, Math.max(0, free) / thirst) : 0;
-    for (const [m, kg] of wants) {
-      m.moved += kg * share;
-      m.pending += kg * share;
-      free -= kg * share;
+    const share = Math.min(1, Math.max(0, free) / thirst);
+    for (const m of inside) {
+      if (m.wants <= 0) continue;
+      m.moved += m.wants * share;
+      m.pending += m.wants * share;
+      free -= m.wants * share;
     }
     return free;
   }

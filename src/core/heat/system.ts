@@ -82,6 +82,7 @@ export class PotSystem {
       const body = makeBody(item.id, item.massKg, item.composition, item.shape, item.startC);
       this.bodies.push(body);
       if (item.exchange) this.#waters.put(body, item.exchange);
+      this.#waters.changed();
       this.energy.addedJ += storedHeat(body);
       return;
     }
@@ -102,6 +103,7 @@ export class PotSystem {
       this.#carry(true);
       this.energy.addedJ -= storedHeat(body);
       this.bodies.splice(at, 1);
+      this.#waters.changed();
       return;
     }
     if (item.shape) return;

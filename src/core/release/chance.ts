@@ -8,7 +8,7 @@
  */
 import { latentHeat } from '../water';
 import { steamFlow, type Valve } from './nozzle';
-import { swollenLevel, voidFraction } from './swell';
+import { swelling, swollenLevel } from './swell';
 
 /** How the pressure is let go; a burst flows like an open valve while it lasts. */
 export type Letting = 'open' | 'bursts' | 'cold water';
@@ -87,7 +87,7 @@ export function foamingIn(foaming: number, how: Letting): number {
 export function swollenAt(at: AtValve, celsius: number, how: Letting): number {
   const flow = lettingFlow(at, celsius, how);
   if (flow <= 0) return at.level;
-  const empty = voidFraction(celsius, flow, at.surfaceM2, foamingIn(at.foaming, how));
+  const empty = swelling(celsius, at.surfaceM2)(flow, foamingIn(at.foaming, how));
   return swollenLevel(at.level, empty);
 }
 
@@ -101,12 +101,14 @@ export function chanceOfLiquid(at: AtValve, celsius: number, how: Letting, doubt
   const flow = lettingFlow(at, celsius, how);
   if (flow <= 0) return at.level >= 1 ? 1 : 0;
   const foaming = foamingIn(at.foaming, how);
+  const swell = swelling(celsius, at.surfaceM2);
+  const flux = Math.hypot(doubt.valve, FLUX);
   let reached = 0;
   for (const [a = 0, b = 0, c = 0, d = 0] of NORMAL) {
     const level = at.level * Math.exp(doubt.level * a);
-    const more = flow * Math.exp(Math.hypot(doubt.valve, FLUX) * b);
+    const more = flow * Math.exp(flux * b);
     const foam = Math.max(0, foaming * Math.exp(FOAM_FACTOR * c) + (foaming > 0 ? FOAM_MORE * d : 0));
-    const empty = voidFraction(celsius, more, at.surfaceM2, foam);
+    const empty = swell(more, foam);
     const standing = 1 + (STANDING * foam * Math.min(1, flow / 1e-3)) / 3;
     if (swollenLevel(level, empty) * standing >= 1) reached++;
   }

@@ -5,6 +5,9 @@
 import { liquidDensity, SURFACE_TENSION, vapourDensity } from '../water';
 
 const GRAVITY = 9.80665;
+/** Coefficients of the rise velocity, churn-turbulent and bubbly. */
+const CHURN = 1.53;
+const BUBBLY = 1.18;
 
 /** Rise velocity of bubbles, m/s, for a coefficient of the flow regime. */
 function riseVelocity(celsius: number, k: number): number {
@@ -13,10 +16,14 @@ function riseVelocity(celsius: number, k: number): number {
   return (k * (SURFACE_TENSION * GRAVITY * difference) ** 0.25) / Math.sqrt(liquid);
 }
 
-/** Mean void of a clean liquid, churn-turbulent: j/U = 2a / (1 - 1.5 a). */
-export function churnVoid(celsius: number, superficial: number): number {
-  const psi = superficial / riseVelocity(celsius, 1.53);
+/** Void of a clean liquid for a flux over its rise velocity: j/U = 2a / (1 - 1.5 a). */
+function churn(psi: number): number {
   return psi / (2 + 1.5 * psi);
+}
+
+/** Mean void of a clean liquid, churn-turbulent. @param superficial m/s */
+export function churnVoid(celsius: number, superficial: number): number {
+  return churn(superficial / riseVelocity(celsius, CHURN));
 }
 
 function bubblyFlux(a: number): number {
@@ -30,10 +37,12 @@ const BUBBLY_PEAK = (() => {
   return best;
 })();
 
+const BUBBLY_MOST = bubblyFlux(BUBBLY_PEAK);
+
 /** Lower root by flux, looked up in between: the chance of liquid at the valve asks thousands. */
 const BUBBLY_STEPS = 512;
 const BUBBLY_ROOTS = Float64Array.from({ length: BUBBLY_STEPS + 1 }, (_, i) => {
-  const psi = (bubblyFlux(BUBBLY_PEAK) * i) / BUBBLY_STEPS;
+  const psi = (BUBBLY_MOST * i) / BUBBLY_STEPS;
   let low = 0;
   let high = BUBBLY_PEAK;
   for (let n = 0; n < 40; n++) {
@@ -44,33 +53,49 @@ const BUBBLY_ROOTS = Float64Array.from({ length: BUBBLY_STEPS + 1 }, (_, i) => {
   return (low + high) / 2;
 });
 
-/** Mean void of a foaming liquid, bubbly: the lower root; the foam limit where there is none. */
-export function bubblyVoid(celsius: number, superficial: number): number {
-  const psi = superficial / riseVelocity(celsius, 1.18);
-  const at = (BUBBLY_STEPS * psi) / bubblyFlux(BUBBLY_PEAK);
+/** Void of a foaming liquid: the lower root; the foam limit where there is none. */
+function bubbly(psi: number): number {
+  const at = (BUBBLY_STEPS * psi) / BUBBLY_MOST;
   if (at >= BUBBLY_STEPS) return BUBBLY_PEAK;
   const i = Math.floor(at);
   const low = BUBBLY_ROOTS[i] as number;
   return low + (at - i) * ((BUBBLY_ROOTS[i + 1] as number) - low);
 }
 
+/** Mean void of a foaming liquid, bubbly. @param superficial m/s */
+export function bubblyVoid(celsius: number, superficial: number): number {
+  return bubbly(superficial / riseVelocity(celsius, BUBBLY));
+}
+
 /**
- * Share of the swollen contents that is steam.
+ * How a pot swells at a temperature, ready to be asked many times.
  *
  * @param celsius temperature of the liquid
- * @param flowKgS steam leaving, kg/s
  * @param surfaceM2 free surface, m2
- * @param foaming 0 clean to 3 foaming; between the two regimes in proportion
+ * @returns share of the swollen contents that is steam, for a flow in kg/s and foaming from 0 clean
+ *   to 3 foaming, between the two regimes in proportion
  */
+export function swelling(
+  celsius: number,
+  surfaceM2: number,
+): (flowKgS: number, foaming: number) => number {
+  const each = 1 / (vapourDensity(celsius) * surfaceM2);
+  const clean = each / riseVelocity(celsius, CHURN);
+  const foamy = each / riseVelocity(celsius, BUBBLY);
+  return (flow, foaming) => {
+    const share = Math.min(1, Math.max(0, foaming / 3));
+    return (1 - share) * churn(flow * clean) + share * bubbly(flow * foamy);
+  };
+}
+
+/** Share of the swollen contents that is steam; see `swelling`. */
 export function voidFraction(
   celsius: number,
   flowKgS: number,
   surfaceM2: number,
   foaming: number,
 ): number {
-  const superficial = flowKgS / (vapourDensity(celsius) * surfaceM2);
-  const share = Math.min(1, Math.max(0, foaming / 3));
-  return (1 - share) * churnVoid(celsius, superficial) + share * bubblyVoid(celsius, superficial);
+  return swelling(celsius, surfaceM2)(flowKgS, foaming);
 }
 
 /** Level once swollen. @returns same unit as the level */

@@ -226,11 +226,16 @@ export function search(
       const minutes = probe.otherMin + inHolds + simmer;
       if (best && minutes >= best.minutes) break;
       let miss = 0;
+      let late = false;
       for (let i = 0; i < rows.length; i++) {
-        miss += place(rows[i] as Row, held[i] as Held, steps, simmer).miss;
+        const placed = place(rows[i] as Row, held[i] as Held, steps, simmer);
+        miss += placed.miss;
+        late ||= placed.entry === steps;
         if (best && miss > 0) break;
         if (near && miss >= near.miss) break;
       }
+      // A simmer that nothing goes in for is a longer hold in disguise.
+      if (simmer > stir && !late) continue;
       if (tried.size > 0 && tried.has(decisionKey(holds, simmer))) continue;
       if (miss === 0) {
         best = { holds, simmer, minutes };

@@ -27,6 +27,7 @@ import {
   polish,
   ROOM,
   ROOM_WORTH,
+  TRIAL_S,
   type Checked,
 } from './verify';
 
@@ -34,27 +35,38 @@ import {
 const TRIES = 14;
 /** Of these, how many may start from tables that see no plan at all; one where all the room is asked. */
 const HOPELESS = 4;
+/** A shortfall in the tables that is beyond the model's word, ln. */
+const FAR = 0.3;
 /** Shares of a window kept free at its ends: comfortable where that can be had, less, or a hair. */
 const EDGES = [ROOM, 0.06, 0.005] as const;
 /** A smaller cut is this much of the one before. */
 const SMALLER = [0.75, 0.55, 0.4] as const;
 const LEAST_CUT_MM = 8;
 
+/** A table, and what the model has said of it since. */
+interface Way {
+  readonly table: Probe;
+  corrections: Corrections;
+}
+
 /** The quickest plan with these releases that the model agrees with, or the nearest to one. */
-function withReleases(frame: Frame, table: Probe, edge: number): Checked | null {
-  let corrections: Corrections = new Map();
+function withReleases(frame: Frame, way: Way, edge: number): Checked | null {
+  const { table } = way;
   const tried = new Set<string>();
   let hopeless = 0;
   let best: Checked | null = null;
   for (let n = 0; n < TRIES; n++) {
-    const found = search(frame, table, corrections, tried, edge);
+    const found = search(frame, table, way.corrections, tried, edge);
     if (!found) break;
-    const checked = lengthen(frame, check(frame, found.decision), edge);
+    const first = check(frame, found.decision, TRIAL_S);
+    // The tables are near the model: what they miss by far, no minute more will mend.
+    const far = found.miss > FAR;
+    const checked = far ? first : lengthen(frame, first, edge, TRIAL_S);
     if (better(frame, checked, best)) best = checked;
-    if (checked.wrong === 0) break;
+    if (checked.wrong === 0 || far) break;
     for (const { holds, simmerMin } of [found.decision, checked.decision])
       tried.add(decisionKey(holds, simmerMin));
-    corrections = correct(frame, table, checked, corrections);
+    way.corrections = correct(frame, table, checked, way.corrections);
     // The tables see no plan: the model's word may still open one nearby, but not for long.
     if (found.miss > 0 && ++hopeless >= (edge === ROOM ? 1 : HOPELESS)) break;
   }
@@ -72,7 +84,8 @@ function quickAsSafe(frame: Frame): Release {
     simmer: {},
     simmerMin: 0,
   });
-  const waitMin = assess(trial, frame.pot, frame.kitchen).release[0]?.waitMin;
+  const { release } = assess(trial, frame.pot, frame.kitchen, { curves: false });
+  const waitMin = release[0]?.waitMin;
   if (waitMin === undefined || waitMin === null) return NATURAL;
   return waitMin === 0 ? { method: 'quick' } : { method: 'timed', afterMin: waitMin };
 }
@@ -92,21 +105,23 @@ function releasesFor(frame: Frame, wishes: Wishes, steps: number): readonly (rea
 }
 
 function withOpenings(frame: Frame, wishes: Wishes, openings: number): Checked | null {
-  const tables = releasesFor(frame, wishes, openings + 1).flatMap((releases) => {
+  const ways = releasesFor(frame, wishes, openings + 1).flatMap((releases): Way[] => {
     const table = probe(frame, releases);
-    return table ? [table] : [];
+    return table ? [{ table, corrections: new Map() }] : [];
   });
   let best: Checked | null = null;
   for (const edge of EDGES) {
-    for (const table of tables) {
-      const found = withReleases(frame, table, edge);
+    for (const way of ways) {
+      const found = withReleases(frame, way, edge);
       if (found && better(frame, found, best)) best = found;
     }
     if (best?.wrong !== 0 || best.room < edge / 2) continue;
     // A time so near that less room may meet it is worth a closer look.
     if (isInTime(frame, best) || !isInTime(frame, { minutes: best.minutes - ROOM_WORTH })) break;
   }
-  return best?.wrong === 0 ? polish(frame, best) : best;
+  if (!best) return null;
+  const fine = lengthen(frame, check(frame, best.decision), 0);
+  return fine.wrong === 0 ? polish(frame, fine) : fine;
 }
 
 function hasNoodles(batch: Batch): boolean {

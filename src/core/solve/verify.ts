@@ -47,9 +47,13 @@ export function isUnsafe(finding: Finding): boolean {
   return UNSAFE.has(finding.code);
 }
 
-export function check(frame: Frame, decision: Decision): Checked {
+/** Time step of a trial, s: what it finds is run again as finely as everything else. */
+export const TRIAL_S = 25;
+export const FINE_S = 10;
+
+export function check(frame: Frame, decision: Decision, stepS = FINE_S): Checked {
   const batch = buildPlan(frame, decision);
-  const assessment = assess(batch, frame.pot, frame.kitchen);
+  const assessment = assess(batch, frame.pot, frame.kitchen, { stepS, curves: false });
   const wrong = frame.placed.filter((p) => {
     return assessment.items.find((i) => i.id === p.id)?.verdict !== 'right';
   }).length;
@@ -109,7 +113,7 @@ export function correct(
  * A centre that lags gains less from a minute than the tables think, so this comes up from below
  * and ends close to the least. It stops where something else goes over.
  */
-export function lengthen(frame: Frame, first: Checked, edge: number): Checked {
+export function lengthen(frame: Frame, first: Checked, edge: number, stepS = FINE_S): Checked {
   let checked = first;
   let before: Checked | null = null;
   for (let n = 0; n < LENGTHENINGS; n++) {
@@ -136,12 +140,18 @@ export function lengthen(frame: Frame, first: Checked, edge: number): Checked {
     if (holds.some((h) => h > LONGEST_HOLD)) break;
     const extra = Math.ceil(more[steps] ?? 0);
     before = checked;
-    checked = check(frame, {
-      ...decision,
-      holds,
-      simmer: Object.fromEntries(Object.entries(decision.simmer).map(([id, t]) => [id, t + extra])),
-      simmerMin: decision.simmerMin + extra,
-    });
+    checked = check(
+      frame,
+      {
+        ...decision,
+        holds,
+        simmer: Object.fromEntries(
+          Object.entries(decision.simmer).map(([id, t]) => [id, t + extra]),
+        ),
+        simmerMin: decision.simmerMin + extra,
+      },
+      stepS,
+    );
   }
   return checked;
 }
@@ -165,6 +175,8 @@ export function polish(frame: Frame, good: Checked): Checked {
       const { holds, simmer, simmerMin } = best.decision;
       const held = holds.map((h, j) => (j === d ? h + by : h));
       const simmered = simmerMin + (d === holds.length ? by : 0);
+      // Nothing goes in after: there is nothing to simmer for.
+      if (d === holds.length && simmerMin === 0 && Object.keys(simmer).length === 0) continue;
       if (simmered < frame.leastSimmer || (held[0] ?? 0) < frame.leastHold) continue;
       if (held.some((h) => h < 0 || h > LONGEST_HOLD)) continue;
       const tried = check(frame, {
