@@ -8,7 +8,14 @@
  */
 import { writeFileSync } from 'node:fs';
 import { CHART, conductionShape, USUAL_Z, type ChartRow } from '../src/core/doneness';
-import { foodByKey, gradeIndex, MELTING, usualSpan, type Family, type Food } from '../src/core/food';
+import {
+  foodByKey,
+  gradeIndex,
+  MELTING,
+  usualSpan,
+  type Family,
+  type Food,
+} from '../src/core/food';
 import { chartRoute, routeValue, type Route } from '../src/core/testing/chartRoute';
 import { SHORT_HOLD } from '../src/core/doneness/chart';
 import { KIN_CHART } from '../src/core/doneness/kinChart';

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { CHECKS, holds, type Check } from '../src/core/testing/checks';
-import { checksTable, foodsPage, withChecks } from './tables';
+import { checksTable, foodsPage, withChecks, withCounts } from './tables';
 
 /** The cells of a page's tables, whatever their padding. */
 function cells(page: string): readonly string[] {
@@ -44,6 +44,12 @@ describe('the tables of the documentation', () => {
     const page = readFileSync('docs/models.md', 'utf8');
     const table = checksTable([...found]);
     expect(cells(page.slice(page.indexOf('<!-- checks')))).toEqual(cells(table));
+  });
+
+  it('count in the readme what there is', () => {
+    const page = readFileSync('README.md', 'utf8');
+    expect(page).toBe(withCounts(page, [...found.values()].flat().length));
+    expect(() => withCounts('no sentence', 1)).toThrow('no place');
   });
 
   it('refuse to be made of checks that do not hold', () => {

@@ -1,11 +1,12 @@
-/** Writes docs/foods.md and the table of checks in docs/models.md. */
+/** Writes docs/foods.md, the table of checks in docs/models.md, and the counts in the readme. */
 import { readFileSync, writeFileSync } from 'node:fs';
 import { format, resolveConfig } from 'prettier';
 import { CHECKS, type Check } from '../src/core/testing/checks';
-import { checksTable, foodsPage, withChecks } from './tables';
+import { checksTable, foodsPage, withChecks, withCounts } from './tables';
 
 const MODELS = 'docs/models.md';
 const FOODS = 'docs/foods.md';
+const README = 'README.md';
 
 async function write(path: string, text: string): Promise<void> {
   const options = await resolveConfig(path);
@@ -16,3 +17,5 @@ const groups: [string, readonly Check[]][] = [];
 for (const group of CHECKS) groups.push([group.name, await group.checks()]);
 await write(FOODS, foodsPage());
 await write(MODELS, withChecks(readFileSync(MODELS, 'utf8'), checksTable(groups)));
+const count = groups.reduce((sum, [, checks]) => sum + checks.length, 0);
+await write(README, withCounts(readFileSync(README, 'utf8'), count));

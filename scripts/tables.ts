@@ -83,7 +83,7 @@ export function foodsPage(): string {
     'foams',
     'scorches',
     'salt, %',
-    'need to limit, min at 100 °C; bones: gelatine',
+    'need and late, min at 100 °C; bones: gelatine',
     'safety',
     'source',
   ];
@@ -95,8 +95,8 @@ export function foodsPage(): string {
 
 ${FOODS.length} foods, made from the table in \`src/core/food\` by \`npm run docs\`; do not edit by hand. What each
 column means, and where the marks come from, stands in [models.md](models.md). Packing is the
-solid share of a heap; foaming and scorching go from 0 to 3; need and limit are cook values of
-centre and surface.
+solid share of a heap; foaming and scorching go from 0 to 3; a food’s middle is done at its
+need, and an even piece is late (soft, creamy, in shreds) at the second figure.
 
 ${parts.join('\n\n')}
 `;
@@ -151,4 +151,18 @@ export function withChecks(page: string, checks: string): string {
   const to = page.indexOf(END);
   if (from < 0 || to < from) throw new Error('the page has no place for the checks');
   return `${page.slice(0, from + START.length)}\n\n${checks}\n\n${page.slice(to)}`;
+}
+
+/**
+ * The readme with its counts as they are.
+ *
+ * @throws Error where the sentence that holds them is gone
+ */
+export function withCounts(page: string, checks: number): string {
+  const sentence = /with \d+ checks against numbers from outside; the \d+ foods in/;
+  if (!sentence.test(page)) throw new Error('the readme has no place for the counts');
+  return page.replace(
+    sentence,
+    `with ${checks} checks against numbers from outside; the ${FOODS.length} foods in`,
+  );
 }

@@ -3,6 +3,7 @@
  * What a recipe says is mapped to items and steps where the text is clear; the rest is kept as a
  * note, and what was guessed is marked.
  */
+import { decodeHTML } from 'entities';
 import type { HowToStep, Recipe, WithContext } from 'schema-dts';
 import {
   readLine,
@@ -58,25 +59,11 @@ function findRecipe(value: unknown, depth = 0): Json | null {
   return findRecipe(Object.values(value), depth + 1);
 }
 
-const ENTITIES: Readonly<Record<string, string>> = {
-  amp: '&',
-  lt: '<',
-  gt: '>',
-  quot: '"',
-  nbsp: ' ',
-  frac12: '½',
-  frac14: '¼',
-  frac34: '¾',
-};
-
 /** Text of a field: tags taken out, entities read, white space folded. */
 function plain(value: unknown): string {
   if (typeof value === 'number') return String(value);
   if (typeof value !== 'string') return '';
-  return value
-    .replace(/<[^>]*>/g, ' ')
-    .replace(/&#(\d+);/g, (_, code: string) => String.fromCodePoint(Number(code)))
-    .replace(/&(\w+);/g, (whole, name: string) => ENTITIES[name] ?? whole)
+  return decodeHTML(value.replace(/<[^>]*>/g, ' '))
     .replace(/\s+/g, ' ')
     .trim();
 }

@@ -2,7 +2,7 @@
  * What is done, read from a recipe's sentences: the steps they clearly speak of, and which foods go
  * in with them.
  */
-import type { PressureStep, Release, Step } from '../core/batch';
+import { afterWait, type PressureStep, type Release, type Step } from '../core/batch';
 import type { Food } from '../core/food';
 import { mentioned, termsIn, type Term } from './mentions';
 
@@ -43,8 +43,10 @@ const timed = (afterMin: number): Release => ({
 
 /** How the steam is let out; minutes before it, unless they are those of the hold. */
 function releaseIn(text: string, held: boolean): Release | null {
-  if (/\bbursts\b/i.test(text)) return { method: 'pulsed' };
-  if (/\bcold water\b.*\blid\b|\blid\b.*\bcold water\b/i.test(text)) return { method: 'coldwater' };
+  const wait = held ? 0 : Math.min(LONGEST_WAIT, minutesIn(text) ?? 0);
+  if (/\bbursts\b/i.test(text)) return afterWait({ method: 'pulsed' }, wait);
+  if (/\bcold water\b.*\blid\b|\blid\b.*\bcold water\b/i.test(text))
+    return afterWait({ method: 'coldwater' }, wait);
   const natural = from(text, /natural(?:ly)?/i);
   if (natural !== null) {
     const afterMin = minutesIn(natural) ?? (held ? null : minutesIn(text));

@@ -3,23 +3,27 @@ import {
   foodOf,
   indexOfStep,
   stepsOf,
+  waitOf,
   type Batch,
   type Item,
   type Release,
   type Step,
 } from '../core/batch';
 
-const SENTENCE: Readonly<Record<Exclude<Release['method'], 'timed'>, string>> = {
+const SENTENCE: Readonly<Record<Release['method'], string>> = {
   natural: 'Let the pressure release naturally.',
   quick: 'Quick release: stand back, the steam scalds.',
+  timed: 'Quick release: stand back, the steam scalds.',
   pulsed: 'Release the steam in bursts: stand back, the steam scalds.',
   coldwater: 'Release it with cold water over the lid.',
 };
 
 function releaseSentence(release: Release | undefined): string {
-  return release?.method === 'timed'
-    ? `Wait ${minutesText(release.afterMin)}, then quick release: stand back, the steam scalds.`
-    : SENTENCE[release?.method ?? 'natural'];
+  const wait = waitOf(release);
+  const sentence = SENTENCE[release?.method ?? 'natural'];
+  return wait > 0
+    ? `Wait ${minutesText(wait)}, then ${sentence.charAt(0).toLowerCase()}${sentence.slice(1)}`
+    : sentence;
 }
 
 const minutesText = (minutes: number): string => `${Math.round(minutes)} minutes`;

@@ -1,7 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Assessment, Draws } from '@/core/assess';
 import type { Batch, Kitchen, Pot } from '@/core/batch';
-import { assessAway, drawAway } from '@/workers';
+import type { Judged } from '@/core/solve';
+import { assessAway, drawAway, judgeAway } from '@/workers';
 
 export interface Assessed {
   /** The newest answer; it may be of the batch before while the next one is on its way. */
@@ -79,25 +80,52 @@ export function useAssessment(
 const STILL_MS = 350;
 const DRAWS = 100;
 
-/** The ranges of a batch, drawn in a worker of their own once the batch stands still. */
-export function useDraws(batch: Batch | null, pot: Pot | null, kitchen: Kitchen) {
+/** What is known of a batch once it has been drawn. */
+export interface Drawn {
+  /** Null until the batch has been drawn. */
+  readonly draws: Draws | null;
+  /** Its calls by chance, with what mends them; null until that has been worked out. */
+  readonly judged: Judged | null;
+  /** Share of the draws that are done, 0 to 1; null while none are under way. */
+  readonly progress: number | null;
+}
+
+/**
+ * The ranges of a batch, and its calls by chance with what mends them, worked out in a worker of
+ * their own once the batch stands still.
+ */
+export function useDraws(
+  batch: Batch | null,
+  pot: Pot | null,
+  pots: readonly Pot[],
+  kitchen: Kitchen,
+): Drawn {
   const [drawn, setDrawn] = useState<{ of: Batch; draws: Draws } | null>(null);
+  const [judged, setJudged] = useState<{ of: Batch; judged: Judged } | null>(null);
   const [progress, setProgress] = useState<{ of: Batch; share: number } | null>(null);
   useEffect(() => {
     if (!batch || !pot || batch.items.length === 0) return;
     let over = false;
-    const timer = setTimeout(() => {
-      void drawAway(batch, pot, kitchen, DRAWS, (done) => {
+    const work = async (): Promise<void> => {
+      const draws = await drawAway(batch, pot, kitchen, DRAWS, (done) => {
         if (!over && done % 10 === 0) setProgress({ of: batch, share: done / DRAWS });
-      }).then((draws) => {
-        if (!over && draws) setDrawn({ of: batch, draws });
       });
-    }, STILL_MS);
+      if (over || !draws) return;
+      setDrawn({ of: batch, draws });
+      const found = await judgeAway(batch, pot, kitchen, pots, draws);
+      if (!over) setJudged({ of: batch, judged: found });
+    };
+    // What cannot be worked out is told by the assessment of the same batch.
+    const timer = setTimeout(() => void work().catch(() => undefined), STILL_MS);
     return () => {
       over = true;
       clearTimeout(timer);
     };
-  }, [batch, pot, kitchen]);
+  }, [batch, pot, pots, kitchen]);
   const current = drawn && drawn.of === batch ? drawn.draws : null;
-  return { draws: current, progress: !current && progress?.of === batch ? progress.share : null };
+  return {
+    draws: current,
+    judged: judged && judged.of === batch ? judged.judged : null,
+    progress: !current && progress?.of === batch ? progress.share : null,
+  };
 }

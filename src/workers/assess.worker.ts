@@ -2,7 +2,7 @@
 import { expose } from 'comlink';
 import { assess, compareReleases, drawBatch, type Draws } from '../core/assess';
 import type { Batch, Kitchen, Pot } from '../core/batch';
-import { nextRun, planRunOffs, solve } from '../core/solve';
+import { judgeBatch, nextRun, planRunOffs, solve } from '../core/solve';
 
 /** Draws, with the callback as an argument of its own: that is what can cross to the worker. */
 function draw(
@@ -22,7 +22,7 @@ function draw(
   });
 }
 
-const api = { assess, compareReleases, draw, nextRun, planRunOffs, solve };
+const api = { assess, compareReleases, draw, judgeBatch, nextRun, planRunOffs, solve };
 
 export type AssessApi = typeof api;
 

@@ -2,7 +2,7 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import type { Assessment, AssessOptions, Draws, ReleaseOption } from '../core/assess';
 import type { Aim, Batch, Kitchen, Pot } from '../core/batch';
-import type { NextRun, RunOffSolution, Solution, Wishes } from '../core/solve';
+import type { Judged, NextRun, RunOffSolution, Solution, Wishes } from '../core/solve';
 import type { AssessApi } from './assess.worker';
 
 interface Running {
@@ -58,6 +58,18 @@ export function drawAway(
   drawer?.worker.terminate();
   drawer = spawn();
   return drawer.api.draw(batch, pot, kitchen, draws, proxy(onDraw));
+}
+
+/** Judges a batch by its draws, after them and in their worker; draws of another batch end it. */
+export function judgeAway(
+  batch: Batch,
+  pot: Pot,
+  kitchen: Kitchen,
+  pots: readonly Pot[],
+  draws: Draws,
+): Promise<Judged> {
+  drawer ??= spawn();
+  return drawer.api.judgeBatch(batch, pot, kitchen, pots, draws);
 }
 
 /** Plans a batch in a worker of its own. @throws what solve throws */

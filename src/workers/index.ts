@@ -1,6 +1,7 @@
 export {
   assessAway,
   drawAway,
+  judgeAway,
   nextRunAway,
   releasesAway,
   runOffsAway,

@@ -17,12 +17,7 @@ const BURSTS_C = 4;
 /** Share of a food's window that a release may use up before it is worth saying (assumed). */
 const LONG_SHARE = 0.4;
 
-function costOf(
-  food: Food,
-  flash: number,
-  superheat: number,
-  share: number,
-): string | null {
+function costOf(food: Food, flash: number, superheat: number, share: number): string | null {
   const meat = food.group === 'meat' || food.group === 'poultry';
   if (meat && flash > TOUGH_PERCENT) return `tightens, ${flash.toFixed(1)} % of it boils off`;
   // Split peas and lentils have no skin to lose: they are meant to melt.

@@ -31,4 +31,4 @@ export {
 } from './draws';
 export { compareReleases, SAFE_CHANCE } from './release';
 export { meltsAway } from './reports';
-export { putBy, putByOf, takeUp } from './putBy';
+export { callKey, putBy, putByOf, takeUp } from './putBy';

@@ -63,8 +63,7 @@ function heatStep(step: PlannedStep, pours: boolean, pot: Pot, moreKPa: number):
       holdMin: step.holdMin,
       release: step.release,
     };
-  const keepsWarm =
-    step.kind === 'rest' && pot.kind === 'electric' && step.keepWarm !== false;
+  const keepsWarm = step.kind === 'rest' && pot.kind === 'electric' && step.keepWarm !== false;
   return { kind: step.kind, minutes: step.minutes, pours, keepsWarm };
 }
 

@@ -2,6 +2,11 @@
 import type { Batch, PutBy } from '../batch';
 import type { Finding } from './types';
 
+/** What tells one call of a batch from another. */
+export function callKey({ code, item, step }: Finding): string {
+  return [code, item ?? '', step ?? ''].join(' ');
+}
+
 function same(put: PutBy, finding: Finding): boolean {
   return put.code === finding.code && put.item === finding.item && put.step === finding.step;
 }

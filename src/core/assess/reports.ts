@@ -173,7 +173,8 @@ function gradeReport(model: Model, item: PlannedItem, cook: ItemCook | undefined
     return fromMin === null || !grade ? [] : [{ grade, fromMin }];
   });
   const { from, to } = item.wish;
-  const judged = now < from ? ('under' as const) : now > to ? ('over' as const) : ('right' as const);
+  const judged =
+    now < from ? ('under' as const) : now > to ? ('over' as const) : ('right' as const);
   return {
     grade: names[now] ?? null,
     grades,
@@ -185,7 +186,9 @@ function gradeReport(model: Model, item: PlannedItem, cook: ItemCook | undefined
 /** What is in for flavour and still there in one piece at the end is fished out. */
 function isFishedOut({ food, for: use }: PlannedItem, grade: string | null): boolean {
   if (food.fishOut) return true;
-  return use === 'flavour' && food.group !== 'bones' && food.shape !== null && !meltsAway(food, grade);
+  return (
+    use === 'flavour' && food.group !== 'bones' && food.shape !== null && !meltsAway(food, grade)
+  );
 }
 
 /** Small aromatics, and what has fallen apart, are part of the liquid by then. */

@@ -46,8 +46,10 @@ export {
   waterItem,
   waterL,
 } from './edit';
+export { handlingAt, keptApart, type Handling } from './entries';
 export { indexOfStep, poursOf } from './pours';
 export { READIED } from './ready';
+export { afterWait, waitOf } from './release';
 export { stepWords } from './words';
 export {
   addRun,

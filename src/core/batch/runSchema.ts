@@ -77,6 +77,7 @@ export const runSchema = object(
           steps: needed(list(predictedStepSchema, 'a list of steps'), 'a list of steps'),
           verdicts: needed(verdicts, 'a verdict for each item'),
           finishedBrothL: needed(number(0, 100, 'L'), 'litres'),
+          fishOut: list(text('the id of an item'), 'a list of items'),
           runOffs: list(runOffSchema, 'a list of runs of bones'),
         },
         'what was predicted',

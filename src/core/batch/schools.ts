@@ -331,6 +331,8 @@ export function byHabit(before: Batch, after: Batch, habits: Schools | undefined
   return schoolsOf(after).reduce((batch, { key }) => {
     const habit = habits[key];
     // What is liked is the default of every wish already.
-    return habit !== undefined && !raised.has(key) && !isLike(key) ? choose(batch, key, habit) : batch;
+    return habit !== undefined && !raised.has(key) && !isLike(key)
+      ? choose(batch, key, habit)
+      : batch;
   }, after);
 }

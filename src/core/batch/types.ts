@@ -219,6 +219,8 @@ export interface Prediction {
   }[];
   readonly verdicts: Readonly<Record<string, Verdict>>;
   readonly finishedBrothL: number;
+  /** Items to fish out at the table. */
+  readonly fishOut?: readonly string[];
   /** What each run of bones was to give; missing where there are none. */
   readonly runOffs?: readonly PredictedRunOff[];
 }

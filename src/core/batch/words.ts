@@ -2,6 +2,10 @@
 import { formatMinutes } from '../quantity';
 import type { Release, Step } from './types';
 
+function afterWords(minutes: number | undefined): string {
+  return minutes ? ` after ${formatMinutes(minutes)}` : '';
+}
+
 function releaseWords(release: Release | undefined): string {
   switch (release?.method) {
     case 'quick':
@@ -9,9 +13,9 @@ function releaseWords(release: Release | undefined): string {
     case 'timed':
       return `valve after ${formatMinutes(release.afterMin)}`;
     case 'pulsed':
-      return 'valve in bursts';
+      return `valve in bursts${afterWords(release.afterMin)}`;
     case 'coldwater':
-      return 'cold water over the lid';
+      return `cold water over the lid${afterWords(release.afterMin)}`;
     default:
       return 'natural release';
   }

@@ -9,7 +9,18 @@ export type {
   SafetyRule,
   Solid,
 } from './types';
-export { MELTING, spanOf, usualSpan, wishOf, type Likes, type Manner, type Span, type Wish } from './wish';
+export {
+  MELTING,
+  presetsOf,
+  spanOf,
+  usualSpan,
+  wishOf,
+  type Likes,
+  type Manner,
+  type Preset,
+  type Span,
+  type Wish,
+} from './wish';
 export { FOODS } from './table';
 export { foodByKey, matchFoods, nameWords, resolveFood, SURE_MATCH, type FoodMatch } from './match';
 export { amountGrams, amountOfGrams, cupGrams, foodInAmount } from './mass';

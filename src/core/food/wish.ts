@@ -129,3 +129,69 @@ export function usualSpan(food: Food, family: Family, manner: Manner, likes: Lik
   if (!span) throw new RangeError(`${family} has no grades from ${from} to ${to}`);
   return span;
 }
+
+/** A wish as a cook says it. */
+export interface Preset {
+  readonly words: string;
+  readonly from: GradeName;
+  readonly to: GradeName;
+}
+
+/** Wishes to choose from, by family; none where there is nothing to choose. */
+export const PRESETS: { readonly [F in Family]: readonly (readonly [string, ...Words<F>])[] } = {
+  vegetable: [
+    ['with bite', 'with bite', 'tender'],
+    ['tender', 'tender', 'tender'],
+    ['soft', 'soft', 'falling apart'],
+  ],
+  aromatic: [
+    ['with bite', 'with bite', 'tender'],
+    ['melted in', 'melted in', 'melted in'],
+  ],
+  green: [
+    ['wilted', 'wilted', 'wilted'],
+    ['soft', 'soft', 'drab'],
+  ],
+  pulse: [
+    ['whole', 'tender and whole', 'tender and whole'],
+    ['creamy', 'creamy', 'creamy'],
+    ['broken, to thicken', 'creamy', 'broken down'],
+  ],
+  pasta: [
+    ['firm', 'firm', 'firm'],
+    ['soft', 'soft', 'soft'],
+  ],
+  grain: [
+    ['with bite', 'with bite', 'tender'],
+    ['tender', 'tender', 'tender'],
+    ['swollen', 'swollen', 'broken down'],
+  ],
+  tough: [
+    ['to slice', 'sliceable', 'tender'],
+    ['tender', 'tender', 'tender'],
+    ['I pull it into shreds', 'in shreds', 'in shreds'],
+  ],
+  bone: [
+    ['tender, on the bone', 'tender', 'tender'],
+    ['off the bone', 'off the bone', 'off the bone'],
+  ],
+  lean: [
+    ['juicy, to slice', 'juicy', 'juicy'],
+    ['I pull it into shreds', 'juicy', 'dry in slices'],
+  ],
+  fish: [
+    ['just set', 'just set', 'just set'],
+    ['firm', 'firm', 'firm'],
+  ],
+  shellfish: [
+    ['just set', 'just set', 'just set'],
+    ['firm', 'firm', 'firm'],
+  ],
+  minced: [],
+  ready: [],
+};
+
+/** The wishes that a cook may choose of a food. @example presetsOf('pulse')[0].words // "whole" */
+export function presetsOf(family: Family): readonly Preset[] {
+  return PRESETS[family].map(([words, from, to]) => ({ words, from, to }));
+}

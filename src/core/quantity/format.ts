@@ -187,6 +187,7 @@ const FRACTION_UNITS: ReadonlySet<Unit> = new Set<Unit>([
  *
  * @example formatAmount({ value: 1.5, unit: 'cup' }) // "1½ cups"
  * @example formatAmount({ value: 2, unit: 'piece', size: 'large' }) // "2 large"
+ * @example formatAmount({ value: 1, unit: 'can', canG: 400 }) // "a 400 g can"
  */
 export function formatAmount(amount: Amount): string {
   const near = nearestFraction(amount.value);
@@ -196,7 +197,8 @@ export function formatAmount(amount: Amount): string {
       ? formatFraction(amount.value)
       : Number(amount.value.toPrecision(4)).toString();
   const word = UNIT_WORDS[amount.unit][amount.value > 1 ? 1 : 0];
-  const can = amount.unit === 'can' && amount.canG ? `${amount.canG} g` : '';
+  if (amount.unit === 'can' && amount.canG)
+    return amount.value === 1 ? `a ${amount.canG} g can` : `${number} ${word} (${amount.canG} g)`;
   const size = amount.unit === 'piece' && amount.size ? amount.size : '';
-  return [number, size, can, word].filter(Boolean).join(' ');
+  return [number, size, word].filter(Boolean).join(' ');
 }

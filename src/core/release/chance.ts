@@ -58,7 +58,9 @@ function halton(index: number, base: number): number {
 function quantile(p: number): number {
   const t = Math.sqrt(-2 * Math.log(Math.min(p, 1 - p)));
   const x =
-    t - (2.515517 + 0.802853 * t + 0.010328 * t * t) / (1 + 1.432788 * t + 0.189269 * t * t + 0.001308 * t ** 3);
+    t -
+    (2.515517 + 0.802853 * t + 0.010328 * t * t) /
+      (1 + 1.432788 * t + 0.189269 * t * t + 0.001308 * t ** 3);
   return p < 0.5 ? -x : x;
 }
 
@@ -107,7 +109,10 @@ export function chanceOfLiquid(at: AtValve, celsius: number, how: Letting, doubt
   for (const [a = 0, b = 0, c = 0, d = 0] of NORMAL) {
     const level = at.level * Math.exp(doubt.level * a);
     const more = flow * Math.exp(flux * b);
-    const foam = Math.max(0, foaming * Math.exp(FOAM_FACTOR * c) + (foaming > 0 ? FOAM_MORE * d : 0));
+    const foam = Math.max(
+      0,
+      foaming * Math.exp(FOAM_FACTOR * c) + (foaming > 0 ? FOAM_MORE * d : 0),
+    );
     const empty = swell(more, foam);
     const standing = 1 + (STANDING * foam * Math.min(1, flow / 1e-3)) / 3;
     if (swollenLevel(level, empty) * standing >= 1) reached++;

@@ -1,3 +1,4 @@
+export { judgeBatch, type Advice, type Judged, type Offer } from './advise';
 export {
   nextRun,
   planRunOffs,

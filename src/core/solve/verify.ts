@@ -126,9 +126,7 @@ export function lengthen(frame: Frame, first: Checked, edge: number, stepS = FIN
       const entry = decision.entries[id] ?? 0;
       if (!report) continue;
       if (report.verdict === 'over') over = true;
-      const had = from
-        ? measured(from, report.cookValueCentreMin, report.cookValueSurfaceMin)
-        : 0;
+      const had = from ? measured(from, report.cookValueCentreMin, report.cookValueSurfaceMin) : 0;
       const deficit = (from?.minutes ?? 0) * (1 + edge) - had;
       if (deficit <= 0 || report.verdict !== 'under') continue;
       const at = entry < steps ? assessment.setpointC : assessment.boilC;

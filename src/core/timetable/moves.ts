@@ -4,16 +4,21 @@
  */
 import type { Assessment, ItemReport } from '../assess';
 import {
+  foodOf,
+  handlingAt,
+  keptApart,
   poursOf,
   stepsOf,
+  waitOf,
   type Batch,
   type Item,
   type Pot,
   type PressureStep,
   type Step,
 } from '../batch';
-import { donenessOf } from '../doneness';
-import { foodByKey } from '../food';
+import { conductionShape, donenessOf } from '../doneness';
+import { usualSpan, type Food } from '../food';
+import { scaleOf } from '../texture';
 import { formatAmount, formatMinutes } from '../quantity';
 
 export type MoveKind = 'before' | 'prep' | 'hands' | 'wait' | 'serve';
@@ -45,7 +50,7 @@ interface Told {
   readonly assessment: Assessment;
   readonly of: (ids: readonly string[]) => string;
   /** Items that go in at a step. */
-  readonly into: (step: string, first: boolean) => string;
+  readonly into: (step: string) => string;
   readonly outOf: (step: string) => string;
 }
 
@@ -58,21 +63,14 @@ function tell(batch: Batch, assessment: Assessment, pot: Pot): Told {
         return item && report ? [named(item, report)] : [];
       })
       .join('; ');
-  const known = new Set(stepsOf(batch).map((s) => s.id));
   return {
     batch,
     pot,
     pours: poursOf(batch, stepsOf(batch)),
     assessment,
     of,
-    into: (step, first) =>
-      of(
-        batch.items
-          .filter((i) => !i.apart)
-          .filter((i) => i.enters === step || (first && !(i.enters && known.has(i.enters))))
-          .map((i) => i.id),
-      ),
-    outOf: (step) => of(batch.items.filter((i) => i.leaves === step).map((i) => i.id)),
+    into: (step) => of(handlingAt(batch, step).into.map((i) => i.id)),
+    outOf: (step) => of(handlingAt(batch, step).out.map((i) => i.id)),
   };
 }
 
@@ -104,7 +102,7 @@ function pressureMoves(step: PressureStep, index: number, told: Told): readonly 
   const hot = report.startMin + report.warmUpMin;
   const over = hot + report.holdMin;
   const method = step.release?.method ?? 'natural';
-  const opens = method === 'timed' ? over + (step.release as { afterMin: number }).afterMin : over;
+  const opens = over + waitOf(step.release);
   const open = report.endMin;
   const moves: Move[] = [
     {
@@ -113,7 +111,7 @@ function pressureMoves(step: PressureStep, index: number, told: Told): readonly 
       minutes: 3,
       kind: 'hands',
       title: index === 0 ? 'Fill the pot, lid on' : 'Lid on again',
-      detail: told.into(step.id, index === 0) || 'Lock the lid, valve shut, heat on high.',
+      detail: told.into(step.id) || 'Lock the lid, valve shut, heat on high.',
     },
     ...wait(`${step.id}-up`, report.startMin + 3, report.warmUpMin - 3, 'It comes to pressure'),
     ...holdMoves(step, hot, report.holdMin, told.pot),
@@ -155,7 +153,7 @@ function stepMoves(step: Step, index: number, told: Told): readonly Move[] {
   const report = told.assessment.time.steps[index];
   if (!report) return [];
   const minutes = report.endMin - report.startMin;
-  const into = told.into(step.id, index === 0);
+  const into = told.into(step.id);
   const out = told.outOf(step.id);
   const pours = told.pours.includes(index);
   const idle = step.kind === 'rest' || step.kind === 'cool';
@@ -178,14 +176,33 @@ function stepMoves(step: Step, index: number, told: Told): readonly Move[] {
   ];
 }
 
+/** Part of the way, in logarithms, from where a grade begins to where the next does (assumed). */
+const INTO_GRADE = 0.4;
+
+/** Minutes in boiling water until a food is well in the first grade that is right; null without. */
+function boilMin(item: Item, food: Food): number | null {
+  const doneness = donenessOf(food, item);
+  if (!doneness || !food.family) return null;
+  // What goes on raw, a herb, is not boiled at all.
+  const { from } = usualSpan(food, food.family, { whole: false, late: true });
+  const { steps } = scaleOf(
+    food.family,
+    doneness,
+    conductionShape(food, item.cut ?? null)?.mm ?? 10,
+  );
+  const begins = steps[from - 1]?.minutes;
+  if (begins === undefined) return null;
+  const ends = steps[from]?.minutes ?? 1.5 * begins;
+  return Math.max(1, Math.round(begins ** (1 - INTO_GRADE) * ends ** INTO_GRADE));
+}
+
 /** What is cooked in pans of its own, so that it is done with the rest. */
 function apartMoves({ batch, assessment, of }: Told): readonly Move[] {
   const total = assessment.time.totalMin;
-  return batch.items.flatMap((item): Move[] => {
-    const food = item.apart ? foodByKey(item.food) : undefined;
-    const doneness = food && donenessOf(food, item);
-    if (!doneness) return [];
-    const minutes = Math.ceil(doneness.needMin * 1.15);
+  return keptApart(batch).flatMap((item): Move[] => {
+    const food = foodOf(item);
+    const minutes = food ? boilMin(item, food) : null;
+    if (minutes === null) return [];
     return [
       {
         id: `apart-${item.id}`,
@@ -231,7 +248,7 @@ function beforehand({ batch, of }: Told): readonly Move[] {
 export function movesOf(batch: Batch, assessment: Assessment, pot: Pot): readonly Move[] {
   const told = tell(batch, assessment, pot);
   const total = assessment.time.totalMin;
-  const fish = assessment.items.filter((i) => i.fishOut && i.leaveMin >= total - 1e-6);
+  const fish = assessment.items.filter((i) => i.fishOut && !i.apart && i.leaveMin >= total - 1e-6);
   const moves = [
     ...beforehand(told),
     ...stepsOf(batch).flatMap((step, i) => stepMoves(step, i, told)),

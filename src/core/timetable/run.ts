@@ -1,11 +1,13 @@
 /** From a plan to a run, and from a run to the next plan. */
 import type { Assessment } from '../assess';
 import {
+  foodOf,
   setHold,
   setWater,
   stepsOf,
   waterL,
   type Batch,
+  type Item,
   type Prediction,
   type Run,
 } from '../batch';
@@ -22,6 +24,9 @@ export function predictionOf(a: Assessment): Prediction {
       minutes: s.endMin - s.startMin,
     })),
     verdicts: Object.fromEntries(a.items.map((i) => [i.id, i.verdict])),
+    fishOut: a.items
+      .filter((i) => i.fishOut && !i.apart && i.leaveMin >= a.time.totalMin - 1e-6)
+      .map((i) => i.id),
     finishedBrothL: a.fill.finishedBrothL,
     ...(a.bones.length > 0 && {
       runOffs: a.bones.map(({ run, step, litres, setsGPerL, set }) => ({
@@ -46,6 +51,14 @@ export function startRun(id: string, batch: Batch, potId: string, a: Assessment,
     marks: [{ kind: 'started', step: null, at }],
     verdicts: {},
   };
+}
+
+/** What is fished out at the table; of runs that did not foretell it, what always is. */
+export function fishOutOf({ batch, predicted }: Run): readonly Item[] {
+  const { fishOut } = predicted;
+  return batch.items.filter((item) =>
+    fishOut ? fishOut.includes(item.id) : !item.apart && (foodOf(item)?.fishOut ?? false),
+  );
 }
 
 /** The batch to cook again: the run's own, with what was to be changed. */

@@ -6,6 +6,7 @@
 import {
   poursOf,
   stepsOf,
+  waitOf,
   type Batch,
   type Mark,
   type MarkKind,
@@ -44,7 +45,7 @@ function pressureStages(
     expectMin,
   });
   const releaseMin = predicted?.releaseMin ?? 0;
-  const waitMin = release.method === 'timed' ? release.afterMin : 0;
+  const waitMin = waitOf(release);
   return [
     stage('load', 'lid-locked', 0),
     stage('warm-up', 'at-pressure', predicted?.warmUpMin ?? 0),

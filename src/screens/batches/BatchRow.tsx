@@ -42,9 +42,7 @@ export function BatchRow({
             {[
               batch.kind,
               pot.name,
-              assessment && batch.items.length > 0
-                ? formatMinutes(assessment.time.totalMin)
-                : '',
+              assessment && batch.items.length > 0 ? formatMinutes(assessment.time.totalMin) : '',
               cooked > 0 ? `cooked ${cooked}×` : '',
             ]
               .filter(Boolean)

@@ -89,7 +89,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
     () => clockText(shown.serveAt, settledMin),
     [shown.serveAt, settledMin],
   );
-  const { draws, progress } = useDraws(draft ? null : batch, pot, kitchen);
+  const { draws, judged, progress } = useDraws(draft ? null : batch, pot, pots, kitchen);
   const total = assessment?.time.totalMin ?? 0;
   const clock = useMemo(() => clockText(shown.serveAt, total), [shown.serveAt, total]);
   const onCursor = useCallback((minute: number | null) => setCursorMin(minute), []);
@@ -186,7 +186,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
                   assessment={assessment}
                   kitchen={kitchen}
                   clock={clock}
-                  served={shown.serveAt !== undefined}
+                  servedMin={shown.serveAt === undefined ? null : total}
                 />
               </Suspense>
             )}
@@ -200,7 +200,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
                     draws={draws}
                     kitchen={kitchen}
                     clock={settledClock}
-                    served={shown.serveAt !== undefined}
+                    servedMin={shown.serveAt === undefined ? null : settledMin}
                     cursorMin={cursorMin}
                     onCursor={onCursor}
                   />
@@ -221,7 +221,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
                     onOrder={(id, to) => saveBatch(placeStep(batch, id, to))}
                   />
                   <CursorSlider
-                    totalMin={total}
+                    totalMin={assessment.time.endMin}
                     cursorMin={cursorMin}
                     onCursor={setCursorMin}
                     clock={clock}
@@ -275,7 +275,8 @@ function Bench({ batch }: { readonly batch: Batch }) {
               <Readings assessment={assessment} draws={draws} batch={batch} kitchen={kitchen} />
               <Calls
                 batch={batch}
-                findings={assessment.findings}
+                findings={judged?.findings ?? assessment.findings}
+                advice={judged?.advice ?? null}
                 units={kitchen.units}
                 onChange={saveBatch}
                 onRemedy={(remedy) => saveBatch(applyRemedy(batch, remedy))}

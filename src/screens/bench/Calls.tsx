@@ -1,8 +1,17 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react';
 import { useState } from 'react';
-import { putBy, putByOf, takeUp, type Finding, type Level, type Remedy } from '@/core/assess';
+import {
+  callKey,
+  putBy,
+  putByOf,
+  takeUp,
+  type Finding,
+  type Level,
+  type Remedy,
+} from '@/core/assess';
 import type { Batch } from '@/core/batch';
 import type { Units } from '@/core/quantity';
+import type { Advice, Offer } from '@/core/solve';
 import { Button } from '@/ui/Button';
 import { numberWords } from './numberWords';
 
@@ -69,18 +78,39 @@ function Numbers({ finding, units }: { readonly finding: Finding; readonly units
   );
 }
 
+/** A remedy with what it makes of the whole. */
+function OfferButton({
+  offer,
+  onRemedy,
+}: {
+  readonly offer: Offer;
+  readonly onRemedy: (remedy: Remedy) => void;
+}) {
+  return (
+    <button
+      type="button"
+      className="flex min-h-10 w-full flex-wrap items-baseline justify-between gap-x-2 rounded-lg border border-ink/50 bg-panel px-2.5 py-1 text-left text-[14px] hover:bg-copper/10"
+      onClick={() => onRemedy(offer.remedy)}
+    >
+      <span className="font-medium">{offer.remedy.label}</span>
+      <span className="text-[12px] text-quiet">{offer.outcome}</span>
+    </button>
+  );
+}
+
 function Call({
   finding,
   units,
+  offers,
   onRemedy,
   onPutBy,
 }: {
   readonly finding: Finding;
   readonly units: Units;
+  readonly offers: readonly Offer[];
   readonly onRemedy: (remedy: Remedy) => void;
   readonly onPutBy: (reason: string) => void;
 }) {
-  const { remedy } = finding;
   const [asking, setAsking] = useState(false);
   return (
     <li
@@ -97,29 +127,25 @@ function Call({
           {finding.title}
         </h3>
         <p className="mt-0.5 text-[13.5px] leading-snug text-quiet">{finding.message}</p>
-        <div className="mt-1.5 flex flex-wrap items-center gap-x-1">
-          {remedy && (
-            <Button
-              look="plain"
-              className="mr-auto !min-h-10 !px-3 text-[14px]"
-              onClick={() => onRemedy(remedy)}
+        {offers.length > 0 && (
+          <div className="mt-1.5 space-y-1">
+            {offers.map((offer) => (
+              <OfferButton key={offer.remedy.label} offer={offer} onRemedy={onRemedy} />
+            ))}
+          </div>
+        )}
+        <div className="mt-0.5 flex justify-end gap-1">
+          {finding.level !== 'stop' && (
+            <button
+              type="button"
+              className={LINK}
+              aria-label={`Put by: ${finding.title}`}
+              onClick={() => setAsking(!asking)}
             >
-              {remedy.label}
-            </Button>
+              put by
+            </button>
           )}
-          <span className="ml-auto flex gap-1">
-            {finding.level !== 'stop' && (
-              <button
-                type="button"
-                className={LINK}
-                aria-label={`Put by: ${finding.title}`}
-                onClick={() => setAsking(!asking)}
-              >
-                put by
-              </button>
-            )}
-            <DisclosureButton className={LINK}>why</DisclosureButton>
-          </span>
+          <DisclosureButton className={LINK}>why</DisclosureButton>
         </div>
         {asking && <Reason onKeep={onPutBy} onCancel={() => setAsking(false)} />}
         <DisclosurePanel className="mt-1 border-t border-hairline pt-1.5 text-[13px] text-quiet">
@@ -157,22 +183,50 @@ function PutBy({
   );
 }
 
-/** Judgements, the gravest first, each with its reason and what would answer it. */
+/** More calls than this are not read; the rest is on the lanes. */
+const MOST_HEARD = 4;
+
+/** One change that mends several calls, offered once, before them all. */
+function First({
+  offer,
+  onRemedy,
+}: {
+  readonly offer: Offer;
+  readonly onRemedy: (remedy: Remedy) => void;
+}) {
+  return (
+    <li className="panel border-copper px-3 py-2.5" data-testid="first-remedy">
+      <h3 className="text-[15px] font-semibold">One change mends {offer.mends.length}</h3>
+      <div className="mt-1">
+        <OfferButton offer={offer} onRemedy={onRemedy} />
+      </div>
+    </li>
+  );
+}
+
+/** Judgements on the batch, the gravest first, each with its reason and what would answer it. */
 export function Calls({
   batch,
   findings,
+  advice,
   units,
   onRemedy,
   onChange,
 }: {
   readonly batch: Batch;
   readonly findings: readonly Finding[];
+  /** Remedies that have been tried; null while they are being tried. */
+  readonly advice: Advice | null;
   readonly units: Units;
   readonly onRemedy: (remedy: Remedy) => void;
   readonly onChange: (batch: Batch) => void;
 }) {
+  const [all, setAll] = useState(false);
   const put = findings.filter((f) => f.level !== 'stop' && putByOf(batch, f));
   const open = findings.filter((f) => !put.includes(f));
+  const stops = open.filter((f) => f.level === 'stop').length;
+  const heard = all ? open : open.slice(0, Math.max(stops, MOST_HEARD));
+  const first = advice?.first ?? null;
   return (
     <section aria-label="Calls" className="flex min-h-0 flex-1 flex-col">
       <h2 className="flex items-baseline justify-between border-t border-hairline pt-2 text-[15px] font-semibold">
@@ -191,18 +245,30 @@ export function Calls({
           tabIndex={0}
           aria-label="Open calls"
         >
-          {open.map((finding, i) => (
+          {first && <First offer={first} onRemedy={onRemedy} />}
+          {heard.map((finding) => (
             <Call
-              key={`${finding.code}-${finding.item ?? finding.step ?? i}`}
+              key={callKey(finding)}
               finding={finding}
               units={units}
+              offers={(advice?.offers[callKey(finding)] ?? []).filter(
+                (offer) => offer.remedy.label !== first?.remedy.label,
+              )}
               onRemedy={onRemedy}
               onPutBy={(reason) => onChange(putBy(batch, finding, reason))}
             />
           ))}
-          {put.map((finding, i) => (
+          {heard.length < open.length && (
+            <li className="px-3 text-[13px] text-quiet">
+              {open.length - heard.length} lesser {open.length - heard.length > 1 ? 'ones' : 'one'}
+              <button type="button" className={LINK} onClick={() => setAll(true)}>
+                hear all
+              </button>
+            </li>
+          )}
+          {put.map((finding) => (
             <PutBy
-              key={`put-${finding.code}-${finding.item ?? finding.step ?? i}`}
+              key={`put ${callKey(finding)}`}
               finding={finding}
               reason={putByOf(batch, finding)?.reason ?? ''}
               onTakeUp={() => onChange(takeUp(batch, finding))}

@@ -17,14 +17,14 @@ export interface Tick {
 export function LightPlot({
   totalMin,
   clock,
-  served,
+  servedMin,
   left,
   right = [],
   children,
 }: {
   readonly totalMin: number;
   readonly clock: ClockText;
-  readonly served: boolean;
+  readonly servedMin: number | null;
   readonly left: readonly Tick[];
   readonly right?: readonly Tick[];
   readonly children: ReactNode;
@@ -63,7 +63,7 @@ export function LightPlot({
             {text}
           </span>
         ))}
-        {timeTicks(totalMin, served).map((tick) => (
+        {timeTicks(totalMin, servedMin).map((tick) => (
           <span
             key={tick}
             className="absolute top-full -translate-x-1/2 pt-1"

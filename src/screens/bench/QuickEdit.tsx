@@ -2,7 +2,9 @@
 
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { useState } from 'react';
+import type { ItemReport } from '@/core/assess';
 import { FRIDGE_C, FROZEN_C, type Item, type Kitchen } from '@/core/batch';
+import { presetsOf } from '@/core/food';
 import { formatLength, formatTemperature } from '@/core/quantity';
 import { Toggle } from '@/ui/Toggle';
 
@@ -56,18 +58,67 @@ function Slide({
   );
 }
 
-/** Cut and start temperature, changed on the lane itself. */
+/** What is wanted of an ingredient, in two touches: open, choose. */
+function WishChoice({
+  item,
+  source,
+  onChange,
+}: {
+  readonly item: ItemReport;
+  readonly source: Item;
+  readonly onChange: (change: Partial<Omit<Item, 'id'>>) => void;
+}) {
+  const { family, wish } = item;
+  const presets = family ? presetsOf(family) : [];
+  if (presets.length === 0) return null;
+  const flavour = item.for === 'flavour';
+  const chip = (words: string, on: boolean, change: Partial<Omit<Item, 'id'>>) => (
+    <button
+      key={words}
+      type="button"
+      aria-pressed={on}
+      onClick={() => onChange(change)}
+      className={`min-h-11 rounded-full border px-3 ${on ? 'border-copper bg-copper text-white' : 'border-ink/40 bg-panel hover:bg-copper/10'}`}
+    >
+      {words}
+    </button>
+  );
+  return (
+    <div role="group" aria-label={`What you want of ${item.name}`}>
+      <p className="mb-1.5">
+        Wanted
+        {wish && !flavour && (
+          <span className="text-quiet">
+            : {wish.from === wish.to ? wish.from : `${wish.from} to ${wish.to}`}
+          </span>
+        )}
+      </p>
+      <div className="flex flex-wrap gap-1.5">
+        {presets.map(({ words, from, to }) =>
+          chip(words, !flavour && source.wish?.from === from && source.wish.to === to, {
+            wish: { from, to },
+            for: 'eat',
+          }),
+        )}
+        {chip('as usual', source.wish === undefined && source.for === undefined, {
+          wish: undefined,
+          for: undefined,
+        })}
+        {chip('for flavour only', flavour, { for: 'flavour', wish: undefined })}
+      </div>
+    </div>
+  );
+}
+
+/** Wish, cut and start temperature, changed on the lane itself. */
 export function QuickEdit({
-  name,
-  pieceMm,
+  item,
   source,
   kitchen,
   words,
   onQuick,
 }: {
-  readonly name: string;
-  /** Its size as it is now, mm; null for what has no pieces. */
-  readonly pieceMm: number | null;
+  readonly item: ItemReport;
   readonly source: Item;
   readonly kitchen: Kitchen;
   /** The lane's details, which open it. */
@@ -75,13 +126,15 @@ export function QuickEdit({
   readonly onQuick: (id: string, change: Partial<Omit<Item, 'id'>>) => void;
 }) {
   const onChange = (change: Partial<Omit<Item, 'id'>>): void => onQuick(source.id, change);
+  const { name } = item;
+  const pieceMm = item.piece?.mm ?? null;
   const { cut, startC } = source;
   const frozen = startC !== undefined && startC < 0;
   return (
     <Popover className="pointer-events-auto inline">
       <PopoverButton
         className="rounded px-0.5 text-quiet underline decoration-copper decoration-dotted underline-offset-4 hover:bg-copper/10"
-        aria-label={`Cut and temperature of ${name}: ${words}`}
+        aria-label={`Wish, cut and temperature of ${name}: ${words}`}
       >
         {words}
       </PopoverButton>
@@ -89,6 +142,7 @@ export function QuickEdit({
         anchor="bottom start"
         className="panel z-30 w-72 space-y-3 p-4 text-[14px] shadow-lg [--anchor-gap:4px] [--anchor-padding:12px]"
       >
+        <WishChoice item={item} source={source} onChange={onChange} />
         {pieceMm !== null && (
           <Slide
             label="Cut"

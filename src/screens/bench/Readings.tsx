@@ -1,5 +1,11 @@
-import type { Assessment, Draws, Range } from '@/core/assess';
-import type { Batch, Kitchen } from '@/core/batch';
+import {
+  BAND_IN_TEN,
+  type Assessment,
+  type Draws,
+  type Range,
+  type ReleaseReport,
+} from '@/core/assess';
+import { waitOf, type Batch, type Kitchen } from '@/core/batch';
 import { formatLevel, formatSalt, formatVolume } from '@/core/quantity';
 import { formatHours, LONG_MIN } from './clockText';
 
@@ -44,20 +50,22 @@ function fits({ fill }: Assessment, kitchen: Kitchen) {
       };
 }
 
+/** When the valve may be opened, in the order in which cooks choose. */
+function valveAdvice({ waitMin, bursts }: ReleaseReport): string {
+  if (waitMin === 0) return 'safe at once';
+  if (bursts) return waitMin === null ? 'in bursts' : `in bursts, or after ${waitMin} min`;
+  return waitMin === null ? 'let the pin drop' : `safe after ${waitMin} min`;
+}
+
 function valve(assessment: Assessment, batch: Batch) {
   const last = assessment.release.at(-1);
   if (!last) return { value: 'open', unit: undefined, side: 'no pressure step' };
   const step = batch.steps?.find((s) => s.id === last.step);
   const release = step?.kind === 'pressure' ? step.release : undefined;
-  const safe =
-    last.waitMin === null
-      ? 'let the pin drop'
-      : last.waitMin === 0
-        ? 'safe at once'
-        : `safe after ${last.waitMin} min`;
+  const safe = valveAdvice(last);
   if (last.method === 'timed')
     return {
-      value: release?.method === 'timed' ? `${release.afterMin}` : '10',
+      value: String(waitOf(release)),
       unit: 'min, then open',
       side: safe,
     };
@@ -78,7 +86,7 @@ function timeSide(empty: boolean, never: boolean, range: Range | undefined): str
   const long = range.p50 >= LONG_MIN;
   const say = (minutes: number): string =>
     long ? formatHours(minutes) : String(Math.round(minutes));
-  return `${say(range.p10)} to ${say(range.p90)}`;
+  return `${say(range.p10)} to ${say(range.p90)}, ${BAND_IN_TEN} in 10`;
 }
 
 /** The answers a cook came for. */
@@ -99,7 +107,11 @@ export function Readings({
   const empty = batch.items.length === 0;
   /** Nothing in the pot, or a pot that never gets there: no time can be told. */
   const never = assessment.findings.some(
-    (f) => f.level === 'stop' && (f.code === 'never-at-pressure' || f.code === 'scorch-risk'),
+    (f) =>
+      f.level === 'stop' &&
+      (f.code === 'never-at-pressure' ||
+        f.code === 'scorch-risk' ||
+        f.code === 'too-little-liquid'),
   );
   const bowls = batch.servings ?? 0;
   const total = assessment.time.totalMin;

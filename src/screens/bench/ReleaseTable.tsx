@@ -1,32 +1,40 @@
 import { useEffect, useState } from 'react';
-import type { ReleaseOption } from '@/core/assess';
+import { SAFE_CHANCE, type ReleaseOption } from '@/core/assess';
 import { foodOf, type Batch, type Kitchen, type Pot, type Release } from '@/core/batch';
 import { releasesAway } from '@/workers';
 
 function name(release: Release): string {
   switch (release.method) {
     case 'timed':
-      return `timed, ${release.afterMin} min`;
+      return `wait ${release.afterMin} min`;
     case 'pulsed':
-      return `pulsed, open ${Math.round(100 * (release.duty ?? 0))} %`;
+      return 'in bursts';
     case 'coldwater':
       return 'cold water';
     case 'natural':
+      return 'let it drop';
     case 'quick':
-      return release.method;
+      return 'at once';
   }
 }
 
-/** What a way costs, the gravest first: the valve, verdicts, texture. */
+/** The chance of liquid at the valve, as a cook says it. */
+function valveWords({ release, sprayChance }: ReleaseOption): string {
+  if (release.method === 'natural') return 'shut';
+  if (sprayChance < 0.005) return 'clean steam';
+  return sprayChance < SAFE_CHANCE
+    ? 'hardly ever spits'
+    : `spits ${Math.max(1, Math.round(10 * sprayChance))} in 10`;
+}
+
+/** What a way does to the food, the gravest first: grades, then texture. */
 function costs(option: ReleaseOption, batch: Batch): string {
   const called = (id: string): string => {
     const item = batch.items.find((i) => i.id === id);
     return (item && foodOf(item)?.name) ?? id;
   };
   const out: string[] = [];
-  if (!option.safe) out.push('sprays');
-  for (const [id, verdict] of Object.entries(option.verdicts))
-    if (verdict !== 'right') out.push(`${called(id)} ${verdict}`);
+  for (const [id, grade] of Object.entries(option.grades)) out.push(`${called(id)} ${grade}`);
   for (const t of option.textures)
     if (t.cost !== null && t.superheatC > 3) out.push(`${called(t.item)}: ${t.cost}`);
   return out.slice(0, 3).join('; ') || 'nothing';
@@ -58,12 +66,15 @@ export function ReleaseTable({
   if (options.length === 0) return null;
   return (
     <table className="w-full text-left text-[13px]">
-      <caption className="pb-1 text-left text-[14px] font-medium">What each release costs</caption>
+      <caption className="pb-1 text-left text-[14px] font-medium">
+        The ways of letting it go
+      </caption>
       <thead className="text-quiet">
         <tr>
           <th className="py-1 pr-2 font-normal">release</th>
           <th className="py-1 pr-2 font-normal">min</th>
-          <th className="py-1 font-normal">costs</th>
+          <th className="py-1 pr-2 font-normal">valve</th>
+          <th className="py-1 font-normal">to the food</th>
         </tr>
       </thead>
       <tbody>
@@ -75,9 +86,10 @@ export function ReleaseTable({
             <td className="figure py-1 pr-2 text-[15px]">
               {Math.max(1, Math.round(option.minutes))}
             </td>
-            <td className={`py-1 ${option.safe ? '' : 'font-semibold text-rust'}`}>
-              {costs(option, batch)}
+            <td className={`py-1 pr-2 ${option.safe ? '' : 'font-semibold text-rust'}`}>
+              {valveWords(option)}
             </td>
+            <td className="py-1">{costs(option, batch)}</td>
           </tr>
         ))}
       </tbody>

@@ -4,9 +4,9 @@ import { useDrag } from '@use-gesture/react';
 import { Plus } from 'lucide-react';
 import { useRef, useState } from 'react';
 import type { Assessment } from '@/core/assess';
-import { stepsOf, type Batch, type PressureStep } from '@/core/batch';
+import { afterWait, stepsOf, type Batch, type PressureStep } from '@/core/batch';
 import { AXIS_LEFT, AXIS_RIGHT } from './axis';
-import { grips, placeAt, releaseAfter, type Grip } from './grips';
+import { grips, placeAt, type Grip } from './grips';
 import { useMinuteHandle } from './minuteHandle';
 import { segmentsOf, type Segment } from './stepSegments';
 
@@ -115,14 +115,14 @@ export function StepBar({
 }) {
   const steps = stepsOf(batch);
   const segments = segmentsOf(steps, assessment.time.steps);
-  const total = Math.max(1, assessment.time.totalMin);
+  const total = Math.max(1, assessment.time.endMin);
   const move = (grip: Grip, minutes: number, done: boolean): void => {
     const step = steps.find((s): s is PressureStep => s.id === grip.step && s.kind === 'pressure');
     if (!step) return;
     onStep(
       grip.kind === 'hold'
         ? { ...step, holdMin: minutes }
-        : { ...step, release: releaseAfter(minutes) },
+        : { ...step, release: afterWait(step.release, minutes) },
       done,
     );
   };

@@ -4,10 +4,12 @@ import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm, useWatch } from 'react-hook-form';
 import * as yup from 'yup';
 import {
+  afterWait,
   DEFAULT_MINUTES,
   moveStep,
   RELEASE_METHODS,
   splitHold,
+  waitOf,
   type Batch,
   type Kitchen,
   type Pot,
@@ -15,6 +17,8 @@ import {
   type ReleaseMethod,
   type Step,
 } from '@/core/batch';
+import { KEEPS_WARM_C } from '@/core/heat';
+import { formatTemperature } from '@/core/quantity';
 import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';
@@ -25,6 +29,9 @@ interface Form {
   setting: string;
   method: ReleaseMethod;
   afterMin: number;
+  /** Before bursts or cold water. */
+  waitMin: number;
+  keepWarm: boolean;
   keep: 'usual' | 'broth' | 'bones';
 }
 
@@ -41,6 +48,8 @@ const schema = yup.object({
   setting: yup.string().defined(),
   method: yup.string<ReleaseMethod>().oneOf(RELEASE_METHODS).required(),
   afterMin: minutes(240),
+  waitMin: minutes(240),
+  keepWarm: yup.boolean().defined(),
   keep: yup.string<Form['keep']>().oneOf(['usual', 'broth', 'bones']).required(),
 });
 
@@ -68,16 +77,23 @@ function releaseOf(form: Form, before: Release | undefined): Release {
     case 'timed':
       return { method: 'timed', afterMin: form.afterMin };
     case 'pulsed':
-      return before?.method === 'pulsed' ? before : { method: 'pulsed' };
+    case 'coldwater':
+      return afterWait(
+        before?.method === form.method ? before : { method: form.method },
+        form.waitMin,
+      );
     case 'natural':
     case 'quick':
-    case 'coldwater':
       return { method: form.method };
   }
 }
 
 function strained(step: Exclude<Step, { kind: 'pressure' }>, form: Form): Step {
   const timed = { ...step, minutes: form.minutes };
+  if (timed.kind === 'rest') {
+    const { keepWarm: _, ...usual } = timed;
+    return form.keepWarm ? usual : { ...usual, keepWarm: false };
+  }
   if (timed.kind !== 'strain') return timed;
   const { keep, ...usual } = timed;
   return form.keep === 'usual' ? usual : { ...usual, keep: form.keep };
@@ -113,6 +129,8 @@ export function StepEditor({
       setting: pressed ? (step.setting ?? pot.settings[0]?.name ?? '') : '',
       method: pressed ? (step.release?.method ?? 'natural') : 'natural',
       afterMin: pressed && step.release?.method === 'timed' ? step.release.afterMin : 10,
+      waitMin: pressed ? waitOf(step.release) : 0,
+      keepWarm: step.kind === 'rest' && step.keepWarm !== false,
       keep: (step.kind === 'strain' ? step.keep : undefined) ?? 'usual',
     },
     resolver: yupResolver(schema) as never,
@@ -142,6 +160,18 @@ export function StepEditor({
           {...register('minutes')}
           error={errors.minutes?.message}
         />
+        {step.kind === 'rest' && pot.kind === 'electric' && (
+          <label className="flex min-h-11 items-center gap-3">
+            <input type="checkbox" className="size-5 accent-copper" {...register('keepWarm')} />
+            <span>
+              the pot is left on and keeps it warm
+              <span className="block text-[13px] text-quiet">
+                At about {formatTemperature(KEEPS_WARM_C, kitchen.units)}, which is safe for hours;
+                switched off with its lid on it is not.
+              </span>
+            </span>
+          </label>
+        )}
         {step.kind === 'strain' && (
           <Choice id="keep" label="Stays in the pot" {...register('keep')}>
             <option value="usual">the bones, if fresh water is put to them; else the broth</option>
@@ -174,6 +204,15 @@ export function StepEditor({
                 inputMode="numeric"
                 {...register('afterMin')}
                 error={errors.afterMin?.message}
+              />
+            )}
+            {(method === 'pulsed' || method === 'coldwater') && (
+              <Field
+                id="waitMin"
+                label="Wait before it, minutes"
+                inputMode="numeric"
+                {...register('waitMin')}
+                error={errors.waitMin?.message}
               />
             )}
             <ReleaseTable batch={batch} pot={pot} kitchen={kitchen} step={step.id} />

@@ -36,8 +36,8 @@ export interface TraceProps {
   readonly draws: Draws | null;
   readonly kitchen: Kitchen;
   readonly clock: ClockText;
-  /** Whether the clock counts back from a serving time. */
-  readonly served: boolean;
+  /** Minute on the table, from which the clock counts; null where no time is set. */
+  readonly servedMin: number | null;
   readonly cursorMin: number | null;
   readonly onCursor: (minute: number | null) => void;
 }
@@ -68,14 +68,14 @@ export const Trace = memo(function Trace({
   draws,
   kitchen,
   clock,
-  served,
+  servedMin,
   cursorMin,
   onCursor,
 }: TraceProps) {
   const rows = useMemo(() => rowsOf(assessment.series, draws), [assessment, draws]);
   const last = assessment.series.minute.at(-1) ?? 1;
   const degrees = (c: number): string => degreesText(c, kitchen.units);
-  const ticks = useMemo(() => timeTicks(last, served), [last, served]);
+  const ticks = useMemo(() => timeTicks(last, servedMin), [last, servedMin]);
   return (
     <ResponsiveContainer width="100%" height="100%">
       <ComposedChart

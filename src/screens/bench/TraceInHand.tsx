@@ -16,12 +16,12 @@ export function TraceInHand({
   assessment,
   kitchen,
   clock,
-  served,
+  servedMin,
 }: {
   readonly assessment: Assessment;
   readonly kitchen: Kitchen;
   readonly clock: ClockText;
-  readonly served: boolean;
+  readonly servedMin: number | null;
 }) {
   const { minute, liquidC, gaugeKPa } = assessment.series;
   const total = Math.max(1, minute.at(-1) ?? 1);
@@ -31,7 +31,7 @@ export function TraceInHand({
       <LightPlot
         totalMin={total}
         clock={clock}
-        served={served}
+        servedMin={servedMin}
         left={DEGREE_TICKS.map((c) => ({ at: share(c), text: degreesText(c, kitchen.units) }))}
         right={KPA_TICKS.map((kpa) => ({ at: share(kpa), text: kpaText(kpa) }))}
       >

@@ -26,7 +26,7 @@ const NAMES: Readonly<Record<string, string>> = {
 /** Every door of a batch, in the order of the clock. */
 export function doorsOf(batch: Batch, assessment: Assessment): readonly Door[] {
   const steps = stepsOf(batch);
-  const total = assessment.time.totalMin;
+  const total = assessment.time.endMin;
   const doors: Door[] = assessment.time.steps.flatMap((report): Door[] => {
     const step = steps.find((s) => s.id === report.id);
     return step

@@ -1,6 +1,6 @@
 /** What can be dragged along the step bar: the end of a hold, the moment the valve opens. */
 import type { StepReport } from '@/core/assess';
-import type { Release, Step } from '@/core/batch';
+import { waitOf, type Release, type Step } from '@/core/batch';
 import { formatMinutes } from '@/core/quantity';
 
 export interface Grip {
@@ -24,21 +24,21 @@ function clampTo(most: number) {
   return (minutes: number): number => Math.min(most, Math.max(0, Math.round(minutes)));
 }
 
-/** The release that opens the valve so long after the hold. */
-export function releaseAfter(minutes: number): Release {
-  return minutes <= 0 ? { method: 'quick' } : { method: 'timed', afterMin: minutes };
+/** When a valve opens, min after the hold. */
+function valveOf(release: Release | undefined, releaseMin: number): number {
+  const natural = release === undefined || release.method === 'natural';
+  return natural ? releaseMin : Math.min(waitOf(release), releaseMin);
 }
 
-function valveOf(release: Release | undefined, releaseMin: number): number {
+/** What happens then, in a word. */
+function opening(release: Release | undefined): string {
   switch (release?.method) {
-    case 'timed':
-      return Math.min(release.afterMin, releaseMin);
-    case 'quick':
     case 'pulsed':
+      return 'in bursts ';
     case 'coldwater':
-      return 0;
+      return 'cold water ';
     default:
-      return releaseMin;
+      return '';
   }
 }
 
@@ -70,7 +70,9 @@ export function grips(steps: readonly Step[], reports: readonly StepReport[]): r
         minutes: wait,
         most: MOST_WAIT,
         label: 'Valve opens',
-        text: natural ? 'by itself' : wait > 0 ? `after ${formatMinutes(wait)}` : 'at once',
+        text: natural
+          ? 'by itself'
+          : `${opening(step.release)}${wait > 0 ? `after ${formatMinutes(wait)}` : 'at once'}`,
         clamp: clampTo(MOST_WAIT),
       },
     ];

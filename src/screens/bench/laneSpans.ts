@@ -1,52 +1,88 @@
-/** What a lane shows: when an ingredient is not yet done, in its window, past it. */
+/** What a lane shows: the grades an ingredient goes through, and the span of them that is wanted. */
 import type { Chances, ItemReport } from '@/core/assess';
+import { gradeIndex, type Family } from '@/core/food';
 
-export type SpanKind = 'straw' | 'leaf' | 'rust' | 'plain';
+/** Before what is wanted, in it, past it; in for flavour; or what has no grades. */
+export type Zone = 'before' | 'right' | 'past' | 'flavour' | 'plain';
 
-export interface Span {
-  readonly kind: SpanKind;
+export interface LaneSpan {
+  readonly zone: Zone;
+  /** The grade; empty for what has none. */
+  readonly word: string;
+  /** Every other one of a zone is darker, so that they part. */
+  readonly dark: boolean;
   /** Shares of the whole time, 0 to 1. */
   readonly from: number;
   readonly to: number;
 }
 
+function zoneOf(family: Family, place: number, { wish }: ItemReport): Zone {
+  if (!wish) return 'plain';
+  if (place < gradeIndex(family, wish.from)) return 'before';
+  return place > gradeIndex(family, wish.to) ? 'past' : 'right';
+}
+
 /**
  * Spans of an item over the whole cook, in order, without gaps between entry and exit.
  *
- * @param totalMin length of the plan, above 0
+ * @param endMin length of the plan, above 0
  */
-export function laneSpans(item: ItemReport, totalMin: number): readonly Span[] {
+export function laneSpans(item: ItemReport, endMin: number): readonly LaneSpan[] {
   if (item.apart) return [];
-  const share = (minute: number): number => Math.min(1, Math.max(0, minute / totalMin));
+  const share = (minute: number): number => Math.min(1, Math.max(0, minute / endMin));
   const from = share(item.enterMin);
-  const to = share(Math.min(item.leaveMin, totalMin));
-  if (item.needMin === null) return to > from ? [{ kind: 'plain', from, to }] : [];
-  const done = item.doneMin === null ? to : share(item.doneMin);
-  const over = item.overMin === null ? to : Math.max(done, share(item.overMin));
-  const spans: Span[] = [
-    { kind: 'straw', from, to: done },
-    { kind: 'leaf', from: done, to: over },
-    { kind: 'rust', from: over, to },
-  ];
-  return spans.filter((span) => span.to > span.from + 1e-9);
+  const to = share(Math.min(item.leaveMin, endMin));
+  if (to <= from) return [];
+  const { family } = item;
+  if (item.for === 'flavour') return [{ zone: 'flavour', word: '', dark: false, from, to }];
+  if (!family || item.grades.length === 0)
+    return [{ zone: 'plain', word: '', dark: false, from, to }];
+  return item.grades
+    .map(({ grade, fromMin }, i) => ({
+      zone: zoneOf(family, gradeIndex(family, grade), item),
+      word: grade,
+      dark: i % 2 === 1,
+      from: Math.max(from, share(fromMin)),
+      to: Math.min(to, share(item.grades[i + 1]?.fromMin ?? endMin)),
+    }))
+    .filter((span) => span.to > span.from + 1e-9);
+}
+
+/** The stretch of a lane in which it is as wanted; null for what is never judged. */
+export function wantedSpan(
+  item: ItemReport,
+  endMin: number,
+): { readonly from: number; readonly to: number } | null {
+  if (!item.wish || item.for === 'flavour' || item.apart) return null;
+  const out = Math.min(item.leaveMin, endMin);
+  const share = (minute: number | null): number =>
+    Math.min(1, Math.max(0, Math.min(minute ?? out, out) / endMin));
+  return {
+    from: item.doneMin === null ? share(null) : share(Math.max(item.doneMin, item.enterMin)),
+    to: share(item.overMin),
+  };
 }
 
 /** From this many draws of ten on, a verdict is told without its odds. */
 const SURE = 0.95;
 
+function flavourWords({ grade, fishOut }: ItemReport): string {
+  if (fishOut) return 'fish out';
+  return grade === null ? 'for flavour' : 'melts in';
+}
+
 /**
- * The verdict in words of the trade, with its odds where the draws leave it open.
+ * What an ingredient comes to, with how often that is as wanted where the draws leave it open.
  *
  * @param chances how often each verdict was drawn; undefined while they are not known
  */
-export function verdictWords(item: ItemReport, chances?: Chances): string {
+export function outcomeWords(item: ItemReport, chances?: Chances): string {
   if (item.apart) return 'apart, in the bowl';
-  if (item.needMin === null) return item.fishOut ? 'fish out' : '';
-  const words = {
-    under: 'not yet done',
-    over: item.over ?? 'too far',
-    right: 'right',
-  }[item.verdict];
+  if (item.for === 'flavour') return flavourWords(item);
+  if (item.grade === null) return item.fishOut ? 'fish out' : '';
   const chance = chances?.[item.verdict] ?? 1;
-  return chance >= SURE ? words : `${words}, ${Math.max(1, Math.round(10 * chance))} in 10`;
+  const word = { under: 'not yet', right: 'right', over: 'too far' }[item.verdict];
+  const odds = chance >= SURE ? '' : ` ${Math.max(1, Math.round(10 * chance))} in 10`;
+  // What is as wanted needs no word for it, unless that is an open question.
+  return item.verdict === 'right' && !odds ? item.grade : `${item.grade}, ${word}${odds}`;
 }

@@ -25,10 +25,14 @@ const MOST_TICKS = 8;
 /**
  * Round minutes to mark along a cook.
  *
- * @param served counted back from the table instead of from the start
+ * @param endMin length of the cook
+ * @param servedMin minute on the table, from which the clock counts; null from the start
  */
-export function timeTicks(totalMin: number, served: boolean): number[] {
-  const step = CLOCK_STEPS.find((s) => totalMin / s < MOST_TICKS) ?? 960;
-  const ticks = Array.from({ length: Math.floor(totalMin / step + 1e-9) + 1 }, (_, i) => i * step);
-  return served ? ticks.map((tick) => totalMin - tick).reverse() : ticks;
+export function timeTicks(endMin: number, servedMin: number | null): number[] {
+  const step = CLOCK_STEPS.find((s) => endMin / s < MOST_TICKS) ?? 960;
+  const first = servedMin === null ? 0 : servedMin - step * Math.floor(servedMin / step + 1e-9);
+  return Array.from(
+    { length: Math.floor((endMin - first) / step + 1e-9) + 1 },
+    (_, i) => first + i * step,
+  );
 }

@@ -100,6 +100,15 @@ export function PotForm({
             error={errors.powerW?.message}
           />
         </div>
+        <label className="flex min-h-11 items-center gap-3">
+          <input type="checkbox" className="size-5 accent-copper" {...register('measured')} />
+          <span>
+            I have timed it with plain water
+            <span className="block text-[13px] text-quiet">
+              Its power and losses are then taken as known, and the ranges are narrower.
+            </span>
+          </span>
+        </label>
         <fieldset className="space-y-2">
           <legend className="text-[14px] font-medium">Pressure settings</legend>
           {settings.fields.map((field, i) => (

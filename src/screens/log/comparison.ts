@@ -1,5 +1,5 @@
 /** Predicted against real, as rows to show. */
-import type { Run } from '@/core/batch';
+import { stepsOf, type Run } from '@/core/batch';
 import { happened } from '@/core/timetable';
 
 export interface Comparison {
@@ -9,11 +9,20 @@ export interface Comparison {
   readonly realMin: number | null;
 }
 
+/** When it was on the table: a cooling at the end came after it. ISO 8601 */
+function servedAt(run: Run): string | undefined {
+  const steps = stepsOf(run.batch);
+  const last = steps[steps.findLastIndex((s) => s.kind !== 'cool')];
+  if (!last || last === steps.at(-1)) return run.endedAt;
+  return run.marks.findLast((m) => m.step === last.id)?.at ?? run.endedAt;
+}
+
 /** From the lid to the table, min; null while it is still on. */
 export function realTotalMin(run: Run): number | null {
-  if (!run.endedAt) return null;
+  const served = run.endedAt && servedAt(run);
+  if (!served) return null;
   const begin = run.marks.find((m) => m.kind === 'lid-locked')?.at ?? run.startedAt;
-  return (Date.parse(run.endedAt) - Date.parse(begin)) / 60000;
+  return (Date.parse(served) - Date.parse(begin)) / 60000;
 }
 
 /** Rows of every pressure step and the whole. */

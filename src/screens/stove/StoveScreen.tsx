@@ -3,9 +3,20 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo } from 'react';
-import { foodOf, potOf, type Batch, type Mark, type MarkKind, type Run } from '@/core/batch';
+import {
+  foodOf,
+  handlingAt,
+  keptApart,
+  potOf,
+  stepsOf,
+  type Batch,
+  type Item,
+  type Mark,
+  type MarkKind,
+  type Run,
+} from '@/core/batch';
 import { formatAmount, formatMinutes } from '@/core/quantity';
-import { runOffAt, stagesOf, standing, wordsOf, type Stage } from '@/core/timetable';
+import { fishOutOf, runOffAt, stagesOf, standing, wordsOf, type Stage } from '@/core/timetable';
 import { Button, buttonLook } from '@/ui/Button';
 import { saveRun, useHousehold } from '@/ui/household';
 import { isoNow, useClock } from '@/ui/useClock';
@@ -34,24 +45,18 @@ export function StoveScreen({ id }: { readonly id: string }) {
 /** The page's own title, when no clock runs in it. */
 const NAME = 'Retort';
 
-/** What goes in or comes out at a stage. */
+/** What goes in, comes out and stays apart at a stage. */
 function handling(batch: Batch, stage: Stage): readonly string[] {
   if (stage.kind !== 'load' && stage.kind !== 'do') return [];
-  const first = batch.steps?.[0]?.id;
-  const name = (item: Batch['items'][number]): string =>
+  const name = (item: Item): string =>
     `${formatAmount(item.amount)} ${foodOf(item)?.name ?? item.food}`;
-  const goesIn = batch.items
-    .filter((i) => (i.enters ?? first) === stage.step)
-    .map((i) => `in: ${name(i)}`);
-  const comesOut = batch.items.filter((i) => i.leaves === stage.step).map((i) => `out: ${name(i)}`);
-  return [...comesOut, ...goesIn];
-}
-
-function fishOut(batch: Batch): readonly string[] {
-  return batch.items.flatMap((i) => {
-    const food = foodOf(i);
-    return food?.fishOut ? [food.name] : [];
-  });
+  const { into, out } = handlingAt(batch, stage.step);
+  const first = stepsOf(batch)[0]?.id === stage.step;
+  return [
+    ...out.map((item) => `out: ${name(item)}`),
+    ...into.map((item) => `in: ${name(item)}`),
+    ...(first ? keptApart(batch).map((item) => `apart, not in here: ${name(item)}`) : []),
+  ];
 }
 
 function Done({ run }: { readonly run: Run }) {
@@ -61,11 +66,13 @@ function Done({ run }: { readonly run: Run }) {
     saveRun({ ...run, endedAt: at, marks: [...run.marks, { kind: 'done', step: null, at }] });
     router.push(`/log/${run.id}`);
   };
-  const out = fishOut(run.batch);
+  const out = fishOutOf(run).map((item) => foodOf(item)?.name ?? item.food);
+  const apart = keptApart(run.batch).map((item) => foodOf(item)?.name ?? item.food);
   return (
     <section className="panel border-t-4 border-t-leaf p-6">
       <h2 className="figure text-4xl">To the table</h2>
       {out.length > 0 && <p className="mt-2 text-lg">Fish out: {out.join(', ')}.</p>}
+      {apart.length > 0 && <p className="mt-2 text-lg">Into the bowls: {apart.join(', ')}.</p>}
       <p className="mt-2 text-quiet">
         Taste, then salt, acid, pepper, one at a time. What is left: shallow pans or an ice bath,
         from 57 to 21 °C within 2 h and to 5 °C within 4 h more. Never overnight on the counter; hot

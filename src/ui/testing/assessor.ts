@@ -10,9 +10,11 @@ import {
 } from '@/core/assess';
 import type { Aim, Batch, Kitchen, Pot } from '@/core/batch';
 import {
+  judgeBatch,
   nextRun,
   planRunOffs,
   solve,
+  type Judged,
   type NextRun,
   type RunOffSolution,
   type Solution,
@@ -54,6 +56,16 @@ export function drawAway(
       },
     }),
   );
+}
+
+export function judgeAway(
+  batch: Batch,
+  pot: Pot,
+  kitchen: Kitchen,
+  pots: readonly Pot[],
+  draws: Draws,
+): Promise<Judged> {
+  return Promise.resolve().then(() => judgeBatch(batch, pot, kitchen, pots, draws));
 }
 
 export function solveAway(

@@ -23,20 +23,20 @@ import { gramAxis, runOffRows, type RunOffRow } from './rows';
 export const RunOffChart = memo(function RunOffChart({
   assessment,
   clock,
-  served,
+  servedMin,
   cursorMin,
   onCursor,
 }: {
   readonly assessment: Assessment;
   readonly clock: ClockText;
-  readonly served: boolean;
+  readonly servedMin: number | null;
   readonly cursorMin: number | null;
   readonly onCursor: (minute: number | null) => void;
 }) {
   const { series } = assessment;
   const rows = useMemo(() => runOffRows(series), [series]);
   const last = series.minute.at(-1) ?? 1;
-  const ticks = useMemo(() => timeTicks(last, served), [last, served]);
+  const ticks = useMemo(() => timeTicks(last, servedMin), [last, servedMin]);
   const grams = gramAxis(series);
   return (
     <ResponsiveContainer width="100%" height="100%">

@@ -8,11 +8,11 @@ import { gramAxis, runOffRows, stretchesIn } from './rows';
 export function RunOffInHand({
   assessment,
   clock,
-  served,
+  servedMin,
 }: {
   readonly assessment: Assessment;
   readonly clock: ClockText;
-  readonly served: boolean;
+  readonly servedMin: number | null;
 }) {
   const { series } = assessment;
   const total = Math.max(1, series.minute.at(-1) ?? 1);
@@ -23,7 +23,7 @@ export function RunOffInHand({
     <LightPlot
       totalMin={total}
       clock={clock}
-      served={served}
+      servedMin={servedMin}
       left={ticks.map((g) => ({ at: 1 - g / top, text: `${g} g` }))}
     >
       {stretchesIn(runOffRows(series)).map((part) => {

@@ -47,20 +47,20 @@ export function RunOffs({
 }: RunOffsProps) {
   const next = useNextRun(batch, pot, kitchen);
   const { bones, runOffs } = assessment;
-  const served = shown.serveAt !== undefined;
+  const servedMin = shown.serveAt === undefined ? null : assessment.time.totalMin;
   const inHand = shown !== batch;
   if (!runOffs || bones.length === 0)
     return <p className="p-6 text-center text-quiet">The bones give nothing in this plan yet.</p>;
   return (
     <div className="space-y-2" data-testid="run-offs">
       <div className="relative h-[130px]">
-        {inHand && <RunOffInHand assessment={assessment} clock={clock} served={served} />}
+        {inHand && <RunOffInHand assessment={assessment} clock={clock} servedMin={servedMin} />}
         {settled && (
           <div className={inHand ? 'invisible absolute inset-0' : 'h-full'}>
             <RunOffChart
               assessment={settled}
               clock={settledClock}
-              served={served}
+              servedMin={servedMin}
               cursorMin={cursorMin}
               onCursor={onCursor}
             />
@@ -68,7 +68,7 @@ export function RunOffs({
         )}
         <Stops
           stops={stopsOf(shown, assessment)}
-          total={Math.max(1, assessment.time.totalMin)}
+          total={Math.max(1, assessment.time.endMin)}
           onMove={(step, holdMin, done) =>
             onInHand(
               changeStep(batch, step, (s) => (s.kind === 'pressure' ? { ...s, holdMin } : s)),

@@ -1,0 +1,182 @@
+/**
+ * What to do about the calls on a batch: every remedy is run through the model before it is
+ * offered, with what it would make of the whole; those that change least of what the cook wants
+ * come first, and one that mends several calls is offered once, before all.
+ */
+import {
+  applyRemedy,
+  assess,
+  callKey,
+  drawBatch,
+  type Draws,
+  type Finding,
+  type FindingCode,
+  type Remedy,
+} from '../assess';
+import type { Batch, Kitchen, Pot } from '../batch';
+import { formatMinutes } from '../quantity';
+import { solve } from './solve';
+import { USUAL_WISHES } from './types';
+
+/** A remedy that has been tried. */
+export interface Offer {
+  readonly remedy: Remedy;
+  /** Keys of the calls that it mends. */
+  readonly mends: readonly string[];
+  readonly totalMin: number;
+  /** What it makes of the whole, in a few words. */
+  readonly outcome: string;
+}
+
+export interface Advice {
+  /** One remedy for several calls; null where there is none. */
+  readonly first: Offer | null;
+  /** By the key of a call: up to three. */
+  readonly offers: Readonly<Record<string, readonly Offer[]>>;
+}
+
+/** What a batch is judged to be, with what to do about it. */
+export interface Judged {
+  readonly findings: readonly Finding[];
+  readonly advice: Advice;
+}
+
+const MOST_OFFERS = 3;
+/** More than this are not tried: a cook does not read them. */
+const MOST_TRIALS = 16;
+/** A trial asks for verdicts, not for curves: coarse steps, few draws. */
+const TRIAL_S = 30;
+const TRIAL_DRAWS = 16;
+
+/** How much of what the cook wants a remedy changes; minutes count besides (assumed). */
+const CHANGES: Readonly<Record<Remedy['do'], number>> = {
+  'keep-warm': 0.5,
+  'set-release': 0.7,
+  'set-water': 1,
+  'put-in-after': 1,
+  'set-minutes': 1,
+  'set-hold': 1.2,
+  'put-in-late': 1.4,
+  'set-cut': 1.6,
+  apart: 1.6,
+  'stop-after': 2,
+  'move-pot': 2.2,
+  take: 2.4,
+  'set-wish': 3,
+  scale: 4,
+};
+/** What ten minutes later on the table weigh beside that. */
+const PER_MINUTE = 0.03;
+
+const TEXTURE: ReadonlySet<FindingCode> = new Set(['undercooked', 'overcooked']);
+const TOO_FULL: ReadonlySet<FindingCode> = new Set(['over-max-fill', 'over-foam-line']);
+
+interface Home {
+  readonly pot: Pot;
+  readonly pots: readonly Pot[];
+  readonly kitchen: Kitchen;
+}
+
+/** Remedies that no single judgement knows of: another pot, another order. */
+function besides(batch: Batch, findings: readonly Finding[], home: Home): readonly Remedy[] {
+  const { pot, pots, kitchen } = home;
+  const remedies: Remedy[] = [];
+  if (findings.some((f) => TOO_FULL.has(f.code)))
+    for (const other of pots)
+      if (other.id !== pot.id && other.capacityL > pot.capacityL)
+        remedies.push({ do: 'move-pot', pot: other, label: `Cook it in ${other.name}` });
+  if (findings.some((f) => TEXTURE.has(f.code))) {
+    try {
+      const { batch: plan, unmet } = solve(batch, pot, kitchen, USUAL_WISHES);
+      if (unmet.length === 0) remedies.push({ do: 'take', batch: plan, label: 'Find the order' });
+    } catch (error) {
+      // A pot that cannot come to pressure has no order to find; its call says so.
+      if (!(error instanceof RangeError)) throw error;
+    }
+  }
+  return remedies;
+}
+
+const isGrave = ({ level }: Finding): boolean => level !== 'note';
+
+/** Runs a remedy through the model. @returns null where it mends nothing or breaks something */
+function tried(
+  batch: Batch,
+  remedy: Remedy,
+  before: readonly Finding[],
+  beforeMin: number,
+  home: Home,
+): Offer | null {
+  const next = applyRemedy(batch, remedy);
+  const pot = remedy.do === 'move-pot' ? remedy.pot : home.pot;
+  const draws = drawBatch(next, pot, home.kitchen, {
+    draws: TRIAL_DRAWS,
+    seed: 1,
+    stepS: TRIAL_S,
+  });
+  const after = assess(next, pot, home.kitchen, { stepS: TRIAL_S, curves: false, draws });
+  const old = new Set(before.map(callKey));
+  const broken = after.findings.some((f) => isGrave(f) && !old.has(callKey(f)));
+  const left = new Map(after.findings.map((f) => [callKey(f), f.level]));
+  const mends = before
+    .filter((f) => !left.has(callKey(f)) || (f.level !== 'note' && left.get(callKey(f)) === 'note'))
+    .map(callKey);
+  if (broken || mends.length === 0) return null;
+  const { totalMin } = after.time;
+  return { remedy, mends, totalMin, outcome: outcomeWords(totalMin, beforeMin) };
+}
+
+function outcomeWords(totalMin: number, beforeMin: number): string {
+  const by = Math.round(totalMin - beforeMin);
+  const table = `${formatMinutes(totalMin)} to the table`;
+  if (by === 0) return table;
+  return `${table}, ${formatMinutes(Math.abs(by))} ${by > 0 ? 'later' : 'sooner'}`;
+}
+
+function weight(offer: Offer, beforeMin: number): number {
+  return CHANGES[offer.remedy.do] + PER_MINUTE * Math.max(0, offer.totalMin - beforeMin);
+}
+
+/**
+ * Judges a batch by chance and tries what would mend its calls.
+ *
+ * @param draws of the same batch
+ */
+export function judgeBatch(
+  batch: Batch,
+  pot: Pot,
+  kitchen: Kitchen,
+  pots: readonly Pot[],
+  draws: Draws | null,
+): Judged {
+  const { findings, time } = assess(batch, pot, kitchen, { curves: false, draws });
+  const home: Home = { pot, pots, kitchen };
+  const seen = new Set<string>();
+  const candidates = [
+    ...findings.flatMap((f) => f.remedies),
+    ...besides(batch, findings, home),
+  ].filter((remedy) => {
+    const key = JSON.stringify(remedy);
+    return !seen.has(key) && seen.add(key);
+  });
+  const ranked = candidates
+    .sort((a, b) => CHANGES[a.do] - CHANGES[b.do])
+    .slice(0, MOST_TRIALS)
+    .flatMap((remedy) => tried(batch, remedy, findings, time.totalMin, home) ?? [])
+    .sort((a, b) => weight(a, time.totalMin) - weight(b, time.totalMin));
+  const grave = new Set(findings.filter(isGrave).map(callKey));
+  const graveOf = (offer: Offer): number => offer.mends.filter((key) => grave.has(key)).length;
+  const [most] = [...ranked].sort((a, b) => graveOf(b) - graveOf(a));
+  return {
+    findings,
+    advice: {
+      first: most && graveOf(most) > 1 ? most : null,
+      offers: Object.fromEntries(
+        findings.map((f) => [
+          callKey(f),
+          ranked.filter((offer) => offer.mends.includes(callKey(f))).slice(0, MOST_OFFERS),
+        ]),
+      ),
+    },
+  };
+}

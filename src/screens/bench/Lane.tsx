@@ -1,0 +1,142 @@
+import type { Chances, ItemReport } from '@/core/assess';
+import type { Batch, Item, Kitchen } from '@/core/batch';
+import { formatAmount, formatLength } from '@/core/quantity';
+import { AXIS_LEFT, AXIS_RIGHT } from './axis';
+import type { Door } from './doors';
+import { LaneEntry } from './LaneEntry';
+import { laneSpans, outcomeWords, type LaneSpan, type Zone } from './laneSpans';
+import { QuickEdit } from './QuickEdit';
+import { WishBracket } from './WishBracket';
+
+const SPAN: Readonly<Record<Zone, readonly [light: string, dark: string]>> = {
+  before: ['bg-[#efe3c4]', 'bg-straw'],
+  right: ['bg-[#8fb08c]', 'bg-[#a9c4a5]'],
+  past: ['bg-[#c98a77] hatched', 'bg-[#d6a294] hatched'],
+  flavour: ['bg-steam/60 hatched', 'bg-steam/60 hatched'],
+  plain: ['bg-steam/60', 'bg-steam/60'],
+};
+
+const ZONE: Readonly<Record<Zone, string>> = {
+  before: 'not yet what you want',
+  right: 'as you want it',
+  past: 'past what you want',
+  flavour: 'in for its flavour, spent',
+  plain: 'in the pot',
+};
+
+const VERDICT: Readonly<Record<ItemReport['verdict'], string>> = {
+  under: 'text-[#7a5c12] font-semibold',
+  over: 'text-rust font-semibold',
+  right: 'text-leaf',
+};
+
+/** A word stands in its grade where there is room: its letters against the width of the lane, %. */
+const PERCENT_A_LETTER = 1.35;
+
+function hasRoom({ word, from, to }: LaneSpan): boolean {
+  return 100 * (to - from) > PERCENT_A_LETTER * (word.length + 1.5);
+}
+
+function Bar({ item, endMin }: { readonly item: ItemReport; readonly endMin: number }) {
+  return laneSpans(item, endMin).map((span, i) => (
+    <span
+      key={`${span.zone}-${span.word}`}
+      title={[span.word, ZONE[span.zone]].filter(Boolean).join(': ')}
+      className={`absolute inset-y-0 overflow-hidden first:rounded-l-full last:rounded-r-full ${SPAN[span.zone][span.dark ? 1 : 0]} ${i > 0 ? 'border-l-2 border-ink/70' : ''}`}
+      style={{ left: `${span.from * 100}%`, width: `${(span.to - span.from) * 100}%` }}
+    >
+      {hasRoom(span) && (
+        <span className="block truncate pl-2 text-[11px] leading-4 whitespace-nowrap text-ink">
+          {span.word}
+        </span>
+      )}
+    </span>
+  ));
+}
+
+/** One ingredient from entry to exit: its grades, what is wanted of it, what it comes to. */
+export function Lane({
+  item,
+  batch,
+  kitchen,
+  endMin,
+  chances,
+  doors,
+  onEdit,
+  onDoor,
+  onQuick,
+}: {
+  readonly item: ItemReport;
+  readonly batch: Batch;
+  readonly kitchen: Kitchen;
+  readonly endMin: number;
+  readonly chances: Chances | undefined;
+  readonly doors: readonly Door[];
+  // The ids go along, so that the same functions serve every lane and a lane that has not changed
+  // is not drawn again while a hand moves.
+  readonly onEdit: (id: string) => void;
+  readonly onDoor: (id: string, door: Door) => void;
+  readonly onQuick: (id: string, change: Partial<Omit<Item, 'id'>>) => void;
+}) {
+  const source = batch.items.find((i) => i.id === item.id);
+  if (!source) return null;
+  const { cut, startC } = source;
+  const details = [
+    formatAmount(source.amount),
+    cut ? formatLength(cut.mm, kitchen.units) : '',
+    startC !== undefined && startC < 0 ? 'frozen' : '',
+  ].filter(Boolean);
+  return (
+    <li className="relative rounded-lg hover:bg-copper/5" data-testid={`lane-${item.food}`}>
+      <button
+        type="button"
+        onClick={() => onEdit(item.id)}
+        aria-label={`Change ${item.name}`}
+        className="absolute inset-0 w-full rounded-lg"
+      />
+      <div
+        className="pointer-events-none relative pt-0.5 pb-1"
+        style={{ paddingLeft: AXIS_LEFT, paddingRight: AXIS_RIGHT }}
+      >
+        <div className="flex items-baseline justify-between gap-3 text-[14px]">
+          <span className="min-w-0 truncate">
+            <span className="inline-block font-semibold first-letter:uppercase">{item.name}</span>
+            <span className="text-quiet">, </span>
+            <QuickEdit
+              item={item}
+              source={source}
+              kitchen={kitchen}
+              words={details.join(', ')}
+              onQuick={onQuick}
+            />
+          </span>
+          <span className={`shrink-0 text-[13px] ${VERDICT[item.verdict]}`}>
+            {outcomeWords(item, chances)}
+          </span>
+        </div>
+        <div className="relative mt-0.5 h-4 rounded-full bg-[#f3eee2]">
+          {item.fishOut && !item.apart && (
+            <span
+              title="fish it out here"
+              className="absolute top-0.5 z-10 -translate-x-full text-[15px] leading-4 text-ink"
+              style={{ left: `${Math.min(1, item.leaveMin / endMin) * 100}%` }}
+              aria-hidden
+            >
+              ↥
+            </span>
+          )}
+          <Bar item={item} endMin={endMin} />
+        </div>
+      </div>
+      <div
+        className="pointer-events-none absolute bottom-1 h-4"
+        style={{ left: AXIS_LEFT, right: AXIS_RIGHT }}
+      >
+        <div className="contents [&_[role=slider]]:pointer-events-auto">
+          <WishBracket item={item} endMin={endMin} onWish={(wish) => onQuick(item.id, { wish })} />
+          <LaneEntry item={item} source={source} doors={doors} endMin={endMin} onDoor={onDoor} />
+        </div>
+      </div>
+    </li>
+  );
+}
