@@ -47,6 +47,7 @@ const PLACE: Readonly<Partial<Record<Family, number>>> = {
   green: 0.97,
   pulse: 0.25,
   grain: 0.6,
+  pasta: 0.95,
   lean: 0.8,
   tough: 0.05,
 };
@@ -73,7 +74,7 @@ function cook(row: ChartRow): Cooked {
     if (hold >= SHORT_HOLD) early.push(chartRoute(row, 'pressure', 0.4 * hold));
     right.push(...spread.map((k) => chartRoute(row, 'pressure', k * hold)));
     late.push(chartRoute(row, 'pressure', 2.5 * hold));
-  } else late.push(chartRoute(row, 'pressure', 1));
+  }
   const mm = conductionShape(food, row.cut)?.mm ?? 10;
   return { row, food, family: food.family, mm, early, right, late };
 }
@@ -166,7 +167,7 @@ function lateOf(food: string, family: Family, b: Bounds): number | null {
       (MELTING.has(food) ? MELTS : (BEYOND[family] ?? USUAL_BEYOND)) * b.comfort,
     );
   if (b.lateBelow <= b.lateAbove) return 1.02 * Math.max(b.lateAbove, b.comfort);
-  const low = Math.max(b.lateAbove, Math.min(b.comfort, 0.9 * b.lateBelow));
+  const low = Math.max(b.lateAbove, Math.min(b.comfort, 0.9 * b.lateBelow), 0.3 * b.lateBelow);
   const place = PLACE[family] ?? USUAL_PLACE;
   return low ** (1 - place) * b.lateBelow ** place;
 }

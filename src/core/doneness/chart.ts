@@ -231,7 +231,7 @@ export const CHART: readonly ChartRow[] = [
     simmer: [6, 7],
     late: 'bloated',
   },
-  { food: 'spinach', cut: null, pressure: null, release: Q, simmer: [1, 2], late: 'drab' },
+  { food: 'spinach', cut: null, pressure: null, release: Q, simmer: [1, 3], late: 'drab' },
   { food: 'vermicelli', cut: null, pressure: null, release: Q, simmer: [3, 3], late: 'bloated' },
 ];
 

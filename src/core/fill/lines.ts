@@ -13,22 +13,37 @@ export interface Lines {
 
 /** From this foaming class on a food counts for the foam line. */
 const FOAMS = 2;
+/** From this one on a little of it is enough. */
+const FOAMS_MUCH = 3;
 /** Less than this share of the contents is a seasoning, not a filling. */
 const TRACE_SHARE = 0.02;
+/** What foams a little and does not swell, a potato, makes the whole foam from this share on (assumed). */
+const HEAVY_SHARE = 0.35;
 
-function counted(parts: readonly Part[]): readonly Part[] {
-  const total = parts.reduce((sum, part) => sum + part.massKg, 0);
-  return parts.filter((part) => part.massKg >= TRACE_SHARE * total);
+/** The class that a part lends to the whole, 0 to 3. */
+function lentBy(part: Part, total: number): number {
+  const share = part.massKg / (total || 1);
+  if (share < TRACE_SHARE) return 0;
+  const heavy = part.swells || part.foaming >= FOAMS_MUCH || share >= HEAVY_SHARE;
+  return heavy ? part.foaming : Math.min(part.foaming, FOAMS - 1);
 }
 
-/** Highest foaming class among what makes up the contents, 0 to 3. */
+function totalKg(parts: readonly Part[]): number {
+  return parts.reduce((sum, part) => sum + part.massKg, 0);
+}
+
+/** Foaming class of the contents, 0 to 3. */
 export function foamingClass(parts: readonly Part[]): number {
-  return Math.max(0, ...counted(parts).map((part) => part.foaming));
+  const total = totalKg(parts);
+  return Math.max(0, ...parts.map((part) => lentBy(part, total)));
 }
 
 /** @param pot its lines as fractions of its capacity */
 export function linesOf(pot: Pot, parts: readonly Part[]): Lines {
-  const foams = counted(parts).some((part) => part.foaming >= FOAMS || part.swells);
+  const total = totalKg(parts);
+  const foams = parts.some(
+    (part) => lentBy(part, total) >= FOAMS || (part.swells && part.massKg >= TRACE_SHARE * total),
+  );
   const maxL = pot.maxFill * pot.capacityL;
   const foamL = pot.foamFill * pot.capacityL;
   return { maxL, foamL, foams, lineL: foams ? foamL : maxL };

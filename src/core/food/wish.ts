@@ -54,8 +54,8 @@ const USUAL: { readonly [F in Family]: Words<F> } = {
 };
 
 /** Vegetables that nobody wants soft. */
-const CRISP: ReadonlySet<string> = new Set(['green-beans', 'asparagus', 'broccoli']);
-/** Herbs that go on raw. */
+const CRISP: ReadonlySet<string> = new Set(['green-beans']);
+/** Herbs that go on raw, or give all they have. */
 const HERBS: ReadonlySet<string> = new Set(['parsley', 'celery-leaves']);
 /** Pulses that are meant to melt. */
 export const MELTING: ReadonlySet<string> = new Set([
@@ -68,8 +68,15 @@ export const MELTING: ReadonlySet<string> = new Set([
 ]);
 /** Rice that is past its best when it swells; barley and white rice in a soup are not. */
 const RICE: ReadonlySet<string> = new Set(['brown-rice', 'risotto-rice']);
-/** Grains that are cooked to a mush. */
-const PORRIDGE: ReadonlySet<string> = new Set(['rolled-oats', 'steel-cut-oats', 'polenta']);
+/** Grains that are cooked to a mush, or that nobody minds split. */
+const PORRIDGE: ReadonlySet<string> = new Set([
+  'rolled-oats',
+  'steel-cut-oats',
+  'polenta',
+  'quinoa',
+  'millet',
+  'bulgur',
+]);
 
 const VEGETABLES = { soft: ['tender', 'soft'], bite: ['with bite', 'tender'] } as const;
 const AROMATICS = { soft: ['tender', 'melted in'], bite: ['with bite', 'tender'] } as const;
@@ -89,7 +96,7 @@ function wordsFor(food: Food, family: Family, manner: Manner, likes: Likes): rea
       if (likes.vegetables) return AROMATICS[likes.vegetables];
       return manner.late ? ['with bite', 'melted in'] : USUAL.aromatic;
     case 'green':
-      return HERBS.has(key) ? ['raw', 'soft'] : USUAL.green;
+      return HERBS.has(key) ? ['raw', 'drab'] : USUAL.green;
     case 'pulse':
       if (MELTING.has(key)) return ['tender and whole', 'broken down'];
       return likes.beans ? BEANS[likes.beans] : USUAL.pulse;

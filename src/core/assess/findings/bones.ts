@@ -3,7 +3,7 @@ import { runWaterL, SETS, stepsOf } from '../../batch';
 import { cookRate, USUAL_Z } from '../../doneness';
 import { formatLevel, formatMinutes, formatVolume } from '../../quantity';
 import type { BonesReport, Finding, FlavourReport, Remedy } from '../types';
-import { capital, type Context, type Judge } from './context';
+import { capital, does, type Context, type Judge } from './context';
 
 const RATES_WHY =
   'First-order extraction by kind of bone, with rates and totals assumed until the log has taught better.';
@@ -168,7 +168,7 @@ export const overExtracted: Judge = (context) =>
       {
         code: 'over-extracted',
         level: 'note',
-        title: `${capital(item.name)} stays too long`,
+        title: `${does(item.name, 'stays', 'stay')} too long`,
         message: `It has given its best early on; from then it makes the stock ${flavour.spoils}.`,
         why: `Minutes at 100 °C at its surface against what it stands in a stock (common practice, no source): best by ${flavour.bestMin}, too much from ${flavour.tooMuchMin}.`,
         numbers: { valueMin: flavour.valueMin, tooMuchMin: flavour.tooMuchMin },

@@ -38,3 +38,20 @@ export function capital(text: string): string {
 }
 
 export type Judge = (context: Context) => readonly Finding[];
+
+/** A food's name as it is spoken: without what it is bought as. @example spoken('split peas, dry') // "split peas" */
+export function spoken(name: string): string {
+  return name.split(',')[0] ?? name;
+}
+
+/** A name with its verb in the right number. @example does('split peas, dry', 'stays', 'stay') // "Split peas stay" */
+export function does(name: string, one: string, many: string): string {
+  const short = spoken(name);
+  return `${capital(short)} ${/[^su]s$/.test(short) ? many : one}`;
+}
+
+/** How often, of ten; never none. @example timesInTen(0.12) // "1 time in 10" */
+export function timesInTen(chance: number): string {
+  const times = Math.max(1, Math.round(10 * chance));
+  return `${times} ${times > 1 ? 'times' : 'time'} in 10`;
+}

@@ -1,7 +1,8 @@
 /** Judgements on texture: what comes out against what is wanted of it. */
+import { gradeIndex, gradesOf, type GradeName } from '../../food';
 import { formatMinutes } from '../../quantity';
 import type { Finding, ItemReport } from '../types';
-import { capital, LIKELY, type Context, type Judge } from './context';
+import { does, LIKELY, timesInTen, type Context, type Judge } from './context';
 import { after, apart, calledRight, late, longer, shorter, smaller, sooner } from './remedies';
 
 /** A pot that never comes to pressure has one thing the matter, not one an ingredient. */
@@ -15,9 +16,22 @@ function isLikely({ draws }: Context, item: ItemReport, verdict: 'under' | 'over
   return chance === undefined ? item.verdict === verdict : chance > LIKELY;
 }
 
-function odds({ draws }: Context, item: ItemReport, verdict: 'under' | 'over'): string {
+/** How often, where that is an open question. */
+function odds({ draws }: Context, item: ItemReport, verdict: 'under' | 'over'): string | null {
   const chance = draws?.verdicts[item.id]?.[verdict];
-  return chance === undefined || chance > 0.95 ? '' : `, ${Math.round(10 * chance)} times in 10`;
+  return chance === undefined || chance > 0.95 ? null : timesInTen(chance);
+}
+
+/** The grade it most often comes to where it is not as wanted; as reckoned while nothing is drawn. */
+function gradeIn({ draws }: Context, item: ItemReport, verdict: 'under' | 'over'): string {
+  const { family, wish } = item;
+  if (!family || !wish) return verdict;
+  const edge = gradeIndex(family, verdict === 'under' ? wish.from : wish.to);
+  const wrong = gradesOf(family).filter((_, i) => (verdict === 'under' ? i < edge : i > edge));
+  const often = (grade: GradeName): number => draws?.grades[item.id]?.[grade] ?? 0;
+  const [most] = [...wrong].sort((a, b) => often(b) - often(a));
+  if (draws && most) return most;
+  return item.grade ?? verdict;
 }
 
 const WHY =
@@ -28,12 +42,13 @@ export const undercooked: Judge = (context) =>
     .filter((item) => !neverCooks(context) && isLikely(context, item, 'under'))
     .map((item): Finding => {
       const need = item.needMin ?? 1;
+      const often = odds(context, item, 'under');
       const share = Math.min(99, Math.round((100 * item.cookValueCentreMin) / need));
       return {
         code: 'undercooked',
         level: 'warn',
-        title: `${capital(item.name)} stays ${item.grade ?? 'underdone'}`,
-        message: `You want it ${item.wish?.from ?? 'done'}${odds(context, item, 'under')} it is not: its middle gets ${share} % of what that takes.`,
+        title: `${does(item.name, 'stays', 'stay')} ${gradeIn(context, item, 'under')}`,
+        message: `You want it ${item.wish?.from ?? 'done'}; ${often ? `${often} ` : ''}it is not. Its middle gets ${share} % of what that takes.`,
         why: WHY,
         numbers: { cookValueMin: item.cookValueCentreMin, needMin: need },
         item: item.id,
@@ -60,12 +75,16 @@ export const overcooked: Judge = (context) =>
     .filter((item) => isAsked(context, item) || !isSpent(item))
     .map((item): Finding => {
       const end = context.model.heat.steps.at(-1)?.endS ?? 0;
+      const often = odds(context, item, 'over');
+      const most = item.wish?.to ?? 'done';
       const early = end / 60 - (item.overMin ?? end / 60);
       return {
         code: 'overcooked',
         level: 'warn',
-        title: `${capital(item.name)} comes out ${item.grade ?? 'overdone'}`,
-        message: `You want it ${item.wish?.to ?? 'done'} at the most; it is past that ${formatMinutes(Math.max(1, early))} before it is out${odds(context, item, 'over')}.`,
+        title: `${does(item.name, 'comes', 'come')} out ${gradeIn(context, item, 'over')}`,
+        message: often
+          ? `You want it ${most} at the most; ${often} it goes past that.`
+          : `You want it ${most} at the most; it is past that ${formatMinutes(Math.max(1, early))} before it is out.`,
         why: WHY,
         numbers: {
           cookValueMin: item.cookValueSurfaceMin,

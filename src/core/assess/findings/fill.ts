@@ -4,7 +4,7 @@ import { splitIn, waterToLine } from '../../fill';
 import { contentsAt, partsAt } from '../model';
 import type { Closing } from '../reports';
 import type { Finding, Remedy } from '../types';
-import { capital, DANGER, LIKELY, type Context, type Judge } from './context';
+import { capital, DANGER, LIKELY, timesInTen, type Context, type Judge } from './context';
 
 const LINES_WHY =
   'Full pots spray at the valve. Two thirds, and half for what foams or swells, are common practice and most manuals; your pot’s own manual always wins.';
@@ -114,7 +114,7 @@ export const tooLittleLiquid: Judge = (context) =>
         code: 'too-little-liquid',
         level: 'stop',
         title: 'Too little liquid to make steam',
-        message: `There is ${formatVolume(freeL, units)} of free liquid as the lid goes on, and the juices do not ${surely ? '' : 'always '}make up for it in time: the bottom runs dry and scorches${surely ? '' : ` ${Math.max(1, Math.round(10 * dryChance(context, index)))} times in 10`}. This pot asks for ${formatVolume(min, units)}.`,
+        message: `There is ${formatVolume(freeL, units)} of free liquid as the lid goes on, and the juices do not ${surely ? '' : 'always '}make up for it in time: the bottom runs dry and scorches${surely ? '' : ` ${timesInTen(dryChance(context, index))}`}. This pot asks for ${formatVolume(min, units)}.`,
         why: 'Without enough liquid the bottom boils dry and scorches before the pin rises. The minimum is your pot’s, from the Kitchen. What is browned first has lost its juice.',
         numbers: { freeL, minL: min, ...(sealedL !== null && { sealedL }) },
         step: step.id,
@@ -144,6 +144,9 @@ export const dryStart: Judge = (context) =>
       };
     });
 
+/** Bones stand above the water until they soften; more than this share of the heap is too much (assumed). */
+const BARE_SHARE = 0.25;
+
 /** Closing at which most stands out of the liquid; undefined where all is under it. */
 function barest({ model, filled }: Context): Closing | undefined {
   const out = ({ levels, heapL }: Closing): number => heapL - levels.lidOn.liquidL;
@@ -170,7 +173,7 @@ export const notCovered: Judge = (context) => {
   return [
     {
       code: 'not-covered',
-      level: isStock(batch) ? 'warn' : 'note',
+      level: isStock(batch) && missing > BARE_SHARE * heapL ? 'warn' : 'note',
       title: 'Not all of it is under the liquid',
       message: `The heap stands at ${formatLevel(heapL, units)} and the liquid at ${formatLevel(liquidL, units)}${which}. What stands out cooks in steam and gives less to the broth.`,
       why: 'Heap from each food’s true density and how loosely it lies; both are estimates.',
@@ -202,7 +205,7 @@ export const boilsDry: Judge = (context) => {
     const minute = ((result.scorchedS ?? result.endS) - result.startS) / 60;
     const when =
       result.scorchedS === null
-        ? `${Math.max(1, Math.round(10 * dryChance(context, index)))} times in 10 there is no liquid left on the bottom before this step is over`
+        ? `${timesInTen(dryChance(context, index))} there is no liquid left on the bottom before this step is over`
         : `${capital(formatMinutes(Math.max(1, minute)))} into this step there is no liquid left on the bottom`;
     return [
       {

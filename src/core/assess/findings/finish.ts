@@ -3,7 +3,7 @@ import { SALTY_PERCENT, waterToDilute } from '../../finish';
 import { formatSalt, formatVolume } from '../../quantity';
 import { drinkersOf } from '../finish';
 import type { Finding } from '../types';
-import { capital, type Judge } from './context';
+import { does, spoken, type Judge } from './context';
 
 const SALT_WHY =
   'Salt of every ingredient by its label or usual content, over what is left in the pot. Soup wants 0.6 to 0.9 % (common practice); what reduces gets saltier.';
@@ -80,7 +80,7 @@ export const noodlesDrink: Judge = ({ model, units, finish }) => {
       code: 'noodles-drink',
       level: 'note',
       title: 'Leftovers will drink the broth',
-      message: `${capital(left.map((i) => i.food.name).join(' and '))} ${many ? 'go' : 'goes'} on drinking in the bowl and in the fridge: about ${formatVolume(finish.drinksOnL, units)} by tomorrow. Keep some broth back, or cook ${many ? 'them' : 'it'} apart.`,
+      message: `${does(left.map((i) => spoken(i.food.name)).join(' and '), 'goes', 'go')} on drinking in the bowl and in the fridge: about ${formatVolume(finish.drinksOnL, units)} by tomorrow. Keep some broth back, or cook ${many ? 'them' : 'it'} apart.`,
       why: 'Common practice; cooked pasta and grain take up a third more as they stand.',
       numbers: {
         massG: left.reduce((sum, i) => sum + i.massG, 0),
@@ -89,7 +89,7 @@ export const noodlesDrink: Judge = ({ model, units, finish }) => {
       remedies: left.map((i) => ({
         do: 'apart' as const,
         item: i.id,
-        label: `Cook the ${i.food.name} apart`,
+        label: `Cook the ${spoken(i.food.name)} apart`,
       })),
     },
   ];

@@ -3,7 +3,7 @@ import { formatDegrees, formatLevel } from '../../quantity';
 import { USUAL_DUTY } from '../../heat';
 import { SAFE_CHANCE } from '../release';
 import type { Finding, Remedy } from '../types';
-import { capital, DANGER, type Context, type Judge } from './context';
+import { capital, DANGER, does, spoken, timesInTen, type Context, type Judge } from './context';
 
 /** The ways round it, in the order in which cooks choose. */
 function calmer({ model, releases }: Context, step: string): readonly Remedy[] {
@@ -49,12 +49,11 @@ export const sprayRisk: Judge = (context) => {
       const { capacityL } = model.pot;
       const levelL = Math.min(r.swollenFraction * capacityL, capacityL);
       const sprays = r.sprayChance > DANGER;
-      const inTen = Math.max(1, Math.round(10 * r.sprayChance));
       return {
         code: 'spray-risk',
         level: sprays ? 'stop' : 'warn',
         title: sprays ? 'It may spray at the valve' : 'Foam may come to the valve',
-        message: `As the valve opens it swells to about ${formatLevel(levelL, units)} of the pot’s ${formatLevel(capacityL, units)}; liquid comes out ${sprays ? `about ${inTen} times in 10` : 'now and then'}. Hot liquid scalds.`,
+        message: `As the valve opens it swells to about ${formatLevel(levelL, units)} of the pot’s ${formatLevel(capacityL, units)}; liquid comes out ${sprays ? `about ${timesInTen(r.sprayChance)}` : 'now and then'}. Hot liquid scalds.`,
         why: 'Steam leaving through the liquid lifts it (drift flux, DIERS); starch, pulses and fat hold the bubbles, how well is not known to the last. A burst lifts it like an open valve while it lasts; between bursts the foam falls back.',
         numbers: {
           swollenL: r.swollenFraction * capacityL,
@@ -80,8 +79,8 @@ export const releaseCosts: Judge = ({ model, releases, units }) =>
       {
         code: 'release-costs',
         level: 'note',
-        title: `A slower release is kinder to ${item.food.name}`,
-        message: `${capital(item.food.name)}: ${first.cost ?? ''}. Its centre stands ${formatDegrees(first.superheatC, units)} above the boil as the steam goes.`,
+        title: `A slower release is kinder to ${spoken(item.food.name)}`,
+        message: `${capital(spoken(item.food.name))}: ${first.cost ?? ''}. Its centre stands ${formatDegrees(first.superheatC, units)} above the boil as the steam goes.`,
         why: 'What is hotter inside than the boiling point around it boils from within: c ΔT / L of its mass. Common practice: natural for meat in large pieces and for pulses.',
         numbers: { superheatC: first.superheatC, flashPercent: first.flashPercent },
         item: item.id,
@@ -118,7 +117,7 @@ export const dairy: Judge = (context) =>
     .map((item) => ({
       code: 'dairy-under-pressure' as const,
       level: 'warn' as const,
-      title: `${capital(item.food.name)} curdles under pressure`,
+      title: `${does(item.food.name, 'curdles', 'curdle')} under pressure`,
       message: 'Stir it in at the end, off the boil; under pressure it splits, foams and catches.',
       why: 'Common practice: dairy and starch thickeners wait until after pressure.',
       numbers: { massG: item.massG },
@@ -143,7 +142,7 @@ export const thickener: Judge = (context) =>
     .map((item) => ({
       code: 'scorch-risk' as const,
       level: 'warn' as const,
-      title: `${capital(item.food.name)} catches on the bottom`,
+      title: `${does(item.food.name, 'catches', 'catch')} on the bottom`,
       message:
         'Stir it into cold liquid and add it after opening, then simmer until it clears; under pressure it sinks, scorches and foams.',
       why: 'Common practice: starch thickeners wait until after pressure; 8 g for 240 ml make it medium thick.',
@@ -159,9 +158,12 @@ export const thickener: Judge = (context) =>
       ],
     }));
 
-/** Shares of the contents from which thick stuff catches (common practice, no source). */
+/** Shares of the contents from which paste, and thick stuff, are worth a word (common practice, no source). */
 const PASTE_SHARE = 0.015;
 const THICK_SHARE = 0.3;
+/** From here paste is likely to catch; thick stuff is where so little of the contents is free (assumed). */
+const MUCH_PASTE = 0.04;
+const THIN_SHARE = 0.2;
 
 export const scorch: Judge = (context) => {
   const all = underPressure(context);
@@ -172,11 +174,13 @@ export const scorch: Judge = (context) => {
   const paste = share(3);
   const thick = share(2);
   if (paste < PASTE_SHARE && thick < THICK_SHARE) return [];
-  const names = inside.filter((i) => i.food.scorch >= 2).map((i) => i.food.name);
+  const freeKg = Math.min(...context.filled.closings.map((c) => c.levels.lidOn.freeKg));
+  const thickens = thick >= THICK_SHARE && (1000 * freeKg) / (total || 1) < THIN_SHARE;
+  const names = inside.filter((i) => i.food.scorch >= 2).map((i) => spoken(i.food.name));
   return [
     {
       code: 'scorch-risk',
-      level: 'warn',
+      level: paste >= MUCH_PASTE || thickens ? 'warn' : 'note',
       title: 'It can catch on the bottom',
       message: `Lay ${names.join(' and ')} on top, unstirred, and scrape the bottom clean before the lid goes on.`,
       why: 'Thick, starchy or sugary layers on the heated bottom scorch before the pot comes to pressure (common practice).',

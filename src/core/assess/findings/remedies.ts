@@ -5,7 +5,7 @@ import { gradesOf, thermalProperties, wishOf } from '../../food';
 import { formatLength, formatMinutes } from '../../quantity';
 import { boiledMin, KIDNEY_MIN, safeCentreC } from '../safety';
 import type { ItemReport, Remedy } from '../types';
-import type { Context } from './context';
+import { spoken, type Context } from './context';
 
 /** Extra minutes found in closed form are stretched by this, so that one press is enough. */
 const SURE = 1.05;
@@ -107,7 +107,7 @@ export function smaller(context: Context, item: ItemReport): readonly Remedy[] {
   if (!cut || !lags || cut.mm < 20) return [];
   const mm = Math.max(10, Math.round((0.6 * cut.mm) / 5) * 5);
   const size = formatLength(mm, context.units);
-  return [{ do: 'set-cut', item: item.id, mm, label: `Cut the ${item.name} to ${size}` }];
+  return [{ do: 'set-cut', item: item.id, mm, label: `Cut the ${spoken(item.name)} to ${size}` }];
 }
 
 /** Minutes at the boil that bring a food into the middle of what is wanted of it. */
@@ -192,7 +192,7 @@ export function late(context: Context, item: ItemReport): readonly Remedy[] {
           item: item.id,
           step: where.step.id,
           minutes,
-          label: `Open ${minutes} min before the end for the ${item.name}`,
+          label: `Open ${minutes} min before the end for the ${spoken(item.name)}`,
         },
       ];
 }
@@ -201,7 +201,7 @@ export function late(context: Context, item: ItemReport): readonly Remedy[] {
 export function apart(context: Context, item: ItemReport): readonly Remedy[] {
   const planned = plannedOf(context, item);
   return planned?.food.group === 'pasta' || planned?.food.group === 'grain'
-    ? [{ do: 'apart', item: item.id, label: `Cook the ${item.name} apart` }]
+    ? [{ do: 'apart', item: item.id, label: `Cook the ${spoken(item.name)} apart` }]
     : [];
 }
 

@@ -1,7 +1,7 @@
 import { formatTemperature } from '../../quantity';
 import { boiledMin, KIDNEY_MIN, safeCentreC } from '../safety';
 import type { Finding } from '../types';
-import { capital, DANGER, type Context, type Judge } from './context';
+import { DANGER, does, timesInTen, type Context, type Judge } from './context';
 import { longer } from './remedies';
 
 const FSIS = 'USDA FSIS safe minimum internal temperatures';
@@ -18,8 +18,8 @@ function isUnsafe({ draws }: Context, id: string, asGiven: boolean): boolean {
 }
 
 function oftenWords({ draws }: Context, id: string, asGiven: boolean): string {
-  const times = Math.max(1, Math.round(10 * (draws?.risks.unsafe[id] ?? 0)));
-  return asGiven ? '' : ` It is enough as reckoned, but not ${times} times in 10.`;
+  const often = timesInTen(draws?.risks.unsafe[id] ?? 0);
+  return asGiven ? '' : ` As reckoned that is enough; about ${often} it is not.`;
 }
 
 export const centreSafety: Judge = (context) => {
@@ -36,7 +36,7 @@ export const centreSafety: Judge = (context) => {
       {
         code: safety === 'poultry' ? 'poultry-not-safe' : 'meat-not-safe',
         level: 'stop',
-        title: `${capital(item.name)} is not safe yet`,
+        title: `${does(item.name, 'is', 'are')} not safe yet`,
         message: `Its centre gets to ${formatTemperature(item.centreC, units)}; it must pass ${formatTemperature(safeC, units)}.${oftenWords(context, item.id, asGiven)} Test the thickest piece with a thermometer.`,
         why: WHY[safety],
         numbers: { centreC: item.centreC, safeC },
