@@ -54,6 +54,9 @@ describe('assess on the command line', () => {
       'needMin',
       'limitMin',
       'verdict',
+      'grade',
+      'wish',
+      'for',
     ]);
     expect(Object.keys(a['release']?.[0] ?? {})).toEqual([
       'step',
@@ -61,12 +64,20 @@ describe('assess on the command line', () => {
       'minutes',
       'steamG',
       'swollenFraction',
+      'sprayChance',
       'advice',
     ]);
     expect(Object.keys(a['findings']?.[0] ?? {})).toEqual(['code', 'level', 'message', 'numbers']);
     const total = a['time']?.['totalMin'] as { p10: number; p50: number; p90: number };
     expect(total.p10).toBeLessThan(total.p50);
     expect(total.p50).toBeLessThan(total.p90);
+    expect(a['time']?.['band']).toEqual({ timesInTen: 8, draws: 20 });
+  });
+
+  it('says that there is no band when nothing is drawn', () => {
+    const a = JSON.parse(call(DEMO, '--draws', '0').out) as { time: Record<string, unknown> };
+    expect(a.time['band']).toBeNull();
+    expect(a.time['totalMin']).toEqual({ p10: null, p50: expect.any(Number), p90: null });
   });
 
   it('tells the runs of a stock’s bones, the same for the same draws', () => {

@@ -192,6 +192,8 @@ function entry(food: string, rows: readonly ChartRow[], kinZ?: number): Entry {
   if (m <= 0) console.error(`${food}: its rows contradict each other at every z (${m.toFixed(2)})`);
   let need = needOf(b);
   let late = lateOf(food, family, b);
+  // What melts early is not late before it is done.
+  if (late !== null) late = Math.max(late, 1.02 * need);
   console.log(
     `${food.padEnd(18)} z ${z.toFixed(0)}  need ${need.toFixed(1)} (${b.needAbove.toFixed(1)}..${b.needBelow.toFixed(1)})` +
       `  late ${late?.toFixed(1) ?? '-'} (${b.lateAbove.toFixed(1)}, ${b.comfort.toFixed(1)}..${b.lateBelow.toFixed(1)})`,

@@ -3,7 +3,7 @@ import { scaleBatch, setWater, validateBundle, waterL, type Step } from '../batc
 import { FOODS } from '../food';
 import { cleared, codes, finding, run } from '../testing/findings';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE, SEA_LEVEL } from '../testing/kitchen';
-import { assess, drawBatch, quantile } from '.';
+import { applyRemedy, assess, drawBatch, quantile } from '.';
 
 const WATER = item('w', 'water', 1.5, 'l');
 const QUICK = { method: 'quick' } as const;
@@ -73,15 +73,23 @@ describe('findings and their remedies', () => {
       [item('w', 'water', 0.4, 'l'), item('l', 'lamb neck', 4.5, 'kg')],
       [pressure(40)],
     );
-    expect(finding(full, 'over-max-fill').remedy?.do).toBe('scale');
+    expect(finding(full, 'over-max-fill').remedies[0]?.do).toBe('scale');
     cleared(full, 'over-max-fill');
   });
 
   it('too little liquid: more water', () => {
     cleared(
-      batchOf([item('w', 'water', 0.1, 'l'), item('c', 'lamb-neck', 500, 'g')]),
+      batchOf([item('w', 'water', 0.03, 'l'), item('c', 'carrot', 500, 'g')]),
       'too-little-liquid',
     );
+  });
+
+  it('less than the pot asks for, but juices enough: a caution with the manual’s number', () => {
+    const lamb = batchOf([item('w', 'water', 0.1, 'l'), item('c', 'lamb-neck', 500, 'g')]);
+    expect(codes(lamb)).not.toContain('too-little-liquid');
+    expect(finding(lamb, 'dry-start')).toMatchObject({ level: 'warn' });
+    expect(finding(lamb, 'dry-start').message).toContain('250 ml');
+    cleared(lamb, 'dry-start');
   });
 
   it('not covered: more water', () => {
@@ -124,11 +132,7 @@ describe('findings and their remedies', () => {
 
   it('overdone beside something slow: it goes in after', () => {
     const both = batchOf(
-      [
-        WATER,
-        item('l', 'lamb-neck', 900, 'g'),
-        item('c', 'carrot', 200, 'g', { cut: { shape: 'slice', mm: 12 } }),
-      ],
+      [WATER, item('l', 'lamb-neck', 900, 'g'), item('n', 'ditalini', 150, 'g')],
       [pressure(35)],
     );
     const after = cleared(both, 'overcooked');
@@ -138,8 +142,16 @@ describe('findings and their remedies', () => {
 
   it('overdone alone: a shorter hold', () => {
     const long = batchOf([WATER, item('b', 'brown-rice', 200, 'g')], [pressure(70)]);
-    expect(finding(long, 'overcooked').remedy?.do).toBe('set-hold');
-    cleared(long, 'overcooked');
+    expect(finding(long, 'overcooked').remedies.map((r) => r.do)).toContain('set-hold');
+    const held = cleared(long, 'overcooked').steps?.[0];
+    expect(held?.kind === 'pressure' && held.holdMin).toBeLessThan(70);
+  });
+
+  it('or it is what the cook wants: called right', () => {
+    const soft = batchOf([WATER, item('b', 'brown-rice', 200, 'g')], [pressure(70)]);
+    const wish = finding(soft, 'overcooked').remedies.find((r) => r.do === 'set-wish');
+    if (!wish) throw new Error('no wish');
+    expect(codes(applyRemedy(soft, wish))).not.toContain('overcooked');
   });
 
   it('sacrificed vegetables of a stock are nobody’s loss', () => {
@@ -147,7 +159,7 @@ describe('findings and their remedies', () => {
       [
         item('w', 'water', 2, 'l'),
         item('b', 'turkey-frame', 1, 'kg'),
-        item('c', 'celery', 2, 'piece'),
+        item('c', 'green-beans', 200, 'g'),
       ],
       [pressure(80)],
       { kind: 'stock' },

@@ -1,6 +1,8 @@
 import { cleared, codes, finding, run } from '../testing/findings';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '../testing/kitchen';
-import { compareReleases } from '.';
+import type { Batch, Release } from '../batch';
+import { runModel } from './model';
+import { assess, compareReleases } from '.';
 
 const WATER = item('w', 'water', 1.5, 'l');
 const QUICK = { method: 'quick' } as const;
@@ -14,24 +16,49 @@ describe('a lid on little or no water', () => {
   ];
 
   // Common practice: raw poultry, tomato, onion and mushroom need no water; browned they do.
-  it('is taken for raw juicy foods, and not once they are browned', () => {
+  it('is taken for raw juicy foods, and is a caution once they are browned', () => {
     const dry = codes(batchOf(raw, [pressure(10)]));
     expect(dry).toContain('dry-start');
     expect(dry).not.toContain('too-little-liquid');
     const browned = batchOf(raw, [{ id: 's0', kind: 'saute', minutes: 10 }, pressure(10)]);
-    expect(codes(browned)).toContain('too-little-liquid');
-    cleared(browned, 'too-little-liquid');
+    expect(finding(browned, 'dry-start').level).toBe('warn');
+    cleared(browned, 'dry-start');
+  });
+
+  it('never says that it does not come to pressure where the heat model says it does', () => {
+    for (const grams of [200, 500, 900, 1400]) {
+      const batch = batchOf(
+        raw.map((i) => ({
+          ...i,
+          amount: { value: (grams * i.amount.value) / 900, unit: i.amount.unit },
+        })),
+        [pressure(10)],
+      );
+      const { findings, release } = run(batch);
+      const stops = findings.filter((f) => f.code === 'too-little-liquid');
+      expect([grams, stops.length]).toEqual([grams, release.length === 0 ? 1 : 0]);
+    }
+  });
+
+  it('heats what stands above the juice by steam as soon as there is steam', () => {
+    const { heat } = runModel(batchOf(raw, [pressure(10)]), POT, KITCHEN);
+    const sealed = heat.trace.gaugeKPa.findIndex((kpa) => kpa > 1);
+    const steaming = heat.trace.liquidC.findIndex((c) => c > 95);
+    expect(heat.items['c']?.surfaceC[sealed]).toBeGreaterThan(85);
+    // Before there is steam, only what lies in the juice gets warm.
+    const half = Math.floor(steaming / 2);
+    expect(heat.items['c']?.surfaceC[half]).toBeLessThan((heat.trace.liquidC[half] ?? 0) - 30);
   });
 
   it('scorches, and more water helps', () => {
     const carrots = batchOf([item('c', 'carrot', 500, 'g')], [pressure(5)]);
-    expect(finding(carrots, 'scorch-risk').level).toBe('stop');
-    cleared(carrots, 'scorch-risk');
+    expect(finding(carrots, 'too-little-liquid').level).toBe('stop');
+    cleared(carrots, 'too-little-liquid');
   });
 
   it('knows the fullest moment', () => {
     const { worst } = run(REFERENCE).fill;
-    expect(worst).toMatchObject({ when: 'open', step: 's2' });
+    expect(worst).toMatchObject({ when: 'at the valve', step: 's1' });
     const foamy = run(
       batchOf(
         [item('w', 'water', 2.4, 'l'), item('p', 'split-peas', 500, 'g')],
@@ -69,7 +96,7 @@ describe('releases side by side', () => {
   };
 
   it('offer the pot’s own ways', () => {
-    expect(options.map((o) => o.release.method)).toEqual(['natural', 'timed', 'quick', 'pulsed']);
+    expect(options.map((o) => o.release.method)).toEqual(['quick', 'pulsed', 'timed', 'natural']);
     const stove = { ...POT, kind: 'stovetop' as const };
     expect(compareReleases(stew, stove, KITCHEN, 's1').at(-1)?.release.method).toBe('coldwater');
     expect(compareReleases(stew, { ...POT, powerW: 200, lossWPerK: 4 }, KITCHEN, 's1')).toEqual([]);
@@ -86,18 +113,64 @@ describe('releases side by side', () => {
     expect(way('quick').textures.find((t) => t.item === 'n')?.cost).toBe('skins burst');
   });
 
-  it('open the valve no wider than is safe', () => {
-    const foamy = batchOf(
-      [item('w', 'water', 3.1, 'l'), item('p', 'split-peas', 600, 'g')],
-      [pressure(10, QUICK)],
-    );
-    const [release] = run(foamy).release;
-    expect(release?.duty ?? 0).toBeLessThan(1);
-    const pulsed = compareReleases(foamy, POT, KITCHEN, 's1').find(
-      (o) => o.release.method === 'pulsed',
-    );
-    if (release?.duty) expect(pulsed?.safe).toBe(true);
-    else expect(pulsed?.safe).toBe(false);
+  describe('and the chance of liquid at the valve', () => {
+    const peas = (litres: number, release: Release = QUICK) =>
+      batchOf(
+        [item('w', 'water', litres, 'l'), item('p', 'split-peas', 500, 'g')],
+        [pressure(10, release)],
+      );
+    const at = (batch: Batch) => run(batch).release[0];
+
+    it('is told in bursts as for an open valve, but for the foam that falls back', () => {
+      const bursts = at(peas(2.6, { method: 'pulsed', duty: 0.1 }));
+      const open = at(peas(2.6));
+      expect(bursts?.swollenFraction).toBeGreaterThan(0.85 * (open?.swollenFraction ?? 9));
+      expect(bursts?.sprayChance).toBeLessThan(open?.sprayChance ?? 0);
+      expect(bursts?.sprayChance).toBeGreaterThan(0);
+      const narrow = at(peas(2.6, { method: 'pulsed', duty: 0.05 }));
+      expect(narrow?.sprayChance).toBe(bursts?.sprayChance);
+    });
+
+    it('counts the vapour that cold water on the lid makes', () => {
+      const hob = { ...POT, kind: 'stovetop' as const };
+      const [cold] = assess(peas(2.6, { method: 'coldwater' }), hob, KITCHEN).release;
+      const level = (cold?.swollenFraction ?? 0) * POT.capacityL;
+      expect(level).toBeGreaterThan(run(peas(2.6)).fill.hottestL * 1.1);
+    });
+
+    it('is never called safe at once above the line, nor above half for starchy foam', () => {
+      for (const litres of [1, 2, 2.5, 3, 3.4]) {
+        const batch = peas(litres);
+        const { fill, findings } = run(batch);
+        if (fill.worstL <= fill.lineL) continue;
+        expect(at(batch)?.waitMin).not.toBe(0);
+        expect(at(batch)?.bursts).toBe(false);
+        expect(findings.map((f) => f.code)).toContain('spray-risk');
+      }
+      const wide = { ...POT, foamFill: 0.66 };
+      const over = assess(peas(2.9), wide, KITCHEN);
+      expect(over.fill.worstL).toBeLessThan(over.fill.lineL);
+      expect(over.release[0]?.waitMin).not.toBe(0);
+      expect(over.findings.map((f) => f.code)).toContain('spray-risk');
+    });
+
+    it('grows with the level, and falls with the wait', () => {
+      const chance = (litres: number, release?: Release): number =>
+        at(peas(litres, release))?.sprayChance ?? -1;
+      expect(chance(3)).toBeGreaterThan(chance(2.6));
+      expect(chance(2.6)).toBeGreaterThan(chance(1.4));
+      expect(chance(3, { method: 'timed', afterMin: 20 })).toBeLessThan(chance(3));
+      expect(chance(3, { method: 'natural' })).toBe(0);
+    });
+
+    it('advises what keeps it small, in the order in which cooks choose', () => {
+      expect(at(peas(1))?.advice).toContain('at once');
+      const full = at(peas(3));
+      expect(full?.advice).toMatch(/^(?:Wait \d+ min|Let the pin drop)/);
+      const wait = full?.waitMin;
+      if (!wait) throw new Error('no wait');
+      expect(at(peas(3, { method: 'timed', afterMin: wait }))?.sprayChance).toBeLessThan(0.03);
+    });
   });
 
   it('are mentioned when meat pays for haste', () => {

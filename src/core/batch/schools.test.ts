@@ -8,6 +8,9 @@ const SOUP = batchOf(
     item('n', 'ditalini', 150, 'g', { enters: 's1' }),
     item('s', 'salt', 2, 'tsp', { enters: 's1' }),
     item('k', 'veal-knuckle', 1, 'kg', { enters: 's1' }),
+    item('c', 'carrot', 2, 'piece', { enters: 's1' }),
+    item('b', 'borlotti', 200, 'g', { enters: 's1' }),
+    item('h', 'chicken-breast', 1, 'piece', { enters: 's1' }),
   ],
   [pressure(20)],
 );
@@ -21,6 +24,9 @@ describe('schools', () => {
       'release',
       'bones',
       'vinegar',
+      'vegetables',
+      'beans',
+      'breast',
     ]);
     const plain = batchOf([item('w', 'water', 1, 'l')], [{ id: 's1', kind: 'simmer', minutes: 5 }]);
     expect(schoolsOf(plain)).toEqual([]);

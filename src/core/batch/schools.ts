@@ -152,13 +152,15 @@ function spanLiked(food: Food | undefined, key: keyof Likes, value: string): Spa
 function likedAs(batch: Batch, key: keyof Likes): string | undefined {
   const values = SCHOOLS.find((s) => s.key === key)?.choices.map((c) => c.value) ?? [];
   const items = likedItems(batch, key);
-  return values.find((value) =>
-    items.every((item) => {
-      const food = foodOf(item);
-      const span = spanLiked(food, key, value);
-      const own = item.wish && food?.family ? spanOf(food.family, item.wish) : null;
-      return span !== null && own?.from === span.from && own.to === span.to;
-    }),
+  return values.find(
+    (value) =>
+      items.length > 0 &&
+      items.every((item) => {
+        const food = foodOf(item);
+        const span = spanLiked(food, key, value);
+        const own = item.wish && food?.family ? spanOf(food.family, item.wish) : null;
+        return span !== null && own?.from === span.from && own.to === span.to;
+      }),
   );
 }
 

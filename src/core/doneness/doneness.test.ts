@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { FOODS, foodByKey, type Food } from '../food';
-import { conductionShape, cookRate, cookValues, donenessOf, judge, USUAL_Z } from '.';
+import { conductionShape, cookRate, cookValues, donenessOf, USUAL_Z } from '.';
 
 function food(key: string): Food {
   const found = foodByKey(key);
@@ -42,11 +42,11 @@ describe('cook value', () => {
   });
 });
 
-describe('need and limit', () => {
-  it('has a limit above the need for every food that has one', () => {
+describe('need and lateness', () => {
+  it('is late after it is done, for every food that has both', () => {
     for (const f of FOODS) {
       const d = donenessOf(f);
-      if (d?.limitMin) expect(d.limitMin).toBeGreaterThan(d.needMin);
+      if (d?.lateMin) expect(d.lateMin).toBeGreaterThan(d.needMin);
     }
   });
 
@@ -73,13 +73,7 @@ describe('need and limit', () => {
     expect(donenessOf(food('carrot'), { old: true })).toEqual(donenessOf(food('carrot')));
   });
 
-  it('judges by centre and surface', () => {
-    const d = donenessOf(food('carrot'));
-    if (!d?.limitMin) throw new Error('carrot');
-    expect(judge(d, d.needMin * 0.9, d.limitMin * 2)).toBe('under');
-    expect(judge(d, d.needMin * 1.1, d.limitMin * 0.9)).toBe('right');
-    expect(judge(d, d.needMin * 1.1, d.limitMin * 1.1)).toBe('over');
-    expect(judge(null, 0, 0)).toBe('right');
+  it('is not for what joins the liquid', () => {
     expect(donenessOf(food('water'))).toBeNull();
   });
 

@@ -15,11 +15,12 @@ export function finding(batch: Batch, code: FindingCode): Finding {
   return found;
 }
 
-/** Does what a finding offers. @throws Error when there is no remedy, or it is still there after */
+/** Does the first that helps of what a finding offers. @throws Error where none does */
 export function cleared(batch: Batch, code: FindingCode): Batch {
-  const [remedy] = finding(batch, code).remedies;
-  if (!remedy) throw new Error(`no remedy for ${code}`);
-  const after = applyRemedy(batch, remedy);
-  if (codes(after).includes(code)) throw new Error(`${remedy.label} does not clear ${code}`);
-  return after;
+  const { remedies } = finding(batch, code);
+  const after = remedies
+    .map((remedy) => applyRemedy(batch, remedy))
+    .find((next) => !codes(next).includes(code));
+  if (after) return after;
+  throw new Error(`${code} is not cleared by ${remedies.map((r) => r.label).join(', ') || 'none'}`);
 }

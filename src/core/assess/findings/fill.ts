@@ -196,6 +196,7 @@ export const notCovered: Judge = (context) => {
 /** A step that runs dry on the way, however much there was as the lid went on. */
 export const boilsDry: Judge = (context) => {
   const { model } = context;
+  if (model.plan.items.length === 0) return [];
   const closings = new Set(dryClosings(context).map((dry) => dry.index));
   return model.plan.steps.flatMap((step, index): Finding[] => {
     const result = model.heat.steps[index];
