@@ -58,7 +58,7 @@ describe('a lid on little or no water', () => {
 
   it('knows the fullest moment', () => {
     const { worst } = run(REFERENCE).fill;
-    expect(worst).toMatchObject({ when: 'at the valve', step: 's1' });
+    expect(worst).toMatchObject({ when: 'open', step: 's2' });
     const foamy = run(
       batchOf(
         [item('w', 'water', 2.4, 'l'), item('p', 'split-peas', 500, 'g')],

@@ -153,7 +153,7 @@ export function releaseReports(model: Model): readonly ReleaseReport[] {
         method: step.release.method,
         minutes: result.releaseS / 60,
         steamG: result.releaseSteamKg * 1000,
-        swollenFraction: swollenAt(at, opensC, how ?? 'open'),
+        swollenFraction: how ? swollenAt(at, opensC, how) : at.level,
         sprayChance: how ? chanceOfLiquid(at, opensC, how, doubt) : 0,
         // A cook who cannot wait opens it all the same: what stands there is known beforehand.
         foamAboveHalf: opening.starchyAboveHalf && how !== null && opensC > hotC - 1,

@@ -29,6 +29,15 @@ export const POT: Pot = {
   ],
 };
 
+/** A cooker on a flame, with a weighted regulator. */
+export const STOVETOP: Pot = {
+  ...POT,
+  id: 'p2',
+  name: 'Hob cooker',
+  kind: 'stovetop',
+  capacityL: 8,
+};
+
 export function item(
   id: string,
   food: string,

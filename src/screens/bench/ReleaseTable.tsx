@@ -22,8 +22,9 @@ function name(release: Release): string {
 function valveWords({ release, sprayChance }: ReleaseOption): string {
   if (release.method === 'natural') return 'shut';
   if (sprayChance < 0.005) return 'clean steam';
-  return sprayChance < SAFE_CHANCE
-    ? 'hardly ever spits'
+  if (sprayChance < SAFE_CHANCE) return 'hardly ever spits';
+  return sprayChance < 0.05
+    ? 'spits now and then'
     : `spits ${Math.max(1, Math.round(10 * sprayChance))} in 10`;
 }
 

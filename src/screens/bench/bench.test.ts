@@ -3,7 +3,8 @@ import { stepsOf } from '@/core/batch';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '@/core/testing/kitchen';
 import { degreesText, kpaText, timeTicks } from './ticks';
 import { clockText } from './clockText';
-import { laneSpans, verdictWords } from './laneSpans';
+import { laneSpans, outcomeWords, wantedSpan } from './laneSpans';
+import { wishAt, wishByKey } from './wishEnds';
 import { segmentsOf } from './stepSegments';
 import { rowsOf, sampleAt } from './traceRows';
 
@@ -29,39 +30,81 @@ describe('lanes', () => {
     }
   });
 
-  it('turn from straw to leaf to rust', () => {
+  it('go through the grades, from before what is wanted to past it', () => {
     const long = assess(
-      {
-        ...REFERENCE,
-        steps: [pressure(90)],
-        items: REFERENCE.items.map((i) => ({ ...i, enters: null })),
-      },
+      batchOf([item('w', 'water', 1.5, 'l'), item('d', 'ditalini', 150, 'g')], [pressure(30)]),
       POT,
       KITCHEN,
     );
-    expect(laneSpans(lane('leek', long), long.time.totalMin).map((s) => s.kind)).toEqual([
-      'straw',
-      'leaf',
-      'rust',
+    const ditalini = lane('ditalini', long);
+    expect(laneSpans(ditalini, long.time.endMin).map((s) => [s.word, s.zone])).toEqual([
+      ['hard', 'before'],
+      ['firm', 'right'],
+      ['soft', 'right'],
+      ['bloated', 'past'],
     ]);
-    expect(verdictWords(lane('leek', long))).toBe('mush');
+    expect(outcomeWords(ditalini)).toBe('bloated, too far');
     const short = assess(
       batchOf([item('w', 'water', 1.5, 'l'), item('l', 'lamb-neck', 800, 'g')], [pressure(1)]),
       POT,
       KITCHEN,
     );
-    expect(laneSpans(lane('lamb-neck', short), 60).map((s) => s.kind)).toEqual(['straw']);
-    expect(verdictWords(lane('lamb-neck', short))).toBe('not yet done');
-    expect(laneSpans(lane('bay-leaf'), TOTAL).map((s) => s.kind)).toEqual(['plain']);
-    expect(verdictWords(lane('bay-leaf'))).toBe('fish out');
+    expect(laneSpans(lane('lamb-neck', short), 60).map((s) => s.zone)).toEqual(['before']);
+    expect(outcomeWords(lane('lamb-neck', short))).toBe('tough, not yet');
+  });
+
+  it('are hatched for what is in for its flavour, and say what becomes of it', () => {
+    expect(laneSpans(lane('bay-leaf'), TOTAL).map((s) => s.zone)).toEqual(['flavour']);
+    expect(outcomeWords(lane('bay-leaf'))).toBe('fish out');
+    const flavour = { ...lane('onion'), for: 'flavour' as const };
+    expect(outcomeWords({ ...flavour, fishOut: false })).toBe('melts in');
+    expect(wantedSpan(flavour, TOTAL)).toBeNull();
   });
 
   it('tell the odds where the draws leave a verdict open', () => {
     const lamb = lane('lamb-neck');
-    expect(verdictWords(lamb, { under: 0, right: 1, over: 0 })).toBe('right');
-    expect(verdictWords(lamb, { under: 0.28, right: 0.72, over: 0 })).toBe('right, 7 in 10');
-    expect(verdictWords({ ...lamb, apart: true })).toBe('apart, in the bowl');
+    expect(outcomeWords(lamb, { under: 0, right: 1, over: 0 })).toBe('tender');
+    expect(outcomeWords(lamb, { under: 0.28, right: 0.72, over: 0 })).toBe('tender, right 7 in 10');
+    expect(outcomeWords({ ...lamb, apart: true })).toBe('apart, in the bowl');
     expect(laneSpans({ ...lamb, apart: true }, TOTAL)).toEqual([]);
+  });
+});
+
+describe('what is wanted', () => {
+  const barley = lane('pearl-barley');
+
+  it('is a bracket from where it begins to where it ends', () => {
+    const span = wantedSpan(barley, TOTAL);
+    expect(span?.from).toBeCloseTo((barley.doneMin ?? 0) / TOTAL, 6);
+    expect(span?.to).toBeCloseTo((barley.overMin ?? TOTAL) / TOTAL, 6);
+    const never = wantedSpan({ ...barley, doneMin: null, overMin: null }, TOTAL);
+    expect(never).toEqual({ from: 1, to: 1 });
+  });
+
+  it('moves from grade to grade by key, and no further than there are grades', () => {
+    expect(barley.wish).toEqual({ from: 'tender', to: 'swollen' });
+    expect(wishByKey(barley, 'from', -1)).toEqual({ from: 'with bite', to: 'swollen' });
+    expect(wishByKey(barley, 'to', -1)).toEqual({ from: 'tender', to: 'tender' });
+    expect(wishByKey(barley, 'to', 1)).toEqual({ from: 'tender', to: 'broken down' });
+    const narrow = { ...barley, wish: { from: 'tender', to: 'tender' } as const };
+    expect(wishByKey(narrow, 'from', 1)).toBeNull();
+    expect(wishByKey(narrow, 'to', -1)).toBeNull();
+    expect(wishByKey(lane('bay-leaf'), 'from', 1)).toBeNull();
+  });
+
+  it('goes to the nearest change of grade where it is dropped', () => {
+    const at = (grade: string): number =>
+      barley.grades.find((g) => g.grade === grade)?.fromMin ?? Number.NaN;
+    expect(wishAt(barley, 'from', at('with bite') + 0.5, TOTAL)).toEqual({
+      from: 'with bite',
+      to: 'swollen',
+    });
+    expect(wishAt(barley, 'to', at('swollen') - 0.5, TOTAL)).toEqual({
+      from: 'tender',
+      to: 'tender',
+    });
+    expect(wishAt(barley, 'from', at('tender') + 0.1, TOTAL)).toBeNull();
+    expect(wishAt({ ...barley, grades: [] }, 'from', 10, TOTAL)).toBeNull();
   });
 });
 
@@ -85,6 +128,9 @@ describe('the Trace', () => {
 
   it('takes its band from the draws', () => {
     const draws: Draws = {
+      draws: 12,
+      grades: {},
+      risks: { dry: {}, never: {}, unsafe: {} },
       totalMin: { p10: 1, p50: 2, p90: 3 },
       steps: [],
       fill: { worstL: NONE, releaseL: NONE, finishedBrothL: NONE, fits: 1 },
@@ -112,10 +158,12 @@ describe('the Trace', () => {
 
 describe('marks of the axes', () => {
   it('stand on round minutes inside the cook', () => {
-    expect(timeTicks(125, false)).toEqual([0, 20, 40, 60, 80, 100, 120]);
-    expect(timeTicks(125, true)).toEqual([5, 25, 45, 65, 85, 105, 125]);
+    expect(timeTicks(125, null)).toEqual([0, 20, 40, 60, 80, 100, 120]);
+    expect(timeTicks(125, 125)).toEqual([5, 25, 45, 65, 85, 105, 125]);
+    // A cooling goes on after the table.
+    expect(timeTicks(125, 90)).toEqual([10, 30, 50, 70, 90, 110]);
     for (const total of [1, 17, 48, 360, 1200]) {
-      const ticks = timeTicks(total, false);
+      const ticks = timeTicks(total, null);
       expect(ticks.length).toBeGreaterThanOrEqual(2);
       expect(ticks.length).toBeLessThanOrEqual(8);
       expect(ticks.at(-1)).toBeLessThanOrEqual(total);

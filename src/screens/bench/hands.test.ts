@@ -1,8 +1,8 @@
 import { assess, putBy, putByOf, takeUp, type Finding } from '@/core/assess';
-import { moveStep, splitHold, stepsOf, type Item } from '@/core/batch';
+import { afterWait, moveStep, splitHold, stepsOf, type Item, type Release } from '@/core/batch';
 import { KITCHEN, POT, pressure, REFERENCE } from '@/core/testing/kitchen';
 import { doorOf, doorsOf, nearestDoor, throughDoor } from './doors';
-import { grips, placeAt, releaseAfter } from './grips';
+import { grips, placeAt } from './grips';
 
 const A = assess(REFERENCE, POT, KITCHEN);
 const leek = (batch = REFERENCE): Item => {
@@ -70,8 +70,18 @@ describe('grips', () => {
   });
 
   it('make a release of a wait', () => {
-    expect(releaseAfter(0)).toEqual({ method: 'quick' });
-    expect(releaseAfter(7)).toEqual({ method: 'timed', afterMin: 7 });
+    expect(afterWait({ method: 'timed', afterMin: 3 }, 0)).toEqual({ method: 'quick' });
+    expect(afterWait(undefined, 7)).toEqual({ method: 'timed', afterMin: 7 });
+  });
+
+  it('leave bursts bursts and cold water cold water, with all that was set', () => {
+    const bursts: Release = { method: 'pulsed', duty: 0.2 };
+    expect(afterWait(bursts, 4)).toEqual({ method: 'pulsed', duty: 0.2, afterMin: 4 });
+    expect(afterWait({ ...bursts, afterMin: 4 }, 0)).toEqual(bursts);
+    expect(afterWait({ method: 'coldwater' }, 2)).toEqual({ method: 'coldwater', afterMin: 2 });
+    const plan = { ...REFERENCE, steps: [pressure(20, { ...bursts, afterMin: 6 })] };
+    const [, valve] = grips(stepsOf(plan), assess(plan, POT, KITCHEN).time.steps);
+    expect([valve?.minutes, valve?.text]).toEqual([6, 'in bursts after 6 min']);
   });
 });
 

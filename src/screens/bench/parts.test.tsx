@@ -1,7 +1,8 @@
 /** @jest-environment jsdom */
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { assess, drawBatch, type Draws, type Finding } from '@/core/assess';
+import { assess, callKey, drawBatch, type Draws, type Finding } from '@/core/assess';
+import type { Advice, Offer } from '@/core/solve';
 import { stepsOf, type Batch, type Item, type Step } from '@/core/batch';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '@/core/testing/kitchen';
 import { AddLine } from './AddLine';
@@ -58,7 +59,7 @@ describe('readings', () => {
     const draws: Draws = { ...D, totalMin: { p10: 118.4, p50: 124, p90: 131.6 } };
     render(<Readings assessment={A} draws={draws} batch={REFERENCE} kitchen={US} />);
     const readings = text(screen.getByLabelText('Readings'));
-    expect(readings).toContain('118 to 132');
+    expect(readings).toContain('118 to 132, 8 in 10');
     expect(readings).toContain('cups');
   });
 
@@ -86,8 +87,15 @@ describe('calls', () => {
     message: 'It stands at 3.2 L.',
     why: 'Full pots spray.',
     numbers: { levelL: 3.2 },
-    remedy: { do: 'set-water', litres: 1.5, label: 'Use 1.5 L of water' },
+    remedies: [{ do: 'set-water', litres: 1.5, label: 'Use 1.5 L of water' }],
   };
+  const offer: Offer = {
+    remedy: { do: 'set-water', litres: 1.5, label: 'Use 1.5 L of water' },
+    mends: [callKey(finding)],
+    totalMin: 60,
+    outcome: '60 min to the table',
+  };
+  const advice: Advice = { first: null, offers: { [callKey(finding)]: [offer] } };
 
   it('hand over the remedy and tell the reason when asked', async () => {
     const onRemedy = jest.fn();
@@ -95,6 +103,7 @@ describe('calls', () => {
       <Calls
         batch={REFERENCE}
         findings={[finding]}
+        advice={advice}
         units="metric"
         onRemedy={onRemedy}
         onChange={jest.fn()}
@@ -106,8 +115,48 @@ describe('calls', () => {
     expect(text(screen.getByText('it stands at').parentElement as HTMLElement)).toBe(
       'it stands at3.2 L',
     );
-    await user.click(screen.getByRole('button', { name: 'Use 1.5 L of water' }));
-    expect(onRemedy).toHaveBeenCalledWith(finding.remedy);
+    await user.click(
+      screen.getByRole('button', { name: /^Use 1.5 L of water ?60 min to the table$/ }),
+    );
+    expect(onRemedy).toHaveBeenCalledWith(offer.remedy);
+  });
+
+  it('offer what mends several once, before them all', () => {
+    render(
+      <Calls
+        batch={REFERENCE}
+        findings={[finding, { ...finding, code: 'salty', level: 'warn' }]}
+        advice={{ ...advice, first: { ...offer, mends: ['a', 'b'] } }}
+        units="metric"
+        onRemedy={jest.fn()}
+        onChange={jest.fn()}
+      />,
+    );
+    expect(screen.getByText('One change mends 2')).toBeTruthy();
+    expect(screen.getAllByRole('button', { name: /Use 1.5 L of water/ })).toHaveLength(1);
+  });
+
+  it('are no more than a cook would want to hear, until all are asked for', async () => {
+    const many = ['i1', 'i2', 'i3', 'i4', 'i5', 'i6'].map((item): Finding => ({
+      ...finding,
+      level: 'note',
+      item,
+      title: `Note on ${item}`,
+    }));
+    render(
+      <Calls
+        batch={REFERENCE}
+        findings={many}
+        advice={null}
+        units="metric"
+        onRemedy={jest.fn()}
+        onChange={jest.fn()}
+      />,
+    );
+    expect(screen.getAllByText(/^Note on/)).toHaveLength(4);
+    expect(screen.getByText(/2 lesser ones/)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'hear all' }));
+    expect(screen.getAllByText(/^Note on/)).toHaveLength(6);
   });
 
   it('say so when nothing stands against it', () => {
@@ -115,6 +164,7 @@ describe('calls', () => {
       <Calls
         batch={REFERENCE}
         findings={[]}
+        advice={null}
         units="metric"
         onRemedy={jest.fn()}
         onChange={jest.fn()}
@@ -124,11 +174,11 @@ describe('calls', () => {
   });
 
   it('offer no button without a remedy, and name the weight in words', () => {
-    const { remedy: _remedy, ...bare } = finding;
     render(
       <Calls
         batch={REFERENCE}
-        findings={[{ ...bare, level: 'note' }]}
+        findings={[{ ...finding, level: 'note' }]}
+        advice={null}
         units="metric"
         onRemedy={jest.fn()}
         onChange={jest.fn()}
@@ -136,7 +186,6 @@ describe('calls', () => {
     );
     expect(screen.getByText('Note')).toBeTruthy();
     expect(screen.getAllByRole('button').map(text)).toEqual(['put by', 'why']);
-    expect(_remedy).toBeDefined();
   });
 });
 
@@ -152,6 +201,7 @@ describe('putting a call by', () => {
       <Calls
         batch={batch}
         findings={[drink]}
+        advice={null}
         units="metric"
         onRemedy={jest.fn()}
         onChange={onChange}
@@ -173,6 +223,7 @@ describe('putting a call by', () => {
       <Calls
         batch={{ ...REFERENCE, putBy: [{ code: 'noodles-drink', reason: 'no' }] }}
         findings={[{ ...drink, level: 'stop' }]}
+        advice={null}
         units="metric"
         onRemedy={jest.fn()}
         onChange={jest.fn()}
@@ -249,7 +300,7 @@ describe('lanes', () => {
         name: /^Change/,
       }),
     ).toHaveLength(6);
-    await user.click(screen.getByRole('button', { name: /^Cut and temperature of leek/ }));
+    await user.click(screen.getByRole('button', { name: /^Wish, cut and temperature of leek/ }));
     await user.click(await screen.findByRole('switch', { name: 'leek, frozen' }));
     expect(onQuick).toHaveBeenLastCalledWith('i5', { startC: -18 });
     const cut = screen.getByRole('slider', { name: 'Cut of leek, mm' });
@@ -460,10 +511,11 @@ describe('changing a step', () => {
 
   it('shows what each release costs', async () => {
     open(pressure(40));
-    const table = await screen.findByRole('table', { name: 'What each release costs' });
+    const table = await screen.findByRole('table', { name: 'The ways of letting it go' });
     const rows = within(table).getAllByRole('row').slice(1).map(text);
-    expect(rows[0]).toMatch(/^natural\d+/);
-    expect(rows.find((r) => r.startsWith('quick'))).toContain('lamb neck: tightens');
+    expect(rows[0]).toMatch(/^at once\d+/);
+    expect(rows.find((r) => r.startsWith('at once'))).toContain('lamb neck: tightens');
+    expect(rows.at(-1)).toMatch(/^let it drop\d+shut/);
     expect(rows.some((r) => r.startsWith('cold water'))).toBe(false);
   });
 

@@ -21,6 +21,8 @@ const BATCH = batchOf(
     item('c', 'carrot', 3, 'piece'),
     item('b', 'bay-leaf', 2, 'piece', { leaves: 's2' }),
     item('k', 'cavolo-nero', 100, 'g', { enters: 's2' }),
+    item('h', 'herb-sprigs', 2, 'piece'),
+    item('n', 'ditalini', 150, 'g', { apart: true }),
   ],
   [pressure(4, { method: 'timed', afterMin: 5 }), { id: 's2', kind: 'simmer', minutes: 3 }],
 );
@@ -57,6 +59,8 @@ describe('the stove', () => {
     expect(heading()).toBe('Put in and lock the lid');
     expect(screen.getByText('in: 3 carrot')).toBeTruthy();
     expect(screen.queryByText(/cavolo nero/)).toBeNull();
+    expect(screen.queryByText(/^in: .*ditalini/)).toBeNull();
+    expect(screen.getByText('apart, not in here: 150 g ditalini')).toBeTruthy();
     after(2);
     press('Lid locked');
     expect(heading()).toBe('Coming to pressure');
@@ -77,7 +81,9 @@ describe('the stove', () => {
     expect(screen.getByText('out: 2 bay leaf')).toBeTruthy();
     press('Done');
     expect(heading()).toBe('To the table');
-    expect(screen.getByText(/Fish out: bay leaf/)).toBeTruthy();
+    // The bay leaf has been out since the lid came off.
+    expect(screen.getByText(/^Fish out: herb sprigs/)).toBeTruthy();
+    expect(screen.getByText('Into the bowls: ditalini.')).toBeTruthy();
     press('Write it in the log');
     expect(run().endedAt).toBeDefined();
     expect(run().marks.map((m) => m.kind)).toEqual([

@@ -1,15 +1,9 @@
 /** A household in the store for tests of parts, and what they did to it. */
 import type { Bundle } from '@/core/batch';
-import { KITCHEN, POT, REFERENCE } from '@/core/testing/kitchen';
-import { begin, useApp } from '@/store';
+import { KITCHEN, POT, REFERENCE, STOVETOP } from '@/core/testing/kitchen';
 
-export const STOVETOP = {
-  ...POT,
-  id: 'p2',
-  name: 'Hob cooker',
-  kind: 'stovetop' as const,
-  capacityL: 8,
-};
+export { STOVETOP };
+import { begin, useApp } from '@/store';
 
 export const HOME: Bundle = {
   format: 'retort',

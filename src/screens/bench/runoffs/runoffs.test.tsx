@@ -195,7 +195,7 @@ describe('the run-offs of a plan', () => {
   });
 
   it('are drawn lightly while a hand moves', () => {
-    const { container } = render(<RunOffInHand assessment={A} clock={clock} served={false} />);
+    const { container } = render(<RunOffInHand assessment={A} clock={clock} servedMin={null} />);
     expect(container.querySelectorAll('g')).toHaveLength(3);
     expect(container.textContent).toContain('0 g');
   });
