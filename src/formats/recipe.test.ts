@@ -24,7 +24,7 @@ const RECIPE = {
       recipeYield: ['4', '4 bowls'],
       recipeIngredient: ['250 g red lentils', '3 carrots, 12 mm slices', '1 blarn', '1.2 l water'],
       recipeInstructions: [
-        { '@type': 'HowToStep', text: 'Sauté the onion for 5 minutes.' },
+        { '@type': 'HowToStep', text: 'Saut&eacute; the onion for 5&nbsp;minutes.' },
         {
           '@type': 'HowToSection',
           itemListElement: [

@@ -104,6 +104,18 @@ describe('writing an amount', () => {
     );
   });
 
+  it('writes a can as a cook does, and reads it back', () => {
+    const can = (value: number) => ({ value, unit: 'can', canG: 400 }) as const;
+    expect(formatAmount(can(1))).toBe('a 400 g can');
+    expect(formatAmount(can(2))).toBe('2 cans (400 g)');
+    expect(formatAmount(can(0.5))).toBe('½ can (400 g)');
+    for (const value of [1, 2, 0.5, 3])
+      expect(parseAmount(`${formatAmount(can(value))} tomatoes`)).toMatchObject({
+        amount: can(value),
+        rest: 'tomatoes',
+      });
+  });
+
   it('reads back what it wrote, for every unit', () => {
     const value = fc.oneof(
       fc.integer({ min: 1, max: 40 }),
