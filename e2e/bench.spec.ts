@@ -30,7 +30,11 @@ test('a batch is planned from nothing, and a call’s remedy clears it', async (
   await expect(page.getByLabel('Readings')).toContainText('no');
   await call.getByRole('button', { name: 'why' }).click();
   await expect(call).toContainText('manual always wins');
-  await call.getByRole('button', { name: /water$/ }).click();
+  await page
+    .getByRole('list', { name: 'Open calls' })
+    .getByRole('button', { name: /^Use .* of water.* to the table/ })
+    .first()
+    .click();
   await expect(call).toBeHidden();
   await expect(page.getByLabel('Readings')).toContainText('yes');
 

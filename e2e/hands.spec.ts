@@ -58,12 +58,57 @@ test('an ingredient is dragged to another opening, and apart', async ({ page }) 
   await expect(leek).toHaveAttribute('aria-valuetext', 'after, into the simmer');
   await drag(page, leek, -320);
   await expect(leek).toHaveAttribute('aria-valuetext', 'as the lid goes on');
-  await expect(page.getByTestId('lane-leek')).toContainText('mush');
+  await expect(page.getByTestId('lane-leek')).toContainText('melted in');
   await leek.focus();
   await page.keyboard.press('ArrowRight');
   await expect(leek).toHaveAttribute('aria-valuetext', 'after, into the simmer');
   await page.keyboard.press('ArrowRight');
   await expect(page.getByTestId('lane-leek')).toContainText('apart, in the bowl');
+});
+
+test('what is wanted is moved along the lane by mouse and key, and outlives a reload', async ({
+  page,
+}) => {
+  await page.goto('/bench/b1');
+  const from = page.getByRole('slider', { name: 'pearl barley is right from' });
+  const to = page.getByRole('slider', { name: 'pearl barley is right up to' });
+  await expect(from).toHaveAttribute('aria-valuetext', 'tender');
+  await expect(to).toHaveAttribute('aria-valuetext', 'swollen');
+  await drag(page, from, -60);
+  await expect(from).toHaveAttribute('aria-valuetext', 'with bite');
+  await to.focus();
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('ArrowLeft');
+  await expect(to).toHaveAttribute('aria-valuetext', 'with bite');
+  await expect(page.getByTestId('lane-pearl-barley')).toContainText('tender, too far');
+  const call = page.getByTestId('call-overcooked');
+  await expect(call).toContainText('Pearl barley comes out');
+  await page.reload();
+  await expect(to).toHaveAttribute('aria-valuetext', 'with bite');
+  // Or it is right after all.
+  await call.getByRole('button', { name: /is how I want it/ }).click();
+  await expect(call).toBeHidden();
+  await accessible(page);
+});
+
+test('what is wanted is chosen in two touches on a phone', async ({ browser, baseURL }) => {
+  const context = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    ...(baseURL && { baseURL }),
+  });
+  const page = await context.newPage();
+  await page.goto('/bench/b1');
+  const lane = page.getByTestId('lane-onion');
+  await expect(lane).toContainText('melted in');
+  await lane.getByRole('button', { name: /^Wish, cut and temperature of onion/ }).tap();
+  await page.getByRole('button', { name: 'with bite', exact: true }).tap();
+  await expect(lane).toContainText('melted in, too far');
+  await page.getByRole('button', { name: 'for flavour only' }).tap();
+  await expect(lane).toContainText('melts in');
+  await page.getByRole('button', { name: 'as usual' }).tap();
+  await expect(lane).toContainText(/melted in$/);
+  await context.close();
 });
 
 test('water and a hold are dragged by touch on a phone', async ({ browser, baseURL }) => {
@@ -127,8 +172,12 @@ test('a first batch, from nothing to a plan for half past six', async ({ page })
   await expect(page.getByTestId('call-undercooked')).toHaveCount(0);
   await expect(page.getByTestId('call-overcooked')).toHaveCount(0);
   await expect(page.getByLabel('Readings')).toContainText('yes');
-  for (const lane of ['lamb-neck', 'pearl-barley', 'leek'])
-    await expect(page.getByTestId(`lane-${lane}`)).toContainText('right');
+  for (const [lane, grade] of [
+    ['lamb-neck', 'tender'],
+    ['pearl-barley', 'tender'],
+    ['leek', 'tender'],
+  ] as const)
+    await expect(page.getByTestId(`lane-${lane}`)).toContainText(grade);
 });
 
 test('a call is put by with a reason that outlives a reload', async ({ page }) => {
@@ -179,7 +228,7 @@ test('the timetable goes into a calendar, and a batch is split in two', async ({
 test('cut and temperature are changed on the lane itself', async ({ page }) => {
   await page.goto('/bench/b1');
   const lane = page.getByTestId('lane-carrot');
-  await lane.getByRole('button', { name: /^Cut and temperature of carrot/ }).click();
+  await lane.getByRole('button', { name: /^Wish, cut and temperature of carrot/ }).click();
   await page.getByRole('switch', { name: 'carrot, frozen' }).click();
   await expect(lane).toContainText('frozen');
   const cut = page.getByRole('slider', { name: 'Cut of carrot, mm' });

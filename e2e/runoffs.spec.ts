@@ -66,7 +66,11 @@ test('bones are run again, and poultry is refused', async ({ page }) => {
   await expect(page.getByTestId('run-2')).toBeVisible();
   const call = page.getByTestId('call-bones-spent');
   await expect(call).toContainText('splinters');
-  await call.getByRole('button', { name: 'Stop after the first run' }).click();
+  await page
+    .getByRole('list', { name: 'Open calls' })
+    .getByRole('button', { name: /^Stop after the first run/ })
+    .first()
+    .click();
   await expect(page.getByTestId('run-2')).toBeHidden();
   await expect(call).toBeHidden();
 

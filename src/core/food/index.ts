@@ -21,6 +21,7 @@ export {
   type Span,
   type Wish,
 } from './wish';
+export { isMany, spoken } from './spoken';
 export { FOODS } from './table';
 export { foodByKey, matchFoods, nameWords, resolveFood, SURE_MATCH, type FoodMatch } from './match';
 export { amountGrams, amountOfGrams, cupGrams, foodInAmount } from './mass';

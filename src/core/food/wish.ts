@@ -2,7 +2,7 @@
  * What a cook wants of a food: a span of grades that is right. Wide where the trade is content with
  * a wide span, narrow where it is not (common practice, no source).
  */
-import { GRADES, gradeIndex, gradesOf, type Family, type GradeName } from './families';
+import { gradeIndex, gradesOf, type Family, type GRADES, type GradeName } from './families';
 import type { Food } from './types';
 
 /** Places of the first and the last grade that are right. */

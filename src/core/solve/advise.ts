@@ -137,6 +137,14 @@ function weight(offer: Offer, beforeMin: number): number {
   return CHANGES[offer.remedy.do] + PER_MINUTE * Math.max(0, offer.totalMin - beforeMin);
 }
 
+/** The best for a call; that it is right as it is can always be said, last. */
+function best(ranked: readonly Offer[], key: string): readonly Offer[] {
+  const all = ranked.filter((offer) => offer.mends.includes(key));
+  const right = all.find((offer) => offer.remedy.do === 'set-wish');
+  const others = all.filter((offer) => offer !== right);
+  return right ? [...others.slice(0, MOST_OFFERS - 1), right] : others.slice(0, MOST_OFFERS);
+}
+
 /**
  * Judges a batch by chance and tries what would mend its calls.
  *
@@ -171,12 +179,7 @@ export function judgeBatch(
     findings,
     advice: {
       first: most && graveOf(most) > 1 ? most : null,
-      offers: Object.fromEntries(
-        findings.map((f) => [
-          callKey(f),
-          ranked.filter((offer) => offer.mends.includes(callKey(f))).slice(0, MOST_OFFERS),
-        ]),
-      ),
+      offers: Object.fromEntries(findings.map((f) => [callKey(f), best(ranked, callKey(f))])),
     },
   };
 }

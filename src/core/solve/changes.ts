@@ -8,6 +8,7 @@ import {
   type Item,
   type Step,
 } from '../batch';
+import { spoken } from '../food';
 import { formatLength, formatMinutes, type Units } from '../quantity';
 
 /** Where an item goes in, as a cook says it. */
@@ -36,7 +37,7 @@ export function changesOf(before: Batch, after: Batch, units: Units): readonly s
   if (was !== is) changes.push(`${is} (was: ${was})`);
   for (const item of after.items) {
     const origin = before.items.find((i) => i.id === item.id);
-    const name = foodOf(item)?.name ?? item.food;
+    const name = spoken(foodOf(item)?.name ?? item.food);
     if (!origin) continue;
     const from = entryWords(origin, old);
     const to = entryWords(item, now);

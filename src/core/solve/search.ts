@@ -25,6 +25,8 @@ export interface Found {
 
 /** Shortfall where no simmer would do. */
 const NEVER = 5;
+/** What an idle simmer counts for besides its minutes (assumed). */
+const IDLE_MIN = 3;
 /** Steps of the first hold's minutes, by the number of pressure steps. */
 const STRIDE = [1, 1, 2] as const;
 
@@ -234,11 +236,12 @@ export function search(
         if (best && miss > 0) break;
         if (near && miss >= near.miss) break;
       }
-      // A simmer that nothing goes in for is a longer hold in disguise.
-      if (simmer > stir && !late) continue;
       if (tried.size > 0 && tried.has(decisionKey(holds, simmer))) continue;
       if (miss === 0) {
-        best = { holds, simmer, minutes };
+        // A simmer that nothing goes in for lets a middle catch up, but a longer hold is less work.
+        const idle = simmer > stir && !late ? IDLE_MIN : 0;
+        if (!best || minutes + idle < best.minutes)
+          best = { holds, simmer, minutes: minutes + idle };
         break;
       }
       if (!best && (!near || miss < near.miss)) near = { holds, simmer, miss };

@@ -10,6 +10,7 @@ const WATER = item('w', 'water', 1.5, 'l');
 const SHANK = item('shank', 'beef-shank', 600, 'g', { cut: { shape: 'slice', mm: 65 } });
 const PEAS = item('peas', 'black-eyed-peas', 200, 'g');
 const BARLEY = item('barley', 'pearl-barley', 120, 'g');
+const BEANS = item('beans', 'green-beans', 200, 'g');
 const CARROT = item('carrot', 'carrot', 200, 'g', { cut: { shape: 'slice', mm: 12 } });
 
 const wish = (more: Partial<Wishes> = {}): Wishes => ({ ...USUAL_WISHES, ...more });
@@ -48,7 +49,7 @@ describe('a plan', () => {
         .slice(0, 3),
     ).toEqual(['pressure', 'open', 'pressure']);
     expect(allRight(s.batch)).toBe(true);
-    expect(s.changes).toContain('black-eyed peas, dry: at the opening');
+    expect(s.changes).toContain('black-eyed peas: at the opening');
   });
 
   it('says what cannot be met without an opening, and by how much', () => {
@@ -56,10 +57,13 @@ describe('a plan', () => {
       openings: 0,
       cuts: false,
     });
-    expect(s.unmet).toHaveLength(1);
-    expect(['done', 'not overdone']).toContain(s.unmet[0]?.wish);
-    expect(s.unmet[0]?.byMin).toBeGreaterThan(1);
-    expect(s.unmet[0]?.sentence).toMatch(/beef shank|black-eyed peas/);
+    // Between the two it goes where the least is missed of both.
+    expect(s.unmet.length).toBeGreaterThan(0);
+    for (const { wish, byMin, sentence } of s.unmet) {
+      expect(['done', 'not overdone']).toContain(wish);
+      expect(byMin).toBeGreaterThan(1);
+      expect(sentence).toMatch(/^beef shank still needs|^black-eyed peas are broken down/);
+    }
   });
 
   it('says how late it is when it is wanted sooner', () => {
@@ -80,21 +84,24 @@ describe('a plan', () => {
   });
 
   it('keeps what the cook has fixed', () => {
-    const soup = batchOf([WATER, item('l', 'lamb-neck', 800, 'g'), CARROT], [pressure(35)]);
+    const soup = batchOf([WATER, item('l', 'lamb-neck', 800, 'g'), BEANS], [pressure(35)]);
     expect(plan(soup).unmet).toEqual([]);
-    const kept = plan(soup, { keep: ['carrot'], openings: 0 });
-    const where = kept.batch.items.find((i) => i.id === 'carrot')?.enters;
+    const kept = plan(soup, { keep: ['beans'], openings: 0 });
+    const where = kept.batch.items.find((i) => i.id === 'beans')?.enters;
     expect(where).toBe(stepsOf(kept.batch).find((s) => s.kind === 'pressure')?.id);
     expect(kept.unmet.length).toBeGreaterThan(0);
   });
 
   it('follows the school of release', () => {
-    const methods = (release: Wishes['release']) =>
-      stepsOf(plan(REFERENCE, { release }).batch).flatMap((s) =>
+    const clear = batchOf([WATER, item('l', 'lamb-neck', 700, 'g'), CARROT], [pressure(35)]);
+    const methods = (batch: Batch, release: Wishes['release']) =>
+      stepsOf(plan(batch, { release }).batch).flatMap((s) =>
         s.kind === 'pressure' ? [s.release?.method] : [],
       );
-    expect(methods('natural')).toEqual(['natural']);
-    expect(methods('quick')).toEqual(['quick']);
+    expect(methods(clear, 'natural')).toEqual(['natural']);
+    expect(methods(clear, 'quick')).toEqual(['quick']);
+    // Barley up to half of the pot foams: as quick as is safe is after a wait.
+    expect(methods(REFERENCE, 'quick')).toEqual(['timed']);
     // A foamy full pot is never opened at once, whatever the school.
     const foamy = batchOf(
       [item('w', 'water', 3, 'l'), item('p', 'split-peas', 500, 'g')],
@@ -198,6 +205,13 @@ function hasChance(batch: Batch): boolean {
   );
 }
 
+/** The quickest release that the valve's chance allows. */
+function quickAsSafe(batch: Batch): Release {
+  const waitMin = assess(batch, POT, KITCHEN, { curves: false }).release[0]?.waitMin ?? null;
+  if (waitMin === null) return { method: 'natural' };
+  return waitMin === 0 ? { method: 'quick' } : { method: 'timed', afterMin: waitMin };
+}
+
 /** Every plan of a small grid: one lid, then a simmer, each food in either. */
 function* gridPlans(batch: Batch, release: Release): Generator<Batch> {
   const foods = batch.items.filter((i) => i.food !== 'water');
@@ -240,12 +254,13 @@ describe('laws of the solver', () => {
           const s = plan(batch, { openings: 1, release: school, cuts: false });
           if (s.openings === 0 && s.unmet.length === 0) return;
           rejected++;
-          for (const tried of gridPlans(batch, { method: school }))
+          const release: Release = school === 'quick' ? quickAsSafe(batch) : { method: school };
+          for (const tried of gridPlans(batch, release))
             if (hasChance(tried))
               expect([stepsOf(tried), allRight(tried)]).toEqual([stepsOf(tried), false]);
         },
       ),
-      { numRuns: 6, seed: 5 },
+      { numRuns: 9, seed: 5 },
     );
     expect(rejected).toBeGreaterThan(2);
   });

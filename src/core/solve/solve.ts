@@ -60,8 +60,8 @@ function withReleases(frame: Frame, way: Way, edge: number): Checked | null {
     if (!found) break;
     const first = check(frame, found.decision, TRIAL_S);
     // The tables are near the model: what they miss by far, no minute more will mend.
-    const far = found.miss > FAR;
-    const checked = far ? first : lengthen(frame, first, edge, TRIAL_S);
+    const far: boolean = found.miss > FAR && best !== null;
+    const checked: Checked = far ? first : lengthen(frame, first, edge, TRIAL_S);
     if (better(frame, checked, best)) best = checked;
     if (checked.wrong === 0 || far) break;
     for (const { holds, simmerMin } of [found.decision, checked.decision])

@@ -1,5 +1,6 @@
 /** Wishes that a plan does not meet, and by how much. */
 import { cookRate } from '../doneness';
+import { isMany, spoken } from '../food';
 import type { Frame } from './frame';
 import type { Unmet } from './types';
 import { isInTime, isUnsafe, type Checked } from './verify';
@@ -18,7 +19,7 @@ export function unmetOf(frame: Frame, checked: Checked): readonly Unmet[] {
         wish: 'done',
         item: item.id,
         byMin,
-        sentence: `${item.name} still needs about ${Math.max(1, Math.round(byMin))} min at the boil.`,
+        sentence: `${spoken(item.name)} still ${isMany(item.name) ? 'need' : 'needs'} about ${Math.max(1, Math.round(byMin))} min at the boil.`,
       });
     } else {
       const byMin = total - (item.overMin ?? total);
@@ -26,7 +27,7 @@ export function unmetOf(frame: Frame, checked: Checked): readonly Unmet[] {
         wish: 'not overdone',
         item: item.id,
         byMin,
-        sentence: `${item.name} is ${item.grade ?? 'overdone'} ${Math.max(1, Math.round(byMin))} min before it is on the table.`,
+        sentence: `${spoken(item.name)} ${isMany(item.name) ? 'are' : 'is'} ${item.grade ?? 'overdone'} ${Math.max(1, Math.round(byMin))} min before it is on the table.`,
       });
     }
   }

@@ -4,7 +4,7 @@ import { formatAmount, formatLength } from '@/core/quantity';
 import { AXIS_LEFT, AXIS_RIGHT } from './axis';
 import type { Door } from './doors';
 import { LaneEntry } from './LaneEntry';
-import { laneSpans, outcomeWords, type LaneSpan, type Zone } from './laneSpans';
+import { asWished, laneSpans, outcomeWords, type LaneSpan, type Zone } from './laneSpans';
 import { QuickEdit } from './QuickEdit';
 import { WishBracket } from './WishBracket';
 
@@ -133,7 +133,11 @@ export function Lane({
         style={{ left: AXIS_LEFT, right: AXIS_RIGHT }}
       >
         <div className="contents [&_[role=slider]]:pointer-events-auto">
-          <WishBracket item={item} endMin={endMin} onWish={(wish) => onQuick(item.id, { wish })} />
+          <WishBracket
+            item={asWished(item, source)}
+            endMin={endMin}
+            onWish={(wish) => onQuick(item.id, { wish })}
+          />
           <LaneEntry item={item} source={source} doors={doors} endMin={endMin} onDoor={onDoor} />
         </div>
       </div>

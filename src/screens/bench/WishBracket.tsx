@@ -30,7 +30,7 @@ function End({
 }) {
   const mark = useRef<HTMLDivElement>(null);
   const [moved, setMoved] = useState<number | null>(null);
-  const wide = (): number => Math.max(1, mark.current?.parentElement?.clientWidth ?? 1);
+  const wide = (): number => Math.max(1, mark.current?.offsetParent?.clientWidth ?? 1);
   const bind = useDrag(
     ({ movement: [dx], last, tap }) => {
       if (tap) return;

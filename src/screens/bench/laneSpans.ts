@@ -1,6 +1,7 @@
 /** What a lane shows: the grades an ingredient goes through, and the span of them that is wanted. */
 import type { Chances, ItemReport } from '@/core/assess';
-import { gradeIndex, type Family } from '@/core/food';
+import type { Item } from '@/core/batch';
+import { gradeIndex, spanOf, wishOf, type Family } from '@/core/food';
 
 /** Before what is wanted, in it, past it; in for flavour; or what has no grades. */
 export type Zone = 'before' | 'right' | 'past' | 'flavour' | 'plain';
@@ -46,6 +47,12 @@ export function laneSpans(item: ItemReport, endMin: number): readonly LaneSpan[]
       to: Math.min(to, share(item.grades[i + 1]?.fromMin ?? endMin)),
     }))
     .filter((span) => span.to > span.from + 1e-9);
+}
+
+/** An item with the wish that the cook has just set, while the model is still working. */
+export function asWished(item: ItemReport, source: Item): ItemReport {
+  const span = source.wish && item.family && spanOf(item.family, source.wish);
+  return span && item.family ? { ...item, wish: wishOf(item.family, span) } : item;
 }
 
 /** The stretch of a lane in which it is as wanted; null for what is never judged. */

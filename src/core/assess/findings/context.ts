@@ -1,3 +1,4 @@
+import { isMany, spoken } from '../../food';
 import type { Units } from '../../quantity';
 import type { Draws } from '../draws';
 import type { Filled } from '../reports';
@@ -39,15 +40,9 @@ export function capital(text: string): string {
 
 export type Judge = (context: Context) => readonly Finding[];
 
-/** A food's name as it is spoken: without what it is bought as. @example spoken('split peas, dry') // "split peas" */
-export function spoken(name: string): string {
-  return name.split(',')[0] ?? name;
-}
-
 /** A name with its verb in the right number. @example does('split peas, dry', 'stays', 'stay') // "Split peas stay" */
 export function does(name: string, one: string, many: string): string {
-  const short = spoken(name);
-  return `${capital(short)} ${/[^su]s$/.test(short) ? many : one}`;
+  return `${capital(spoken(name))} ${isMany(name) ? many : one}`;
 }
 
 /** How often, of ten; never none. @example timesInTen(0.12) // "1 time in 10" */

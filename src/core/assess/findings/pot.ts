@@ -1,9 +1,10 @@
 import type { PlannedItem } from '../../batch';
+import { spoken } from '../../food';
 import { formatDegrees, formatLevel } from '../../quantity';
 import { USUAL_DUTY } from '../../heat';
 import { SAFE_CHANCE } from '../release';
 import type { Finding, Remedy } from '../types';
-import { capital, DANGER, does, spoken, timesInTen, type Context, type Judge } from './context';
+import { capital, DANGER, does, timesInTen, type Context, type Judge } from './context';
 
 /** The ways round it, in the order in which cooks choose. */
 function calmer({ model, releases }: Context, step: string): readonly Remedy[] {

@@ -1,11 +1,11 @@
 /** What would bring an item to what is wanted of it, as candidates for a trial by the model. */
 import type { PlannedItem, PlannedStep } from '../../batch';
 import { cookRate, donenessOf } from '../../doneness';
-import { gradesOf, thermalProperties, wishOf } from '../../food';
+import { gradesOf, spoken, thermalProperties, wishOf } from '../../food';
 import { formatLength, formatMinutes } from '../../quantity';
 import { boiledMin, KIDNEY_MIN, safeCentreC } from '../safety';
 import type { ItemReport, Remedy } from '../types';
-import { spoken, type Context } from './context';
+import { type Context } from './context';
 
 /** Extra minutes found in closed form are stretched by this, so that one press is enough. */
 const SURE = 1.05;
