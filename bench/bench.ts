@@ -3,8 +3,8 @@ import { readFileSync } from 'node:fs';
 import { Bench } from 'tinybench';
 import { assess, drawBatch } from '../src/core/assess';
 import { potOf } from '../src/core/batch';
-import { planRunOffs, solve, USUAL_WISHES } from '../src/core/solve';
-import { REFERENCE, KITCHEN, POT } from '../src/core/testing/kitchen';
+import { judgeBatch, planRunOffs, solve, USUAL_WISHES } from '../src/core/solve';
+import { batchOf, item, pressure, REFERENCE, KITCHEN, POT } from '../src/core/testing/kitchen';
 import { loadOdex, minutesOf, odexCase } from '../src/core/testing/odexPot';
 import { readBundle } from '../src/formats';
 
@@ -16,6 +16,42 @@ const reference = assess(REFERENCE, POT, KITCHEN);
 console.log(
   `reference batch: ${REFERENCE.items.length} items, ${reference.time.totalMin.toFixed(0)} min`,
 );
+
+/** The solver's hardest case that is known: two pulses and a shank, which one lid cannot do. */
+const HARD = batchOf(
+  [
+    item('w', 'water', 1.5, 'l'),
+    item('shank', 'beef-shank', 600, 'g', { cut: { shape: 'slice', mm: 65 } }),
+    item('peas', 'black-eyed-peas', 200, 'g'),
+    item('beans', 'navy-beans', 200, 'g'),
+    item('green', 'green-beans', 150, 'g'),
+  ],
+  [pressure(40)],
+);
+
+/**
+ * A fixed piece of work of the same kind, the tridiagonal sweeps of a conducting body: machines
+ * differ, and every figure is also told as a multiple of this one in the same run.
+ */
+function referenceLoop(): number {
+  const cells = 12;
+  const t = new Float64Array(cells).fill(5);
+  const eliminate = new Float64Array(cells);
+  for (let step = 0; step < 6000; step++) {
+    let below = 0;
+    for (let i = 0; i < cells; i++) {
+      const pivot = 3 - below;
+      below = 1 / pivot;
+      eliminate[i] = below;
+      t[i] =
+        ((t[i] as number) + (i === cells - 1 ? 100 : 0) + (t[Math.max(0, i - 1)] as number)) /
+        pivot;
+    }
+    for (let i = cells - 2; i >= 0; i--)
+      t[i] = ((t[i] as number) + (eliminate[i] as number) * (t[i + 1] as number)) / 2;
+  }
+  return t[0] as number;
+}
 
 const bench = new Bench({ time: 1500, warmupTime: 500, iterations: 12, warmupIterations: 4 });
 bench.add('assess', () => void assess(REFERENCE, POT, KITCHEN));
@@ -31,6 +67,11 @@ bench.add(
   () => void planRunOffs(broth, potOf(broth, pots), kitchen, { set: 'soft set', litres: 5 }),
 );
 bench.add('solve', () => void solve(REFERENCE, POT, KITCHEN, USUAL_WISHES));
+bench.add('solve, hardest', () => void solve(HARD, POT, KITCHEN, USUAL_WISHES));
+const troubled = batches.find((b) => b.id === 'b4') ?? HARD;
+const drawn = drawBatch(troubled, potOf(troubled, pots), kitchen, { draws: 100, seed: 1 });
+bench.add('advice', () => void judgeBatch(troubled, potOf(troubled, pots), kitchen, pots, drawn));
+bench.add('reference loop', () => void referenceLoop());
 
 // The same heat equations by a general solver, at the loosest tolerance that is as exact as ours:
 // every temperature within 0.2 C of a tight solution at every minute.
@@ -62,11 +103,17 @@ const median = (name: string): number => {
   return result && 'latency' in result ? result.latency.p50 : Number.NaN;
 };
 const samples = batches.map((b) => median(`sample: ${b.name}`));
-console.log(`assess median: ${median('assess').toFixed(2)} ms`);
-console.log(`worst sample batch median: ${Math.max(...samples).toFixed(2)} ms`);
-console.log(`400 draws median: ${median('400 draws').toFixed(0)} ms`);
-console.log(`runs of bones median: ${median('runs of bones').toFixed(0)} ms`);
-console.log(`solve median: ${median('solve').toFixed(0)} ms`);
+const loop = median('reference loop');
+const say = (what: string, ms: number, digits = 0): void =>
+  console.log(`${what}: ${ms.toFixed(digits)} ms, ${(ms / loop).toPrecision(3)} reference loops`);
+console.log(`reference loop median: ${loop.toFixed(2)} ms`);
+say('assess median', median('assess'), 2);
+say('worst sample batch median', Math.max(...samples), 2);
+say('400 draws median', median('400 draws'));
+say('runs of bones median', median('runs of bones'));
+say('solve median', median('solve'));
+say('solve, hardest known median', median('solve, hardest'));
+say('advice on five calls median', median('advice'));
 console.log(
   `heat equations: ours ${median('heat, ours').toFixed(2)} ms, ${oursOff.toFixed(2)} C off; ` +
     `odex ${median('heat, odex').toFixed(0)} ms at a tolerance of ${tolerance}`,

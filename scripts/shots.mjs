@@ -29,11 +29,17 @@ async function shot(name, prepare, size = { width: 1280, height: 800 }) {
   console.log(name);
 }
 
+/** Waits until the remedies of the calls have been tried. */
+async function tried(page) {
+  await page.locator('[aria-label="Calls"][aria-busy="false"]').waitFor();
+}
+
 /** A bench with its range worked out and a serving time set. */
 const bench = (id) => async (page) => {
   await page.goto(`${home}/bench/${id}`);
   await page.getByLabel('on the table').fill('2026-11-24T18:30');
-  await page.getByText(/^\d+ to \d+$/).waitFor();
+  await page.getByText(/^\d+ to \d+, 8 in 10$/).waitFor();
+  await tried(page);
 };
 
 async function toTheValve(page) {
@@ -54,6 +60,19 @@ try {
   await shot('bench', bench('b1'));
   await shot('bench-calls', bench('b4'));
   await shot('bench-phone', bench('b1'), PHONE);
+  await shot('bench-wish', async (page) => {
+    await bench('b1')(page);
+    await page.getByRole('button', { name: /^Wish, cut and temperature of lamb neck/ }).click();
+    await page.getByRole('group', { name: 'What you want of lamb neck' }).waitFor();
+  });
+  await shot('bench-releases', async (page) => {
+    await bench('b4')(page);
+    await page
+      .getByRole('button', { name: /^hold 25/ })
+      .first()
+      .click();
+    await page.getByRole('table', { name: 'The ways of letting it go' }).waitFor();
+  });
   await shot('bench-order', async (page) => {
     await bench('b4')(page);
     await page.getByRole('button', { name: 'Find the order' }).click();
@@ -68,7 +87,8 @@ try {
   });
   await shot('run-offs', async (page) => {
     await page.goto(`${home}/bench/b3`);
-    await page.getByText(/^[\d:]+ to [\d:]+$/).waitFor();
+    await page.getByText(/^[\d:]+ to [\d:]+, 8 in 10$/).waitFor();
+    await tried(page);
     await page.getByTestId('run-3').waitFor();
   });
   await shot('run-offs-plan', async (page) => {

@@ -228,7 +228,11 @@ export function Calls({
   const heard = all ? open : open.slice(0, Math.max(stops, MOST_HEARD));
   const first = advice?.first ?? null;
   return (
-    <section aria-label="Calls" className="flex min-h-0 flex-1 flex-col">
+    <section
+      aria-label="Calls"
+      aria-busy={advice === null}
+      className="flex min-h-0 flex-1 flex-col"
+    >
       <h2 className="flex items-baseline justify-between border-t border-hairline pt-2 text-[15px] font-semibold">
         Calls{' '}
         <span className="text-[13px] font-normal text-quiet">

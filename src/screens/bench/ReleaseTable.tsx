@@ -22,7 +22,7 @@ function name(release: Release): string {
 function valveWords({ release, sprayChance }: ReleaseOption): string {
   if (release.method === 'natural') return 'shut';
   if (sprayChance < 0.005) return 'clean steam';
-  if (sprayChance < SAFE_CHANCE) return 'hardly ever spits';
+  if (sprayChance < SAFE_CHANCE) return 'hardly spits';
   return sprayChance < 0.05
     ? 'spits now and then'
     : `spits ${Math.max(1, Math.round(10 * sprayChance))} in 10`;
@@ -87,7 +87,9 @@ export function ReleaseTable({
             <td className="figure py-1 pr-2 text-[15px]">
               {Math.max(1, Math.round(option.minutes))}
             </td>
-            <td className={`py-1 pr-2 ${option.safe ? '' : 'font-semibold text-rust'}`}>
+            <td
+              className={`whitespace-nowrap py-1 pr-2 ${option.safe ? '' : 'font-semibold text-rust'}`}
+            >
               {valveWords(option)}
             </td>
             <td className="py-1">{costs(option, batch)}</td>
