@@ -34,7 +34,7 @@ try {
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   const hold = page.getByRole('slider', { name: 'End of the hold' });
   await page.getByTestId('lane-swede').waitFor();
-  await page.getByText(/^\d+ to \d+$/).waitFor();
+  await page.getByText(/^\d+ to \d+, 8 in 10$/).waitFor();
   await page.evaluate(() => {
     window.frames_ = [];
     let before = performance.now();
@@ -58,7 +58,7 @@ try {
   console.log(
     `frames while dragging: ${frames.length}, median ${at(0.5)} ms, 95 % ${at(0.95)} ms, worst ${at(1)} ms`,
   );
-  await page.getByText(/^\d+ to \d+$/).waitFor();
+  await page.getByText(/^\d+ to \d+, 8 in 10$/).waitFor();
   const answers = [];
   for (let i = 0; i < 9; i++) {
     await hold.focus();

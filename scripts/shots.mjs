@@ -38,6 +38,7 @@ async function tried(page) {
 const bench = (id) => async (page) => {
   await page.goto(`${home}/bench/${id}`);
   await page.getByLabel('on the table').fill('2026-11-24T18:30');
+  await page.getByLabel('on the table').blur();
   await page.getByText(/^\d+ to \d+, 8 in 10$/).waitFor();
   await tried(page);
 };

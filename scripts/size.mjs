@@ -22,7 +22,7 @@ try {
   await page.goto(`${home}/bench/b1`);
   const html = await (await page.request.get(`${home}/bench/b1`)).text();
   await page.locator('.recharts-surface').first().waitFor();
-  await page.getByText(/^\d+ to \d+$/).waitFor();
+  await page.getByText(/^\d+ to \d+, 8 in 10$/).waitFor();
   await page.waitForLoadState('networkidle');
   const kB = (names) => (names.reduce((sum, n) => sum + (sizes.get(n) ?? 0), 0) / 1000).toFixed(0);
   const all = [...sizes.keys()];

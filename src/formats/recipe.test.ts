@@ -3,7 +3,7 @@ import { assess } from '../core/assess';
 import { stepsOf, type Batch } from '../core/batch';
 import { KITCHEN, POT, problemsWith, REFERENCE } from '../core/testing/kitchen';
 import { readBundle } from './read';
-import { batchOfRecipe, readRecipe, writeRecipe, type ReadRecipe } from './recipe';
+import { batchOfRecipe, readRecipe, writeRecipe, type ReadRecipe } from '.';
 
 const BUNDLE = readBundle(readFileSync('demo/harrow-fell.json', 'utf8'));
 const SAMPLES = BUNDLE.ok ? BUNDLE.bundle.batches : [];

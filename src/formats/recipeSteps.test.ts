@@ -4,7 +4,7 @@ import { readLine, type Batch } from '../core/batch';
 import { foodByKey, type Food } from '../core/food';
 import { KITCHEN, POT, problemsWith } from '../core/testing/kitchen';
 import { mentioned, termsIn } from './mentions';
-import { batchOfRecipe, readRecipe } from './recipe';
+import { batchOfRecipe, readRecipe } from '.';
 import { stepsIn } from './recipeSteps';
 
 function food(key: string): Food {

@@ -28,16 +28,18 @@ function valveWords({ release, sprayChance }: ReleaseOption): string {
     : `spits ${Math.max(1, Math.round(10 * sprayChance))} in 10`;
 }
 
-/** What a way does to the food, the gravest first: grades, then texture. */
+/** What a way does to the food: the grade it comes out at and its texture, a food a sentence. */
 function costs(option: ReleaseOption, batch: Batch): string {
-  const called = (id: string): string => {
-    const item = batch.items.find((i) => i.id === id);
-    return (item && foodOf(item)?.name) ?? id;
-  };
-  const out: string[] = [];
-  for (const [id, grade] of Object.entries(option.grades)) out.push(`${called(id)} ${grade}`);
+  const done = new Map<string, string[]>(
+    Object.entries(option.grades).map(([id, grade]) => [id, [grade]]),
+  );
   for (const t of option.textures)
-    if (t.cost !== null && t.superheatC > 3) out.push(`${called(t.item)}: ${t.cost}`);
+    if (t.cost !== null && t.superheatC > 3)
+      done.set(t.item, [...(done.get(t.item) ?? []), t.cost]);
+  const out = [...done].map(([id, words]) => {
+    const item = batch.items.find((i) => i.id === id);
+    return `${(item && foodOf(item)?.name) ?? id} ${words.join(', ')}`;
+  });
   return out.slice(0, 3).join('; ') || 'nothing';
 }
 

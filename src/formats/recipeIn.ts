@@ -1,10 +1,9 @@
 /**
- * Recipes in and out: schema.org Recipe as JSON-LD, alone or inside an HTML page, and plain lines.
+ * Recipes in: schema.org Recipe as JSON-LD, alone or inside an HTML page, and plain lines.
  * What a recipe says is mapped to items and steps where the text is clear; the rest is kept as a
  * note, and what was guessed is marked.
  */
 import { decodeHTML } from 'entities';
-import type { HowToStep, Recipe, WithContext } from 'schema-dts';
 import {
   readLine,
   readLines,
@@ -14,10 +13,8 @@ import {
   type ReadLine,
   type Step,
 } from '../core/batch';
-import { foodByKey, type Food } from '../core/food';
-import { formatAmount } from '../core/quantity';
+import type { Food } from '../core/food';
 import { stepsIn, type ReadSteps } from './recipeSteps';
-import { instructionsOf } from './recipeWords';
 
 export interface ReadRecipe {
   readonly name: string;
@@ -219,41 +216,4 @@ export function batchOfRecipe(recipe: ReadRecipe, id: string, potId: string | un
     ...(recipe.steps.length > 0 && { steps: recipe.steps }),
     ...(note && { note }),
   };
-}
-
-function isoDuration(minutes: number): string {
-  return `PT${Math.max(0, Math.round(minutes))}M`;
-}
-
-function ingredientText(item: Item): string {
-  const food = foodByKey(item.food)?.name ?? item.food;
-  const cut = item.cut
-    ? `, ${item.cut.mm} mm ${item.cut.shape === 'slice' ? 'slices' : 'pieces'}`
-    : '';
-  const frozen = item.startC !== undefined && item.startC < 0 ? ', frozen' : '';
-  const soaked = item.soakedH ? `, soaked ${item.soakedH} h` : '';
-  return `${formatAmount(item.amount)} ${food}${cut}${frozen}${soaked}`;
-}
-
-/**
- * Writes a batch as schema.org Recipe.
- *
- * @param totalMin from the first move to the table
- */
-export function writeRecipe(batch: Batch, totalMin: number): string {
-  const recipe: WithContext<Recipe> = {
-    '@context': 'https://schema.org',
-    '@type': 'Recipe',
-    name: batch.name,
-    ...(batch.servings !== undefined && { recipeYield: `${batch.servings} servings` }),
-    ...(batch.kind !== undefined && { recipeCategory: batch.kind }),
-    cookingMethod: 'Pressure cooking',
-    totalTime: isoDuration(totalMin),
-    recipeIngredient: batch.items.map(ingredientText),
-    recipeInstructions: instructionsOf(batch).map((text): HowToStep => ({
-      '@type': 'HowToStep',
-      text,
-    })),
-  };
-  return `${JSON.stringify(recipe, null, 2)}\n`;
 }
