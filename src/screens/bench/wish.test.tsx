@@ -1,0 +1,328 @@
+/** @jest-environment jsdom */
+import { cleanup, render, screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import fc from 'fast-check';
+import { assess, type ItemReport } from '@/core/assess';
+import type { Batch, Item, Pot, Step } from '@/core/batch';
+import { gradeIndex, gradesOf, spanOf, wishOf } from '@/core/food';
+import { batchOf, item, KITCHEN, POT, pressure, REFERENCE, STOVETOP } from '@/core/testing/kitchen';
+import { asWished, laneSpans, outcomeWords, wantedSpan } from './laneSpans';
+import { QuickEdit } from './QuickEdit';
+import { ReleaseTable } from './ReleaseTable';
+import { StepEditor } from './StepEditor';
+import { WishBracket } from './WishBracket';
+import { wishAt, wishByKey } from './wishEnds';
+
+jest.mock('@/workers', () => jest.requireActual('../../ui/testing/assessor'));
+
+global.ResizeObserver = class {
+  observe = (): void => undefined;
+  unobserve = (): void => undefined;
+  disconnect = (): void => undefined;
+};
+
+const A = assess(REFERENCE, POT, KITCHEN);
+const END = A.time.endMin;
+const user = userEvent.setup();
+const report = (food: string, a = A): ItemReport => {
+  const found = a.items.find((i) => i.food === food);
+  if (!found) throw new Error(food);
+  return found;
+};
+const source = (food: string): Item => {
+  const found = REFERENCE.items.find((i) => i.food === food);
+  if (!found) throw new Error(food);
+  return found;
+};
+/** An item that has been through all its grades by equal parts of the time. */
+function through(family: NonNullable<ItemReport['family']>, from: number, to: number): ItemReport {
+  const words = gradesOf(family);
+  const grades = words.map((grade, i) => ({ grade, fromMin: (i * END) / words.length }));
+  const [last] = words.slice(-1);
+  return {
+    ...report('carrot'),
+    family,
+    grades,
+    grade: last ?? null,
+    enterMin: 0,
+    leaveMin: END,
+    wish: wishOf(family, { from, to }),
+    doneMin: grades[from]?.fromMin ?? null,
+    overMin: grades[to + 1]?.fromMin ?? null,
+  };
+}
+
+afterEach(cleanup);
+
+describe('the ends of a wish', () => {
+  const any = fc
+    .tuple(
+      fc.constantFrom('vegetable', 'aromatic', 'pulse', 'pasta', 'grain', 'tough', 'fish'),
+      fc.nat(9),
+      fc.nat(9),
+    )
+    .map(([family, a, b]) => {
+      const n = gradesOf(family).length;
+      const [from = 0, to = 0] = [a % n, b % n].sort((x, y) => x - y);
+      return through(family, from, to);
+    });
+
+  it('move a grade at a time, never past each other nor off the lane', () => {
+    fc.assert(
+      fc.property(
+        any,
+        fc.constantFrom('from', 'to'),
+        fc.constantFrom(-1, 1),
+        (x, end, by) => {
+          const { family, wish } = x;
+          if (!family || !wish) throw new Error('no wish');
+          const next = wishByKey(x, end, by);
+          if (!next) {
+            const at = gradeIndex(family, wish[end]);
+            const other = gradeIndex(family, wish[end === 'from' ? 'to' : 'from']);
+            const edge = by < 0 ? 0 : gradesOf(family).length - 1;
+            expect(at === edge || at === other).toBe(true);
+            return;
+          }
+          const span = spanOf(family, next);
+          expect(span).not.toBeNull();
+          const moved = gradeIndex(family, next[end]);
+          expect(moved - gradeIndex(family, wish[end])).toBe(by);
+        },
+      ),
+    );
+  });
+
+  it('dropped on a lane take the nearest change of grade', () => {
+    const x = through('vegetable', 2, 3);
+    const fifth = END / 5;
+    expect(wishAt(x, 'from', 1.1 * fifth, END)).toEqual({ from: 'with bite', to: 'soft' });
+    expect(wishAt(x, 'from', 0, END)).toEqual({ from: 'raw', to: 'soft' });
+    // A start cannot be dropped beyond the end: it stops there.
+    expect(wishAt(x, 'from', END, END)).toEqual({ from: 'soft', to: 'soft' });
+    expect(wishAt(x, 'to', END, END)).toEqual({ from: 'tender', to: 'falling apart' });
+    expect(wishAt(x, 'to', 0, END)).toEqual({ from: 'tender', to: 'tender' });
+    // Where it lies already there is nothing to change.
+    expect(wishAt(x, 'to', 4 * fifth, END)).toBeNull();
+    expect(wishAt(report('water'), 'to', 10, END)).toBeNull();
+  });
+});
+
+describe('a lane', () => {
+  it('lies without gaps from entry to exit, in zones that follow the wish', () => {
+    const x = through('pulse', 2, 3);
+    const spans = laneSpans(x, END);
+    expect(spans.map((s) => s.zone)).toEqual(['before', 'before', 'right', 'right', 'past']);
+    spans.forEach((s, i) => {
+      if (i > 0) expect(s.from).toBeCloseTo(spans[i - 1]?.to ?? -1, 9);
+    });
+    expect(spans[0]?.from).toBe(0);
+    expect(spans.at(-1)?.to).toBe(1);
+    const wanted = wantedSpan(x, END);
+    expect(wanted?.from).toBeCloseTo(0.4, 9);
+    expect(wanted?.to).toBeCloseTo(0.8, 9);
+  });
+
+  it('has nothing wanted where nothing is judged', () => {
+    const x = through('pulse', 2, 3);
+    expect(wantedSpan({ ...x, for: 'flavour' }, END)).toBeNull();
+    expect(wantedSpan({ ...x, apart: true }, END)).toBeNull();
+    expect(laneSpans({ ...x, for: 'flavour' }, END).map((s) => s.zone)).toEqual(['flavour']);
+    expect(laneSpans({ ...x, apart: true }, END)).toEqual([]);
+    expect(laneSpans(report('bay-leaf'), END)).toHaveLength(1);
+  });
+
+  it('shows a wish as soon as it is set, before the model has answered', () => {
+    const carrot = report('carrot');
+    const wished = { ...source('carrot'), wish: { from: 'with bite', to: 'with bite' } as const };
+    expect(asWished(carrot, wished).wish).toEqual({ from: 'with bite', to: 'with bite' });
+    expect(asWished(carrot, source('carrot'))).toBe(carrot);
+    // Words of another family are no wish for this one.
+    const stray = { ...source('carrot'), wish: { from: 'firm', to: 'firm' } as const };
+    expect(asWished(carrot, stray)).toBe(carrot);
+  });
+
+  it('tells the odds only where they are open', () => {
+    const x = { ...through('pulse', 2, 3), grade: 'creamy' as const, verdict: 'right' as const };
+    expect(outcomeWords(x)).toBe('creamy');
+    expect(outcomeWords(x, { under: 0, right: 0.97, over: 0.03 })).toBe('creamy');
+    expect(outcomeWords(x, { under: 0.3, right: 0.7, over: 0 })).toBe('creamy, right 7 in 10');
+    expect(outcomeWords({ ...x, verdict: 'over' }, { under: 0, right: 0, over: 1 })).toBe(
+      'creamy, too far',
+    );
+    expect(outcomeWords({ ...x, for: 'flavour', fishOut: true })).toBe('fish out');
+    expect(outcomeWords({ ...x, for: 'flavour', fishOut: false })).toBe('melts in');
+    expect(outcomeWords({ ...x, for: 'flavour', fishOut: false, grade: null })).toBe('for flavour');
+    expect(outcomeWords({ ...x, apart: true })).toBe('apart, in the bowl');
+  });
+});
+
+describe('the bracket', () => {
+  it('is two sliders that say what is right in words, and move by key', async () => {
+    const onWish = jest.fn();
+    const x = through('vegetable', 2, 3);
+    render(<WishBracket item={x} endMin={END} onWish={onWish} />);
+    const from = screen.getByRole('slider', { name: 'carrot is right from' });
+    const to = screen.getByRole('slider', { name: 'carrot is right up to' });
+    expect(from.getAttribute('aria-valuetext')).toBe('tender');
+    expect(to.getAttribute('aria-valuenow')).toBe('3');
+    expect(to.getAttribute('aria-valuemax')).toBe('4');
+    expect(from.style.left).toBe('40%');
+    from.focus();
+    await user.keyboard('{ArrowLeft}');
+    expect(onWish).toHaveBeenLastCalledWith({ from: 'with bite', to: 'soft' });
+    to.focus();
+    await user.keyboard('{ArrowRight}');
+    expect(onWish).toHaveBeenLastCalledWith({ from: 'tender', to: 'falling apart' });
+    await user.keyboard('x');
+    expect(onWish).toHaveBeenCalledTimes(2);
+  });
+
+  it('is not there for what is never judged', () => {
+    const { container } = render(
+      <WishBracket item={report('bay-leaf')} endMin={END} onWish={jest.fn()} />,
+    );
+    expect(container.textContent).toBe('');
+    expect(screen.queryByRole('slider')).toBeNull();
+  });
+});
+
+describe('what is wanted, chosen in two touches', () => {
+  async function open(food: string, of: Item = source(food)) {
+    const onQuick = jest.fn();
+    render(
+      <QuickEdit
+        item={report(food)}
+        source={of}
+        kitchen={KITCHEN}
+        words="900 g"
+        onQuick={onQuick}
+      />,
+    );
+    await user.click(screen.getByRole('button', { name: /^Wish, cut and temperature/ }));
+    return onQuick;
+  }
+
+  it('offers the words of the family, and takes the wish away again', async () => {
+    const onQuick = await open('lamb-neck');
+    const wanted = screen.getByRole('group', { name: 'What you want of lamb neck' });
+    const chips = within(wanted).getAllByRole('button');
+    expect(chips.map((c) => c.textContent)).toEqual(
+      expect.arrayContaining(['as usual', 'for flavour only']),
+    );
+    expect(
+      within(wanted).getByRole('button', { name: 'as usual' }).getAttribute('aria-pressed'),
+    ).toBe('true');
+    await user.click(chips[0] as HTMLElement);
+    const [, change] = onQuick.mock.calls[0] as [string, Partial<Item>];
+    expect(change.for).toBe('eat');
+    expect(spanOf('tough', change.wish ?? { from: '', to: '' })).not.toBeNull();
+    await user.click(within(wanted).getByRole('button', { name: 'for flavour only' }));
+    expect(onQuick).toHaveBeenLastCalledWith('i1', { for: 'flavour', wish: undefined });
+    await user.click(within(wanted).getByRole('button', { name: 'as usual' }));
+    expect(onQuick).toHaveBeenLastCalledWith('i1', { wish: undefined, for: undefined });
+  });
+
+  it('asks nothing of what has no grades', async () => {
+    await open('bay-leaf');
+    expect(screen.queryByRole('group', { name: /^What you want/ })).toBeNull();
+  });
+});
+
+describe('the ways of letting it go', () => {
+  async function rows(batch: Batch, pot: Pot = POT): Promise<readonly string[][]> {
+    render(<ReleaseTable batch={batch} pot={pot} kitchen={KITCHEN} step="s1" />);
+    const table = await screen.findByRole('table', { name: 'The ways of letting it go' });
+    return within(table)
+      .getAllByRole('row')
+      .slice(1)
+      .map((row) => [...row.children].map((cell) => cell.textContent ?? ''));
+  }
+  const peas = (litres: number): Batch =>
+    batchOf(
+      [item('w', 'water', litres, 'l'), item('p', 'split-peas', 450, 'g')],
+      [pressure(20, { method: 'quick' })],
+    );
+
+  it('stand in the order cooks choose from, with minutes that grow', async () => {
+    const found = await rows(peas(2.4));
+    expect(found.map(([way]) => way?.replace(/\d+/, 'n'))).toEqual([
+      'at once',
+      'in bursts',
+      'wait n min',
+      'let it drop',
+    ]);
+    const minutes = found.map(([, min]) => Number(min));
+    expect([...minutes].sort((a, b) => a - b)).toEqual(minutes);
+  });
+
+  it('say how likely the valve spits: a full pot of peas does, a low one hardly', async () => {
+    const full = await rows(peas(2.8));
+    expect(full[0]?.[2]).toMatch(/^spits \d+ in 10$/);
+    expect(full.at(-1)?.[2]).toBe('shut');
+    cleanup();
+    const low = await rows(peas(1));
+    expect(low[0]?.[2]).toBe('clean steam');
+  });
+
+  it('have cold water only where a hob cooker can go to the tap', async () => {
+    expect((await rows(peas(2.4), STOVETOP)).map(([way]) => way)).toContain('cold water');
+  });
+
+  it('name a food once, with all that happens to it', async () => {
+    const found = await rows({ ...REFERENCE, steps: [pressure(20, { method: 'quick' })] });
+    const cost = found[0]?.[3] ?? '';
+    expect(cost.match(/lamb neck/g)).toHaveLength(1);
+    expect(cost).toContain('tightens');
+  });
+});
+
+describe('a step’s own way of letting go', () => {
+  const onSave = jest.fn();
+  function open(step: Step, pot: Pot = POT): void {
+    onSave.mockClear();
+    render(
+      <StepEditor
+        step={step}
+        batch={{ ...REFERENCE, steps: [step] }}
+        pot={pot}
+        kitchen={KITCHEN}
+        removable
+        onSave={onSave}
+        onBatch={jest.fn()}
+        onRemove={jest.fn()}
+        onClose={jest.fn()}
+      />,
+    );
+  }
+  const keep = (): Promise<void> => user.click(screen.getByRole('button', { name: 'Keep' }));
+
+  it('keeps a wait before bursts, and what a later version wrote there', async () => {
+    open(pressure(20, { method: 'pulsed', duty: 0.4, afterMin: 3 }));
+    const wait = screen.getByLabelText('Wait before it, minutes');
+    expect((wait as HTMLInputElement).value).toBe('3');
+    await user.clear(wait);
+    await user.type(wait, '6');
+    await keep();
+    await waitFor(() => expect(onSave).toHaveBeenCalled());
+    expect(onSave.mock.calls[0]).toEqual([
+      expect.objectContaining({ release: { method: 'pulsed', duty: 0.4, afterMin: 6 } }),
+    ]);
+  });
+
+  it('says where an electric pot is switched off, and takes that back', async () => {
+    const rest: Step = { id: 's1', kind: 'rest', minutes: 60 };
+    open(rest);
+    await user.click(screen.getByRole('checkbox', { name: /keeps it warm/ }));
+    await keep();
+    await waitFor(() => expect(onSave).toHaveBeenLastCalledWith({ ...rest, keepWarm: false }));
+    cleanup();
+    open({ ...rest, keepWarm: false });
+    await user.click(screen.getByRole('checkbox', { name: /keeps it warm/ }));
+    await keep();
+    await waitFor(() => expect(onSave).toHaveBeenLastCalledWith(rest));
+    cleanup();
+    open(rest, STOVETOP);
+    expect(screen.queryByRole('checkbox')).toBeNull();
+  });
+});
