@@ -69,27 +69,22 @@ describe('the ends of a wish', () => {
 
   it('move a grade at a time, never past each other nor off the lane', () => {
     fc.assert(
-      fc.property(
-        any,
-        fc.constantFrom('from', 'to'),
-        fc.constantFrom(-1, 1),
-        (x, end, by) => {
-          const { family, wish } = x;
-          if (!family || !wish) throw new Error('no wish');
-          const next = wishByKey(x, end, by);
-          if (!next) {
-            const at = gradeIndex(family, wish[end]);
-            const other = gradeIndex(family, wish[end === 'from' ? 'to' : 'from']);
-            const edge = by < 0 ? 0 : gradesOf(family).length - 1;
-            expect(at === edge || at === other).toBe(true);
-            return;
-          }
-          const span = spanOf(family, next);
-          expect(span).not.toBeNull();
-          const moved = gradeIndex(family, next[end]);
-          expect(moved - gradeIndex(family, wish[end])).toBe(by);
-        },
-      ),
+      fc.property(any, fc.constantFrom('from', 'to'), fc.constantFrom(-1, 1), (x, end, by) => {
+        const { family, wish } = x;
+        if (!family || !wish) throw new Error('no wish');
+        const next = wishByKey(x, end, by);
+        if (!next) {
+          const at = gradeIndex(family, wish[end]);
+          const other = gradeIndex(family, wish[end === 'from' ? 'to' : 'from']);
+          const edge = by < 0 ? 0 : gradesOf(family).length - 1;
+          expect(at === edge || at === other).toBe(true);
+          return;
+        }
+        const span = spanOf(family, next);
+        expect(span).not.toBeNull();
+        const moved = gradeIndex(family, next[end]);
+        expect(moved - gradeIndex(family, wish[end])).toBe(by);
+      }),
     );
   });
 
