@@ -64,12 +64,5 @@ export {
   withRuns,
 } from './runs';
 export { forServings, inPot, waysOf, type Way } from './scale';
-export {
-  byHabit,
-  choose,
-  chosen,
-  SCHOOLS,
-  schoolsOf,
-  type School,
-  type SchoolKey,
-} from './schools';
+export { SCHOOLS, type School, type SchoolKey } from './schoolList';
+export { byHabit, choose, chosen, schoolsOf } from './schools';
