@@ -514,7 +514,7 @@ describe('changing a step', () => {
     const table = await screen.findByRole('table', { name: 'The ways of letting it go' });
     const rows = within(table).getAllByRole('row').slice(1).map(text);
     expect(rows[0]).toMatch(/^at once\d+/);
-    expect(rows.find((r) => r.startsWith('at once'))).toContain('lamb neck: tightens');
+    expect(rows.find((r) => r.startsWith('at once'))).toMatch(/lamb neck (?:\w[^;]*, )?tightens/);
     expect(rows.at(-1)).toMatch(/^let it drop\d+shut/);
     expect(rows.some((r) => r.startsWith('cold water'))).toBe(false);
   });
