@@ -46,7 +46,7 @@ module.exports = {
       from: { path: '^src/core/', pathNot: '\\.test\\.tsx?$|^src/core/testing/' },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'npm-peer'],
-        pathNot: 'node_modules/(yup|parse-ingredient)',
+        pathNot: 'node_modules/(yup|parse-ingredient|fastest-levenshtein)',
       },
     },
   ],

@@ -78,7 +78,7 @@ describe('reading a line', () => {
     ['2 pinches salt', 'salt', { value: 0.8, unit: 'g' }],
     ['3 handfuls spinach', 'spinach', { value: 90, unit: 'g' }],
     ['1 bunch parsley', 'parsley', { value: 50, unit: 'g' }],
-    ['1 bunch cavolo nero', 'cavolo-nero', { value: 1, unit: 'piece' }],
+    ['1 bunch cavolo nero', 'cavolo-nero', { value: 200, unit: 'g' }],
     ['1 bunch spring onions', 'spring-onion', { value: 6, unit: 'piece' }],
     ['1 head garlic', 'garlic', { value: 10, unit: 'piece' }],
     ['2 good handfuls of pearl barley', 'pearl-barley', { value: 100, unit: 'g' }],

@@ -1,4 +1,12 @@
-import { amountGrams, foodInAmount, matchFoods, SURE_MATCH, type Food } from '../food';
+import {
+  amountGrams,
+  foodInAmount,
+  matchFoods,
+  mendSpelling,
+  SURE_MATCH,
+  type Food,
+  type FoodMatch,
+} from '../food';
 import { formatAmount, parseAmount, parseLength, type Amount } from '../quantity';
 import { FRIDGE_C, FROZEN_C } from './complete';
 import { looseAmount, looseMeasure } from './loose';
@@ -17,7 +25,7 @@ export interface ReadLine {
 }
 
 const SHAPES: readonly (readonly [RegExp, CutShape, number])[] = [
-  [/\b(?:rings?|slices?|sliced|rounds?|coins?|half-moons?|steaks?|wedges?)\b/i, 'slice', 10],
+  [/\b(?:rings?|slices?|sliced|rounds?|coins?|half-moons?|wedges?)\b/i, 'slice', 10],
   [/\b(?:finely (?:diced|chopped)|minced|grated)\b/i, 'cube', 4],
   [/\b(?:diced|dice|chopped)\b/i, 'cube', 10],
   [/\b(?:cubes?|cubed|chunks?|pieces?)\b/i, 'cube', 30],
@@ -25,18 +33,26 @@ const SHAPES: readonly (readonly [RegExp, CutShape, number])[] = [
   [/\b(?:crumbs?|crumbled)\b/i, 'crumb', 8],
   [/\b(?:shredded|leaves)\b/i, 'leaf', 1],
   [/\b(?:whole|halved|quartered)\b/i, 'whole', 0],
+  [/\bsteaks?\b/i, 'slice', 10],
 ];
 
 /** Words about handling that name no food. */
 const HANDLING =
-  /\b(?:peeled|trimmed|rinsed|drained|washed|roughly|coarsely|finely|thinly|thickly|thick|thin|cut|into|in|rings?|slices?|sliced|rounds?|coins?|diced|dice|chopped|cubes?|cubed|chunks?|pieces?|batons?|strips?|julienned?|crumbled|shredded|whole|halved|quartered|minced|grated|fresh|freshly|ground|boneless|organic|large|medium|small|to taste|optional|wedges?|bruised|crushed|torn|skin on|skinless|bashed|picked|washed|of|the|and|with|chilled|cold|warm|hot|boiling|lukewarm|from|fridge|freezer|defrosted|thawed|old|apart)\b/gi;
+  /\b(?:peeled|trimmed|rinsed|drained|washed|roughly|coarsely|finely|thinly|thickly|thick|thin|cut|into|in|rings?|slices?|sliced|rounds?|coins?|diced|dice|chopped|cubes?|cubed|chunks?|pieces?|batons?|strips?|julienned?|crumbled|shredded|whole|halved|quartered|minced|grated|fresh|freshly|ground|boneless|organic|large|medium|small|to taste|optional|wedges?|bruised|crushed|torn|skin on|skinless|bashed|picked|washed|of|the|and|with|chilled|cold|warm|hot|boiling|lukewarm|from|fridge|freezer|defrosted|thawed|old|apart|seeded|deseeded|cored|stemmed|deveined|jointed|split|removed|discarded|smashed|pitted|halves|packed|heaping|heaped|scant|about|divided|preferably|homemade|store-bought|low-sodium|low sodium|reduced-sodium|unpeeled|scrubbed|rinse|drain|pressed|crosswise|lengthwise|uncooked|raw|good|quality|dry-packed|ripe|leftover|roast|roasted|rotisserie|free-range|extra-virgin|extra virgin|virgin|lean|thick-cut|bone-in|boned|bite-size|bite-sized|each|a|an|few|blend|stalks? of|ribs? of|ears? of|heads? of|sheets? of|sticks? of)\b/gi;
 
-function readCut(words: string): Cut | null {
+/** Meat is diced larger than vegetables, mm (common practice, no source). */
+const DICED_MEAT_MM = 25;
+const LARGE_MM = 30;
+
+function readCut(words: string, food: Food): Cut | null {
   const length = parseLength(words);
-  const shape = SHAPES.find(([pattern]) => pattern.test(words));
-  if (shape?.[1] === 'whole') return null;
-  if (length) return { shape: shape?.[1] ?? 'cube', mm: length.mm };
-  return shape ? { shape: shape[1], mm: shape[2] } : null;
+  const [, shape, usual = 0] = SHAPES.find(([pattern]) => pattern.test(words)) ?? [];
+  if (shape === 'whole') return null;
+  if (length) return { shape: shape ?? 'cube', mm: length.mm };
+  if (!shape) return null;
+  const meat = food.group === 'meat' || food.group === 'poultry';
+  const large = meat && shape === 'cube' && (food.shape?.mm ?? 0) >= LARGE_MM;
+  return { shape, mm: large ? Math.max(DICED_MEAT_MM, usual) : usual };
 }
 
 function readStart(words: string): number | undefined {
@@ -54,19 +70,33 @@ function readSoak(words: string): number | undefined {
   return /\bsoaked\b/i.test(words) ? 8 : undefined;
 }
 
+/** What is smaller is not one piece where no number stands: pepper, but a bay leaf, g. */
+const LEAST_G = 1;
+
 /** Pieces are what "2 leeks" means; where a food has none, the amount needs a measure. */
 function checkAmount(food: Food, amount: Amount | null, unsure: string[]): Amount {
   if (!amount) {
     unsure.push('no amount given');
-    return food.pieceG === undefined ? { value: 1, unit: 'tsp' } : { value: 1, unit: 'piece' };
+    const byPiece = food.pieceG !== undefined && (food.pieceG >= LEAST_G || food.fishOut);
+    return byPiece ? { value: 1, unit: 'piece' } : { value: 1, unit: 'tsp' };
   }
   if (amountGrams(food, amount) !== null) return amount;
   unsure.push(`${food.name} has no usual piece; read as cups`);
   return { value: amount.value, unit: 'cup' };
 }
 
-/** The name as it stands, and without words of handling; the better match wins. */
-function findFoods(rest: string) {
+/** What comes behind a name and is not the name: what goes with it, what else would do. */
+const WITH = /\s+(?:(?:mixed\s+)?with|or|for|plus|such as|in adobo)\b.*$/i;
+const AND = /\s+and\s+.*$/i;
+
+interface Found {
+  readonly matches: readonly FoodMatch[];
+  /** The name as it was taken, where its spelling was mended. */
+  readonly spelt: string | null;
+}
+
+/** The name as it stands, without words of handling, and without its tail; the best match wins. */
+function findFoods(rest: string): Found {
   const before = rest.split(/[,;(]/)[0] ?? rest;
   const length = parseLength(rest)?.found ?? '';
   const bare = (text: string): string =>
@@ -74,10 +104,26 @@ function findFoods(rest: string) {
       .replace(length || '\u0000', ' ')
       .replace(/\b(?:frozen|unsoaked|soaked(?:\s+\d+\s*h\w*)?)\b/gi, ' ')
       .replace(HANDLING, ' ');
-  const tries = [before, bare(before), bare(rest), rest].map((t) => matchFoods(t, 4));
-  return tries.reduce((best, next) =>
-    (next[0]?.score ?? 0) > (best[0]?.score ?? 0) ? next : best,
-  );
+  const short = before.replace(WITH, '');
+  // What goes with it is only dropped; "heads and bones" may be one name.
+  const names = [short, bare(short), before, bare(before), bare(rest), rest];
+  const one = bare(short.replace(AND, ''));
+  const nearest = (texts: readonly string[]): readonly FoodMatch[] => {
+    let best: readonly FoodMatch[] = [];
+    for (const text of new Set(texts)) {
+      const next = matchFoods(text, 4);
+      if ((next[0]?.score ?? 0) > (best[0]?.score ?? 0)) best = next;
+      if (best[0]?.score === 1) break;
+    }
+    return best;
+  };
+  const found = nearest([...names, one]);
+  if ((found[0]?.score ?? 0) >= SURE_MATCH) return { matches: found, spelt: null };
+  const mended = [bare(short), one].flatMap((text) => mendSpelling(text) ?? []);
+  const again = nearest(mended);
+  return (again[0]?.score ?? 0) >= SURE_MATCH
+    ? { matches: again, spelt: mended[0] ?? null }
+    : { matches: found, spelt: null };
 }
 
 /**
@@ -90,17 +136,18 @@ export function readLine(text: string): ReadLine {
   const parsed = parseAmount(text);
   const unsure = [...parsed.unsure];
   const loose = looseMeasure(parsed);
-  const found = findFoods(loose?.rest ?? parsed.rest);
+  const { matches: found, spelt } = findFoods(loose?.rest ?? parsed.rest);
   const best = found[0];
   if (!best || best.score < SURE_MATCH)
     return { text, item: null, food: null, unsure, nearest: found.map((m) => m.food) };
   const food = parsed.amount ? foodInAmount(best.food, parsed.amount) : best.food;
-  if (best.score < 0.75) unsure.push(`taken for ${food.name}`);
+  if (spelt) unsure.push(`read as ${spelt}`);
+  if (best.score < 0.75 || best.strange) unsure.push(`taken for ${food.name}`);
   const meant = loose ? looseAmount(loose, food) : parsed.amount;
   if (loose && meant && meant.unit !== 'piece')
     unsure.push(`by the ${loose.word}, taken for ${formatAmount(meant)}`);
   const amount = checkAmount(food, meant, unsure);
-  const cut = food.shape ? readCut(parsed.rest) : null;
+  const cut = food.shape ? readCut(parsed.rest, food) : null;
   const startC = readStart(parsed.rest);
   const soakedH = food.group === 'pulse' ? readSoak(parsed.rest) : undefined;
   const old = food.group === 'pulse' && /\bold\b/i.test(parsed.rest);

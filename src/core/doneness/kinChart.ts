@@ -147,6 +147,7 @@ export const KIN_CHART: readonly KinRow[] = [
   row('cassava', 'potato', [8, 12], Q, [20, 30], { cut: cube(30), ...SOFT }),
   row('yam', 'potato', [5, 7], Q, [14, 18], { cut: cube(25), ...SOFT }),
   row('plantain', 'potato', [5, 8], Q, [15, 20], { cut: slice(25), ...SOFT }),
+  row('apple', 'celery', [2, 4], Q, [8, 12], { cut: slice(15), ...MELTED }),
   row('fennel', 'celery', [3, 4], Q, [10, 14], { cut: slice(10), ...MELTED }),
   row('bell-pepper', 'leek', [1, 3], Q, [7, 10], { cut: slice(10), ...MELTED }),
   row('courgette', 'leek', [0, 2], Q, [4, 7], { cut: slice(15), ...SOFT }),

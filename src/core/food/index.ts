@@ -23,7 +23,15 @@ export {
 } from './wish';
 export { isMany, spoken } from './spoken';
 export { FOODS } from './table';
-export { foodByKey, matchFoods, nameWords, resolveFood, SURE_MATCH, type FoodMatch } from './match';
+export {
+  foodByKey,
+  matchFoods,
+  mendSpelling,
+  nameWords,
+  resolveFood,
+  SURE_MATCH,
+  type FoodMatch,
+} from './match';
 export { amountGrams, amountOfGrams, cupGrams, foodInAmount } from './mass';
 export {
   FREEZING_POINT,

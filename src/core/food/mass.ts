@@ -4,11 +4,13 @@ import { foodByKey } from './match';
 import type { Food } from './types';
 
 /**
- * The food an amount makes of a name: a can of a dry pulse is canned beans, cooked and drained.
+ * The food an amount makes of a name: a can of a dry pulse is canned beans, cooked and drained; a
+ * can of tomatoes is no fresh one.
  */
 export function foodInAmount(food: Food, amount: Amount): Food {
-  const fromCan = amount.unit === 'can' && food.group === 'pulse' && !food.can;
-  return (fromCan && foodByKey('canned-beans')) || food;
+  if (amount.unit !== 'can') return food;
+  const canned = food.canned ?? (food.group === 'pulse' && !food.can ? 'canned-beans' : undefined);
+  return (canned !== undefined && foodByKey(canned)) || food;
 }
 
 /**

@@ -1,3 +1,4 @@
+import { closest, distance } from 'fastest-levenshtein';
 import { FOODS } from './table';
 import type { Food } from './types';
 
@@ -6,6 +7,8 @@ export interface FoodMatch {
   readonly food: Food;
   /** 1 when every word of the line's name is a word of the food's; less when words are left. */
   readonly score: number;
+  /** Words that no food of the table has: a sort, a place, a brand. */
+  readonly strange: boolean;
 }
 
 function singular(word: string): string {
@@ -31,11 +34,19 @@ export function nameWords(text: string): readonly string[] {
 interface Name {
   readonly food: Food;
   readonly words: readonly string[];
+  /** Names by number, for counting. */
+  readonly at: number;
 }
 
 const NAMES: readonly Name[] = FOODS.flatMap((food) =>
   [food.key, food.name, ...food.aliases].map((name) => ({ food, words: nameWords(name) })),
-);
+).map((name, at) => ({ ...name, at }));
+
+/** The names that have a word: only they can be meant by it. */
+const WITH_WORD: ReadonlyMap<string, readonly Name[]> = NAMES.reduce((map, name) => {
+  for (const word of new Set(name.words)) map.set(word, [...(map.get(word) ?? []), name]);
+  return map;
+}, new Map<string, Name[]>());
 
 const BY_KEY: ReadonlyMap<string, Food> = new Map(FOODS.map((food) => [food.key, food]));
 
@@ -44,15 +55,64 @@ export function foodByKey(key: string): Food | undefined {
   return BY_KEY.get(key);
 }
 
-function likeness(asked: readonly string[], name: readonly string[]): number {
-  const known = new Set(name);
-  const askedSet = new Set(asked);
-  const hits = asked.filter((w) => known.has(w)).length;
-  const missed = name.filter((w) => !askedSet.has(w)).length;
-  if (hits === 0) return 0;
+/** Words that name something, long enough to be misspelt and still known. */
+const WORDS = [...WITH_WORD.keys()].filter((word) => word.length > 3);
+
+/** What a word that names no food counts beside one that does: "yukon gold potatoes" are potatoes. */
+const STRANGE = 0.3;
+/** The thing itself ("potato SALAD") must be known: without, little is left. */
+const NO_HEAD = 0.5;
+
+/** What a line asks for, worked out once for all names. */
+interface Asked {
+  readonly words: readonly string[];
+  readonly set: ReadonlySet<string>;
+  /** Its words, strange ones at less. */
+  readonly whole: number;
+  readonly last: string;
+}
+
+function askedFor(words: readonly string[]): Asked {
+  return {
+    words,
+    set: new Set(words),
+    whole: words.reduce((sum, w) => sum + (WITH_WORD.has(w) ? 1 : STRANGE), 0),
+    last: words[words.length - 1] ?? '',
+  };
+}
+
+/** @param hits words of the line that are words of the name, above 0 */
+function likeness({ set, whole, last }: Asked, name: readonly string[], hits: number): number {
+  const missed = name.filter((w) => !set.has(w)).length;
   // The last word names the thing ("smoked turkey WING"); a name that shares it is nearer.
-  const head = asked[asked.length - 1] === name[name.length - 1] ? 0.08 : 0;
-  return hits / asked.length - 0.25 * missed + head + 0.01 * hits;
+  const head = last === name[name.length - 1] ? 0.08 : 0;
+  const score = hits / whole - 0.25 * missed + head + 0.01 * hits;
+  return WITH_WORD.has(last) ? score : NO_HEAD * score;
+}
+
+/** Letters that may be wrong in a word: one, or two in a long one. */
+function mayMiss(word: string): number {
+  return word.length > 7 ? 2 : 1;
+}
+
+/** The word of the table that a misspelt one was meant for, or itself. */
+function mended(word: string): string {
+  if (WITH_WORD.has(word) || word.length < 4) return word;
+  const near = closest(word, WORDS);
+  const alike = near.startsWith(word.charAt(0)) && distance(word, near) <= mayMiss(word);
+  return alike ? near : word;
+}
+
+/**
+ * A name with its misspelt words mended to the nearest that name foods.
+ *
+ * @returns null where there is nothing to mend
+ * @example mendSpelling('red lentills') // "red lentil"
+ */
+export function mendSpelling(text: string): string | null {
+  const words = nameWords(text);
+  const spelt = words.map(mended);
+  return spelt.some((word, i) => word !== words[i]) ? spelt.join(' ') : null;
 }
 
 /**
@@ -64,16 +124,20 @@ function likeness(asked: readonly string[], name: readonly string[]): number {
  */
 export function matchFoods(text: string, most = 5): readonly FoodMatch[] {
   const exact = BY_KEY.get(text.trim().toLowerCase());
-  if (exact) return [{ food: exact, score: 1 }];
-  const asked = nameWords(text);
-  if (asked.length === 0) return [];
+  if (exact) return [{ food: exact, score: 1, strange: false }];
+  const asked = askedFor(nameWords(text));
+  const strange = asked.words.some((word) => !WITH_WORD.has(word));
+  const hits = new Map<Name, number>();
+  for (const word of asked.words)
+    for (const name of WITH_WORD.get(word) ?? []) hits.set(name, (hits.get(name) ?? 0) + 1);
   const best = new Map<Food, number>();
-  for (const name of NAMES) {
-    const score = likeness(asked, name.words);
+  // Of names that are as near, the one that stands first in the table.
+  for (const [name, n] of [...hits].sort(([a], [b]) => a.at - b.at)) {
+    const score = likeness(asked, name.words, n);
     if (score > (best.get(name.food) ?? 0)) best.set(name.food, score);
   }
   return [...best]
-    .map(([food, score]) => ({ food, score: Math.min(1, score) }))
+    .map(([food, score]) => ({ food, score: Math.min(1, score), strange }))
     .sort((a, b) => b.score - a.score)
     .slice(0, most);
 }

@@ -63,6 +63,8 @@ export interface Food {
   readonly pieceG?: number;
   /** Mass of a US cup of it as usually measured, g. */
   readonly cupG?: number;
+  /** Key of the food that it is out of a can, where that is another. */
+  readonly canned?: string;
   /** A usual can: net mass and what is left after draining, g. */
   readonly can?: { readonly netG: number; readonly drainedG: number };
   /** How heat finds its way in when whole, and the usual thickness or diameter in mm; null for what becomes part of the liquid. */

@@ -1,5 +1,6 @@
 import { parseIngredient } from 'parse-ingredient';
-import { MASS_G, VOLUME_ML, type Amount, type MassUnit, type Size, type Unit } from './units';
+import { readPacked, weighed } from './packed';
+import { VOLUME_ML, type Amount, type Size, type Unit } from './units';
 
 /** What a line said: its amount where it had one, and the words that are left. */
 export interface ParsedAmount {
@@ -35,7 +36,10 @@ const UNIT_OF: Readonly<Record<string, Unit>> = {
 };
 
 const WORD_NUMBERS: readonly (readonly [RegExp, string])[] = [
-  [/^(?:about|around|roughly|some)\s+/i, ''],
+  [/^(?:about|around|roughly|some|approximately)\s+/i, ''],
+  [/^(?:the\s+)?juice of\s+(?=\d|an?\b|one\b|half\b)/i, ''],
+  [/^a\s+few\s+/i, '3 '],
+  [/^(?:several|a\s+handful\s+(?=of\s+(?:sprigs|leaves)))/i, '4 '],
   [/^half\s+(?:a|an)\s+/i, '1/2 '],
   [/^a\s+half\s+/i, '1/2 '],
   [/^a\s+dozen\s+/i, '12 '],
@@ -48,39 +52,24 @@ const WORD_NUMBERS: readonly (readonly [RegExp, string])[] = [
   [/^six\s+/i, '6 '],
 ];
 
+/** A measure of the hand that stands without a number. */
+const HANDS =
+  /^(?:(?:good|big|large|small|generous|heaped|scant)\s+)?(?:pinch|dash|handful|bunch|splash|glug|drizzle|knob|thumb)\b/i;
+/** "3-inch piece of ginger": a usual piece is a thumb of two inches (common practice, no source). */
+const LONG_PIECE =
+  /^(?:1\s+)?(\d+(?:\.\d+)?)[\s-]*(?:inch|in\.?|")\s*(?:piece|knob|length|thumb)s?\s+(?:of\s+)?/i;
+const THUMB_IN = 2;
+
 const SIZE_WORD = /^(small|medium|large|big)(?:[- ]sized?)?\s+/i;
-const MASS_WORD = 'g|grams?|kg|oz|ounces?|lbs?|pounds?';
-/** "400 g can of", "(15-ounce) can", "15-oz tin": the net mass of one can. */
-const CAN_FIRST = new RegExp(
-  `^\\(?(\\d+(?:[.,]\\d+)?)\\s*-?\\s*(${MASS_WORD})\\.?\\)?\\s+(?:cans?|tins?)\\b\\s*(?:of\\s+)?`,
-  'i',
-);
-/** "can (400 g) of": the mass behind the word. */
-const CAN_AFTER = new RegExp(
-  `^\\((\\d+(?:[.,]\\d+)?)\\s*-?\\s*(${MASS_WORD})\\.?\\)\\s*(?:of\\s+)?`,
-  'i',
-);
-const COUNTED_CAN = new RegExp(
-  `^(\\d+(?:[.,/]\\d+)?)\\s*(?:x|×)?\\s+(\\(?\\d+(?:[.,]\\d+)?\\s*-?\\s*(?:${MASS_WORD})\\.?\\)?\\s+(?:cans?|tins?)\\b.*)$`,
-  'i',
-);
-
-function massUnit(word: string): MassUnit {
-  const w = word.toLowerCase();
-  if (w.startsWith('k')) return 'kg';
-  if (w.startsWith('g')) return 'g';
-  return w.startsWith('o') ? 'oz' : 'lb';
-}
-
-function canGrams(value: string, unit: string): number {
-  return Math.round(Number(value.replace(',', '.')) * MASS_G[massUnit(unit)]);
-}
 
 /** Words and spellings the parser does not know, turned into ones it does. */
 function prepare(text: string): string {
   let line = text
     .replace(/ /g, ' ')
     .replace(/^[\s•*\-–]+(?=\S)/, '')
+    .replace(/[¼-¾⅐-⅞]/g, (fraction) => ` ${fraction.normalize('NFKD')} `)
+    .replace(/⁄/g, '/')
+    .replace(/^\s*(\d+)\s*-\s*(\d+\/\d)/, '$1 $2')
     .replace(/(\d),(\d)/g, '$1.$2')
     .replace(/\btins?\b/gi, (tin) => (tin.toLowerCase() === 'tins' ? 'cans' : 'can'))
     .replace(/(\d+(?:\.\d+)?)\s*dl\b/gi, (_, number: string) => `${Number(number) * 100} ml`)
@@ -88,7 +77,10 @@ function prepare(text: string): string {
     .replace(/(\d)\s*(lit(?:re|er)s?)\b/gi, '$1 l')
     .trim();
   for (const [pattern, number] of WORD_NUMBERS) line = line.replace(pattern, number);
-  return line;
+  return line.replace(HANDS, '1 $&').replace(LONG_PIECE, (_, inches: string) => {
+    const pieces = Number(inches) / THUMB_IN;
+    return `${Number(pieces.toFixed(2))} `;
+  });
 }
 
 /**
@@ -102,19 +94,8 @@ function prepare(text: string): string {
 export function parseAmount(text: string): ParsedAmount {
   const line = prepare(text);
   const unsure: string[] = [];
-  const counted = COUNTED_CAN.exec(line);
-  const oneCan = CAN_FIRST.exec(line);
-  if (counted || oneCan) {
-    const tail = counted?.[2] ?? line;
-    const match = CAN_FIRST.exec(tail);
-    const value = counted?.[1] ? (parseIngredient(`${counted[1]} x`)[0]?.quantity ?? 1) : 1;
-    if (match?.[1] && match[2])
-      return {
-        amount: { value, unit: 'can', canG: canGrams(match[1], match[2]) },
-        rest: tail.slice(match[0].length).trim(),
-        unsure,
-      };
-  }
+  const packed = readPacked(line);
+  if (packed) return { ...packed, unsure };
 
   const parsed = parseIngredient(line)[0];
   if (!parsed || parsed.quantity === null) return { amount: null, rest: line, unsure };
@@ -131,20 +112,16 @@ export function parseAmount(text: string): ParsedAmount {
     // A unit the kitchen has no measure for stays a word of the name.
     rest = `${parsed.unitOfMeasure ?? ''} ${rest}`.trim();
   }
+  // A sprig is another thing than the leaf: dried thyme is measured by the spoon.
+  if (id === 'sprig')
+    rest = `${rest.replace(/^(?:fresh\s+)?/i, '')}`.replace(/^([\w ]+)/, '$1 sprig');
   const sizeWord = SIZE_WORD.exec(rest);
   if (unit === 'piece' && sizeWord?.[1]) {
     size = sizeOf(sizeWord[1].toLowerCase());
     rest = rest.slice(sizeWord[0].length);
   }
-  if (unit === 'can') {
-    const after = CAN_AFTER.exec(rest);
-    if (after?.[1] && after[2])
-      return {
-        amount: { value, unit, canG: canGrams(after[1], after[2]) },
-        rest: rest.slice(after[0].length).trim(),
-        unsure,
-      };
-  }
+  const weight = unit === 'piece' ? weighed(rest, value) : null;
+  if (weight) return { ...weight, unsure };
   return { amount: { value, unit, ...(size && { size }) }, rest, unsure };
 }
 

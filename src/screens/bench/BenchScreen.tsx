@@ -20,10 +20,8 @@ import {
   type Step,
 } from '@/core/batch';
 import { resolveFood } from '@/core/food';
-import { movesOf, startRun } from '@/core/timetable';
-import { writeRecipe } from '@/formats';
+import { startRun } from '@/core/timetable';
 import { buttonLook } from '@/ui/Button';
-import { download } from '@/ui/download';
 import { deleteBatch, saveBatch, saveRun, useHousehold } from '@/ui/household';
 import { useAssessment, useDraws } from '@/ui/useAssessment';
 import { isoNow } from '@/ui/useClock';
@@ -117,10 +115,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
   };
   const saveRecipe = (): void => {
     if (!assessment) return;
-    const moves = movesOf(batch, assessment, pot);
-    const fromMin = Math.min(0, ...moves.filter((m) => m.kind === 'prep').map((m) => m.minute));
-    const text = writeRecipe(batch, total - fromMin);
-    download(`${batch.name}.json`, text, 'application/ld+json');
+    void import('./recipeFile').then((file) => file.saveRecipe(batch, pot, assessment));
   };
   const toStove = (): void => {
     if (!assessment || stale) return;

@@ -73,7 +73,7 @@ export const PANTRY = [
     scorch: 1,
   }),
   liquid('lemon-juice', 'lemon juice', [92.3, 0.4, 0.2, 6.5, 0.3, 0.2], {
-    aliases: ['lemon', 'lime juice'],
+    aliases: ['lime', 'lemon', 'lime juice'],
     cupG: 244,
     pieceG: 45,
   }),
@@ -88,7 +88,14 @@ export const PANTRY = [
   }),
   dairy('milk', 'milk', [88.1, 3.3, 3.3, 4.7, 0, 0.7], { aliases: ['whole milk'], cupG: 244 }),
   dairy('cream', 'cream', [57.7, 2.1, 37, 2.7, 0, 0.5], {
-    aliases: ['double cream', 'heavy cream', 'single cream'],
+    aliases: [
+      'half and half',
+      'whipping cream',
+      'cooking cream',
+      'double cream',
+      'heavy cream',
+      'single cream',
+    ],
     cupG: 238,
   }),
   dairy('soft-cheese', 'soft cheese', [54, 6, 34, 4.1, 0, 1.4], {
@@ -111,7 +118,16 @@ export const PANTRY = [
     saltPercent: 100,
   }),
   spice('stock-base', 'stock base', [20, 15, 10, 15, 0, 40], {
-    aliases: ['bouillon', 'stock paste', 'bouillon powder', 'stock cube', 'stock powder'],
+    aliases: [
+      'bouillon paste',
+      'bouillon cube',
+      'stock pot',
+      'bouillon',
+      'stock paste',
+      'bouillon powder',
+      'stock cube',
+      'stock powder',
+    ],
     cupG: 288,
     pieceG: 10,
     saltPercent: 37,
@@ -119,6 +135,7 @@ export const PANTRY = [
   spice('black-pepper', 'black pepper', [12.5, 10.4, 3.3, 38.7, 25.3, 4.5], {
     aliases: ['pepper', 'peppercorn', 'peppercorns'],
     cupG: 110,
+    pieceG: 0.05,
   }),
   spice('chili-powder', 'chili powder', [10.8, 13.5, 14.3, 14.9, 34.8, 11.8], {
     aliases: ['chilli powder', 'chili flakes', 'ground chili'],
@@ -127,6 +144,8 @@ export const PANTRY = [
   }),
   spice('dried-herbs', 'dried herbs', [9.9, 9, 4.3, 26.4, 42.5, 7.9], {
     aliases: [
+      'italian seasoning',
+      'herbes de provence',
       'oregano',
       'dried thyme',
       'dried oregano',
@@ -173,7 +192,15 @@ export const PANTRY = [
     saltPercent: 20,
   }),
   liquid('spiced-sauce', 'spiced table sauce', [75, 1, 0.2, 18, 0.3, 4], {
-    aliases: ['brown sauce', 'barbecue sauce', 'ketchup', 'hot sauce', 'harissa'],
+    aliases: [
+      'worcestershire sauce',
+      'steak sauce',
+      'brown sauce',
+      'barbecue sauce',
+      'ketchup',
+      'hot sauce',
+      'harissa',
+    ],
     cupG: 270,
     scorch: 2,
     saltPercent: 2.5,
@@ -232,6 +259,10 @@ export const PANTRY = [
     aliases: ['smoked paprika', 'sweet paprika', 'cayenne', 'ancho powder'],
     cupG: 109,
     scorch: 1,
+  }),
+  spice('garlic-powder', 'garlic or onion powder', [6.5, 16.6, 0.7, 63.7, 9, 3.5], {
+    aliases: ['garlic powder', 'onion powder', 'garlic granules', 'onion granules'],
+    cupG: 150,
   }),
   spice('turmeric', 'turmeric or curry powder', [12, 11, 8, 38, 26, 5], {
     aliases: ['curry powder', 'turmeric', 'garam masala', 'ground turmeric', 'ras el hanout'],

@@ -28,7 +28,14 @@ export const PULSES = [
     shape: ['sphere', 10],
   }),
   pulse('cannellini', 'cannellini beans, dry', [11.3, 23.4, 0.9, 45.1, 15.2, 4.2], {
-    aliases: ['cannellini', 'cannellini bean', 'white bean', 'dried cannellini', 'dry cannellini'],
+    aliases: [
+      'great northern bean',
+      'cannellini',
+      'cannellini bean',
+      'white bean',
+      'dried cannellini',
+      'dry cannellini',
+    ],
     cupG: 202,
     shape: ['sphere', 10],
   }),

@@ -1,0 +1,116 @@
+/**
+ * Amounts that come packed: cans, and boxes, bags and jars with their net mass or volume on them;
+ * and pieces with their weight said behind ("1 squash (about 2 lb)").
+ */
+import { MASS_G, VOLUME_ML, type Amount, type MassUnit, type Unit } from './units';
+
+/** What things come packed in, by the word that measures them. */
+const CONTAINERS =
+  'cans?|tins?|boxe?s?|cartons?|packages?|packets?|packs?|pkgs?|bags?|jars?|bottles?|tubs?|pouch(?:es)?|sachets?|tubes?|containers?|bricks?';
+const NUMBER = String.raw`\d+(?:\.\d+)?(?:\s+\d+\/\d+)?|\d+\/\d+`;
+const MEASURE =
+  'g|grams?|kg|kilos?|kilograms?|oz|ounces?|lbs?|pounds?|ml|millilit(?:er|re)s?|l|lit(?:er|re)s?|floz|qts?|quarts?|pints?|pts?';
+const NET = String.raw`\(?(?:about\s+)?(${NUMBER})\s*-?\s*(${MEASURE})\b\.?\)?`;
+
+const UNITS: readonly (readonly [RegExp, Unit])[] = [
+  [/^k/i, 'kg'],
+  [/^g/i, 'g'],
+  [/^o/i, 'oz'],
+  [/^(?:lb|pou)/i, 'lb'],
+  [/^m/i, 'ml'],
+  [/^l/i, 'l'],
+  [/^f/i, 'floz'],
+  [/^q/i, 'qt'],
+  [/^p/i, 'pt'],
+];
+
+function unitOf(word: string): Unit {
+  return UNITS.find(([start]) => start.test(word))?.[1] ?? 'g';
+}
+
+/** A number as written: "1 1/2", "3/4", "2.5"; above 0, or null. */
+function numberOf(text: string): number | null {
+  const value = text
+    .trim()
+    .split(/\s+/)
+    .map((part) => {
+      const [over = '', under = '1'] = part.split('/');
+      return Number(over) / Number(under);
+    })
+    .reduce((sum, part) => sum + part, 0);
+  return Number.isFinite(value) && value > 0 ? value : null;
+}
+
+export interface Packed {
+  readonly amount: Amount;
+  readonly rest: string;
+}
+
+/** "2 15-oz cans of", "28-ounce can", "500 g carton", "2 (15 oz) cans". */
+const NET_FIRST = new RegExp(
+  String.raw`^(?:(${NUMBER})\s*(?:x|×)?\s+)??${NET}\s+(${CONTAINERS})\b\.?\s*(?:of\s+)?`,
+  'i',
+);
+/** "2 cans (400 g) of", "1 carton, 32 oz,". */
+const NET_AFTER = new RegExp(
+  String.raw`^(${NUMBER})\s+(${CONTAINERS})\b\.?,?\s*${NET},?\s*(?:of\s+)?`,
+  'i',
+);
+
+function netOf(count: number, value: number, unit: Unit, container: string): Amount | null {
+  const can = /^(?:can|tin)/i.test(container);
+  if (can && unit in MASS_G)
+    return { value: count, unit: 'can', canG: Math.round(value * MASS_G[unit as MassUnit]) };
+  const all = Number((count * value).toPrecision(6));
+  return unit in MASS_G || unit in VOLUME_ML ? { value: all, unit } : null;
+}
+
+/**
+ * Reads what comes packed with its net mass or volume, at the head of a line.
+ *
+ * @param line numbers with a point, no fraction characters
+ * @returns a can keeps its count and net mass; anything else comes to what it holds; null where
+ *   nothing is packed, or nothing is said of how much
+ * @example readPacked('2 15-oz cans black beans')?.amount // { value: 2, unit: 'can', canG: 425 }
+ * @example readPacked('1 32-ounce box broth')?.amount // { value: 32, unit: 'oz' }
+ */
+export function readPacked(line: string): Packed | null {
+  const first = NET_FIRST.exec(line);
+  const after = first ? null : NET_AFTER.exec(line);
+  const match = first ?? after;
+  if (!match) return null;
+  const [count, net, unit, container] = first
+    ? [first[1], first[2], first[3], first[4]]
+    : [after?.[1], after?.[3], after?.[4], after?.[2]];
+  const counted = count === undefined ? 1 : numberOf(count);
+  const value = numberOf(net ?? '');
+  if (counted === null || value === null) return null;
+  const amount = netOf(counted, value, unitOf(unit ?? ''), container ?? '');
+  return amount && { amount, rest: line.slice(match[0].length).trim() };
+}
+
+/** "(about 2 lb)", ", about 4 lb", "(200 g each)". */
+const WEIGHED = new RegExp(
+  String.raw`(?:\(|,\s*)(?:about|around|approx\.?|roughly|~)?\s*(${NUMBER})\s*-?\s*(g|grams?|kg|kilos?|oz|ounces?|lbs?|pounds?)\b\.?(\s*(?:each|apiece))?\s*(?:total|in all)?\s*(?:\)|,|$)`,
+  'i',
+);
+
+/**
+ * The weight of counted pieces where the line says it behind.
+ *
+ * @param count how many pieces
+ * @returns null where no weight is said
+ * @example weighed('butternut squash (about 2 lb), cubed', 1)?.amount // { value: 2, unit: 'lb' }
+ */
+export function weighed(rest: string, count: number): Packed | null {
+  const match = WEIGHED.exec(rest);
+  const value = match?.[1] ? numberOf(match[1]) : null;
+  if (!match?.[2] || value === null) return null;
+  const times = match[3] ? count : 1;
+  return {
+    amount: { value: Number((value * times).toPrecision(6)), unit: unitOf(match[2]) },
+    rest: `${rest.slice(0, match.index)}, ${rest.slice(match.index + match[0].length)}`
+      .replace(/^[\s,]+|[\s,]+$/g, '')
+      .replace(/\s*,[\s,]*/g, ', '),
+  };
+}
