@@ -32,7 +32,7 @@ test('the kitchen is edited with checked forms', async ({ page }) => {
   await expect(page.getByTestId('pot-p1')).toContainText('high is 117 °C');
   await page.getByRole('switch').click();
   await expect(page.getByTestId('boils')).toHaveText('Water boils at 212 °F here.');
-  await expect(page.getByTestId('pot-p1')).toContainText('24.1 cups');
+  await expect(page.getByTestId('pot-p1')).toContainText('6.0 qt, 8 5/8 in');
 
   await page.getByTestId('pot-p1').getByRole('button', { name: 'Change' }).click();
   const sheet = page.getByRole('dialog');
@@ -44,7 +44,7 @@ test('the kitchen is edited with checked forms', async ({ page }) => {
   await sheet.getByRole('button', { name: 'Keep' }).click();
   await expect(sheet).toBeHidden();
   await page.reload();
-  await expect(page.getByTestId('pot-p1')).toContainText('foam line 10.8 cups');
+  await expect(page.getByTestId('pot-p1')).toContainText('foam line 2.7 qt');
 });
 
 test('on a phone nothing is wider than the screen', async ({ page }) => {
@@ -55,5 +55,42 @@ test('on a phone nothing is wider than the screen', async ({ page }) => {
     await expect(page.locator('.animate-pulse')).toHaveCount(0);
     const wider = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
     expect(wider, path).toBeLessThanOrEqual(0);
+  }
+});
+
+test('a US kitchen thinks in quarts, feet, inches, psi and Fahrenheit', async ({ page }) => {
+  await page.goto('/kitchen');
+  await page.getByRole('switch').click();
+  await expect(page.getByLabel('Altitude, ft')).toHaveValue('3773');
+  await page.getByTestId('pot-p1').getByRole('button', { name: 'Change' }).click();
+  const sheet = page.getByRole('dialog');
+  await expect(sheet.getByLabel('Capacity to the brim, qt')).toHaveValue('6.02');
+  await sheet.getByLabel('Capacity to the brim, qt').fill('8');
+  await accessible(page);
+  await sheet.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByTestId('pot-p1')).toContainText('8.0 qt, 8 5/8 in');
+
+  // No litres, metres, kilopascals or Celsius where a cook plans.
+  const metric = /\d\s?(?:L|ml|kg|kPa|°C|cm|mm|m)(?![\w/])/;
+  for (const path of ['/', '/bench/b1', '/bench/b4', '/kitchen', '/log']) {
+    await page.goto(path);
+    await expect(page.locator('main')).toBeVisible();
+    await expect(page.locator('.animate-pulse')).toHaveCount(0);
+    if (path.startsWith('/bench')) {
+      await expect(page.locator('.recharts-surface').first()).toBeVisible();
+      await expect(page.locator('[aria-label="Calls"][aria-busy="false"]')).toBeVisible();
+    }
+    const said = await page.locator('body').evaluate((body) => {
+      const texts: string[] = [];
+      const walk = document.createTreeWalker(body, NodeFilter.SHOW_TEXT);
+      for (let node = walk.nextNode(); node; node = walk.nextNode())
+        if (!node.parentElement?.closest('script, style'))
+          texts.push(node.parentElement?.textContent ?? '');
+      return texts;
+    });
+    expect(
+      said.filter((text) => metric.test(text)),
+      path,
+    ).toEqual([]);
   }
 });

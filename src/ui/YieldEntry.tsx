@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import type { PredictedRunOff, Run } from '@/core/batch';
-import { formatLevel, LITRES_PER_CUP, type Units } from '@/core/quantity';
+import { formatLevel, LITRES_PER_QUART, type Units } from '@/core/quantity';
 import { withYield, yieldOf } from '@/core/timetable';
 import { saveRun } from './household';
 import { Field } from './Field';
@@ -24,7 +24,7 @@ export function YieldEntry({
   readonly foretold: PredictedRunOff;
   readonly units: Units;
 }) {
-  const unitL = units === 'us' ? LITRES_PER_CUP : 1;
+  const unitL = units === 'us' ? LITRES_PER_QUART : 1;
   const { litres } = yieldOf(run, foretold.run);
   const kept = litres === undefined ? '' : String(Number((litres / unitL).toFixed(2)));
   const [text, setText] = useState(kept);
@@ -37,7 +37,7 @@ export function YieldEntry({
   const value = numberIn(text) * unitL;
   const empty = text.trim() === '';
   const wrong = !empty && !(value >= 0 && value <= MOST_L);
-  const unit = units === 'us' ? 'cups' : 'L';
+  const unit = units === 'us' ? 'qt' : 'L';
   return (
     <Field
       id={`yield-${foretold.run}`}

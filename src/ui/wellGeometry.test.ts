@@ -23,7 +23,7 @@ describe('the Well', () => {
         .map((g) => g.label)
         .filter(Boolean);
     expect(labels('metric')).toEqual(['1 L', '2 L', '3 L', '4 L', '5 L']);
-    expect(labels('us')).toEqual(['4 c', '8 c', '12 c', '16 c', '20 c', '24 c']);
+    expect(labels('us')).toEqual(['1 qt', '2 qt', '3 qt', '4 qt', '5 qt', '6 qt']);
     for (const g of graduations(FRAME, 5.7, 'us')) expect(g.y).toBeGreaterThan(FRAME.top);
   });
 

@@ -57,17 +57,17 @@ export interface Graduation {
   readonly label: string | null;
 }
 
-/** Marks on the wall: litres and halves, or cups by twos. */
+/** Marks on the wall: litres or quarts, and halves. */
 export function graduations(
   frame: WellFrame,
   capacityL: number,
   units: Units,
 ): readonly Graduation[] {
-  const step = units === 'metric' ? 0.5 : (2 * VOLUME_ML.cup) / 1000;
+  const step = units === 'metric' ? 0.5 : VOLUME_ML.qt / 2000;
   const every = 2;
   const marks: Graduation[] = [];
   for (let i = 1; i * step < capacityL; i++) {
-    const label = units === 'metric' ? `${i / 2} L` : `${i * 2} c`;
+    const label = `${i / 2} ${units === 'metric' ? 'L' : 'qt'}`;
     marks.push({ y: levelY(frame, i * step), label: i % every === 0 ? label : null });
   }
   return marks;

@@ -23,7 +23,7 @@ export {
   type PlannedItem,
   type PlannedStep,
 } from './complete';
-export { readLine, readLines, type ReadLine } from './line';
+export { EXAMPLE_LINE, readLine, readLines, type ReadLine } from './line';
 export {
   addItems,
   changeItem,

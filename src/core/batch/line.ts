@@ -7,10 +7,16 @@ import {
   type Food,
   type FoodMatch,
 } from '../food';
-import { formatAmount, parseAmount, parseLength, type Amount } from '../quantity';
+import { formatAmount, parseAmount, parseLength, type Amount, type Units } from '../quantity';
 import { FRIDGE_C, FROZEN_C } from './complete';
 import { looseAmount, looseMeasure } from './loose';
 import type { Cut, CutShape, Item } from './types';
+
+/** An ingredient as a cook would write it. */
+export const EXAMPLE_LINE: Readonly<Record<Units, string>> = {
+  metric: '1.2 kg lamb neck, 40 mm pieces',
+  us: '2 1/2 lb lamb neck, 1 1/2-inch pieces',
+};
 
 /** A line of the add box as understood. */
 export interface ReadLine {

@@ -1,4 +1,15 @@
-import { MASS_G, VOLUME_ML, toFahrenheit, type Amount, type Unit, type Units } from './units';
+import {
+  KPA_PER_PSI,
+  MASS_G,
+  METRES_PER_FOOT,
+  VOLUME_ML,
+  isMassUnit,
+  isVolumeUnit,
+  toFahrenheit,
+  type Amount,
+  type Unit,
+  type Units,
+} from './units';
 
 const FRACTIONS: readonly (readonly [number, string])[] = [
   [0, ''],
@@ -66,20 +77,30 @@ export function formatVolume(litres: number, units: Units): string {
 }
 
 /**
- * A level in the pot, finer than a measure because it is read against lines.
+ * A level in the pot, or what a pot holds, finer than a measure because it is read against lines.
  *
  * @param litres volume, L
- * @example formatLevel(3.8, 'us') // "16.1 cups"
+ * @example formatLevel(3.8, 'us') // "4.0 qt"
  */
 export function formatLevel(litres: number, units: Units): string {
   return units === 'metric'
     ? `${litres.toFixed(1)} L`
-    : `${((litres * 1000) / VOLUME_ML.cup).toFixed(1)} cups`;
+    : `${((litres * 1000) / VOLUME_ML.qt).toFixed(1)} qt`;
 }
 
-/** A level where there is little room. @example shortLevel(3.8, 'us') // "16.1 c" */
-export function shortLevel(litres: number, units: Units): string {
-  return formatLevel(litres, units).replace(' cups', ' c');
+/**
+ * Height above the sea. @example formatAltitude(1150, 'us') // "3,773 ft"
+ *
+ * @param metres may be below 0
+ */
+export function formatAltitude(metres: number, units: Units): string {
+  const height = units === 'metric' ? metres : metres / METRES_PER_FOOT;
+  return `${Math.round(height).toLocaleString('en')} ${units === 'metric' ? 'm' : 'ft'}`;
+}
+
+/** Pressure above the air. @example formatPressure(80, 'us') // "11.6 psi" */
+export function formatPressure(kPa: number, units: Units): string {
+  return units === 'metric' ? `${Math.round(kPa)} kPa` : `${(kPa / KPA_PER_PSI).toFixed(1)} psi`;
 }
 
 /**
@@ -140,6 +161,11 @@ export function formatLength(mm: number, units: Units): string {
   return `${whole ? `${whole} ` : ''}${eighths}/${below} in`;
 }
 
+/** What a pot measures across. @example formatAcross(22, 'us') // "8 5/8 in" */
+export function formatAcross(cm: number, units: Units): string {
+  return units === 'metric' ? `${decimals(cm, 1)} cm` : formatLength(10 * cm, units);
+}
+
 /**
  * Minutes as spoken.
  *
@@ -170,6 +196,20 @@ const UNIT_WORDS: Readonly<Record<Unit, readonly [string, string]>> = {
   can: ['can', 'cans'],
 };
 
+/** Whose a unit is; spoons, pieces and cans are everybody's. */
+const WORLD: Readonly<Partial<Record<Unit, Units>>> = {
+  g: 'metric',
+  kg: 'metric',
+  ml: 'metric',
+  l: 'metric',
+  oz: 'us',
+  lb: 'us',
+  floz: 'us',
+  cup: 'us',
+  pt: 'us',
+  qt: 'us',
+};
+
 const FRACTION_UNITS: ReadonlySet<Unit> = new Set<Unit>([
   'cup',
   'tsp',
@@ -188,8 +228,16 @@ const FRACTION_UNITS: ReadonlySet<Unit> = new Set<Unit>([
  * @example formatAmount({ value: 1.5, unit: 'cup' }) // "1½ cups"
  * @example formatAmount({ value: 2, unit: 'piece', size: 'large' }) // "2 large"
  * @example formatAmount({ value: 1, unit: 'can', canG: 400 }) // "a 400 g can"
+ *
+ * @param units the kitchen's: what was written in the other world's units is said in these; as it
+ *   was written where they are missing
  */
-export function formatAmount(amount: Amount): string {
+export function formatAmount(amount: Amount, units?: Units): string {
+  const foreign = units && WORLD[amount.unit] && WORLD[amount.unit] !== units;
+  if (foreign && isMassUnit(amount.unit))
+    return formatMass(amount.value * MASS_G[amount.unit], units);
+  if (foreign && isVolumeUnit(amount.unit))
+    return formatVolume((amount.value * VOLUME_ML[amount.unit]) / 1000, units);
   const near = nearestFraction(amount.value);
   const exact = Math.abs(near - amount.value) < 0.005 && near > 0;
   const number =
@@ -197,8 +245,10 @@ export function formatAmount(amount: Amount): string {
       ? formatFraction(amount.value)
       : Number(amount.value.toPrecision(4)).toString();
   const word = UNIT_WORDS[amount.unit][amount.value > 1 ? 1 : 0];
-  if (amount.unit === 'can' && amount.canG)
-    return amount.value === 1 ? `a ${amount.canG} g can` : `${number} ${word} (${amount.canG} g)`;
+  if (amount.unit === 'can' && amount.canG) {
+    const net = units === 'us' ? formatMass(amount.canG, 'us') : `${amount.canG} g`;
+    return amount.value === 1 ? `a ${net} can` : `${number} ${word} (${net})`;
+  }
   const size = amount.unit === 'piece' && amount.size ? amount.size : '';
   return [number, size, word].filter(Boolean).join(' ');
 }

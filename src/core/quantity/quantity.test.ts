@@ -9,9 +9,12 @@ import {
   formatMinutes,
   formatTemperature,
   formatVolume,
-  shortLevel,
   MASS_G,
   nearestFraction,
+  formatAcross,
+  formatAltitude,
+  formatLevel,
+  formatPressure,
   parseAmount,
   parseLength,
   UNITS,
@@ -19,8 +22,17 @@ import {
   volumeMl,
 } from '.';
 
-it('shortens a level where there is little room', () => {
-  expect([shortLevel(3.8, 'us'), shortLevel(3.8, 'metric')]).toEqual(['16.1 c', '3.8 L']);
+it('speaks of pots, heights and pressures in the kitchen’s own units', () => {
+  expect([formatLevel(3.8, 'us'), formatLevel(3.8, 'metric')]).toEqual(['4.0 qt', '3.8 L']);
+  // A pot of six quarts holds 5.7 L.
+  expect(formatLevel(5.68, 'us')).toBe('6.0 qt');
+  expect([formatAltitude(1150, 'us'), formatAltitude(1150, 'metric')]).toEqual([
+    '3,773 ft',
+    '1,150 m',
+  ]);
+  // Common practice: high is 11.6 psi.
+  expect([formatPressure(80, 'us'), formatPressure(80, 'metric')]).toEqual(['11.6 psi', '80 kPa']);
+  expect([formatAcross(22, 'us'), formatAcross(22, 'metric')]).toEqual(['8 5/8 in', '22 cm']);
 });
 
 describe('reading an amount', () => {
@@ -71,6 +83,17 @@ describe('reading an amount', () => {
 });
 
 describe('writing an amount', () => {
+  it('says what was written in the other world’s units in the kitchen’s own', () => {
+    expect(formatAmount({ value: 900, unit: 'g' }, 'us')).toBe('2 lb');
+    expect(formatAmount({ value: 1.4, unit: 'l' }, 'us')).toBe('6 cups');
+    expect(formatAmount({ value: 3, unit: 'qt' }, 'metric')).toBe('2.85 L');
+    expect(formatAmount({ value: 1, unit: 'can', canG: 400 }, 'us')).toBe('a 14.1 oz can');
+    // Spoons and pieces are everybody's; what is at home stays as it was written.
+    expect(formatAmount({ value: 2, unit: 'tsp' }, 'us')).toBe('2 tsp');
+    expect(formatAmount({ value: 900, unit: 'g' }, 'metric')).toBe('900 g');
+    expect(formatAmount({ value: 900, unit: 'g' })).toBe('900 g');
+  });
+
   it('uses measures a cook has', () => {
     expect(formatVolume(1.63, 'metric')).toBe('1.65 L');
     expect(formatVolume(0.33, 'metric')).toBe('350 ml');

@@ -51,10 +51,17 @@ export function isVolumeUnit(unit: Unit): unit is VolumeUnit {
   return unit in VOLUME_ML;
 }
 
-/** L in a US cup. */
-export const LITRES_PER_CUP = VOLUME_ML.cup / 1000;
 /** L in a US quart. */
 export const LITRES_PER_QUART = VOLUME_ML.qt / 1000;
+
+/** Metres in a foot, and kPa in a pound a square inch (NIST SP 811, appendix B). */
+export const METRES_PER_FOOT = 0.3048;
+export const KPA_PER_PSI = 6.894757;
+
+/** Fahrenheit to Celsius. @example toCelsius(212) // 100 */
+export function toCelsius(fahrenheit: number): number {
+  return (fahrenheit - 32) / 1.8;
+}
 
 /** Celsius to Fahrenheit. @example toFahrenheit(100) // 212 */
 export function toFahrenheit(celsius: number): number {

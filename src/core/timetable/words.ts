@@ -45,7 +45,7 @@ const DOING: Readonly<Record<string, readonly [title: string, act: string, look:
   cool: [
     'Cool',
     'Shallow pans or an ice bath, uncovered until cool.',
-    'From 57 to 21 °C within 2 h and to 5 °C within 4 h more. Not canning: keep it cold.',
+    'From 57 to 21 °C (135 to 70 °F) within 2 h and to 5 °C (41 °F) within 4 h more. Not canning: keep it cold.',
   ],
 };
 

@@ -7,6 +7,7 @@ import { useRouter } from 'next/navigation';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { potOf, type Batch } from '@/core/batch';
+import { formatAltitude } from '@/core/quantity';
 import { writeBundle } from '@/formats';
 import { Button } from '@/ui/Button';
 import { download } from '@/ui/download';
@@ -54,7 +55,7 @@ export function BatchesScreen() {
           <h1 className="figure text-4xl">Batches</h1>
           <p className="text-quiet">
             {batches.length} planned · {pots.length} {pots.length === 1 ? 'pot' : 'pots'} ·{' '}
-            {kitchen.altitudeM.toLocaleString('en')} m
+            {formatAltitude(kitchen.altitudeM, kitchen.units)}
           </p>
         </div>
         <Button look="copper" onClick={start}>

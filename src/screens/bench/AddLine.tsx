@@ -99,7 +99,7 @@ export function AddLine({
           id="put-in"
           rows={multi ? 4 : 1}
           value={text}
-          placeholder="2 leeks, 15 mm rings"
+          placeholder={units === 'metric' ? '2 leeks, 15 mm rings' : '2 leeks, 1/2-inch rings'}
           className="field resize-none"
           onChange={(event) => setText(event.target.value)}
           onKeyDown={(event) => {

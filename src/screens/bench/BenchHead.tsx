@@ -14,7 +14,7 @@ import { ChevronDown, Ellipsis } from 'lucide-react';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { isBroth, type Batch, type BatchKind, type Kitchen, type Pot } from '@/core/batch';
-import { formatLevel } from '@/core/quantity';
+import { formatAltitude, formatLevel } from '@/core/quantity';
 import { Button } from '@/ui/Button';
 
 const KINDS: readonly BatchKind[] = ['soup', 'chili', 'stock', 'broth'];
@@ -157,7 +157,7 @@ export function BenchHead({
             kitchen={kitchen}
             onPick={(potId) => onChange({ ...batch, potId })}
           />
-          · <span>{kitchen.altitudeM.toLocaleString('en')} m</span>
+          · <span>{formatAltitude(kitchen.altitudeM, kitchen.units)}</span>
         </div>
       </div>
       <label className="text-[13px] text-quiet max-sm:order-1 max-sm:flex-1">

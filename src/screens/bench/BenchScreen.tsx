@@ -6,6 +6,7 @@ import { nanoid } from 'nanoid';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { applyRemedy } from '@/core/assess';
 import {
+  EXAMPLE_LINE,
   addItems,
   byHabit,
   changeStep,
@@ -240,7 +241,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
                 {batch.items.length === 0 ? (
                   <p className="p-6 text-center text-quiet">
                     Nothing in the pot yet. Say what goes in at “Put in”, such as{' '}
-                    <b className="text-ink">1.2 kg lamb neck, 40 mm pieces</b>.
+                    <b className="text-ink">{EXAMPLE_LINE[kitchen.units]}</b>.
                   </p>
                 ) : (
                   <Plan

@@ -6,6 +6,7 @@ import * as yup from 'yup';
 import {
   CUT_SHAPES,
   foodOf,
+  FRIDGE_C,
   FROZEN_C,
   pickMeat,
   stepsOf,
@@ -16,11 +17,13 @@ import {
   type Kitchen,
 } from '@/core/batch';
 import { amountGrams } from '@/core/food';
-import { UNITS, type Unit } from '@/core/quantity';
+import { formatTemperature, UNITS, type Unit } from '@/core/quantity';
 import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';
+import { toNumbers } from '@/ui/numbers';
 import { stepNames } from '@/ui/stepNames';
+import { allKept, allShown, refusal, unitOf, type Dimensions } from '@/ui/unitFields';
 
 interface Form {
   value: number;
@@ -53,7 +56,7 @@ function schemaFor(item: Item) {
       .typeError('a number above 0')
       .moreThan(0, 'a number above 0')
       .max(100000, 'at most 100000')
-      .required(),
+      .required('a number above 0'),
     unit: yup
       .string<Unit>()
       .required()
@@ -78,6 +81,8 @@ function schemaFor(item: Item) {
     leaves: yup.string().defined(),
   });
 }
+
+const DIMENSIONS: Dimensions = { mm: 'cut', startC: 'temperature' };
 
 /** In place of a step: in a pan of its own. */
 const APART = '(apart)';
@@ -145,10 +150,17 @@ export function ItemEditor({
   const food = foodOf(item);
   const names = stepNames(batch);
   const door = steps.find((step, i) => i > 0 && step.kind === 'open');
+  const { units } = kitchen;
+  const before = formOf(item, steps[0]?.id ?? '');
   const { register, handleSubmit, control, formState } = useForm<Form>({
-    defaultValues: formOf(item, steps[0]?.id ?? ''),
-    // The schema reads the texts of the fields into the form's types.
-    resolver: yupResolver(schemaFor(item)) as never,
+    defaultValues: allShown(before, DIMENSIONS, units),
+    // The schema reads the texts of the fields, in metric units, into the form's types.
+    resolver: (values, context, options) =>
+      yupResolver(schemaFor(item))(
+        allKept(toNumbers(values, ['value', 'mm', 'startC']), before, DIMENSIONS, units) as never,
+        context,
+        options as never,
+      ) as never,
   });
   const { errors } = formState;
   const [shape, start] = useWatch({ control, name: ['shape', 'start'] });
@@ -189,10 +201,10 @@ export function ItemEditor({
             {shape !== 'usual' && (
               <Field
                 id="mm"
-                label="Size, mm"
+                label={`Size, ${unitOf('cut', units)}`}
                 inputMode="decimal"
                 {...register('mm')}
-                error={errors.mm?.message}
+                error={refusal(errors.mm?.message, units)}
               />
             )}
           </div>
@@ -200,18 +212,20 @@ export function ItemEditor({
         <div className="grid grid-cols-2 gap-4">
           <Choice id="start" label="Goes in" {...register('start')}>
             <option value="usual">
-              {food?.kept === 'fridge' ? 'chilled, 5 °C' : `from the shelf, ${kitchen.ambientC} °C`}
+              {food?.kept === 'fridge'
+                ? `chilled, ${formatTemperature(FRIDGE_C, kitchen.units)}`
+                : `from the shelf, ${formatTemperature(kitchen.ambientC, kitchen.units)}`}
             </option>
-            <option value="frozen">frozen, −18 °C</option>
+            <option value="frozen">frozen, {formatTemperature(FROZEN_C, kitchen.units)}</option>
             <option value="own">at another temperature</option>
           </Choice>
           {start === 'own' && (
             <Field
               id="startC"
-              label="Temperature, °C"
+              label={`Temperature, ${unitOf('temperature', units)}`}
               inputMode="decimal"
               {...register('startC')}
-              error={errors.startC?.message}
+              error={refusal(errors.startC?.message, units)}
             />
           )}
           {food?.group === 'pulse' && !food.can && (

@@ -82,7 +82,7 @@ export function Lane({
   if (!source) return null;
   const { cut, startC } = source;
   const details = [
-    formatAmount(source.amount),
+    formatAmount(source.amount, kitchen.units),
     cut ? formatLength(cut.mm, kitchen.units) : '',
     startC !== undefined && startC < 0 ? 'frozen' : '',
   ].filter(Boolean);

@@ -78,7 +78,7 @@ export function Lanes({
                 className="min-h-8 rounded px-1.5 text-ink underline decoration-copper decoration-dotted underline-offset-4 hover:bg-copper/5"
                 onClick={() => onEdit(item.id)}
               >
-                {item.name}, {source ? formatAmount(source.amount) : ''}
+                {item.name}, {source ? formatAmount(source.amount, kitchen.units) : ''}
                 {item.enterMin > 0 && source?.enters ? `, ${names.get(source.enters) ?? ''}` : ''}
               </button>
             );

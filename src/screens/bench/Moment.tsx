@@ -1,6 +1,6 @@
 import type { Assessment } from '@/core/assess';
 import type { Kitchen } from '@/core/batch';
-import { formatLevel, formatTemperature } from '@/core/quantity';
+import { formatLevel, formatPressure, formatTemperature } from '@/core/quantity';
 import type { ClockText } from './clockText';
 
 /** The pot at the cursor's moment, read out: what Trace and Well show there, in figures. */
@@ -20,7 +20,7 @@ export function Moment({
   const minute = series.minute[at] ?? 0;
   const rows: readonly (readonly [string, string])[] = [
     ['Liquid', formatTemperature(series.liquidC[at] ?? 0, kitchen.units)],
-    ['Pressure', `${Math.round(series.gaugeKPa[at] ?? 0)} kPa`],
+    ['Pressure', formatPressure(series.gaugeKPa[at] ?? 0, kitchen.units)],
     ['Level', formatLevel(series.levelL[at] ?? 0, kitchen.units)],
   ];
   return (

@@ -18,7 +18,7 @@ import {
   type Step,
 } from '@/core/batch';
 import { KEEPS_WARM_C } from '@/core/heat';
-import { formatTemperature } from '@/core/quantity';
+import { formatPressure, formatTemperature } from '@/core/quantity';
 import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';
@@ -184,7 +184,7 @@ export function StepEditor({
             <Choice id="setting" label="Setting" {...register('setting')}>
               {pot.settings.map((s) => (
                 <option key={s.name} value={s.name}>
-                  {s.name}, {s.gaugeKPa} kPa
+                  {s.name}, {formatPressure(s.gaugeKPa, kitchen.units)}
                 </option>
               ))}
             </Choice>

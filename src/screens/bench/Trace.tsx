@@ -14,17 +14,9 @@ import {
 } from 'recharts';
 import type { Assessment, Draws } from '@/core/assess';
 import type { Kitchen } from '@/core/batch';
-import { formatTemperature } from '@/core/quantity';
+import { formatPressure, formatTemperature } from '@/core/quantity';
 import { AXIS_LEFT, AXIS_RIGHT } from './axis';
-import {
-  AXIS_TOP,
-  DEGREE_TICKS,
-  degreesText,
-  KPA_TICKS,
-  kpaText,
-  timeTicks,
-  TRACE_TOP,
-} from './ticks';
+import { AXIS_TOP, degreeTicks, pressureTicks, tickText, timeTicks, TRACE_TOP } from './ticks';
 import { rowsOf, type TraceRow } from './traceRows';
 import { cursorEvents, minuteAxis, SIDE_AXIS } from './chart';
 import type { ClockText } from './clockText';
@@ -55,7 +47,7 @@ function Reading({
     <div className="rounded-lg bg-cobalt px-3 py-1.5 text-sm text-white">
       <div className="font-semibold">
         {clock(row.minute)} · {formatTemperature(row.c, kitchen.units)}
-        {row.kpa > 1 && ` · ${Math.round(row.kpa)} kPa`}
+        {row.kpa > 1 && ` · ${formatPressure(row.kpa, kitchen.units)}`}
       </div>
       <div className="capitalize">{row.phase}</div>
     </div>
@@ -74,7 +66,8 @@ export const Trace = memo(function Trace({
 }: TraceProps) {
   const rows = useMemo(() => rowsOf(assessment.series, draws), [assessment, draws]);
   const last = assessment.series.minute.at(-1) ?? 1;
-  const degrees = (c: number): string => degreesText(c, kitchen.units);
+  const degrees = degreeTicks(kitchen.units);
+  const pressures = pressureTicks(kitchen.units);
   const ticks = useMemo(() => timeTicks(last, servedMin), [last, servedMin]);
   return (
     <ResponsiveContainer width="100%" height="100%">
@@ -89,18 +82,18 @@ export const Trace = memo(function Trace({
         <YAxis
           yAxisId="c"
           domain={[0, TRACE_TOP]}
-          ticks={DEGREE_TICKS}
+          ticks={degrees.map((tick) => tick.value)}
           width={AXIS_LEFT}
-          tickFormatter={degrees}
+          tickFormatter={(c: number) => tickText(degrees, c)}
           {...SIDE_AXIS}
         />
         <YAxis
           yAxisId="kpa"
           orientation="right"
           domain={[0, TRACE_TOP]}
-          ticks={KPA_TICKS}
+          ticks={pressures.map((tick) => tick.value)}
           width={AXIS_RIGHT}
-          tickFormatter={kpaText}
+          tickFormatter={(kpa: number) => tickText(pressures, kpa)}
           stroke="var(--color-cobalt)"
           fontSize={11}
           tickLine={false}
@@ -121,7 +114,7 @@ export const Trace = memo(function Trace({
           stroke="var(--color-quiet)"
           strokeDasharray="2 4"
           label={{
-            value: `boils at ${degrees(assessment.boilC)} here`,
+            value: `boils at ${formatTemperature(assessment.boilC, kitchen.units)} here`,
             position: 'insideBottomLeft',
             fontSize: 11,
             fill: 'var(--color-quiet)',

@@ -1,11 +1,12 @@
 import type { Assessment } from '@/core/assess';
 import type { Kitchen } from '@/core/batch';
 import { curvePath, minuteScale } from '@/ui/curve';
-import { DEGREE_TICKS, degreesText, KPA_TICKS, kpaText, TRACE_TOP } from './ticks';
+import { degreeTicks, pressureTicks, TRACE_TOP, type AxisTick } from './ticks';
 import type { ClockText } from './clockText';
 import { LightPlot, PLOT_HIGH, PLOT_WIDE } from './LightPlot';
 
 const share = (value: number): number => 1 - value / TRACE_TOP;
+const placed = ({ value, text }: AxisTick) => ({ at: share(value), text });
 const y = (value: number): number => PLOT_HIGH * share(value);
 
 /**
@@ -32,8 +33,8 @@ export function TraceInHand({
         totalMin={total}
         clock={clock}
         servedMin={servedMin}
-        left={DEGREE_TICKS.map((c) => ({ at: share(c), text: degreesText(c, kitchen.units) }))}
-        right={KPA_TICKS.map((kpa) => ({ at: share(kpa), text: kpaText(kpa) }))}
+        left={degreeTicks(kitchen.units).map(placed)}
+        right={pressureTicks(kitchen.units).map(placed)}
       >
         <path
           d={curvePath(minute, gaugeKPa, x, y)}

@@ -5,7 +5,7 @@ import { ChevronsUpDown } from 'lucide-react';
 import { useMemo, useRef } from 'react';
 import type { Assessment } from '@/core/assess';
 import type { Kitchen, Pot } from '@/core/batch';
-import { formatLevel, formatVolume, shortLevel } from '@/core/quantity';
+import { formatLevel, formatVolume } from '@/core/quantity';
 import type { ClockText } from './clockText';
 import { graduations, levelY, placePieces, spread, wellFrame } from '@/ui/wellGeometry';
 import { WellPiece } from './WellPiece';
@@ -77,10 +77,10 @@ export function Well({ pot, kitchen, assessment, sample, waterL, onWater }: Well
     frame.bottom,
   );
   const labelText: Readonly<Record<string, string>> = {
-    fill: `fill line ${shortLevel(fill.maxL, kitchen.units)}`,
-    foam: `foam line ${shortLevel(fill.foamL, kitchen.units)}`,
-    swollen: `swollen ${shortLevel(fill.swollenL, kitchen.units)}`,
-    valve: `at valve ${shortLevel(fill.releaseL, kitchen.units)}`,
+    fill: `fill line ${formatLevel(fill.maxL, kitchen.units)}`,
+    foam: `foam line ${formatLevel(fill.foamL, kitchen.units)}`,
+    swollen: `swollen ${formatLevel(fill.swollenL, kitchen.units)}`,
+    valve: `at valve ${formatLevel(fill.releaseL, kitchen.units)}`,
   };
   return (
     <div className="relative">

@@ -1,7 +1,7 @@
 import { assess, type Draws } from '@/core/assess';
 import { stepsOf } from '@/core/batch';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '@/core/testing/kitchen';
-import { degreesText, kpaText, timeTicks } from './ticks';
+import { degreeTicks, pressureTicks, tickText, timeTicks, type AxisTick } from './ticks';
 import { clockText } from './clockText';
 import { laneSpans, outcomeWords, wantedSpan } from './laneSpans';
 import { wishAt, wishByKey } from './wishEnds';
@@ -171,7 +171,15 @@ describe('marks of the axes', () => {
   });
 
   it("are in the kitchen's degrees, and the topmost pressure says its unit", () => {
-    expect([degreesText(100, 'metric'), degreesText(100, 'us')]).toEqual(['100°', '212°']);
-    expect([kpaText(40), kpaText(80)]).toEqual(['40', '80\u00a0kPa']);
+    const texts = (ticks: readonly AxisTick[]) => ticks.map((tick) => tick.text);
+    expect(texts(degreeTicks('metric'))).toEqual(['20°', '60°', '100°', '120°']);
+    expect(texts(degreeTicks('us'))).toEqual(['70°', '140°', '200°', '250°']);
+    expect(texts(pressureTicks('metric'))).toEqual(['0', '40', '80\u00a0kPa']);
+    expect(texts(pressureTicks('us'))).toEqual(['0', '6', '12\u00a0psi']);
+    // They stand where they say: 250 °F is 121.1 °C, 12 psi is 82.7 kPa.
+    expect(degreeTicks('us').at(-1)?.value).toBeCloseTo(121.1, 1);
+    expect(pressureTicks('us').at(-1)?.value).toBeCloseTo(82.7, 1);
+    const ticks = degreeTicks('us');
+    expect(ticks.map((tick) => tickText(ticks, tick.value))).toEqual(texts(ticks));
   });
 });

@@ -33,7 +33,7 @@ describe('numbers behind a call', () => {
       ['bones it takes', '500 g a litre'],
     ]);
     expect(numberWords({ levelL: 3.2, centreC: 74, share: 0.25 }, 'us')).toEqual([
-      ['it stands at', '13.5 cups'],
+      ['it stands at', '3.4 qt'],
       ['its centre gets to', '165 °F'],
       ['of all there is in the bones', '25 %'],
     ]);

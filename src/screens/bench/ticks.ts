@@ -1,21 +1,46 @@
-import { toFahrenheit, type Units } from '@/core/quantity';
+import { KPA_PER_PSI, toCelsius, type Units } from '@/core/quantity';
 
 /** Room above and beneath the Trace, px. */
 export const AXIS_TOP = 10;
 export const AXIS_BOTTOM = 22;
 /** Upper end of both axes of the Trace, C and kPa gauge. */
 export const TRACE_TOP = 130;
-export const DEGREE_TICKS = [20, 60, 100, 120];
-export const KPA_TICKS = [0, 40, 80];
 
-/** A mark on the axis of temperature. */
-export function degreesText(celsius: number, units: Units): string {
-  return `${Math.round(units === 'metric' ? celsius : toFahrenheit(celsius))}°`;
+/** A mark on an axis: where it stands in SI, and what it says. */
+export interface AxisTick {
+  readonly value: number;
+  readonly text: string;
 }
 
-/** A mark on the axis of pressure; the topmost says its unit. */
-export function kpaText(kpa: number): string {
-  return kpa === KPA_TICKS.at(-1) ? `${kpa}\u00a0kPa` : String(kpa);
+const DEGREES: Readonly<Record<Units, readonly number[]>> = {
+  metric: [20, 60, 100, 120],
+  us: [70, 140, 200, 250],
+};
+const PRESSURES: Readonly<Record<Units, readonly number[]>> = {
+  metric: [0, 40, 80],
+  us: [0, 6, 12],
+};
+
+/** Round marks on the axis of temperature, in the kitchen's degrees; they stand at Celsius. */
+export function degreeTicks(units: Units): readonly AxisTick[] {
+  return DEGREES[units].map((round) => ({
+    value: units === 'metric' ? round : toCelsius(round),
+    text: `${round}°`,
+  }));
+}
+
+/** Round marks on the axis of pressure; they stand at kPa, and the topmost says its unit. */
+export function pressureTicks(units: Units): readonly AxisTick[] {
+  const [scale, unit] = units === 'metric' ? [1, 'kPa'] : [KPA_PER_PSI, 'psi'];
+  return PRESSURES[units].map((round, i, all) => ({
+    value: round * scale,
+    text: i === all.length - 1 ? `${round}\u00a0${unit}` : String(round),
+  }));
+}
+
+/** What a mark says, by where it stands. */
+export function tickText(ticks: readonly AxisTick[], value: number): string {
+  return ticks.find((tick) => Math.abs(tick.value - value) < 1e-6)?.text ?? '';
 }
 
 /** Steps of a clock, min. */

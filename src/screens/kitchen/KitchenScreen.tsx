@@ -6,31 +6,35 @@ import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { kitchenSchema, type Kitchen, type Pot } from '@/core/batch';
-import { formatLevel, formatTemperature } from '@/core/quantity';
+import { formatAcross, formatLevel, formatTemperature } from '@/core/quantity';
 import { boilingPoint, setpoint } from '@/core/water';
 import { change } from '@/store';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { useHousehold } from '@/ui/household';
 import { toNumbers } from '@/ui/numbers';
+import { allKept, allShown, refusal, unitOf, type Dimensions } from '@/ui/unitFields';
 import { PotForm } from './PotForm';
 import { PotSection } from './PotSection';
 
+const DIMENSIONS: Dimensions = { altitudeM: 'altitude', ambientC: 'temperature' };
+
 function KitchenForm({ kitchen }: { readonly kitchen: Kitchen }) {
+  const { units } = kitchen;
   const { register, handleSubmit, formState, control } = useForm<Kitchen>({
-    values: kitchen,
-    // Fields hold text; the schema wants numbers.
+    values: allShown(kitchen, DIMENSIONS, units),
+    // Fields hold text in the kitchen's units; the schema wants numbers in metric ones.
     resolver: (values, context, options) =>
       yupResolver(kitchenSchema)(
-        toNumbers(values, ['altitudeM', 'ambientC']) as never,
+        allKept(toNumbers(values, Object.keys(DIMENSIONS)), kitchen, DIMENSIONS, units) as never,
         context,
         options as never,
       ) as never,
   });
   const { errors, isDirty } = formState;
-  const altitude = Number(useWatch({ control, name: 'altitudeM' }));
+  const said = Number(useWatch({ control, name: 'altitudeM' }));
+  const altitude = Number(allKept({ altitudeM: said }, kitchen, DIMENSIONS, units)['altitudeM']);
   const known = Number.isFinite(altitude) && altitude >= -400 && altitude <= 5000;
-  const us = kitchen.units === 'us';
   const keep = handleSubmit((values) =>
     change((h) => ({ ...h, kitchen: { ...h.kitchen, ...values } })),
   );
@@ -40,17 +44,17 @@ function KitchenForm({ kitchen }: { readonly kitchen: Kitchen }) {
       <div className="mt-3 grid gap-4 sm:grid-cols-2">
         <Field
           id="altitudeM"
-          label="Altitude, m"
+          label={`Altitude, ${unitOf('altitude', units)}`}
           inputMode="decimal"
           {...register('altitudeM')}
-          error={errors.altitudeM?.message}
+          error={refusal(errors.altitudeM?.message, units)}
         />
         <Field
           id="ambientC"
-          label="Room, °C"
+          label={`Room, ${unitOf('temperature', units)}`}
           inputMode="decimal"
           {...register('ambientC')}
-          error={errors.ambientC?.message}
+          error={refusal(errors.ambientC?.message, units)}
         />
       </div>
       <p className="mt-3 text-[15px]" data-testid="boils">
@@ -60,8 +64,8 @@ function KitchenForm({ kitchen }: { readonly kitchen: Kitchen }) {
       </p>
       <div className="mt-3 text-[15px]">
         <Toggle
-          label="US kitchen units (cups, pounds, °F)"
-          checked={us}
+          label="US kitchen units (cups and quarts, pounds, inches, °F)"
+          checked={units === 'us'}
           onChange={(on) =>
             change((h) => ({ ...h, kitchen: { ...h.kitchen, units: on ? 'us' : 'metric' } }))
           }
@@ -98,8 +102,8 @@ function PotCard({
       <div className="min-w-0 flex-1">
         <h3 className="text-[17px] font-semibold">{pot.name}</h3>
         <p className="text-[14px] text-quiet">
-          {formatLevel(pot.capacityL, kitchen.units)}, {pot.innerDiameterCm} cm, {pot.kind},{' '}
-          {pot.powerW} W
+          {formatLevel(pot.capacityL, kitchen.units)},{' '}
+          {formatAcross(pot.innerDiameterCm, kitchen.units)}, {pot.kind}, {pot.powerW} W
         </p>
         <p className="text-[14px] text-quiet">
           fill line {formatLevel(pot.maxFill * pot.capacityL, kitchen.units)}, foam line{' '}
@@ -184,6 +188,7 @@ export function KitchenScreen() {
       {editing && (
         <PotForm
           pot={editing}
+          units={kitchen.units}
           onClose={() => setEditing(null)}
           onSave={(pot) =>
             change((h) => ({

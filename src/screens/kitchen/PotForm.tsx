@@ -6,7 +6,9 @@ import { potSchema, type Pot } from '@/core/batch';
 import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';
+import type { Units } from '@/core/quantity';
 import { toNumbers } from '@/ui/numbers';
+import { allKept, allShown, refusal, shown, unitOf, type Dimensions } from '@/ui/unitFields';
 
 const NUMBERS = [
   'capacityL',
@@ -19,28 +21,50 @@ const NUMBERS = [
   'lossWPerK',
 ];
 
-/** What the fields say, as a pot: numbers read, empty optional ones left out. */
-function read(values: Pot): unknown {
-  const pot = Object.fromEntries(
-    Object.entries(toNumbers(values, NUMBERS)).filter(([, v]) => v !== undefined),
-  );
-  return { ...pot, settings: values.settings.map((s) => toNumbers(s, ['gaugeKPa'])) };
+const DIMENSIONS: Dimensions = {
+  capacityL: 'volume',
+  innerDiameterCm: 'across',
+  minLiquidL: 'volume',
+};
+const SETTING: Dimensions = { gaugeKPa: 'pressure' };
+/** A setting as it is added, kPa. */
+const LOW_KPA = 40;
+
+/** A pot as the fields show it. */
+function shownPot(pot: Pot, units: Units): Pot {
+  return {
+    ...allShown(pot, DIMENSIONS, units),
+    settings: pot.settings.map((s) => allShown(s, SETTING, units)),
+  };
+}
+
+/** What the fields say, as a pot: numbers read into metric, empty optional ones left out. */
+function read(values: Pot, before: Pot, units: Units): unknown {
+  const pot = allKept(toNumbers(values, NUMBERS), before, DIMENSIONS, units);
+  return {
+    ...Object.fromEntries(Object.entries(pot).filter(([, v]) => v !== undefined)),
+    settings: values.settings.map((s, i) =>
+      allKept(toNumbers(s, ['gaugeKPa']), before.settings[i] ?? {}, SETTING, units),
+    ),
+  };
 }
 
 /** Everything about a pot. */
 export function PotForm({
   pot,
+  units,
   onSave,
   onClose,
 }: {
   readonly pot: Pot;
+  readonly units: Units;
   readonly onSave: (pot: Pot) => void;
   readonly onClose: () => void;
 }) {
   const { register, handleSubmit, formState, control } = useForm<Pot>({
-    defaultValues: pot,
+    defaultValues: shownPot(pot, units),
     resolver: (values, context, options) =>
-      yupResolver(potSchema)(read(values) as never, context, options as never) as never,
+      yupResolver(potSchema)(read(values, pot, units) as never, context, options as never) as never,
   });
   const { errors } = formState;
   const settings = useFieldArray({ control, name: 'settings' });
@@ -59,17 +83,17 @@ export function PotForm({
           </Choice>
           <Field
             id="capacityL"
-            label="Capacity to the brim, L"
+            label={`Capacity to the brim, ${unitOf('volume', units)}`}
             inputMode="decimal"
             {...register('capacityL')}
-            error={errors.capacityL?.message}
+            error={refusal(errors.capacityL?.message, units)}
           />
           <Field
             id="innerDiameterCm"
-            label="Inside, across, cm"
+            label={`Inside, across, ${unitOf('across', units)}`}
             inputMode="decimal"
             {...register('innerDiameterCm')}
-            error={errors.innerDiameterCm?.message}
+            error={refusal(errors.innerDiameterCm?.message, units)}
           />
           <Field
             id="maxFill"
@@ -87,10 +111,10 @@ export function PotForm({
           />
           <Field
             id="minLiquidL"
-            label="Minimum liquid, L"
+            label={`Minimum liquid, ${unitOf('volume', units)}`}
             inputMode="decimal"
             {...register('minLiquidL')}
-            error={errors.minLiquidL?.message}
+            error={refusal(errors.minLiquidL?.message, units)}
           />
           <Field
             id="powerW"
@@ -121,10 +145,10 @@ export function PotForm({
               />
               <Field
                 id={`gauge-${i}`}
-                label="kPa above the air"
+                label={`${unitOf('pressure', units)} above the air`}
                 inputMode="decimal"
                 {...register(`settings.${i}.gaugeKPa`)}
-                error={errors.settings?.[i]?.gaugeKPa?.message}
+                error={refusal(errors.settings?.[i]?.gaugeKPa?.message, units)}
               />
               <Button
                 look="quiet"
@@ -135,7 +159,12 @@ export function PotForm({
               </Button>
             </div>
           ))}
-          <Button look="quiet" onClick={() => settings.append({ name: '', gaugeKPa: 40 })}>
+          <Button
+            look="quiet"
+            onClick={() =>
+              settings.append({ name: '', gaugeKPa: shown(LOW_KPA, 'pressure', units) })
+            }
+          >
             Add a setting
           </Button>
         </fieldset>

@@ -44,7 +44,52 @@ describe('the kitchen', () => {
   it('changes the units at once', async () => {
     await user.click(screen.getByRole('switch'));
     expect(kept().kitchen.units).toBe('us');
-    expect(screen.getByTestId('pot-p1').textContent).toContain('24.1 cups');
+    expect(screen.getByTestId('pot-p1').textContent).toContain('6.0 qt, 8 5/8 in');
+  });
+});
+
+describe('a US kitchen', () => {
+  beforeEach(async () => {
+    await user.click(screen.getByRole('switch'));
+  });
+
+  it('says and takes feet and Fahrenheit, and refuses in them', async () => {
+    const altitude = await screen.findByLabelText('Altitude, ft');
+    expect((altitude as HTMLInputElement).value).toBe('3773');
+    expect((screen.getByLabelText('Room, °F') as HTMLInputElement).value).toBe('68');
+    await user.clear(altitude);
+    await user.type(altitude, '20000');
+    await user.click(screen.getByRole('button', { name: 'Keep' }));
+    expect((await screen.findByRole('alert')).textContent).toBe(
+      'wanted: a number from -1312 to 16404 ft',
+    );
+    await user.clear(altitude);
+    await user.type(altitude, '5280');
+    expect(screen.getByTestId('boils').textContent).toBe('Water boils at 202 °F here.');
+    await user.click(screen.getByRole('button', { name: 'Keep' }));
+    await waitFor(() => expect(kept().kitchen.altitudeM).toBeCloseTo(1609.3, 1));
+    // What nobody touched is kept to the last digit.
+    expect(kept().kitchen.ambientC).toBe(HOME.kitchen.ambientC);
+  });
+
+  it('has pots in quarts, inches and psi, and leaves alone what was not touched', async () => {
+    await user.click(within(screen.getByTestId('pot-p1')).getByRole('button', { name: 'Change' }));
+    const sheet = await screen.findByRole('dialog');
+    const capacity = within(sheet).getByLabelText('Capacity to the brim, qt');
+    expect((capacity as HTMLInputElement).value).toBe('6.02');
+    expect((within(sheet).getByLabelText('Inside, across, in') as HTMLInputElement).value).toBe(
+      '8.66',
+    );
+    await user.clear(capacity);
+    await user.type(capacity, '7 1/2');
+    const [high] = within(sheet).getAllByLabelText('psi above the air');
+    expect((high as HTMLInputElement).value).toBe('11.6');
+    await user.click(within(sheet).getByRole('button', { name: 'Keep' }));
+    await waitFor(() => expect(kept().pots[0]?.capacityL).toBeCloseTo(7.1, 2));
+    expect(kept().pots[0]).toMatchObject({
+      ...HOME.pots[0],
+      capacityL: kept().pots[0]?.capacityL,
+    });
   });
 });
 

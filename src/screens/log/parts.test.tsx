@@ -153,10 +153,10 @@ describe('the runs of a broth', () => {
     expect(yields()).toEqual([]);
   });
 
-  it('are in cups where the kitchen has cups', async () => {
+  it('are in quarts where the kitchen has them', async () => {
     keep({ ...HOME, kitchen: { ...KITCHEN, units: 'us' }, runs: [cooked] });
     render(<RunScreen id="r1" />);
-    await user.type(screen.getByLabelText('Broth of run 1, cups'), '10');
+    await user.type(screen.getByLabelText('Broth of run 1, qt'), '2.5');
     expect(yields()?.[0]?.litres).toBeCloseTo(2.366, 3);
   });
 

@@ -15,7 +15,7 @@ import {
   type MarkKind,
   type Run,
 } from '@/core/batch';
-import { formatAmount, formatMinutes } from '@/core/quantity';
+import { formatAmount, formatMinutes, type Units } from '@/core/quantity';
 import { fishOutOf, runOffAt, stagesOf, standing, wordsOf, type Stage } from '@/core/timetable';
 import { Button, buttonLook } from '@/ui/Button';
 import { saveRun, useHousehold } from '@/ui/household';
@@ -46,10 +46,10 @@ export function StoveScreen({ id }: { readonly id: string }) {
 const NAME = 'Retort';
 
 /** What goes in, comes out and stays apart at a stage. */
-function handling(batch: Batch, stage: Stage): readonly string[] {
+function handling(batch: Batch, stage: Stage, units: Units): readonly string[] {
   if (stage.kind !== 'load' && stage.kind !== 'do') return [];
   const name = (item: Item): string =>
-    `${formatAmount(item.amount)} ${foodOf(item)?.name ?? item.food}`;
+    `${formatAmount(item.amount, units)} ${foodOf(item)?.name ?? item.food}`;
   const { into, out } = handlingAt(batch, stage.step);
   const first = stepsOf(batch)[0]?.id === stage.step;
   return [
@@ -75,8 +75,8 @@ function Done({ run }: { readonly run: Run }) {
       {apart.length > 0 && <p className="mt-2 text-lg">Into the bowls: {apart.join(', ')}.</p>}
       <p className="mt-2 text-quiet">
         Taste, then salt, acid, pepper, one at a time. What is left: shallow pans or an ice bath,
-        from 57 to 21 °C within 2 h and to 5 °C within 4 h more. Never overnight on the counter; hot
-        glass never into the freezer. None of this is canning.
+        from 57 to 21 °C (135 to 70 °F) within 2 h and to 5 °C (41 °F) within 4 h more. Never
+        overnight on the counter; hot glass never into the freezer. None of this is canning.
       </p>
       <Button look="copper" className="mt-5 !min-h-14 !px-8 !text-lg" onClick={finish}>
         Write it in the log
@@ -93,7 +93,7 @@ function Stove({ run }: { readonly run: Run }) {
   const stage = stages[at.index];
   const face = stage ? clockFace(stage, at) : null;
   const words = stage ? wordsOf(stage) : null;
-  const list = stage ? handling(run.batch, stage) : [];
+  const list = stage ? handling(run.batch, stage, kitchen.units) : [];
   const strained = stage?.stepKind === 'strain' ? runOffAt(run, stage.step) : null;
   const heading = face && words ? `${face.text} ${words.title}` : NAME;
   useEffect(() => {

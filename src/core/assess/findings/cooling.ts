@@ -10,7 +10,7 @@ const COOL_C = 21;
 const HOT_TO_COOL_MIN = 120;
 
 const WHY =
-  'Cooked food must pass from 57 to 21 °C within 2 h and to 5 °C within 4 h more (FDA Food Code 3-501.14). Ask your food-safety authority where the rule differs.';
+  'Cooked food must pass from 57 to 21 °C (135 to 70 °F) within 2 h and to 5 °C (41 °F) within 4 h more (FDA Food Code 3-501.14). Ask your food-safety authority where the rule differs.';
 
 /** Minutes that the contents have stood between hot and cool by the end of a step; 0 while hot. */
 function betweenMin(s: readonly number[], celsius: readonly number[], to: number): number {

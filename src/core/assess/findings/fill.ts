@@ -1,4 +1,4 @@
-import { isStock, runOf, runWaterL, type PlannedStep } from '../../batch';
+import { EXAMPLE_LINE, isStock, runOf, runWaterL, type PlannedStep } from '../../batch';
 import { formatLevel, formatMinutes, formatVolume } from '../../quantity';
 import { splitIn, waterToLine } from '../../fill';
 import { contentsAt, partsAt } from '../model';
@@ -214,7 +214,7 @@ export const boilsDry: Judge = (context) => {
         level: 'stop',
         title: 'It boils dry and scorches',
         message: `${when}${pressure && !result.reached ? '; it never comes to pressure' : ''}.`,
-        why: 'Water that boils off or is drunk up against what is there and what the foods give back; a bottom without liquid gets past 150 °C (assumed) and burns what lies on it.',
+        why: 'Water that boils off or is drunk up against what is there and what the foods give back; a bottom without liquid gets past 150 °C (300 °F; assumed) and burns what lies on it.',
         numbers: { minute, minL: model.pot.minLiquidL },
         step: step.id,
         remedies: pressure ? moreWater(context, index, 0) : [],
@@ -245,7 +245,7 @@ export const neverAtPressure: Judge = ({ model, draws }) => {
   });
 };
 
-export const empty: Judge = ({ model }) =>
+export const empty: Judge = ({ model, units }) =>
   model.plan.items.length > 0
     ? []
     : [
@@ -253,8 +253,7 @@ export const empty: Judge = ({ model }) =>
           code: 'empty',
           level: 'note',
           title: 'Nothing in the pot yet',
-          message:
-            'Say what goes in, one line an ingredient, such as “1.2 kg lamb neck, 40 mm pieces”.',
+          message: `Say what goes in, one line an ingredient, such as “${EXAMPLE_LINE[units]}”.`,
           why: 'Everything else follows from what is in the pot.',
           numbers: {},
           remedies: [],

@@ -1,7 +1,7 @@
 import { X } from 'lucide-react';
 import type { BonesReport } from '@/core/assess';
 import type { Kitchen } from '@/core/batch';
-import { shortLevel } from '@/core/quantity';
+import { formatLevel } from '@/core/quantity';
 import { Wobble } from '@/ui/Wobble';
 
 const COLUMNS = [
@@ -56,7 +56,7 @@ export function RunOffTable({
                 {run.run}
               </span>
             </th>
-            <td className="figure pr-2 text-base">{shortLevel(run.litres, kitchen.units)}</td>
+            <td className="figure pr-2 text-base">{formatLevel(run.litres, kitchen.units)}</td>
             <td className="figure pr-2 text-base">{run.gelatineG.toFixed(0)} g</td>
             <td className="pr-2 max-sm:hidden">{Math.round(100 * run.share)} %</td>
             <td className="figure pr-2 text-base">{run.setsGPerL.toFixed(1)} g</td>

@@ -114,7 +114,7 @@ describe('what is said', () => {
     expect(said.get('boiled down to “soft set”')).toMatch(/ L in .* min, \d\.\d kWh$/);
     expect(said.get('bones a litre of “soft set”')).toMatch(/g$/);
     expect(said.get('fat to skim')).toMatch(/^about /);
-    expect(new Map(answers(thin, 'us')).get('boiled down to “soft set”')).toContain('cups');
+    expect(new Map(answers(thin, 'us')).get('boiled down to “soft set”')).toContain(' qt');
     expect(answers(assess({ ...ONE, kind: 'soup', items: [] }, POT, KITCHEN), 'metric')).toEqual(
       [],
     );
