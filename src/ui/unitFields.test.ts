@@ -7,6 +7,7 @@ const DIMENSIONS: readonly Dimension[] = [
   'altitude',
   'temperature',
   'volume',
+  'measure',
   'across',
   'cut',
   'pressure',
@@ -57,6 +58,9 @@ describe('fields in the kitchen’s units', () => {
     expect(refusal(problem?.wanted, 'metric')).toBe('a number from -400 to 5000 m');
     expect(refusal('no more than the fill line', 'us')).toBe('no more than the fill line');
     expect(refusal(undefined, 'us')).toBeUndefined();
+    expect(refusal('a number from 0.05 to 5 L', 'us', 'measure')).toBe(
+      'a number from 0.21 to 21.13 cups',
+    );
   });
 
   it('can be told in US units for every bound of a pot', () => {

@@ -11,7 +11,8 @@ import {
   type Units,
 } from '@/core/quantity';
 
-export type Dimension = 'altitude' | 'temperature' | 'volume' | 'across' | 'cut' | 'pressure';
+export type Dimension =
+  'altitude' | 'temperature' | 'volume' | 'measure' | 'across' | 'cut' | 'pressure';
 
 interface Way {
   readonly metric: string;
@@ -34,6 +35,8 @@ const WAYS: Readonly<Record<Dimension, Way>> = {
   altitude: by('m', 'ft', METRES_PER_FOOT, 0),
   temperature: { metric: '°C', us: '°F', toUs: toFahrenheit, fromUs: toCelsius, digits: 0 },
   volume: by('L', 'qt', LITRES_PER_QUART, 2),
+  // What is measured in, by the cup.
+  measure: by('L', 'cups', LITRES_PER_QUART / 4, 2),
   across: by('cm', 'in', 2.54, 2),
   cut: by('mm', 'in', 25.4, 3),
   pressure: by('kPa', 'psi', KPA_PER_PSI, 1),
@@ -92,13 +95,19 @@ const BOUNDS = /a number from (-?[\d.]+) to (-?[\d.]+) (\S+)/;
 /**
  * What a schema asks for, in the units of the field.
  *
+ * @param dimension of the field; by the unit in the message where it is missing
  * @example refusal('a number from -400 to 5000 m', 'us') // "a number from -1312 to 16404 ft"
  */
-export function refusal(message: string | undefined, units: Units): string | undefined {
+export function refusal(
+  message: string | undefined,
+  units: Units,
+  dimension?: Dimension,
+): string | undefined {
   const match = message === undefined ? null : BOUNDS.exec(message);
   if (!message || !match || units === 'metric') return message;
   const [all, least, most, unit] = match;
-  const found = (Object.keys(WAYS) as Dimension[]).find((d) => WAYS[d].metric === unit);
+  const known = dimension ? [dimension] : (Object.keys(WAYS) as Dimension[]);
+  const found = known.find((d) => WAYS[d].metric === unit);
   if (!found) return message;
   const at = (text: string | undefined): number => shown(Number(text), found, units);
   return message.replace(all, `a number from ${at(least)} to ${at(most)} ${WAYS[found].us}`);

@@ -76,9 +76,11 @@ export function Well({ pot, kitchen, assessment, sample, waterL, onWater }: Well
     15,
     frame.bottom,
   );
+  // Quarts take more room than litres.
+  const line = kitchen.units === 'us' ? '' : ' line';
   const labelText: Readonly<Record<string, string>> = {
-    fill: `fill line ${formatLevel(fill.maxL, kitchen.units)}`,
-    foam: `foam line ${formatLevel(fill.foamL, kitchen.units)}`,
+    fill: `fill${line} ${formatLevel(fill.maxL, kitchen.units)}`,
+    foam: `foam${line} ${formatLevel(fill.foamL, kitchen.units)}`,
     swollen: `swollen ${formatLevel(fill.swollenL, kitchen.units)}`,
     valve: `at valve ${formatLevel(fill.releaseL, kitchen.units)}`,
   };

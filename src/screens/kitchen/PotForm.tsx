@@ -24,7 +24,7 @@ const NUMBERS = [
 const DIMENSIONS: Dimensions = {
   capacityL: 'volume',
   innerDiameterCm: 'across',
-  minLiquidL: 'volume',
+  minLiquidL: 'measure',
 };
 const SETTING: Dimensions = { gaugeKPa: 'pressure' };
 /** A setting as it is added, kPa. */
@@ -111,10 +111,10 @@ export function PotForm({
           />
           <Field
             id="minLiquidL"
-            label={`Minimum liquid, ${unitOf('volume', units)}`}
+            label={`Minimum liquid, ${unitOf('measure', units)}`}
             inputMode="decimal"
             {...register('minLiquidL')}
-            error={refusal(errors.minLiquidL?.message, units)}
+            error={refusal(errors.minLiquidL?.message, units, 'measure')}
           />
           <Field
             id="powerW"
