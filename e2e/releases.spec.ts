@@ -45,7 +45,7 @@ test('bursts stay bursts under the hand, and outlive the file', async ({ page })
   await expect(valve).toHaveAttribute('aria-valuenow', '3');
   await drag(page, valve, 40);
   await expect(valve).toHaveAttribute('aria-valuetext', /in bursts/);
-  await page.goto('/');
+  await page.getByRole('link', { name: 'Batches' }).first().click();
   const file = JSON.parse(await exported(page)) as {
     batches: { id: string; steps: { release?: { method: string; afterMin?: number } }[] }[];
   };
@@ -76,13 +76,17 @@ test('a wish and what is in for its flavour go out with the file and come back',
   await expect(page.getByRole('slider', { name: 'celery is right up to' })).toHaveCount(0);
   const bench = page.url();
 
-  await page.goto('/');
+  // As a cook goes from page to page: nothing is loaded anew while it is still being written.
+  const home = (): Promise<void> => page.getByRole('link', { name: 'Batches' }).first().click();
+  await home();
   const file = await exported(page);
+  expect(file).toContain('"with bite"');
+  expect(file).toContain('"flavour"');
   await page.goto(bench);
   await carrot.getByRole('button', { name: /^Wish, cut and temperature/ }).click();
   await page.getByRole('button', { name: 'as usual' }).click();
   await expect(end).not.toHaveAttribute('aria-valuetext', 'with bite');
-  await page.goto('/');
+  await home();
   await bringIn(page, 'kitchen.json', file);
   const sheet = page.getByRole('dialog');
   await page.getByRole('tab', { name: 'Replace' }).click();
