@@ -126,10 +126,11 @@ function findFoods(rest: string): Found {
   const found = nearest([...names, one]);
   if ((found[0]?.score ?? 0) >= SURE_MATCH) return { matches: found, spelt: null };
   const mended = [bare(short), one].flatMap((text) => mendSpelling(text) ?? []);
-  const again = nearest(mended);
-  return (again[0]?.score ?? 0) >= SURE_MATCH
-    ? { matches: again, spelt: mended[0] ?? null }
-    : { matches: found, spelt: null };
+  for (const spelt of mended) {
+    const again = matchFoods(spelt, 4);
+    if ((again[0]?.score ?? 0) >= SURE_MATCH) return { matches: again, spelt };
+  }
+  return { matches: found, spelt: null };
 }
 
 /**

@@ -31,4 +31,5 @@ export {
   formatVolume,
   nearestFraction,
 } from './format';
+export { readNumber } from './packed';
 export { parseAmount, parseLength, volumeMl, type ParsedAmount } from './parse';

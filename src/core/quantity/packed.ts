@@ -28,16 +28,21 @@ function unitOf(word: string): Unit {
   return UNITS.find(([start]) => start.test(word))?.[1] ?? 'g';
 }
 
-/** A number as written: "1 1/2", "3/4", "2.5"; above 0, or null. */
-function numberOf(text: string): number | null {
-  const value = text
-    .trim()
-    .split(/\s+/)
-    .map((part) => {
-      const [over = '', under = '1'] = part.split('/');
-      return Number(over) / Number(under);
-    })
-    .reduce((sum, part) => sum + part, 0);
+/**
+ * A number as written.
+ *
+ * @returns NaN where it is none
+ * @example readNumber('1 1/2') // 1.5
+ */
+export function readNumber(text: string): number {
+  const written = text.trim();
+  const [, whole = '0', over, under] = /^(?:(\d+)\s+)?(\d+)\/(\d+)$/.exec(written) ?? [];
+  return over && under ? Number(whole) + Number(over) / Number(under) : Number(written);
+}
+
+/** The same, finite and above 0; null where it is not. */
+function amountOf(text: string): number | null {
+  const value = readNumber(text);
   return Number.isFinite(value) && value > 0 ? value : null;
 }
 
@@ -82,8 +87,8 @@ export function readPacked(line: string): Packed | null {
   const [count, net, unit, container] = first
     ? [first[1], first[2], first[3], first[4]]
     : [after?.[1], after?.[3], after?.[4], after?.[2]];
-  const counted = count === undefined ? 1 : numberOf(count);
-  const value = numberOf(net ?? '');
+  const counted = count === undefined ? 1 : amountOf(count);
+  const value = amountOf(net ?? '');
   if (counted === null || value === null) return null;
   const amount = netOf(counted, value, unitOf(unit ?? ''), container ?? '');
   return amount && { amount, rest: line.slice(match[0].length).trim() };
@@ -104,7 +109,7 @@ const WEIGHED = new RegExp(
  */
 export function weighed(rest: string, count: number): Packed | null {
   const match = WEIGHED.exec(rest);
-  const value = match?.[1] ? numberOf(match[1]) : null;
+  const value = match?.[1] ? amountOf(match[1]) : null;
   if (!match?.[2] || value === null) return null;
   const times = match[3] ? count : 1;
   return {

@@ -1,5 +1,5 @@
 import { parseIngredient } from 'parse-ingredient';
-import { readPacked, weighed } from './packed';
+import { readNumber, readPacked, weighed } from './packed';
 import { VOLUME_ML, type Amount, type Size, type Unit } from './units';
 
 /** What a line said: its amount where it had one, and the words that are left. */
@@ -113,8 +113,7 @@ export function parseAmount(text: string): ParsedAmount {
     rest = `${parsed.unitOfMeasure ?? ''} ${rest}`.trim();
   }
   // A sprig is another thing than the leaf: dried thyme is measured by the spoon.
-  if (id === 'sprig')
-    rest = `${rest.replace(/^(?:fresh\s+)?/i, '')}`.replace(/^([\w ]+)/, '$1 sprig');
+  if (id === 'sprig') rest = rest.replace(/^(?:fresh\s+)?([\w ]+)/i, '$1 sprig');
   const sizeWord = SIZE_WORD.exec(rest);
   if (unit === 'piece' && sizeWord?.[1]) {
     size = sizeOf(sizeWord[1].toLowerCase());
@@ -141,7 +140,7 @@ const LENGTH = /(\d+(?:\.\d+)?(?:\s+\d+\/\d+)?|\d+\/\d+)\s*-?\s*(mm|cm|inch(?:es
 export function parseLength(text: string): { readonly mm: number; readonly found: string } | null {
   const match = LENGTH.exec(text);
   if (!match?.[1] || !match[2]) return null;
-  const value = parseIngredient(`${match[1]} x`)[0]?.quantity ?? 0;
+  const value = readNumber(match[1]);
   const unit = match[2].toLowerCase();
   const mm = value * (unit === 'mm' ? 1 : unit === 'cm' ? 10 : 25.4);
   return value > 0 ? { mm: Number(mm.toFixed(1)), found: match[0] } : null;

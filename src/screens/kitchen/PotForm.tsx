@@ -43,9 +43,11 @@ function read(values: Pot, before: Pot, units: Units): unknown {
   const pot = allKept(toNumbers(values, NUMBERS), before, DIMENSIONS, units);
   return {
     ...Object.fromEntries(Object.entries(pot).filter(([, v]) => v !== undefined)),
-    settings: values.settings.map((s, i) =>
-      allKept(toNumbers(s, ['gaugeKPa']), before.settings[i] ?? {}, SETTING, units),
-    ),
+    // By name: a setting that was taken away has moved the others up.
+    settings: values.settings.map((s) => {
+      const was = before.settings.find(({ name }) => name === s.name) ?? {};
+      return allKept(toNumbers(s, ['gaugeKPa']), was, SETTING, units);
+    }),
   };
 }
 

@@ -91,6 +91,14 @@ describe('a US kitchen', () => {
       capacityL: kept().pots[0]?.capacityL,
     });
   });
+
+  it('keeps a setting to the last digit when another is taken away', async () => {
+    await user.click(within(screen.getByTestId('pot-p1')).getByRole('button', { name: 'Change' }));
+    const sheet = await screen.findByRole('dialog');
+    await user.click(within(sheet).getAllByRole('button', { name: 'Remove' })[0] as HTMLElement);
+    await user.click(within(sheet).getByRole('button', { name: 'Keep' }));
+    await waitFor(() => expect(kept().pots[0]?.settings).toEqual([{ name: 'low', gaugeKPa: 40 }]));
+  });
 });
 
 describe('pots', () => {
