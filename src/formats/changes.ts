@@ -5,7 +5,7 @@ import { canonical } from './write';
 export type ImportMode = 'merge' | 'replace';
 
 export interface Change {
-  readonly what: 'kitchen' | 'pot' | 'batch' | 'run';
+  readonly what: 'kitchen' | 'pot' | 'batch' | 'run' | 'food';
   readonly name: string;
   readonly how: 'added' | 'changed' | 'removed' | 'same';
 }
@@ -46,6 +46,7 @@ export function previewImport(now: Bundle, file: Bundle, mode: ImportMode): read
       how: mode === 'merge' || same(now.kitchen, file.kitchen) ? 'same' : 'changed',
     },
     ...compare('pot', (p) => p.name, now.pots, file.pots, mode),
+    ...compare('food', (f) => f.name, now.foods, file.foods, mode),
     ...compare('batch', (b) => b.name, now.batches, file.batches, mode),
     ...compare(
       'run',
@@ -72,6 +73,7 @@ export function importBundle(now: Bundle, file: Bundle, mode: ImportMode): Bundl
     pots: merged(now.pots, file.pots),
     batches: merged(now.batches, file.batches),
     runs: merged(now.runs, file.runs),
+    foods: merged(now.foods, file.foods),
     jars: [...now.jars, ...file.jars.filter((jar) => !now.jars.some((old) => same(old, jar)))],
   };
 }

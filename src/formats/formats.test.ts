@@ -12,6 +12,7 @@ const HOME: Bundle = {
   batches: [REFERENCE],
   runs: [],
   jars: [],
+  foods: [],
 };
 const OTHER = { ...REFERENCE, id: 'b9', name: 'Other' };
 

@@ -149,7 +149,7 @@ export function readRecipe(text: string): RecipeResult {
         .map(plain)
         .join(' '),
       servingsOf(found['recipeYield']),
-      ingredients.map(plain).filter(Boolean).map(readLine),
+      ingredients.map(plain).filter(Boolean).map((line) => readLine(line)),
       textsOf(found['recipeInstructions']),
     );
   }

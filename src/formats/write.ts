@@ -13,10 +13,16 @@ const FIELDS: readonly string[] = [
   'batches',
   'runs',
   'jars',
+  'foods',
   'id',
   'name',
   'kind',
   'food',
+  'own',
+  'like',
+  'pieceG',
+  'cooked',
+  'foams',
   'amount',
   'value',
   'unit',
@@ -121,6 +127,7 @@ export function writeBundle(bundle: Bundle): string {
     pots: byId(bundle.pots),
     batches: byId(bundle.batches),
     runs: byId(bundle.runs),
+    foods: byId(bundle.foods),
   };
   return `${JSON.stringify(canonical(sorted), null, 2)}\n`;
 }

@@ -1,6 +1,7 @@
 /** The browser's database: one versioned schema, and the way from every older version to it. */
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import type { Batch, Kitchen, Pot, Run } from '../core/batch';
+import type { OwnFood } from '../core/food';
 
 export interface Backup {
   readonly id: string;
@@ -15,6 +16,8 @@ export interface Household {
   readonly key: 'household';
   readonly kitchen: Kitchen;
   readonly jars: readonly unknown[];
+  /** Missing in what an older build wrote. */
+  readonly foods?: readonly OwnFood[];
   /** Fields of the file this version does not know. */
   readonly extra: Readonly<Record<string, unknown>>;
 }

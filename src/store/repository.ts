@@ -4,14 +4,14 @@ import type { Bundle } from '../core/batch';
 import { writeBundle } from '../formats/write';
 import type { Backup, Database, Household } from './db';
 
-const KNOWN = new Set(['format', 'version', 'kitchen', 'pots', 'batches', 'runs', 'jars']);
+const KNOWN = new Set(['format', 'version', 'kitchen', 'pots', 'batches', 'runs', 'jars', 'foods']);
 const LISTS = ['pots', 'batches', 'runs'] as const;
 /** Backups kept; older ones go. */
 const BACKUPS = 5;
 
 function householdOf(bundle: Bundle): Household {
   const extra = Object.fromEntries(Object.entries(bundle).filter(([key]) => !KNOWN.has(key)));
-  return { key: 'household', kitchen: bundle.kitchen, jars: bundle.jars, extra };
+  return { key: 'household', kitchen: bundle.kitchen, jars: bundle.jars, foods: bundle.foods, extra };
 }
 
 /** Everything in the database as one bundle; null before the first start. */
@@ -25,8 +25,8 @@ export async function loadBundle(db: Database): Promise<Bundle | null> {
   ]);
   await tx.done;
   if (!household) return null;
-  const { kitchen, jars, extra } = household;
-  return { ...extra, format: 'retort', version: 1, kitchen, pots, batches, runs, jars };
+  const { kitchen, jars, foods = [], extra } = household;
+  return { ...extra, format: 'retort', version: 1, kitchen, pots, batches, runs, jars, foods };
 }
 
 /**

@@ -15,6 +15,7 @@ const HOME = {
   batches: [REFERENCE],
   runs: [],
   jars: [{ later: 1 }],
+  foods: [{ id: 'oca', name: 'oca', like: 'potato' }],
   ours: 'kept',
 } as Bundle;
 

@@ -211,7 +211,7 @@ export function itemReports(model: Model): readonly ItemReport[] {
       report.grades.find((g) => g.grade === grade)?.fromMin ?? null;
     return {
       id: item.id,
-      food: item.food.key,
+      food: item.food.own ? item.food.name : item.food.key,
       name: item.food.name,
       group: item.food.group,
       family: item.food.family,

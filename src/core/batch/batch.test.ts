@@ -33,6 +33,7 @@ const BUNDLE = {
   batches: [REFERENCE],
   runs: [],
   jars: [],
+  foods: [],
 };
 
 describe('reading a line', () => {

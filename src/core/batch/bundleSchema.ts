@@ -1,7 +1,7 @@
 /** Yup schema of a bundle file. */
 import * as yup from 'yup';
 import { runSchema } from './runSchema';
-import { batchSchema, kitchenSchema, potSchema } from './schema';
+import { batchSchema, kitchenSchema, ownFoodSchema, potSchema } from './schema';
 import { list, needed, object, oneOf } from './schemaParts';
 
 export const bundleSchema = object(
@@ -16,6 +16,7 @@ export const bundleSchema = object(
     batches: needed(list(batchSchema, 'a list of batches'), 'a list of batches'),
     runs: list(runSchema, 'a list of runs'),
     jars: list(yup.mixed(), 'a list of jars'),
+    foods: list(ownFoodSchema, 'a list of foods'),
   },
   'a Retort file: an object with kitchen, pots and batches',
 );

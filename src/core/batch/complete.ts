@@ -1,14 +1,6 @@
-import {
-  amountGrams,
-  foodByKey,
-  foodInAmount,
-  resolveFood,
-  spanOf,
-  usualSpan,
-  type Food,
-  type Span,
-} from '../food';
+import { amountGrams, spanOf, usualSpan, type Food, type Span } from '../food';
 import { isStock } from './kind';
+import { foodOf } from './named';
 import { indexOfStep, poursOf } from './pours';
 import { READIED, readied } from './ready';
 import type { Batch, Cut, Item, Kitchen, Pot, PressureStep, Release, Step } from './types';
@@ -123,9 +115,8 @@ function outAt(item: Item, food: Food, entersAt: number, { batch, steps, pours }
 
 function planItem(item: Item, frame: Frame): PlannedItem {
   const { batch, kitchen, steps } = frame;
-  const named = foodByKey(item.food) ?? resolveFood(item.food);
-  if (!named) throw new RangeError(`no food called ${item.food}`);
-  const bought = foodInAmount(named, item.amount);
+  const bought = foodOf(item);
+  if (!bought) throw new RangeError(`no food called ${item.food}`);
   const boughtG = amountGrams(bought, item.amount);
   if (boughtG === null)
     throw new RangeError(`${bought.name} has no measure in ${item.amount.unit}`);

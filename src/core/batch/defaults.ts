@@ -3,6 +3,8 @@
  * is there, right or wrong, known or not, stays as it is. The minutes of a hold and of a wait are
  * the cook's decision and have no default.
  */
+import { idOfName } from './like';
+
 type Fields = Record<string, unknown>;
 
 function isFields(value: unknown): value is Fields {
@@ -55,10 +57,17 @@ function fillBatch(batch: unknown, index: number): unknown {
   );
 }
 
+/** A food of the kitchen goes by its name where it has no id. */
+function fillFood(food: unknown, index: number): unknown {
+  const name = isFields(food) && typeof food['name'] === 'string' ? food['name'] : '';
+  return fill(food, { id: idOfName(name) || `food-${index + 1}` });
+}
+
 /** A file's value with what it left out. Anything that is no object is returned as it is. */
 export function withDefaults(value: unknown): unknown {
   if (!isFields(value)) return value;
-  let filled = fill(value, { kitchen: {}, batches: [], runs: [], jars: [] });
+  let filled = fill(value, { kitchen: {}, batches: [], runs: [], jars: [], foods: [] });
+  filled = within(filled, 'foods', (foods) => each(foods, fillFood));
   filled = within(filled, 'kitchen', (kitchen) =>
     fill(kitchen, { altitudeM: 0, ambientC: 20, units: 'metric' }),
   );

@@ -1,20 +1,9 @@
 /** Changes to a batch, each a new batch. Pure, so that the screen can undo them. */
-import {
-  amountGrams,
-  amountOfGrams,
-  foodByKey,
-  foodInAmount,
-  resolveFood,
-  type Food,
-} from '../food';
+import { amountGrams, amountOfGrams, foodByKey, type Food } from '../food';
 import type { Amount } from '../quantity';
 import { stepsOf } from './complete';
+import { foodOf } from './named';
 import type { Batch, Item, Release, Step } from './types';
-
-export function foodOf(item: Item) {
-  const food = foodByKey(item.food) ?? resolveFood(item.food);
-  return food && foodInAmount(food, item.amount);
-}
 
 export function addItems(batch: Batch, items: readonly Item[]): Batch {
   return { ...batch, items: [...batch.items, ...items] };

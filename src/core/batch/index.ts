@@ -6,6 +6,7 @@ export {
   CUT_SHAPES,
   itemSchema,
   kitchenSchema,
+  ownFoodSchema,
   potSchema,
   RELEASE_METHODS,
   SETS,
@@ -23,12 +24,13 @@ export {
   type PlannedItem,
   type PlannedStep,
 } from './complete';
+export { idOfName, likeWords, readLike, sameName, type Like } from './like';
+export { foodOf, namedFood } from './named';
 export { EXAMPLE_LINE, readLine, readLines, type ReadLine } from './line';
 export {
   addItems,
   changeItem,
   changeStep,
-  foodOf,
   freshItemId,
   freshStepId,
   insertStep,

@@ -1,14 +1,19 @@
 import {
   amountGrams,
   foodInAmount,
+  indexOf,
   matchFoods,
   mendSpelling,
+  ownFood,
   SURE_MATCH,
   type Food,
+  type FoodIndex,
   type FoodMatch,
+  type OwnFood,
 } from '../food';
 import { formatAmount, parseAmount, parseLength, type Amount, type Units } from '../quantity';
 import { FRIDGE_C, FROZEN_C } from './complete';
+import { idOfName, readLike, splitLike } from './like';
 import { looseAmount, looseMeasure } from './loose';
 import type { Cut, CutShape, Item } from './types';
 
@@ -28,6 +33,8 @@ export interface ReadLine {
   readonly unsure: readonly string[];
   /** Nearest foods when none was sure. */
   readonly nearest: readonly Food[];
+  /** The words that name the food. */
+  readonly name: string;
 }
 
 const SHAPES: readonly (readonly [RegExp, CutShape, number])[] = [
@@ -99,10 +106,12 @@ interface Found {
   readonly matches: readonly FoodMatch[];
   /** The name as it was taken, where its spelling was mended. */
   readonly spelt: string | null;
+  /** The name as it stands, without words of handling. */
+  readonly name: string;
 }
 
 /** The name as it stands, without words of handling, and without its tail; the best match wins. */
-function findFoods(rest: string): Found {
+function findFoods(rest: string, index: FoodIndex): Found {
   const before = rest.split(/[,;(]/)[0] ?? rest;
   const length = parseLength(rest)?.found ?? '';
   const bare = (text: string): string =>
@@ -117,39 +126,58 @@ function findFoods(rest: string): Found {
   const nearest = (texts: readonly string[]): readonly FoodMatch[] => {
     let best: readonly FoodMatch[] = [];
     for (const text of new Set(texts)) {
-      const next = matchFoods(text, 4);
+      const next = matchFoods(text, 4, index);
       if ((next[0]?.score ?? 0) > (best[0]?.score ?? 0)) best = next;
       if (best[0]?.score === 1) break;
     }
     return best;
   };
   const found = nearest([...names, one]);
-  if ((found[0]?.score ?? 0) >= SURE_MATCH) return { matches: found, spelt: null };
-  const mended = [bare(short), one].flatMap((text) => mendSpelling(text) ?? []);
+  const name = bare(short).replace(/\s+/g, ' ').trim();
+  if ((found[0]?.score ?? 0) >= SURE_MATCH) return { matches: found, spelt: null, name };
+  const mended = [bare(short), one].flatMap((text) => mendSpelling(text, index) ?? []);
   for (const spelt of mended) {
-    const again = matchFoods(spelt, 4);
-    if ((again[0]?.score ?? 0) >= SURE_MATCH) return { matches: again, spelt };
+    const again = matchFoods(spelt, 4, index);
+    if ((again[0]?.score ?? 0) >= SURE_MATCH) return { matches: again, spelt, name };
   }
-  return { matches: found, spelt: null };
+  return { matches: found, spelt: null, name };
+}
+
+const NONE: readonly OwnFood[] = [];
+
+/** The food that a line makes, by saying what it is like. */
+function madeOf(name: string, like: string, unsure: string[]): Food | null {
+  const read = readLike(like);
+  unsure.push(...read.unsure);
+  return (
+    (read.own && name && ownFood({ id: idOfName(name), name: name.slice(0, 200), ...read.own })) ||
+    null
+  );
 }
 
 /**
  * Reads one line as a cook would say it.
  *
- * @param text such as "2 lb lamb neck, frozen" or "2 leeks, 15 mm rings"
+ * @param text such as "2 lb lamb neck, frozen", "2 leeks, 15 mm rings" or "3 ocas like potato, 60 g
+ *   a piece", which makes a food of the kitchen
+ * @param foods the kitchen's own
  * @example readLine('1 1/2 cups pearl barley').item?.food // "pearl-barley"
  */
-export function readLine(text: string): ReadLine {
-  const parsed = parseAmount(text);
+export function readLine(text: string, foods: readonly OwnFood[] = NONE): ReadLine {
+  const [said, like] = splitLike(text);
+  const parsed = parseAmount(said);
   const unsure = [...parsed.unsure];
   const loose = looseMeasure(parsed);
-  const { matches: found, spelt } = findFoods(loose?.rest ?? parsed.rest);
+  const { matches: found, spelt, name } = findFoods(loose?.rest ?? parsed.rest, indexOf(foods));
   const best = found[0];
-  if (!best || best.score < SURE_MATCH)
-    return { text, item: null, food: null, unsure, nearest: found.map((m) => m.food) };
-  const food = parsed.amount ? foodInAmount(best.food, parsed.amount) : best.food;
-  if (spelt) unsure.push(`read as ${spelt}`);
-  if (best.score < 0.75 || best.strange) unsure.push(`taken for ${food.name}`);
+  const made = like === null ? null : madeOf(name, like, unsure);
+  const nearest = found.map((m) => m.food);
+  if (like === null ? !best || best.score < SURE_MATCH : !made)
+    return { text, item: null, food: null, unsure, nearest, name };
+  const match = made ?? (best as FoodMatch).food;
+  const food = parsed.amount ? foodInAmount(match, parsed.amount) : match;
+  if (!made && spelt) unsure.push(`read as ${spelt}`);
+  if (!made && best && (best.score < 0.75 || best.strange)) unsure.push(`taken for ${food.name}`);
   const meant = loose ? looseAmount(loose, food) : parsed.amount;
   if (loose && meant && meant.unit !== 'piece')
     unsure.push(`by the ${loose.word}, taken for ${formatAmount(meant)}`);
@@ -162,15 +190,18 @@ export function readLine(text: string): ReadLine {
     text,
     food,
     unsure,
-    nearest: found.slice(1).map((m) => m.food),
+    nearest: nearest.slice(1),
+    name,
     item: {
-      food: food.key,
+      food: food.own ? food.own.name : food.key,
+      ...(food.own && { own: food.own }),
       amount,
       ...(cut && { cut }),
       ...(startC !== undefined && { startC }),
       ...(soakedH !== undefined && { soakedH }),
       ...(old && { old }),
-      ...(/\bapart\b/i.test(parsed.rest) && { apart: true }),
+      ...(food.own?.for && { for: food.own.for }),
+      ...((food.own?.apart || /\bapart\b/i.test(parsed.rest)) && { apart: true }),
       enters: null,
       leaves: null,
     },
@@ -180,10 +211,13 @@ export function readLine(text: string): ReadLine {
 /**
  * Reads a pasted list, a line an item; blank lines and headings ("For the broth:") are passed over.
  */
-export function readLines(text: string): readonly ReadLine[] {
+export function readLines(
+  text: string,
+  foods: readonly OwnFood[] = NONE,
+): readonly ReadLine[] {
   return text
     .split(/\r?\n|;(?=\s*[\d¼½¾⅓⅔])/)
     .map((line) => line.trim())
     .filter((line) => line && !line.endsWith(':'))
-    .map(readLine);
+    .map((line) => readLine(line, foods));
 }

@@ -1,5 +1,5 @@
 /** Which strainings pour the broth off and leave the bones for a run in fresh water. */
-import { resolveFood } from '../food';
+import { namedFood } from './named';
 import type { Batch, Item, Step } from './types';
 
 /** Index of a step; `otherwise` where none is named or it is gone. */
@@ -13,8 +13,8 @@ export function indexOfStep(
 }
 
 const isBone = (item: Item): boolean =>
-  item.from !== undefined || resolveFood(item.food)?.group === 'bones';
-const isLiquid = (item: Item): boolean => resolveFood(item.food)?.group === 'liquid';
+  item.from !== undefined || namedFood(item)?.group === 'bones';
+const isLiquid = (item: Item): boolean => namedFood(item)?.group === 'liquid';
 
 /**
  * Indexes of the strainings after which the bones stay. Where a straining does not say, they stay

@@ -5,7 +5,6 @@ import {
   addItems,
   changeItem,
   changeStep,
-  foodOf,
   freshItemId,
   freshStepId,
   insertStep,
@@ -14,6 +13,7 @@ import {
   setWater,
   waterItem,
 } from './edit';
+import { foodOf } from './named';
 import { isStock } from './kind';
 import { poursOf } from './pours';
 import type { Batch, Item, Step } from './types';

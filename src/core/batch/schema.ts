@@ -120,10 +120,27 @@ const wishSchema = object(
   .optional()
   .default(undefined);
 
+const ownFields = {
+  id: needed(text('an id'), 'an id'),
+  name: needed(text('a name'), 'a name for the food'),
+  like: needed(text('a food of the table'), 'a food of the table that it cooks as'),
+  pieceG: number(0.05, 20000, 'g'),
+  cooked: number(0.2, 5, ''),
+  foams: flag.optional(),
+  for: oneOf(['flavour']),
+  apart: flag.optional(),
+};
+
+/** A food of the kitchen. */
+export const ownFoodSchema = object(ownFields, 'a food of the kitchen: its name and what it is like');
+
 export const itemSchema = object(
   {
     id: needed(text('an id'), 'an id'),
     food: needed(text('a food'), 'a food'),
+    own: object(ownFields, 'a food of the kitchen: its name and what it is like')
+      .optional()
+      .default(undefined),
     amount: needed(amountSchema, 'an amount: a value and a unit'),
     cut: cutSchema.nullable().default(undefined),
     startC: number(-40, 100, '°C').nullable(),

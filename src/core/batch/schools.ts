@@ -6,12 +6,12 @@ import {
   addItems,
   changeItem,
   changeStep,
-  foodOf,
   freshItemId,
   freshStepId,
   removeItem,
   usualEntry,
 } from './edit';
+import { foodOf } from './named';
 import { stepsOf } from './complete';
 import { isStock } from './kind';
 import type { Batch, Item, Schools } from './types';

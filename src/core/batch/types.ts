@@ -1,3 +1,4 @@
+import type { OwnFood } from '../food';
 import type { Amount, Units } from '../quantity';
 
 /** Choices where practitioners differ; what is missing is not chosen. */
@@ -66,8 +67,10 @@ export interface Cut {
 
 export interface Item {
   readonly id: string;
-  /** Key of the food table, or a name the add line understands. */
+  /** Key of the food table, a name the add line understands, or that of a food of the kitchen. */
   readonly food: string;
+  /** What it is, where it is a food of the kitchen: as it was when it went in. */
+  readonly own?: OwnFood;
   readonly amount: Amount;
   readonly cut?: Cut;
   /** Temperature when it goes in, C; below zero it is frozen. */
@@ -276,4 +279,6 @@ export interface Bundle {
   readonly batches: readonly Batch[];
   readonly runs: readonly Run[];
   readonly jars: readonly unknown[];
+  /** What this kitchen cooks and no table has. */
+  readonly foods: readonly OwnFood[];
 }

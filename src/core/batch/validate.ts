@@ -1,7 +1,9 @@
 import * as yup from 'yup';
-import { amountGrams, foodInAmount, gradesOf, resolveFood, spanOf } from '../food';
+import { amountGrams, foodByKey, gradesOf, resolveFood, spanOf, type OwnFood } from '../food';
 import { withDefaults } from './defaults';
 import { bundleSchema } from './bundleSchema';
+import { sameName } from './like';
+import { foodOf, namedFood } from './named';
 import type { Amount } from '../quantity';
 import type { Batch, Bundle, Item, Run } from './types';
 
@@ -65,14 +67,24 @@ function duplicates(ids: readonly string[], path: (i: number) => string): readon
   });
 }
 
+const LIKE = 'a food of the table';
+
 /** No pot of a home holds more of one food, g. */
 const MOST_G = 100_000;
 
 function itemProblems(item: Item, at: string, steps: ReadonlySet<string> | null): Problem[] {
   const problems: Problem[] = [];
-  const food = resolveFood(item.food);
+  const food = namedFood(item);
   if (!food)
-    problems.push({ path: `${at}.food`, found: show(item.food), wanted: 'a food of the table' });
+    problems.push(
+      item.own
+        ? { path: `${at}.own.like`, found: show(item.own.like), wanted: LIKE }
+        : {
+            path: `${at}.food`,
+            found: show(item.food),
+            wanted: 'a food of the table, or a name in foods',
+          },
+    );
   else if ((amountGrams(food, item.amount as Amount) ?? 0) > MOST_G)
     problems.push({
       path: `${at}.amount.value`,
@@ -85,7 +97,7 @@ function itemProblems(item: Item, at: string, steps: ReadonlySet<string> | null)
       found: show(item.amount.unit),
       wanted: `a mass or a volume: ${food.name} has no usual piece`,
     });
-  const family = food && foodInAmount(food, item.amount as Amount).family;
+  const family = foodOf(item)?.family;
   if (item.wish && family && !spanOf(family, item.wish))
     problems.push({
       path: `${at}.wish`,
@@ -145,6 +157,21 @@ function batchProblems(batch: Batch, at: string, pots: Bundle['pots'] | null): P
   return problems;
 }
 
+/** Items that name a food of the kitchen, with what that is; others as they are. */
+function withOwnFoods(batch: Batch, foods: readonly OwnFood[]): Batch {
+  if (foods.length === 0) return batch;
+  const own = (item: Item): OwnFood | undefined =>
+    item.own || foodByKey(item.food) ? undefined : foods.find((f) => sameName(f.name, item.food));
+  if (!batch.items.some(own)) return batch;
+  return {
+    ...batch,
+    items: batch.items.map((item) => {
+      const food = own(item);
+      return food ? { ...item, own: food } : item;
+    }),
+  };
+}
+
 /**
  * Checks a bundle whole: the shape by its Yup schema, then what refers to what.
  *
@@ -158,8 +185,19 @@ export function validateBundle(value: unknown): Validated {
     filled,
   );
   if (shape.length > 0) return { ok: false, problems: shape };
-  const raw = filled as Omit<Bundle, 'runs' | 'jars'> & { runs?: readonly Run[]; jars?: unknown[] };
-  const bundle: Bundle = { ...raw, runs: raw.runs ?? [], jars: raw.jars ?? [] };
+  const raw = filled as Omit<Bundle, 'runs' | 'jars' | 'foods'> & {
+    runs?: readonly Run[];
+    jars?: unknown[];
+    foods?: readonly OwnFood[];
+  };
+  const foods = raw.foods ?? [];
+  const bundle: Bundle = {
+    ...raw,
+    batches: raw.batches.map((batch) => withOwnFoods(batch, foods)),
+    runs: (raw.runs ?? []).map((run) => ({ ...run, batch: withOwnFoods(run.batch, foods) })),
+    jars: raw.jars ?? [],
+    foods,
+  };
   const problems: Problem[] = [
     ...duplicates(
       bundle.pots.map((p) => p.id),
@@ -172,6 +210,15 @@ export function validateBundle(value: unknown): Validated {
     ...duplicates(
       bundle.runs.map((r) => r.id),
       (i) => `runs[${i}].id`,
+    ),
+    ...duplicates(
+      foods.map((f) => f.id),
+      (i) => `foods[${i}].id`,
+    ),
+    ...foods.flatMap((food, i) =>
+      resolveFood(food.like)
+        ? []
+        : [{ path: `foods[${i}].like`, found: show(food.like), wanted: LIKE }],
     ),
     ...bundle.batches.flatMap((b, i) => batchProblems(b, `batches[${i}]`, bundle.pots)),
     ...bundle.runs.flatMap((r, i) => batchProblems(r.batch, `runs[${i}].batch`, null)),

@@ -6,6 +6,7 @@ export type {
   Food,
   FoodGroup,
   Mark,
+  OwnFood,
   SafetyRule,
   Solid,
 } from './types';
@@ -30,8 +31,10 @@ export {
   nameWords,
   resolveFood,
   SURE_MATCH,
+  type FoodIndex,
   type FoodMatch,
 } from './match';
+export { indexOf, ownFood } from './own';
 export { amountGrams, amountOfGrams, cupGrams, foodInAmount } from './mass';
 export {
   FREEZING_POINT,

@@ -10,7 +10,9 @@ import type { Food } from './types';
 export function foodInAmount(food: Food, amount: Amount): Food {
   if (amount.unit !== 'can') return food;
   const canned = food.canned ?? (food.group === 'pulse' && !food.can ? 'canned-beans' : undefined);
-  return (canned !== undefined && foodByKey(canned)) || food;
+  const inCan = canned === undefined ? undefined : foodByKey(canned);
+  if (!inCan) return food;
+  return food.own ? { ...inCan, name: food.name, own: food.own } : inCan;
 }
 
 /**

@@ -25,7 +25,7 @@ export function nameWords(text: string): readonly string[] {
     .toLowerCase()
     .normalize('NFD')
     .replace(/\p{M}/gu, '')
-    .replace(/[^a-z' -]/g, ' ')
+    .replace(/[^\p{L}' -]/gu, ' ')
     .split(/[\s-]+/)
     .filter((w) => w.length > 1)
     .map(singular);
@@ -38,15 +38,38 @@ interface Name {
   readonly at: number;
 }
 
-const NAMES: readonly Name[] = FOODS.flatMap((food) =>
-  [food.key, food.name, ...food.aliases].map((name) => ({ food, words: nameWords(name) })),
-).map((name, at) => ({ ...name, at }));
+/** Foods by the words of their names. */
+export interface FoodIndex {
+  /** The names that have a word: only they can be meant by it. */
+  readonly withWord: ReadonlyMap<string, readonly Name[]>;
+  /** Words that name something, long enough to be misspelt and still known. */
+  readonly words: readonly string[];
+}
 
-/** The names that have a word: only they can be meant by it. */
-const WITH_WORD: ReadonlyMap<string, readonly Name[]> = NAMES.reduce((map, name) => {
-  for (const word of new Set(name.words)) map.set(word, [...(map.get(word) ?? []), name]);
-  return map;
-}, new Map<string, Name[]>());
+function namesOf(food: Food): readonly string[] {
+  return food.own ? [food.name] : [food.key, food.name, ...food.aliases];
+}
+
+/** @param from number of the first name: of names that are as near, the lowest is taken */
+function indexed(base: FoodIndex | null, foods: readonly Food[], from: number): FoodIndex {
+  const withWord = new Map(base?.withWord);
+  foods.flatMap(namesOfFood).forEach(({ food, words }, i) => {
+    const name: Name = { food, words, at: from + i };
+    for (const word of new Set(words)) withWord.set(word, [...(withWord.get(word) ?? []), name]);
+  });
+  return { withWord, words: [...withWord.keys()].filter((word) => word.length > 3) };
+}
+
+function namesOfFood(food: Food): readonly Omit<Name, 'at'>[] {
+  return namesOf(food).map((name) => ({ food, words: nameWords(name) }));
+}
+
+const TABLE = indexed(null, FOODS, 0);
+
+/** The table with foods of a kitchen before it. */
+export function indexWith(own: readonly Food[]): FoodIndex {
+  return own.length > 0 ? indexed(TABLE, own, -own.length) : TABLE;
+}
 
 const BY_KEY: ReadonlyMap<string, Food> = new Map(FOODS.map((food) => [food.key, food]));
 
@@ -54,9 +77,6 @@ const BY_KEY: ReadonlyMap<string, Food> = new Map(FOODS.map((food) => [food.key,
 export function foodByKey(key: string): Food | undefined {
   return BY_KEY.get(key);
 }
-
-/** Words that name something, long enough to be misspelt and still known. */
-const WORDS = [...WITH_WORD.keys()].filter((word) => word.length > 3);
 
 /** What a word that names no food counts beside one that does: "yukon gold potatoes" are potatoes. */
 const STRANGE = 0.3;
@@ -70,24 +90,28 @@ interface Asked {
   /** Its words, strange ones at less. */
   readonly whole: number;
   readonly last: string;
+  /** Whether a food is known by the last word. */
+  readonly headed: boolean;
 }
 
-function askedFor(words: readonly string[]): Asked {
+function askedFor(words: readonly string[], { withWord }: FoodIndex): Asked {
+  const last = words[words.length - 1] ?? '';
   return {
     words,
     set: new Set(words),
-    whole: words.reduce((sum, w) => sum + (WITH_WORD.has(w) ? 1 : STRANGE), 0),
-    last: words[words.length - 1] ?? '',
+    whole: words.reduce((sum, w) => sum + (withWord.has(w) ? 1 : STRANGE), 0),
+    last,
+    headed: withWord.has(last),
   };
 }
 
 /** @param hits words of the line that are words of the name, above 0 */
-function likeness({ set, whole, last }: Asked, name: readonly string[], hits: number): number {
+function likeness({ set, whole, last, headed }: Asked, name: readonly string[], hits: number): number {
   const missed = name.filter((w) => !set.has(w)).length;
   // The last word names the thing ("smoked turkey WING"); a name that shares it is nearer.
   const head = last === name[name.length - 1] ? 0.08 : 0;
   const score = hits / whole - 0.25 * missed + head + 0.01 * hits;
-  return WITH_WORD.has(last) ? score : NO_HEAD * score;
+  return headed ? score : NO_HEAD * score;
 }
 
 /** Letters that may be wrong in a word: one, or two in a long one. */
@@ -96,9 +120,9 @@ function mayMiss(word: string): number {
 }
 
 /** The word of the table that a misspelt one was meant for, or itself. */
-function mended(word: string): string {
-  if (WITH_WORD.has(word) || word.length < 4) return word;
-  const near = closest(word, WORDS);
+function mended(word: string, index: FoodIndex): string {
+  if (index.withWord.has(word) || word.length < 4) return word;
+  const near = closest(word, index.words);
   const alike = near.startsWith(word.charAt(0)) && distance(word, near) <= mayMiss(word);
   return alike ? near : word;
 }
@@ -109,9 +133,9 @@ function mended(word: string): string {
  * @returns null where there is nothing to mend
  * @example mendSpelling('red lentills') // "red lentil"
  */
-export function mendSpelling(text: string): string | null {
+export function mendSpelling(text: string, index: FoodIndex = TABLE): string | null {
   const words = nameWords(text);
-  const spelt = words.map(mended);
+  const spelt = words.map((word) => mended(word, index));
   return spelt.some((word, i) => word !== words[i]) ? spelt.join(' ') : null;
 }
 
@@ -120,16 +144,22 @@ export function mendSpelling(text: string): string | null {
  *
  * @param text a name, such as "veal knuckle" or "smoked turkey wing"
  * @param most how many to return
+ * @param index of the table, or of a kitchen's foods and the table
  * @example matchFoods('2 ham hocks')[0]?.food.key // "ham-hock"
  */
-export function matchFoods(text: string, most = 5): readonly FoodMatch[] {
+export function matchFoods(
+  text: string,
+  most = 5,
+  index: FoodIndex = TABLE,
+): readonly FoodMatch[] {
   const exact = BY_KEY.get(text.trim().toLowerCase());
-  if (exact) return [{ food: exact, score: 1, strange: false }];
-  const asked = askedFor(nameWords(text));
-  const strange = asked.words.some((word) => !WITH_WORD.has(word));
+  if (exact && index === TABLE) return [{ food: exact, score: 1, strange: false }];
+  const { withWord } = index;
+  const asked = askedFor(nameWords(text), index);
+  const strange = asked.words.some((word) => !withWord.has(word));
   const hits = new Map<Name, number>();
   for (const word of asked.words)
-    for (const name of WITH_WORD.get(word) ?? []) hits.set(name, (hits.get(name) ?? 0) + 1);
+    for (const name of withWord.get(word) ?? []) hits.set(name, (hits.get(name) ?? 0) + 1);
   const best = new Map<Food, number>();
   // Of names that are as near, the one that stands first in the table.
   for (const [name, n] of [...hits].sort(([a], [b]) => a.at - b.at)) {

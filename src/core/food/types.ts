@@ -48,7 +48,26 @@ export type SafetyRule = 'poultry' | 'minced' | 'whole-cut' | 'kidney-bean';
 
 export type FoamingClass = 0 | 1 | 2 | 3;
 
-/** One row of the food table. */
+/** A food of a kitchen: what no table has, as a food of the table that it is like. */
+export interface OwnFood {
+  readonly id: string;
+  /** As this kitchen calls it. */
+  readonly name: string;
+  /** Key of the food of the table that it cooks as, or its name. */
+  readonly like: string;
+  /** Mass of a piece, g; as its like when missing. */
+  readonly pieceG?: number;
+  /** Mass as cooked over mass as added, as in `Food`; as its like when missing. */
+  readonly cooked?: number;
+  /** Whether it foams; as its like when missing. */
+  readonly foams?: boolean;
+  /** In to be spent, unless the batch says otherwise. */
+  readonly for?: 'flavour';
+  /** Cooked in a pan of its own, unless the batch says otherwise. */
+  readonly apart?: boolean;
+}
+
+/** One row of the food table, or a food of a kitchen made of one. */
 export interface Food {
   readonly key: string;
   readonly name: string;
@@ -84,4 +103,6 @@ export interface Food {
   readonly picked?: { readonly food: string; readonly share: number };
   /** Fished out before serving (bay leaf, spice bag, bones). */
   readonly fishOut?: boolean;
+  /** What makes it a food of a kitchen; missing for a row of the table. */
+  readonly own?: OwnFood;
 }

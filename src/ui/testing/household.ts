@@ -13,6 +13,7 @@ export const HOME: Bundle = {
   batches: [REFERENCE],
   runs: [],
   jars: [],
+  foods: [],
 };
 
 /** Makes a bundle the household, as the shell does at the first start. */
