@@ -12,7 +12,7 @@ module.exports = {
     layer('core-stands-alone', '^src/core/', []),
     layer('formats-know-core', '^src/formats/', ['^src/core/']),
     layer('store-knows-formats-and-core', '^src/store/', ['^src/formats/', '^src/core/']),
-    layer('workers-know-core', '^src/workers/', ['^src/core/']),
+    layer('workers-know-core', '^src/workers/', ['^src/core/', '^src/formats/']),
     layer('ui-shares', '^src/ui/', ['^src/(workers|store|formats|core)/']),
     layer('app-is-thin', '^src/app/', ['^src/screens/']),
     layer('screens-compose', '^src/screens/', ['^src/(ui|workers|store|formats|core)/', '^demo/']),

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { assess } from '../core/assess';
-import { stepsOf, type Batch } from '../core/batch';
-import { KITCHEN, POT, problemsWith, REFERENCE } from '../core/testing/kitchen';
+import { stepsOf, type Batch, type Step } from '../core/batch';
+import { batchOf, item, KITCHEN, POT, problemsWith, REFERENCE } from '../core/testing/kitchen';
 import { readBundle } from './read';
 import { batchOfRecipe, readRecipe, writeRecipe, type ReadRecipe } from '.';
 
@@ -80,7 +80,7 @@ describe('a recipe', () => {
   });
 
   it('becomes a batch that is valid and assesses, with what was not understood in its note', () => {
-    const batch = batchOfRecipe(read(JSON.stringify(RECIPE)), 'b1', 'p1');
+    const batch = batchOfRecipe(read(JSON.stringify(RECIPE)), 'b1', POT);
     expect(problemsWith(batch)).toEqual([]);
     expect(batch.items).toHaveLength(3);
     expect(batch.note).toContain('Not understood: 1 blarn');
@@ -104,14 +104,14 @@ describe('a recipe', () => {
   });
 
   it('goes out and comes back with the same foods and amounts', () => {
-    const text = writeRecipe(REFERENCE, 125);
+    const text = writeRecipe(REFERENCE, 125, 'metric');
     const out = JSON.parse(text) as { totalTime: string; recipeInstructions: unknown[] };
     expect(out.totalTime).toBe('PT125M');
     const back = read(text);
     expect(back.servings).toBe(6);
     const amounts = (items: readonly { food: string; amount: unknown }[]) =>
       items.map((i) => [i.food, i.amount]);
-    expect(amounts(batchOfRecipe(back, 'x', 'p1').items)).toEqual(amounts(REFERENCE.items));
+    expect(amounts(batchOfRecipe(back, 'x', POT).items)).toEqual(amounts(REFERENCE.items));
     expect(back.lines.flatMap((l) => (l.item?.cut ? [l.item.cut.mm] : []))).toEqual([
       40, 10, 30, 15,
     ]);
@@ -132,7 +132,7 @@ describe('a recipe', () => {
   it.each(SAMPLES.map((batch) => [batch.name, batch] as const))(
     'goes out and comes back with its steps and all in its place: %s',
     (_, batch) => {
-      const back = batchOfRecipe(read(writeRecipe(batch, 60)), 'x', 'p1');
+      const back = batchOfRecipe(read(writeRecipe(batch, 60, 'metric')), 'x', POT);
       const told = (b: Batch) =>
         stepsOf(b).map(({ id: _id, ...step }) => ({
           ...step,
@@ -152,4 +152,37 @@ describe('a recipe', () => {
       expect(places(back)).toEqual(places(batch));
     },
   );
+
+  it('goes out and comes back with its preparation, an opening before a simmer, and its own foods', () => {
+    const steps: readonly Step[] = [
+      { id: 's1', kind: 'prep', minutes: 12 },
+      { id: 's2', kind: 'saute', minutes: 6 },
+      { id: 's3', kind: 'pressure', holdMin: 20, release: { method: 'timed', afterMin: 10 } },
+      { id: 's4', kind: 'open', minutes: 3 },
+      { id: 's5', kind: 'simmer', minutes: 8 },
+    ];
+    const own = { id: 'oca', name: 'ocas', like: 'potato', pieceG: 60, foams: true };
+    const batch = batchOf(
+      [
+        item('i1', 'onion', 1, 'piece', { enters: 's2' }),
+        item('i2', 'lamb-neck', 1, 'kg', { enters: 's3', cut: { shape: 'cube', mm: 40 } }),
+        item('i3', 'water', 1.5, 'l', { enters: 's3' }),
+        item('i4', 'ocas', 4, 'piece', { enters: 's4', own }),
+        item('i5', 'ditalini', 100, 'g', { enters: 's5' }),
+      ],
+      steps,
+    );
+    for (const units of ['metric', 'us'] as const) {
+      const recipe = read(writeRecipe(batch, 60, units));
+      const back = batchOfRecipe(recipe, 'x', POT);
+      expect(recipe.unsure).toEqual([]);
+      expect(back.steps).toEqual(steps);
+      expect(back.items.map((i) => i.enters)).toEqual(['s2', 's3', 's3', 's4', 's5']);
+      expect(back.items[3]?.own).toMatchObject({ name: 'ocas', like: 'potato', foams: true });
+      expect(back.items[3]?.own?.pieceG).toBeCloseTo(60, -1);
+      expect(Math.abs((back.items[1]?.cut?.mm ?? 0) - 40)).toBeLessThan(2);
+    }
+    // Nothing metric in what a US kitchen hands over.
+    expect(writeRecipe(batch, 60, 'us')).not.toMatch(/\d ?(?:mm|cm|g|kg|ml|l)\b/);
+  });
 });

@@ -5,15 +5,18 @@
  */
 import { decodeHTML } from 'entities';
 import {
+  afterWait,
   readLine,
-  readLines,
+  splitLines,
+  waitOf,
   type Batch,
   type BatchKind,
   type Item,
+  type Pot,
   type ReadLine,
   type Step,
 } from '../core/batch';
-import type { Food } from '../core/food';
+import type { Food, OwnFood } from '../core/food';
 import { stepsIn, type ReadSteps } from './recipeSteps';
 
 export interface ReadRecipe {
@@ -24,10 +27,18 @@ export interface ReadRecipe {
   readonly steps: readonly Step[];
   /** Where the lines' foods go in, where that was said; by index. */
   readonly entries: ReadSteps['entries'];
+  /** How its bones are readied, where that was said. */
+  readonly bones?: NonNullable<Batch['bones']>;
   /** What is done, as the recipe says it. */
   readonly instructions: readonly string[];
   /** What was guessed or left out, in words for the cook. */
   readonly unsure: readonly string[];
+}
+
+/** What the cook has put right in a recipe as it was read. */
+export interface RecipeChanges {
+  /** Lines in other words, by index. */
+  readonly lines?: ReadonlyMap<number, string>;
 }
 
 export type RecipeResult =
@@ -69,7 +80,12 @@ function plain(value: unknown): string {
 function textsOf(value: unknown): readonly string[] {
   if (Array.isArray(value)) return value.flatMap(textsOf);
   if (isObject(value)) return textsOf(value['itemListElement'] ?? value['text'] ?? value['name']);
-  return plain(value).split(/\r?\n/).filter(Boolean);
+  if (typeof value !== 'string') return [plain(value)].filter(Boolean);
+  // Lists and paragraphs of a page end sentences as full stops do.
+  return value
+    .split(/\r?\n|<\/(?:li|p|div|h\d)>|<br\s*\/?>/i)
+    .map(plain)
+    .filter(Boolean);
 }
 
 function servingsOf(value: unknown): number | null {
@@ -99,21 +115,26 @@ function dishOf(name: string): string {
   return /\p{L}+$/u.exec(head.trim())?.[0] ?? '';
 }
 
-/** @param category as the recipe gives it; without one, the dish tells the kind */
-function recipeOf(
-  name: string,
-  category: string,
-  servings: number | null,
-  lines: readonly ReadLine[],
-  instructions: readonly string[],
-): RecipeResult {
+/** The words of a recipe, taken apart. */
+interface Said {
+  readonly name: string;
+  /** As the recipe gives it; without one, the dish tells the kind. */
+  readonly category: string;
+  readonly servings: number | null;
+  readonly lines: readonly string[];
+  readonly instructions: readonly string[];
+}
+
+function recipeOf(said: Said, foods: readonly OwnFood[], changes: RecipeChanges): RecipeResult {
+  const { name, servings, instructions } = said;
+  const lines = said.lines.map((line, i) => readLine(changes.lines?.get(i) ?? line, foods));
   if (lines.length === 0)
     return { ok: false, message: 'No ingredients were found. Paste them one a line.' };
   const told = stepsIn(
     instructions,
     lines.map((line) => line.food),
   );
-  const kind = kindIn(category) ?? kindIn(dishOf(name)) ?? 'soup';
+  const kind = kindIn(said.category) ?? kindIn(dishOf(name)) ?? 'soup';
   return { ok: true, recipe: { name, servings, kind, lines, instructions, ...told } };
 }
 
@@ -132,36 +153,57 @@ const SCRIPT = /<script[^>]*type\s*=\s*["']?application\/ld\+json["']?[^>]*>([\s
  *
  * @param text JSON-LD, an HTML page with JSON-LD in it, or plain lines: a name, ingredients one a
  *   line, and after an empty line what is done
+ * @param foods the kitchen's own
+ * @param changes what the cook has put right in it
  */
-export function readRecipe(text: string): RecipeResult {
+export function readRecipe(
+  text: string,
+  foods: readonly OwnFood[] = [],
+  changes: RecipeChanges = {},
+): RecipeResult {
   const documents = /^\s*[[{]/.test(text)
     ? [jsonIn(text)]
     : [...text.matchAll(SCRIPT)].map((match) => jsonIn(match[1] ?? ''));
   const found = findRecipe(documents);
-  if (found) {
-    const ingredients = ([] as unknown[]).concat(
-      found['recipeIngredient'] ?? found['ingredients'] ?? [],
-    );
-    return recipeOf(
-      plain(found['name']) || 'Recipe',
-      ([] as unknown[])
-        .concat(found['recipeCategory'] ?? [])
-        .map(plain)
-        .join(' '),
-      servingsOf(found['recipeYield']),
-      ingredients.map(plain).filter(Boolean).map((line) => readLine(line)),
-      textsOf(found['recipeInstructions']),
-    );
-  }
+  if (found) return recipeOf(saidIn(found), foods, changes);
   if (/^\s*[[{<]/.test(text))
     return { ok: false, message: 'No recipe was found in it: a schema.org Recipe is looked for.' };
-  return readPlain(text);
+  return recipeOf(saidPlainly(text), foods, changes);
+}
+
+function saidIn(recipe: Json): Said {
+  const all = (field: string): readonly unknown[] => ([] as unknown[]).concat(recipe[field] ?? []);
+  const ingredients = recipe['recipeIngredient'] === undefined ? 'ingredients' : 'recipeIngredient';
+  return {
+    name: plain(recipe['name']) || 'Recipe',
+    category: all('recipeCategory').map(plain).join(' '),
+    servings: servingsOf(recipe['recipeYield']),
+    lines: all(ingredients).map(plain).filter(Boolean),
+    instructions: textsOf(recipe['recipeInstructions']),
+  };
+}
+
+/** Whether a row begins with an amount, and not with its number in a list. */
+function counts(row: string): boolean {
+  return /^[\s•*\-–]*(?:\d|[¼½¾⅓⅔]|an?\s|half\s)/i.test(row) && !/^\d+[.)]\s+\p{L}/u.test(row);
+}
+
+const DONE = /^(?:instructions?|methods?|directions?|steps|preparation)\s*:?$/i;
+const OVER = /^(?:notes?|tips?|nutrition.*|storage|variations?)\s*:?$/i;
+
+/** Rows up to the notes; where what is done has a heading, its rows are sentences. */
+function underHeadings(rows: readonly string[]): readonly string[] {
+  const over = rows.findIndex((row) => OVER.test(row));
+  const all = over < 0 ? rows : rows.slice(0, over);
+  const done = all.findIndex((row) => DONE.test(row));
+  return all
+    .map((row, i) => (done >= 0 && i > done ? row.replace(/^\d+[.)]?\s+(?=\p{Lu})/u, '') : row))
+    .filter((row) => !DONE.test(row) && !/^ingredients?\s*:?$/i.test(row));
 }
 
 /** Plain lines: what starts with an amount is an ingredient; a first line without one is the name. */
-function readPlain(text: string): RecipeResult {
-  const rows = text.split(/\r?\n/).map((row) => row.trim());
-  const counts = (row: string): boolean => /^[\s•*\-–]*(?:\d|[¼½¾⅓⅔]|an?\s|half\s)/i.test(row);
+function saidPlainly(text: string): Said {
+  const rows = underHeadings(text.split(/\r?\n/).map((row) => row.trim()));
   const [first = ''] = rows;
   const named = first !== '' && !counts(first) && rows.slice(1).some(counts);
   const serves = rows.find((row) => /^(?:serves|makes|for)\s+\d+\b/i.test(row));
@@ -169,13 +211,13 @@ function readPlain(text: string): RecipeResult {
   const ingredients = body.filter((row) => row && row.length < 120 && counts(row));
   const rest = body.filter((row) => row && !ingredients.includes(row) && !row.endsWith(':'));
   const bare = rest.filter((row) => row.length < 40 && readLine(row).item && !/[.!]$/.test(row));
-  return recipeOf(
-    named ? first : 'Recipe',
-    '',
-    servingsOf(serves),
-    readLines([...ingredients, ...bare].join('\n')),
-    rest.filter((row) => !bare.includes(row)),
-  );
+  return {
+    name: named ? first : 'Recipe',
+    category: '',
+    servings: servingsOf(serves),
+    lines: splitLines([...ingredients, ...bare].join('\n')),
+    instructions: rest.filter((row) => !bare.includes(row)),
+  };
 }
 
 /** Foods that are browned where a recipe browns and does not say what. */
@@ -189,8 +231,24 @@ function usuallyIn({ steps, entries }: ReadRecipe, food: Food | null): string | 
   return steps.find((s) => s.kind === 'pressure')?.id ?? null;
 }
 
-/** A batch of a recipe; lines that name no food are left in its note. */
-export function batchOfRecipe(recipe: ReadRecipe, id: string, potId: string | undefined): Batch {
+/** A step as a pot can do it: without a setting that it does not have, or water over its plug. */
+function forPot(step: Step, pot: Pot | undefined): Step {
+  if (step.kind !== 'pressure' || !pot) return step;
+  const { setting, ...rest } = step;
+  const wet = step.release?.method === 'coldwater' && pot.kind === 'electric';
+  return {
+    ...rest,
+    ...(pot.settings.some((s) => s.name === setting) && setting && { setting }),
+    ...(wet && { release: afterWait({ method: 'quick' }, waitOf(step.release)) }),
+  };
+}
+
+/**
+ * A batch of a recipe; lines that name no food are left in its note.
+ *
+ * @param pot that it is planned in
+ */
+export function batchOfRecipe(recipe: ReadRecipe, id: string, pot: Pot | undefined): Batch {
   const unread = recipe.lines.filter((line) => !line.item).map((line) => line.text);
   const items = recipe.lines.flatMap((line, i): Item[] => {
     if (!line.item) return [];
@@ -209,11 +267,12 @@ export function batchOfRecipe(recipe: ReadRecipe, id: string, potId: string | un
   return {
     id,
     name: recipe.name.slice(0, 200),
-    ...(potId !== undefined && { potId }),
+    ...(pot && { potId: pot.id }),
     servings: recipe.servings ?? 4,
     kind: recipe.kind,
     items,
-    ...(recipe.steps.length > 0 && { steps: recipe.steps }),
+    ...(recipe.steps.length > 0 && { steps: recipe.steps.map((step) => forPot(step, pot)) }),
+    ...(recipe.bones && { bones: recipe.bones }),
     ...(note && { note }),
   };
 }

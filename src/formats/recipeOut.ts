@@ -1,30 +1,33 @@
 /** Recipes out: schema.org Recipe as JSON-LD. */
 import type { HowToStep, Recipe, WithContext } from 'schema-dts';
-import type { Batch, Item } from '../core/batch';
+import { likeWords, type Batch, type Item } from '../core/batch';
 import { foodByKey } from '../core/food';
-import { formatAmount } from '../core/quantity';
+import { formatAmount, formatLength, type Units } from '../core/quantity';
 import { instructionsOf } from './recipeWords';
 
 function isoDuration(minutes: number): string {
   return `PT${Math.max(0, Math.round(minutes))}M`;
 }
 
-function ingredientText(item: Item): string {
-  const food = foodByKey(item.food)?.name ?? item.food;
+function ingredientText(item: Item, units: Units): string {
+  const food = item.own?.name ?? foodByKey(item.food)?.name ?? item.food;
   const cut = item.cut
-    ? `, ${item.cut.mm} mm ${item.cut.shape === 'slice' ? 'slices' : 'pieces'}`
+    ? `, ${formatLength(item.cut.mm, units)} ${item.cut.shape === 'slice' ? 'slices' : 'pieces'}`
     : '';
   const frozen = item.startC !== undefined && item.startC < 0 ? ', frozen' : '';
   const soaked = item.soakedH ? `, soaked ${item.soakedH} h` : '';
-  return `${formatAmount(item.amount)} ${food}${cut}${frozen}${soaked}`;
+  const old = item.old ? ', old' : '';
+  const like = item.own ? `, ${likeWords(item.own, units)}` : '';
+  return `${formatAmount(item.amount, units)} ${food}${cut}${frozen}${soaked}${old}${like}`;
 }
 
 /**
  * Writes a batch as schema.org Recipe.
  *
  * @param totalMin from the first move to the table
+ * @param units of its amounts and cuts
  */
-export function writeRecipe(batch: Batch, totalMin: number): string {
+export function writeRecipe(batch: Batch, totalMin: number, units: Units): string {
   const recipe: WithContext<Recipe> = {
     '@context': 'https://schema.org',
     '@type': 'Recipe',
@@ -33,7 +36,7 @@ export function writeRecipe(batch: Batch, totalMin: number): string {
     ...(batch.kind !== undefined && { recipeCategory: batch.kind }),
     cookingMethod: 'Pressure cooking',
     totalTime: isoDuration(totalMin),
-    recipeIngredient: batch.items.map(ingredientText),
+    recipeIngredient: batch.items.map((item) => ingredientText(item, units)),
     recipeInstructions: instructionsOf(batch).map((text): HowToStep => ({
       '@type': 'HowToStep',
       text,

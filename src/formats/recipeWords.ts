@@ -50,7 +50,7 @@ function stepSentence(step: Step, items: readonly Item[]): string {
     case 'pressure':
       return `${put}Cook at ${step.setting ?? 'high'} pressure for ${minutesText(step.holdMin)}. ${releaseSentence(step.release)}`;
     case 'open':
-      return `Open the pot. ${put}`.trim();
+      return `Open the pot${time}${items.length > 0 ? ` and add ${list(items)}` : ''}.`;
     case 'strain':
       return step.keep === 'bones'
         ? `${put}Strain the broth off${time} and keep the bones.`

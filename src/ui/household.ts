@@ -1,4 +1,5 @@
-import type { Batch, Bundle, Run, SchoolKey } from '@/core/batch';
+import { sameFood, type Batch, type Bundle, type Item, type Run, type SchoolKey } from '@/core/batch';
+import type { OwnFood } from '@/core/food';
 import { change, useApp } from '@/store';
 
 /** The household; only called below the shell, which shows nothing without one. */
@@ -8,13 +9,50 @@ export function useHousehold(): Bundle {
   return household;
 }
 
-export function saveBatch(batch: Batch): void {
-  change((h) => ({
+function withBatch(h: Bundle, batch: Batch): Bundle {
+  return {
     ...h,
     batches: h.batches.some((b) => b.id === batch.id)
       ? h.batches.map((b) => (b.id === batch.id ? batch : b))
       : [...h.batches, batch],
-  }));
+  };
+}
+
+/** The plans that hold a food of the kitchen hold it as it is now; what was cooked stays as it was. */
+function withFood(h: Bundle, food: OwnFood): Bundle {
+  const renew = (batch: Batch): Batch =>
+    batch.items.some((item) => item.own?.id === food.id)
+      ? {
+          ...batch,
+          items: batch.items.map((item) =>
+            item.own?.id === food.id ? { ...item, food: food.name, own: food } : item,
+          ),
+        }
+      : batch;
+  return {
+    ...h,
+    batches: h.batches.map(renew),
+    foods: h.foods.some((f) => f.id === food.id)
+      ? h.foods.map((f) => (f.id === food.id ? food : f))
+      : [...h.foods, food],
+  };
+}
+
+/** @param put what was put into it just now: foods that it makes are the kitchen's from here on */
+export function saveBatch(batch: Batch, put: readonly Pick<Item, 'own'>[] = []): void {
+  change((h) => {
+    const made = put.flatMap(({ own }) => (own && !h.foods.some((f) => sameFood(f, own)) ? [own] : []));
+    return made.reduce(withFood, withBatch(h, batch));
+  });
+}
+
+export function saveFood(food: OwnFood): void {
+  change((h) => withFood(h, food));
+}
+
+/** Forgets a food of the kitchen; the plans that hold it keep it. */
+export function deleteFood(id: string): void {
+  change((h) => ({ ...h, foods: h.foods.filter((f) => f.id !== id) }));
 }
 
 export function deleteBatch(id: string): void {

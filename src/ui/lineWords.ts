@@ -1,7 +1,7 @@
 /** A line of the add box, or of a recipe, as it was understood. */
-import type { ReadLine } from '@/core/batch';
+import { likeName, type ReadLine } from '@/core/batch';
 import { amountGrams } from '@/core/food';
-import { formatAmount, formatLength, formatMass, type Units } from '@/core/quantity';
+import { formatAmount, formatLength, formatMass, isMassUnit, type Units } from '@/core/quantity';
 
 export function lineWords(line: ReadLine, units: Units): string {
   const { item, food } = line;
@@ -9,13 +9,15 @@ export function lineWords(line: ReadLine, units: Units): string {
   const grams = amountGrams(food, item.amount);
   return [
     food.name,
-    formatAmount(item.amount),
-    grams !== null && item.amount.unit !== 'g' ? formatMass(grams, units) : '',
+    item.own ? `like ${likeName(item.own)}` : '',
+    formatAmount(item.amount, units),
+    grams !== null && !isMassUnit(item.amount.unit) ? formatMass(grams, units) : '',
     item.cut ? `${item.cut.shape} ${formatLength(item.cut.mm, units)}` : '',
     item.startC !== undefined && item.startC < 0 ? 'frozen' : '',
     item.soakedH ? `soaked ${item.soakedH} h` : '',
     item.old ? 'old' : '',
     item.apart ? 'apart' : '',
+    item.for === 'flavour' ? 'for flavour' : '',
   ]
     .filter(Boolean)
     .join(' · ');

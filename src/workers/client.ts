@@ -1,9 +1,12 @@
 /** The main thread's end of the workers. */
 import { proxy, wrap, type Remote } from 'comlink';
 import type { Assessment, AssessOptions, Draws, ReleaseOption } from '../core/assess';
-import type { Aim, Batch, Kitchen, Pot } from '../core/batch';
+import type { Aim, Batch, Kitchen, Pot, ReadLine } from '../core/batch';
+import type { OwnFood } from '../core/food';
 import type { Judged, NextRun, RunOffSolution, Solution, Wishes } from '../core/solve';
+import type { RecipeChanges, RecipeResult } from '../formats/recipeIn';
 import type { AssessApi } from './assess.worker';
+import type { ReaderApi } from './reader.worker';
 
 interface Running {
   readonly worker: Worker;
@@ -13,6 +16,33 @@ interface Running {
 function spawn(): Running {
   const worker = new Worker(new URL('./assess.worker.ts', import.meta.url), { type: 'module' });
   return { worker, api: wrap<AssessApi>(worker) };
+}
+
+/** The reader reads what others may have written, and shares no worker with what the Bench waits for. */
+let reader: Remote<ReaderApi> | null = null;
+
+function theReader(): Remote<ReaderApi> {
+  reader ??= wrap<ReaderApi>(
+    new Worker(new URL('./reader.worker.ts', import.meta.url), { type: 'module' }),
+  );
+  return reader;
+}
+
+/** Reads a list, a line an item. */
+export function readLinesAway(
+  text: string,
+  foods: readonly OwnFood[],
+): Promise<readonly ReadLine[]> {
+  return theReader().readLines(text, foods);
+}
+
+/** Reads a recipe, with what the cook has corrected in it. */
+export function readRecipeAway(
+  text: string,
+  foods: readonly OwnFood[],
+  changes: RecipeChanges,
+): Promise<RecipeResult> {
+  return theReader().readRecipe(text, foods, changes);
 }
 
 let assessor: Running | null = null;

@@ -3,6 +3,8 @@ export {
   drawAway,
   judgeAway,
   nextRunAway,
+  readLinesAway,
+  readRecipeAway,
   releasesAway,
   runOffsAway,
   solveAway,

@@ -24,9 +24,9 @@ export {
   type PlannedItem,
   type PlannedStep,
 } from './complete';
-export { idOfName, likeWords, readLike, sameName, type Like } from './like';
+export { idOfName, likeName, likeWords, readLike, sameFood, sameName, type Like } from './like';
 export { foodOf, namedFood } from './named';
-export { EXAMPLE_LINE, readLine, readLines, type ReadLine } from './line';
+export { EXAMPLE_LINE, likened, readLine, readLines, renamed, splitLines, type ReadLine } from './line';
 export {
   addItems,
   changeItem,

@@ -18,6 +18,13 @@ export function sameName(a: string, b: string): boolean {
   return idOfName(a) === idOfName(b);
 }
 
+const PARTS = ['id', 'name', 'like', 'pieceG', 'cooked', 'foams', 'for', 'apart'] as const;
+
+/** Whether two foods of a kitchen are one and the same. */
+export function sameFood(a: OwnFood, b: OwnFood): boolean {
+  return PARTS.every((part) => a[part] === b[part]);
+}
+
 /** An id made of a name, so that two kitchens' foods of one name meet. @example idOfName('Nettle tops') // "nettle-top" */
 export function idOfName(name: string): string {
   return nameWords(name).join('-') || name.trim().toLowerCase();

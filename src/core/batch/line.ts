@@ -99,8 +99,38 @@ function checkAmount(food: Food, amount: Amount | null, unsure: string[]): Amoun
 }
 
 /** What comes behind a name and is not the name: what goes with it, what else would do. */
-const WITH = /\s+(?:(?:mixed\s+)?with|or|for|plus|such as|in adobo)\b.*$/i;
+const WITH = /\s+(?:(?:mixed\s+)?with|for|to (?:serve|garnish|finish)|plus|such as|in adobo)\b.*$/i;
 const AND = /\s+and\s+.*$/i;
+
+/** A name this near is the name itself. */
+const ITSELF = 0.95;
+
+/** Two sorts of one thing before a third that both belong to: lamb, beef, stock. */
+function parallelTo(alone?: FoodMatch, alike?: FoodMatch, second?: FoodMatch): boolean {
+  const group = alone?.food.group;
+  return group !== undefined && alike?.food.group === group && second?.food.group !== group;
+}
+
+/**
+ * What is meant by "lamb or beef stock": what stands behind both belongs to both, and either will
+ * do. By "butter or olive oil": the first.
+ *
+ * @param name without handling
+ */
+function eitherOf(name: string, index: FoodIndex): string {
+  const [, first, second] = /^(.+?)(?:\s+or\s+|\s*\/\s*)(\D.*)$/i.exec(name) ?? [];
+  if (first === undefined || second === undefined) return name.replace(/\s+or\s.*$/i, '');
+  const best = (text: string): FoodMatch | undefined => matchFoods(text, 1, index)[0];
+  const is = (match: FoodMatch | undefined): match is FoodMatch => (match?.score ?? 0) >= ITSELF;
+  const words = second.split(/\s+/);
+  const shared = words.slice(1).map((_, i) => `${first} ${words.slice(i + 1).join(' ')}`);
+  const both = shared.find((text) => is(best(text)));
+  if (both) return both;
+  const alone = best(first);
+  const alike = words.length > 1 ? best(words[0] ?? '') : undefined;
+  const parallel = is(best(second)) && parallelTo(alone, alike, best(second));
+  return is(alone) && !parallel ? first : second;
+}
 
 interface Found {
   readonly matches: readonly FoodMatch[];
@@ -119,9 +149,10 @@ function findFoods(rest: string, index: FoodIndex): Found {
       .replace(length || '\u0000', ' ')
       .replace(/\b(?:frozen|unsoaked|soaked(?:\s+\d+\s*h\w*)?)\b/gi, ' ')
       .replace(HANDLING, ' ');
-  const short = before.replace(WITH, '');
+  const short = eitherOf(before.replace(WITH, ''), index);
   // What goes with it is only dropped; "heads and bones" may be one name.
-  const names = [short, bare(short), before, bare(before), bare(rest), rest];
+  const plain = short === before.replace(WITH, '');
+  const names = [short, bare(short), ...(plain ? [before, bare(before), bare(rest), rest] : [])];
   const one = bare(short.replace(AND, ''));
   const nearest = (texts: readonly string[]): readonly FoodMatch[] => {
     let best: readonly FoodMatch[] = [];
@@ -208,16 +239,30 @@ export function readLine(text: string, foods: readonly OwnFood[] = NONE): ReadLi
   };
 }
 
-/**
- * Reads a pasted list, a line an item; blank lines and headings ("For the broth:") are passed over.
- */
-export function readLines(
-  text: string,
-  foods: readonly OwnFood[] = NONE,
-): readonly ReadLine[] {
+/** A line with another name for its food, and all else as it was said. */
+export function renamed(line: ReadLine, name: string): string {
+  const [said] = splitLike(line.text);
+  const at = line.name ? said.toLowerCase().indexOf(line.name.toLowerCase()) : -1;
+  if (at >= 0) return `${said.slice(0, at)}${name}${said.slice(at + line.name.length)}`;
+  const { amount } = parseAmount(said);
+  return `${amount ? formatAmount(amount) : ''} ${name}`.trim();
+}
+
+/** A line that says what its food is like. @example likened(readLine('2 ocas'), 'like potato') // "2 ocas like potato" */
+export function likened(line: ReadLine, like: string): string {
+  const sentence = like.trim().replace(/^(?:it\s+)?(?:cooks\s+|is\s+)?(?:like|as)\s+/i, '');
+  return `${splitLike(line.text)[0]} like ${sentence}`;
+}
+
+/** Lines of a pasted list, one an item; blank lines and headings ("For the broth:") are passed over. */
+export function splitLines(text: string): readonly string[] {
   return text
     .split(/\r?\n|;(?=\s*[\d¼½¾⅓⅔])/)
     .map((line) => line.trim())
-    .filter((line) => line && !line.endsWith(':'))
-    .map((line) => readLine(line, foods));
+    .filter((line) => line && !line.endsWith(':'));
+}
+
+/** Reads a pasted list, a line an item. */
+export function readLines(text: string, foods: readonly OwnFood[] = NONE): readonly ReadLine[] {
+  return splitLines(text).map((line) => readLine(line, foods));
 }

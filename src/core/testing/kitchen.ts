@@ -80,12 +80,12 @@ export const REFERENCE: Batch = batchOf(
 );
 
 /** What a file with this batch in it would be refused for. */
-export function problemsWith(batch: Batch): readonly Problem[] {
+export function problemsWith(batch: Batch, pot: Pot = POT): readonly Problem[] {
   const checked = validateBundle({
     format: 'retort',
     version: 1,
     kitchen: KITCHEN,
-    pots: [POT],
+    pots: [pot],
     batches: [batch],
   });
   return checked.ok ? [] : checked.problems;

@@ -1,86 +1,53 @@
 'use client';
 
-import { useMemo, useState } from 'react';
-import { readLine, readLines, type Item, type ReadLine } from '@/core/batch';
-import type { Food } from '@/core/food';
-import { formatAmount, parseAmount, type Units } from '@/core/quantity';
-import { lineWords } from '@/ui/lineWords';
+import { useCallback, useMemo, useState } from 'react';
+import type { Item, ReadLine } from '@/core/batch';
+import type { OwnFood } from '@/core/food';
+import type { Units } from '@/core/quantity';
+import { LineAsRead } from '@/ui/LineAsRead';
+import { useNewest } from '@/ui/useNewest';
+import { readLinesAway } from '@/workers';
 
 type NewItem = Omit<Item, 'id'>;
 
-/** The same amount of a food the cook chose instead. */
-function asFood(line: ReadLine, food: Food): ReadLine {
-  const { amount } = parseAmount(line.text);
-  const again = readLine(`${amount ? formatAmount(amount) : ''} ${food.name}`);
-  return { ...again, text: line.text };
+interface Question {
+  readonly text: string;
+  readonly foods: readonly OwnFood[];
 }
 
-function Understood({
-  line,
-  units,
-  onFood,
-}: {
-  readonly line: ReadLine;
-  readonly units: Units;
-  readonly onFood: (food: Food) => void;
-}) {
-  if (line.item)
-    return (
-      <li className="text-leaf">
-        {lineWords(line, units)}
-        {line.unsure.length > 0 && (
-          <span className="block text-[#7a5c12]">not sure: {line.unsure.join('; ')}</span>
-        )}
-      </li>
-    );
-  return (
-    <li role="alert" className="text-rust">
-      “{line.text}” is no food of the table.
-      {line.nearest.length > 0 && ' Did you mean '}
-      {line.nearest.map((food) => (
-        <button
-          key={food.key}
-          type="button"
-          className="mx-0.5 min-h-8 underline"
-          onClick={() => onFood(food)}
-        >
-          {food.name}
-        </button>
-      ))}
-      {line.nearest.length === 0 && ' Try a plainer name.'}
-    </li>
-  );
-}
+const readAway = ({ text, foods }: Question): Promise<readonly ReadLine[]> =>
+  readLinesAway(text, foods);
+
+/** Lines shown of a long list as it was understood; all of them go in. */
+const SHOWN = 60;
 
 /** One line that takes what a cook would say, or a pasted list; shown as understood before it goes in. */
 export function AddLine({
   units,
+  foods,
   onAdd,
 }: {
   readonly units: Units;
+  /** The kitchen's own. */
+  readonly foods: readonly OwnFood[];
   readonly onAdd: (items: readonly NewItem[]) => void;
 }) {
   const [text, setText] = useState('');
-  const [swapped, setSwapped] = useState<ReadonlyMap<string, Food>>(new Map());
-  const lines = useMemo(
-    () =>
-      readLines(text).map((line) => {
-        const food = swapped.get(line.text);
-        return food ? asFood(line, food) : line;
-      }),
-    [text, swapped],
-  );
-  const add = (): void => {
-    const good = lines.flatMap((line) => (line.item ? [line.item] : []));
+  const question = useMemo(() => (text.trim() ? { text, foods } : null), [text, foods]);
+  const read = useNewest<Question, readonly ReadLine[]>(question, useCallback(readAway, []));
+  const lines = question && read ? read.answer : [];
+  // Of a long list, what wants a hand comes first.
+  const shown =
+    lines.length > SHOWN
+      ? [...lines.filter((line) => !line.item), ...lines.filter((line) => line.item)]
+      : lines;
+  const add = async (): Promise<void> => {
+    const all = await readLinesAway(text, foods);
+    const good = all.flatMap((line) => (line.item ? [line.item] : []));
     if (good.length > 0) onAdd(good);
     // What was not understood stays, to be corrected in place.
-    setText(
-      lines
-        .filter((line) => !line.item)
-        .map((line) => line.text)
-        .join('\n'),
-    );
-    setSwapped(new Map());
+    const left = all.filter((line) => !line.item).map((line) => line.text);
+    setText((now) => (now === text ? left.join('\n') : now));
   };
   const multi = text.includes('\n');
   return (
@@ -88,7 +55,7 @@ export function AddLine({
       className="panel p-3"
       onSubmit={(event) => {
         event.preventDefault();
-        add();
+        void add();
       }}
     >
       <label htmlFor="put-in" className="text-[13px] text-quiet">
@@ -105,7 +72,7 @@ export function AddLine({
           onKeyDown={(event) => {
             if (event.key === 'Enter' && !event.shiftKey) {
               event.preventDefault();
-              add();
+              void add();
             }
           }}
         />
@@ -118,19 +85,23 @@ export function AddLine({
         </button>
       </div>
       <ul
-        className="mt-1.5 max-h-24 min-h-5 space-y-0.5 overflow-y-auto text-[13px]"
+        className="mt-1.5 max-h-40 min-h-5 space-y-0.5 overflow-y-auto text-[13px]"
         aria-live="polite"
         tabIndex={text ? 0 : -1}
         aria-label="As understood"
       >
-        {lines.map((line, i) => (
-          <Understood
-            key={`${i}-${line.text}`}
-            line={line}
-            units={units}
-            onFood={(food) => setSwapped(new Map([...swapped, [line.text, food]]))}
-          />
+        {shown.slice(0, SHOWN).map((line, i) => (
+          <li key={`${i}-${line.text}`}>
+            <LineAsRead
+              line={line}
+              units={units}
+              onText={(put) => setText(text.replace(line.text, () => put))}
+            />
+          </li>
         ))}
+        {lines.length > SHOWN && (
+          <li className="text-quiet">and {lines.length - SHOWN} lines more</li>
+        )}
         {!text && (
           <li className="text-quiet">One line an ingredient; a whole list can be pasted.</li>
         )}

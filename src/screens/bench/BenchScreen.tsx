@@ -12,6 +12,7 @@ import {
   changeStep,
   freshItemId,
   isBroth,
+  namedFood,
   potOf,
   placeStep,
   usualEntry,
@@ -20,7 +21,6 @@ import {
   type Schools,
   type Step,
 } from '@/core/batch';
-import { resolveFood } from '@/core/food';
 import { startRun } from '@/core/timetable';
 import { buttonLook } from '@/ui/Button';
 import { deleteBatch, saveBatch, saveRun, useHousehold } from '@/ui/household';
@@ -58,7 +58,7 @@ function Missing() {
 
 function withItems(batch: Batch, items: readonly Omit<Item, 'id'>[], habits?: Schools): Batch {
   return items.reduce<Batch>((next, item) => {
-    const enters = item.enters ?? usualEntry(next, resolveFood(item.food) ?? null);
+    const enters = item.enters ?? usualEntry(next, namedFood(item) ?? null);
     return byHabit(next, addItems(next, [{ ...item, enters, id: freshItemId(next) }]), habits);
   }, batch);
 }
@@ -71,7 +71,7 @@ export function BenchScreen({ id }: { readonly id: string }) {
 }
 
 function Bench({ batch }: { readonly batch: Batch }) {
-  const { kitchen, pots } = useHousehold();
+  const { kitchen, pots, foods } = useHousehold();
   const router = useRouter();
   /** The batch under the hand on the Well's handle, kept when the hand lets go. */
   const [draft, setDraft] = useState<Batch | null>(null);
@@ -116,7 +116,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
   };
   const saveRecipe = (): void => {
     if (!assessment) return;
-    void import('./recipeFile').then((file) => file.saveRecipe(batch, pot, assessment));
+    void import('./recipeFile').then((file) => file.saveRecipe(batch, pot, assessment, kitchen.units));
   };
   const toStove = (): void => {
     if (!assessment || stale) return;
@@ -163,7 +163,8 @@ function Bench({ batch }: { readonly batch: Batch }) {
           cursorMin={cursorMin}
           clock={clock}
           onInHand={inHand}
-          onAdd={(items) => saveBatch(withItems(batch, items, kitchen.habits))}
+          foods={foods}
+          onAdd={(items) => saveBatch(withItems(batch, items, kitchen.habits), items)}
         />
         <section
           aria-label="Trace and lanes"

@@ -8,6 +8,7 @@ import {
   type Kitchen,
   type Pot,
 } from '@/core/batch';
+import type { OwnFood } from '@/core/food';
 import { AddLine } from './AddLine';
 import type { ClockText } from './clockText';
 import { Moment } from './Moment';
@@ -25,6 +26,7 @@ export function WellSide({
   assessment,
   cursorMin,
   clock,
+  foods,
   onInHand,
   onAdd,
 }: {
@@ -36,6 +38,7 @@ export function WellSide({
   readonly assessment: Assessment | null;
   readonly cursorMin: number | null;
   readonly clock: ClockText;
+  readonly foods: readonly OwnFood[];
   readonly onInHand: (batch: Batch, done: boolean) => void;
   readonly onAdd: (items: readonly Omit<Item, 'id'>[]) => void;
 }) {
@@ -78,7 +81,7 @@ export function WellSide({
       ) : (
         <div className="h-64 animate-pulse rounded-xl bg-hairline/50" />
       )}
-      <AddLine units={kitchen.units} onAdd={onAdd} />
+      <AddLine units={kitchen.units} foods={foods} onAdd={onAdd} />
     </section>
   );
 }

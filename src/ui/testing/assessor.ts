@@ -8,7 +8,8 @@ import {
   type Draws,
   type ReleaseOption,
 } from '@/core/assess';
-import type { Aim, Batch, Kitchen, Pot } from '@/core/batch';
+import { readLines, type Aim, type Batch, type Kitchen, type Pot, type ReadLine } from '@/core/batch';
+import type { OwnFood } from '@/core/food';
 import {
   judgeBatch,
   nextRun,
@@ -20,6 +21,7 @@ import {
   type Solution,
   type Wishes,
 } from '@/core/solve';
+import { readRecipe, type RecipeChanges, type RecipeResult } from '@/formats';
 
 export function assessAway(
   batch: Batch,
@@ -88,6 +90,21 @@ export function runOffsAway(
   aim: Aim,
 ): Promise<RunOffSolution> {
   return Promise.resolve().then(() => planRunOffs(batch, pot, kitchen, aim));
+}
+
+export function readLinesAway(
+  text: string,
+  foods: readonly OwnFood[],
+): Promise<readonly ReadLine[]> {
+  return Promise.resolve(readLines(text, foods));
+}
+
+export function readRecipeAway(
+  text: string,
+  foods: readonly OwnFood[],
+  changes: RecipeChanges,
+): Promise<RecipeResult> {
+  return Promise.resolve(readRecipe(text, foods, changes));
 }
 
 export const stopSolving = (): void => undefined;

@@ -1,0 +1,87 @@
+import { useId, useState } from 'react';
+import { likened, renamed, type ReadLine } from '@/core/batch';
+import { spoken } from '@/core/food';
+import type { Units } from '@/core/quantity';
+import { lineWords } from './lineWords';
+
+/** What no table has, made a food of this kitchen in one sentence. */
+function LikeWhat({
+  line,
+  onText,
+}: {
+  readonly line: ReadLine;
+  readonly onText: (text: string) => void;
+}) {
+  const id = useId();
+  const [like, setLike] = useState('');
+  const take = (): void => {
+    if (like.trim()) onText(likened(line, like));
+  };
+  return (
+    <span className="mt-1 flex flex-wrap items-center gap-2 text-ink">
+      <label htmlFor={id}>{line.name || 'It'} cooks like</label>
+      <input
+        id={id}
+        value={like}
+        placeholder="potato, 60 g a piece"
+        className="field min-w-40 flex-1"
+        onChange={(event) => setLike(event.target.value)}
+        onKeyDown={(event) => {
+          if (event.key !== 'Enter') return;
+          event.preventDefault();
+          take();
+        }}
+      />
+      <button
+        type="button"
+        className="min-h-11 rounded-lg border border-copper px-3 font-medium text-copper disabled:opacity-45"
+        disabled={!like.trim()}
+        onClick={take}
+      >
+        Make it a food of this kitchen
+      </button>
+    </span>
+  );
+}
+
+/** A line as it was understood; what was not is named, and corrected on the spot. */
+export function LineAsRead({
+  line,
+  units,
+  onText,
+}: {
+  readonly line: ReadLine;
+  readonly units: Units;
+  /** The line as the cook has put it right. */
+  readonly onText: (text: string) => void;
+}) {
+  if (line.item)
+    return (
+      <span className="text-leaf">
+        {lineWords(line, units)}
+        {line.unsure.length > 0 && (
+          <span className="block text-[#7a5c12]">not sure: {line.unsure.join('; ')}</span>
+        )}
+      </span>
+    );
+  return (
+    <span className="block">
+      <span role="alert" className="text-rust">
+        “{line.text}” is no food of the table.
+        {line.nearest.length > 0 && ' Did you mean '}
+        {line.nearest.map((food) => (
+          <button
+            key={food.key}
+            type="button"
+            className="mx-1 min-h-8 underline"
+            onClick={() => onText(renamed(line, food.name))}
+          >
+            {spoken(food.name)}
+          </button>
+        ))}
+        {line.unsure.length > 0 && ` (${line.unsure.join('; ')})`}
+      </span>
+      <LikeWhat line={line} onText={onText} />
+    </span>
+  );
+}
