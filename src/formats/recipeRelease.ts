@@ -6,7 +6,8 @@ import { timesIn } from './recipeTimes';
 export const LONGEST_WAIT = 240;
 
 const BURSTS = /\b(?:bursts|pulses)\b/i;
-const COLD_WATER = /\bcold (?:running )?water\b.*\b(?:lid|cooker)\b|\b(?:lid|cooker)\b.*\bcold (?:running )?(?:water|tap)\b/i;
+const COLD_WATER =
+  /\bcold (?:running )?water\b.*\b(?:lid|cooker)\b|\b(?:lid|cooker)\b.*\bcold (?:running )?(?:water|tap)\b/i;
 const FALLS = String.raw`(?:drop|fall|comes?|coming|go|goes|die|subside|reduce)s?\b(?! up)(?: (?:down|off))?`;
 const NATURAL = new RegExp(
   String.raw`\bnatural(?:ly)?\b|\b(?:let|allow|leave|wait|until)\b[^.]*\b(?:pressure|steam|pin)\b[^.]*\b${FALLS}`,

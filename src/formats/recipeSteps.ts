@@ -54,8 +54,10 @@ const UNTIL = /\b(?:until|till|while|so that|if|when|as soon as)\b.*$/i;
 /** "Once the pin is down, add": what comes before the comma is over. */
 const ONCE = /^(?:once|when|after|if|while|as soon as)\b[^,]*,\s*/i;
 const BUT = /\b(?:but|except|apart from|other than)\b.*$/i;
-const ASIDE = /\b(?:set (?:it |them |the \w+ )?aside|(?:transfer|remove|lift)\w* (?:it |them )?(?:\w+ )?(?:to|onto|into) a (?:plate|bowl|dish))\b/i;
-const OTHER_PAN = /\b(?:separate|another|its own) (?:pot|pan|saucepan)\b|\b(?:separately|apart)\b(?! from)/i;
+const ASIDE =
+  /\b(?:set (?:it |them |the \w+ )?aside|(?:transfer|remove|lift)\w* (?:it |them )?(?:\w+ )?(?:to|onto|into) a (?:plate|bowl|dish))\b/i;
+const OTHER_PAN =
+  /\b(?:separate|another|its own) (?:pot|pan|saucepan)\b|\b(?:separately|apart)\b(?! from)/i;
 const OPEN = /\b(?:lid off|without the lid|uncovered|open pot)\b/i;
 const LAST = /\b(?:for|in|during) the (?:last|final) (\d+)/i;
 
@@ -271,8 +273,7 @@ class Reading {
     const told = putIn(clause, this.foods, this.terms, isIn, step !== null);
     // "Sear in the oil": what was spoken of just before is what is seared.
     const solid = told.some((i) => this.foods[i]?.shape);
-    const seared =
-      step?.kind === 'saute' && !solid ? this.last.filter((line) => !isIn(line)) : [];
+    const seared = step?.kind === 'saute' && !solid ? this.last.filter((line) => !isIn(line)) : [];
     const put = [...told, ...seared.filter((line) => !told.includes(line))];
     const wilts = !step && pressed && put.length > 0 ? minutesIn(clause) : null;
     if (step) this.push(step, clause, put);
@@ -305,8 +306,7 @@ class Reading {
       const id = this.freshId();
       steps.push({ id, kind: stirred ? 'open' : 'simmer' });
       this.enter(this.waiting, { step: id });
-      if (!stirred)
-        unsure.push('no minutes for what is stirred in last: the usual time is taken');
+      if (!stirred) unsure.push('no minutes for what is stirred in last: the usual time is taken');
     }
     return { steps, entries, ...readied, unsure };
   }

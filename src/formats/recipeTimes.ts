@@ -50,9 +50,8 @@ function inFigures(text: string): string {
       new RegExp(`\\b(${WORD})(?=(?:\\s+(?:or|to)\\s+(?:${WORD}))?[\\s-]+(?:${UNIT})\\b)`, 'gi'),
       (n) => String(NUMBERS[n.toLowerCase()]),
     )
-    .replace(
-      new RegExp(`\\b(${WORD})(?=[\\s-]+(?:${UNIT})\\b)`, 'gi'),
-      (n) => String(NUMBERS[n.toLowerCase()]),
+    .replace(new RegExp(`\\b(${WORD})(?=[\\s-]+(?:${UNIT})\\b)`, 'gi'), (n) =>
+      String(NUMBERS[n.toLowerCase()]),
     )
     .replace(
       /(\d+(?:\.\d+)?)\s*(?:hours?|hrs?|h)\s*,?\s*(?:and\s+)?(\d+)\s*(?:minutes?|mins?)\b/gi,
@@ -84,9 +83,10 @@ export function timesIn(sentence: string): readonly SaidTime[] {
     return {
       minutes: value * (PER.find(([word]) => word.test(unit))?.[1] ?? 1),
       at: match.index,
-      aside: /(?:[,(]\s*(?:about|around|approximately|roughly|up to)?|\btakes?(?:\s+about)?)\s*$/i.test(
-        before,
-      ),
+      aside:
+        /(?:[,(]\s*(?:about|around|approximately|roughly|up to)?|\btakes?(?:\s+about)?)\s*$/i.test(
+          before,
+        ),
     };
   });
 }

@@ -1,4 +1,11 @@
-import { sameFood, type Batch, type Bundle, type Item, type Run, type SchoolKey } from '@/core/batch';
+import {
+  sameFood,
+  type Batch,
+  type Bundle,
+  type Item,
+  type Run,
+  type SchoolKey,
+} from '@/core/batch';
 import type { OwnFood } from '@/core/food';
 import { change, useApp } from '@/store';
 
@@ -41,7 +48,9 @@ function withFood(h: Bundle, food: OwnFood): Bundle {
 /** @param put what was put into it just now: foods that it makes are the kitchen's from here on */
 export function saveBatch(batch: Batch, put: readonly Pick<Item, 'own'>[] = []): void {
   change((h) => {
-    const made = put.flatMap(({ own }) => (own && !h.foods.some((f) => sameFood(f, own)) ? [own] : []));
+    const made = put.flatMap(({ own }) =>
+      own && !h.foods.some((f) => sameFood(f, own)) ? [own] : [],
+    );
     return made.reduce(withFood, withBatch(h, batch));
   });
 }

@@ -3,57 +3,82 @@
  * back exactly where nobody changed them, and refused in the units that were asked for.
  */
 import {
-  KPA_PER_PSI,
   LITRES_PER_QUART,
   METRES_PER_FOOT,
+  PRESSURE_UNITS,
   toCelsius,
   toFahrenheit,
   type Units,
 } from '@/core/quantity';
 
 export type Dimension =
-  'altitude' | 'temperature' | 'volume' | 'measure' | 'across' | 'cut' | 'pressure';
+  | 'altitude'
+  | 'temperature'
+  | 'volume'
+  | 'measure'
+  | 'across'
+  | 'cut'
+  | 'pressure'
+  | 'bars'
+  | 'loss';
 
-interface Way {
-  readonly metric: string;
-  readonly us: string;
-  readonly toUs: (value: number) => number;
-  readonly fromUs: (value: number) => number;
+/** A unit that a value is shown in, and the way from what is kept. */
+interface Shown {
+  readonly unit: string;
+  readonly to: (kept: number) => number;
+  readonly from: (shown: number) => number;
   /** Decimals that are shown. */
   readonly digits: number;
 }
 
-const by = (metric: string, us: string, unit: number, digits: number): Way => ({
-  metric,
-  us,
-  toUs: (value) => value / unit,
-  fromUs: (value) => value * unit,
+interface Way {
+  /** What is kept, and what the schema speaks of. */
+  readonly kept: string;
+  /** Shown as it is kept where missing. */
+  readonly metric?: Shown;
+  readonly us: Shown;
+}
+
+const by = (unit: string, one: number, digits: number): Shown => ({
+  unit,
+  to: (value) => value / one,
+  from: (value) => value * one,
   digits,
 });
 
+const PSI = by('psi', PRESSURE_UNITS.psi.kPa, 1);
+
 const WAYS: Readonly<Record<Dimension, Way>> = {
-  altitude: by('m', 'ft', METRES_PER_FOOT, 0),
-  temperature: { metric: '°C', us: '°F', toUs: toFahrenheit, fromUs: toCelsius, digits: 0 },
-  volume: by('L', 'qt', LITRES_PER_QUART, 2),
+  altitude: { kept: 'm', us: by('ft', METRES_PER_FOOT, 0) },
+  temperature: { kept: '°C', us: { unit: '°F', to: toFahrenheit, from: toCelsius, digits: 0 } },
+  volume: { kept: 'L', us: by('qt', LITRES_PER_QUART, 2) },
   // What is measured in, by the cup.
-  measure: by('L', 'cups', LITRES_PER_QUART / 4, 2),
-  across: by('cm', 'in', 2.54, 2),
-  cut: by('mm', 'in', 25.4, 3),
-  pressure: by('kPa', 'psi', KPA_PER_PSI, 1),
+  measure: { kept: 'L', us: by('cups', LITRES_PER_QUART / 4, 2) },
+  across: { kept: 'cm', us: by('in', 2.54, 2) },
+  cut: { kept: 'mm', us: by('in', 25.4, 3) },
+  pressure: { kept: 'kPa', us: PSI },
+  loss: { kept: 'W/K', us: by('W/°F', 1.8, 2) },
+  // A metric kitchen that reads bar.
+  bars: { kept: 'kPa', metric: by('bar', PRESSURE_UNITS.bar.kPa, 2), us: PSI },
 };
+
+/** How a kitchen shows a dimension; null where it is as it is kept. */
+function shownIn(dimension: Dimension, units: Units): Shown | null {
+  return (units === 'us' ? WAYS[dimension].us : WAYS[dimension].metric) ?? null;
+}
 
 /** Which fields of a form are in which dimension. */
 export type Dimensions = Readonly<Record<string, Dimension>>;
 
 /** The unit of a field. @example unitOf('altitude', 'us') // "ft" */
 export function unitOf(dimension: Dimension, units: Units): string {
-  return WAYS[dimension][units];
+  return shownIn(dimension, units)?.unit ?? WAYS[dimension].kept;
 }
 
 /** A value as its field shows it. @example shown(1150, 'altitude', 'us') // 3773 */
 export function shown(value: number, dimension: Dimension, units: Units): number {
-  const { toUs, digits } = WAYS[dimension];
-  return units === 'metric' ? value : Number(toUs(value).toFixed(digits));
+  const way = shownIn(dimension, units);
+  return way ? Number(way.to(value).toFixed(way.digits)) : value;
 }
 
 /** Values of a form as its fields show them. */
@@ -79,13 +104,13 @@ export function allKept(
 ): Record<string, unknown> {
   const out: Record<string, unknown> = { ...values };
   const old = before as Readonly<Record<string, unknown>>;
-  if (units === 'metric') return out;
   for (const [field, dimension] of Object.entries(dimensions)) {
     const value = out[field];
-    if (typeof value !== 'number') continue;
+    const way = shownIn(dimension, units);
+    if (typeof value !== 'number' || !way) continue;
     const was = old[field];
     const same = typeof was === 'number' && shown(was, dimension, units) === value;
-    out[field] = same ? was : WAYS[dimension].fromUs(value);
+    out[field] = same ? was : way.from(value);
   }
   return out;
 }
@@ -104,11 +129,11 @@ export function refusal(
   dimension?: Dimension,
 ): string | undefined {
   const match = message === undefined ? null : BOUNDS.exec(message);
-  if (!message || !match || units === 'metric') return message;
+  if (!message || !match) return message;
   const [all, least, most, unit] = match;
   const known = dimension ? [dimension] : (Object.keys(WAYS) as Dimension[]);
-  const found = known.find((d) => WAYS[d].metric === unit);
-  if (!found) return message;
+  const found = known.find((d) => WAYS[d].kept === unit);
+  if (!found || !shownIn(found, units)) return message;
   const at = (text: string | undefined): number => shown(Number(text), found, units);
-  return message.replace(all, `a number from ${at(least)} to ${at(most)} ${WAYS[found].us}`);
+  return message.replace(all, `a number from ${at(least)} to ${at(most)} ${unitOf(found, units)}`);
 }

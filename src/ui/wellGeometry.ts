@@ -21,6 +21,14 @@ const LABELS = 84;
 const TOP = 22;
 const FOOT = 12;
 
+/** How deep a pot is inside, to the brim, cm. */
+export function potDepthCm({
+  capacityL,
+  innerDiameterCm,
+}: Pick<Pot, 'capacityL' | 'innerDiameterCm'>): number {
+  return (capacityL * 1000) / ((Math.PI / 4) * innerDiameterCm ** 2);
+}
+
 /**
  * Fits the pot's section into a width; the height follows from capacity and diameter.
  *
@@ -32,9 +40,7 @@ export function wellFrame(
 ): WellFrame {
   const inner = width - LEFT - LABELS;
   const pxPerMm = inner / (pot.innerDiameterCm * 10);
-  const areaCm2 = (Math.PI / 4) * pot.innerDiameterCm ** 2;
-  const depthMm = ((pot.capacityL * 1000) / areaCm2) * 10;
-  const depth = depthMm * pxPerMm;
+  const depth = potDepthCm(pot) * 10 * pxPerMm;
   return {
     width,
     height: TOP + depth + FOOT,

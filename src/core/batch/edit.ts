@@ -9,12 +9,15 @@ export function addItems(batch: Batch, items: readonly Item[]): Batch {
   return { ...batch, items: [...batch.items, ...items] };
 }
 
-export function changeItem(batch: Batch, id: string, change: Partial<Omit<Item, 'id'>>): Batch {
+/** Changes to an item; "leave it to the usual" is said by undefined. */
+export type ItemChange = { readonly [K in Exclude<keyof Item, 'id'>]?: Item[K] | undefined };
+
+export function changeItem(batch: Batch, id: string, change: ItemChange): Batch {
   return {
     ...batch,
     items: batch.items.map((item) => {
       if (item.id !== id) return item;
-      // "Leave it to the usual" is said by undefined, which a file cannot hold.
+      // A file cannot hold undefined.
       const fields = Object.entries({ ...item, ...change }).filter(([, v]) => v !== undefined);
       return Object.fromEntries(fields) as unknown as Item;
     }),

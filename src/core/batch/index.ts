@@ -1,5 +1,5 @@
 export type * from './types';
-export { isStock } from './kind';
+export { isStock, pressureUnit } from './kind';
 export {
   amountSchema,
   batchSchema,
@@ -26,7 +26,15 @@ export {
 } from './complete';
 export { idOfName, likeName, likeWords, readLike, sameFood, sameName, type Like } from './like';
 export { foodOf, namedFood } from './named';
-export { EXAMPLE_LINE, likened, readLine, readLines, renamed, splitLines, type ReadLine } from './line';
+export {
+  EXAMPLE_LINE,
+  likened,
+  readLine,
+  readLines,
+  renamed,
+  splitLines,
+  type ReadLine,
+} from './line';
 export {
   addItems,
   changeItem,
@@ -49,6 +57,8 @@ export {
   waterL,
 } from './edit';
 export { handlingAt, keptApart, type Handling } from './entries';
+export { USUAL_POTS, usualPowerW, type UsualPot } from './usualPots';
+export { newBatch } from './newBatch';
 export { indexOfStep, poursOf } from './pours';
 export { READIED } from './ready';
 export { afterWait, waitOf } from './release';

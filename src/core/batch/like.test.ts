@@ -92,7 +92,13 @@ describe('a food of the kitchen', () => {
   });
 
   it('goes in as its kitchen says', () => {
-    const kelp = { id: 'kelp', name: 'kelp', like: 'cabbage', for: 'flavour' as const, apart: true };
+    const kelp = {
+      id: 'kelp',
+      name: 'kelp',
+      like: 'cabbage',
+      for: 'flavour' as const,
+      apart: true,
+    };
     expect(readLine('20 g kelp', [kelp]).item).toMatchObject({ for: 'flavour', apart: true });
   });
 

@@ -83,7 +83,8 @@ export function readLike(sentence: string): Like {
     .map((clause) => clause.trim());
   // A name of the table may hold a comma: "split peas, dry".
   const both = second ? resolveFood(`${first} ${second}`) : undefined;
-  const named = both !== undefined && nameWords(second).every((w) => nameWords(both.name).includes(w));
+  const named =
+    both !== undefined && nameWords(second).every((w) => nameWords(both.name).includes(w));
   const like = named ? both : resolveFood(first);
   if (!like) return { own: null, unsure: [`no food of the table is called “${first}”`] };
   const unsure: string[] = [];

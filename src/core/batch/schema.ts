@@ -42,6 +42,7 @@ export const kitchenSchema = object(
     altitudeM: needed(number(-400, 5000, 'm'), 'a number from -400 to 5000 m'),
     ambientC: needed(number(-10, 45, '°C'), 'a number from -10 to 45 °C'),
     units: needed(oneOf(['metric', 'us']), 'one of metric, us'),
+    pressureIn: oneOf(['kPa', 'bar']),
     habits: schoolsSchema,
   },
   'the kitchen: altitude, room temperature and units',
@@ -132,7 +133,10 @@ const ownFields = {
 };
 
 /** A food of the kitchen. */
-export const ownFoodSchema = object(ownFields, 'a food of the kitchen: its name and what it is like');
+export const ownFoodSchema = object(
+  ownFields,
+  'a food of the kitchen: its name and what it is like',
+);
 
 export const itemSchema = object(
   {

@@ -22,6 +22,8 @@ export interface Kitchen {
   /** C */
   readonly ambientC: number;
   readonly units: Units;
+  /** What a metric kitchen reads pressure in; kPa when missing. */
+  readonly pressureIn?: 'kPa' | 'bar';
   /** What this kitchen usually does. */
   readonly habits?: Schools;
 }

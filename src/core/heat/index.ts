@@ -12,6 +12,6 @@ export type {
 } from './types';
 export type { BodyShape } from './body';
 export { simulate, USUAL_DUTY, type SimulateOptions } from './simulate';
-export { heatPot } from './pot';
+export { heatPot, usualEfficiency, usualLoss } from './pot';
 export { openLoss } from './evaporation';
 export { COLD_WATER_W_PER_K, KEEPS_WARM_C } from './phases';

@@ -1,5 +1,5 @@
 import {
-  KPA_PER_PSI,
+  PRESSURE_UNITS,
   MASS_G,
   METRES_PER_FOOT,
   VOLUME_ML,
@@ -8,6 +8,7 @@ import {
   toFahrenheit,
   type Amount,
   type Unit,
+  type PressureUnit,
   type Units,
 } from './units';
 
@@ -47,6 +48,24 @@ export function formatFraction(value: number): string {
   const whole = Math.floor(near + 1e-9);
   const glyph = FRACTIONS.find(([f]) => Math.abs(f - (near - whole)) < 1e-6)?.[1] ?? '';
   return `${whole || !glyph ? whole : ''}${glyph}`;
+}
+
+/** Parts a pot or a measure is divided in. */
+const PARTS = [1, 2, 3, 4, 5, 6, 8, 12, 24];
+/** A share as near to a fraction as this is that fraction: 0.667 is 2/3. */
+const SAME_SHARE = 0.001;
+
+/**
+ * A share of a whole as a fraction of few parts, or in figures.
+ *
+ * @param share 0 to 1
+ * @example formatShare(0.667) // "2/3"
+ * @example formatShare(0.63) // "0.63"
+ */
+export function formatShare(share: number): string {
+  const under = PARTS.find((n) => Math.abs(Math.round(share * n) / n - share) < SAME_SHARE);
+  if (under === undefined) return decimals(share, 3);
+  return under === 1 ? String(Math.round(share)) : `${Math.round(share * under)}/${under}`;
 }
 
 function decimals(value: number, digits: number): string {
@@ -98,9 +117,10 @@ export function formatAltitude(metres: number, units: Units): string {
   return `${Math.round(height).toLocaleString('en')} ${units === 'metric' ? 'm' : 'ft'}`;
 }
 
-/** Pressure above the air. @example formatPressure(80, 'us') // "11.6 psi" */
-export function formatPressure(kPa: number, units: Units): string {
-  return units === 'metric' ? `${Math.round(kPa)} kPa` : `${(kPa / KPA_PER_PSI).toFixed(1)} psi`;
+/** Pressure above the air. @example formatPressure(80, 'psi') // "11.6 psi" */
+export function formatPressure(kPa: number, unit: PressureUnit): string {
+  const { digits, kPa: one } = PRESSURE_UNITS[unit];
+  return `${(kPa / one).toFixed(digits)} ${unit}`;
 }
 
 /**

@@ -31,7 +31,9 @@ it('speaks of pots, heights and pressures in the kitchen’s own units', () => {
     '1,150 m',
   ]);
   // Common practice: high is 11.6 psi.
-  expect([formatPressure(80, 'us'), formatPressure(80, 'metric')]).toEqual(['11.6 psi', '80 kPa']);
+  expect([formatPressure(80, 'psi'), formatPressure(80, 'kPa'), formatPressure(80, 'bar')]).toEqual(
+    ['11.6 psi', '80 kPa', '0.80 bar'],
+  );
   expect([formatAcross(22, 'us'), formatAcross(22, 'metric')]).toEqual(['8 5/8 in', '22 cm']);
 });
 

@@ -58,6 +58,15 @@ export const LITRES_PER_QUART = VOLUME_ML.qt / 1000;
 export const METRES_PER_FOOT = 0.3048;
 export const KPA_PER_PSI = 6.894757;
 
+/** Units of pressure: how much one is in kPa, and the decimals that tell settings apart. */
+export const PRESSURE_UNITS = {
+  kPa: { kPa: 1, digits: 0 },
+  bar: { kPa: 100, digits: 2 },
+  psi: { kPa: KPA_PER_PSI, digits: 1 },
+} as const;
+
+export type PressureUnit = keyof typeof PRESSURE_UNITS;
+
 /** Fahrenheit to Celsius. @example toCelsius(212) // 100 */
 export function toCelsius(fahrenheit: number): number {
   return (fahrenheit - 32) / 1.8;

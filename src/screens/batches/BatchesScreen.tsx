@@ -6,7 +6,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
-import { potOf, type Batch } from '@/core/batch';
+import { newBatch, potOf } from '@/core/batch';
 import { formatAltitude } from '@/core/quantity';
 import { writeBundle } from '@/formats';
 import { Button } from '@/ui/Button';
@@ -25,26 +25,10 @@ export function BatchesScreen() {
   const household = useHousehold();
   const router = useRouter();
   const [sheet, setSheet] = useState<'import' | 'recipe' | 'over' | null>(null);
-  const { batches, pots, kitchen, runs } = household;
+  const { batches, pots, kitchen, runs, foods } = household;
   const onStove = runOnStove(household);
   const start = (): void => {
-    const batch: Batch = {
-      id: nanoid(10),
-      name: 'New batch',
-      ...(pots[0] && { potId: pots[0].id }),
-      servings: 4,
-      kind: 'soup',
-      items: [],
-      steps: [
-        {
-          id: 's1',
-          kind: 'pressure',
-          setting: pots[0]?.settings[0]?.name ?? 'high',
-          holdMin: 15,
-          release: { method: 'timed', afterMin: 10 },
-        },
-      ],
-    };
+    const batch = newBatch(nanoid(10), pots[0]);
     saveBatch(batch);
     router.push(`/bench/${batch.id}`);
   };
@@ -133,10 +117,11 @@ export function BatchesScreen() {
       {sheet === 'recipe' && (
         <RecipeSheet
           kitchen={kitchen}
-          potId={pots[0]?.id}
+          pot={pots[0]}
+          foods={foods}
           makeId={() => nanoid(10)}
           onPlan={(batch) => {
-            saveBatch(batch);
+            saveBatch(batch, batch.items);
             router.push(`/bench/${batch.id}`);
           }}
           onClose={() => setSheet(null)}

@@ -1,79 +1,63 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { stepsOf, stepWords, type Batch, type Kitchen } from '@/core/batch';
-import { batchOfRecipe, readRecipe, type ReadRecipe } from '@/formats';
+import type { Batch, Kitchen, Pot } from '@/core/batch';
+import type { OwnFood } from '@/core/food';
+import { batchOfRecipe, type RecipeResult } from '@/formats';
 import { Button } from '@/ui/Button';
-import { lineWords } from '@/ui/lineWords';
 import { Sheet } from '@/ui/Sheet';
-import { stepNames } from '@/ui/stepNames';
+import { useNewest } from '@/ui/useNewest';
+import { readRecipeAway } from '@/workers';
+import { corrected, NO_CORRECTIONS } from './corrected';
+import { RecipeRead } from './RecipeRead';
 
-/** Where an ingredient goes in, where that is not with the first lid. */
-function placeWords(batch: Batch, id: string): string {
-  const item = batch.items.find((i) => i.id === id);
-  if (item?.apart) return ' · apart, in the bowl';
-  const lid = stepsOf(batch).find((s) => s.kind === 'pressure')?.id;
-  return item?.enters && item.enters !== lid ? ` · ${stepNames(batch).get(item.enters) ?? ''}` : '';
+interface Question {
+  readonly text: string;
+  readonly foods: readonly OwnFood[];
+  readonly lines: ReadonlyMap<number, string>;
 }
 
-function Understood({
-  recipe,
-  kitchen,
-}: {
-  readonly recipe: ReadRecipe;
-  readonly kitchen: Kitchen;
-}) {
-  const batch = batchOfRecipe(recipe, 'read', undefined);
-  return (
-    <div className="space-y-2 text-[14px]" data-testid="recipe">
-      <p className="text-[16px] font-semibold">
-        {recipe.name}
-        {recipe.servings !== null && (
-          <span className="ml-2 font-normal text-quiet">{recipe.servings} bowls</span>
-        )}
-      </p>
-      <ul aria-label="Ingredients as understood">
-        {recipe.lines.map((line, i) => (
-          <li key={i} className={line.item ? 'text-leaf' : 'text-rust'}>
-            {line.item ? lineWords(line, kitchen.units) : `“${line.text}” is no food of the table`}
-            {line.item && <span className="text-quiet">{placeWords(batch, `i${i + 1}`)}</span>}
-            {line.item && line.unsure.length > 0 && (
-              <span className="text-[#7a5c12]"> (not sure: {line.unsure.join('; ')})</span>
-            )}
-          </li>
-        ))}
-      </ul>
-      <p>
-        {recipe.steps.length > 0
-          ? `Steps: ${recipe.steps.map(stepWords).join('; ')}.`
-          : 'No steps; one is proposed.'}
-      </p>
-      {recipe.unsure.map((text) => (
-        <p key={text} className="text-[#7a5c12]">
-          Not sure: {text}.
-        </p>
-      ))}
-    </div>
-  );
-}
+const readAway = ({ text, foods, lines }: Question): Promise<RecipeResult> =>
+  readRecipeAway(text, foods, { lines });
 
-/** Makes a batch of a recipe: pasted or opened, shown as understood, and only then planned. */
+const NONE: ReadonlyMap<number, string> = new Map();
+
+/** Makes a batch of a recipe: pasted or opened, shown as understood, put right, and only then planned. */
 export function RecipeSheet({
   kitchen,
-  potId,
+  pot,
+  foods,
   makeId,
   onPlan,
   onClose,
 }: {
   readonly kitchen: Kitchen;
-  readonly potId: string | undefined;
+  readonly pot: Pot | undefined;
+  /** The kitchen's own. */
+  readonly foods: readonly OwnFood[];
   readonly makeId: () => string;
   readonly onPlan: (batch: Batch) => void;
   readonly onClose: () => void;
 }) {
   const [text, setText] = useState('');
-  const result = useMemo(() => (text.trim() ? readRecipe(text) : null), [text]);
+  const [lines, setLines] = useState(NONE);
+  const [corrections, setCorrections] = useState(NO_CORRECTIONS);
+  const question = useMemo(
+    () => (text.trim() ? { text, foods, lines } : null),
+    [text, foods, lines],
+  );
+  const read = useNewest<Question, RecipeResult>(question, readAway);
+  const result = question ? (read?.answer ?? null) : null;
   const recipe = result?.ok ? result.recipe : null;
+  const batch = useMemo(
+    () => recipe && corrected(batchOfRecipe(recipe, 'read', pot), corrections),
+    [recipe, pot, corrections],
+  );
+  const begin = (next: string): void => {
+    setText(next);
+    setLines(NONE);
+    setCorrections(NO_CORRECTIONS);
+  };
   return (
     <Sheet
       open
@@ -86,9 +70,9 @@ export function RecipeSheet({
           </Button>
           <Button
             look="copper"
-            disabled={!recipe}
+            disabled={!batch || read?.of !== question}
             onClick={() => {
-              if (recipe) onPlan(batchOfRecipe(recipe, makeId(), potId));
+              if (batch) onPlan({ ...batch, id: makeId() });
             }}
           >
             Plan it
@@ -100,10 +84,14 @@ export function RecipeSheet({
         <span className="text-[14px] font-medium">Paste it: lines, or a page’s own data</span>
         <textarea
           className="field mt-1"
-          rows={6}
+          rows={batch ? 3 : 6}
           value={text}
-          onChange={(event) => setText(event.target.value)}
-          placeholder={'Red lentil and carrot\n250 g red lentils\n3 carrots, 12 mm slices'}
+          onChange={(event) => begin(event.target.value)}
+          placeholder={
+            kitchen.units === 'metric'
+              ? 'Red lentil and carrot\n250 g red lentils\n3 carrots, 12 mm slices'
+              : 'Red lentil and carrot\n1 1/4 cups red lentils\n3 carrots, 1/2-inch slices'
+          }
         />
       </label>
       <label className="block">
@@ -112,7 +100,7 @@ export function RecipeSheet({
           type="file"
           accept=".json,.jsonld,.html,.htm,.txt,application/json,text/html,text/plain"
           className="field mt-1"
-          onChange={(event) => void event.target.files?.[0]?.text().then(setText)}
+          onChange={(event) => void event.target.files?.[0]?.text().then(begin)}
         />
       </label>
       <div aria-live="polite">
@@ -121,7 +109,20 @@ export function RecipeSheet({
             {result.message}
           </p>
         )}
-        {recipe && <Understood recipe={recipe} kitchen={kitchen} />}
+        {recipe && batch && (
+          <RecipeRead
+            recipe={recipe}
+            batch={batch}
+            units={kitchen.units}
+            onLine={(index, said) => setLines(new Map([...lines, [index, said]]))}
+            onPlace={(item, step) =>
+              setCorrections((c) => ({ ...c, entries: new Map([...c.entries, [item, step]]) }))
+            }
+            onMinutes={(step, minutes) =>
+              setCorrections((c) => ({ ...c, minutes: new Map([...c.minutes, [step, minutes]]) }))
+            }
+          />
+        )}
       </div>
     </Sheet>
   );

@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { Item, ReadLine } from '@/core/batch';
 import type { OwnFood } from '@/core/food';
 import type { Units } from '@/core/quantity';
@@ -34,7 +34,7 @@ export function AddLine({
 }) {
   const [text, setText] = useState('');
   const question = useMemo(() => (text.trim() ? { text, foods } : null), [text, foods]);
-  const read = useNewest<Question, readonly ReadLine[]>(question, useCallback(readAway, []));
+  const read = useNewest<Question, readonly ReadLine[]>(question, readAway);
   const lines = question && read ? read.answer : [];
   // Of a long list, what wants a hand comes first.
   const shown =

@@ -11,11 +11,11 @@ import {
   MenuItems,
 } from '@headlessui/react';
 import { ChevronDown, Ellipsis } from 'lucide-react';
-import { format } from 'date-fns';
 import { useState } from 'react';
 import { isBroth, type Batch, type BatchKind, type Kitchen, type Pot } from '@/core/batch';
 import { formatAltitude, formatLevel } from '@/core/quantity';
 import { Button } from '@/ui/Button';
+import { ServingTime } from './ServingTime';
 
 const KINDS: readonly BatchKind[] = ['soup', 'chili', 'stock', 'broth'];
 const OPENS = [
@@ -105,6 +105,8 @@ export interface BenchHeadProps {
   readonly pots: readonly Pot[];
   readonly kitchen: Kitchen;
   readonly ready: boolean;
+  /** How long the plan takes, min. */
+  readonly totalMin: number;
   readonly onChange: (batch: Batch) => void;
   readonly onStove: () => void;
   readonly onRecipe: () => void;
@@ -120,6 +122,7 @@ export function BenchHead({
   pots,
   kitchen,
   ready,
+  totalMin,
   onChange,
   onStove,
   onRecipe,
@@ -127,7 +130,6 @@ export function BenchHead({
   onCopy,
   onDelete,
 }: BenchHeadProps) {
-  const serving = batch.serveAt ? format(new Date(batch.serveAt), "yyyy-MM-dd'T'HH:mm") : '';
   return (
     <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
       <div className="min-w-0 flex-1 basis-72">
@@ -160,18 +162,11 @@ export function BenchHead({
           · <span>{formatAltitude(kitchen.altitudeM, kitchen.units)}</span>
         </div>
       </div>
-      <label className="text-[13px] text-quiet max-sm:order-1 max-sm:flex-1">
-        on the table
-        <input
-          type="datetime-local"
-          value={serving}
-          className="field mt-0.5 block !w-52 text-ink max-sm:!w-full"
-          onChange={(event) => {
-            const at = event.target.value;
-            onChange(withServeAt(batch, at ? new Date(at).toISOString() : null));
-          }}
-        />
-      </label>
+      <ServingTime
+        serveAt={batch.serveAt}
+        totalMin={totalMin}
+        onChange={(at) => onChange(withServeAt(batch, at))}
+      />
       <Button className="max-sm:order-3" disabled={!ready} onClick={() => onOpen('solve')}>
         {isBroth(batch) ? 'How many runs?' : 'Find the order'}
       </Button>

@@ -116,7 +116,9 @@ function Bench({ batch }: { readonly batch: Batch }) {
   };
   const saveRecipe = (): void => {
     if (!assessment) return;
-    void import('./recipeFile').then((file) => file.saveRecipe(batch, pot, assessment, kitchen.units));
+    void import('./recipeFile').then((file) =>
+      file.saveRecipe(batch, pot, assessment, kitchen.units),
+    );
   };
   const toStove = (): void => {
     if (!assessment || stale) return;
@@ -132,6 +134,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
         pot={pot}
         pots={pots}
         kitchen={kitchen}
+        totalMin={total}
         ready={!stale && batch.items.length > 0}
         onChange={saveBatch}
         onStove={toStove}
@@ -164,6 +167,7 @@ function Bench({ batch }: { readonly batch: Batch }) {
           clock={clock}
           onInHand={inHand}
           foods={foods}
+          onCursor={onCursor}
           onAdd={(items) => saveBatch(withItems(batch, items, kitchen.habits), items)}
         />
         <section

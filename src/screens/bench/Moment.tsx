@@ -1,5 +1,5 @@
 import type { Assessment } from '@/core/assess';
-import type { Kitchen } from '@/core/batch';
+import { pressureUnit, type Kitchen } from '@/core/batch';
 import { formatLevel, formatPressure, formatTemperature } from '@/core/quantity';
 import type { ClockText } from './clockText';
 
@@ -20,7 +20,7 @@ export function Moment({
   const minute = series.minute[at] ?? 0;
   const rows: readonly (readonly [string, string])[] = [
     ['Liquid', formatTemperature(series.liquidC[at] ?? 0, kitchen.units)],
-    ['Pressure', formatPressure(series.gaugeKPa[at] ?? 0, kitchen.units)],
+    ['Pressure', formatPressure(series.gaugeKPa[at] ?? 0, pressureUnit(kitchen))],
     ['Level', formatLevel(series.levelL[at] ?? 0, kitchen.units)],
   ];
   return (

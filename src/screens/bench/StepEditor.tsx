@@ -4,6 +4,7 @@ import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm, useWatch } from 'react-hook-form';
 import * as yup from 'yup';
 import {
+  pressureUnit,
   afterWait,
   DEFAULT_MINUTES,
   moveStep,
@@ -184,7 +185,7 @@ export function StepEditor({
             <Choice id="setting" label="Setting" {...register('setting')}>
               {pot.settings.map((s) => (
                 <option key={s.name} value={s.name}>
-                  {s.name}, {formatPressure(s.gaugeKPa, kitchen.units)}
+                  {s.name}, {formatPressure(s.gaugeKPa, pressureUnit(kitchen))}
                 </option>
               ))}
             </Choice>

@@ -13,7 +13,7 @@ import {
   YAxis,
 } from 'recharts';
 import type { Assessment, Draws } from '@/core/assess';
-import type { Kitchen } from '@/core/batch';
+import { pressureUnit, type Kitchen } from '@/core/batch';
 import { formatPressure, formatTemperature } from '@/core/quantity';
 import { AXIS_LEFT, AXIS_RIGHT } from './axis';
 import { AXIS_TOP, degreeTicks, pressureTicks, tickText, timeTicks, TRACE_TOP } from './ticks';
@@ -47,7 +47,7 @@ function Reading({
     <div className="rounded-lg bg-cobalt px-3 py-1.5 text-sm text-white">
       <div className="font-semibold">
         {clock(row.minute)} · {formatTemperature(row.c, kitchen.units)}
-        {row.kpa > 1 && ` · ${formatPressure(row.kpa, kitchen.units)}`}
+        {row.kpa > 1 && ` · ${formatPressure(row.kpa, pressureUnit(kitchen))}`}
       </div>
       <div className="capitalize">{row.phase}</div>
     </div>
@@ -67,7 +67,7 @@ export const Trace = memo(function Trace({
   const rows = useMemo(() => rowsOf(assessment.series, draws), [assessment, draws]);
   const last = assessment.series.minute.at(-1) ?? 1;
   const degrees = degreeTicks(kitchen.units);
-  const pressures = pressureTicks(kitchen.units);
+  const pressures = pressureTicks(pressureUnit(kitchen));
   const ticks = useMemo(() => timeTicks(last, servedMin), [last, servedMin]);
   return (
     <ResponsiveContainer width="100%" height="100%">

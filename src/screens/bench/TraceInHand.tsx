@@ -1,5 +1,5 @@
 import type { Assessment } from '@/core/assess';
-import type { Kitchen } from '@/core/batch';
+import { pressureUnit, type Kitchen } from '@/core/batch';
 import { curvePath, minuteScale } from '@/ui/curve';
 import { degreeTicks, pressureTicks, TRACE_TOP, type AxisTick } from './ticks';
 import type { ClockText } from './clockText';
@@ -34,7 +34,7 @@ export function TraceInHand({
         clock={clock}
         servedMin={servedMin}
         left={degreeTicks(kitchen.units).map(placed)}
-        right={pressureTicks(kitchen.units).map(placed)}
+        right={pressureTicks(pressureUnit(kitchen)).map(placed)}
       >
         <path
           d={curvePath(minute, gaugeKPa, x, y)}

@@ -1,12 +1,12 @@
 'use client';
 
-import { useDrag } from '@use-gesture/react';
 import { ChevronsUpDown } from 'lucide-react';
 import { useMemo, useRef } from 'react';
 import type { Assessment } from '@/core/assess';
 import type { Kitchen, Pot } from '@/core/batch';
 import { formatLevel, formatVolume } from '@/core/quantity';
-import type { ClockText } from './clockText';
+import { describe } from './moments';
+import { useLevelHandle } from '@/ui/useLevelHandle';
 import { graduations, levelY, placePieces, spread, wellFrame } from '@/ui/wellGeometry';
 import { WellPiece } from './WellPiece';
 
@@ -45,25 +45,20 @@ export function Well({ pot, kitchen, assessment, sample, waterL, onWater }: Well
   const handleY = y(surfaceAtStart(assessment));
   const most = Math.max(waterL, pot.capacityL);
 
-  const bind = useDrag(
-    ({ movement: [, dy], memo, last, tap }) => {
-      const start = (memo as number | undefined) ?? waterL;
-      if (tap) return start;
-      const px = svg.current ? svg.current.getBoundingClientRect().width / WIDTH : 1;
-      onWater(stepped(start - dy / px / frame.pxPerL, most), last);
-      return start;
+  const handle = useLevelHandle(
+    {
+      label: 'Water',
+      value: waterL,
+      least: 0,
+      most,
+      step: STEP_L,
+      text: formatVolume(waterL, kitchen.units),
     },
-    // Keys are ours: the package's own would move by pixels.
-    { filterTaps: true, pointer: { keys: false } },
+    svg,
+    WIDTH,
+    frame.pxPerL,
+    onWater,
   );
-  const onKey = (event: React.KeyboardEvent): void => {
-    const by = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1, PageUp: 5, PageDown: -5 }[
-      event.key
-    ];
-    if (by === undefined) return;
-    event.preventDefault();
-    onWater(stepped(waterL + by * STEP_L, most), true);
-  };
   /** Steam lifts the contents noticeably when the valve opens. */
   const lifted = fill.releaseL > fill.swollenL + 0.1;
   const labels = spread(
@@ -228,15 +223,7 @@ export function Well({ pot, kitchen, assessment, sample, waterL, onWater }: Well
         ))}
       </svg>
       <div
-        {...bind()}
-        role="slider"
-        tabIndex={0}
-        aria-label="Water"
-        aria-valuemin={0}
-        aria-valuemax={Number(most.toFixed(2))}
-        aria-valuenow={Number(waterL.toFixed(2))}
-        aria-valuetext={formatVolume(waterL, kitchen.units)}
-        onKeyDown={onKey}
+        {...handle}
         data-testid="water-handle"
         style={{
           left: `${((frame.left + (frame.right - frame.left) * 0.5) / WIDTH) * 100}%`,
@@ -258,31 +245,4 @@ function surfaceAtStart({ fill, series }: Assessment): number {
 
 function presentItems(items: Assessment['items'], minute: number): Assessment['items'] {
   return items.filter((i) => i.enterMin <= minute + 1e-6 && i.leaveMin > minute - 1e-6);
-}
-
-function stepped(litres: number, most: number): number {
-  return Math.min(most, Math.max(0, Math.round(litres / STEP_L) * STEP_L));
-}
-
-/** The same in words, for who cannot see it. */
-export function describe(
-  { fill, series }: Assessment,
-  pot: Pot,
-  kitchen: Kitchen,
-  clock?: ClockText,
-): string {
-  const level = (litres: number): string => formatLevel(litres, kitchen.units);
-  const { worst } = fill;
-  const moment = {
-    'lid on': 'as the lid goes on',
-    'warm-up': 'in the warm-up',
-    hold: 'in the hold',
-    'at the valve': 'as the valve opens',
-    open: 'in the open pot',
-  }[worst.when];
-  const full =
-    series.minute.length > 1
-      ? ` Fullest ${moment}${clock ? `, ${clock(worst.atMin)}` : ''}: ${level(worst.levelL)}.`
-      : '';
-  return `${pot.name} holds ${level(pot.capacityL)}. Lid on ${level(fill.lidOnL)}, hottest ${level(fill.hottestL)}, swollen ${level(fill.swollenL)}, at the valve ${level(fill.releaseL)}. The ${fill.foams ? 'foam' : 'fill'} line counts, at ${level(fill.lineL)}.${full}`;
 }

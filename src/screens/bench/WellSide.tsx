@@ -12,10 +12,11 @@ import type { OwnFood } from '@/core/food';
 import { AddLine } from './AddLine';
 import type { ClockText } from './clockText';
 import { Moment } from './Moment';
+import { MomentStrip } from './MomentStrip';
 import { runAt, runStart } from './runoffs/runAt';
 import { sampleAt } from './traceRows';
 import { WaterLine } from './WaterLine';
-import { describe, Well } from './Well';
+import { Well } from './Well';
 
 /** The pot as it stands at the cursor, or as the run that the cook looks at begins; and what goes in. */
 export function WellSide({
@@ -27,6 +28,7 @@ export function WellSide({
   cursorMin,
   clock,
   foods,
+  onCursor,
   onInHand,
   onAdd,
 }: {
@@ -39,6 +41,7 @@ export function WellSide({
   readonly cursorMin: number | null;
   readonly clock: ClockText;
   readonly foods: readonly OwnFood[];
+  readonly onCursor: (minute: number | null) => void;
   readonly onInHand: (batch: Batch, done: boolean) => void;
   readonly onAdd: (items: readonly Omit<Item, 'id'>[]) => void;
 }) {
@@ -73,9 +76,14 @@ export function WellSide({
             kitchen={kitchen}
             onRun={setChosen}
           />
-          <p className="text-[13px] leading-snug text-quiet">
-            {describe(assessment, pot, kitchen, clock)}
-          </p>
+          <MomentStrip
+            assessment={assessment}
+            pot={pot}
+            kitchen={kitchen}
+            cursorMin={cursorMin}
+            clock={clock}
+            onCursor={onCursor}
+          />
           <Moment assessment={assessment} sample={sample} kitchen={kitchen} clock={clock} />
         </>
       ) : (

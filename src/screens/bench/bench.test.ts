@@ -174,11 +174,12 @@ describe('marks of the axes', () => {
     const texts = (ticks: readonly AxisTick[]) => ticks.map((tick) => tick.text);
     expect(texts(degreeTicks('metric'))).toEqual(['20°', '60°', '100°', '120°']);
     expect(texts(degreeTicks('us'))).toEqual(['70°', '140°', '200°', '250°']);
-    expect(texts(pressureTicks('metric'))).toEqual(['0', '40', '80\u00a0kPa']);
-    expect(texts(pressureTicks('us'))).toEqual(['0', '6', '12\u00a0psi']);
+    expect(texts(pressureTicks('kPa'))).toEqual(['0', '40', '80\u00a0kPa']);
+    expect(texts(pressureTicks('bar'))).toEqual(['0', '0.4', '0.8\u00a0bar']);
+    expect(texts(pressureTicks('psi'))).toEqual(['0', '6', '12\u00a0psi']);
     // They stand where they say: 250 °F is 121.1 °C, 12 psi is 82.7 kPa.
     expect(degreeTicks('us').at(-1)?.value).toBeCloseTo(121.1, 1);
-    expect(pressureTicks('us').at(-1)?.value).toBeCloseTo(82.7, 1);
+    expect(pressureTicks('psi').at(-1)?.value).toBeCloseTo(82.7, 1);
     const ticks = degreeTicks('us');
     expect(ticks.map((tick) => tickText(ticks, tick.value))).toEqual(texts(ticks));
   });

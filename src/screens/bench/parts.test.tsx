@@ -21,7 +21,7 @@ import { SolveSheet } from './SolveSheet';
 import { StepBar } from './StepBar';
 import { StepEditor } from './StepEditor';
 import { TimetableSheet } from './TimetableSheet';
-import { describe as inWords } from './Well';
+import { describe as inWords } from './moments';
 
 jest.mock('@/workers', () => jest.requireActual('../../ui/testing/assessor'));
 

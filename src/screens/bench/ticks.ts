@@ -1,4 +1,4 @@
-import { KPA_PER_PSI, toCelsius, type Units } from '@/core/quantity';
+import { PRESSURE_UNITS, toCelsius, type PressureUnit, type Units } from '@/core/quantity';
 
 /** Room above and beneath the Trace, px. */
 export const AXIS_TOP = 10;
@@ -16,9 +16,10 @@ const DEGREES: Readonly<Record<Units, readonly number[]>> = {
   metric: [20, 60, 100, 120],
   us: [70, 140, 200, 250],
 };
-const PRESSURES: Readonly<Record<Units, readonly number[]>> = {
-  metric: [0, 40, 80],
-  us: [0, 6, 12],
+const PRESSURES: Readonly<Record<PressureUnit, readonly number[]>> = {
+  kPa: [0, 40, 80],
+  bar: [0, 0.4, 0.8],
+  psi: [0, 6, 12],
 };
 
 /** Round marks on the axis of temperature, in the kitchen's degrees; they stand at Celsius. */
@@ -30,10 +31,9 @@ export function degreeTicks(units: Units): readonly AxisTick[] {
 }
 
 /** Round marks on the axis of pressure; they stand at kPa, and the topmost says its unit. */
-export function pressureTicks(units: Units): readonly AxisTick[] {
-  const [scale, unit] = units === 'metric' ? [1, 'kPa'] : [KPA_PER_PSI, 'psi'];
-  return PRESSURES[units].map((round, i, all) => ({
-    value: round * scale,
+export function pressureTicks(unit: PressureUnit): readonly AxisTick[] {
+  return PRESSURES[unit].map((round, i, all) => ({
+    value: round * PRESSURE_UNITS[unit].kPa,
     text: i === all.length - 1 ? `${round}\u00a0${unit}` : String(round),
   }));
 }

@@ -1,13 +1,15 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
+import { useState } from 'react';
 import { begin } from '@/store';
 import { Button } from '@/ui/Button';
-import { emptyKitchen, sampleKitchen } from './sample';
+import { OwnStart } from './OwnStart';
+import { sampleKitchen } from './sample';
 
 /** The first start without the sample: open it, or begin with one's own pot. */
 export function FirstStart() {
-  const router = useRouter();
+  const [own, setOwn] = useState(false);
+  if (own) return <OwnStart onBack={() => setOwn(false)} />;
   return (
     <main className="mx-auto grid w-full max-w-4xl flex-1 content-center gap-8 p-6 md:grid-cols-[1fr_260px]">
       <div>
@@ -21,16 +23,7 @@ export function FirstStart() {
           <Button look="copper" onClick={() => void sampleKitchen().then(begin)}>
             Open the sample kitchen
           </Button>
-          <Button
-            onClick={() => {
-              void emptyKitchen().then((kitchen) => {
-                begin(kitchen);
-                router.push('/kitchen');
-              });
-            }}
-          >
-            Start empty
-          </Button>
+          <Button onClick={() => setOwn(true)}>Start empty</Button>
         </div>
         <p className="mt-6 max-w-prose text-sm text-quiet">
           Everything stays in this browser and in the files you export. Your pot’s manual and your

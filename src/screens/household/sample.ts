@@ -1,4 +1,4 @@
-import type { Bundle } from '@/core/batch';
+import type { Batch, Bundle, Kitchen, Pot } from '@/core/batch';
 
 // Reading a file brings the schemas along, which no other first load needs.
 const reader = () => import('@/formats/read');
@@ -14,15 +14,15 @@ export async function sampleKitchen(): Promise<Bundle> {
   return read.bundle;
 }
 
-/** A household with nothing planned: one usual pot at sea level, to be set right in the Kitchen. */
-export async function emptyKitchen(): Promise<Bundle> {
+/** A household with one pot and one batch, nothing in it yet. */
+export async function emptyKitchen(
+  kitchen: Pick<Kitchen, 'altitudeM' | 'units'>,
+  pot: Pot,
+  batch: Batch,
+): Promise<Bundle> {
   const { readBundle } = await reader();
   const read = readBundle(
-    JSON.stringify({
-      format: 'retort',
-      version: 1,
-      pots: [{ id: 'p1', name: 'My pot', capacityL: 5.7, innerDiameterCm: 22 }],
-    }),
+    JSON.stringify({ format: 'retort', version: 1, kitchen, pots: [pot], batches: [batch] }),
   );
   if (!read.ok) throw new Error('the empty kitchen is not valid');
   return read.bundle;

@@ -1,75 +1,45 @@
 'use client';
 
-import { yupResolver } from '@hookform/resolvers/yup';
-import { useFieldArray, useForm } from 'react-hook-form';
-import { potSchema, type Pot } from '@/core/batch';
+import { useFieldArray, useForm, useWatch } from 'react-hook-form';
+import { potSchema, problemsOf, usualPowerW, type Kitchen, type Pot } from '@/core/batch';
+import { usualEfficiency, usualLoss } from '@/core/heat';
+import { formatShare } from '@/core/quantity';
 import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
+import { formResolver } from '@/ui/formResolver';
 import { Sheet } from '@/ui/Sheet';
-import type { Units } from '@/core/quantity';
-import { toNumbers } from '@/ui/numbers';
-import { allKept, allShown, refusal, shown, unitOf, type Dimensions } from '@/ui/unitFields';
+import { refusal, shown, unitOf } from '@/ui/unitFields';
+import { PotLines } from './PotLines';
+import { readPot, settingDimension, shownPot, type PotFields } from './potFields';
 
-const NUMBERS = [
-  'capacityL',
-  'innerDiameterCm',
-  'maxFill',
-  'foamFill',
-  'minLiquidL',
-  'powerW',
-  'efficiency',
-  'lossWPerK',
-];
-
-const DIMENSIONS: Dimensions = {
-  capacityL: 'volume',
-  innerDiameterCm: 'across',
-  minLiquidL: 'measure',
-};
-const SETTING: Dimensions = { gaugeKPa: 'pressure' };
 /** A setting as it is added, kPa. */
 const LOW_KPA = 40;
 
-/** A pot as the fields show it. */
-function shownPot(pot: Pot, units: Units): Pot {
-  return {
-    ...allShown(pot, DIMENSIONS, units),
-    settings: pot.settings.map((s) => allShown(s, SETTING, units)),
-  };
-}
-
-/** What the fields say, as a pot: numbers read into metric, empty optional ones left out. */
-function read(values: Pot, before: Pot, units: Units): unknown {
-  const pot = allKept(toNumbers(values, NUMBERS), before, DIMENSIONS, units);
-  return {
-    ...Object.fromEntries(Object.entries(pot).filter(([, v]) => v !== undefined)),
-    // By name: a setting that was taken away has moved the others up.
-    settings: values.settings.map((s) => {
-      const was = before.settings.find(({ name }) => name === s.name) ?? {};
-      return allKept(toNumbers(s, ['gaugeKPa']), was, SETTING, units);
-    }),
-  };
-}
-
-/** Everything about a pot. */
+/** Everything about a pot: its size and lines on a drawing, its pressures, and what is left open. */
 export function PotForm({
   pot,
-  units,
+  kitchen,
   onSave,
   onClose,
 }: {
   readonly pot: Pot;
-  readonly units: Units;
+  readonly kitchen: Kitchen;
   readonly onSave: (pot: Pot) => void;
   readonly onClose: () => void;
 }) {
-  const { register, handleSubmit, formState, control } = useForm<Pot>({
-    defaultValues: shownPot(pot, units),
-    resolver: (values, context, options) =>
-      yupResolver(potSchema)(read(values, pot, units) as never, context, options as never) as never,
-  });
+  const { units } = kitchen;
+  const { register, handleSubmit, formState, control, setValue } = useForm<PotFields, unknown, Pot>(
+    {
+      defaultValues: shownPot(pot, kitchen),
+      resolver: formResolver<PotFields, Pot>(potSchema, (values) => readPot(values, pot, kitchen)),
+    },
+  );
   const { errors } = formState;
   const settings = useFieldArray({ control, name: 'settings' });
+  const said = readPot(useWatch({ control }) as PotFields, pot, kitchen);
+  // While a field holds no number the drawing stays as it was.
+  const drawn = problemsOf(potSchema, said).length === 0 ? (said as Pot) : pot;
+  const pressure = settingDimension(kitchen);
   const save = handleSubmit((values) => {
     onSave(values);
     onClose();
@@ -77,7 +47,7 @@ export function PotForm({
   return (
     <Sheet open onClose={onClose} title={pot.name}>
       <form onSubmit={(event) => void save(event)} noValidate className="space-y-4">
-        <div className="grid grid-cols-2 gap-4">
+        <div className="grid gap-4 sm:grid-cols-2">
           <Field id="name" label="Name" {...register('name')} error={errors.name?.message} />
           <Choice id="kind" label="Kind" {...register('kind')}>
             <option value="electric">electric</option>
@@ -97,44 +67,39 @@ export function PotForm({
             {...register('innerDiameterCm')}
             error={refusal(errors.innerDiameterCm?.message, units)}
           />
-          <Field
-            id="maxFill"
-            label="Fill line, of capacity"
-            inputMode="decimal"
-            {...register('maxFill')}
-            error={errors.maxFill?.message}
-          />
-          <Field
-            id="foamFill"
-            label="Foam line, of capacity"
-            inputMode="decimal"
-            {...register('foamFill')}
-            error={errors.foamFill?.message}
-          />
-          <Field
-            id="minLiquidL"
-            label={`Minimum liquid, ${unitOf('measure', units)}`}
-            inputMode="decimal"
-            {...register('minLiquidL')}
-            error={refusal(errors.minLiquidL?.message, units, 'measure')}
-          />
-          <Field
-            id="powerW"
-            label="Power, W"
-            inputMode="decimal"
-            {...register('powerW')}
-            error={errors.powerW?.message}
-          />
         </div>
-        <label className="flex min-h-11 items-center gap-3">
-          <input type="checkbox" className="size-5 accent-copper" {...register('measured')} />
-          <span>
-            I have timed it with plain water
-            <span className="block text-[13px] text-quiet">
-              Its power and losses are then taken as known, and the ranges are narrower.
-            </span>
-          </span>
-        </label>
+        <div className="flex flex-wrap items-center gap-4">
+          <PotLines
+            pot={drawn}
+            units={units}
+            onLine={(line, share) =>
+              setValue(line, formatShare(share), { shouldDirty: true, shouldValidate: true })
+            }
+          />
+          <div className="min-w-40 flex-1 space-y-3">
+            <Field
+              id="maxFill"
+              label="Fill line, of the pot"
+              hint="2/3 in most manuals"
+              {...register('maxFill')}
+              error={errors.maxFill?.message}
+            />
+            <Field
+              id="foamFill"
+              label="Foam line, of the pot"
+              hint="1/2: beans, grain, what foams"
+              {...register('foamFill')}
+              error={errors.foamFill?.message}
+            />
+            <Field
+              id="minLiquidL"
+              label={`Minimum liquid, ${unitOf('measure', units)}`}
+              inputMode="decimal"
+              {...register('minLiquidL')}
+              error={refusal(errors.minLiquidL?.message, units, 'measure')}
+            />
+          </div>
+        </div>
         <fieldset className="space-y-2">
           <legend className="text-[14px] font-medium">Pressure settings</legend>
           {settings.fields.map((field, i) => (
@@ -147,10 +112,10 @@ export function PotForm({
               />
               <Field
                 id={`gauge-${i}`}
-                label={`${unitOf('pressure', units)} above the air`}
+                label={`${unitOf(pressure, units)} above the air`}
                 inputMode="decimal"
                 {...register(`settings.${i}.gaugeKPa`)}
-                error={refusal(errors.settings?.[i]?.gaugeKPa?.message, units)}
+                error={refusal(errors.settings?.[i]?.gaugeKPa?.message, units, pressure)}
               />
               <Button
                 look="quiet"
@@ -164,11 +129,49 @@ export function PotForm({
           <Button
             look="quiet"
             onClick={() =>
-              settings.append({ name: '', gaugeKPa: shown(LOW_KPA, 'pressure', units) })
+              settings.append({ name: '', gaugeKPa: String(shown(LOW_KPA, pressure, units)) })
             }
           >
             Add a setting
           </Button>
+        </fieldset>
+        <fieldset className="space-y-2">
+          <legend className="text-[14px] font-medium">How it heats: left empty, as most do</legend>
+          <div className="grid gap-3 sm:grid-cols-3">
+            <Field
+              id="powerW"
+              label="Power, W"
+              inputMode="decimal"
+              hint={`empty: ${usualPowerW(drawn.kind, drawn.capacityL)}`}
+              {...register('powerW')}
+              error={errors.powerW?.message}
+            />
+            <Field
+              id="efficiency"
+              label="Share that arrives"
+              inputMode="decimal"
+              hint={`empty: ${usualEfficiency(drawn)}`}
+              {...register('efficiency')}
+              error={errors.efficiency?.message}
+            />
+            <Field
+              id="lossWPerK"
+              label={`Lost, ${unitOf('loss', units)}`}
+              inputMode="decimal"
+              hint={`empty: ${Number(shown(usualLoss(drawn), 'loss', units).toFixed(2))}`}
+              {...register('lossWPerK')}
+              error={refusal(errors.lossWPerK?.message, units)}
+            />
+          </div>
+          <label className="flex min-h-11 items-center gap-3">
+            <input type="checkbox" className="size-5 accent-copper" {...register('measured')} />
+            <span>
+              I have timed it with plain water
+              <span className="block text-[13px] text-quiet">
+                Its power and losses are then taken as known, and the ranges are narrower.
+              </span>
+            </span>
+          </label>
         </fieldset>
         <div className="flex justify-end gap-3">
           <Button look="quiet" onClick={onClose}>

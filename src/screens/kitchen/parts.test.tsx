@@ -1,7 +1,8 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
-import { cleanup, render, screen, waitFor, within } from '@testing-library/react';
+import { act, cleanup, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { change } from '@/store';
 import { HOME, keep, kept } from '@/ui/testing/household';
 import { KitchenScreen } from './KitchenScreen';
 
@@ -19,56 +20,132 @@ beforeEach(() => {
 });
 afterEach(cleanup);
 
+async function openKitchen(): Promise<HTMLElement> {
+  await user.click(screen.getAllByRole('button', { name: 'Change' })[0] as HTMLElement);
+  return screen.findByRole('dialog');
+}
+
+async function retype(sheet: HTMLElement, label: string, text: string): Promise<void> {
+  await user.clear(within(sheet).getByLabelText(label));
+  await user.type(within(sheet).getByLabelText(label), text);
+}
+
+const keepIt = (sheet: HTMLElement): Promise<void> =>
+  user.click(within(sheet).getByRole('button', { name: 'Keep' }));
+
 describe('the kitchen', () => {
   it('keeps altitude and room, and shows the boiling point that follows', async () => {
-    await user.clear(screen.getByLabelText('Altitude, m'));
-    await user.type(screen.getByLabelText('Altitude, m'), '2400');
-    expect(screen.getByTestId('boils').textContent).toBe('Water boils at 92 °C here.');
-    await user.clear(screen.getByLabelText('Room, °C'));
-    await user.type(screen.getByLabelText('Room, °C'), '16,5');
-    await user.click(screen.getByRole('button', { name: 'Keep' }));
+    const sheet = await openKitchen();
+    await retype(sheet, 'Altitude, m', '2400');
+    await retype(sheet, 'Room, °C', '16,5');
+    await keepIt(sheet);
     await waitFor(() =>
       expect(kept().kitchen).toEqual({ altitudeM: 2400, ambientC: 16.5, units: 'metric' }),
     );
+    expect(screen.getByTestId('boils').textContent).toBe('Water boils at 92 °C here.');
   });
 
   it('keeps nothing that is wrong', async () => {
-    await user.clear(screen.getByLabelText('Altitude, m'));
-    await user.click(screen.getByRole('button', { name: 'Keep' }));
-    expect((await screen.findByRole('alert')).textContent).toBe(
+    const sheet = await openKitchen();
+    await user.clear(within(sheet).getByLabelText('Altitude, m'));
+    await keepIt(sheet);
+    expect((await within(sheet).findByRole('alert')).textContent).toBe(
       'wanted: a number from -400 to 5000 m',
     );
     expect(kept().kitchen).toEqual(HOME.kitchen);
   });
 
-  it('changes the units at once', async () => {
-    await user.click(screen.getByRole('switch'));
-    expect(kept().kitchen.units).toBe('us');
+  it('says what stands in its fields in the units that are chosen, and keeps all at once', async () => {
+    const sheet = await openKitchen();
+    await user.selectOptions(within(sheet).getByLabelText('Units'), 'us');
+    const field = (label: string) =>
+      (within(sheet).getByLabelText(label) as HTMLInputElement).value;
+    expect([field('Altitude, ft'), field('Room, °F')]).toEqual(['3773', '68']);
+    expect(within(sheet).queryByLabelText('Pressure in')).toBeNull();
+    expect(kept().kitchen.units).toBe('metric');
+    await keepIt(sheet);
+    // What nobody touched is kept to the last digit.
+    await waitFor(() => expect(kept().kitchen).toEqual({ ...HOME.kitchen, units: 'us' }));
     expect(screen.getByTestId('pot-p1').textContent).toContain('6.0 qt, 8 5/8 in');
+  });
+
+  it('reads pressure in bar where that is chosen, its pots too', async () => {
+    const sheet = await openKitchen();
+    await user.selectOptions(within(sheet).getByLabelText('Pressure in'), 'bar');
+    await keepIt(sheet);
+    await waitFor(() => expect(kept().kitchen.pressureIn).toBe('bar'));
+    expect(screen.getByTestId('pot-p1').textContent).toContain('high is 0.80 bar');
+    await user.click(within(screen.getByTestId('pot-p1')).getByRole('button', { name: 'Change' }));
+    const pot = await screen.findByRole('dialog');
+    const [high] = within(pot).getAllByLabelText('bar above the air');
+    expect((high as HTMLInputElement).value).toBe('0.8');
+    await user.clear(high as HTMLElement);
+    await user.type(high as HTMLElement, '0.9');
+    await keepIt(pot);
+    await waitFor(() => expect(kept().pots[0]?.settings[0]?.gaugeKPa).toBeCloseTo(90, 9));
+  });
+});
+
+describe('foods of the kitchen', () => {
+  const open = async (): Promise<HTMLElement> => {
+    await user.click(screen.getByRole('button', { name: 'Add' }));
+    return screen.findByRole('dialog');
+  };
+
+  it('are made in one sentence, changed, and taken away', async () => {
+    const sheet = await open();
+    await user.type(within(sheet).getByLabelText('Name'), 'Ocas');
+    await user.type(within(sheet).getByLabelText('It cooks'), 'like potato, 60 g a piece');
+    await user.click(within(sheet).getByRole('button', { name: '+ foams' }));
+    await keepIt(sheet);
+    const oca = { id: 'oca', name: 'Ocas', like: 'potato', pieceG: 60, foams: true };
+    await waitFor(() => expect(kept().foods).toEqual([oca]));
+    const row = screen.getByTestId('food-oca');
+    expect(row.textContent).toContain('like potato, 60 g a piece, foams');
+    await user.click(within(row).getByRole('button', { name: 'Change Ocas' }));
+    const again = await screen.findByRole('dialog');
+    await retype(again, 'Name', 'Red ocas');
+    await keepIt(again);
+    await waitFor(() => expect(kept().foods).toEqual([{ ...oca, name: 'Red ocas' }]));
+    await user.click(screen.getByRole('button', { name: 'Remove Red ocas' }));
+    expect(kept().foods).toEqual([]);
+  });
+
+  it('are refused beside the field while they are like nothing', async () => {
+    const sheet = await open();
+    await keepIt(sheet);
+    expect(
+      within(sheet)
+        .getAllByRole('alert')
+        .map((a) => a.textContent),
+    ).toEqual([
+      'wanted: a name, 1 to 200 characters',
+      'wanted: the food of the table that it cooks as',
+    ]);
+    await user.type(within(sheet).getByLabelText('Name'), 'Moonrock');
+    await user.type(within(sheet).getByLabelText('It cooks'), 'like moonrock');
+    expect(within(sheet).getByRole('alert').textContent).toContain('moonrock');
+    expect(kept().foods).toEqual([]);
   });
 });
 
 describe('a US kitchen', () => {
   beforeEach(async () => {
-    await user.click(screen.getByRole('switch'));
+    act(() => change((h) => ({ ...h, kitchen: { ...h.kitchen, units: 'us' } })));
+    await screen.findByText(/3,773 ft/);
   });
 
   it('says and takes feet and Fahrenheit, and refuses in them', async () => {
-    const altitude = await screen.findByLabelText('Altitude, ft');
-    expect((altitude as HTMLInputElement).value).toBe('3773');
-    expect((screen.getByLabelText('Room, °F') as HTMLInputElement).value).toBe('68');
-    await user.clear(altitude);
-    await user.type(altitude, '20000');
-    await user.click(screen.getByRole('button', { name: 'Keep' }));
-    expect((await screen.findByRole('alert')).textContent).toBe(
+    const sheet = await openKitchen();
+    await retype(sheet, 'Altitude, ft', '20000');
+    await keepIt(sheet);
+    expect((await within(sheet).findByRole('alert')).textContent).toBe(
       'wanted: a number from -1312 to 16404 ft',
     );
-    await user.clear(altitude);
-    await user.type(altitude, '5280');
-    expect(screen.getByTestId('boils').textContent).toBe('Water boils at 202 °F here.');
-    await user.click(screen.getByRole('button', { name: 'Keep' }));
+    await retype(sheet, 'Altitude, ft', '5280');
+    await keepIt(sheet);
     await waitFor(() => expect(kept().kitchen.altitudeM).toBeCloseTo(1609.3, 1));
-    // What nobody touched is kept to the last digit.
+    expect(screen.getByTestId('boils').textContent).toBe('Water boils at 202 °F here.');
     expect(kept().kitchen.ambientC).toBe(HOME.kitchen.ambientC);
   });
 
@@ -102,9 +179,33 @@ describe('a US kitchen', () => {
 });
 
 describe('pots', () => {
-  it('are added with their lines and settings', async () => {
+  it('are picked from the row, with their lines set on the drawing', async () => {
     await user.click(screen.getByRole('button', { name: 'Add a pot' }));
-    const sheet = await screen.findByRole('dialog');
+    await user.click(await screen.findByRole('button', { name: /^7.6 L electric/ }));
+    const sheet = await screen.findByRole('dialog', { name: '7.6 L electric' });
+    const field = (label: string) =>
+      (within(sheet).getByLabelText(label) as HTMLInputElement).value;
+    expect([field('Fill line, of the pot'), field('Foam line, of the pot')]).toEqual([
+      '2/3',
+      '1/2',
+    ]);
+    act(() => within(sheet).getByRole('slider', { name: 'Foam line' }).focus());
+    await user.keyboard('{ArrowDown}{ArrowDown}{ArrowDown}{ArrowDown}');
+    expect(field('Foam line, of the pot')).toBe('1/3');
+    // What a cook does not know is left empty, and its default is said.
+    await user.clear(within(sheet).getByLabelText('Power, W'));
+    expect(within(sheet).getByText('empty: 1200')).toBeTruthy();
+    await user.click(within(sheet).getByRole('button', { name: 'Keep' }));
+    await waitFor(() => expect(kept().pots).toHaveLength(3));
+    expect(kept().pots[2]).toMatchObject({ capacityL: 7.6, maxFill: 2 / 3, powerW: 1200 });
+    expect(kept().pots[2]?.foamFill).toBeCloseTo(1 / 3, 9);
+    expect(kept().pots[2]).not.toHaveProperty('lossWPerK');
+  });
+
+  it('are added with another size and kind', async () => {
+    await user.click(screen.getByRole('button', { name: 'Add a pot' }));
+    await user.click(await screen.findByRole('button', { name: /^2.8 L electric/ }));
+    const sheet = await screen.findByRole('dialog', { name: '2.8 L electric' });
     await user.clear(within(sheet).getByLabelText('Name', { selector: '#name' }));
     await user.type(within(sheet).getByLabelText('Name', { selector: '#name' }), 'Small one');
     await user.clear(within(sheet).getByLabelText('Capacity to the brim, L'));
@@ -125,8 +226,8 @@ describe('pots', () => {
     const sheet = await screen.findByRole('dialog');
     await user.clear(within(sheet).getByLabelText('Capacity to the brim, L'));
     await user.type(within(sheet).getByLabelText('Capacity to the brim, L'), 'large');
-    await user.clear(within(sheet).getByLabelText('Foam line, of capacity'));
-    await user.type(within(sheet).getByLabelText('Foam line, of capacity'), '0.9');
+    await user.clear(within(sheet).getByLabelText('Foam line, of the pot'));
+    await user.type(within(sheet).getByLabelText('Foam line, of the pot'), '0.9');
     await user.click(within(sheet).getByRole('button', { name: 'Keep' }));
     const told = (await within(sheet).findAllByRole('alert')).map((a) => a.textContent);
     expect(told).toEqual(['wanted: a number from 1 to 50 L', 'wanted: no more than the fill line']);

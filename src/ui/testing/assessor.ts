@@ -8,7 +8,14 @@ import {
   type Draws,
   type ReleaseOption,
 } from '@/core/assess';
-import { readLines, type Aim, type Batch, type Kitchen, type Pot, type ReadLine } from '@/core/batch';
+import {
+  readLines,
+  type Aim,
+  type Batch,
+  type Kitchen,
+  type Pot,
+  type ReadLine,
+} from '@/core/batch';
 import type { OwnFood } from '@/core/food';
 import {
   judgeBatch,

@@ -1,17 +1,31 @@
+import type { Ref } from 'react';
 import type { Pot } from '@/core/batch';
 import type { Units } from '@/core/quantity';
-import { graduations, levelY, wellFrame } from '@/ui/wellGeometry';
+import { graduations, levelY, wellFrame } from './wellGeometry';
 
-const WIDTH = 270;
+export const POT_SECTION_WIDTH = 270;
 
 /** A pot in section, to scale with its width, with its two lines. */
-export function PotSection({ pot, units }: { readonly pot: Pot; readonly units: Units }) {
-  const frame = wellFrame(pot, WIDTH);
+export function PotSection({
+  pot,
+  units,
+  ref,
+}: {
+  readonly pot: Pot;
+  readonly units: Units;
+  readonly ref?: Ref<SVGSVGElement>;
+}) {
+  const frame = wellFrame(pot, POT_SECTION_WIDTH);
   const { left, right, top, bottom } = frame;
   const max = levelY(frame, pot.maxFill * pot.capacityL);
   const foam = levelY(frame, pot.foamFill * pot.capacityL);
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${frame.height}`} className="w-52 shrink-0" aria-hidden>
+    <svg
+      ref={ref}
+      viewBox={`0 0 ${POT_SECTION_WIDTH} ${frame.height}`}
+      className="w-full"
+      aria-hidden
+    >
       <rect
         x={left}
         y={foam}

@@ -1,0 +1,134 @@
+'use client';
+
+import { format } from 'date-fns';
+import { useRef, useState } from 'react';
+
+/** The words for times come with the first touch: the Bench does not wait for them. */
+const words = () => import('./servingTime');
+type Words = Awaited<ReturnType<typeof words>>;
+
+interface Opened {
+  readonly words: Words;
+  /** The clock as the field was opened. */
+  readonly now: Date;
+}
+
+/** How the time stands while the words are not there yet: shorter for today. */
+function shortly(serveAt: string | undefined): string {
+  if (!serveAt) return '';
+  const at = new Date(serveAt);
+  const today = format(new Date(), 'yyyy-MM-dd') === format(at, 'yyyy-MM-dd');
+  return format(at, today ? 'HH:mm' : 'EEE d MMM HH:mm');
+}
+
+/** When it is to be on the table: typed as it is said, or one of the likely times. */
+export function ServingTime({
+  serveAt,
+  totalMin,
+  onChange,
+}: {
+  readonly serveAt: string | undefined;
+  /** How long the plan takes, for the soonest time. */
+  readonly totalMin: number;
+  readonly onChange: (at: string | null) => void;
+}) {
+  const [text, setText] = useState<string | null>(null);
+  const [opened, setOpened] = useState<Opened | null>(null);
+  const box = useRef<HTMLDivElement>(null);
+  const read = opened && text ? opened.words.readServing(text, opened.now) : null;
+  const open = (): void => {
+    const now = new Date();
+    void words().then((w) => setOpened({ words: w, now }));
+  };
+  const close = (): void => {
+    setOpened(null);
+    setText(null);
+  };
+  const take = (at: Date | null): void => {
+    onChange(at?.toISOString() ?? null);
+    close();
+  };
+  const commit = (): void => {
+    if (text === null) close();
+    else if (text.trim() === '') take(null);
+    else if (read) take(read);
+  };
+  return (
+    <div
+      ref={box}
+      className="relative text-[13px] text-quiet max-sm:order-1 max-sm:flex-1"
+      onBlur={(event) => {
+        if (box.current?.contains(event.relatedTarget)) return;
+        if (text === null || read || text.trim() === '') commit();
+      }}
+    >
+      <label htmlFor="serve-at">on the table</label>
+      <input
+        id="serve-at"
+        value={text ?? shortly(serveAt)}
+        placeholder="tonight 7"
+        autoComplete="off"
+        aria-describedby={opened ? 'serve-at-read' : undefined}
+        className="field mt-0.5 block !w-44 text-ink max-sm:!w-full"
+        onFocus={(event) => {
+          event.target.select();
+          open();
+        }}
+        onChange={(event) => {
+          if (!opened) open();
+          setText(event.target.value);
+        }}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') commit();
+          if (event.key === 'Escape') close();
+        }}
+      />
+      {opened && (
+        <div className="panel absolute top-full right-0 z-30 mt-1 w-72 space-y-2 p-3 shadow-lg">
+          <p id="serve-at-read" aria-live="polite" className="text-[14px]">
+            {!text?.trim() ? (
+              'A time as you would say it: 18:30, tonight 7, in 2 h.'
+            ) : read ? (
+              <span className="text-leaf">{opened.words.servingWords(read, opened.now)}</span>
+            ) : (
+              <span className="text-rust">No time that is still to come is read from that.</span>
+            )}
+          </p>
+          <p className="flex flex-wrap gap-2" aria-label="Likely times">
+            {opened.words.likelyServings(opened.now, totalMin).map((at) => (
+              <button
+                key={at.getTime()}
+                type="button"
+                className="min-h-11 rounded-full border border-copper px-3 text-[14px] font-medium text-copper"
+                onClick={() => take(at)}
+              >
+                {opened.words.servingWords(at, opened.now)}
+              </button>
+            ))}
+            {serveAt && (
+              <button
+                type="button"
+                className="min-h-11 rounded-full border border-hairline px-3 text-[14px] text-ink"
+                onClick={() => take(null)}
+              >
+                no time
+              </button>
+            )}
+          </p>
+          <label className="block">
+            another day
+            <input
+              type="datetime-local"
+              className="field mt-0.5 text-ink"
+              value={serveAt ? format(new Date(serveAt), "yyyy-MM-dd'T'HH:mm") : ''}
+              onChange={(event) => {
+                const at = event.target.value;
+                onChange(at ? new Date(at).toISOString() : null);
+              }}
+            />
+          </label>
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,81 @@
+/** The moments of a cook at which a pot may be too full, and the pot in words. */
+import type { Assessment } from '@/core/assess';
+import type { Kitchen, Pot } from '@/core/batch';
+import { formatLevel } from '@/core/quantity';
+
+export interface PotMoment {
+  readonly name: 'lid on' | 'hottest' | 'swollen' | 'at the valve' | 'open pot' | 'strained';
+  /** min from the start */
+  readonly atMin: number;
+  readonly levelL: number;
+  /** Whether the pot is never fuller. */
+  readonly fullest: boolean;
+}
+
+/** Levels closer than this are one and the same, L. */
+const SAME_L = 0.05;
+
+/** The step of the closing in which the contents stand highest. */
+function fullestClosing({ series, fill }: Assessment, steps: Assessment['time']['steps']): number {
+  const named = steps.findIndex((s) => s.id === fill.worst.step && s.kind === 'pressure');
+  if (named >= 0) return named;
+  const lids = steps.flatMap((s, i) => (s.kind === 'pressure' ? [i] : []));
+  const highest = (step: number): number =>
+    series.levelL.reduce((max, l, i) => (series.step[i] === step && l > max ? l : max), 0);
+  return lids.reduce((best, step) => (highest(step) > highest(best) ? step : best), lids[0] ?? 0);
+}
+
+/** Moments of the fullest closing in their order, and what is left when it is strained. */
+export function momentsOf(assessment: Assessment, pot: Pot): readonly PotMoment[] {
+  const { series, fill, time, release } = assessment;
+  const step = fullestClosing(assessment, time.steps);
+  const at = (index: number, name: PotMoment['name'], levelL?: number): PotMoment[] =>
+    index < 0
+      ? []
+      : [
+          {
+            name,
+            atMin: series.minute[index] ?? 0,
+            levelL: levelL ?? series.levelL[index] ?? 0,
+            fullest: false,
+          },
+        ];
+  const first = (phase: string): number =>
+    series.phase.findIndex((p, i) => p === phase && series.step[i] === step);
+  const lifts = release.find((r) => r.step === time.steps[step]?.id);
+  const opens = first('release');
+  const valveL = Math.max(series.levelL[opens] ?? 0, (lifts?.swollenFraction ?? 0) * pot.capacityL);
+  const { worst } = fill;
+  const last = series.minute.length - 1;
+  const moments = [
+    ...at(series.step.indexOf(step), 'lid on', fill.lidOnL),
+    ...at(first('hold'), 'hottest'),
+    ...at(
+      series.phase.findLastIndex((p, i) => p === 'hold' && series.step[i] === step),
+      'swollen',
+    ),
+    ...at(opens, 'at the valve', valveL),
+    ...(worst.when === 'open'
+      ? [{ name: 'open pot' as const, atMin: worst.atMin, levelL: worst.levelL, fullest: false }]
+      : []),
+    ...at(last, 'strained', fill.finishedBrothL),
+  ];
+  const most = Math.max(...moments.map((m) => m.levelL));
+  const fullest = moments.find((m) => m.levelL > most - SAME_L);
+  return moments.map((m) => (m === fullest ? { ...m, fullest: true } : m));
+}
+
+/** The same in words, for who cannot see it. */
+export function describe({ fill, series }: Assessment, pot: Pot, kitchen: Kitchen): string {
+  const level = (litres: number): string => formatLevel(litres, kitchen.units);
+  const { worst } = fill;
+  const moment = {
+    'lid on': 'as the lid goes on',
+    'warm-up': 'in the warm-up',
+    hold: 'in the hold',
+    'at the valve': 'as the valve opens',
+    open: 'in the open pot',
+  }[worst.when];
+  const full = series.minute.length > 1 ? ` Fullest ${moment}: ${level(worst.levelL)}.` : '';
+  return `${pot.name} holds ${level(pot.capacityL)}. Lid on ${level(fill.lidOnL)}, hottest ${level(fill.hottestL)}, swollen ${level(fill.swollenL)}, at the valve ${level(fill.releaseL)}. The ${fill.foams ? 'foam' : 'fill'} line counts, at ${level(fill.lineL)}.${full}`;
+}

@@ -1,0 +1,83 @@
+import fc from 'fast-check';
+import { likelyServings, readServing, servingWords } from './servingTime';
+
+/** Thursday 26 November 2026, half past two. */
+const NOW = new Date(2026, 10, 26, 14, 30);
+
+describe('a serving time in words', () => {
+  it.each<[string, string]>([
+    ['18:30', '26 18:30'],
+    ['18.30', '26 18:30'],
+    ['1830', '26 18:30'],
+    ['7', '26 19:00'],
+    ['7pm', '26 19:00'],
+    ['7 p.m.', '26 19:00'],
+    ['at 7', '26 19:00'],
+    ["7 o'clock", '26 19:00'],
+    ['tonight 7', '26 19:00'],
+    ['tonight at 7', '26 19:00'],
+    ['7 tonight', '26 19:00'],
+    ['7:30 tonight', '26 19:30'],
+    ['this evening 8', '26 20:00'],
+    ['tonight', '26 19:00'],
+    ['dinner', '26 19:00'],
+    ['half past seven', '26 19:30'],
+    ['quarter to 8', '26 19:45'],
+    ['quarter past six', '26 18:15'],
+    ['19h', '26 19:00'],
+    ['19h30', '26 19:30'],
+    ['in 2 h', '26 16:30'],
+    ['in 2 hours', '26 16:30'],
+    ['in 1.5 h', '26 16:00'],
+    ['in 90 min', '26 16:00'],
+    ['in 2h30', '26 17:00'],
+    ['in an hour and a half', '26 16:00'],
+    ['2 hours from now', '26 16:30'],
+    ['tomorrow noon', '27 12:30'],
+    ['tomorrow at 12', '27 12:00'],
+    ['tomorrow 7', '27 19:00'],
+    ['tomorrow morning 8', '27 08:00'],
+    ['tomorrow evening 6:30', '27 18:30'],
+    ['lunch', '27 12:30'],
+    ['noon', '27 12:30'],
+    ['11', '27 11:00'],
+    ['07:15', '27 07:15'],
+    ['sat 7', '28 19:00'],
+    ['sunday 1pm', '29 13:00'],
+    ['sunday lunch', '29 12:30'],
+  ])('reads “%s”', (text, wanted) => {
+    const at = readServing(text, NOW);
+    const day = at?.getDate();
+    const time =
+      at && `${String(at.getHours()).padStart(2, '0')}:${String(at.getMinutes()).padStart(2, '0')}`;
+    expect(at && `${day} ${time}`).toBe(wanted);
+  });
+
+  it.each(['', 'blah', 'soon', '25:99', 'tomorrow', 'yesterday 7pm', '3 carrots'])(
+    'takes no time from “%s”',
+    (text) => {
+      expect(readServing(text, NOW)).toBeNull();
+    },
+  );
+
+  it('is said so that it reads back the same, within the year (law)', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 60 * 24 * 30 }), (minutes) => {
+        const at = new Date(NOW.getTime() + minutes * 60_000);
+        expect(readServing(servingWords(at, NOW), NOW)?.getTime()).toBe(at.getTime());
+      }),
+    );
+  });
+});
+
+describe('likely times', () => {
+  it('are the soonest and the next meals after it', () => {
+    const said = (hour: number, minute: number, total: number) => {
+      const now = new Date(2026, 10, 26, hour, minute);
+      return likelyServings(now, total).map((at) => servingWords(at, now));
+    };
+    expect(said(14, 32, 95)).toEqual(['16:10', '18:30', '19:30']);
+    expect(said(18, 0, 45)).toEqual(['18:45', '19:30', 'tomorrow 12:30']);
+    expect(said(23, 0, 420)).toEqual(['tomorrow 06:00', 'tomorrow 12:30', 'tomorrow 18:30']);
+  });
+});

@@ -1,0 +1,139 @@
+/**
+ * When it is to be on the table, in a cook's words: "18:30", "tonight 7", "in 2 h", "tomorrow half
+ * past twelve". The dates are read by chrono; what cooks leave out is put in first: a bare hour is
+ * one of the clock, and in the afternoon unless the morning is spoken of.
+ */
+import { en } from 'chrono-node';
+import { addMinutes, format, isSameDay, isSameYear } from 'date-fns';
+
+const HOURS: Readonly<Record<string, number>> = {
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  eleven: 11,
+  twelve: 12,
+};
+const HOUR = `(\\d{1,2}|${Object.keys(HOURS).join('|')})`;
+
+const DAY =
+  'tonight|today|tomorrow|this|on|evening|night|morning|\\w+day|mon|tue|wed|thu|fri|sat|sun';
+/** An hour with nothing behind it but a day, or with a day before it. */
+const BARE = new RegExp(`(^|\\b(?:at|${DAY}),? )${HOUR}(?=,?$|,? (?:${DAY})\\b)`);
+
+/** Meals at their usual hours (common practice, no source). */
+const MEALS: readonly (readonly [RegExp, string])[] = [
+  [/\b(?:lunch(?:time)?|midday|noon)\b/g, '12:30'],
+  [/\b(?:tea ?time)\b/g, '17:00'],
+  [/\b(?:dinner|supper)(?: ?time)?\b/g, '19:00'],
+];
+
+const clock = (hour: number, minute: number): string =>
+  `${hour}:${String(minute).padStart(2, '0')}`;
+
+const hourOf = (word: string): number => HOURS[word] ?? Number(word);
+
+/** Hours that are taken for the evening where nobody says morning. */
+const LATE = 9;
+
+/** An hour as a cook means it. */
+function meant(hour: number, text: string, written: string): number {
+  if (hour > 12 || /^0/.test(written) || /\b(?:a\.?m|p\.?m)\b|morning|breakfast/.test(text))
+    return hour;
+  const evening = /tonight|evening|night/.test(text);
+  if (hour === 12) return evening ? 0 : 12;
+  return hour <= LATE || evening ? hour + 12 : hour;
+}
+
+/** The same in words that a reader of dates knows. */
+function plainly(said: string): string {
+  let text = said
+    .toLowerCase()
+    .replace(/\s+/g, ' ')
+    .replace(/\bo.?clock\b/g, '')
+    .replace(/\ban hour and a half\b/, '90 minutes')
+    .trim()
+    .replace(/\bin (\d+) ?h(?:ours?)? ?(\d+)(?: ?m\w*)?$/, (_, h: string, m: string) => {
+      return `in ${Number(h) * 60 + Number(m)} minutes`;
+    })
+    .replace(/\bin (\d+(?:\.\d+)?) ?h(?:ou)?rs?\b|\bin (\d+(?:\.\d+)?) ?h\b/g, (_, a, b) => {
+      return `in ${Math.round(Number(a ?? b) * 60)} minutes`;
+    });
+  if (/\bin (?:an?|\d|half)|\bfrom now\b/.test(text)) return text;
+  for (const [meal, at] of MEALS) if (!/\d/.test(text)) text = text.replace(meal, at);
+  text = text
+    .replace(new RegExp(`\\bhalf past ${HOUR}\\b`), (_, h: string) => clock(hourOf(h), 30))
+    .replace(new RegExp(`\\bquarter past ${HOUR}\\b`), (_, h: string) => clock(hourOf(h), 15))
+    .replace(new RegExp(`\\bquarter to ${HOUR}\\b`), (_, h: string) => clock(hourOf(h) - 1, 45))
+    .replace(/\b(\d{1,2})\.(\d{2})\b/g, '$1:$2')
+    .replace(/\b(\d{1,2})h(\d{2})?\b/g, (_, h: string, m?: string) =>
+      clock(Number(h), Number(m ?? 0)),
+    )
+    .replace(/^([01]?\d|2[0-3])([0-5]\d)$/, '$1:$2')
+    .replace(BARE, (_, before: string, h: string) => `${before}${clock(hourOf(h), 0)}`);
+  const at = /\b(\d{1,2}):(\d{2})\b/.exec(text);
+  if (at?.[1]) text = text.replace(at[0], clock(meant(Number(at[1]), text, at[1]), Number(at[2])));
+  else if (/\btonight\b|\bthis evening\b/.test(text) && !/\d/.test(text)) text = `${text} 19:00`;
+  return text
+    .replace(/\btonight\b|\bthis evening\b/, 'today')
+    .replace(/\b(?:evening|afternoon|at night)\b/, '');
+}
+
+/**
+ * The moment a cook means; the next one where it could be several.
+ *
+ * @param now where the cook stands
+ * @returns null where it names no time
+ * @example readServing('tonight 7', new Date(2026, 10, 24, 14)) // 24 November 2026, 19:00
+ */
+export function readServing(text: string, now: Date): Date | null {
+  if (!text.trim()) return null;
+  const plain = plainly(text);
+  const [found] = en.GB.parse(plain, now, { forwardDate: true });
+  const left = plain.replace(found?.text ?? '', '').replace(/\b(?:at|on|by|for)\b/g, '');
+  if (!found || /[a-z]{2}/.test(left)) return null;
+  const timed = found.start.isCertain('hour') || found.start.isCertain('minute');
+  const at = found.start.date();
+  return timed && at.getTime() > now.getTime() ? at : null;
+}
+
+/** A serving time as it is said now: "18:30", "tomorrow 12:30", "Sat 28 Nov 18:30". */
+export function servingWords(at: Date, now: Date): string {
+  const time = format(at, 'HH:mm');
+  if (isSameDay(at, now)) return time;
+  if (isSameDay(at, addMinutes(now, 24 * 60))) return `tomorrow ${time}`;
+  return `${format(at, isSameYear(at, now) ? 'EEE d MMM' : 'd MMM yyyy')} ${time}`;
+}
+
+const ROUND_MIN = 5;
+/** When a house sits down (common practice, no source). */
+const TABLES: readonly (readonly [number, number])[] = [
+  [12, 30],
+  [18, 30],
+  [19, 30],
+];
+const OFFERED = 3;
+
+/** The likely times: as soon as it can be, and the next meals after that. */
+export function likelyServings(now: Date, totalMin: number): readonly Date[] {
+  const step = ROUND_MIN * 60_000;
+  const soonest = new Date(Math.ceil((now.getTime() + totalMin * 60_000) / step) * step);
+  const meals = [0, 1].flatMap((days) =>
+    TABLES.map(([hour, minute]) => {
+      const at = new Date(now);
+      at.setDate(at.getDate() + days);
+      at.setHours(hour, minute, 0, 0);
+      return at;
+    }),
+  );
+  return [soonest, ...meals.filter((at) => at.getTime() > soonest.getTime() + step)].slice(
+    0,
+    OFFERED,
+  );
+}

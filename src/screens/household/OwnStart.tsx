@@ -1,0 +1,79 @@
+'use client';
+
+import { nanoid } from 'nanoid';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { newBatch, type UsualPot } from '@/core/batch';
+import type { Units } from '@/core/quantity';
+import { begin } from '@/store';
+import { Button } from '@/ui/Button';
+import { Choice, Field } from '@/ui/Field';
+import { toNumbers } from '@/ui/numbers';
+import { potName, PotRow } from '@/ui/PotRow';
+import { allKept, unitOf } from '@/ui/unitFields';
+import { emptyKitchen } from './sample';
+
+/** Whether this browser speaks as cooks do who measure in cups. */
+function usualUnits(): Units {
+  return navigator.language === 'en-US' ? 'us' : 'metric';
+}
+
+const LOWEST_M = -400;
+const HIGHEST_M = 5000;
+
+/** A kitchen of one's own: how it measures, how high it lies, and its pot; then straight to a plan. */
+export function OwnStart({ onBack }: { readonly onBack: () => void }) {
+  const router = useRouter();
+  const [units, setUnits] = useState<Units>(usualUnits);
+  const [altitude, setAltitude] = useState('0');
+  const { altitudeM } = allKept(
+    toNumbers({ altitudeM: altitude }, ['altitudeM']),
+    {},
+    { altitudeM: 'altitude' },
+    units,
+  );
+  const known =
+    typeof altitudeM === 'number' && altitudeM >= LOWEST_M && altitudeM <= HIGHEST_M
+      ? altitudeM
+      : null;
+  const pick = async (pot: UsualPot): Promise<void> => {
+    if (known === null) return;
+    const own = { ...pot, id: 'p1', name: potName(pot, units) };
+    const batch = newBatch(nanoid(10), own);
+    begin(await emptyKitchen({ altitudeM: known, units }, own, batch));
+    router.push(`/bench/${batch.id}`);
+  };
+  return (
+    <main className="mx-auto w-full max-w-5xl flex-1 space-y-6 p-6">
+      <h1 className="figure text-4xl">Which pot is yours?</h1>
+      <p className="max-w-prose">
+        Pick the nearest, and plan the first batch. Its exact size and lines, and all else about it,
+        can be set in the Kitchen at any time; your pot’s manual always wins.
+      </p>
+      <div className="grid max-w-xl gap-4 sm:grid-cols-2">
+        <Choice
+          id="own-units"
+          label="Units"
+          value={units}
+          onChange={(event) => setUnits(event.target.value === 'us' ? 'us' : 'metric')}
+        >
+          <option value="metric">litres and grams</option>
+          <option value="us">US cups, quarts and pounds</option>
+        </Choice>
+        <Field
+          id="own-altitude"
+          label={`How high you cook, ${unitOf('altitude', units)}`}
+          hint="0 at the sea; water boils cooler higher up"
+          inputMode="decimal"
+          value={altitude}
+          onChange={(event) => setAltitude(event.target.value)}
+          error={known === null ? 'a height, such as 0 or 1200' : undefined}
+        />
+      </div>
+      <PotRow units={units} onPick={(pot) => void pick(pot)} />
+      <Button look="quiet" onClick={onBack}>
+        Back
+      </Button>
+    </main>
+  );
+}

@@ -1,0 +1,113 @@
+'use client';
+
+import { useId, useState } from 'react';
+import { idOfName, likeName, likeWords, readLike } from '@/core/batch';
+import type { OwnFood } from '@/core/food';
+import type { Units } from '@/core/quantity';
+import { Button } from '@/ui/Button';
+import { Field } from '@/ui/Field';
+import { Sheet } from '@/ui/Sheet';
+
+/** What may be said of a food besides what it is like. */
+const MORE = ['swells', 'gives juice', 'foams', 'does not foam', 'for flavour', 'apart'];
+const LONGEST = 200;
+
+/** A food of this kitchen: its name, and what it is like in one sentence. */
+export function FoodForm({
+  food,
+  foods,
+  units,
+  onSave,
+  onClose,
+}: {
+  /** Null for a new one. */
+  readonly food: OwnFood | null;
+  readonly foods: readonly OwnFood[];
+  readonly units: Units;
+  readonly onSave: (food: OwnFood) => void;
+  readonly onClose: () => void;
+}) {
+  const id = useId();
+  const before = food ? likeWords(food, units) : '';
+  const [name, setName] = useState(food?.name ?? '');
+  const [sentence, setSentence] = useState(before);
+  const [asked, setAsked] = useState(false);
+  const read = readLike(sentence);
+  const taken = foods.some((f) => f.id === idOfName(name) && f.id !== food?.id);
+  const nameError =
+    name.trim() === '' || name.length > LONGEST
+      ? `a name, 1 to ${LONGEST} characters`
+      : taken
+        ? `another name: there is a ${name.trim()} already`
+        : undefined;
+  const likeError = !sentence.trim()
+    ? 'the food of the table that it cooks as'
+    : read.unsure.length > 0
+      ? `what is known: ${read.unsure.join('; ')}`
+      : undefined;
+  const save = (): void => {
+    setAsked(true);
+    if (nameError || likeError || !read.own) return;
+    // A sentence that still stands as it was keeps its figures to the last digit.
+    const same = food && sentence === before ? food : null;
+    onSave({ ...(same ?? read.own), id: food?.id ?? idOfName(name), name: name.trim() });
+    onClose();
+  };
+  return (
+    <Sheet open onClose={onClose} title={food?.name ?? 'A food of this kitchen'}>
+      <form
+        className="space-y-4"
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          save();
+        }}
+      >
+        <Field
+          id={`${id}-name`}
+          label="Name"
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+          error={asked ? nameError : undefined}
+        />
+        <div>
+          <Field
+            id={`${id}-like`}
+            label="It cooks"
+            value={sentence}
+            placeholder={
+              units === 'metric' ? 'like potato, 60 g a piece' : 'like potato, 2 oz a piece'
+            }
+            hint={
+              read.own
+                ? `Softens, keeps safe and gives to broth like ${likeName({ id, name, ...read.own })}`
+                : 'First what it is like; then, where it differs, what a piece weighs and what it does'
+            }
+            onChange={(event) => setSentence(event.target.value)}
+            error={asked ? likeError : undefined}
+          />
+          <p className="mt-2 flex flex-wrap gap-2">
+            {MORE.map((words) => (
+              <button
+                key={words}
+                type="button"
+                className="min-h-9 rounded-full border border-hairline px-3 text-[13px] hover:border-copper"
+                onClick={() => setSentence((s) => `${s.trim().replace(/,$/, '')}, ${words}`)}
+              >
+                + {words}
+              </button>
+            ))}
+          </p>
+        </div>
+        <div className="flex justify-end gap-3">
+          <Button look="quiet" onClick={onClose}>
+            Cancel
+          </Button>
+          <Button type="submit" look="copper">
+            Keep
+          </Button>
+        </div>
+      </form>
+    </Sheet>
+  );
+}

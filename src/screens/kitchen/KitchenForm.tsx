@@ -1,0 +1,132 @@
+'use client';
+
+import { useForm, useWatch } from 'react-hook-form';
+import { kitchenSchema, type Kitchen } from '@/core/batch';
+import type { Units } from '@/core/quantity';
+import { Button } from '@/ui/Button';
+import { Choice, Field } from '@/ui/Field';
+import { formResolver } from '@/ui/formResolver';
+import { toNumbers } from '@/ui/numbers';
+import { Sheet } from '@/ui/Sheet';
+import { allKept, allShown, refusal, unitOf, type Dimensions } from '@/ui/unitFields';
+
+const DIMENSIONS: Dimensions = { altitudeM: 'altitude', ambientC: 'temperature' };
+
+interface Fields {
+  altitudeM: string;
+  ambientC: string;
+  units: Units;
+  pressureIn: 'kPa' | 'bar';
+}
+
+function shownKitchen(kitchen: Kitchen, units: Units): Fields {
+  const seen = allShown(kitchen, DIMENSIONS, units);
+  return {
+    altitudeM: String(seen.altitudeM),
+    ambientC: String(seen.ambientC),
+    units,
+    pressureIn: kitchen.pressureIn ?? 'kPa',
+  };
+}
+
+/** What the fields say, in the units that they are shown in. */
+function readKitchen(values: Fields, before: Kitchen): Record<string, unknown> {
+  const { pressureIn, ...rest } = allKept(
+    toNumbers(values, Object.keys(DIMENSIONS)),
+    before,
+    DIMENSIONS,
+    values.units,
+  );
+  return {
+    ...before,
+    ...rest,
+    pressureIn: pressureIn === 'bar' || before.pressureIn ? pressureIn : undefined,
+  };
+}
+
+/** Altitude, room and units. */
+export function KitchenForm({
+  kitchen,
+  onSave,
+  onClose,
+}: {
+  readonly kitchen: Kitchen;
+  readonly onSave: (kitchen: Kitchen) => void;
+  readonly onClose: () => void;
+}) {
+  const { register, handleSubmit, formState, control, getValues, setValue } = useForm<
+    Fields,
+    unknown,
+    Kitchen
+  >({
+    defaultValues: shownKitchen(kitchen, kitchen.units),
+    resolver: formResolver<Fields, Kitchen>(kitchenSchema, (values) =>
+      readKitchen(values, kitchen),
+    ),
+  });
+  const { errors } = formState;
+  const units = useWatch({ control, name: 'units' });
+  /** What stands in the fields is said in the other units. */
+  const speak = (next: Units): void => {
+    const before = getValues();
+    const kept = readKitchen({ ...before, units }, kitchen);
+    const seen = allShown(kept, DIMENSIONS, next);
+    setValue('units', next, { shouldDirty: true });
+    for (const field of ['altitudeM', 'ambientC'] as const)
+      if (typeof seen[field] === 'number') setValue(field, String(seen[field]));
+  };
+  const save = handleSubmit((values) => {
+    onSave(
+      Object.fromEntries(
+        Object.entries(values).filter(([, v]) => v !== undefined),
+      ) as unknown as Kitchen,
+    );
+    onClose();
+  });
+  return (
+    <Sheet open onClose={onClose} title="The kitchen">
+      <form onSubmit={(event) => void save(event)} noValidate className="space-y-4">
+        <Choice
+          id="units"
+          label="Units"
+          value={units}
+          onChange={(event) => speak(event.target.value === 'us' ? 'us' : 'metric')}
+        >
+          <option value="metric">metric: litres, grams, centimetres, °C</option>
+          <option value="us">US: cups and quarts, pounds, inches, °F, psi</option>
+        </Choice>
+        <div className="grid gap-4 sm:grid-cols-2">
+          <Field
+            id="altitudeM"
+            label={`Altitude, ${unitOf('altitude', units)}`}
+            hint={`Water boils cooler the higher it is: about ${units === 'us' ? '2 °F for 1,000 ft' : '1 °C for 300 m'}`}
+            inputMode="decimal"
+            {...register('altitudeM')}
+            error={refusal(errors.altitudeM?.message, units)}
+          />
+          <Field
+            id="ambientC"
+            label={`Room, ${unitOf('temperature', units)}`}
+            inputMode="decimal"
+            {...register('ambientC')}
+            error={refusal(errors.ambientC?.message, units)}
+          />
+        </div>
+        {units === 'metric' && (
+          <Choice id="pressureIn" label="Pressure in" {...register('pressureIn')}>
+            <option value="kPa">kPa</option>
+            <option value="bar">bar</option>
+          </Choice>
+        )}
+        <div className="flex justify-end gap-3">
+          <Button look="quiet" onClick={onClose}>
+            Cancel
+          </Button>
+          <Button type="submit" look="copper">
+            Keep
+          </Button>
+        </div>
+      </form>
+    </Sheet>
+  );
+}

@@ -1,0 +1,61 @@
+import { pressureUnit, type Kitchen, type Pot } from '@/core/batch';
+import { formatAcross, formatLevel, formatPressure, formatTemperature } from '@/core/quantity';
+import { setpoint } from '@/core/water';
+import { Button } from '@/ui/Button';
+import { PotSection } from '@/ui/PotSection';
+
+/** A pot of the kitchen, drawn with its lines. */
+export function PotCard({
+  pot,
+  kitchen,
+  batches,
+  only,
+  onEdit,
+  onRemove,
+}: {
+  readonly pot: Pot;
+  readonly kitchen: Kitchen;
+  /** How many batches are planned in it. */
+  readonly batches: number;
+  readonly only: boolean;
+  readonly onEdit: () => void;
+  readonly onRemove: () => void;
+}) {
+  const { units } = kitchen;
+  const high = pot.settings[0];
+  const why = only
+    ? 'A kitchen needs a pot'
+    : batches > 0
+      ? `${batches} batches are planned in it`
+      : undefined;
+  return (
+    <li
+      className="panel flex flex-wrap items-center justify-between gap-4 px-5 py-4"
+      data-testid={`pot-${pot.id}`}
+    >
+      <div className="w-52 shrink-0">
+        <PotSection pot={pot} units={units} />
+      </div>
+      <div className="min-w-0 flex-1">
+        <h3 className="text-[17px] font-semibold">{pot.name}</h3>
+        <p className="text-[14px] text-quiet">
+          {formatLevel(pot.capacityL, units)}, {formatAcross(pot.innerDiameterCm, units)},{' '}
+          {pot.kind}, {pot.powerW} W
+        </p>
+        <p className="text-[14px] text-quiet">
+          fill line {formatLevel(pot.maxFill * pot.capacityL, units)}, foam line{' '}
+          {formatLevel(pot.foamFill * pot.capacityL, units)}
+          {high &&
+            `, ${high.name} is ${formatPressure(high.gaugeKPa, pressureUnit(kitchen))} and ${formatTemperature(setpoint(kitchen.altitudeM, high.gaugeKPa), units)}`}
+        </p>
+        {why && <p className="text-[13px] text-quiet">{why}.</p>}
+      </div>
+      <div className="flex gap-3">
+        <Button onClick={onEdit}>Change</Button>
+        <Button disabled={why !== undefined} onClick={onRemove}>
+          Remove
+        </Button>
+      </div>
+    </li>
+  );
+}

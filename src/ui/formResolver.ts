@@ -1,0 +1,17 @@
+import { yupResolver } from '@hookform/resolvers/yup';
+import type { FieldValues, Resolver } from 'react-hook-form';
+import type { AnyObjectSchema } from 'yup';
+
+/**
+ * A form whose fields hold texts in the kitchen's units, over a schema that wants numbers in
+ * metric ones: what the fields hold is read first, and only then checked.
+ *
+ * @param read what the fields say, as the schema wants it
+ */
+export function formResolver<T extends FieldValues, Kept = T>(
+  schema: AnyObjectSchema,
+  read: (values: T) => unknown,
+): Resolver<T, unknown, Kept> {
+  const check = yupResolver(schema) as unknown as Resolver<T, unknown, Kept>;
+  return (values, context, options) => check(read(values) as T, context, options);
+}
