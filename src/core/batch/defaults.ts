@@ -3,7 +3,7 @@
  * is there, right or wrong, known or not, stays as it is. The minutes of a hold and of a wait are
  * the cook's decision and have no default.
  */
-import { idOfName } from './like';
+import { idOfName } from './ownNames';
 
 type Fields = Record<string, unknown>;
 

@@ -24,17 +24,11 @@ export {
   type PlannedItem,
   type PlannedStep,
 } from './complete';
-export { idOfName, likeName, likeWords, readLike, sameFood, sameName, type Like } from './like';
+export { readLike, type Like } from './like';
+export { idOfName, likeName, likeWords, sameFood, sameName } from './ownNames';
 export { foodOf, namedFood } from './named';
-export {
-  EXAMPLE_LINE,
-  likened,
-  readLine,
-  readLines,
-  renamed,
-  splitLines,
-  type ReadLine,
-} from './line';
+export { readLine, readLines, splitLines, type ReadLine } from './line';
+export { EXAMPLE_LINE, likened, renamed } from './reword';
 export {
   addItems,
   changeItem,

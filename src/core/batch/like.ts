@@ -2,8 +2,8 @@
  * Foods of a kitchen in one sentence: "like asparagus, 80 g a piece, gives juice, for flavour".
  * Read from what a cook types, and written so that it reads back the same.
  */
-import { nameWords, resolveFood, spoken, type Food, type OwnFood } from '../food';
-import { formatAmount, isMassUnit, MASS_G, parseAmount, readNumber, type Units } from '../quantity';
+import { nameWords, resolveFood, type Food, type OwnFood } from '../food';
+import { isMassUnit, MASS_G, parseAmount, readNumber } from '../quantity';
 
 /** A sentence as understood. */
 export interface Like {
@@ -11,23 +11,6 @@ export interface Like {
   readonly own: Omit<OwnFood, 'id' | 'name'> | null;
   /** What was not understood, in words for the cook. */
   readonly unsure: readonly string[];
-}
-
-/** Whether two names are the same to a cook: "Nettle tops" and "nettle top". */
-export function sameName(a: string, b: string): boolean {
-  return idOfName(a) === idOfName(b);
-}
-
-const PARTS = ['id', 'name', 'like', 'pieceG', 'cooked', 'foams', 'for', 'apart'] as const;
-
-/** Whether two foods of a kitchen are one and the same. */
-export function sameFood(a: OwnFood, b: OwnFood): boolean {
-  return PARTS.every((part) => a[part] === b[part]);
-}
-
-/** An id made of a name, so that two kitchens' foods of one name meet. @example idOfName('Nettle tops') // "nettle-top" */
-export function idOfName(name: string): string {
-  return nameWords(name).join('-') || name.trim().toLowerCase();
 }
 
 /** What swells or gives juice, where nothing is said of how much (common practice, no source). */
@@ -96,44 +79,4 @@ export function readLike(sentence: string): Like {
     else unsure.push(`“${clause}” was not understood`);
   }
   return { own: { like: like.key, ...part }, unsure };
-}
-
-function cookedWords(cooked: number): string {
-  if (cooked === 1) return 'keeps its weight';
-  return cooked > 1 ? `swells to ${cooked} times` : `shrinks to ${cooked}`;
-}
-
-/**
- * What a food of the kitchen is like, in the sentence that `readLike` reads.
- *
- * @example likeWords({ id: 'x', name: 'x', like: 'asparagus', foams: false }, 'metric') // "like asparagus, does not foam"
- */
-export function likeWords(own: OwnFood, units: Units): string {
-  const like = resolveFood(own.like);
-  return [
-    `like ${like?.name ?? own.like}`,
-    ...(own.pieceG === undefined
-      ? []
-      : [`${formatAmount({ value: own.pieceG, unit: 'g' }, units)} a piece`]),
-    ...(own.cooked === undefined ? [] : [cookedWords(own.cooked)]),
-    ...(own.foams === undefined ? [] : [own.foams ? 'foams' : 'does not foam']),
-    ...(own.for ? ['for flavour'] : []),
-    ...(own.apart ? ['apart'] : []),
-  ].join(', ');
-}
-
-/** Where a line says what its food is like. */
-const LIKE = /[,(]?\s+(?:it\s+|that\s+|which\s+)?(?:cooks\s+|is\s+)?like\s+(?=\S)/i;
-
-/** A line before and after its "like". @example splitLike('2 ocas like potato') // ["2 ocas", "potato"] */
-export function splitLike(text: string): readonly [line: string, like: string | null] {
-  const found = LIKE.exec(text);
-  if (!found || found.index === 0) return [text, null];
-  const after = text.slice(found.index + found[0].length).replace(/\)\s*$/, '');
-  return [text.slice(0, found.index), after];
-}
-
-/** The spoken name of what an own food is like. */
-export function likeName(own: OwnFood): string {
-  return spoken(resolveFood(own.like)?.name ?? own.like);
 }

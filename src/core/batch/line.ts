@@ -11,17 +11,13 @@ import {
   type FoodMatch,
   type OwnFood,
 } from '../food';
-import { formatAmount, parseAmount, parseLength, type Amount, type Units } from '../quantity';
+import { formatAmount, parseAmount, parseLength, type Amount } from '../quantity';
 import { FRIDGE_C, FROZEN_C } from './complete';
-import { idOfName, readLike, splitLike } from './like';
+import { readLike } from './like';
+import { idOfName } from './ownNames';
+import { splitLike } from './reword';
 import { looseAmount, looseMeasure } from './loose';
 import type { Cut, CutShape, Item } from './types';
-
-/** An ingredient as a cook would write it. */
-export const EXAMPLE_LINE: Readonly<Record<Units, string>> = {
-  metric: '1.2 kg lamb neck, 40 mm pieces',
-  us: '2 1/2 lb lamb neck, 1 1/2-inch pieces',
-};
 
 /** A line of the add box as understood. */
 export interface ReadLine {
@@ -33,8 +29,9 @@ export interface ReadLine {
   readonly unsure: readonly string[];
   /** Nearest foods when none was sure. */
   readonly nearest: readonly Food[];
-  /** The words that name the food. */
+  /** The words that name the food, and how much of it was said. */
   readonly name: string;
+  readonly amount: Amount | null;
 }
 
 const SHAPES: readonly (readonly [RegExp, CutShape, number])[] = [
@@ -204,7 +201,7 @@ export function readLine(text: string, foods: readonly OwnFood[] = NONE): ReadLi
   const made = like === null ? null : madeOf(name, like, unsure);
   const nearest = found.map((m) => m.food);
   if (like === null ? !best || best.score < SURE_MATCH : !made)
-    return { text, item: null, food: null, unsure, nearest, name };
+    return { text, item: null, food: null, unsure, nearest, name, amount: parsed.amount };
   const match = made ?? (best as FoodMatch).food;
   const food = parsed.amount ? foodInAmount(match, parsed.amount) : match;
   if (!made && spelt) unsure.push(`read as ${spelt}`);
@@ -223,6 +220,7 @@ export function readLine(text: string, foods: readonly OwnFood[] = NONE): ReadLi
     unsure,
     nearest: nearest.slice(1),
     name,
+    amount: parsed.amount,
     item: {
       food: food.own ? food.own.name : food.key,
       ...(food.own && { own: food.own }),
@@ -237,21 +235,6 @@ export function readLine(text: string, foods: readonly OwnFood[] = NONE): ReadLi
       leaves: null,
     },
   };
-}
-
-/** A line with another name for its food, and all else as it was said. */
-export function renamed(line: ReadLine, name: string): string {
-  const [said] = splitLike(line.text);
-  const at = line.name ? said.toLowerCase().indexOf(line.name.toLowerCase()) : -1;
-  if (at >= 0) return `${said.slice(0, at)}${name}${said.slice(at + line.name.length)}`;
-  const { amount } = parseAmount(said);
-  return `${amount ? formatAmount(amount) : ''} ${name}`.trim();
-}
-
-/** A line that says what its food is like. @example likened(readLine('2 ocas'), 'like potato') // "2 ocas like potato" */
-export function likened(line: ReadLine, like: string): string {
-  const sentence = like.trim().replace(/^(?:it\s+)?(?:cooks\s+|is\s+)?(?:like|as)\s+/i, '');
-  return `${splitLike(line.text)[0]} like ${sentence}`;
 }
 
 /** Lines of a pasted list, one an item; blank lines and headings ("For the broth:") are passed over. */

@@ -2,7 +2,7 @@ import * as yup from 'yup';
 import { amountGrams, foodByKey, gradesOf, resolveFood, spanOf, type OwnFood } from '../food';
 import { withDefaults } from './defaults';
 import { bundleSchema } from './bundleSchema';
-import { sameName } from './like';
+import { sameName } from './ownNames';
 import { foodOf, namedFood } from './named';
 import type { Amount } from '../quantity';
 import type { Batch, Bundle, Item, Run } from './types';

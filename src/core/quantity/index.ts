@@ -11,6 +11,7 @@ export {
   toFahrenheit,
   UNITS,
   VOLUME_ML,
+  volumeMl,
   type Amount,
   type PressureUnit,
   type Size,
@@ -35,4 +36,4 @@ export {
   nearestFraction,
 } from './format';
 export { readNumber } from './packed';
-export { parseAmount, parseLength, volumeMl, type ParsedAmount } from './parse';
+export { parseAmount, parseLength, type ParsedAmount } from './parse';

@@ -1,6 +1,6 @@
 import { parseIngredient } from 'parse-ingredient';
 import { readNumber, readPacked, weighed } from './packed';
-import { VOLUME_ML, type Amount, type Size, type Unit } from './units';
+import { type Amount, type Size, type Unit } from './units';
 
 /** What a line said: its amount where it had one, and the words that are left. */
 export interface ParsedAmount {
@@ -144,11 +144,4 @@ export function parseLength(text: string): { readonly mm: number; readonly found
   const unit = match[2].toLowerCase();
   const mm = value * (unit === 'mm' ? 1 : unit === 'cm' ? 10 : 25.4);
   return value > 0 ? { mm: Number(mm.toFixed(1)), found: match[0] } : null;
-}
-
-/** Volume of an amount in mL, or null for masses and counts. */
-export function volumeMl(amount: Amount): number | null {
-  return amount.unit in VOLUME_ML
-    ? amount.value * VOLUME_ML[amount.unit as keyof typeof VOLUME_ML]
-    : null;
 }

@@ -76,3 +76,10 @@ export function toCelsius(fahrenheit: number): number {
 export function toFahrenheit(celsius: number): number {
   return celsius * 1.8 + 32;
 }
+
+/** Volume of an amount in mL, or null for masses and counts. */
+export function volumeMl(amount: Amount): number | null {
+  return amount.unit in VOLUME_ML
+    ? amount.value * VOLUME_ML[amount.unit as keyof typeof VOLUME_ML]
+    : null;
+}

@@ -1,15 +1,22 @@
 'use client';
 
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { begin } from '@/store';
 import { Button } from '@/ui/Button';
-import { OwnStart } from './OwnStart';
 import { sampleKitchen } from './sample';
+
+// Most visits never see it.
+const OwnStart = lazy(() => import('./OwnStart').then((m) => ({ default: m.OwnStart })));
 
 /** The first start without the sample: open it, or begin with one's own pot. */
 export function FirstStart() {
   const [own, setOwn] = useState(false);
-  if (own) return <OwnStart onBack={() => setOwn(false)} />;
+  if (own)
+    return (
+      <Suspense>
+        <OwnStart onBack={() => setOwn(false)} />
+      </Suspense>
+    );
   return (
     <main className="mx-auto grid w-full max-w-4xl flex-1 content-center gap-8 p-6 md:grid-cols-[1fr_260px]">
       <div>

@@ -1,7 +1,7 @@
 'use client';
 
 import { nanoid } from 'nanoid';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { pressureUnit, type Kitchen, type Pot } from '@/core/batch';
 import type { OwnFood } from '@/core/food';
 import { formatAltitude, formatTemperature } from '@/core/quantity';
@@ -11,11 +11,13 @@ import { Button } from '@/ui/Button';
 import { deleteFood, saveFood, useHousehold } from '@/ui/household';
 import { potName, PotRow } from '@/ui/PotRow';
 import { Sheet } from '@/ui/Sheet';
-import { FoodForm } from './FoodForm';
 import { Foods } from './Foods';
 import { KitchenForm } from './KitchenForm';
 import { PotCard } from './PotCard';
 import { PotForm } from './PotForm';
+
+// It brings the reading of lines along, which no page needs at first.
+const FoodForm = lazy(() => import('./FoodForm').then((m) => ({ default: m.FoodForm })));
 
 type Editing =
   | { readonly what: 'kitchen' | 'new pot' }
@@ -133,13 +135,15 @@ export function KitchenScreen() {
         <PotForm pot={editing.pot} kitchen={kitchen} onSave={savePot} onClose={close} />
       )}
       {editing?.what === 'food' && (
-        <FoodForm
-          food={editing.food}
-          foods={foods}
-          units={kitchen.units}
-          onSave={saveFood}
-          onClose={close}
-        />
+        <Suspense>
+          <FoodForm
+            food={editing.food}
+            foods={foods}
+            units={kitchen.units}
+            onSave={saveFood}
+            onClose={close}
+          />
+        </Suspense>
       )}
     </main>
   );

@@ -1,0 +1,34 @@
+/** A line of the add box as a cook would write it, and in other words: text in, text out. */
+import { formatAmount, type Units } from '../quantity';
+import type { ReadLine } from './line';
+
+/** An ingredient as a cook would write it. */
+export const EXAMPLE_LINE: Readonly<Record<Units, string>> = {
+  metric: '1.2 kg lamb neck, 40 mm pieces',
+  us: '2 1/2 lb lamb neck, 1 1/2-inch pieces',
+};
+
+/** Where a line says what its food is like. */
+const LIKE = /[,(]?\s+(?:it\s+|that\s+|which\s+)?(?:cooks\s+|is\s+)?like\s+(?=\S)/i;
+
+/** A line before and after its "like". @example splitLike('2 ocas like potato') // ["2 ocas", "potato"] */
+export function splitLike(text: string): readonly [line: string, like: string | null] {
+  const found = LIKE.exec(text);
+  if (!found || found.index === 0) return [text, null];
+  const after = text.slice(found.index + found[0].length).replace(/\)\s*$/, '');
+  return [text.slice(0, found.index), after];
+}
+
+/** A line with another name for its food, and all else as it was said. */
+export function renamed(line: ReadLine, name: string): string {
+  const [said] = splitLike(line.text);
+  const at = line.name ? said.toLowerCase().indexOf(line.name.toLowerCase()) : -1;
+  if (at >= 0) return `${said.slice(0, at)}${name}${said.slice(at + line.name.length)}`;
+  return `${line.amount ? formatAmount(line.amount) : ''} ${name}`.trim();
+}
+
+/** A line that says what its food is like. @example likened(readLine('2 ocas'), 'like potato') // "2 ocas like potato" */
+export function likened(line: ReadLine, like: string): string {
+  const sentence = like.trim().replace(/^(?:it\s+)?(?:cooks\s+|is\s+)?(?:like|as)\s+/i, '');
+  return `${splitLike(line.text)[0]} like ${sentence}`;
+}
