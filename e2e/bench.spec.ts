@@ -1,4 +1,4 @@
-import { accessible, expect, putIn, test } from './fixtures';
+import { accessible, expect, putIn, test, serveAt } from './fixtures';
 
 const SIX = [
   ['400 g yellow split peas', 'split-peas'],
@@ -156,6 +156,6 @@ test('the cursor runs through Trace and Well, and the serving time sets the cloc
   await expect(async () =>
     expect(await well.locator('svg :is(circle, rect)').count()).not.toBe(before),
   ).toPass();
-  await page.getByLabel('on the table').fill('2026-11-24T18:30');
+  await serveAt(page, '18:30');
   await expect(page.locator('.recharts-wrapper')).toContainText('18:30');
 });

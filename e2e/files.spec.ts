@@ -14,8 +14,9 @@ test('export, wipe, import gives the same bytes', async ({ page }) => {
   await page.getByRole('menuitem', { name: 'Start over' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Empty it' }).click();
   await page.getByRole('button', { name: 'Start empty' }).click();
+  await page.getByRole('button', { name: /^6 L stovetop/ }).click();
   await page.getByRole('link', { name: 'Batches' }).click();
-  await expect(page.getByText('Nothing is planned yet')).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Planned batches' })).toContainText('New batch');
 
   await bringIn(page, 'home.json', before);
   await page.getByRole('tab', { name: 'Replace' }).click();

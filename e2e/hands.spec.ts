@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { accessible, expect, test } from './fixtures';
+import { accessible, expect, test, serveAt } from './fixtures';
 import { drag, touch } from './hands';
 
 test('the end of a hold and the moment the valve opens are dragged, and undone', async ({
@@ -163,7 +163,7 @@ test('a first batch, from nothing to a plan for half past six', async ({ page })
       '900 g lamb neck, 40 mm pieces\n120 g pearl barley\n2 onions, diced\n2 leeks, 15 mm rings\n2 bay leaves\n2 tsp salt\n1.4 l water',
     );
   await page.getByRole('button', { name: 'Add', exact: true }).click();
-  await page.getByLabel('on the table').fill('2026-11-24T18:30');
+  await serveAt(page, '18:30');
   await expect(page.getByTestId('call-undercooked').first()).toBeVisible();
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Find the order' }).click();
@@ -195,7 +195,7 @@ test('a call is put by with a reason that outlives a reload', async ({ page }) =
 
 test('the timetable goes into a calendar, and a batch is split in two', async ({ page }) => {
   await page.goto('/bench/b1');
-  await page.getByLabel('on the table').fill('2026-11-24T18:30');
+  await serveAt(page, '18:30');
   await page.getByRole('button', { name: 'More' }).click();
   await page.getByRole('menuitem', { name: 'By the clock' }).click();
   const sheet = page.getByRole('dialog');

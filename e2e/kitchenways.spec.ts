@@ -22,13 +22,20 @@ test('a recipe comes in from a page and goes out again', async ({ page }) => {
     .getByLabel('Or open a file (.json, .html, .txt)')
     .setInputFiles({ name: 'page.html', mimeType: 'text/html', buffer: Buffer.from(PAGE) });
   await expect(sheet.getByTestId('recipe')).toContainText('“1 blarn” is no food of the table');
-  await expect(sheet.getByTestId('recipe')).toContainText(
-    'hold 5 min, quick release; simmer 9 min',
-  );
-  await expect(sheet.getByRole('listitem').filter({ hasText: 'carrot' })).toContainText(
-    'after opening',
+  const steps = sheet.getByRole('list', { name: 'Steps as understood' });
+  await expect(steps).toContainText('hold 5 min, quick release');
+  await expect(steps).toContainText('simmer 9 min');
+  await expect(sheet.getByLabel('carrot goes in').locator('option:checked')).toHaveText(
+    'after opening, to simmer',
   );
   await accessible(page);
+  // What was not understood, or not as meant, is put right in place.
+  await sheet.getByRole('button', { name: 'Change “1 blarn”' }).click();
+  await sheet.getByLabel('The line in other words').fill('1 parsnip, 12 mm slices');
+  await sheet.getByLabel('The line in other words').press('Enter');
+  await expect(sheet.getByTestId('recipe')).toContainText('parsnip · 1');
+  await sheet.getByLabel('parsnip goes in').selectOption('after opening, to simmer');
+  await sheet.getByLabel('simmer, minutes').fill('10');
   await sheet.getByRole('button', { name: 'Plan it' }).click();
   await expect(page.getByLabel('Name of the batch')).toHaveValue('Red lentil, from a page');
   await expect(page.getByRole('button', { name: 'hold 5 min, change' })).toBeVisible();
@@ -46,7 +53,7 @@ test('a recipe comes in from a page and goes out again', async ({ page }) => {
   expect(recipe.recipeIngredient).toContain('250 g red lentils');
   const done = recipe.recipeInstructions.map((step) => step.text).join(' ');
   expect(done).toContain('Cook at high pressure for 5 minutes. Quick release');
-  expect(done).toContain('Add the carrot and simmer for 9 minutes.');
+  expect(done).toContain('Add the carrot and the parsnip and simmer for 10 minutes.');
 });
 
 test('a school is chosen, becomes the habit, and is kept by the next batch', async ({ page }) => {

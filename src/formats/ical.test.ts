@@ -6,7 +6,7 @@ import { writeCalendar } from './ical';
 
 const START = Date.parse('2026-11-24T16:25:00Z');
 const A = assess(REFERENCE, POT, KITCHEN);
-const MOVES = movesOf(REFERENCE, A, POT);
+const MOVES = movesOf(REFERENCE, A, POT, 'metric');
 
 function events(text: string) {
   const calendar = new ICAL.Component(ICAL.parse(text) as never);
@@ -81,7 +81,7 @@ describe('the moves of a cook', () => {
       ],
     );
     const a = assess(batch, POT, KITCHEN);
-    const moves = movesOf(batch, a, POT);
+    const moves = movesOf(batch, a, POT, 'metric');
     const told = moves.map((m) => m.detail).join(' | ');
     for (const name of ['water', 'ditalini', 'cavolo nero'])
       expect(told.split(`${name},`)).toHaveLength(2);

@@ -14,9 +14,10 @@ import {
   type Item,
   type Pot,
   type ReadLine,
+  type ReadsFor,
   type Step,
 } from '../core/batch';
-import type { Food, OwnFood } from '../core/food';
+import type { Food } from '../core/food';
 import { stepsIn, type ReadSteps } from './recipeSteps';
 
 export interface ReadRecipe {
@@ -125,9 +126,9 @@ interface Said {
   readonly instructions: readonly string[];
 }
 
-function recipeOf(said: Said, foods: readonly OwnFood[], changes: RecipeChanges): RecipeResult {
+function recipeOf(said: Said, own: ReadsFor, changes: RecipeChanges): RecipeResult {
   const { name, servings, instructions } = said;
-  const lines = said.lines.map((line, i) => readLine(changes.lines?.get(i) ?? line, foods));
+  const lines = said.lines.map((line, i) => readLine(changes.lines?.get(i) ?? line, own));
   if (lines.length === 0)
     return { ok: false, message: 'No ingredients were found. Paste them one a line.' };
   const told = stepsIn(
@@ -153,22 +154,22 @@ const SCRIPT = /<script[^>]*type\s*=\s*["']?application\/ld\+json["']?[^>]*>([\s
  *
  * @param text JSON-LD, an HTML page with JSON-LD in it, or plain lines: a name, ingredients one a
  *   line, and after an empty line what is done
- * @param foods the kitchen's own
+ * @param own the kitchen that it is read for
  * @param changes what the cook has put right in it
  */
 export function readRecipe(
   text: string,
-  foods: readonly OwnFood[] = [],
+  own: ReadsFor = {},
   changes: RecipeChanges = {},
 ): RecipeResult {
   const documents = /^\s*[[{]/.test(text)
     ? [jsonIn(text)]
     : [...text.matchAll(SCRIPT)].map((match) => jsonIn(match[1] ?? ''));
   const found = findRecipe(documents);
-  if (found) return recipeOf(saidIn(found), foods, changes);
+  if (found) return recipeOf(saidIn(found), own, changes);
   if (/^\s*[[{<]/.test(text))
     return { ok: false, message: 'No recipe was found in it: a schema.org Recipe is looked for.' };
-  return recipeOf(saidPlainly(text), foods, changes);
+  return recipeOf(saidPlainly(text), own, changes);
 }
 
 function saidIn(recipe: Json): Said {

@@ -63,6 +63,9 @@ const LAST = /\b(?:for|in|during) the (?:last|final) (\d+)/i;
 
 const BROWNS =
   /\bsaut[ée]|\bsear\b|\bbrown\b(?! (?:lentil|rice|sugar|onion))|\bfry\b|\bsweat\b|\bsoften\b|\bmelt\b/i;
+/** What comes about in a hot open pot and nowhere else. */
+const SOFT =
+  /\b(?:until|till)\b.*\b(?:soft|softened|translucent|fragrant|golden|brown|browned|wilted)\b/i;
 const SETS_UP = /\b(?:set|switch|turn|select|press|choose)\b.*\bsaut[ée]/i;
 const BOILS = /\bsimmer|\bboil|\bbubble/i;
 const WARMS = /\bcook|\bwarm|\bheat|\bwilt|\bthicken/i;
@@ -102,7 +105,8 @@ function stepIn(clause: string, pressed: boolean): DistributiveOmit<Step, 'id'> 
     return { kind: 'simmer', ...time };
   if (!pressed) {
     if (SETS_UP.test(clause) && !time) return null;
-    if (BROWNS.test(clause) || (WARMS.test(clause) && time)) return { kind: 'saute', ...time };
+    const softens = WARMS.test(clause) && (time || SOFT.test(clause));
+    if (BROWNS.test(clause) || softens) return { kind: 'saute', ...time };
     return null;
   }
   if (!time) return BROWNS.test(clause) && !SETS_UP.test(clause) ? { kind: 'saute' } : null;

@@ -11,7 +11,13 @@ const BACKUPS = 5;
 
 function householdOf(bundle: Bundle): Household {
   const extra = Object.fromEntries(Object.entries(bundle).filter(([key]) => !KNOWN.has(key)));
-  return { key: 'household', kitchen: bundle.kitchen, jars: bundle.jars, foods: bundle.foods, extra };
+  return {
+    key: 'household',
+    kitchen: bundle.kitchen,
+    jars: bundle.jars,
+    foods: bundle.foods,
+    extra,
+  };
 }
 
 /** Everything in the database as one bundle; null before the first start. */

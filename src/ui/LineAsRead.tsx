@@ -7,9 +7,11 @@ import { lineWords } from './lineWords';
 /** What no table has, made a food of this kitchen in one sentence. */
 function LikeWhat({
   line,
+  units,
   onText,
 }: {
   readonly line: ReadLine;
+  readonly units: Units;
   readonly onText: (text: string) => void;
 }) {
   const id = useId();
@@ -23,7 +25,7 @@ function LikeWhat({
       <input
         id={id}
         value={like}
-        placeholder="potato, 60 g a piece"
+        placeholder={units === 'metric' ? 'potato, 60 g a piece' : 'potato, 2 oz a piece'}
         className="field min-w-40 flex-1"
         onChange={(event) => setLike(event.target.value)}
         onKeyDown={(event) => {
@@ -81,7 +83,7 @@ export function LineAsRead({
         ))}
         {line.unsure.length > 0 && ` (${line.unsure.join('; ')})`}
       </span>
-      <LikeWhat line={line} onText={onText} />
+      <LikeWhat line={line} units={units} onText={onText} />
     </span>
   );
 }

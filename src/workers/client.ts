@@ -1,8 +1,7 @@
 /** The main thread's end of the workers. */
 import { proxy, wrap, type Remote } from 'comlink';
 import type { Assessment, AssessOptions, Draws, ReleaseOption } from '../core/assess';
-import type { Aim, Batch, Kitchen, Pot, ReadLine } from '../core/batch';
-import type { OwnFood } from '../core/food';
+import type { Aim, Batch, Kitchen, Pot, ReadLine, ReadsFor } from '../core/batch';
 import type { Judged, NextRun, RunOffSolution, Solution, Wishes } from '../core/solve';
 import type { RecipeChanges, RecipeResult } from '../formats/recipeIn';
 import type { AssessApi } from './assess.worker';
@@ -29,20 +28,17 @@ function theReader(): Remote<ReaderApi> {
 }
 
 /** Reads a list, a line an item. */
-export function readLinesAway(
-  text: string,
-  foods: readonly OwnFood[],
-): Promise<readonly ReadLine[]> {
-  return theReader().readLines(text, foods);
+export function readLinesAway(text: string, own: ReadsFor): Promise<readonly ReadLine[]> {
+  return theReader().readLines(text, own);
 }
 
 /** Reads a recipe, with what the cook has corrected in it. */
 export function readRecipeAway(
   text: string,
-  foods: readonly OwnFood[],
+  own: ReadsFor,
   changes: RecipeChanges,
 ): Promise<RecipeResult> {
-  return theReader().readRecipe(text, foods, changes);
+  return theReader().readRecipe(text, own, changes);
 }
 
 let assessor: Running | null = null;

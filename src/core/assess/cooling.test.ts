@@ -54,7 +54,7 @@ describe('a cooling at the end', () => {
   });
 
   it('is told by the clock after serving', () => {
-    const moves = movesOf(soup, a, POT);
+    const moves = movesOf(soup, a, POT, 'metric');
     const at = (id: string): number => moves.findIndex((m) => m.id === id);
     expect(moves[at('serve')]?.minute).toBeCloseTo(a.time.totalMin, 6);
     expect(at('s2-do')).toBeGreaterThanOrEqual(0);

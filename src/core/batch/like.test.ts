@@ -76,13 +76,13 @@ describe('a food of the kitchen', () => {
   });
 
   it('is known in later lines, whatever their spelling, and before the table', () => {
-    expect(readLine('3 ocas', [OCA]).item?.own).toBe(OCA);
-    expect(readLine('500 g small ocas, halved', [OCA]).item?.own).toBe(OCA);
+    expect(readLine('3 ocas', { foods: [OCA] }).item?.own).toBe(OCA);
+    expect(readLine('500 g small ocas, halved', { foods: [OCA] }).item?.own).toBe(OCA);
     const leek = { id: 'leek', name: 'leek', like: 'leek', pieceG: 300 };
-    expect(readLine('2 leeks', [leek]).food?.pieceG).toBe(300);
-    expect(readLine('2 carrots', [OCA, leek]).item?.own).toBeUndefined();
+    expect(readLine('2 leeks', { foods: [leek] }).food?.pieceG).toBe(300);
+    expect(readLine('2 carrots', { foods: [OCA, leek] }).item?.own).toBeUndefined();
     const tops = { id: 'nettle-top', name: 'nettle tops', like: 'spinach' };
-    const slip = readLine('100 g netle tops', [tops]);
+    const slip = readLine('100 g netle tops', { foods: [tops] });
     expect([slip.item?.own, slip.unsure.join()]).toEqual([tops, 'taken for nettle tops']);
   });
 
@@ -101,7 +101,10 @@ describe('a food of the kitchen', () => {
       for: 'flavour' as const,
       apart: true,
     };
-    expect(readLine('20 g kelp', [kelp]).item).toMatchObject({ for: 'flavour', apart: true });
+    expect(readLine('20 g kelp', { foods: [kelp] }).item).toMatchObject({
+      for: 'flavour',
+      apart: true,
+    });
   });
 
   it('cooks as what it is like, with its own weight and juice', () => {
@@ -181,6 +184,6 @@ describe('foods in a file', () => {
 });
 
 it('reads a whole list with foods of the kitchen', () => {
-  const lines = readLines(Array.from({ length: 50 }, () => '3 ocas').join('\n'), [OCA]);
+  const lines = readLines(Array.from({ length: 50 }, () => '3 ocas').join('\n'), { foods: [OCA] });
   expect(lines.every((line) => line.item?.own === OCA)).toBe(true);
 });

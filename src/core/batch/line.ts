@@ -11,7 +11,7 @@ import {
   type FoodMatch,
   type OwnFood,
 } from '../food';
-import { formatAmount, parseAmount, parseLength, type Amount } from '../quantity';
+import { formatAmount, parseAmount, parseLength, type Amount, type Units } from '../quantity';
 import { FRIDGE_C, FROZEN_C } from './complete';
 import { readLike } from './like';
 import { idOfName } from './ownNames';
@@ -173,6 +173,13 @@ function findFoods(rest: string, index: FoodIndex): Found {
 
 const NONE: readonly OwnFood[] = [];
 
+/** The kitchen that lines are read for. */
+export interface ReadsFor {
+  /** Its own foods. */
+  readonly foods?: readonly OwnFood[];
+  readonly units?: Units;
+}
+
 /** The food that a line makes, by saying what it is like. */
 function madeOf(name: string, like: string, unsure: string[]): Food | null {
   const read = readLike(like);
@@ -188,10 +195,13 @@ function madeOf(name: string, like: string, unsure: string[]): Food | null {
  *
  * @param text such as "2 lb lamb neck, frozen", "2 leeks, 15 mm rings" or "3 ocas like potato, 60 g
  *   a piece", which makes a food of the kitchen
- * @param foods the kitchen's own
+ * @param own what the kitchen cooks beyond the table, and the units that it is told in
  * @example readLine('1 1/2 cups pearl barley').item?.food // "pearl-barley"
  */
-export function readLine(text: string, foods: readonly OwnFood[] = NONE): ReadLine {
+export function readLine(
+  text: string,
+  { foods = NONE, units = 'metric' }: ReadsFor = {},
+): ReadLine {
   const [said, like] = splitLike(text);
   const parsed = parseAmount(said);
   const unsure = [...parsed.unsure];
@@ -208,7 +218,7 @@ export function readLine(text: string, foods: readonly OwnFood[] = NONE): ReadLi
   if (!made && best && (best.score < 0.75 || best.strange)) unsure.push(`taken for ${food.name}`);
   const meant = loose ? looseAmount(loose, food) : parsed.amount;
   if (loose && meant && meant.unit !== 'piece')
-    unsure.push(`by the ${loose.word}, taken for ${formatAmount(meant)}`);
+    unsure.push(`by the ${loose.word}, taken for ${formatAmount(meant, units)}`);
   const amount = checkAmount(food, meant, unsure);
   const cut = food.shape ? readCut(parsed.rest, food) : null;
   const startC = readStart(parsed.rest);
@@ -246,6 +256,6 @@ export function splitLines(text: string): readonly string[] {
 }
 
 /** Reads a pasted list, a line an item. */
-export function readLines(text: string, foods: readonly OwnFood[] = NONE): readonly ReadLine[] {
-  return splitLines(text).map((line) => readLine(line, foods));
+export function readLines(text: string, own: ReadsFor = {}): readonly ReadLine[] {
+  return splitLines(text).map((line) => readLine(line, own));
 }

@@ -170,6 +170,24 @@ const LINES: readonly (readonly [line: string, food: string, grams: number])[] =
   ['2 tbsp tumeric', 'turmeric', 14],
   ['3 stalks of cellery', 'celery', 120],
   ['250 g mushroms', 'mushrooms', 250],
+  ['1 cup chicken or vegetable stock', 'salted-broth', 240],
+  ['8 cups lamb or beef stock, divided', 'salted-broth', 1920],
+  ['2 tbsp butter or olive oil', 'butter', 28],
+  ['1 red or green bell pepper, diced', 'bell-pepper', 119],
+  ['2 cups fresh or frozen corn', 'sweetcorn', 300],
+  ['1 onion or 2 shallots', 'onion', 110],
+  ['2 cups pinto or black beans', 'pinto-beans', 390],
+  ['100 g pitted olives', 'olives', 100],
+  ['200 g cooked chestnuts', 'chestnuts', 200],
+  ['50 g raisins', 'dried-fruit', 50],
+  ['2 tbsp red curry paste', 'curry-paste', 31],
+  ['1 block firm tofu, cubed', 'tofu', 300],
+  ['4 tbsp dry sherry', 'spirits', 59],
+  ['1 pheasant, jointed', 'game-bird', 800],
+  ['500 g minced pork', 'minced-pork', 500],
+  ['250 g tortellini', 'filled-pasta', 250],
+  ['1 cup oat milk', 'plant-milk', 243],
+  ['2 handfuls mangetout', 'mangetout', 98],
 ];
 
 /** What a cook would still call the same amount. */
@@ -212,7 +230,7 @@ describe('lines of recipes', () => {
   });
 
   it('are asked about where the thing itself is not known', () => {
-    for (const line of ['1 unicorn', '2 cups tomato sorbet', '1 packet soup mix'])
+    for (const line of ['1 unicorn', '2 cups tomato sorbet', '1 packet jelly babies'])
       expect([line, readLine(line).item]).toEqual([line, null]);
   });
 

@@ -83,6 +83,9 @@ const STRANGE = 0.3;
 /** The thing itself ("potato SALAD") must be known: without, little is left. */
 const NO_HEAD = 0.5;
 
+/** Olives are no olive oil: what a name says of its thing is not the thing. */
+const OTHER_THING = 0.15;
+
 /** What a line asks for, worked out once for all names. */
 interface Asked {
   readonly words: readonly string[];
@@ -106,10 +109,15 @@ function askedFor(words: readonly string[], { withWord }: FoodIndex): Asked {
 }
 
 /** @param hits words of the line that are words of the name, above 0 */
-function likeness({ set, whole, last, headed }: Asked, name: readonly string[], hits: number): number {
+function likeness(
+  { set, whole, last, headed }: Asked,
+  name: readonly string[],
+  hits: number,
+): number {
   const missed = name.filter((w) => !set.has(w)).length;
   // The last word names the thing ("smoked turkey WING"); a name that shares it is nearer.
-  const head = last === name[name.length - 1] ? 0.08 : 0;
+  const thing = name[name.length - 1] ?? '';
+  const head = last === thing ? 0.08 : set.has(thing) ? 0 : -OTHER_THING;
   const score = hits / whole - 0.25 * missed + head + 0.01 * hits;
   return headed ? score : NO_HEAD * score;
 }
@@ -147,11 +155,7 @@ export function mendSpelling(text: string, index: FoodIndex = TABLE): string | n
  * @param index of the table, or of a kitchen's foods and the table
  * @example matchFoods('2 ham hocks')[0]?.food.key // "ham-hock"
  */
-export function matchFoods(
-  text: string,
-  most = 5,
-  index: FoodIndex = TABLE,
-): readonly FoodMatch[] {
+export function matchFoods(text: string, most = 5, index: FoodIndex = TABLE): readonly FoodMatch[] {
   const exact = BY_KEY.get(text.trim().toLowerCase());
   if (exact && index === TABLE) return [{ food: exact, score: 1, strange: false }];
   const { withWord } = index;

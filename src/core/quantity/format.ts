@@ -139,6 +139,25 @@ export function formatMass(grams: number, units: Units): string {
     : `${formatFraction(grams / MASS_G.lb)} lb`;
 }
 
+/**
+ * A little of something, such as gelatine, finer than a kitchen scale.
+ *
+ * @param digits decimals of the grams
+ * @example formatGrams(28.3, 'us') // "1.0 oz"
+ */
+export function formatGrams(grams: number, units: Units, digits = 0): string {
+  return units === 'metric'
+    ? `${grams.toFixed(digits)} g`
+    : `${(grams / MASS_G.oz).toFixed(digits + 1)} oz`;
+}
+
+/** How much of something is in a broth. @example formatStrength(30, 'us') // "1.0 oz a quart" */
+export function formatStrength(gPerL: number, units: Units): string {
+  return units === 'metric'
+    ? `${gPerL.toFixed(0)} g a litre`
+    : `${formatGrams((gPerL * VOLUME_ML.qt) / 1000, 'us')} a quart`;
+}
+
 /** Grams of table salt in a teaspoon (common practice). */
 const SALT_TSP_G = 6;
 

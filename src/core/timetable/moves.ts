@@ -19,7 +19,7 @@ import {
 import { conductionShape, donenessOf } from '../doneness';
 import { usualSpan, type Food } from '../food';
 import { scaleOf } from '../texture';
-import { formatAmount, formatMinutes } from '../quantity';
+import { formatAmount, formatMinutes, type Units } from '../quantity';
 
 export type MoveKind = 'before' | 'prep' | 'hands' | 'wait' | 'serve';
 
@@ -39,8 +39,8 @@ const CUT_MIN = 3;
 /** A wait shorter than this is no time to turn to something else, min. */
 const WORTH_MIN = 8;
 
-function named(item: Item, report: ItemReport): string {
-  return `${report.name}, ${formatAmount(item.amount)}`;
+function named(item: Item, report: ItemReport, units: Units): string {
+  return `${report.name}, ${formatAmount(item.amount, units)}`;
 }
 
 interface Told {
@@ -54,13 +54,13 @@ interface Told {
   readonly outOf: (step: string) => string;
 }
 
-function tell(batch: Batch, assessment: Assessment, pot: Pot): Told {
+function tell(batch: Batch, assessment: Assessment, pot: Pot, units: Units): Told {
   const of = (ids: readonly string[]): string =>
     ids
       .flatMap((id) => {
         const item = batch.items.find((i) => i.id === id);
         const report = assessment.items.find((i) => i.id === id);
-        return item && report ? [named(item, report)] : [];
+        return item && report ? [named(item, report, units)] : [];
       })
       .join('; ');
   return {
@@ -244,9 +244,15 @@ function beforehand({ batch, of }: Told): readonly Move[] {
  * The timetable of a plan, in the order of the clock.
  *
  * @param assessment of the same batch in the same pot
+ * @param units of its amounts
  */
-export function movesOf(batch: Batch, assessment: Assessment, pot: Pot): readonly Move[] {
-  const told = tell(batch, assessment, pot);
+export function movesOf(
+  batch: Batch,
+  assessment: Assessment,
+  pot: Pot,
+  units: Units,
+): readonly Move[] {
+  const told = tell(batch, assessment, pot, units);
   const total = assessment.time.totalMin;
   const fish = assessment.items.filter((i) => i.fishOut && !i.apart && i.leaveMin >= total - 1e-6);
   const moves = [

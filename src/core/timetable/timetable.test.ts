@@ -63,7 +63,7 @@ describe('stages', () => {
         { ...timed, steps: [pressure(5, { method })] },
         run().predicted,
       )) {
-        const words = wordsOf(stage);
+        const words = wordsOf(stage, 'metric');
         expect(words.title.length).toBeGreaterThan(2);
         expect(words.press === null).toBe(stage.mark === null);
         if (stage.kind === 'valve') expect(words.caution).toContain('scalds');
@@ -72,14 +72,15 @@ describe('stages', () => {
     for (const kind of ['prep', 'saute', 'open', 'strain', 'simmer', 'rest', 'cool'] as const) {
       const [stage] = stagesOf(batchOf([], [{ id: 's1', kind, minutes: 5 }]), run().predicted);
       if (!stage) throw new Error(kind);
-      expect(wordsOf(stage).act.length).toBeGreaterThan(5);
+      expect(wordsOf(stage, 'metric').act.length).toBeGreaterThan(5);
     }
   });
 });
 
 describe('moves by the clock', () => {
   const A = assess(REFERENCE, POT, KITCHEN);
-  const hot = (pot: typeof POT) => movesOf(REFERENCE, A, pot).find((m) => m.id === 's1-hot');
+  const hot = (pot: typeof POT) =>
+    movesOf(REFERENCE, A, pot, 'metric').find((m) => m.id === 's1-hot');
 
   it('leave an electric pot to itself and turn a flame down', () => {
     expect(hot(POT)).toMatchObject({ kind: 'wait', minutes: A.time.steps[0]?.holdMin });
@@ -89,7 +90,7 @@ describe('moves by the clock', () => {
   });
 
   it('cover the cook without a gap and in order', () => {
-    const moves = movesOf(REFERENCE, A, POT);
+    const moves = movesOf(REFERENCE, A, POT, 'metric');
     const minutes = moves.map((m) => m.minute);
     expect(minutes).toEqual([...minutes].sort((a, b) => a - b));
     expect(moves.at(-1)).toMatchObject({ kind: 'serve', minute: A.time.totalMin });

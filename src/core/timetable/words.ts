@@ -1,4 +1,5 @@
 /** What to do and look for at a stage, and what can hurt there. Common practice, no source. */
+import { formatTemperature, type Units } from '../quantity';
 import type { Stage } from './stages';
 
 export interface Words {
@@ -15,7 +16,9 @@ const VALVE =
 const LID =
   'Never force the lid. Pin down, half a minute more, then open away from your face with the lid as a shield. The metal parts are hot.';
 
-const DOING: Readonly<Record<string, readonly [title: string, act: string, look: string]>> = {
+type Doing = readonly [title: string, act: string, look: string];
+
+const doing = (units: Units): Readonly<Record<string, Doing>> => ({
   prep: [
     'Get ready',
     'Cut and weigh, rinse pulses, salt as you like it.',
@@ -45,9 +48,9 @@ const DOING: Readonly<Record<string, readonly [title: string, act: string, look:
   cool: [
     'Cool',
     'Shallow pans or an ice bath, uncovered until cool.',
-    'From 57 to 21 °C (135 to 70 °F) within 2 h and to 5 °C (41 °F) within 4 h more. Not canning: keep it cold.',
+    `From ${formatTemperature(57, units)} to ${formatTemperature(21, units)} within 2 h and to ${formatTemperature(5, units)} within 4 h more. Not canning: keep it cold.`,
   ],
-};
+});
 
 const POUR: Words = {
   title: 'Pour the broth off',
@@ -58,8 +61,8 @@ const POUR: Words = {
     'Hot broth scalds and cracks cold glass. Cool it in shallow pans or an ice bath while the next run is on.',
 };
 
-/** Words for a stage. */
-export function wordsOf(stage: Stage): Words {
+/** Words for a stage, in the kitchen's units. */
+export function wordsOf(stage: Stage, units: Units): Words {
   switch (stage.kind) {
     case 'load':
       return {
@@ -128,7 +131,7 @@ export function wordsOf(stage: Stage): Words {
       };
     case 'do': {
       if (stage.pours) return POUR;
-      const [title, act, look] = DOING[stage.stepKind] ?? ['Go on', '', ''];
+      const [title, act, look] = doing(units)[stage.stepKind] ?? ['Go on', '', ''];
       const hot = stage.stepKind === 'strain' || stage.stepKind === 'cool';
       return {
         title,

@@ -27,7 +27,7 @@ describe('runs of bones on the stove', () => {
     const strains = stagesOf(BROTH, run.predicted).filter((s) => s.stepKind === 'strain');
     expect(strains.map((s) => runOffAt(run, s.step)?.run)).toEqual([1, 2]);
     expect(strains.map((s) => s.pours)).toEqual([true, false]);
-    const [poured, last] = strains.map((s) => wordsOf(s));
+    const [poured, last] = strains.map((s) => wordsOf(s, 'metric'));
     expect(poured).toMatchObject({ title: 'Pour the broth off', press: 'Done' });
     expect(poured?.act).toContain('The bones stay');
     expect(last?.title).toBe('Strain');
@@ -35,7 +35,7 @@ describe('runs of bones on the stove', () => {
   });
 
   it('are poured off by the clock', () => {
-    const moves = movesOf(BROTH, assess(BROTH, POT, KITCHEN), POT);
+    const moves = movesOf(BROTH, assess(BROTH, POT, KITCHEN), POT, 'metric');
     const poured = moves.filter((m) => m.title === 'Pour the broth off');
     expect(poured).toHaveLength(1);
     expect(poured[0]?.detail).toContain('the bones stay');

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import type { Batch, Kitchen, Pot } from '@/core/batch';
+import type { Batch, Kitchen, Pot, ReadsFor } from '@/core/batch';
 import type { OwnFood } from '@/core/food';
 import { batchOfRecipe, type RecipeResult } from '@/formats';
 import { Button } from '@/ui/Button';
@@ -13,12 +13,12 @@ import { RecipeRead } from './RecipeRead';
 
 interface Question {
   readonly text: string;
-  readonly foods: readonly OwnFood[];
+  readonly own: ReadsFor;
   readonly lines: ReadonlyMap<number, string>;
 }
 
-const readAway = ({ text, foods, lines }: Question): Promise<RecipeResult> =>
-  readRecipeAway(text, foods, { lines });
+const readAway = ({ text, own, lines }: Question): Promise<RecipeResult> =>
+  readRecipeAway(text, own, { lines });
 
 const NONE: ReadonlyMap<number, string> = new Map();
 
@@ -43,8 +43,8 @@ export function RecipeSheet({
   const [lines, setLines] = useState(NONE);
   const [corrections, setCorrections] = useState(NO_CORRECTIONS);
   const question = useMemo(
-    () => (text.trim() ? { text, foods, lines } : null),
-    [text, foods, lines],
+    () => (text.trim() ? { text, own: { foods, units: kitchen.units }, lines } : null),
+    [text, foods, kitchen.units, lines],
   );
   const read = useNewest<Question, RecipeResult>(question, readAway);
   const result = question ? (read?.answer ?? null) : null;

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import type { Item, ReadLine } from '@/core/batch';
+import type { Item, ReadLine, ReadsFor } from '@/core/batch';
 import type { OwnFood } from '@/core/food';
 import type { Units } from '@/core/quantity';
 import { LineAsRead } from '@/ui/LineAsRead';
@@ -12,14 +12,16 @@ type NewItem = Omit<Item, 'id'>;
 
 interface Question {
   readonly text: string;
-  readonly foods: readonly OwnFood[];
+  readonly own: ReadsFor;
 }
 
-const readAway = ({ text, foods }: Question): Promise<readonly ReadLine[]> =>
-  readLinesAway(text, foods);
+const readAway = ({ text, own }: Question): Promise<readonly ReadLine[]> =>
+  readLinesAway(text, own);
 
 /** Lines shown of a long list as it was understood; all of them go in. */
 const SHOWN = 60;
+/** A longer list scrolls. */
+const MOST_ROWS = 4;
 
 /** One line that takes what a cook would say, or a pasted list; shown as understood before it goes in. */
 export function AddLine({
@@ -33,7 +35,8 @@ export function AddLine({
   readonly onAdd: (items: readonly NewItem[]) => void;
 }) {
   const [text, setText] = useState('');
-  const question = useMemo(() => (text.trim() ? { text, foods } : null), [text, foods]);
+  const own = useMemo(() => ({ foods, units }), [foods, units]);
+  const question = useMemo(() => (text.trim() ? { text, own } : null), [text, own]);
   const read = useNewest<Question, readonly ReadLine[]>(question, readAway);
   const lines = question && read ? read.answer : [];
   // Of a long list, what wants a hand comes first.
@@ -42,14 +45,13 @@ export function AddLine({
       ? [...lines.filter((line) => !line.item), ...lines.filter((line) => line.item)]
       : lines;
   const add = async (): Promise<void> => {
-    const all = await readLinesAway(text, foods);
+    const all = await readLinesAway(text, own);
     const good = all.flatMap((line) => (line.item ? [line.item] : []));
     if (good.length > 0) onAdd(good);
     // What was not understood stays, to be corrected in place.
     const left = all.filter((line) => !line.item).map((line) => line.text);
     setText((now) => (now === text ? left.join('\n') : now));
   };
-  const multi = text.includes('\n');
   return (
     <form
       className="panel p-3"
@@ -64,7 +66,7 @@ export function AddLine({
       <div className="mt-1 flex gap-2">
         <textarea
           id="put-in"
-          rows={multi ? 4 : 1}
+          rows={Math.min(MOST_ROWS, text.split('\n').length)}
           value={text}
           placeholder={units === 'metric' ? '2 leeks, 15 mm rings' : '2 leeks, 1/2-inch rings'}
           className="field resize-none"

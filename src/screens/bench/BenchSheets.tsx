@@ -105,7 +105,13 @@ export function BenchSheets({
         />
       )}
       {editing === 'clock' && assessment && (
-        <TimetableSheet batch={batch} pot={pot} assessment={assessment} onClose={onClose} />
+        <TimetableSheet
+          batch={batch}
+          pot={pot}
+          kitchen={kitchen}
+          assessment={assessment}
+          onClose={onClose}
+        />
       )}
       {editing === 'scale' && assessment && (
         <ScaleSheet

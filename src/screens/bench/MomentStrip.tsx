@@ -25,11 +25,12 @@ export function MomentStrip({
     <div
       role="group"
       aria-label="How full, and when"
-      className="flex divide-x divide-hairline overflow-hidden rounded-lg border border-hairline"
+      className="flex shrink-0 divide-x divide-hairline rounded-lg border border-hairline"
     >
       {momentsOf(assessment, pot).map((m) => {
         const here = cursorMin !== null && Math.abs(cursorMin - m.atMin) < 0.5;
-        const over = m.fullest && m.levelL > fill.lineL + 1e-6;
+        // What steam lifts is judged by its chance to reach the valve, not by the line.
+        const over = m.name !== 'valve' && m.name !== 'strained' && m.levelL > fill.lineL + 1e-6;
         return (
           <button
             key={m.name}
@@ -40,11 +41,13 @@ export function MomentStrip({
             className={`min-h-11 min-w-0 flex-1 px-0.5 py-1 text-center leading-tight hover:bg-copper/5 aria-pressed:bg-cobalt/10 ${m.fullest ? 'font-bold' : ''} ${over ? 'text-rust' : ''}`}
           >
             <span className={`block truncate text-[11.5px] ${over ? '' : 'text-quiet'}`}>
-              {m.fullest && <span aria-hidden>▲ </span>}
               {m.name}
               {m.fullest && <span className="sr-only">, fullest</span>}
             </span>
-            <span className="figure block text-[17px]">{formatLevel(m.levelL, kitchen.units)}</span>
+            <span className="figure block text-[17px]">
+              {m.fullest && <span aria-hidden>▲</span>}
+              {formatLevel(m.levelL, kitchen.units)}
+            </span>
           </button>
         );
       })}

@@ -48,6 +48,7 @@ function Slide({
         max={max}
         step={1}
         aria-label={name}
+        aria-valuetext={show(moving)}
         value={moving ?? value}
         onChange={(event) => setMoving(Number(event.target.value))}
         onPointerUp={keep}
@@ -146,7 +147,7 @@ export function QuickEdit({
         {pieceMm !== null && (
           <Slide
             label="Cut"
-            name={`Cut of ${name}, mm`}
+            name={`Cut of ${name}`}
             value={cut?.mm ?? Math.round(pieceMm)}
             min={LEAST_MM}
             max={MOST_MM}
@@ -169,7 +170,7 @@ export function QuickEdit({
         {!frozen && (
           <Slide
             label="Goes in at"
-            name={`Start temperature of ${name}, °C`}
+            name={`Start temperature of ${name}`}
             value={startC ?? FRIDGE_C}
             min={0}
             max={100}

@@ -48,18 +48,20 @@ export function ServingTime({
     onChange(at?.toISOString() ?? null);
     close();
   };
-  const commit = (): void => {
-    if (text === null) close();
-    else if (text.trim() === '') take(null);
-    else if (read) take(read);
+  const commit = async (): Promise<void> => {
+    if (text === null) return close();
+    if (text.trim() === '') return take(null);
+    // Typed faster than the words came.
+    const at = (await words()).readServing(text, opened?.now ?? new Date());
+    if (at) take(at);
   };
   return (
     <div
       ref={box}
-      className="relative text-[13px] text-quiet max-sm:order-1 max-sm:flex-1"
+      className="relative text-[13px] text-quiet max-sm:order-1 max-sm:flex-1 max-sm:basis-60"
       onBlur={(event) => {
         if (box.current?.contains(event.relatedTarget)) return;
-        if (text === null || read || text.trim() === '') commit();
+        void commit();
       }}
     >
       <label htmlFor="serve-at">on the table</label>
@@ -79,12 +81,12 @@ export function ServingTime({
           setText(event.target.value);
         }}
         onKeyDown={(event) => {
-          if (event.key === 'Enter') commit();
+          if (event.key === 'Enter') void commit();
           if (event.key === 'Escape') close();
         }}
       />
       {opened && (
-        <div className="panel absolute top-full right-0 z-30 mt-1 w-72 space-y-2 p-3 shadow-lg">
+        <div className="panel absolute top-full right-0 z-30 max-sm:right-auto max-sm:left-0 mt-1 w-72 space-y-2 p-3 shadow-lg">
           <p id="serve-at-read" aria-live="polite" className="text-[14px]">
             {!text?.trim() ? (
               'A time as you would say it: 18:30, tonight 7, in 2 h.'

@@ -2,7 +2,7 @@
 
 import { format } from 'date-fns';
 import type { Assessment } from '@/core/assess';
-import type { Batch, Pot } from '@/core/batch';
+import type { Batch, Kitchen, Pot } from '@/core/batch';
 import { movesOf, type MoveKind } from '@/core/timetable';
 import { writeCalendar } from '@/formats/ical';
 import { Button } from '@/ui/Button';
@@ -29,15 +29,17 @@ const WORD: Readonly<Record<MoveKind, string>> = {
 export function TimetableSheet({
   batch,
   pot,
+  kitchen,
   assessment,
   onClose,
 }: {
   readonly batch: Batch;
   readonly pot: Pot;
+  readonly kitchen: Kitchen;
   readonly assessment: Assessment;
   readonly onClose: () => void;
 }) {
-  const moves = movesOf(batch, assessment, pot);
+  const moves = movesOf(batch, assessment, pot, kitchen.units);
   const total = assessment.time.totalMin;
   const startMs = batch.serveAt ? Date.parse(batch.serveAt) - total * 60000 : null;
   const clock = (minute: number): string =>

@@ -4,7 +4,7 @@ import type { Kitchen, Pot } from '@/core/batch';
 import { formatLevel } from '@/core/quantity';
 
 export interface PotMoment {
-  readonly name: 'lid on' | 'hottest' | 'swollen' | 'at the valve' | 'open pot' | 'strained';
+  readonly name: 'lid on' | 'hottest' | 'swollen' | 'valve' | 'open pot' | 'strained';
   /** min from the start */
   readonly atMin: number;
   readonly levelL: number;
@@ -54,14 +54,16 @@ export function momentsOf(assessment: Assessment, pot: Pot): readonly PotMoment[
       series.phase.findLastIndex((p, i) => p === 'hold' && series.step[i] === step),
       'swollen',
     ),
-    ...at(opens, 'at the valve', valveL),
+    ...at(opens, 'valve', valveL),
     ...(worst.when === 'open'
       ? [{ name: 'open pot' as const, atMin: worst.atMin, levelL: worst.levelL, fullest: false }]
       : []),
     ...at(last, 'strained', fill.finishedBrothL),
   ];
-  const most = Math.max(...moments.map((m) => m.levelL));
-  const fullest = moments.find((m) => m.levelL > most - SAME_L);
+  // Broth strained off, of all runs, stands in no pot.
+  const inPot = moments.filter((m) => m.name !== 'strained');
+  const most = Math.max(...inPot.map((m) => m.levelL));
+  const fullest = inPot.find((m) => m.levelL > most - SAME_L);
   return moments.map((m) => (m === fullest ? { ...m, fullest: true } : m));
 }
 

@@ -6,6 +6,7 @@ import {
   formatMass,
   formatMinutes,
   formatSalt,
+  formatStrength,
   formatTemperature,
   formatVolume,
   LITRES_PER_QUART,
@@ -18,7 +19,6 @@ const plain: Say = (value) => String(Math.round(value));
 const minutes: Say = (value) => formatMinutes(value);
 const percent: Say = (value) => `${value.toFixed(1)} %`;
 const share: Say = (value) => `${Math.round(100 * value)} %`;
-const strength: Say = (value) => `${value.toFixed(0)} g/L`;
 const bones: Say = (value, units) =>
   units === 'metric'
     ? `${formatMass(1000 * value, units)} a litre`
@@ -35,7 +35,7 @@ const SAYS: Readonly<Record<NumberName, readonly [label: string, say: Say]>> = {
   earlyMin: ['ready too soon by', minutes],
   flashPercent: ['of it boils off', percent],
   freeL: ['liquid around the food', formatLevel],
-  gPerL: ['gelatine that sets', strength],
+  gPerL: ['gelatine that sets', formatStrength],
   gelatineG: ['gelatine', formatMass],
   grams: ['salt in it', formatSalt],
   heapL: ['the heap stands at', formatLevel],
@@ -66,7 +66,7 @@ const SAYS: Readonly<Record<NumberName, readonly [label: string, say: Say]>> = {
   toAddG: ['left to add', formatSalt],
   tooMuchMin: ['it turns, as in water boiling at sea level', minutes],
   valueMin: ['it has had, as in water boiling at sea level', minutes],
-  wantedGPerL: ['you want', strength],
+  wantedGPerL: ['you want', formatStrength],
 };
 
 /** The numbers behind a call as label and value, in the order they were given. */

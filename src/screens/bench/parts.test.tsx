@@ -303,7 +303,7 @@ describe('lanes', () => {
     await user.click(screen.getByRole('button', { name: /^Wish, cut and temperature of leek/ }));
     await user.click(await screen.findByRole('switch', { name: 'leek, frozen' }));
     expect(onQuick).toHaveBeenLastCalledWith('i5', { startC: -18 });
-    const cut = screen.getByRole('slider', { name: 'Cut of leek, mm' });
+    const cut = screen.getByRole('slider', { name: 'Cut of leek' });
     for (const value of ['18', '22']) fireEvent.change(cut, { target: { value } });
     expect(onQuick).toHaveBeenCalledTimes(1);
     fireEvent.pointerUp(cut);
@@ -626,7 +626,13 @@ describe('finding the order', () => {
 describe('by the clock', () => {
   it('tells every move, in clock time once there is a serving time', async () => {
     const { rerender } = render(
-      <TimetableSheet batch={REFERENCE} pot={POT} assessment={A} onClose={jest.fn()} />,
+      <TimetableSheet
+        kitchen={KITCHEN}
+        batch={REFERENCE}
+        pot={POT}
+        assessment={A}
+        onClose={jest.fn()}
+      />,
     );
     const list = await screen.findByRole('list', { name: 'Timetable' });
     expect(text(list)).toContain('Fill the pot, lid on');
@@ -634,6 +640,7 @@ describe('by the clock', () => {
     expect((save as HTMLButtonElement).disabled).toBe(true);
     rerender(
       <TimetableSheet
+        kitchen={KITCHEN}
         pot={POT}
         batch={{ ...REFERENCE, serveAt: '2026-11-24T18:30:00' }}
         assessment={A}

@@ -7,7 +7,7 @@ import { writeRecipe } from '@/formats';
 import { download } from '@/ui/download';
 
 export function saveRecipe(batch: Batch, pot: Pot, assessment: Assessment, units: Units): void {
-  const moves = movesOf(batch, assessment, pot);
+  const moves = movesOf(batch, assessment, pot, units);
   const fromMin = Math.min(0, ...moves.filter((m) => m.kind === 'prep').map((m) => m.minute));
   const text = writeRecipe(batch, assessment.time.totalMin - fromMin, units);
   download(`${batch.name}.json`, text, 'application/ld+json');

@@ -14,6 +14,7 @@ import { readPot, settingDimension, shownPot, type PotFields } from './potFields
 
 /** A setting as it is added, kPa. */
 const LOW_KPA = 40;
+const FORM = 'pot-form';
 
 /** Everything about a pot: its size and lines on a drawing, its pressures, and what is left open. */
 export function PotForm({
@@ -45,8 +46,22 @@ export function PotForm({
     onClose();
   });
   return (
-    <Sheet open onClose={onClose} title={pot.name}>
-      <form onSubmit={(event) => void save(event)} noValidate className="space-y-4">
+    <Sheet
+      open
+      onClose={onClose}
+      title={pot.name}
+      foot={
+        <>
+          <Button look="quiet" onClick={onClose}>
+            Cancel
+          </Button>
+          <Button type="submit" form={FORM} look="copper">
+            Keep
+          </Button>
+        </>
+      }
+    >
+      <form id={FORM} onSubmit={(event) => void save(event)} noValidate className="space-y-4">
         <div className="grid gap-4 sm:grid-cols-2">
           <Field id="name" label="Name" {...register('name')} error={errors.name?.message} />
           <Choice id="kind" label="Kind" {...register('kind')}>
@@ -173,14 +188,6 @@ export function PotForm({
             </span>
           </label>
         </fieldset>
-        <div className="flex justify-end gap-3">
-          <Button look="quiet" onClick={onClose}>
-            Cancel
-          </Button>
-          <Button type="submit" look="copper">
-            Keep
-          </Button>
-        </div>
       </form>
     </Sheet>
   );

@@ -7,7 +7,7 @@ import { useRouter } from 'next/navigation';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { foodOf, potOf, type Run, type Verdict } from '@/core/batch';
-import { formatAmount, formatMinutes } from '@/core/quantity';
+import { formatAmount, formatMinutes, formatVolume, VOLUME_ML, type Units } from '@/core/quantity';
 import { cookAgain } from '@/core/timetable';
 import { Button, buttonLook } from '@/ui/Button';
 import { saveBatch, saveRun, useHousehold } from '@/ui/household';
@@ -23,7 +23,7 @@ const CHOSEN: Readonly<Record<Verdict, string>> = {
 };
 const SIGN: Readonly<Record<Verdict, string>> = { under: '◔', right: '●', over: '✕' };
 
-function Verdicts({ run }: { readonly run: Run }) {
+function Verdicts({ run, units }: { readonly run: Run; readonly units: Units }) {
   return (
     <ul className="mt-2 divide-y divide-hairline">
       {run.batch.items.flatMap((item) => {
@@ -38,7 +38,7 @@ function Verdicts({ run }: { readonly run: Run }) {
             <span className="inline-block text-[15px] first-letter:uppercase">
               {food.name}{' '}
               <span className="text-quiet">
-                {formatAmount(item.amount)}, foretold {foretold}
+                {formatAmount(item.amount, units)}, foretold {foretold}
               </span>
             </span>
             <RadioGroup
@@ -72,13 +72,14 @@ function Verdicts({ run }: { readonly run: Run }) {
 function Stepper({
   label,
   value,
-  unit,
+  say,
   by,
   onChange,
 }: {
   readonly label: string;
   readonly value: number;
-  readonly unit: string;
+  /** A change in words, without its sign. */
+  readonly say: (value: number) => string;
   readonly by: number;
   readonly onChange: (value: number) => void;
 }) {
@@ -98,7 +99,7 @@ function Stepper({
         </button>
         <output className="figure w-24 text-center text-xl" aria-label={label}>
           {value > 0 ? '+' : value < 0 ? '−' : '±'}
-          {Math.abs(value)} {unit}
+          {say(Math.abs(value))}
         </output>
         <button
           type="button"
@@ -113,7 +114,7 @@ function Stepper({
   );
 }
 
-function Next({ run }: { readonly run: Run }) {
+function Next({ run, units }: { readonly run: Run; readonly units: Units }) {
   const router = useRouter();
   const [note, setNote] = useState(run.note ?? '');
   const next = run.nextTime ?? {};
@@ -135,15 +136,15 @@ function Next({ run }: { readonly run: Run }) {
       <div className="mt-3 space-y-2">
         <Stepper
           label="Hold"
-          unit="min"
+          say={(minutes) => `${minutes} min`}
           by={1}
           value={next.holdMin ?? 0}
           onChange={(holdMin) => saveRun({ ...run, nextTime: { ...next, holdMin } })}
         />
         <Stepper
           label="Water"
-          unit="ml"
-          by={50}
+          say={(ml) => (units === 'us' ? formatVolume(ml / 1000, units) : `${ml} ml`)}
+          by={units === 'us' ? VOLUME_ML.cup / 4 : 50}
           value={next.waterMl ?? 0}
           onChange={(waterMl) => saveRun({ ...run, nextTime: { ...next, waterMl } })}
         />
@@ -217,7 +218,7 @@ export function RunScreen({ id }: { readonly id: string }) {
         </table>
         <Yields run={run} units={kitchen.units} />
         <h2 className="mt-7 text-lg font-semibold">How was it?</h2>
-        <Verdicts run={run} />
+        <Verdicts run={run} units={kitchen.units} />
       </div>
       <aside className="space-y-5">
         <RunTrace
@@ -226,7 +227,7 @@ export function RunScreen({ id }: { readonly id: string }) {
           kitchen={kitchen}
           nowMin={null}
         />
-        <Next run={run} />
+        <Next run={run} units={kitchen.units} />
       </aside>
     </main>
   );

@@ -1,6 +1,6 @@
 import { Radio, RadioGroup } from '@headlessui/react';
 import { SETS, type Run, type SetState } from '@/core/batch';
-import { formatLevel, type Units } from '@/core/quantity';
+import { formatLevel, formatStrength, type Units } from '@/core/quantity';
 import { withYield, yieldOf } from '@/core/timetable';
 import { saveRun } from '@/ui/household';
 import { Wobble } from '@/ui/Wobble';
@@ -22,7 +22,7 @@ export function Yields({ run, units }: { readonly run: Run; readonly units: Unit
                 Run {foretold.run}, after a night in the cold
               </p>
               <p className="text-[13px] text-quiet">
-                foretold {foretold.gPerL.toFixed(0)} g a litre in{' '}
+                foretold {formatStrength(foretold.gPerL, units)} in{' '}
                 {formatLevel(foretold.litres, units)}: {foretold.set}
               </p>
               <RadioGroup

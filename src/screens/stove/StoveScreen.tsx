@@ -92,7 +92,7 @@ function Stove({ run }: { readonly run: Run }) {
   const at = standing(stages, run.marks, Date.parse(run.startedAt), now);
   const stage = stages[at.index];
   const face = stage ? clockFace(stage, at) : null;
-  const words = stage ? wordsOf(stage) : null;
+  const words = stage ? wordsOf(stage, kitchen.units) : null;
   const list = stage ? handling(run.batch, stage, kitchen.units) : [];
   const strained = stage?.stepKind === 'strain' ? runOffAt(run, stage.step) : null;
   const heading = face && words ? `${face.text} ${words.title}` : NAME;
@@ -212,7 +212,7 @@ function Stove({ run }: { readonly run: Run }) {
           kitchen={kitchen}
           nowMin={(now - Date.parse(run.startedAt)) / 60000}
         />
-        <Stages stages={stages} at={at.index} marks={run.marks} />
+        <Stages stages={stages} at={at.index} marks={run.marks} units={kitchen.units} />
         <p className="text-[13px] text-quiet">
           Your pot’s manual always wins over what is said here.
         </p>
@@ -225,9 +225,11 @@ function Stages({
   stages,
   at,
   marks,
+  units,
 }: {
   readonly stages: readonly Stage[];
   readonly at: number;
+  readonly units: Units;
   readonly marks: readonly Mark[];
 }) {
   const time = (stage: Stage): string => {
@@ -246,7 +248,7 @@ function Stages({
         >
           <span>
             {i < at ? '✓ ' : ''}
-            {wordsOf(stage).title}
+            {wordsOf(stage, units).title}
           </span>
           <span className="text-quiet">
             {time(stage) || (stage.expectMin >= 1 ? formatMinutes(stage.expectMin) : '')}

@@ -15,8 +15,8 @@ import {
   type Kitchen,
   type Pot,
   type ReadLine,
+  type ReadsFor,
 } from '@/core/batch';
-import type { OwnFood } from '@/core/food';
 import {
   judgeBatch,
   nextRun,
@@ -99,19 +99,16 @@ export function runOffsAway(
   return Promise.resolve().then(() => planRunOffs(batch, pot, kitchen, aim));
 }
 
-export function readLinesAway(
-  text: string,
-  foods: readonly OwnFood[],
-): Promise<readonly ReadLine[]> {
-  return Promise.resolve(readLines(text, foods));
+export function readLinesAway(text: string, own: ReadsFor): Promise<readonly ReadLine[]> {
+  return Promise.resolve(readLines(text, own));
 }
 
 export function readRecipeAway(
   text: string,
-  foods: readonly OwnFood[],
+  own: ReadsFor,
   changes: RecipeChanges,
 ): Promise<RecipeResult> {
-  return Promise.resolve(readRecipe(text, foods, changes));
+  return Promise.resolve(readRecipe(text, own, changes));
 }
 
 export const stopSolving = (): void => undefined;

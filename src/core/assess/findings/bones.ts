@@ -1,7 +1,7 @@
 /** Judgements on runs of bones. */
 import { runWaterL, SETS, stepsOf } from '../../batch';
 import { cookRate, USUAL_Z } from '../../doneness';
-import { formatLevel, formatMinutes, formatVolume } from '../../quantity';
+import { formatLevel, formatMinutes, formatStrength, formatVolume } from '../../quantity';
 import type { BonesReport, Finding, FlavourReport, Remedy } from '../types';
 import { capital, does, type Context, type Judge } from './context';
 
@@ -101,8 +101,8 @@ export const thinSet: Judge = (context) => {
       code: 'thin-set',
       level: 'warn',
       title: blended.set === 'pourable' ? 'It will not set' : 'It sets thinner than you want',
-      message: `${blended.gPerL.toFixed(0)} g of setting gelatine a litre: ${blended.set}. “${capital(runOffs.wanted)}” begins at ${runOffs.wantedGPerL} g.${down}`,
-      why: `The states of a cold broth by grams a litre are common practice. ${RATES_WHY}`,
+      message: `${formatStrength(blended.gPerL, units)} of gelatine that sets: ${blended.set}. “${capital(runOffs.wanted)}” begins at ${formatStrength(runOffs.wantedGPerL, units)}.${down}`,
+      why: `The states of a cold broth by its gelatine are common practice. ${RATES_WHY}`,
       numbers: {
         gPerL: blended.gPerL,
         wantedGPerL: runOffs.wantedGPerL,

@@ -1,5 +1,5 @@
 /** Judgements on food that stands and gets cold: slowly is unsafe. */
-import { formatMinutes, formatTemperature } from '../../quantity';
+import { formatMinutes, formatTemperature, type Units } from '../../quantity';
 import { KEEPS_WARM_C } from '../../heat';
 import type { Finding } from '../types';
 import type { Judge } from './context';
@@ -9,8 +9,8 @@ const HOT_C = 57;
 const COOL_C = 21;
 const HOT_TO_COOL_MIN = 120;
 
-const WHY =
-  'Cooked food must pass from 57 to 21 °C (135 to 70 °F) within 2 h and to 5 °C (41 °F) within 4 h more (FDA Food Code 3-501.14). Ask your food-safety authority where the rule differs.';
+const ruleWords = (units: Units): string =>
+  `Cooked food must pass from ${formatTemperature(HOT_C, units)} to ${formatTemperature(COOL_C, units)} within 2 h and to ${formatTemperature(5, units)} within 4 h more (FDA Food Code 3-501.14). Ask your food-safety authority where the rule differs.`;
 
 /** Minutes that the contents have stood between hot and cool by the end of a step; 0 while hot. */
 function betweenMin(s: readonly number[], celsius: readonly number[], to: number): number {
@@ -43,7 +43,7 @@ export const slowCooling: Judge = ({ model, units }) => {
         message: meant
           ? `Left in its open pot it would be between ${formatTemperature(HOT_C, units)} and ${formatTemperature(COOL_C, units)} for ${formatMinutes(minutes)}. Shallow pans, an ice bath or small jars.`
           : `After ${lasts} with the heat off it is at ${ends}, and has been below ${formatTemperature(HOT_C, units)} for ${formatMinutes(minutes)}. Keep it above ${formatTemperature(60, units)}, or cool it fast.`,
-        why: `${WHY} An electric pot left on keeps it at about ${formatTemperature(KEEPS_WARM_C, units)}, which is safe.`,
+        why: `${ruleWords(units)} An electric pot left on keeps it at about ${formatTemperature(KEEPS_WARM_C, units)}, which is safe.`,
         numbers: { minute: minutes },
         step: step.id,
         remedies:

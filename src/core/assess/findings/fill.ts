@@ -1,5 +1,5 @@
 import { EXAMPLE_LINE, isStock, runOf, runWaterL, type PlannedStep } from '../../batch';
-import { formatLevel, formatMinutes, formatVolume } from '../../quantity';
+import { formatLevel, formatMinutes, formatTemperature, formatVolume } from '../../quantity';
 import { splitIn, waterToLine } from '../../fill';
 import { contentsAt, partsAt } from '../model';
 import type { Closing } from '../reports';
@@ -214,7 +214,7 @@ export const boilsDry: Judge = (context) => {
         level: 'stop',
         title: 'It boils dry and scorches',
         message: `${when}${pressure && !result.reached ? '; it never comes to pressure' : ''}.`,
-        why: 'Water that boils off or is drunk up against what is there and what the foods give back; a bottom without liquid gets past 150 °C (300 °F; assumed) and burns what lies on it.',
+        why: `Water that boils off or is drunk up against what is there and what the foods give back; a bottom without liquid gets past ${formatTemperature(150, context.units)} (assumed) and burns what lies on it.`,
         numbers: { minute, minL: model.pot.minLiquidL },
         step: step.id,
         remedies: pressure ? moreWater(context, index, 0) : [],

@@ -146,7 +146,7 @@ export const thickener: Judge = (context) =>
       title: `${does(item.food.name, 'catches', 'catch')} on the bottom`,
       message:
         'Stir it into cold liquid and add it after opening, then simmer until it clears; under pressure it sinks, scorches and foams.',
-      why: 'Common practice: starch thickeners wait until after pressure; 8 g for 240 ml make it medium thick.',
+      why: `Common practice: starch thickeners wait until after pressure; ${context.units === 'us' ? '1 tbsp a cup makes' : '8 g for 240 ml make'} it medium thick.`,
       numbers: { massG: item.massG },
       item: item.id,
       remedies: [

@@ -7,9 +7,9 @@ import { longer } from './remedies';
 const FSIS = 'USDA FSIS safe minimum internal temperatures';
 
 const WHY = {
-  poultry: `Poultry is safe at 74 °C (165 °F) at the centre (${FSIS}).`,
-  minced: `Minced meat is safe at 71 °C (160 °F) at the centre (${FSIS}).`,
-  'whole-cut': `Whole cuts are safe at 63 °C (145 °F) and 3 min of rest (${FSIS}).`,
+  poultry: (from: string) => `Poultry is safe at ${from} at the centre (${FSIS}).`,
+  minced: (from: string) => `Minced meat is safe at ${from} at the centre (${FSIS}).`,
+  'whole-cut': (from: string) => `Whole cuts are safe at ${from} and 3 min of rest (${FSIS}).`,
 } as const;
 
 /** Whether it is unsafe as given, or too often when drawn. */
@@ -38,7 +38,7 @@ export const centreSafety: Judge = (context) => {
         level: 'stop',
         title: `${does(item.name, 'is', 'are')} not safe yet`,
         message: `Its centre gets to ${formatTemperature(item.centreC, units)}; it must pass ${formatTemperature(safeC, units)}.${oftenWords(context, item.id, asGiven)} Test the thickest piece with a thermometer.`,
-        why: WHY[safety],
+        why: WHY[safety](formatTemperature(safeC, units)),
         numbers: { centreC: item.centreC, safeC },
         item: item.id,
         remedies: longer(context, item),

@@ -118,7 +118,7 @@ export const MEAT = [
     cooked: 0.68,
   }),
   meat('pork-shoulder', 'pork shoulder', [68, 18.5, 12.5, 0, 0, 1], {
-    aliases: ['pork', 'pork butt', 'diced pork', 'pork neck'],
+    aliases: ['pork', 'pork butt', 'diced pork', 'pork neck', 'wild boar', 'boar shoulder'],
     cupG: 150,
     shape: ['sphere', 46],
     cooked: 0.7,
@@ -152,7 +152,15 @@ export const MEAT = [
   }),
   meat('sausage', 'fresh sausage', [57, 15, 25, 1, 0, 2], {
     family: 'minced',
-    aliases: ['pork sausage', 'banger', 'sausages'],
+    aliases: [
+      'pork sausage',
+      'banger',
+      'sausages',
+      'turkey sausage',
+      'chicken sausage',
+      'merguez',
+      'bratwurst',
+    ],
     pieceG: 80,
     shape: ['cylinder', 28],
     safety: 'minced',
@@ -217,7 +225,7 @@ export const MEAT = [
   }),
   poultry('duck-leg', 'duck leg', [62, 18, 16, 0, 0, 4], {
     family: 'bone',
-    aliases: ['duck legs', 'goose leg', 'duck'],
+    aliases: ['duck legs', 'goose leg', 'duck', 'goose', 'duck confit', 'confit duck leg'],
     pieceG: 230,
     shape: ['cylinder', 45],
     packing: 0.58,
@@ -240,7 +248,7 @@ export const MEAT = [
   }),
   meat('beef-short-ribs', 'beef short ribs', [52, 15, 25, 0, 0, 8], {
     family: 'bone',
-    aliases: ['short rib', 'short ribs', 'beef ribs', 'beef rib'],
+    aliases: ['short rib', 'short ribs', 'beef ribs', 'beef rib', 'boneless short ribs'],
     pieceG: 350,
     shape: ['slab', 50],
     packing: 0.55,
@@ -350,7 +358,7 @@ export const MEAT = [
   }),
   fish('prawns', 'prawns, raw', [80, 17.5, 0.6, 0.5, 0, 1.4], {
     family: 'shellfish',
-    aliases: ['prawn', 'shrimp', 'shrimps', 'raw prawns', 'king prawns'],
+    aliases: ['prawn', 'shrimp', 'shrimps', 'raw prawns', 'king prawns', 'crayfish', 'langoustine'],
     pieceG: 12,
     cupG: 145,
     shape: ['cylinder', 14],

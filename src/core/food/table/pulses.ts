@@ -57,13 +57,20 @@ export const PULSES = [
     foaming: 2,
   }),
   pulse('split-peas', 'split peas', [8.7, 23.1, 3.9, 39.4, 22.2, 2.7], {
-    aliases: ['split pea', 'yellow split pea', 'green split pea', 'dried split peas', 'chana dal'],
+    aliases: [
+      'split pea',
+      'yellow split pea',
+      'green split pea',
+      'dried split peas',
+      'chana dal',
+      'split chickpea',
+    ],
     cupG: 197,
     shape: ['slab', 4],
     scorch: 2,
   }),
   pulse('red-lentils', 'red lentils', [7.8, 23.9, 2.2, 52.3, 10.8, 3], {
-    aliases: ['red lentil', 'split red lentil', 'masoor dal', 'orange lentil'],
+    aliases: ['red lentil', 'split red lentil', 'masoor dal', 'orange lentil', 'yellow lentil'],
     cupG: 192,
     shape: ['slab', 2],
     scorch: 2,
@@ -90,7 +97,14 @@ export const PULSES = [
     saltPercent: 0.6,
   }),
   pulse('pinto-beans', 'pinto beans, dry', [11.3, 21.4, 1.2, 47.1, 15.5, 3.5], {
-    aliases: ['pinto bean', 'pinto', 'dry pinto', 'dried pinto beans'],
+    aliases: [
+      'pinto bean',
+      'pinto',
+      'dry pinto',
+      'dried pinto beans',
+      'anasazi bean',
+      'bolita bean',
+    ],
     cupG: 193,
     shape: ['sphere', 9],
   }),

@@ -58,7 +58,7 @@ export const ROOTS = [
   }),
   root('ginger', 'ginger', [78.9, 1.8, 0.8, 15.8, 2, 0.8], {
     family: 'aromatic',
-    aliases: ['fresh ginger', 'ginger root'],
+    aliases: ['fresh ginger', 'ginger root', 'galangal'],
     pieceG: 30,
     cupG: 96,
     shape: ['slab', 5],

@@ -17,7 +17,7 @@ import {
   type Pot,
 } from '../../batch';
 import { SET_FROM } from '../../bones';
-import { formatMinutes } from '../../quantity';
+import { formatLevel, formatMinutes, formatStrength, type Units } from '../../quantity';
 import { LONGEST_MIN, minutesOf, probeRuns, yieldOf, type Kinetics } from './kinetics';
 import type { RunOffOption, RunOffSolution } from './types';
 
@@ -100,15 +100,15 @@ function withWater(batch: Batch, runs: number, litres: number): Batch {
   return next;
 }
 
-function missesOf(aim: Aim, a: Assessment): readonly string[] {
+function missesOf(aim: Aim, a: Assessment, units: Units): readonly string[] {
   const whole = a.runOffs?.blends.at(-1);
   if (!whole) return ['there are no bones in it'];
   const misses: string[] = [];
   if (aim.set && SETS.indexOf(whole.set) < SETS.indexOf(aim.set))
-    misses.push(`${whole.gPerL.toFixed(0)} g a litre: ${whole.set}, not “${aim.set}”`);
+    misses.push(`${formatStrength(whole.gPerL, units)}: ${whole.set}, not “${aim.set}”`);
   // A tenth of a litre is what a line can be read to.
   if (aim.litres !== undefined && whole.litres < aim.litres - 0.1)
-    misses.push(`${whole.litres.toFixed(1)} L, not ${aim.litres.toFixed(1)} L`);
+    misses.push(`${formatLevel(whole.litres, units)}, not ${formatLevel(aim.litres, units)}`);
   const total = a.bones.at(-1)?.endMin ?? a.time.totalMin;
   if (aim.hours !== undefined && total > 60 * aim.hours + 2)
     misses.push(`${formatMinutes(total)}, not ${formatMinutes(60 * aim.hours)}`);
@@ -163,7 +163,7 @@ function tryWater(asked: Asked, runs: number, litres: number): RunOffOption | nu
       gPerL: whole.gPerL,
       set: whole.set,
       fuelKWh: a.bones.reduce((sum, r) => sum + r.fuelKWh, 0),
-      misses: missesOf(aim, a),
+      misses: missesOf(aim, a, kitchen.units),
     };
   }
 }

@@ -6,7 +6,7 @@ import { useForm } from 'react-hook-form';
 import * as yup from 'yup';
 import { SETS, type Aim, type Batch, type Kitchen, type Pot, type SetState } from '@/core/batch';
 import { SET_FROM } from '@/core/bones';
-import { formatLevel, formatMinutes, LITRES_PER_QUART } from '@/core/quantity';
+import { formatLevel, formatMinutes, formatStrength, LITRES_PER_QUART } from '@/core/quantity';
 import type { RunOffOption, RunOffSolution } from '@/core/solve';
 import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
@@ -79,8 +79,8 @@ function OptionRow({
           </span>
           <span className="flex items-center gap-2 text-[13.5px]">
             <Wobble set={option.set} className="h-6" />
-            {formatLevel(option.litres, kitchen.units)}, {option.gPerL.toFixed(0)} g a litre:{' '}
-            {option.set}
+            {formatLevel(option.litres, kitchen.units)},{' '}
+            {formatStrength(option.gPerL, kitchen.units)}: {option.set}
           </span>
           {option.misses.map((miss) => (
             <span key={miss} className="block text-[13.5px] text-rust">
@@ -183,7 +183,7 @@ export function AimSheet({
           {SETS.map((set) => (
             <option key={set} value={set}>
               {set === 'pourable' ? 'pours' : set === 'soft set' ? 'sets softly' : set}, from{' '}
-              {SET_FROM[set]} g a litre
+              {formatStrength(SET_FROM[set], kitchen.units)}
             </option>
           ))}
         </Choice>

@@ -1,6 +1,6 @@
 import type { BonesReport, RunOffReport } from '@/core/assess';
 import type { Kitchen } from '@/core/batch';
-import { formatLevel } from '@/core/quantity';
+import { formatLevel, formatStrength } from '@/core/quantity';
 import { Wobble } from '@/ui/Wobble';
 import { layersOf } from './rows';
 
@@ -59,7 +59,7 @@ export function BlendGlass({
         />
       </svg>
       <p className="figure text-lg leading-5">{formatLevel(whole.litres, kitchen.units)}</p>
-      <p className="text-[13px] text-quiet">{whole.gPerL.toFixed(0)} g a litre</p>
+      <p className="text-[13px] text-quiet">{formatStrength(whole.gPerL, kitchen.units)}</p>
       <Wobble set={whole.set} className="h-8 w-14" />
       <p className="text-[14px] font-semibold" data-testid="blend-set">
         {whole.set}

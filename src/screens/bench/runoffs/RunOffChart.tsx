@@ -14,22 +14,25 @@ import {
 } from 'recharts';
 import type { Assessment } from '@/core/assess';
 import { AXIS_LEFT, AXIS_RIGHT } from '../axis';
+import { formatGrams, type Units } from '@/core/quantity';
 import { AXIS_TOP, timeTicks } from '../ticks';
 import { cursorEvents, minuteAxis, SIDE_AXIS } from '../chart';
 import type { ClockText } from '../clockText';
-import { gramAxis, runOffRows, type RunOffRow } from './rows';
+import { gramAxis, gramTick, runOffRows, type RunOffRow } from './rows';
 
 /** Grams in the broth that is in the pot, over the time of the cook; a run is a hill. */
 export const RunOffChart = memo(function RunOffChart({
   assessment,
   clock,
   servedMin,
+  units,
   cursorMin,
   onCursor,
 }: {
   readonly assessment: Assessment;
   readonly clock: ClockText;
   readonly servedMin: number | null;
+  readonly units: Units;
   readonly cursorMin: number | null;
   readonly onCursor: (minute: number | null) => void;
 }) {
@@ -37,7 +40,7 @@ export const RunOffChart = memo(function RunOffChart({
   const rows = useMemo(() => runOffRows(series), [series]);
   const last = series.minute.at(-1) ?? 1;
   const ticks = useMemo(() => timeTicks(last, servedMin), [last, servedMin]);
-  const grams = gramAxis(series);
+  const grams = gramAxis(series, units);
   return (
     <ResponsiveContainer width="100%" height="100%">
       <ComposedChart
@@ -53,7 +56,7 @@ export const RunOffChart = memo(function RunOffChart({
           domain={[0, grams.top]}
           ticks={grams.ticks}
           width={AXIS_LEFT}
-          tickFormatter={(g: number) => `${g} g`}
+          tickFormatter={(g: number) => gramTick(g, units)}
           {...SIDE_AXIS}
         />
         <Area
@@ -85,9 +88,9 @@ export const RunOffChart = memo(function RunOffChart({
             return row && row.sets !== null && row.given !== null ? (
               <div className="rounded-lg bg-cobalt px-3 py-1.5 text-sm text-white">
                 <div className="font-semibold">
-                  {clock(row.minute)} · {row.sets.toFixed(0)} g set
+                  {clock(row.minute)} · {formatGrams(row.sets, units)} set
                 </div>
-                <div>of {row.given.toFixed(0)} g given</div>
+                <div>of {formatGrams(row.given, units)} given</div>
               </div>
             ) : null;
           }}

@@ -1,7 +1,7 @@
 import { X } from 'lucide-react';
 import type { BonesReport } from '@/core/assess';
 import type { Kitchen } from '@/core/batch';
-import { formatLevel } from '@/core/quantity';
+import { formatGrams, formatLevel, formatStrength, type Units } from '@/core/quantity';
 import { Wobble } from '@/ui/Wobble';
 
 const COLUMNS = [
@@ -9,7 +9,7 @@ const COLUMNS = [
   'broth',
   'gelatine',
   'of all',
-  'a litre',
+  'strength',
   '10 min more',
   'sets',
   '',
@@ -17,8 +17,8 @@ const COLUMNS = [
 /** Left out where there is no room for them; the other columns say enough. */
 const WIDE_ONLY = new Set<string>(['of all', '10 min more']);
 
-function gain(grams: number): string {
-  return `${grams < 0 ? '−' : '+'}${Math.abs(grams).toFixed(1)} g`;
+function gain(grams: number, units: Units): string {
+  return `${grams < 0 ? '−' : '+'}${formatGrams(Math.abs(grams), units, 1)}`;
 }
 
 /** What each run gives, a row a run. */
@@ -57,11 +57,13 @@ export function RunOffTable({
               </span>
             </th>
             <td className="figure pr-2 text-base">{formatLevel(run.litres, kitchen.units)}</td>
-            <td className="figure pr-2 text-base">{run.gelatineG.toFixed(0)} g</td>
+            <td className="figure pr-2 text-base">{formatGrams(run.gelatineG, kitchen.units)}</td>
             <td className="pr-2 max-sm:hidden">{Math.round(100 * run.share)} %</td>
-            <td className="figure pr-2 text-base">{run.setsGPerL.toFixed(1)} g</td>
+            <td className="figure pr-2 text-base">
+              {formatStrength(run.setsGPerL, kitchen.units)}
+            </td>
             <td className={`pr-2 max-sm:hidden ${run.tenMoreG < 0 ? 'text-rust' : 'text-quiet'}`}>
-              {gain(run.tenMoreG)}
+              {gain(run.tenMoreG, kitchen.units)}
             </td>
             <td className="pr-2">
               <span className="flex items-center gap-1.5 whitespace-nowrap">

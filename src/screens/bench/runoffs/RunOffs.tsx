@@ -54,13 +54,21 @@ export function RunOffs({
   return (
     <div className="space-y-2" data-testid="run-offs">
       <div className="relative h-[130px]">
-        {inHand && <RunOffInHand assessment={assessment} clock={clock} servedMin={servedMin} />}
+        {inHand && (
+          <RunOffInHand
+            assessment={assessment}
+            clock={clock}
+            servedMin={servedMin}
+            units={kitchen.units}
+          />
+        )}
         {settled && (
           <div className={inHand ? 'invisible absolute inset-0' : 'h-full'}>
             <RunOffChart
               assessment={settled}
               clock={settledClock}
               servedMin={servedMin}
+              units={kitchen.units}
               cursorMin={cursorMin}
               onCursor={onCursor}
             />
@@ -85,7 +93,7 @@ export function RunOffs({
             onStop={(runs) => onBatch(stopAfter(batch, runs))}
           />
           <p className="text-[13.5px] leading-snug" data-testid="advice">
-            {advice(assessment, next)}
+            {advice(assessment, next, kitchen.units)}
           </p>
           <dl className="grid grid-cols-2 gap-x-5 text-[13px] leading-snug max-sm:grid-cols-1">
             {answers(assessment, kitchen.units).map(([name, value]) => (

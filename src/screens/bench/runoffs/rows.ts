@@ -2,7 +2,7 @@
 import { scaleLinear } from 'd3-scale';
 import type { Assessment, BonesReport, Series } from '@/core/assess';
 import { stepsOf, type Batch } from '@/core/batch';
-import { formatMinutes } from '@/core/quantity';
+import { formatMinutes, MASS_G, type Units } from '@/core/quantity';
 import { grips, type Grip } from '../grips';
 
 /** One point of the chart; g in the broth that is in the pot. */
@@ -45,11 +45,21 @@ export function stretchesIn(rows: readonly RunOffRow[]): readonly (readonly RunO
   return parts.filter((part) => part.length > 1);
 }
 
-/** Upper end of the axis and its marks, g. */
-export function gramAxis(series: Series): { readonly top: number; readonly ticks: number[] } {
-  const most = Math.max(1, ...series.gelatineG);
+/** Upper end of the axis and its marks, g; round in the kitchen's units. */
+export function gramAxis(
+  series: Series,
+  units: Units,
+): { readonly top: number; readonly ticks: number[] } {
+  const one = units === 'metric' ? 1 : MASS_G.oz;
+  const most = series.gelatineG.reduce((a, b) => Math.max(a, b), 1) / one;
   const scale = scaleLinear().domain([0, most]).nice(4);
-  return { top: scale.domain()[1] ?? most, ticks: scale.ticks(4) };
+  return { top: (scale.domain()[1] ?? most) * one, ticks: scale.ticks(4).map((t) => t * one) };
+}
+
+/** A mark of the axis. */
+export function gramTick(grams: number, units: Units): string {
+  const value = units === 'metric' ? grams : grams / MASS_G.oz;
+  return `${Number(value.toFixed(2))} ${units === 'metric' ? 'g' : 'oz'}`;
 }
 
 /** Where each run stops: the grip of its last hold, named by the run. */

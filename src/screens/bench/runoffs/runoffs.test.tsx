@@ -54,7 +54,7 @@ describe('rows of the chart', () => {
 
   it('are few enough to draw, and fit their axis', () => {
     expect(rows.length).toBeLessThan(230);
-    const { top, ticks } = gramAxis(A.series);
+    const { top, ticks } = gramAxis(A.series, 'metric');
     expect(top).toBeGreaterThanOrEqual(Math.max(...A.series.gelatineG));
     expect(ticks.at(-1)).toBeLessThanOrEqual(top);
   });
@@ -93,17 +93,17 @@ describe('rows of the chart', () => {
 describe('what is said', () => {
   it('weighs ten minutes more against another run', () => {
     const one = assess(ONE, POT, KITCHEN);
-    const said = advice(one, nextRun(ONE, POT, KITCHEN));
+    const said = advice(one, nextRun(ONE, POT, KITCHEN), 'metric');
     expect(said).toMatch(/^Ten minutes more of run 1 would give \d+\.\d g; another run \d+ g, /);
     const long = { ...ONE, steps: [pressure(500), { id: 'end', kind: 'strain' as const }] };
-    expect(advice(assess(long, POT, KITCHEN), null)).toMatch(/^Run 1 is past its best/);
-    expect(advice(assess({ ...ONE, items: [] }, POT, KITCHEN), null)).toBe('');
+    expect(advice(assess(long, POT, KITCHEN), null, 'metric')).toMatch(/^Run 1 is past its best/);
+    expect(advice(assess({ ...ONE, items: [] }, POT, KITCHEN), null, 'metric')).toBe('');
   });
 
   it('refuses poultry another run', () => {
     const bird = { ...ONE, items: [item('b', 'turkey-frame', 900, 'g'), ...ONE.items.slice(1)] };
     expect(nextRun(bird, POT, KITCHEN)?.refused).toContain('splinters');
-    expect(advice(assess(bird, POT, KITCHEN), nextRun(bird, POT, KITCHEN))).toContain(
+    expect(advice(assess(bird, POT, KITCHEN), nextRun(bird, POT, KITCHEN), 'metric')).toContain(
       'No run after it: turkey frame would fall into splinters',
     );
   });
@@ -195,7 +195,9 @@ describe('the run-offs of a plan', () => {
   });
 
   it('are drawn lightly while a hand moves', () => {
-    const { container } = render(<RunOffInHand assessment={A} clock={clock} servedMin={null} />);
+    const { container } = render(
+      <RunOffInHand assessment={A} clock={clock} servedMin={null} units="metric" />,
+    );
     expect(container.querySelectorAll('g')).toHaveLength(3);
     expect(container.textContent).toContain('0 g');
   });

@@ -1,23 +1,30 @@
 /** What the run-offs say to the cook. */
 import type { Assessment } from '@/core/assess';
-import type { Units } from '@/core/quantity';
-import { formatLevel, formatMass, formatMinutes, formatVolume } from '@/core/quantity';
+import {
+  formatGrams,
+  formatLevel,
+  formatMass,
+  formatMinutes,
+  formatVolume,
+  LITRES_PER_QUART,
+  type Units,
+} from '@/core/quantity';
 import { setOf } from '@/core/bones';
 import type { NextRun } from '@/core/solve';
 
 /** Whether to stop here or run again. */
-export function advice(a: Assessment, next: NextRun | null): string {
+export function advice(a: Assessment, next: NextRun | null, units: Units): string {
   const last = a.bones.at(-1);
   if (!last) return '';
   const more =
     Math.abs(last.tenMoreG) < 0.05
       ? `Ten minutes more of run ${last.run} would give nothing`
       : last.tenMoreG > 0
-        ? `Ten minutes more of run ${last.run} would give ${last.tenMoreG.toFixed(1)} g`
-        : `Run ${last.run} is past its best: ten minutes more take ${Math.abs(last.tenMoreG).toFixed(1)} g of the set`;
+        ? `Ten minutes more of run ${last.run} would give ${formatGrams(last.tenMoreG, units, 1)}`
+        : `Run ${last.run} is past its best: ten minutes more take ${formatGrams(Math.abs(last.tenMoreG), units, 1)} of the set`;
   if (!next) return `${more}.`;
   if (next.refused) return `${more}. No run after it: ${next.refused}.`;
-  return `${more}; another run ${next.strongG.toFixed(0)} g, ${setOf(next.gPerL)}, for ${formatMinutes(next.minutes)} and ${next.fuelKWh.toFixed(1)} kWh.`;
+  return `${more}; another run ${formatGrams(next.strongG, units)}, ${setOf(next.gPerL)}, for ${formatMinutes(next.minutes)} and ${next.fuelKWh.toFixed(1)} kWh.`;
 }
 
 /** The other answers, each a name and a value. */
@@ -33,7 +40,14 @@ export function answers(a: Assessment, units: Units): readonly (readonly [string
       `${formatLevel(runOffs.reduce.litres, units)} in ${formatMinutes(runOffs.reduce.minutes)}, ${runOffs.reduce.kWh.toFixed(1)} kWh`,
     ]);
   if (runOffs.kgPerL !== null)
-    rows.push([`bones a litre of ${wanted}`, formatMass(1000 * runOffs.kgPerL, units)]);
+    rows.push(
+      units === 'metric'
+        ? [`bones a litre of ${wanted}`, formatMass(1000 * runOffs.kgPerL, units)]
+        : [
+            `bones a quart of ${wanted}`,
+            formatMass(1000 * runOffs.kgPerL * LITRES_PER_QUART, units),
+          ],
+    );
   rows.push([
     fill.waterToLineL >= 0 ? 'water still to the line' : 'water over the line',
     formatVolume(Math.abs(fill.waterToLineL), units),
