@@ -48,7 +48,7 @@ const SHAPES: readonly (readonly [RegExp, CutShape, number])[] = [
 
 /** Words about handling that name no food. */
 const HANDLING =
-  /\b(?:peeled|trimmed|rinsed|drained|washed|roughly|coarsely|finely|thinly|thickly|thick|thin|cut|into|in|rings?|slices?|sliced|rounds?|coins?|diced|dice|chopped|cubes?|cubed|chunks?|pieces?|batons?|strips?|julienned?|crumbled|shredded|whole|halved|quartered|minced|grated|fresh|freshly|ground|boneless|organic|large|medium|small|to taste|optional|wedges?|bruised|crushed|torn|skin on|skinless|bashed|picked|washed|of|the|and|with|chilled|cold|warm|hot|boiling|lukewarm|from|fridge|freezer|defrosted|thawed|old|apart|seeded|deseeded|cored|stemmed|deveined|jointed|split|removed|discarded|smashed|pitted|halves|packed|heaping|heaped|scant|about|divided|preferably|homemade|store-bought|low-sodium|low sodium|reduced-sodium|unpeeled|scrubbed|rinse|drain|pressed|crosswise|lengthwise|uncooked|raw|good|quality|dry-packed|ripe|leftover|roast|roasted|rotisserie|free-range|extra-virgin|extra virgin|virgin|lean|thick-cut|bone-in|boned|bite-size|bite-sized|each|a|an|few|blend|stalks? of|ribs? of|ears? of|heads? of|sheets? of|sticks? of)\b/gi;
+  /\b(?:peeled|trimmed|rinsed|drained|washed|roughly|coarsely|finely|thinly|thickly|thick|thin|cut|into|in|rings?|slices?|sliced|rounds?|coins?|diced|dice|chopped|cubes?|cubed|chunks?|pieces?|batons?|strips?|julienned?|crumbled|shredded|whole|halved|quartered|minced|grated|fresh|freshly|ground(?!\s+(?:beef|pork|lamb|veal|venison|turkey|chicken|poultry|duck|bison|meat|goat|mutton))|boneless|organic|large|medium|small|to taste|optional|wedges?|bruised|crushed|torn|skin[- ]on|skinless|bashed|picked|washed|of|the|and|with|chilled|cold|warm|hot|boiling|lukewarm|from|fridge|freezer|defrosted|thawed|old|apart|seeded|deseeded|cored|stemmed|deveined|jointed|split|removed|discarded|smashed|pitted|halves|packed|heaping|heaped|scant|about|divided|preferably|homemade|store-bought|low-sodium|low sodium|reduced-sodium|unpeeled|scrubbed|rinse|drain|pressed|crosswise|lengthwise|uncooked|raw|good|quality|dry-packed|ripe|leftover|roast|roasted|rotisserie|free-range|extra-virgin|extra virgin|virgin|lean|thick-cut|bone-in|boned|bite-size|bite-sized|each|a|an|few|blend|stalks? of|ribs? of|ears? of|heads? of|sheets? of|sticks? of)\b/gi;
 
 /** Meat is diced larger than vegetables, mm (common practice, no source). */
 const DICED_MEAT_MM = 25;
@@ -82,6 +82,8 @@ function readSoak(words: string): number | undefined {
 
 /** What is smaller is not one piece where no number stands: pepper, but a bay leaf, g. */
 const LEAST_G = 1;
+/** Matches this near are as likely. */
+const AS_LIKELY = 0.2;
 
 /** Pieces are what "2 leeks" means; where a food has none, the amount needs a measure. */
 function checkAmount(food: Food, amount: Amount | null, unsure: string[]): Amount {
@@ -96,7 +98,8 @@ function checkAmount(food: Food, amount: Amount | null, unsure: string[]): Amoun
 }
 
 /** What comes behind a name and is not the name: what goes with it, what else would do. */
-const WITH = /\s+(?:(?:mixed\s+)?with|for|to (?:serve|garnish|finish)|plus|such as|in adobo)\b.*$/i;
+const WITH =
+  /\s+(?:\+|(?:(?:mixed\s+)?with|for|to (?:serve|garnish|finish)|plus|such as|in adobo)\b).*$/i;
 const AND = /\s+and\s+.*$/i;
 
 /** A name this near is the name itself. */
@@ -139,17 +142,19 @@ interface Found {
 
 /** The name as it stands, without words of handling, and without its tail; the best match wins. */
 function findFoods(rest: string, index: FoodIndex): Found {
-  const before = rest.split(/[,;(]/)[0] ?? rest;
   const length = parseLength(rest)?.found ?? '';
+  const outside = rest.replace(/\([^)]*\)/g, ' ');
   const bare = (text: string): string =>
     text
       .replace(length || '\u0000', ' ')
       .replace(/\b(?:frozen|unsoaked|soaked(?:\s+\d+\s*h\w*)?)\b/gi, ' ')
       .replace(HANDLING, ' ');
+  // "2 bone-in, skin-on chicken breasts": what is only handling names nothing.
+  const before = outside.split(/[,;(]/).find((clause) => bare(clause).trim()) ?? rest;
   const short = eitherOf(before.replace(WITH, ''), index);
   // What goes with it is only dropped; "heads and bones" may be one name.
   const plain = short === before.replace(WITH, '');
-  const names = [short, bare(short), ...(plain ? [before, bare(before), bare(rest), rest] : [])];
+  const names = [short, bare(short), ...(plain ? [before, bare(before), bare(outside), rest] : [])];
   const one = bare(short.replace(AND, ''));
   const nearest = (texts: readonly string[]): readonly FoodMatch[] => {
     let best: readonly FoodMatch[] = [];
@@ -180,6 +185,17 @@ export interface ReadsFor {
   readonly units?: Units;
 }
 
+/** Nobody counts out ground pepper: where pieces are counted, what comes in pieces is meant. */
+function likelyPiece(found: readonly FoodMatch[], amount: Amount | null): FoodMatch | undefined {
+  const [best] = found;
+  const crumb = best?.food.pieceG !== undefined && best.food.pieceG < LEAST_G && !best.food.fishOut;
+  if (!best || !crumb || amount?.unit !== 'piece') return best;
+  const near = found.find(
+    (m) => m.score > best.score - AS_LIKELY && (m.food.pieceG ?? 0) >= LEAST_G,
+  );
+  return near ?? best;
+}
+
 /** The food that a line makes, by saying what it is like. */
 function madeOf(name: string, like: string, unsure: string[]): Food | null {
   const read = readLike(like);
@@ -207,7 +223,7 @@ export function readLine(
   const unsure = [...parsed.unsure];
   const loose = looseMeasure(parsed);
   const { matches: found, spelt, name } = findFoods(loose?.rest ?? parsed.rest, indexOf(foods));
-  const best = found[0];
+  const best = likelyPiece(found, parsed.amount);
   const made = like === null ? null : madeOf(name, like, unsure);
   const nearest = found.map((m) => m.food);
   if (like === null ? !best || best.score < SURE_MATCH : !made)

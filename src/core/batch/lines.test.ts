@@ -93,7 +93,7 @@ const LINES: readonly (readonly [line: string, food: string, grams: number])[] =
   ['8 oz bacon, chopped', 'smoked-bacon', 227],
   ['6 slices thick-cut bacon', 'smoked-bacon', 170],
   ['1 lb italian sausage, casings removed', 'sausage', 454],
-  ['12 oz andouille sausage, sliced', 'sausage', 340],
+  ['12 oz andouille sausage, sliced', 'smoked-sausage', 340],
   ['100 g chorizo, diced', 'smoked-sausage', 100],
   ['2 lb pork shoulder, cut into 2-inch pieces', 'pork-shoulder', 907],
   ['1 pork butt, 3 lbs', 'pork-shoulder', 1360],
@@ -188,6 +188,14 @@ const LINES: readonly (readonly [line: string, food: string, grams: number])[] =
   ['250 g tortellini', 'filled-pasta', 250],
   ['1 cup oat milk', 'plant-milk', 243],
   ['2 handfuls mangetout', 'mangetout', 98],
+  ['1 whole head of garlic, halved crosswise', 'garlic', 30],
+  ['1 lb 90% lean ground beef', 'minced-beef', 454],
+  ['2 bone-in, skin-on chicken breasts (about 2 lb)', 'chicken-breast', 907],
+  ['1 heaped tbsp plain flour', 'flour', 8],
+  ['1 poblano pepper, diced', 'fresh-chili', 14],
+  ['2 dried ancho chiles, seeded', 'dried-chili', 10],
+  ['2 tbsp cornstarch + 2 tbsp cold water', 'starch', 16],
+  ['1 (3 to 4 pound) whole chicken', 'whole-chicken', 1588],
 ];
 
 /** What a cook would still call the same amount. */

@@ -48,7 +48,7 @@ const HOLDS_G: Readonly<Record<string, number>> = {
 const BLOCK_G = 85;
 
 const WORD =
-  /^(?:(?:good|big|large|small|generous|heaped|scant)\s+)?(pinch|dash|handful|bunch|head|splash|glug|drizzle|package|packet|pack|pkg|bag|box|carton|jar|bottle|tub|nest|sleeve|sachet|tube)(?:es|s)?\.?\s+(?:of\s+)?/i;
+  /^(?:(?:good|big|large|medium|small|whole|generous|heaped|scant)\s+)?(pinch|dash|handful|bunch|head|splash|glug|drizzle|package|packet|pack|pkg|bag|box|carton|jar|bottle|tub|nest|sleeve|sachet|tube)(?:es|s)?\.?\s+(?:of\s+)?/i;
 
 const grams = (value: number): Amount => ({ value: Number(value.toPrecision(3)), unit: 'g' });
 const pieces = (value: number): Amount => ({ value, unit: 'piece' });

@@ -94,9 +94,9 @@ export function readPacked(line: string): Packed | null {
   return amount && { amount, rest: line.slice(match[0].length).trim() };
 }
 
-/** "(about 2 lb)", ", about 4 lb", "(200 g each)". */
+/** "(about 2 lb)", ", about 4 lb", "(200 g each)", "(3 to 4 pounds)". */
 const WEIGHED = new RegExp(
-  String.raw`(?:\(|,\s*)(?:about|around|approx\.?|roughly|~)?\s*(${NUMBER})\s*-?\s*(g|grams?|kg|kilos?|oz|ounces?|lbs?|pounds?)\b\.?(\s*(?:each|apiece))?\s*(?:total|in all)?\s*(?:\)|,|$)`,
+  String.raw`(?:\(|,\s*)(?:about|around|approx\.?|roughly|~)?\s*(${NUMBER})(?:\s*(?:-|–|to)\s*(${NUMBER}))?\s*-?\s*(g|grams?|kg|kilos?|oz|ounces?|lbs?|pounds?)\b\.?(\s*(?:each|apiece))?\s*(?:total|in all)?\s*(?:\)|,|$)`,
   'i',
 );
 
@@ -109,11 +109,13 @@ const WEIGHED = new RegExp(
  */
 export function weighed(rest: string, count: number): Packed | null {
   const match = WEIGHED.exec(rest);
-  const value = match?.[1] ? amountOf(match[1]) : null;
-  if (!match?.[2] || value === null) return null;
-  const times = match[3] ? count : 1;
+  const from = match?.[1] ? amountOf(match[1]) : null;
+  if (!match?.[3] || from === null) return null;
+  const to = match[2] ? amountOf(match[2]) : null;
+  const value = to === null ? from : (from + to) / 2;
+  const times = match[4] ? count : 1;
   return {
-    amount: { value: Number((value * times).toPrecision(6)), unit: unitOf(match[2]) },
+    amount: { value: Number((value * times).toPrecision(6)), unit: unitOf(match[3]) },
     rest: `${rest.slice(0, match.index)}, ${rest.slice(match.index + match[0].length)}`
       .replace(/^[\s,]+|[\s,]+$/g, '')
       .replace(/\s*,[\s,]*/g, ', '),

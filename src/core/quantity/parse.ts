@@ -75,6 +75,11 @@ function prepare(text: string): string {
     .replace(/(\d+(?:\.\d+)?)\s*dl\b/gi, (_, number: string) => `${Number(number) * 100} ml`)
     .replace(/\bfl\.?\s*oz\b\.?/gi, 'floz')
     .replace(/(\d)\s*(lit(?:re|er)s?)\b/gi, '$1 l')
+    // A heaped spoon is a spoon: what it is heaped with is a guess in any case.
+    .replace(
+      /\b(?:heap(?:ed|ing)|rounded|level|scant|generous) (?=(?:tsp|tbsp|tbs|teaspoon|tablespoon|cup|spoon)s?\b)/gi,
+      '',
+    )
     .trim();
   for (const [pattern, number] of WORD_NUMBERS) line = line.replace(pattern, number);
   return line.replace(HANDS, '1 $&').replace(LONG_PIECE, (_, inches: string) => {

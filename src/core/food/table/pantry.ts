@@ -343,6 +343,7 @@ export const PANTRY = [
       'ancho powder',
       'red pepper flakes',
       'crushed red pepper',
+      'cayenne pepper',
     ],
     cupG: 109,
     scorch: 1,
