@@ -54,6 +54,22 @@ async function toTheValve(page) {
   await page.getByRole('button', { name: 'Valve opened' }).waitFor();
 }
 
+const RECIPE = `Venison chili for the hill
+
+Serves 6
+
+900 g stewing venison, 25 mm cubes
+2 tbsp oil
+2 onions, chopped
+300 g borlotti, soaked overnight
+700 ml beef or lamb stock
+150 g ditalini
+
+1. Brown the venison in the oil, about 10 minutes. Set aside.
+2. Add the onions and cook until soft.
+3. Return the venison, add the beans and the stock. Cook at high pressure for 25 to 30 minutes, then let it release naturally for 15 minutes.
+4. Stir in the ditalini and simmer for 8 minutes.`;
+
 const PHONE = { width: 390, height: 844 };
 
 try {
@@ -105,6 +121,24 @@ try {
   await shot('run', (page) => page.goto(`${home}/log/r2`));
   await shot('run-yields', (page) => page.goto(`${home}/log/r3`));
   await shot('kitchen', (page) => page.goto(`${home}/kitchen`));
+  await shot('pot', async (page) => {
+    await page.goto(`${home}/kitchen`);
+    await page.getByRole('button', { name: 'Add a pot' }).click();
+    await page.getByRole('button', { name: /^7.6 L electric/ }).click();
+    await page.getByRole('slider', { name: 'Fill line' }).waitFor();
+  });
+  await shot('bench-own', async (page) => {
+    await bench('b5')(page);
+    await page.getByLabel('Put in').fill('3 skirrets, 15 mm slices\n2 leeks, 15 mm rings');
+    await page.getByLabel('skirrets cooks like').fill('parsnip, 40 g a piece');
+  });
+  await shot('recipe', async (page) => {
+    await page.goto(home);
+    await page.getByRole('button', { name: 'Files' }).click();
+    await page.getByRole('menuitem', { name: 'Bring in a recipe' }).click();
+    await page.getByLabel('Paste it').fill(RECIPE);
+    await page.getByRole('list', { name: 'Steps as understood' }).waitFor();
+  });
 } finally {
   await browser.close();
   stop();
