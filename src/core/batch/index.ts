@@ -27,8 +27,8 @@ export {
 export { readLike, type Like } from './like';
 export { idOfName, likeName, likeWords, sameFood, sameName } from './ownNames';
 export { foodOf, namedFood } from './named';
-export { readLine, readLines, splitLines, type ReadLine, type ReadsFor } from './line';
-export { EXAMPLE_LINE, likened, renamed } from './reword';
+export { readLine, readLines, splitLines, type ReadsFor } from './line';
+export { EXAMPLE_LINE, likened, renamed, type ReadLine } from './reword';
 export {
   addItems,
   changeItem,

@@ -15,24 +15,9 @@ import { formatAmount, parseAmount, parseLength, type Amount, type Units } from 
 import { FRIDGE_C, FROZEN_C } from './complete';
 import { readLike } from './like';
 import { idOfName } from './ownNames';
-import { splitLike } from './reword';
+import { splitLike, type ReadLine } from './reword';
 import { looseAmount, looseMeasure } from './loose';
 import type { Cut, CutShape, Item } from './types';
-
-/** A line of the add box as understood. */
-export interface ReadLine {
-  readonly text: string;
-  /** The item without its id, or null when no food was found. */
-  readonly item: Omit<Item, 'id'> | null;
-  readonly food: Food | null;
-  /** What was guessed or left out, in words for the cook. */
-  readonly unsure: readonly string[];
-  /** Nearest foods when none was sure. */
-  readonly nearest: readonly Food[];
-  /** The words that name the food, and how much of it was said. */
-  readonly name: string;
-  readonly amount: Amount | null;
-}
 
 const SHAPES: readonly (readonly [RegExp, CutShape, number])[] = [
   [/\b(?:rings?|slices?|sliced|rounds?|coins?|half-moons?|wedges?)\b/i, 'slice', 10],

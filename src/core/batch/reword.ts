@@ -1,12 +1,28 @@
 /** A line of the add box as a cook would write it, and in other words: text in, text out. */
-import { formatAmount, type Units } from '../quantity';
-import type { ReadLine } from './line';
+import { formatAmount, type Amount, type Units } from '../quantity';
+import type { Food } from '../food';
+import type { Item } from './types';
 
 /** An ingredient as a cook would write it. */
 export const EXAMPLE_LINE: Readonly<Record<Units, string>> = {
   metric: '1.2 kg lamb neck, 40 mm pieces',
   us: '2 1/2 lb lamb neck, 1 1/2-inch pieces',
 };
+
+/** A line of the add box as understood. */
+export interface ReadLine {
+  readonly text: string;
+  /** The item without its id, or null when no food was found. */
+  readonly item: Omit<Item, 'id'> | null;
+  readonly food: Food | null;
+  /** What was guessed or left out, in words for the cook. */
+  readonly unsure: readonly string[];
+  /** Nearest foods when none was sure. */
+  readonly nearest: readonly Food[];
+  /** The words that name the food, and how much of it was said. */
+  readonly name: string;
+  readonly amount: Amount | null;
+}
 
 /** Where a line says what its food is like. */
 const LIKE = /[,(]?\s+(?:it\s+|that\s+|which\s+)?(?:cooks\s+|is\s+)?like\s+(?=\S)/i;
