@@ -17,7 +17,7 @@ import { readLike } from './like';
 import { idOfName } from './ownNames';
 import { splitLike, type ReadLine } from './reword';
 import { looseAmount, looseMeasure } from './loose';
-import type { Cut, CutShape, Item } from './types';
+import type { Cut, CutShape } from './types';
 
 const SHAPES: readonly (readonly [RegExp, CutShape, number])[] = [
   [/\b(?:rings?|slices?|sliced|rounds?|coins?|half-moons?|wedges?)\b/i, 'slice', 10],
