@@ -5,10 +5,9 @@
  */
 import { decodeHTML } from 'entities';
 import {
-  afterWait,
+  inPot,
   readLine,
   splitLines,
-  waitOf,
   type Batch,
   type BatchKind,
   type Item,
@@ -232,18 +231,6 @@ function usuallyIn({ steps, entries }: ReadRecipe, food: Food | null): string | 
   return steps.find((s) => s.kind === 'pressure')?.id ?? null;
 }
 
-/** A step as a pot can do it: without a setting that it does not have, or water over its plug. */
-function forPot(step: Step, pot: Pot | undefined): Step {
-  if (step.kind !== 'pressure' || !pot) return step;
-  const { setting, ...rest } = step;
-  const wet = step.release?.method === 'coldwater' && pot.kind === 'electric';
-  return {
-    ...rest,
-    ...(pot.settings.some((s) => s.name === setting) && setting && { setting }),
-    ...(wet && { release: afterWait({ method: 'quick' }, waitOf(step.release)) }),
-  };
-}
-
 /**
  * A batch of a recipe; lines that name no food are left in its note.
  *
@@ -265,15 +252,15 @@ export function batchOfRecipe(recipe: ReadRecipe, id: string, pot: Pot | undefin
   ]
     .join('\n')
     .slice(0, 5000);
-  return {
+  const batch: Batch = {
     id,
     name: recipe.name.slice(0, 200),
-    ...(pot && { potId: pot.id }),
     servings: recipe.servings ?? 4,
     kind: recipe.kind,
     items,
-    ...(recipe.steps.length > 0 && { steps: recipe.steps.map((step) => forPot(step, pot)) }),
+    ...(recipe.steps.length > 0 && { steps: recipe.steps }),
     ...(recipe.bones && { bones: recipe.bones }),
     ...(note && { note }),
   };
+  return pot ? inPot(batch, pot) : batch;
 }

@@ -1,9 +1,6 @@
 /** How a recipe lets the steam out. */
-import { afterWait, type Release } from '../core/batch';
+import { afterWait, LONGEST_WAIT_MIN, type Release } from '../core/vocabulary';
 import { timesIn } from './recipeTimes';
-
-/** The longest wait before the valve that a batch may hold, min. */
-export const LONGEST_WAIT = 240;
 
 const BURSTS = /\b(?:bursts|pulses)\b/i;
 const COLD_WATER =
@@ -34,7 +31,7 @@ export function releaseAt(sentence: string): number {
 export function releaseIn(sentence: string, held: boolean): Release | null {
   if (releaseAt(sentence) < 0) return null;
   const said = timesIn(sentence)[held ? 1 : 0];
-  const wait = Math.min(LONGEST_WAIT, said?.minutes ?? 0);
+  const wait = Math.min(LONGEST_WAIT_MIN, said?.minutes ?? 0);
   if (BURSTS.test(sentence)) return afterWait({ method: 'pulsed' }, wait);
   if (COLD_WATER.test(sentence)) return afterWait({ method: 'coldwater' }, wait);
   // "Naturally, about 20 minutes" says how long it takes; "naturally for 10" when to open.

@@ -2,10 +2,11 @@
  * What is done, read from a recipe's sentences: the steps they clearly speak of, and which foods go
  * in with them.
  */
-import { afterWait, waitOf, type Batch, type PressureStep, type Step } from '../core/batch';
+import type { Batch, PressureStep, Step } from '../core/batch';
+import { afterWait, LONGEST_WAIT_MIN, waitOf } from '../core/vocabulary';
 import type { Food, FoodGroup } from '../core/food';
 import { mentioned, termsIn, type Term } from './mentions';
-import { joined, LONGEST_WAIT, releaseAt, releaseIn } from './recipeRelease';
+import { joined, releaseAt, releaseIn } from './recipeRelease';
 import { minutesIn, timesIn } from './recipeTimes';
 
 /** Where a line's food goes in: a step, or never into the pot. */
@@ -199,7 +200,7 @@ class Reading {
     if (step?.kind !== 'pressure' || step.release || minutes === null) return false;
     if (!/^\W*(?:let|leave|allow|wait|rest|stand)\b/i.test(clause) || releaseAt(clause) >= 0)
       return false;
-    this.stoodMin = Math.min(LONGEST_WAIT, minutes);
+    this.stoodMin = Math.min(LONGEST_WAIT_MIN, minutes);
     return true;
   }
 

@@ -1,26 +1,10 @@
 /** What is done, in sentences that a cook reads and `stepsIn` reads back. */
-import {
-  foodOf,
-  indexOfStep,
-  stepsOf,
-  waitOf,
-  type Batch,
-  type Item,
-  type Release,
-  type Step,
-} from '../core/batch';
-
-const SENTENCE: Readonly<Record<Release['method'], string>> = {
-  natural: 'Let the pressure release naturally.',
-  quick: 'Quick release: stand back, the steam scalds.',
-  timed: 'Quick release: stand back, the steam scalds.',
-  pulsed: 'Release the steam in bursts: stand back, the steam scalds.',
-  coldwater: 'Release it with cold water over the lid.',
-};
+import { foodOf, indexOfStep, stepsOf, type Batch, type Item, type Step } from '../core/batch';
+import { releaseOf, waitOf, type Release } from '../core/vocabulary';
 
 function releaseSentence(release: Release | undefined): string {
   const wait = waitOf(release);
-  const sentence = SENTENCE[release?.method ?? 'natural'];
+  const sentence = releaseOf(release?.method ?? 'natural').recipe;
   return wait > 0
     ? `Wait ${minutesText(wait)}, then ${sentence.charAt(0).toLowerCase()}${sentence.slice(1)}`
     : sentence;

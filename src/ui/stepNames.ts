@@ -1,6 +1,7 @@
 import { stepsOf, type Batch } from '@/core/batch';
+import { STEPS, stepOf, type StepKind } from '@/core/vocabulary';
 
-const CLOSINGS = ['as the lid goes on', 'second closing', 'third closing', 'fourth closing'];
+const CLOSINGS = [STEPS.pressure.entry, 'second closing', 'third closing', 'fourth closing'];
 
 /** Names of a batch's steps as the cook knows them. */
 export function stepNames(batch: Batch): ReadonlyMap<string, string> {
@@ -14,17 +15,7 @@ export function stepNames(batch: Batch): ReadonlyMap<string, string> {
 }
 
 /** @param before how often the lid has been on already */
-function stepName(kind: string, before: number): string {
-  switch (kind) {
-    case 'pressure':
-      return CLOSINGS[before] ?? `closing ${before + 1}`;
-    case 'simmer':
-      return before > 0 ? 'after opening, to simmer' : 'at the simmer';
-    case 'saute':
-      return 'to brown';
-    case 'open':
-      return 'when opened';
-    default:
-      return `at the ${kind}`;
-  }
+function stepName(kind: StepKind, before: number): string {
+  if (kind === 'pressure') return CLOSINGS[before] ?? `closing ${before + 1}`;
+  return kind === 'simmer' && before > 0 ? 'after opening, to simmer' : stepOf(kind).entry;
 }

@@ -1,9 +1,10 @@
 /** What each release costs and how likely it is to carry liquid up to the valve. */
-import { setRelease, type Batch, type Kitchen, type Pot, type Release } from '../batch';
+import { setRelease, type Batch, type Kitchen, type Pot } from '../batch';
+import { releaseOf, releasesFor, type Release } from '../vocabulary';
 import { thermalProperties } from '../food';
 import { foamingClass, levels, linesOf, type Part } from '../fill';
 import { COLD_WATER_W_PER_K, USUAL_DUTY } from '../heat';
-import { chanceOfLiquid, swollenAt, type AtValve, type Doubt, type Letting } from '../release';
+import { chanceOfLiquid, swollenAt, type AtValve, type Doubt } from '../release';
 import { COOK_SPREAD, ITEM_SPREAD, knowledgeOf, POT_SPREAD } from '../unknown';
 import { saturationTemperature } from '../water';
 import { texturesOf } from './carryOver';
@@ -28,20 +29,6 @@ interface Opening {
   readonly tooFull: boolean;
   readonly starchyAboveHalf: boolean;
   readonly hotC: number;
-}
-
-function lettingOf(release: Release): Letting | null {
-  switch (release.method) {
-    case 'natural':
-      return null;
-    case 'quick':
-    case 'timed':
-      return 'open';
-    case 'pulsed':
-      return 'bursts';
-    case 'coldwater':
-      return 'cold water';
-  }
 }
 
 /** How well the level is known: the whole fill, and every ingredient by its share. */
@@ -143,7 +130,7 @@ export function releaseReports(model: Model): readonly ReleaseReport[] {
     const hotC = saturationTemperature(model.air.pressurePa + step.gaugeKPa * 1000);
     const opening = openingOf(model, index, hotC);
     const { at, doubt, tooFull } = opening;
-    const how = lettingOf(step.release);
+    const how = releaseOf(step.release.method).lets;
     const opensC = result.valveOpensC ?? hotC;
     const waitMin = shortestWait(model, index, opening);
     const burstsChance = chanceOfLiquid(at, hotC, 'bursts', doubt);
@@ -193,30 +180,32 @@ export function compareReleases(
     { method: 'pulsed', duty: USUAL_DUTY },
     { method: 'timed', afterMin: waitMin === null || waitMin < 10 ? 10 : waitMin },
     { method: 'natural' },
-    ...(pot.kind === 'stovetop' ? [{ method: 'coldwater' } as const] : []),
+    { method: 'coldwater' },
   ];
-  return ways.flatMap((release): ReleaseOption[] => {
-    const done = release.method === 'natural' ? natural : run(release);
-    if (!done) return [];
-    const { model, report } = done;
-    const atOnce = release.method === 'quick' ? waitMin === 0 : true;
-    const inBursts = release.method === 'pulsed' ? bursts || waitMin === 0 : true;
-    return [
-      {
-        release,
-        minutes: report.minutes,
-        totalMin: tableMin(model),
-        steamG: report.steamG,
-        swollenFraction: report.swollenFraction,
-        sprayChance: report.sprayChance,
-        safe: report.sprayChance < SAFE_CHANCE && atOnce && inBursts,
-        textures: report.textures,
-        grades: Object.fromEntries(
-          itemReports(model).flatMap((i) =>
-            i.grade && i.verdict !== 'right' ? [[i.id, i.grade]] : [],
+  return ways
+    .filter((way) => releasesFor(pot.kind).includes(way.method))
+    .flatMap((release): ReleaseOption[] => {
+      const done = release.method === 'natural' ? natural : run(release);
+      if (!done) return [];
+      const { model, report } = done;
+      const atOnce = release.method === 'quick' ? waitMin === 0 : true;
+      const inBursts = release.method === 'pulsed' ? bursts || waitMin === 0 : true;
+      return [
+        {
+          release,
+          minutes: report.minutes,
+          totalMin: tableMin(model),
+          steamG: report.steamG,
+          swollenFraction: report.swollenFraction,
+          sprayChance: report.sprayChance,
+          safe: report.sprayChance < SAFE_CHANCE && atOnce && inBursts,
+          textures: report.textures,
+          grades: Object.fromEntries(
+            itemReports(model).flatMap((i) =>
+              i.grade && i.verdict !== 'right' ? [[i.id, i.grade]] : [],
+            ),
           ),
-        ),
-      },
-    ];
-  });
+        },
+      ];
+    });
 }

@@ -1,4 +1,5 @@
-import type { Batch, Pot, Release, ReleaseMethod, StepKind, Verdict } from '../batch';
+import type { Batch, Pot, Verdict } from '../batch';
+import type { Release, ReleaseMethod, StepKind } from '../vocabulary';
 import type { Family, FoodGroup, GradeName, Wish } from '../food';
 import type { BodyShape, Phase } from '../heat';
 import type { NumberName } from './numberNames';

@@ -3,7 +3,8 @@ import { isStock } from './kind';
 import { foodOf } from './named';
 import { indexOfStep, poursOf } from './pours';
 import { READIED, readied } from './ready';
-import type { Batch, Cut, Item, Kitchen, Pot, PressureStep, Release, Step } from './types';
+import { STEPS, type PlainKind, type Release } from '../vocabulary';
+import type { Batch, Cut, Item, Kitchen, Pot, PressureStep, Step } from './types';
 
 /** An item with nothing left to guess: its food, mass, cut and temperature. */
 export interface PlannedItem {
@@ -48,16 +49,10 @@ export interface Plan {
 export const FRIDGE_C = 5;
 export const FROZEN_C = -18;
 
-/** Minutes a step takes when the batch does not say (common practice, no source). */
-export const DEFAULT_MINUTES: Readonly<Record<Exclude<Step['kind'], 'pressure'>, number>> = {
-  prep: 10,
-  saute: 8,
-  open: 3,
-  strain: 5,
-  simmer: 5,
-  rest: 10,
-  cool: 120,
-};
+/** Minutes a step takes when the batch does not say. */
+export function usualMinutes(kind: PlainKind): number {
+  return STEPS[kind].minutes;
+}
 
 /** The one pressure step proposed for a batch that has none. */
 export const PROPOSED_STEPS: readonly Step[] = [
@@ -71,7 +66,7 @@ export function stepsOf(batch: Batch): readonly Step[] {
 
 function planStep(step: Step, pot: Pot): PlannedStep {
   if (step.kind !== 'pressure')
-    return { ...step, minutes: step.minutes ?? DEFAULT_MINUTES[step.kind] };
+    return { ...step, minutes: step.minutes ?? usualMinutes(step.kind) };
   const setting = pot.settings.find((s) => s.name === step.setting) ?? pot.settings[0];
   if (!setting) throw new RangeError(`${pot.name} has no pressure setting`);
   return { ...step, gaugeKPa: setting.gaugeKPa, release: step.release ?? { method: 'natural' } };

@@ -8,13 +8,11 @@ export {
   kitchenSchema,
   ownFoodSchema,
   potSchema,
-  RELEASE_METHODS,
   SETS,
-  STEP_KINDS,
 } from './schema';
 export { problemsOf, validateBundle, type Problem, type Validated } from './validate';
 export {
-  DEFAULT_MINUTES,
+  usualMinutes,
   FRIDGE_C,
   FROZEN_C,
   planBatch,
@@ -55,7 +53,6 @@ export { USUAL_POTS, usualPowerW, type UsualPot } from './usualPots';
 export { newBatch } from './newBatch';
 export { indexOfStep, poursOf } from './pours';
 export { READIED } from './ready';
-export { afterWait, waitOf } from './release';
 export { stepWords } from './words';
 export {
   addRun,

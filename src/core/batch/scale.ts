@@ -1,5 +1,6 @@
 /** Ways to make more or less of a batch, or the same in another pot. Pure: batches in, batches out. */
 import { scaleBatch } from './edit';
+import { releasesFor } from '../vocabulary';
 import type { Batch, Pot } from './types';
 
 /** A way offered to the cook, with the batches that come of it: one, or two when it is split. */
@@ -19,13 +20,15 @@ export function inPot(batch: Batch, pot: Pot): Batch {
     ...(batch.steps && {
       steps: batch.steps.map((step) => {
         if (step.kind !== 'pressure') return step;
-        const cold = step.release?.method === 'coldwater' && pot.kind !== 'stovetop';
+        const method = step.release?.method ?? 'natural';
         return {
           ...step,
           ...(step.setting !== undefined &&
             !known.has(step.setting) &&
             first && { setting: first.name }),
-          ...(cold && { release: { method: 'natural' as const } }),
+          ...(!releasesFor(pot.kind).includes(method) && {
+            release: { method: 'natural' as const },
+          }),
         };
       }),
     }),

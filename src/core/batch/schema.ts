@@ -6,21 +6,16 @@
 import * as yup from 'yup';
 import { UNITS } from '../quantity';
 import { flag, list, needed, number, object, oneOf, text, time } from './schemaParts';
-import type { CutShape, StepKind } from './types';
+import {
+  LONGEST_WAIT_MIN,
+  RELEASE_METHODS,
+  releaseOf,
+  STEP_KINDS,
+  type ReleaseMethod,
+} from '../vocabulary';
+import type { CutShape } from './types';
 
 export const CUT_SHAPES: readonly CutShape[] = ['whole', 'slice', 'cube', 'stick', 'crumb', 'leaf'];
-export const STEP_KINDS: readonly StepKind[] = [
-  'prep',
-  'saute',
-  'pressure',
-  'open',
-  'strain',
-  'simmer',
-  'rest',
-  'cool',
-];
-export const RELEASE_METHODS = ['natural', 'quick', 'timed', 'pulsed', 'coldwater'] as const;
-
 const schoolsSchema = object(
   {
     noodles: oneOf(['in', 'apart']),
@@ -160,11 +155,14 @@ export const itemSchema = object(
   'an item: a food and an amount',
 );
 
+const isMethod = (method: unknown): method is ReleaseMethod =>
+  RELEASE_METHODS.includes(method as ReleaseMethod);
+
 const releaseSchema = object(
   {
     method: needed(oneOf(RELEASE_METHODS), `one of ${RELEASE_METHODS.join(', ')}`),
-    afterMin: number(0, 240, 'min').when('method', {
-      is: 'timed',
+    afterMin: number(0, LONGEST_WAIT_MIN, 'min').when('method', {
+      is: (method: unknown) => isMethod(method) && releaseOf(method).waits === 'always',
       then: (schema) => needed(schema, 'the minutes to wait, 0 to 240'),
     }),
     duty: number(0.05, 1, ''),

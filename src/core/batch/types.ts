@@ -1,5 +1,8 @@
 import type { OwnFood } from '../food';
 import type { Amount, Units } from '../quantity';
+import type { Release } from '../vocabulary';
+
+export type { Release, ReleaseMethod, StepKind } from '../vocabulary';
 
 /** Choices where practitioners differ; what is missing is not chosen. */
 export interface Schools {
@@ -98,21 +101,6 @@ export interface Item {
   readonly from?: string;
 }
 
-export type Release =
-  | { readonly method: 'natural' }
-  | { readonly method: 'quick' }
-  | { readonly method: 'timed'; readonly afterMin: number }
-  | {
-      readonly method: 'pulsed';
-      /** Share of the time that the valve is open. */
-      readonly duty?: number;
-      /** Wait with the valve shut before it, min. */
-      readonly afterMin?: number;
-    }
-  | { readonly method: 'coldwater'; readonly afterMin?: number };
-
-export type ReleaseMethod = Release['method'];
-
 export type Step =
   | { readonly id: string; readonly kind: 'prep'; readonly minutes?: number }
   | { readonly id: string; readonly kind: 'saute'; readonly minutes?: number }
@@ -144,7 +132,6 @@ export type Step =
     }
   | { readonly id: string; readonly kind: 'cool'; readonly minutes?: number };
 
-export type StepKind = Step['kind'];
 export type PressureStep = Extract<Step, { kind: 'pressure' }>;
 
 /** A judgement the cook has weighed and put by. */

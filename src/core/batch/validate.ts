@@ -2,6 +2,7 @@ import * as yup from 'yup';
 import { amountGrams, foodByKey, gradesOf, resolveFood, spanOf, type OwnFood } from '../food';
 import { withDefaults } from './defaults';
 import { bundleSchema } from './bundleSchema';
+import { releaseOf, releasesFor } from '../vocabulary';
 import { sameName } from './ownNames';
 import { foodOf, namedFood } from './named';
 import type { Amount } from '../quantity';
@@ -147,11 +148,12 @@ function batchProblems(batch: Batch, at: string, pots: Bundle['pots'] | null): P
         found: show(step.setting),
         wanted: `a setting of ${pot.name}: ${pot.settings.map((s) => s.name).join(', ')}`,
       });
-    if (step.release?.method === 'coldwater' && pot.kind !== 'stovetop')
+    const method = step.release?.method ?? 'natural';
+    if (!releasesFor(pot.kind).includes(method))
       problems.push({
         path: `${at}.steps[${i}].release.method`,
-        found: '"coldwater"',
-        wanted: 'another release: cold water is for stovetop cookers only',
+        found: show(method),
+        wanted: `another release: ${releaseOf(method).compared} is for stovetop cookers only`,
       });
   });
   return problems;

@@ -1,4 +1,4 @@
-import type { Release } from '../batch';
+import { releaseOf, waitOf, type Letting, type Release } from '../vocabulary';
 import { Phases } from './phases';
 import { PotSystem } from './system';
 import type { Air, HeatItem, HeatPot, HeatResult, HeatStep, StepResult } from './types';
@@ -17,36 +17,30 @@ interface ReleaseResult {
   readonly valveOpensC: number | null;
 }
 
+/** What drives the pot while its steam is let out. */
+const LETS: Readonly<Record<Letting, (phases: Phases, step: number, how: Release) => void>> = {
+  open: (phases, step) => phases.quick(step, 1),
+  bursts: (phases, step, how) =>
+    phases.quick(step, ('duty' in how ? how.duty : null) ?? USUAL_DUTY),
+  'cold water': (phases, step) => phases.coldWater(step),
+};
+
+/** A pin that has not dropped by then never will, s. */
+const DROPS_S = 6 * 3600;
+
 function release(phases: Phases, step: number, how: Release): ReleaseResult {
   const { system } = phases;
   const start = system.seconds;
   const steam = system.steamKg;
   let valveOpensC: number | null = null;
-  const quick = (duty: number): void => {
+  const { lets } = releaseOf(how.method);
+  const waitS = waitOf(how) * 60;
+  // Shut until the pin has dropped, or for the wait; what is left after it is let out.
+  const dropped =
+    lets === null ? phases.natural(step, DROPS_S) : waitS > 0 && phases.natural(step, waitS);
+  if (lets !== null && !dropped) {
     valveOpensC = system.liquidC;
-    phases.quick(step, duty);
-  };
-  /** Waits with the valve shut. @returns true where there is pressure left to let go */
-  const wait = (minutes = 0): boolean => minutes === 0 || !phases.natural(step, minutes * 60);
-  switch (how.method) {
-    case 'natural':
-      phases.natural(step, 6 * 3600);
-      break;
-    case 'quick':
-      quick(1);
-      break;
-    case 'timed':
-      if (wait(how.afterMin)) quick(1);
-      break;
-    case 'pulsed':
-      if (wait(how.afterMin)) quick(how.duty ?? USUAL_DUTY);
-      break;
-    case 'coldwater':
-      if (wait(how.afterMin)) {
-        valveOpensC = system.liquidC;
-        phases.coldWater(step);
-      }
-      break;
+    LETS[lets](phases, step, how);
   }
   return { seconds: system.seconds - start, steamKg: system.steamKg - steam, valveOpensC };
 }
@@ -68,17 +62,17 @@ function pressureStep(
   if (!warm.reached) return nothing;
   const sealedKg = phases.system.waterKg;
   phases.hold(index, warm.targetC, step.holdMin);
-  const let_ = release(phases, index, step.release);
+  const out = release(phases, index, step.release);
   phases.openLid();
   return {
     warmUpS: warm.seconds,
     holdS: step.holdMin * 60,
-    releaseS: let_.seconds,
-    releaseSteamKg: let_.steamKg,
+    releaseS: out.seconds,
+    releaseSteamKg: out.steamKg,
     reached: true,
     scorchedS: phases.scorchedS,
     sealedKg,
-    valveOpensC: let_.valveOpensC,
+    valveOpensC: out.valveOpensC,
   };
 }
 

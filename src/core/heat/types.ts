@@ -1,5 +1,5 @@
 import type { Composition } from '../food';
-import type { Release, StepKind } from '../batch';
+import type { PlainKind, Release } from '../vocabulary';
 import type { Valve } from '../release';
 import type { BodyShape } from './body';
 
@@ -47,7 +47,7 @@ export interface HeatPot {
 
 export type HeatStep =
   | {
-      readonly kind: Exclude<StepKind, 'pressure'>;
+      readonly kind: PlainKind;
       readonly minutes: number;
       /** All liquid is poured off as it begins; what is solid stays. */
       readonly pours?: boolean;
@@ -68,17 +68,7 @@ export interface Air {
   readonly ambientC: number;
 }
 
-export type Phase =
-  | 'prep'
-  | 'saute'
-  | 'warm-up'
-  | 'hold'
-  | 'release'
-  | 'open'
-  | 'strain'
-  | 'simmer'
-  | 'rest'
-  | 'cool';
+export type Phase = PlainKind | 'warm-up' | 'hold' | 'release';
 
 /** The cook, sampled at the end of every time step. Arrays of one length. */
 export interface Trace {

@@ -6,12 +6,10 @@
  * The draws are the same every time: a low-discrepancy set (Halton 1960) through the normal
  * quantile, so that the chance moves smoothly with what it is asked for.
  */
+import type { Letting } from '../vocabulary';
 import { latentHeat } from '../water';
 import { steamFlow, type Valve } from './nozzle';
 import { swelling, swollenLevel } from './swell';
-
-/** How the pressure is let go; a burst flows like an open valve while it lasts. */
-export type Letting = 'open' | 'bursts' | 'cold water';
 
 /** The pot as its valve is opened. */
 export interface AtValve {

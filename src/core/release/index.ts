@@ -1,3 +1,3 @@
-export { chanceOfLiquid, swollenAt, type AtValve, type Doubt, type Letting } from './chance';
+export { chanceOfLiquid, swollenAt, type AtValve, type Doubt } from './chance';
 export { steamFlow, USUAL_VALVE, type Valve } from './nozzle';
 export { bubblyVoid, churnVoid, swollenLevel, voidFraction } from './swell';

@@ -1,3 +1,4 @@
+import type { Letting } from '../vocabulary';
 import fc from 'fast-check';
 import {
   bubblyVoid,
@@ -8,7 +9,6 @@ import {
   USUAL_VALVE,
   voidFraction,
   type AtValve,
-  type Letting,
 } from '.';
 
 const SEA = 101325;

@@ -9,7 +9,6 @@ import {
   keptApart,
   poursOf,
   stepsOf,
-  waitOf,
   type Batch,
   type Item,
   type Pot,
@@ -20,6 +19,7 @@ import { conductionShape, donenessOf } from '../doneness';
 import { usualSpan, type Food } from '../food';
 import { scaleOf } from '../texture';
 import { formatAmount, formatMinutes, type Units } from '../quantity';
+import { releaseOf, stepOf, waitOf } from '../vocabulary';
 
 export type MoveKind = 'before' | 'prep' | 'hands' | 'wait' | 'serve';
 
@@ -101,7 +101,7 @@ function pressureMoves(step: PressureStep, index: number, told: Told): readonly 
   if (!report) return [];
   const hot = report.startMin + report.warmUpMin;
   const over = hot + report.holdMin;
-  const method = step.release?.method ?? 'natural';
+  const { stove } = releaseOf(step.release?.method ?? 'natural');
   const opens = over + waitOf(step.release);
   const open = report.endMin;
   const moves: Move[] = [
@@ -116,15 +116,14 @@ function pressureMoves(step: PressureStep, index: number, told: Told): readonly 
     ...wait(`${step.id}-up`, report.startMin + 3, report.warmUpMin - 3, 'It comes to pressure'),
     ...holdMoves(step, hot, report.holdMin, told.pot),
   ];
-  if (method === 'natural')
-    moves.push(...wait(`${step.id}-down`, over, open - over, 'The pin drops by itself'));
+  if (!stove) moves.push(...wait(`${step.id}-down`, over, open - over, 'The pin drops by itself'));
   else
     moves.push(...wait(`${step.id}-wait`, over, opens - over, 'Wait, valve shut'), {
       id: `${step.id}-valve`,
       minute: Math.min(opens, open),
       minutes: Math.max(1, open - opens),
       kind: 'hands',
-      title: method === 'coldwater' ? 'Cold water over the lid' : 'Open the valve',
+      title: stove.title,
       detail: 'Stand back, long utensil: the steam scalds.',
     });
   moves.push({
@@ -138,16 +137,6 @@ function pressureMoves(step: PressureStep, index: number, told: Told): readonly 
   return moves;
 }
 
-const DOES: Readonly<Record<Exclude<Step['kind'], 'pressure'>, string>> = {
-  prep: 'Get ready',
-  saute: 'Brown',
-  open: 'Take out and put in',
-  strain: 'Strain',
-  simmer: 'Simmer',
-  rest: 'Rest',
-  cool: 'Cool',
-};
-
 function stepMoves(step: Step, index: number, told: Told): readonly Move[] {
   if (step.kind === 'pressure') return pressureMoves(step, index, told);
   const report = told.assessment.time.steps[index];
@@ -156,14 +145,14 @@ function stepMoves(step: Step, index: number, told: Told): readonly Move[] {
   const into = told.into(step.id);
   const out = told.outOf(step.id);
   const pours = told.pours.includes(index);
-  const idle = step.kind === 'rest' || step.kind === 'cool';
+  const { idle } = stepOf(step.kind);
   return [
     {
       id: `${step.id}-do`,
       minute: report.startMin,
       minutes,
       kind: idle ? 'wait' : 'hands',
-      title: pours ? 'Pour the broth off' : DOES[step.kind],
+      title: pours ? 'Pour the broth off' : stepOf(step.kind).move,
       detail: [
         pours && 'through a sieve; the bones stay',
         into && `in: ${into}`,

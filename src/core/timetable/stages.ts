@@ -6,7 +6,6 @@
 import {
   poursOf,
   stepsOf,
-  waitOf,
   type Batch,
   type Mark,
   type MarkKind,
@@ -14,6 +13,7 @@ import {
   type Prediction,
   type Step,
 } from '../batch';
+import { releaseOf, waitOf, type ReleaseMethod } from '../vocabulary';
 
 export type StageKind = 'load' | 'warm-up' | 'hold' | 'wait' | 'valve' | 'pin' | 'lid' | 'do';
 
@@ -26,7 +26,7 @@ export interface Stage {
   readonly mark: MarkKind | null;
   /** How long it should take, min. */
   readonly expectMin: number;
-  readonly release: 'natural' | 'quick' | 'timed' | 'pulsed' | 'coldwater' | null;
+  readonly release: ReleaseMethod | null;
   /** The broth is poured off and the bones stay for another run. */
   readonly pours: boolean;
 }
@@ -51,7 +51,7 @@ function pressureStages(
     stage('warm-up', 'at-pressure', predicted?.warmUpMin ?? 0),
     stage('hold', null, step.holdMin),
     ...(waitMin > 0 ? [stage('wait', null, waitMin)] : []),
-    ...(release.method === 'natural' ? [] : [stage('valve', 'valve-opened', 0)]),
+    ...(releaseOf(release.method).stove ? [stage('valve', 'valve-opened', 0)] : []),
     stage('pin', 'pin-down', Math.max(0, releaseMin - waitMin)),
     stage('lid', 'lid-off', 0.5),
   ];

@@ -1,5 +1,6 @@
 /** What to do and look for at a stage, and what can hurt there. Common practice, no source. */
-import { formatTemperature, type Units } from '../quantity';
+import type { Units } from '../quantity';
+import { releaseOf, RELEASES, stepOf } from '../vocabulary';
 import type { Stage } from './stages';
 
 export interface Words {
@@ -16,41 +17,7 @@ const VALVE =
 const LID =
   'Never force the lid. Pin down, half a minute more, then open away from your face with the lid as a shield. The metal parts are hot.';
 
-type Doing = readonly [title: string, act: string, look: string];
-
-const doing = (units: Units): Readonly<Record<string, Doing>> => ({
-  prep: [
-    'Get ready',
-    'Cut and weigh, rinse pulses, salt as you like it.',
-    'Everything stands within reach.',
-  ],
-  saute: [
-    'Brown',
-    'Heat the pot open, brown, then scrape the bottom clean with half a cup of liquid.',
-    'Nothing sticks any more, or it will scorch under pressure.',
-  ],
-  open: [
-    'Open pot',
-    'Take out and put in what is listed.',
-    'Test the slowest piece: if it resists, close and hold longer.',
-  ],
-  strain: [
-    'Strain',
-    'Pour through a sieve; for poultry bones through a cloth. Let it stand a few minutes and skim the fat.',
-    'No splinters in the broth.',
-  ],
-  simmer: [
-    'Simmer, open',
-    'Put in what is listed and keep it just moving.',
-    'Taste the late things; they go on cooking in the hot broth.',
-  ],
-  rest: ['Rest', 'Heat off, lid on.', 'Fat rises, flavours settle.'],
-  cool: [
-    'Cool',
-    'Shallow pans or an ice bath, uncovered until cool.',
-    `From ${formatTemperature(57, units)} to ${formatTemperature(21, units)} within 2 h and to ${formatTemperature(5, units)} within 4 h more. Not canning: keep it cold.`,
-  ],
-});
+const OPENS = RELEASES.quick.stove;
 
 const POUR: Words = {
   title: 'Pour the broth off',
@@ -63,6 +30,7 @@ const POUR: Words = {
 
 /** Words for a stage, in the kitchen's units. */
 export function wordsOf(stage: Stage, units: Units): Words {
+  const shut = stage.release !== null && releaseOf(stage.release).lets === null;
   switch (stage.kind) {
     case 'load':
       return {
@@ -97,26 +65,20 @@ export function wordsOf(stage: Stage, units: Units): Words {
         press: null,
         caution: null,
       };
-    case 'valve':
+    case 'valve': {
+      const { title, act, press } = (stage.release && releaseOf(stage.release).stove) ?? OPENS;
       return {
-        title: stage.release === 'coldwater' ? 'Cold water over the lid' : 'Open the valve',
-        act:
-          stage.release === 'coldwater'
-            ? 'Stovetop only: run cold water over the edge of the lid, not over the valve.'
-            : stage.release === 'pulsed'
-              ? 'Open in short bursts and stop when it spits.'
-              : 'Open it slowly.',
+        title,
+        act,
         look: 'Clean steam is well; foam or drops mean close it and wait.',
-        press: stage.release === 'coldwater' ? 'Water on' : 'Valve opened',
+        press,
         caution: VALVE,
       };
+    }
     case 'pin':
       return {
-        title: stage.release === 'natural' ? 'Let the pin drop by itself' : 'Until the pin drops',
-        act:
-          stage.release === 'natural'
-            ? 'Heat off, valve shut, leave it alone.'
-            : 'Wait until no steam comes.',
+        title: shut ? 'Let the pin drop by itself' : 'Until the pin drops',
+        act: shut ? 'Heat off, valve shut, leave it alone.' : 'Wait until no steam comes.',
         look: 'The pin falls with a click.',
         press: 'Pin down',
         caution: null,
@@ -131,17 +93,8 @@ export function wordsOf(stage: Stage, units: Units): Words {
       };
     case 'do': {
       if (stage.pours) return POUR;
-      const [title, act, look] = doing(units)[stage.stepKind] ?? ['Go on', '', ''];
-      const hot = stage.stepKind === 'strain' || stage.stepKind === 'cool';
-      return {
-        title,
-        act,
-        look,
-        press: 'Done',
-        caution: hot
-          ? 'Hot broth scalds and cracks cold glass. Warm the jars first, and never set hot glass in the freezer.'
-          : null,
-      };
+      const { look, ...doing } = stepOf(stage.stepKind).doing;
+      return { ...doing, look: look(units), press: 'Done' };
     }
   }
 }

@@ -1,13 +1,7 @@
 import { useState } from 'react';
-import {
-  DEFAULT_MINUTES,
-  stepsOf,
-  stepWords,
-  type Batch,
-  type Item,
-  type Step,
-} from '@/core/batch';
+import { stepsOf, stepWords, usualMinutes, type Batch, type Item, type Step } from '@/core/batch';
 import type { Units } from '@/core/quantity';
+import { stepOf } from '@/core/vocabulary';
 import type { ReadRecipe } from '@/formats';
 import { LineAsRead } from '@/ui/LineAsRead';
 import { stepNames } from '@/ui/stepNames';
@@ -108,7 +102,7 @@ function StepRow({
   readonly onMinutes: (minutes: number) => void;
 }) {
   const read = step.kind === 'pressure' ? step.holdMin : step.minutes;
-  const minutes = read ?? (step.kind === 'pressure' ? 0 : DEFAULT_MINUTES[step.kind]);
+  const minutes = read ?? (step.kind === 'pressure' ? 0 : usualMinutes(step.kind));
   return (
     <li className="flex items-center gap-3">
       <input
@@ -116,7 +110,7 @@ function StepRow({
         min={0}
         max={600}
         step="any"
-        aria-label={`${step.kind === 'saute' ? 'brown' : step.kind}, minutes`}
+        aria-label={`${stepOf(step.kind).short}, minutes`}
         className={`field !w-20 ${read === undefined ? '!border-[#b08a2c]' : ''}`}
         value={minutes}
         onChange={(event) => {

@@ -6,17 +6,7 @@ import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';
 import { stepNames } from '@/ui/stepNames';
-
-const KINDS: readonly (readonly [Step['kind'], string])[] = [
-  ['prep', 'prepare'],
-  ['saute', 'brown, open pot'],
-  ['pressure', 'pressure, once more'],
-  ['open', 'open the pot, add or take out'],
-  ['strain', 'strain'],
-  ['simmer', 'simmer, open'],
-  ['rest', 'rest, lid on'],
-  ['cool', 'cool'],
-];
+import { STEP_KINDS, stepOf } from '@/core/vocabulary';
 
 function fresh(kind: Step['kind'], id: string): Step {
   return kind === 'pressure'
@@ -66,9 +56,9 @@ export function AddStep({
         value={kind}
         onChange={(e) => setKind(e.target.value as Step['kind'])}
       >
-        {KINDS.map(([value, name]) => (
+        {STEP_KINDS.map((value) => (
           <option key={value} value={value}>
-            {name}
+            {stepOf(value).added}
           </option>
         ))}
       </Choice>

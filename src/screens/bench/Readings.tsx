@@ -5,7 +5,8 @@ import {
   type Range,
   type ReleaseReport,
 } from '@/core/assess';
-import { waitOf, type Batch, type Kitchen } from '@/core/batch';
+import type { Batch, Kitchen } from '@/core/batch';
+import { waitOf } from '@/core/vocabulary';
 import { formatLevel, formatSalt, formatVolume } from '@/core/quantity';
 import { formatHours, LONG_MIN } from './clockText';
 

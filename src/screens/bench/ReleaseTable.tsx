@@ -1,26 +1,17 @@
 import { useEffect, useState } from 'react';
 import { SAFE_CHANCE, type ReleaseOption } from '@/core/assess';
-import { foodOf, type Batch, type Kitchen, type Pot, type Release } from '@/core/batch';
+import { foodOf, type Batch, type Kitchen, type Pot } from '@/core/batch';
+import { releaseOf, waitOf, type Release } from '@/core/vocabulary';
 import { releasesAway } from '@/workers';
 
 function name(release: Release): string {
-  switch (release.method) {
-    case 'timed':
-      return `wait ${release.afterMin} min`;
-    case 'pulsed':
-      return 'in bursts';
-    case 'coldwater':
-      return 'cold water';
-    case 'natural':
-      return 'let it drop';
-    case 'quick':
-      return 'at once';
-  }
+  const { compared, waits } = releaseOf(release.method);
+  return waits === 'always' ? `${compared} ${waitOf(release)} min` : compared;
 }
 
 /** The chance of liquid at the valve, as a cook says it. */
 function valveWords({ release, sprayChance }: ReleaseOption): string {
-  if (release.method === 'natural') return 'shut';
+  if (releaseOf(release.method).lets === null) return 'shut';
   if (sprayChance < 0.005) return 'clean steam';
   if (sprayChance < SAFE_CHANCE) return 'hardly spits';
   return sprayChance < 0.05

@@ -5,19 +5,25 @@ import { useForm, useWatch } from 'react-hook-form';
 import * as yup from 'yup';
 import {
   pressureUnit,
-  afterWait,
-  DEFAULT_MINUTES,
   moveStep,
-  RELEASE_METHODS,
   splitHold,
-  waitOf,
+  usualMinutes,
   type Batch,
   type Kitchen,
   type Pot,
-  type Release,
-  type ReleaseMethod,
   type Step,
 } from '@/core/batch';
+import {
+  afterWait,
+  LONGEST_WAIT_MIN,
+  RELEASE_METHODS,
+  releaseOf,
+  releasesFor,
+  stepOf,
+  waitOf,
+  type Release,
+  type ReleaseMethod,
+} from '@/core/vocabulary';
 import { KEEPS_WARM_C } from '@/core/heat';
 import { formatPressure, formatTemperature } from '@/core/quantity';
 import { Button } from '@/ui/Button';
@@ -48,44 +54,23 @@ const schema = yup.object({
   minutes: minutes(600),
   setting: yup.string().defined(),
   method: yup.string<ReleaseMethod>().oneOf(RELEASE_METHODS).required(),
-  afterMin: minutes(240),
-  waitMin: minutes(240),
+  afterMin: minutes(LONGEST_WAIT_MIN),
+  waitMin: minutes(LONGEST_WAIT_MIN),
   keepWarm: yup.boolean().defined(),
   keep: yup.string<Form['keep']>().oneOf(['usual', 'broth', 'bones']).required(),
 });
 
-const METHOD: Readonly<Record<ReleaseMethod, string>> = {
-  natural: 'natural: let the pin drop by itself',
-  quick: 'quick: open the valve at once',
-  timed: 'timed: wait, then open the valve',
-  pulsed: 'pulsed: open in bursts',
-  coldwater: 'cold water over the lid',
-};
-
-const TITLE: Readonly<Record<Step['kind'], string>> = {
-  prep: 'Prepare',
-  saute: 'Brown',
-  pressure: 'Under pressure',
-  open: 'Open pot',
-  strain: 'Strain',
-  simmer: 'Simmer, open',
-  rest: 'Rest, lid on',
-  cool: 'Cool',
-};
-
-function releaseOf(form: Form, before: Release | undefined): Release {
-  switch (form.method) {
+/** Another way takes over nothing of the one before but its own minutes. */
+function released({ method, afterMin, waitMin }: Form, before: Release | undefined): Release {
+  switch (method) {
     case 'timed':
-      return { method: 'timed', afterMin: form.afterMin };
+      return { method, afterMin };
     case 'pulsed':
     case 'coldwater':
-      return afterWait(
-        before?.method === form.method ? before : { method: form.method },
-        form.waitMin,
-      );
+      return afterWait(before?.method === method ? before : { method }, waitMin);
     case 'natural':
     case 'quick':
-      return { method: form.method };
+      return { method };
   }
 }
 
@@ -126,7 +111,7 @@ export function StepEditor({
   const pressed = step.kind === 'pressure';
   const { register, handleSubmit, control, formState } = useForm<Form>({
     defaultValues: {
-      minutes: pressed ? step.holdMin : (step.minutes ?? DEFAULT_MINUTES[step.kind]),
+      minutes: pressed ? step.holdMin : (step.minutes ?? usualMinutes(step.kind)),
       setting: pressed ? (step.setting ?? pot.settings[0]?.name ?? '') : '',
       method: pressed ? (step.release?.method ?? 'natural') : 'natural',
       afterMin: pressed && step.release?.method === 'timed' ? step.release.afterMin : 10,
@@ -137,7 +122,7 @@ export function StepEditor({
     resolver: yupResolver(schema) as never,
   });
   const { errors } = formState;
-  const method = useWatch({ control, name: 'method' });
+  const { waits } = releaseOf(useWatch({ control, name: 'method' }));
   const save = handleSubmit((form) => {
     onSave(
       pressed
@@ -145,14 +130,14 @@ export function StepEditor({
             ...step,
             holdMin: form.minutes,
             setting: form.setting,
-            release: releaseOf(form, step.release),
+            release: released(form, step.release),
           }
         : strained(step, form),
     );
     onClose();
   });
   return (
-    <Sheet open onClose={onClose} title={TITLE[step.kind]}>
+    <Sheet open onClose={onClose} title={stepOf(step.kind).title}>
       <form onSubmit={(event) => void save(event)} noValidate className="space-y-4">
         <Field
           id="minutes"
@@ -190,15 +175,13 @@ export function StepEditor({
               ))}
             </Choice>
             <Choice id="method" label="Release" {...register('method')}>
-              {RELEASE_METHODS.filter((m) => m !== 'coldwater' || pot.kind === 'stovetop').map(
-                (how) => (
-                  <option key={how} value={how}>
-                    {METHOD[how]}
-                  </option>
-                ),
-              )}
+              {releasesFor(pot.kind).map((how) => (
+                <option key={how} value={how}>
+                  {releaseOf(how).chosen}
+                </option>
+              ))}
             </Choice>
-            {method === 'timed' && (
+            {waits === 'always' && (
               <Field
                 id="afterMin"
                 label="Wait before opening, minutes"
@@ -207,7 +190,7 @@ export function StepEditor({
                 error={errors.afterMin?.message}
               />
             )}
-            {(method === 'pulsed' || method === 'coldwater') && (
+            {waits === 'may' && (
               <Field
                 id="waitMin"
                 label="Wait before it, minutes"

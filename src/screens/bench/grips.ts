@@ -1,6 +1,7 @@
 /** What can be dragged along the step bar: the end of a hold, the moment the valve opens. */
 import type { StepReport } from '@/core/assess';
-import { waitOf, type Release, type Step } from '@/core/batch';
+import type { Step } from '@/core/batch';
+import { LONGEST_WAIT_MIN, releaseOf, waitOf, type Release } from '@/core/vocabulary';
 import { formatMinutes } from '@/core/quantity';
 
 export interface Grip {
@@ -18,7 +19,6 @@ export interface Grip {
 }
 
 const MOST_HOLD = 600;
-const MOST_WAIT = 240;
 
 function clampTo(most: number) {
   return (minutes: number): number => Math.min(most, Math.max(0, Math.round(minutes)));
@@ -26,20 +26,8 @@ function clampTo(most: number) {
 
 /** When a valve opens, min after the hold. */
 function valveOf(release: Release | undefined, releaseMin: number): number {
-  const natural = release === undefined || release.method === 'natural';
-  return natural ? releaseMin : Math.min(waitOf(release), releaseMin);
-}
-
-/** What happens then, in a word. */
-function opening(release: Release | undefined): string {
-  switch (release?.method) {
-    case 'pulsed':
-      return 'in bursts ';
-    case 'coldwater':
-      return 'cold water ';
-    default:
-      return '';
-  }
+  const { lets } = releaseOf(release?.method ?? 'natural');
+  return lets === null ? releaseMin : Math.min(waitOf(release), releaseMin);
 }
 
 /** One grip at the end of every hold, one where its valve opens. */
@@ -49,7 +37,7 @@ export function grips(steps: readonly Step[], reports: readonly StepReport[]): r
     if (step?.kind !== 'pressure' || report.holdMin + report.releaseMin <= 0) return [];
     const over = report.startMin + report.warmUpMin + report.holdMin;
     const wait = valveOf(step.release, report.releaseMin);
-    const natural = (step.release?.method ?? 'natural') === 'natural';
+    const { lets, grip } = releaseOf(step.release?.method ?? 'natural');
     return [
       {
         id: `grip-hold-${step.id}`,
@@ -68,12 +56,11 @@ export function grips(steps: readonly Step[], reports: readonly StepReport[]): r
         kind: 'valve',
         atMin: over + wait,
         minutes: wait,
-        most: MOST_WAIT,
+        most: LONGEST_WAIT_MIN,
         label: 'Valve opens',
-        text: natural
-          ? 'by itself'
-          : `${opening(step.release)}${wait > 0 ? `after ${formatMinutes(wait)}` : 'at once'}`,
-        clamp: clampTo(MOST_WAIT),
+        text:
+          lets === null ? grip : `${grip}${wait > 0 ? `after ${formatMinutes(wait)}` : 'at once'}`,
+        clamp: clampTo(LONGEST_WAIT_MIN),
       },
     ];
   });

@@ -1,5 +1,6 @@
 import { assess, putBy, putByOf, takeUp, type Finding } from '@/core/assess';
-import { afterWait, moveStep, splitHold, stepsOf, type Item, type Release } from '@/core/batch';
+import { moveStep, splitHold, stepsOf, type Item, type Release } from '@/core/batch';
+import { afterWait } from '@/core/vocabulary';
 import { KITCHEN, POT, pressure, REFERENCE } from '@/core/testing/kitchen';
 import { doorOf, doorsOf, nearestDoor, throughDoor } from './doors';
 import { grips, placeAt } from './grips';

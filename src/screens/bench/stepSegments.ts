@@ -1,6 +1,7 @@
 /** The step bar: one segment a phase, by the minutes it takes. */
 import type { StepReport } from '@/core/assess';
 import type { Step } from '@/core/batch';
+import { stepOf } from '@/core/vocabulary';
 
 export interface Segment {
   readonly key: string;
@@ -10,16 +11,6 @@ export interface Segment {
   readonly startMin: number;
   readonly minutes: number;
 }
-
-const NAME: Readonly<Record<string, string>> = {
-  prep: 'prepare',
-  saute: 'brown',
-  open: 'open',
-  strain: 'strain',
-  simmer: 'simmer',
-  rest: 'rest',
-  cool: 'cool',
-};
 
 /** Segments of all steps, in order; they add up to the whole. */
 export function segmentsOf(
@@ -39,7 +30,7 @@ function segmentsOfStep(steps: readonly Step[], report: StepReport): readonly Se
         key: step.id,
         step: step.id,
         phase: 'step',
-        label: `${NAME[step.kind] ?? step.kind} ${Math.round(length)}`,
+        label: `${stepOf(step.kind).short} ${Math.round(length)}`,
         startMin: report.startMin,
         minutes: length,
       },

@@ -2,6 +2,7 @@ import type { PlannedItem } from '../../batch';
 import { spoken } from '../../food';
 import { formatDegrees, formatLevel } from '../../quantity';
 import { USUAL_DUTY } from '../../heat';
+import { RELEASES, releasesFor } from '../../vocabulary';
 import { SAFE_CHANCE } from '../release';
 import type { Finding, Remedy } from '../types';
 import { capital, DANGER, does, timesInTen, type Context, type Judge } from './context';
@@ -17,7 +18,7 @@ function calmer({ model, releases }: Context, step: string): readonly Remedy[] {
       do: 'set-release',
       step,
       release: { method: 'pulsed', duty: USUAL_DUTY },
-      label: 'Open it in bursts',
+      label: RELEASES.pulsed.remedy,
     });
   if (waitMin !== null && waitMin > 0)
     remedies.push({
@@ -26,18 +27,18 @@ function calmer({ model, releases }: Context, step: string): readonly Remedy[] {
       release: { method: 'timed', afterMin: waitMin },
       label: `Wait ${waitMin} min first`,
     });
-  if (model.pot.kind === 'stovetop')
+  if (releasesFor(model.pot.kind).includes('coldwater'))
     remedies.push({
       do: 'set-release',
       step,
       release: { method: 'coldwater' },
-      label: 'Cold water over the lid',
+      label: RELEASES.coldwater.remedy,
     });
   remedies.push({
     do: 'set-release',
     step,
     release: { method: 'natural' },
-    label: 'Let the pin drop by itself',
+    label: RELEASES.natural.remedy,
   });
   return remedies;
 }
@@ -97,7 +98,7 @@ export const releaseCosts: Judge = ({ model, releases, units }) =>
             do: 'set-release',
             step: r.step,
             release: { method: 'natural' },
-            label: 'Let the pin drop by itself',
+            label: RELEASES.natural.remedy,
           },
         ],
       },

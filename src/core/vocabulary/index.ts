@@ -1,0 +1,22 @@
+export {
+  afterWait,
+  LONGEST_WAIT_MIN,
+  RELEASE_METHODS,
+  RELEASES,
+  releaseOf,
+  releasesFor,
+  waitOf,
+  type Letting,
+  type Release,
+  type ReleaseDefinition,
+  type ReleaseMethod,
+} from './releases';
+export {
+  STEP_KINDS,
+  STEPS,
+  stepOf,
+  type Doing,
+  type PlainKind,
+  type StepDefinition,
+  type StepKind,
+} from './steps';

@@ -1,0 +1,158 @@
+/**
+ * The ways of letting a pot's pressure go: everything that is said and reckoned of one stands in one
+ * record, so that another way is another record and the compiler names what it lacks. Words are
+ * common practice, no source.
+ */
+
+/** How the steam leaves, once it is let. */
+export type Letting = 'open' | 'bursts' | 'cold water';
+
+export type Release =
+  | { readonly method: 'natural' }
+  | { readonly method: 'quick' }
+  | { readonly method: 'timed'; readonly afterMin: number }
+  | {
+      readonly method: 'pulsed';
+      /** Share of the time that the valve is open. */
+      readonly duty?: number;
+      /** Wait with the valve shut before it, min. */
+      readonly afterMin?: number;
+    }
+  | { readonly method: 'coldwater'; readonly afterMin?: number };
+
+export type ReleaseMethod = Release['method'];
+
+/** Longest wait before a valve, min. */
+export const LONGEST_WAIT_MIN = 240;
+
+/** What a cook does at the valve, and presses when it is done. */
+interface AtTheStove {
+  readonly title: string;
+  readonly act: string;
+  readonly press: string;
+}
+
+export interface ReleaseDefinition {
+  /** How it lets the steam out; null where the pot cools shut until the pin drops. */
+  readonly lets: Letting | null;
+  /** Whether the valve stays shut for some minutes first: always, when asked, or never. */
+  readonly waits: 'always' | 'may' | 'never';
+  readonly stovetopOnly: boolean;
+  /** Where it is chosen. */
+  readonly chosen: string;
+  /** In the plan, before "after 10 min". */
+  readonly planned: string;
+  /** Beside other ways, in a table; a wait that is its own is told there in minutes. */
+  readonly compared: string;
+  /** On the bar of the steps, before when. */
+  readonly grip: string;
+  /** In a recipe. */
+  readonly recipe: string;
+  /** On the Stove and in the timetable; null where nothing is done. */
+  readonly stove: AtTheStove | null;
+  /** Where it is offered as a way round something. */
+  readonly remedy: string;
+}
+
+const OPEN: AtTheStove = { title: 'Open the valve', act: 'Open it slowly.', press: 'Valve opened' };
+const SCALDS = 'stand back, the steam scalds.';
+
+export const RELEASES = {
+  natural: {
+    lets: null,
+    waits: 'never',
+    stovetopOnly: false,
+    chosen: 'natural: let the pin drop by itself',
+    planned: 'natural release',
+    compared: 'let it drop',
+    grip: 'by itself',
+    recipe: 'Let the pressure release naturally.',
+    stove: null,
+    remedy: 'Let the pin drop by itself',
+  },
+  quick: {
+    lets: 'open',
+    waits: 'never',
+    stovetopOnly: false,
+    chosen: 'quick: open the valve at once',
+    planned: 'quick release',
+    compared: 'at once',
+    grip: '',
+    recipe: `Quick release: ${SCALDS}`,
+    stove: OPEN,
+    remedy: 'Open the valve at once',
+  },
+  timed: {
+    lets: 'open',
+    waits: 'always',
+    stovetopOnly: false,
+    chosen: 'timed: wait, then open the valve',
+    planned: 'valve',
+    compared: 'wait',
+    grip: '',
+    recipe: `Quick release: ${SCALDS}`,
+    stove: OPEN,
+    remedy: 'Wait',
+  },
+  pulsed: {
+    lets: 'bursts',
+    waits: 'may',
+    stovetopOnly: false,
+    chosen: 'pulsed: open in bursts',
+    planned: 'valve in bursts',
+    compared: 'in bursts',
+    grip: 'in bursts ',
+    recipe: `Release the steam in bursts: ${SCALDS}`,
+    stove: { ...OPEN, act: 'Open in short bursts and stop when it spits.' },
+    remedy: 'Open it in bursts',
+  },
+  coldwater: {
+    lets: 'cold water',
+    waits: 'may',
+    stovetopOnly: true,
+    chosen: 'cold water over the lid',
+    planned: 'cold water over the lid',
+    compared: 'cold water',
+    grip: 'cold water ',
+    recipe: 'Release it with cold water over the lid.',
+    stove: {
+      title: 'Cold water over the lid',
+      act: 'Stovetop only: run cold water over the edge of the lid, not over the valve.',
+      press: 'Water on',
+    },
+    remedy: 'Cold water over the lid',
+  },
+} as const satisfies Record<ReleaseMethod, ReleaseDefinition>;
+
+/** All ways, in the order in which they are offered. */
+export const RELEASE_METHODS = Object.keys(RELEASES) as readonly ReleaseMethod[];
+
+/** What is known of a way. */
+export function releaseOf(method: ReleaseMethod): ReleaseDefinition {
+  return RELEASES[method];
+}
+
+/** Ways that a pot of a kind can let its pressure go. */
+export function releasesFor(kind: 'electric' | 'stovetop'): readonly ReleaseMethod[] {
+  return RELEASE_METHODS.filter((m) => kind === 'stovetop' || !releaseOf(m).stovetopOnly);
+}
+
+/** Minutes that a release waits with the valve shut; 0 for one that only waits. */
+export function waitOf(release: Release | undefined): number {
+  return release && 'afterMin' in release ? (release.afterMin ?? 0) : 0;
+}
+
+/**
+ * The same release after another wait: one that may wait stays what it is, with all that was set of
+ * it; anything else opens the valve then.
+ *
+ * @param minutes from 0
+ * @example afterWait({ method: 'natural' }, 8) // { method: 'timed', afterMin: 8 }
+ */
+export function afterWait(release: Release | undefined, minutes: number): Release {
+  if (release?.method === 'pulsed' || release?.method === 'coldwater') {
+    const { afterMin: _, ...rest } = release;
+    return minutes > 0 ? { ...rest, afterMin: minutes } : rest;
+  }
+  return minutes > 0 ? { method: 'timed', afterMin: minutes } : { method: 'quick' };
+}
