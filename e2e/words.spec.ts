@@ -26,49 +26,51 @@ test('what no table has is made a food of this kitchen, cooked, exported, wiped 
 }) => {
   await page.goto('/bench/b5');
   const line = page.getByLabel('Put in');
-  await line.fill('4 ocas, halved');
+  await line.fill('4 skirrets, halved');
   await expect(page.getByRole('alert').filter({ hasText: 'no food of the table' })).toBeVisible();
   await accessible(page);
-  await page.getByLabel('ocas cooks like').fill('potato, 60 g a piece');
-  await page.getByLabel('ocas cooks like').press('Enter');
-  await expect(line).toHaveValue('4 ocas, halved like potato, 60 g a piece');
+  await page.getByLabel('skirrets cooks like').fill('parsnip, 60 g a piece');
+  await page.getByLabel('skirrets cooks like').press('Enter');
+  await expect(line).toHaveValue('4 skirrets, halved like parsnip, 60 g a piece');
   await expect(page.getByRole('list', { name: 'As understood' })).toContainText(
-    'ocas · like potato · 4 · 240 g',
+    'skirrets · like parsnip · 4 · 240 g',
   );
   await line.press('Enter');
-  await expect(page.getByTestId('lane-ocas')).toContainText('ocas');
+  await expect(page.getByTestId('lane-skirrets')).toContainText('skirrets');
 
   // From here on its name is enough, and the kitchen knows it.
-  await line.fill('2 ocas');
-  await expect(page.getByRole('list', { name: 'As understood' })).toContainText('like potato · 2');
+  await line.fill('2 skirrets');
+  await expect(page.getByRole('list', { name: 'As understood' })).toContainText('like parsnip · 2');
   await line.fill('');
   await page.getByRole('link', { name: 'Kitchen' }).click();
-  await expect(page.getByTestId('food-oca')).toContainText('like potato, 60 g a piece · in 1 plan');
-  await page.getByRole('button', { name: 'Change ocas' }).click();
+  await expect(page.getByTestId('food-skirret')).toContainText(
+    'like parsnip, 60 g a piece · in 1 plan',
+  );
+  await page.getByRole('button', { name: 'Change skirrets' }).click();
   const sheet = page.getByRole('dialog');
-  await sheet.getByLabel('It cooks').fill('like potato, 90 g a piece, gives juice');
+  await sheet.getByLabel('It cooks').fill('like parsnip, 90 g a piece, gives juice');
   await accessible(page);
   await sheet.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByTestId('food-oca')).toContainText('90 g a piece, shrinks to 0.8');
+  await expect(page.getByTestId('food-skirret')).toContainText('90 g a piece, shrinks to 0.8');
 
   // Cooked, and in the log, as it was.
   await page.getByRole('link', { name: 'Bench' }).click();
-  await expect(page.getByTestId('lane-ocas')).toContainText('ocas');
+  await expect(page.getByTestId('lane-skirrets')).toContainText('skirrets');
   await page.getByRole('button', { name: 'Take it to the stove' }).click();
   await expect(page.getByRole('heading', { name: 'Put in and lock the lid' })).toBeVisible();
-  await expect(page.locator('main')).toContainText('ocas');
+  await expect(page.locator('main')).toContainText('skirrets');
 
   await page.getByRole('link', { name: 'Batches' }).click();
   const before = await exported(page);
   const file = JSON.parse(before) as { foods: { name: string; like: string }[] };
-  expect(file.foods).toContainEqual(expect.objectContaining({ name: 'ocas', like: 'potato' }));
+  expect(file.foods).toContainEqual(expect.objectContaining({ name: 'skirrets', like: 'parsnip' }));
   await empty(page);
   await page.getByRole('button', { name: /^5.7 L electric/ }).click();
   await page.getByRole('link', { name: 'Batches' }).click();
   await bringIn(page, 'home.json', before);
   await page.getByRole('tab', { name: 'Replace' }).click();
   await expect(page.getByRole('list', { name: 'What will change' })).toContainText(
-    'added food: ocas',
+    'added food: skirrets',
   );
   await page.getByRole('button', { name: 'Replace everything' }).click();
   await expect(page.getByRole('list', { name: 'Planned batches' })).toContainText('Red lentil');

@@ -113,7 +113,7 @@ export async function start(sample: (() => Promise<Bundle>) | null): Promise<voi
     channel = new BroadcastChannel(CHANNEL);
     channel.onmessage = () => void reloadFromOtherTab();
     if (written) setState({ household: written, status: 'ready' });
-    else if (sample) begin(await sample());
+    else if (sample) await begin(await sample());
     else setState({ status: 'new' });
     useApp.temporal.getState().clear();
   } catch (error) {
@@ -121,9 +121,11 @@ export async function start(sample: (() => Promise<Bundle>) | null): Promise<voi
   }
 }
 
-/** Takes a bundle as the household, at the first start. */
-export function begin(bundle: Bundle): void {
-  setState({ household: bundle, status: 'ready' });
+/** Takes a bundle as the household, at the first start; it is shown once it is written. */
+export async function begin(bundle: Bundle): Promise<void> {
+  setState({ household: bundle });
+  await settled();
+  setState({ status: 'ready' });
   useApp.temporal.getState().clear();
 }
 

@@ -126,7 +126,7 @@ describe('the app', () => {
     const app = await fresh();
     await app.start(null);
     expect(app.useApp.getState().status).toBe('new');
-    app.begin(settings);
+    await app.begin(settings);
     app.change((h) => ({ ...h, kitchen: { ...h.kitchen, altitudeM: 500 } }));
     await app.settled();
     app.useApp.temporal.getState().undo();
@@ -152,7 +152,7 @@ describe('the app', () => {
   it('says so when the disk is full, loses nothing, and recovers', async () => {
     const app = await fresh();
     await app.start(null);
-    app.begin(settings);
+    await app.begin(settings);
     await app.settled();
     const full = jest.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
       throw new DOMException('full', 'QuotaExceededError');
@@ -177,7 +177,7 @@ describe('the app', () => {
   it('keeps a backup before a change that replaces', async () => {
     const app = await fresh();
     await app.start(null);
-    app.begin(settings);
+    await app.begin(settings);
     await app.settled();
     await app.changeWithBackup('before a test', '2026-11-24T10:00:00Z', (h) => ({
       ...h,

@@ -40,7 +40,7 @@ export function OwnStart({ onBack }: { readonly onBack: () => void }) {
     if (known === null) return;
     const own = { ...pot, id: 'p1', name: potName(pot, units) };
     const batch = newBatch(nanoid(10), own);
-    begin(await emptyKitchen({ altitudeM: known, units }, own, batch));
+    await begin(await emptyKitchen({ altitudeM: known, units }, own, batch));
     router.push(`/bench/${batch.id}`);
   };
   return (

@@ -18,7 +18,7 @@ export const HOME: Bundle = {
 
 /** Makes a bundle the household, as the shell does at the first start. */
 export function keep(bundle: Bundle = HOME): void {
-  begin(bundle);
+  void begin(bundle);
 }
 
 export function kept(): Bundle {
