@@ -38,7 +38,7 @@ function cookedIn(clause: string, like: Food): number | null {
   if (/\b(?:swells?|drinks?|doubles?)\b/i.test(clause))
     return times ?? (like.cooked > 1 ? like.cooked : SWELLS);
   if (/\b(?:shrinks?|juices?|juicy|watery)\b/i.test(clause))
-    return times ?? (like.cooked < 1 ? like.cooked : SHRINKS);
+    return times ?? Math.min(like.cooked, SHRINKS);
   return /\bkeeps its weight\b/i.test(clause) ? 1 : null;
 }
 
