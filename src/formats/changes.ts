@@ -51,8 +51,8 @@ export function previewImport(now: Bundle, file: Bundle, mode: ImportMode): read
     ...compare(
       'run',
       (r) => `${r.batch.name}, ${r.startedAt.slice(0, 10)}`,
-      now.runs,
-      file.runs,
+      now.cooks,
+      file.cooks,
       mode,
     ),
   ];
@@ -72,7 +72,7 @@ export function importBundle(now: Bundle, file: Bundle, mode: ImportMode): Bundl
     ...now,
     pots: merged(now.pots, file.pots),
     batches: merged(now.batches, file.batches),
-    runs: merged(now.runs, file.runs),
+    cooks: merged(now.cooks, file.cooks),
     foods: merged(now.foods, file.foods),
     jars: [...now.jars, ...file.jars.filter((jar) => !now.jars.some((old) => same(old, jar)))],
   };

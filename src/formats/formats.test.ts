@@ -6,11 +6,11 @@ import { importBundle, previewImport, readBundle, writeBundle } from '.';
 
 const HOME: Bundle = {
   format: 'retort',
-  version: 1,
+  version: 2,
   kitchen: KITCHEN,
   pots: [POT],
   batches: [REFERENCE],
-  runs: [],
+  cooks: [],
   jars: [],
   foods: [],
 };

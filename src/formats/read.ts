@@ -1,10 +1,5 @@
 import { validateBundle, type Problem, type Validated } from '../core/batch';
 
-/** Brings a file of an older version up to this one. Version 1 is the first. */
-function migrate(value: unknown): unknown {
-  return value;
-}
-
 /**
  * Reads a bundle from text.
  *
@@ -22,5 +17,5 @@ export function readBundle(text: string): Validated {
     };
     return { ok: false, problems: [problem] };
   }
-  return validateBundle(migrate(value));
+  return validateBundle(value);
 }

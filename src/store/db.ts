@@ -1,6 +1,19 @@
 /** The browser's database: one versioned schema, and the way from every older version to it. */
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
-import type { Batch, Kitchen, Pot, Run } from '../core/batch';
+import {
+  openDB,
+  type DBSchema,
+  type IDBPDatabase,
+  type IDBPTransaction,
+  type StoreNames,
+} from 'idb';
+import {
+  batchFromVersion1,
+  cookFromVersion1,
+  type Batch,
+  type Cook,
+  type Kitchen,
+  type Pot,
+} from '../core/batch';
 import type { OwnFood } from '../core/food';
 
 export interface Backup {
@@ -26,23 +39,44 @@ export interface Schema extends DBSchema {
   household: { key: string; value: Household };
   pots: { key: string; value: Pot };
   batches: { key: string; value: Batch };
-  runs: { key: string; value: Run };
+  cooks: { key: string; value: Cook };
   backups: { key: string; value: Backup; indexes: { at: string } };
 }
 
 export type Database = IDBPDatabase<Schema>;
 
 export const DB_NAME = 'retort';
-export const DB_VERSION = 1;
+export const DB_VERSION = 2;
+
+type Upgrade = (
+  db: Database,
+  tx: IDBPTransaction<Schema, StoreNames<Schema>[], 'versionchange'>,
+) => void | Promise<void>;
+
+/** The store of version 1 that is gone since. */
+const RUNS = 'runs' as never;
+
+/** Runs become cooks, which keep the pot and the kitchen they were cooked with. */
+const runsToCooks: Upgrade = async (db, tx) => {
+  const cooks = db.createObjectStore('cooks', { keyPath: 'id' });
+  const household = await tx.objectStore('household').get('household');
+  const pots = await tx.objectStore('pots').getAll();
+  const runs: readonly unknown[] = await tx.objectStore(RUNS).getAll();
+  for (const run of runs) await cooks.put(cookFromVersion1(run, pots, household?.kitchen) as Cook);
+  const batches = tx.objectStore('batches');
+  for (const batch of await batches.getAll()) await batches.put(batchFromVersion1(batch) as Batch);
+  db.deleteObjectStore(RUNS);
+};
 
 /** One entry a version: what brings a database of the version before up to it. */
-const UPGRADES: readonly ((db: Database) => void)[] = [
+const UPGRADES: readonly Upgrade[] = [
   (db) => {
     db.createObjectStore('household', { keyPath: 'key' });
-    for (const name of ['pots', 'batches', 'runs'] as const)
+    for (const name of ['pots', 'batches', RUNS] as const)
       db.createObjectStore(name, { keyPath: 'id' });
     db.createObjectStore('backups', { keyPath: 'id' }).createIndex('at', 'at');
   },
+  runsToCooks,
 ];
 
 /**
@@ -52,8 +86,8 @@ const UPGRADES: readonly ((db: Database) => void)[] = [
  */
 export function openDatabase(onBlocking: () => void = () => undefined): Promise<Database> {
   return openDB<Schema>(DB_NAME, DB_VERSION, {
-    upgrade(db, from) {
-      for (const upgrade of UPGRADES.slice(from)) upgrade(db);
+    async upgrade(db, from, _to, tx) {
+      for (const upgrade of UPGRADES.slice(from)) await upgrade(db, tx);
     },
     blocking(_current, _blocked, event) {
       (event.target as IDBDatabase | null)?.close();

@@ -1,11 +1,20 @@
 /** Reading and writing the household, record by record. */
 import { nanoid } from 'nanoid';
-import type { Bundle } from '../core/batch';
+import { VERSION, type Bundle } from '../core/batch';
 import { writeBundle } from '../formats/write';
 import type { Backup, Database, Household } from './db';
 
-const KNOWN = new Set(['format', 'version', 'kitchen', 'pots', 'batches', 'runs', 'jars', 'foods']);
-const LISTS = ['pots', 'batches', 'runs'] as const;
+const KNOWN = new Set([
+  'format',
+  'version',
+  'kitchen',
+  'pots',
+  'batches',
+  'cooks',
+  'jars',
+  'foods',
+]);
+const LISTS = ['pots', 'batches', 'cooks'] as const;
 /** Backups kept; older ones go. */
 const BACKUPS = 5;
 
@@ -24,15 +33,25 @@ function householdOf(bundle: Bundle): Household {
 export async function loadBundle(db: Database): Promise<Bundle | null> {
   const tx = db.transaction(['household', ...LISTS]);
   const household = await tx.objectStore('household').get('household');
-  const [pots, batches, runs] = await Promise.all([
+  const [pots, batches, cooks] = await Promise.all([
     tx.objectStore('pots').getAll(),
     tx.objectStore('batches').getAll(),
-    tx.objectStore('runs').getAll(),
+    tx.objectStore('cooks').getAll(),
   ]);
   await tx.done;
   if (!household) return null;
   const { kitchen, jars, foods = [], extra } = household;
-  return { ...extra, format: 'retort', version: 1, kitchen, pots, batches, runs, jars, foods };
+  return {
+    ...extra,
+    format: 'retort',
+    version: VERSION,
+    kitchen,
+    pots,
+    batches,
+    cooks,
+    jars,
+    foods,
+  };
 }
 
 /**

@@ -9,11 +9,11 @@ import { keepBackup, listBackups, loadBundle, saveChanges, wipe } from './reposi
 
 const HOME = {
   format: 'retort',
-  version: 1,
+  version: 2,
   kitchen: KITCHEN,
   pots: [POT],
   batches: [REFERENCE],
-  runs: [],
+  cooks: [],
   jars: [{ later: 1 }],
   foods: [{ id: 'oca', name: 'oca', like: 'potato' }],
   ours: 'kept',

@@ -1,10 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import type { PredictedRunOff, Run } from '@/core/batch';
+import type { PredictedRunOff, Cook } from '@/core/batch';
 import { formatLevel, LITRES_PER_QUART, type Units } from '@/core/quantity';
 import { withYield, yieldOf } from '@/core/timetable';
-import { saveRun } from './household';
+import { saveCook } from './household';
 import { Field } from './Field';
 
 const MOST_L = 100;
@@ -16,16 +16,16 @@ function numberIn(text: string): number {
 
 /** Broth of a run of bones, to the line read off the pot; what is no number is said beneath. */
 export function YieldEntry({
-  run,
+  cook,
   foretold,
   units,
 }: {
-  readonly run: Run;
+  readonly cook: Cook;
   readonly foretold: PredictedRunOff;
   readonly units: Units;
 }) {
   const unitL = units === 'us' ? LITRES_PER_QUART : 1;
-  const { litres } = yieldOf(run, foretold.run);
+  const { litres } = yieldOf(cook, foretold.run);
   const kept = litres === undefined ? '' : String(Number((litres / unitL).toFixed(2)));
   const [text, setText] = useState(kept);
   const [of, setOf] = useState(kept);
@@ -50,8 +50,9 @@ export function YieldEntry({
         const typed = event.target.value;
         const now = numberIn(typed) * unitL;
         setText(typed);
-        if (typed.trim() === '') saveRun(withYield(run, foretold.run, { litres: undefined }));
-        else if (now >= 0 && now <= MOST_L) saveRun(withYield(run, foretold.run, { litres: now }));
+        if (typed.trim() === '') saveCook(withYield(cook, foretold.run, { litres: undefined }));
+        else if (now >= 0 && now <= MOST_L)
+          saveCook(withYield(cook, foretold.run, { litres: now }));
       }}
     />
   );

@@ -3,7 +3,7 @@ import {
   type Batch,
   type Bundle,
   type Item,
-  type Run,
+  type Cook,
   type SchoolKey,
 } from '@/core/batch';
 import type { OwnFood } from '@/core/food';
@@ -82,18 +82,18 @@ export function saveHabit(key: SchoolKey, value: string | undefined): void {
   });
 }
 
-export function saveRun(run: Run): void {
+export function saveCook(cook: Cook): void {
   change((h) => ({
     ...h,
-    runs: h.runs.some((r) => r.id === run.id)
-      ? h.runs.map((r) => (r.id === run.id ? run : r))
-      : [...h.runs, run],
+    cooks: h.cooks.some((r) => r.id === cook.id)
+      ? h.cooks.map((r) => (r.id === cook.id ? cook : r))
+      : [...h.cooks, cook],
   }));
 }
 
-/** The run still on the stove, the newest first. */
-export function runOnStove(household: Bundle): Run | undefined {
-  return household.runs
+/** The cook still on the stove, the newest first. */
+export function cookOnStove(household: Bundle): Cook | undefined {
+  return household.cooks
     .filter((r) => !r.endedAt)
     .sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1))[0];
 }

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import {
-  addRun,
+  addExtraction,
   pickMeat,
-  runWaterL,
-  setRunWater,
-  withRuns,
+  extractionWaterL,
+  setExtractionWater,
+  withExtractions,
   type Batch,
   type Step,
 } from '../batch';
@@ -28,7 +28,7 @@ const total = (batch: Batch, what: 'gelatineG' | 'strongG' = 'strongG') =>
   runs(batch).reduce((sum, r) => sum + r[what], 0);
 
 describe('runs through the pot', () => {
-  const three = withRuns(broth(), 3);
+  const three = withExtractions(broth(), 3);
 
   it('pour the broth off and begin again in fresh water', () => {
     const model = runModel(three, POT, KITCHEN);
@@ -49,7 +49,7 @@ describe('runs through the pot', () => {
   it('conserve the water: in is out, as broth, as steam or in the bones', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 4 }), fc.integer({ min: 10, max: 90 }), (n, hold) => {
-        const batch = withRuns(broth(hold), n);
+        const batch = withExtractions(broth(hold), n);
         const model = runModel(batch, POT, KITCHEN);
         const { trace, items } = model.heat;
         const last = trace.s.length - 1;
@@ -97,7 +97,7 @@ describe('runs through the pot', () => {
     fc.assert(
       fc.property(fc.integer({ min: 20, max: 150 }), fc.integer({ min: 20, max: 150 }), (x, y) => {
         const once = broth(x + y);
-        const twice = addRun(broth(x));
+        const twice = addExtraction(broth(x));
         const split: Batch = {
           ...twice,
           steps: (twice.steps ?? []).map((s) =>
@@ -196,16 +196,16 @@ describe('meat picked off on the way', () => {
 
 describe('calls on bones', () => {
   it('refuse poultry a second run, and take it off again', () => {
-    const twice = addRun(broth(90, {}, 'turkey-frame'));
+    const twice = addExtraction(broth(90, {}, 'turkey-frame'));
     const spent = finding(twice, 'bones-spent');
     expect(spent).toMatchObject({ level: 'warn', numbers: { run: 2 } });
     expect(spent.message).toContain('splinters');
     expect(runs(cleared(twice, 'bones-spent'))).toHaveLength(1);
-    expect(codes(addRun(broth(60)))).not.toContain('bones-spent');
+    expect(codes(addExtraction(broth(60)))).not.toContain('bones-spent');
   });
 
   it('note a run that is hardly worth the heat', () => {
-    expect(finding(withRuns(broth(150), 3), 'bones-spent').level).toBe('note');
+    expect(finding(withExtractions(broth(150), 3), 'bones-spent').level).toBe('note');
   });
 
   it('ask for a fine sieve once frames crumble', () => {
@@ -257,21 +257,21 @@ describe('calls on bones', () => {
 
 describe('calls on one run of several', () => {
   it('cover the bones of a later run with its own water', () => {
-    const bare = setRunWater(addRun(broth(60, {}, 'beef-knuckle')), 1, 0.6);
+    const bare = setExtractionWater(addExtraction(broth(60, {}, 'beef-knuckle')), 1, 0.6);
     const call = finding(bare, 'not-covered');
     expect(call.message).toContain('in run 2');
     const after = cleared(bare, 'not-covered');
-    expect(runWaterL(after, 1)).toBeGreaterThan(0.8);
-    expect(runWaterL(after, 0)).toBeCloseTo(2.6, 2);
+    expect(extractionWaterL(after, 1)).toBeGreaterThan(0.8);
+    expect(extractionWaterL(after, 0)).toBeCloseTo(2.6, 2);
   });
 
   it('give a later run the liquid it needs for steam, and take from it what is over the line', () => {
-    const dry = setRunWater(addRun(broth(60)), 1, 0.02);
+    const dry = setExtractionWater(addExtraction(broth(60)), 1, 0.02);
     expect(finding(dry, 'too-little-liquid').step).not.toBe('s1');
-    expect(runWaterL(cleared(dry, 'too-little-liquid'), 1)).toBeGreaterThan(0.2);
-    const full = setRunWater(addRun(broth(60)), 1, 3.6);
-    expect(runWaterL(cleared(full, 'over-max-fill'), 1)).toBeLessThan(3.2);
-    expect(runWaterL(cleared(full, 'over-max-fill'), 0)).toBeCloseTo(2.6, 2);
+    expect(extractionWaterL(cleared(dry, 'too-little-liquid'), 1)).toBeGreaterThan(0.2);
+    const full = setExtractionWater(addExtraction(broth(60)), 1, 3.6);
+    expect(extractionWaterL(cleared(full, 'over-max-fill'), 1)).toBeLessThan(3.2);
+    expect(extractionWaterL(cleared(full, 'over-max-fill'), 0)).toBeCloseTo(2.6, 2);
   });
 });
 

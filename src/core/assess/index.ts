@@ -3,7 +3,6 @@ export type {
   BlendReport,
   BonesReport,
   Finding,
-  FindingCode,
   FillReport,
   GradeFrom,
   ItemReport,
@@ -18,9 +17,10 @@ export type {
   Texture,
   WorstMoment,
 } from './types';
+export { findingOf, type FindingCode } from './findingCodes';
 export type { NumberName } from './numberNames';
 export { assess, type AssessOptions } from './assess';
-export { applyRemedy, putInAfter } from './remedy';
+export { applyRemedy, putInAfter, REMEDIES } from './remedy';
 export {
   BAND_IN_TEN,
   drawBatch,

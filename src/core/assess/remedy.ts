@@ -8,7 +8,7 @@ import {
   setHold,
   setMinutes,
   setRelease,
-  setRunWater,
+  setExtractionWater,
   splitHold,
   stepsOf,
   stopAfter,
@@ -46,38 +46,59 @@ function cutTo(batch: Batch, id: string, mm: number): Batch {
   return cut ? changeItem(batch, id, { cut: { ...cut, mm } }) : batch;
 }
 
+type Of<D extends Remedy['do']> = Extract<Remedy, { do: D }>;
+
+interface RemedyDefinition<R extends Remedy> {
+  /** How much of what the cook wants it changes; minutes count besides (assumed). */
+  readonly changes: number;
+  readonly apply: (batch: Batch, remedy: R) => Batch;
+}
+
+/** Every remedy: what it does, and what it costs the cook. */
+export const REMEDIES: { readonly [D in Remedy['do']]: RemedyDefinition<Of<D>> } = {
+  'keep-warm': {
+    changes: 0.5,
+    apply: (batch, { step }) =>
+      changeStep(batch, step, (s) => (s.kind === 'rest' ? { ...s, keepWarm: true } : s)),
+  },
+  'set-release': {
+    changes: 0.7,
+    apply: (batch, { step, release }) => setRelease(batch, step, release),
+  },
+  'set-water': {
+    changes: 1,
+    apply: (batch, { run = 0, litres }) => setExtractionWater(batch, run, litres),
+  },
+  'put-in-after': {
+    changes: 1,
+    apply: (batch, { item, minutes }) => putInAfter(batch, item, minutes),
+  },
+  'set-minutes': {
+    changes: 1,
+    apply: (batch, { step, minutes }) => setMinutes(batch, step, minutes),
+  },
+  'set-hold': { changes: 1.2, apply: (batch, { step, holdMin }) => setHold(batch, step, holdMin) },
+  'put-in-late': {
+    changes: 1.4,
+    apply: (batch, { item, step, minutes }) => putInLate(batch, item, step, minutes),
+  },
+  'set-cut': { changes: 1.6, apply: (batch, { item, mm }) => cutTo(batch, item, mm) },
+  apart: {
+    changes: 1.6,
+    apply: (batch, { item }) => changeItem(batch, item, { apart: true, enters: null }),
+  },
+  'stop-after': { changes: 2, apply: (batch, { runs }) => stopAfter(batch, runs) },
+  'move-pot': { changes: 2.2, apply: (batch, { pot }) => inPot(batch, pot) },
+  take: { changes: 2.4, apply: (_, { batch }) => batch },
+  'set-wish': { changes: 3, apply: (batch, { item, wish }) => changeItem(batch, item, { wish }) },
+  scale: { changes: 4, apply: (batch, { factor }) => scaleBatch(batch, factor) },
+};
+
+function definitionOf<R extends Remedy>(remedy: R): RemedyDefinition<R> {
+  return REMEDIES[remedy.do] as RemedyDefinition<Remedy> as RemedyDefinition<R>;
+}
+
 /** Does what a finding offers. */
 export function applyRemedy(batch: Batch, remedy: Remedy): Batch {
-  switch (remedy.do) {
-    case 'set-water':
-      return setRunWater(batch, remedy.run ?? 0, remedy.litres);
-    case 'scale':
-      return scaleBatch(batch, remedy.factor);
-    case 'set-release':
-      return setRelease(batch, remedy.step, remedy.release);
-    case 'set-hold':
-      return setHold(batch, remedy.step, remedy.holdMin);
-    case 'set-minutes':
-      return setMinutes(batch, remedy.step, remedy.minutes);
-    case 'stop-after':
-      return stopAfter(batch, remedy.runs);
-    case 'apart':
-      return changeItem(batch, remedy.item, { apart: true, enters: null });
-    case 'set-cut':
-      return cutTo(batch, remedy.item, remedy.mm);
-    case 'set-wish':
-      return changeItem(batch, remedy.item, { wish: remedy.wish });
-    case 'keep-warm':
-      return changeStep(batch, remedy.step, (s) =>
-        s.kind === 'rest' ? { ...s, keepWarm: true } : s,
-      );
-    case 'move-pot':
-      return inPot(batch, remedy.pot);
-    case 'take':
-      return remedy.batch;
-    case 'put-in-late':
-      return putInLate(batch, remedy.item, remedy.step, remedy.minutes);
-    case 'put-in-after':
-      return putInAfter(batch, remedy.item, remedy.minutes);
-  }
+  return definitionOf(remedy).apply(batch, remedy);
 }

@@ -1,5 +1,5 @@
 /** The numbers of an assessment, from the model to the reader. */
-import { runOf, runWaterL, type PlannedItem } from '../batch';
+import { runOf, extractionWaterL, type PlannedItem } from '../batch';
 import { conductionShape } from '../doneness';
 import { gradesOf, wishOf, type Food } from '../food';
 import {
@@ -122,7 +122,7 @@ export function fillReport(model: Model, releases: readonly ReleaseReport[]): Fi
       swollenL: swollen.levelL,
       releaseL,
       finishedBrothL: last >= 0 ? contentsAt(model, last).freeL : 0,
-      waterToLineL: waterToLine(parts, lines.lineL, runWaterL(batch, run)),
+      waterToLineL: waterToLine(parts, lines.lineL, extractionWaterL(batch, run)),
       scaleToFit: worstL > 0 ? scaleToLine(worstL, lines.lineL) : 1,
       worstL,
       run,

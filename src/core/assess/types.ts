@@ -2,38 +2,13 @@ import type { Batch, Pot, Verdict } from '../batch';
 import type { Release, ReleaseMethod, StepKind } from '../vocabulary';
 import type { Family, FoodGroup, GradeName, Wish } from '../food';
 import type { BodyShape, Phase } from '../heat';
+import type { FindingCode } from './findingCodes';
 import type { NumberName } from './numberNames';
 import type { BonesReport, RunOffReport } from './runOffTypes';
 
 export type * from './runOffTypes';
 
 export type Level = 'stop' | 'warn' | 'note';
-
-export type FindingCode =
-  | 'empty'
-  | 'over-max-fill'
-  | 'over-foam-line'
-  | 'too-little-liquid'
-  | 'dry-start'
-  | 'not-covered'
-  | 'never-at-pressure'
-  | 'spray-risk'
-  | 'release-costs'
-  | 'scorch-risk'
-  | 'dairy-under-pressure'
-  | 'undercooked'
-  | 'overcooked'
-  | 'noodles-drink'
-  | 'poultry-not-safe'
-  | 'meat-not-safe'
-  | 'kidney-bean-toxin'
-  | 'salty'
-  | 'bones-spent'
-  | 'bones-crumble'
-  | 'thin-set'
-  | 'over-extracted'
-  | 'salt-at-end'
-  | 'slow-cooling';
 
 /** A change that answers a finding; done by `applyRemedy`. */
 export type Remedy =

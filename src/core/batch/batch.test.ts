@@ -27,11 +27,11 @@ import {
 
 const BUNDLE = {
   format: 'retort',
-  version: 1,
+  version: 2,
   kitchen: KITCHEN,
   pots: [POT],
   batches: [REFERENCE],
-  runs: [],
+  cooks: [],
   jars: [],
   foods: [],
 };
@@ -130,7 +130,7 @@ describe('checking a file', () => {
   it('names every fault with its path, what was found and what is wanted', () => {
     const bad = validateBundle({
       ...BUNDLE,
-      version: 2,
+      version: 3,
       kitchen: { ...KITCHEN, altitudeM: 'high' },
       batches: [
         {
@@ -147,7 +147,7 @@ describe('checking a file', () => {
     if (bad.ok) throw new Error('taken');
     expect(bad.problems).toEqual(
       expect.arrayContaining([
-        { path: 'version', found: '2', wanted: 'the number 1' },
+        { path: 'version', found: '3', wanted: 'the number 1 or 2' },
         { path: 'kitchen.altitudeM', found: '"high"', wanted: 'a number from -400 to 5000 m' },
         { path: 'batches[0].name', found: '""', wanted: 'a name, 1 to 200 characters' },
         { path: 'batches[0].items[0].amount.value', found: '-1', wanted: 'a number above 0' },

@@ -1,20 +1,20 @@
 /** Yup schema of a bundle file. */
 import * as yup from 'yup';
-import { runSchema } from './runSchema';
+import { cookSchema } from './cookSchema';
+import { VERSION } from './migrate';
 import { batchSchema, kitchenSchema, ownFoodSchema, potSchema } from './schema';
 import { list, needed, object, oneOf } from './schemaParts';
+
+const VERSIONS = 'the number 1 or 2';
 
 export const bundleSchema = object(
   {
     format: needed(oneOf(['retort']), 'the word retort'),
-    version: needed(
-      yup.number().strict().typeError('the number 1').oneOf([1], 'the number 1'),
-      'the number 1',
-    ),
+    version: needed(yup.number().strict().typeError(VERSIONS).oneOf([VERSION], VERSIONS), VERSIONS),
     kitchen: needed(kitchenSchema, 'the kitchen: altitude, room temperature and units'),
     pots: needed(list(potSchema, 'a list of pots').min(1, 'at least one pot'), 'a list of pots'),
     batches: needed(list(batchSchema, 'a list of batches'), 'a list of batches'),
-    runs: list(runSchema, 'a list of runs'),
+    cooks: list(cookSchema, 'a list of cooks'),
     jars: list(yup.mixed(), 'a list of jars'),
     foods: list(ownFoodSchema, 'a list of foods'),
   },

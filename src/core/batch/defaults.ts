@@ -66,7 +66,7 @@ function fillFood(food: unknown, index: number): unknown {
 /** A file's value with what it left out. Anything that is no object is returned as it is. */
 export function withDefaults(value: unknown): unknown {
   if (!isFields(value)) return value;
-  let filled = fill(value, { kitchen: {}, batches: [], runs: [], jars: [], foods: [] });
+  let filled = fill(value, { kitchen: {}, batches: [], jars: [], foods: [] });
   filled = within(filled, 'foods', (foods) => each(foods, fillFood));
   filled = within(filled, 'kitchen', (kitchen) =>
     fill(kitchen, { altitudeM: 0, ambientC: 20, units: 'metric' }),

@@ -50,22 +50,23 @@ export {
 } from './edit';
 export { handlingAt, keptApart, type Handling } from './entries';
 export { USUAL_POTS, usualPowerW, type UsualPot } from './usualPots';
+export { batchFromVersion1, cookFromVersion1, VERSION } from './migrate';
 export { newBatch } from './newBatch';
 export { indexOfStep, poursOf } from './pours';
 export { READIED } from './ready';
 export { stepWords } from './words';
 export {
-  addRun,
+  addExtraction,
   isBroth,
   pickMeat,
   runOf,
-  runWaterL,
-  setRunHold,
-  setRunWater,
+  extractionWaterL,
+  setExtractionHold,
+  setExtractionWater,
   stopAfter,
   stretchesOf,
-  withRuns,
-} from './runs';
+  withExtractions,
+} from './extractions';
 export { forServings, inPot, waysOf, type Way } from './scale';
 export { SCHOOLS, type School, type SchoolKey } from './schoolList';
 export { byHabit, choose, chosen, schoolsOf } from './schools';

@@ -176,7 +176,7 @@ export interface Batch {
   /** What is wanted of its bones. */
   readonly aim?: Aim;
   /** The run this plan came from, by "cook again". */
-  readonly fromRun?: string;
+  readonly fromCook?: string;
 }
 
 export type MarkKind =
@@ -213,6 +213,16 @@ export interface Prediction {
   readonly finishedBrothL: number;
   /** Items to fish out at the table. */
   readonly fishOut?: readonly string[];
+  /** The curve, thinned: arrays of one length; missing in what an older version foretold. */
+  readonly trace?: {
+    readonly minute: readonly number[];
+    readonly liquidC: readonly number[];
+    readonly boilC: number;
+  };
+  /** To the table, 8 times in 10, min; missing where it was not drawn. */
+  readonly band?: { readonly p10: number; readonly p90: number };
+  /** How often each item was to come out right, 0 to 1; missing where it was not drawn. */
+  readonly chances?: Readonly<Record<string, number>>;
   /** What each run of bones was to give; missing where there are none. */
   readonly runOffs?: readonly PredictedRunOff[];
 }
@@ -240,10 +250,14 @@ export interface Yield {
 }
 
 /** One cooking of a batch: the plan as it was, what was predicted, what happened. */
-export interface Run {
+export interface Cook {
   readonly id: string;
   readonly batch: Batch;
-  readonly potId: string;
+  /** What it was cooked in and where, as they were then. */
+  readonly pot: Pot;
+  readonly kitchen: Kitchen;
+  /** Version of the models that foretold it. */
+  readonly model: number;
   readonly startedAt: string;
   readonly endedAt?: string;
   readonly predicted: Prediction;
@@ -262,11 +276,11 @@ export interface Run {
 /** Everything a household keeps: the file, and the store. */
 export interface Bundle {
   readonly format: 'retort';
-  readonly version: 1;
+  readonly version: 2;
   readonly kitchen: Kitchen;
   readonly pots: readonly Pot[];
   readonly batches: readonly Batch[];
-  readonly runs: readonly Run[];
+  readonly cooks: readonly Cook[];
   readonly jars: readonly unknown[];
   /** What this kitchen cooks and no table has. */
   readonly foods: readonly OwnFood[];

@@ -4,9 +4,10 @@ import { withDefaults } from './defaults';
 import { bundleSchema } from './bundleSchema';
 import { releaseOf, releasesFor } from '../vocabulary';
 import { sameName } from './ownNames';
+import { migrate } from './migrate';
 import { foodOf, namedFood } from './named';
 import type { Amount } from '../quantity';
-import type { Batch, Bundle, Item, Run } from './types';
+import type { Batch, Bundle, Item, Cook } from './types';
 
 /** One thing wrong with a file: where, what stood there, what should. */
 export interface Problem {
@@ -181,14 +182,18 @@ function withOwnFoods(batch: Batch, foods: readonly OwnFood[]): Batch {
  * @returns the bundle, missing fields filled in and unknown ones kept, or every problem found
  */
 export function validateBundle(value: unknown): Validated {
-  const filled = withDefaults(value);
+  const filled = migrate(withDefaults(value));
+  // What is wrong with an older file is told in the names it has.
+  const old = isVersion1(value);
+  const told = (problems: readonly Problem[]): readonly Problem[] =>
+    old ? problems.map((p) => ({ ...p, path: p.path.replace(/^cooks/, 'runs') })) : problems;
   const shape = problemsOf(
     bundleSchema.required('a Retort file: an object with kitchen, pots and batches'),
     filled,
   );
-  if (shape.length > 0) return { ok: false, problems: shape };
-  const raw = filled as Omit<Bundle, 'runs' | 'jars' | 'foods'> & {
-    runs?: readonly Run[];
+  if (shape.length > 0) return { ok: false, problems: told(shape) };
+  const raw = filled as Omit<Bundle, 'cooks' | 'jars' | 'foods'> & {
+    cooks?: readonly Cook[];
     jars?: unknown[];
     foods?: readonly OwnFood[];
   };
@@ -196,7 +201,7 @@ export function validateBundle(value: unknown): Validated {
   const bundle: Bundle = {
     ...raw,
     batches: raw.batches.map((batch) => withOwnFoods(batch, foods)),
-    runs: (raw.runs ?? []).map((run) => ({ ...run, batch: withOwnFoods(run.batch, foods) })),
+    cooks: (raw.cooks ?? []).map((run) => ({ ...run, batch: withOwnFoods(run.batch, foods) })),
     jars: raw.jars ?? [],
     foods,
   };
@@ -210,8 +215,8 @@ export function validateBundle(value: unknown): Validated {
       (i) => `batches[${i}].id`,
     ),
     ...duplicates(
-      bundle.runs.map((r) => r.id),
-      (i) => `runs[${i}].id`,
+      bundle.cooks.map((r) => r.id),
+      (i) => `cooks[${i}].id`,
     ),
     ...duplicates(
       foods.map((f) => f.id),
@@ -223,7 +228,11 @@ export function validateBundle(value: unknown): Validated {
         : [{ path: `foods[${i}].like`, found: show(food.like), wanted: LIKE }],
     ),
     ...bundle.batches.flatMap((b, i) => batchProblems(b, `batches[${i}]`, bundle.pots)),
-    ...bundle.runs.flatMap((r, i) => batchProblems(r.batch, `runs[${i}].batch`, null)),
+    ...bundle.cooks.flatMap((r, i) => batchProblems(r.batch, `cooks[${i}].batch`, null)),
   ];
-  return problems.length > 0 ? { ok: false, problems } : { ok: true, bundle };
+  return problems.length > 0 ? { ok: false, problems: told(problems) } : { ok: true, bundle };
+}
+
+function isVersion1(value: unknown): boolean {
+  return typeof value === 'object' && value !== null && 'version' in value && value.version === 1;
 }

@@ -8,9 +8,10 @@ import {
   assess,
   callKey,
   drawBatch,
+  findingOf,
+  REMEDIES,
   type Draws,
   type Finding,
-  type FindingCode,
   type Remedy,
 } from '../assess';
 import type { Batch, Kitchen, Pot } from '../batch';
@@ -48,28 +49,8 @@ const MOST_TRIALS = 16;
 const TRIAL_S = 30;
 const TRIAL_DRAWS = 16;
 
-/** How much of what the cook wants a remedy changes; minutes count besides (assumed). */
-const CHANGES: Readonly<Record<Remedy['do'], number>> = {
-  'keep-warm': 0.5,
-  'set-release': 0.7,
-  'set-water': 1,
-  'put-in-after': 1,
-  'set-minutes': 1,
-  'set-hold': 1.2,
-  'put-in-late': 1.4,
-  'set-cut': 1.6,
-  apart: 1.6,
-  'stop-after': 2,
-  'move-pot': 2.2,
-  take: 2.4,
-  'set-wish': 3,
-  scale: 4,
-};
 /** What ten minutes later on the table weigh beside that. */
 const PER_MINUTE = 0.03;
-
-const TEXTURE: ReadonlySet<FindingCode> = new Set(['undercooked', 'overcooked']);
-const TOO_FULL: ReadonlySet<FindingCode> = new Set(['over-max-fill', 'over-foam-line']);
 
 interface Home {
   readonly pot: Pot;
@@ -81,11 +62,11 @@ interface Home {
 function besides(batch: Batch, findings: readonly Finding[], home: Home): readonly Remedy[] {
   const { pot, pots, kitchen } = home;
   const remedies: Remedy[] = [];
-  if (findings.some((f) => TOO_FULL.has(f.code)))
+  if (findings.some((f) => findingOf(f.code).wider === 'pot'))
     for (const other of pots)
       if (other.id !== pot.id && other.capacityL > pot.capacityL)
         remedies.push({ do: 'move-pot', pot: other, label: `Cook it in ${other.name}` });
-  if (findings.some((f) => TEXTURE.has(f.code))) {
+  if (findings.some((f) => findingOf(f.code).wider === 'order')) {
     try {
       const { batch: plan, unmet } = solve(batch, pot, kitchen, USUAL_WISHES);
       if (unmet.length === 0) remedies.push({ do: 'take', batch: plan, label: 'Find the order' });
@@ -134,7 +115,7 @@ function outcomeWords(totalMin: number, beforeMin: number): string {
 }
 
 function weight(offer: Offer, beforeMin: number): number {
-  return CHANGES[offer.remedy.do] + PER_MINUTE * Math.max(0, offer.totalMin - beforeMin);
+  return REMEDIES[offer.remedy.do].changes + PER_MINUTE * Math.max(0, offer.totalMin - beforeMin);
 }
 
 /** The best for a call; that it is right as it is can always be said, last. */
@@ -168,7 +149,7 @@ export function judgeBatch(
     return !seen.has(key) && seen.add(key);
   });
   const ranked = candidates
-    .sort((a, b) => CHANGES[a.do] - CHANGES[b.do])
+    .sort((a, b) => REMEDIES[a.do].changes - REMEDIES[b.do].changes)
     .slice(0, MOST_TRIALS)
     .flatMap((remedy) => tried(batch, remedy, findings, time.totalMin, home) ?? [])
     .sort((a, b) => weight(a, time.totalMin) - weight(b, time.totalMin));

@@ -1,5 +1,5 @@
 /** Decisions run through the model, and what is learned of them. */
-import { assess, type Assessment, type Finding, type FindingCode } from '../assess';
+import { assess, findingOf, type Assessment, type Finding } from '../assess';
 import type { Batch } from '../batch';
 import { cookRate } from '../doneness';
 import { measured } from './edges';
@@ -34,17 +34,8 @@ export interface Checked {
   readonly room: number;
 }
 
-const UNSAFE: ReadonlySet<FindingCode> = new Set([
-  'spray-risk',
-  'never-at-pressure',
-  'too-little-liquid',
-  'poultry-not-safe',
-  'meat-not-safe',
-  'kidney-bean-toxin',
-] satisfies FindingCode[]);
-
-export function isUnsafe(finding: Finding): boolean {
-  return UNSAFE.has(finding.code);
+export function isUnsafe({ code }: Finding): boolean {
+  return findingOf(code).unsafe;
 }
 
 /** Time step of a trial, s: what it finds is run again as finely as everything else. */

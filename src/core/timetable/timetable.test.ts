@@ -2,12 +2,13 @@ import { assess } from '../assess';
 import type { Mark, MarkKind } from '../batch';
 import { stepsOf, waterL } from '../batch';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '../testing/kitchen';
-import { cookAgain, happened, movesOf, stagesOf, standing, startRun, wordsOf } from '.';
+import { cookAgain, happened, movesOf, stagesOf, standing, wordsOf } from '.';
+import { cookOf } from '../testing/cooks';
 
 const T0 = Date.parse('2026-11-24T16:00:00.000Z');
 const at = (min: number): string => new Date(T0 + min * 60000).toISOString();
 const mark = (kind: MarkKind, min: number, step = 's1'): Mark => ({ kind, step, at: at(min) });
-const run = (batch = REFERENCE) => startRun('r1', batch, 'p1', assess(batch, POT, KITCHEN), at(0));
+const run = (batch = REFERENCE) => cookOf('r1', batch, at(0));
 const timed = batchOf(
   [item('w', 'water', 1.5, 'l')],
   [pressure(10, { method: 'timed', afterMin: 6 })],
@@ -103,7 +104,7 @@ describe('cooking again', () => {
       { ...run(), note: 'More pepper.', nextTime: { holdMin: 6, waterMl: 250 } },
       'b2',
     );
-    expect(next).toMatchObject({ id: 'b2', fromRun: 'r1', note: 'More pepper.' });
+    expect(next).toMatchObject({ id: 'b2', fromCook: 'r1', note: 'More pepper.' });
     expect(stepsOf(next)[0]).toMatchObject({ holdMin: 66 });
     expect(waterL(next)).toBeCloseTo(waterL(REFERENCE) + 0.25, 3);
     expect(stepsOf(cookAgain(run(), 'b3'))[0]).toMatchObject({ holdMin: 60 });

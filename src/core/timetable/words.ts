@@ -1,6 +1,6 @@
 /** What to do and look for at a stage, and what can hurt there. Common practice, no source. */
 import type { Units } from '../quantity';
-import { releaseOf, RELEASES, stepOf } from '../vocabulary';
+import { doingOf, releaseOf, RELEASES } from '../vocabulary';
 import type { Stage } from './stages';
 
 export interface Words {
@@ -93,7 +93,7 @@ export function wordsOf(stage: Stage, units: Units): Words {
       };
     case 'do': {
       if (stage.pours) return POUR;
-      const { look, ...doing } = stepOf(stage.stepKind).doing;
+      const { look, ...doing } = doingOf(stage.stepKind);
       return { ...doing, look: look(units), press: 'Done' };
     }
   }

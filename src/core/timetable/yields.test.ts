@@ -1,9 +1,10 @@
 import { assess } from '../assess';
-import { withRuns, type Batch } from '../batch';
+import { withExtractions, type Batch } from '../batch';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '../testing/kitchen';
-import { movesOf, runOffAt, stagesOf, startRun, withYield, wordsOf, yieldOf } from '.';
+import { movesOf, runOffAt, stagesOf, withYield, wordsOf, yieldOf } from '.';
+import { cookOf } from '../testing/cooks';
 
-const BROTH: Batch = withRuns(
+const BROTH: Batch = withExtractions(
   batchOf(
     [item('b', 'veal-knuckle', 1.2, 'kg'), item('w', 'water', 2.6, 'l')],
     [pressure(60), { id: 'end', kind: 'strain' }],
@@ -11,7 +12,7 @@ const BROTH: Batch = withRuns(
   ),
   2,
 );
-const run = startRun('r1', BROTH, 'p1', assess(BROTH, POT, KITCHEN), '2026-11-24T16:00:00.000Z');
+const run = cookOf('r1', BROTH, '2026-11-24T16:00:00.000Z');
 
 describe('runs of bones on the stove', () => {
   it('are foretold with the batch', () => {
@@ -19,7 +20,7 @@ describe('runs of bones on the stove', () => {
     expect(run.predicted.runOffs?.[0]?.gPerL).toBeGreaterThan(
       run.predicted.runOffs?.[1]?.gPerL ?? 99,
     );
-    const soup = startRun('r2', REFERENCE, 'p1', assess(REFERENCE, POT, KITCHEN), run.startedAt);
+    const soup = cookOf('r2', REFERENCE, run.startedAt);
     expect(soup.predicted.runOffs).toBeUndefined();
   });
 

@@ -1,8 +1,8 @@
 /** What each run of bones was to give, and what it gave. */
-import { stepsOf, type PredictedRunOff, type Run, type Yield } from '../batch';
+import { stepsOf, type PredictedRunOff, type Cook, type Yield } from '../batch';
 
 /** The run of bones whose broth is strained at a step; null where none is. */
-export function runOffAt(run: Run, step: string): PredictedRunOff | null {
+export function runOffAt(run: Cook, step: string): PredictedRunOff | null {
   const runOffs = run.predicted.runOffs ?? [];
   const poured = runOffs.find((r) => r.step === step);
   if (poured) return poured;
@@ -13,16 +13,16 @@ export function runOffAt(run: Run, step: string): PredictedRunOff | null {
 }
 
 /** What a run of bones gave, as far as it was entered. */
-export function yieldOf(run: Run, number: number): Yield {
+export function yieldOf(run: Cook, number: number): Yield {
   return run.yields?.find((y) => y.run === number) ?? { run: number };
 }
 
 /** Enters what a run of bones gave. @param change undefined takes a figure back */
 export function withYield(
-  run: Run,
+  run: Cook,
   number: number,
   change: { readonly [K in 'litres' | 'set']?: Yield[K] | undefined },
-): Run {
+): Cook {
   const next = Object.fromEntries(
     Object.entries({ ...yieldOf(run, number), ...change }).filter(([, v]) => v !== undefined),
   ) as unknown as Yield;

@@ -15,8 +15,8 @@ export {
   STEP_KINDS,
   STEPS,
   stepOf,
-  type Doing,
   type PlainKind,
   type StepDefinition,
   type StepKind,
 } from './steps';
+export { doingOf, type Doing } from './doing';

@@ -1,9 +1,7 @@
 /**
- * The kinds of steps: what is said and reckoned of each in one record. Minutes and words are common
- * practice, no source.
+ * The kinds of steps: what is said and reckoned of each in one record; what the Stove says at length is
+ * composed by name (`doing`). Minutes and words are common practice, no source.
  */
-import { formatTemperature, type Units } from '../quantity';
-
 export const STEP_KINDS = [
   'prep',
   'saute',
@@ -18,14 +16,6 @@ export const STEP_KINDS = [
 export type StepKind = (typeof STEP_KINDS)[number];
 /** Steps without a lid that is locked. */
 export type PlainKind = Exclude<StepKind, 'pressure'>;
-
-/** What to do and look for on the Stove. */
-export interface Doing {
-  readonly title: string;
-  readonly act: string;
-  readonly look: (units: Units) => string;
-  readonly caution: string | null;
-}
 
 export interface StepDefinition {
   /** Taken where the batch does not say, min; null for what has no default. */
@@ -42,12 +32,7 @@ export interface StepDefinition {
   readonly entry: string;
   /** In the timetable. */
   readonly move: string;
-  readonly doing: Doing;
 }
-
-const HOT_BROTH =
-  'Hot broth scalds and cracks cold glass. Warm the jars first, and never set hot glass in the freezer.';
-const said = (words: string) => (): string => words;
 
 export const STEPS = {
   prep: {
@@ -58,12 +43,6 @@ export const STEPS = {
     short: 'prepare',
     entry: 'at the prep',
     move: 'Get ready',
-    doing: {
-      title: 'Get ready',
-      act: 'Cut and weigh, rinse pulses, salt as you like it.',
-      look: said('Everything stands within reach.'),
-      caution: null,
-    },
   },
   saute: {
     minutes: 8,
@@ -73,12 +52,6 @@ export const STEPS = {
     short: 'brown',
     entry: 'to brown',
     move: 'Brown',
-    doing: {
-      title: 'Brown',
-      act: 'Heat the pot open, brown, then scrape the bottom clean with half a cup of liquid.',
-      look: said('Nothing sticks any more, or it will scorch under pressure.'),
-      caution: null,
-    },
   },
   pressure: {
     minutes: null,
@@ -88,7 +61,6 @@ export const STEPS = {
     short: 'hold',
     entry: 'as the lid goes on',
     move: 'Under pressure',
-    doing: { title: 'Under pressure', act: '', look: said(''), caution: null },
   },
   open: {
     minutes: 3,
@@ -98,12 +70,6 @@ export const STEPS = {
     short: 'open',
     entry: 'when opened',
     move: 'Take out and put in',
-    doing: {
-      title: 'Open pot',
-      act: 'Take out and put in what is listed.',
-      look: said('Test the slowest piece: if it resists, close and hold longer.'),
-      caution: null,
-    },
   },
   strain: {
     minutes: 5,
@@ -113,12 +79,6 @@ export const STEPS = {
     short: 'strain',
     entry: 'at the strain',
     move: 'Strain',
-    doing: {
-      title: 'Strain',
-      act: 'Pour through a sieve; for poultry bones through a cloth. Let it stand a few minutes and skim the fat.',
-      look: said('No splinters in the broth.'),
-      caution: HOT_BROTH,
-    },
   },
   simmer: {
     minutes: 5,
@@ -128,12 +88,6 @@ export const STEPS = {
     short: 'simmer',
     entry: 'at the simmer',
     move: 'Simmer',
-    doing: {
-      title: 'Simmer, open',
-      act: 'Put in what is listed and keep it just moving.',
-      look: said('Taste the late things; they go on cooking in the hot broth.'),
-      caution: null,
-    },
   },
   rest: {
     minutes: 10,
@@ -143,12 +97,6 @@ export const STEPS = {
     short: 'rest',
     entry: 'at the rest',
     move: 'Rest',
-    doing: {
-      title: 'Rest',
-      act: 'Heat off, lid on.',
-      look: said('Fat rises, flavours settle.'),
-      caution: null,
-    },
   },
   cool: {
     minutes: 120,
@@ -158,13 +106,6 @@ export const STEPS = {
     short: 'cool',
     entry: 'at the cool',
     move: 'Cool',
-    doing: {
-      title: 'Cool',
-      act: 'Shallow pans or an ice bath, uncovered until cool.',
-      look: (units) =>
-        `From ${formatTemperature(57, units)} to ${formatTemperature(21, units)} within 2 h and to ${formatTemperature(5, units)} within 4 h more. Not canning: keep it cold.`,
-      caution: HOT_BROTH,
-    },
   },
 } as const satisfies Record<StepKind, StepDefinition>;
 

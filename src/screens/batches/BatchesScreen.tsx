@@ -11,7 +11,7 @@ import { formatAltitude } from '@/core/quantity';
 import { writeBundle } from '@/formats';
 import { Button } from '@/ui/Button';
 import { download } from '@/ui/download';
-import { runOnStove, saveBatch, useHousehold } from '@/ui/household';
+import { cookOnStove, saveBatch, useHousehold } from '@/ui/household';
 import { BatchRow } from './BatchRow';
 import { ImportSheet } from './ImportSheet';
 import { RecipeSheet } from './RecipeSheet';
@@ -25,8 +25,8 @@ export function BatchesScreen() {
   const household = useHousehold();
   const router = useRouter();
   const [sheet, setSheet] = useState<'import' | 'recipe' | 'over' | null>(null);
-  const { batches, pots, kitchen, runs, foods } = household;
-  const onStove = runOnStove(household);
+  const { batches, pots, kitchen, cooks, foods } = household;
+  const onStove = cookOnStove(household);
   const start = (): void => {
     const batch = newBatch(nanoid(10), pots[0]);
     saveBatch(batch);
@@ -108,7 +108,7 @@ export function BatchesScreen() {
               batch={batch}
               pot={potOf(batch, pots)}
               kitchen={kitchen}
-              cooked={runs.filter((r) => r.endedAt && r.batch.id === batch.id).length}
+              cooked={cooks.filter((r) => r.endedAt && r.batch.id === batch.id).length}
             />
           ))}
         </ul>

@@ -18,7 +18,7 @@ export function StartOver({
   readonly onClose: () => void;
 }) {
   const [failed, setFailed] = useState(false);
-  const { batches, runs, pots } = household;
+  const { batches, cooks, pots } = household;
   const go = (): void => {
     startOver(isoNow()).catch(() => setFailed(true));
   };
@@ -42,7 +42,7 @@ export function StartOver({
       }
     >
       <p>
-        {batches.length} batches, {runs.length} runs and {pots.length} pots leave this browser. A
+        {batches.length} batches, {cooks.length} cooks and {pots.length} pots leave this browser. A
         backup is kept in it, and the file you export brings all of it back.
       </p>
       {failed && (

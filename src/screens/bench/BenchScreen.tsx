@@ -21,9 +21,9 @@ import {
   type Schools,
   type Step,
 } from '@/core/batch';
-import { startRun } from '@/core/timetable';
+import { startCook } from '@/core/timetable';
 import { buttonLook } from '@/ui/Button';
-import { deleteBatch, saveBatch, saveRun, useHousehold } from '@/ui/household';
+import { deleteBatch, saveBatch, saveCook, useHousehold } from '@/ui/household';
 import { useAssessment, useDraws } from '@/ui/useAssessment';
 import { isoNow } from '@/ui/useClock';
 import { BenchHead } from './BenchHead';
@@ -122,9 +122,17 @@ function Bench({ batch }: { readonly batch: Batch }) {
   };
   const toStove = (): void => {
     if (!assessment || stale) return;
-    const run = startRun(nanoid(10), batch, pot.id, assessment, isoNow());
-    saveRun(run);
-    router.push(`/stove/${run.id}`);
+    const cook = startCook({
+      id: nanoid(10),
+      batch,
+      pot,
+      kitchen,
+      assessment,
+      draws,
+      at: isoNow(),
+    });
+    saveCook(cook);
+    router.push(`/stove/${cook.id}`);
   };
 
   return (

@@ -1,4 +1,5 @@
 import {
+  findingOf,
   BAND_IN_TEN,
   type Assessment,
   type Draws,
@@ -107,13 +108,7 @@ export function Readings({
   const open = valve(assessment, batch);
   const empty = batch.items.length === 0;
   /** Nothing in the pot, or a pot that never gets there: no time can be told. */
-  const never = assessment.findings.some(
-    (f) =>
-      f.level === 'stop' &&
-      (f.code === 'never-at-pressure' ||
-        f.code === 'scorch-risk' ||
-        f.code === 'too-little-liquid'),
-  );
+  const never = assessment.findings.some((f) => f.level === 'stop' && findingOf(f.code).timeless);
   const bowls = batch.servings ?? 0;
   const total = assessment.time.totalMin;
   const long = total >= LONG_MIN;

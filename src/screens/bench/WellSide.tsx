@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import type { Assessment } from '@/core/assess';
 import {
-  runWaterL,
-  setRunWater,
+  extractionWaterL,
+  setExtractionWater,
   type Batch,
   type Item,
   type Kitchen,
@@ -50,7 +50,7 @@ export function WellSide({
   const runs = assessment?.bones ?? [];
   const run =
     cursorMin === null ? Math.min(chosen, Math.max(0, runs.length - 1)) : runAt(runs, cursorMin);
-  const water = runWaterL(shown, run);
+  const water = extractionWaterL(shown, run);
   const sample =
     assessment === null
       ? null
@@ -67,7 +67,7 @@ export function WellSide({
             assessment={assessment}
             sample={sample}
             waterL={water}
-            onWater={(litres, done) => onInHand(setRunWater(batch, run, litres), done)}
+            onWater={(litres, done) => onInHand(setExtractionWater(batch, run, litres), done)}
           />
           <WaterLine
             litres={water}

@@ -1,4 +1,4 @@
-import type { Batch, Bundle, Kitchen, Pot } from '@/core/batch';
+import { VERSION, type Batch, type Bundle, type Kitchen, type Pot } from '@/core/batch';
 
 // Reading a file brings the schemas along, which no other first load needs.
 const reader = () => import('@/formats/read');
@@ -22,7 +22,7 @@ export async function emptyKitchen(
 ): Promise<Bundle> {
   const { readBundle } = await reader();
   const read = readBundle(
-    JSON.stringify({ format: 'retort', version: 1, kitchen, pots: [pot], batches: [batch] }),
+    JSON.stringify({ format: 'retort', version: VERSION, kitchen, pots: [pot], batches: [batch] }),
   );
   if (!read.ok) throw new Error('the empty kitchen is not valid');
   return read.bundle;

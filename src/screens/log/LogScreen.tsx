@@ -2,24 +2,24 @@
 
 import { format } from 'date-fns';
 import Link from 'next/link';
-import type { Run } from '@/core/batch';
+import type { Cook } from '@/core/batch';
 import { formatMinutes } from '@/core/quantity';
 import { buttonLook } from '@/ui/Button';
 import { useHousehold } from '@/ui/household';
 import { realTotalMin, verdictSummary } from './comparison';
 
-function RunRow({ run }: { readonly run: Run }) {
-  const real = realTotalMin(run);
+function CookRow({ cook }: { readonly cook: Cook }) {
+  const real = realTotalMin(cook);
   return (
     <li>
       <Link
-        href={run.endedAt ? `/log/${run.id}` : `/stove/${run.id}`}
+        href={cook.endedAt ? `/log/${cook.id}` : `/stove/${cook.id}`}
         className="panel grid gap-x-6 gap-y-1 px-5 py-3.5 hover:border-copper sm:grid-cols-[minmax(0,1fr)_200px_minmax(0,1.1fr)]"
       >
         <div className="min-w-0">
-          <h2 className="truncate text-[17px] font-semibold">{run.batch.name}</h2>
+          <h2 className="truncate text-[17px] font-semibold">{cook.batch.name}</h2>
           <p className="text-[14px] text-quiet">
-            {format(new Date(run.startedAt), 'd MMMM yyyy, HH:mm')}
+            {format(new Date(cook.startedAt), 'd MMMM yyyy, HH:mm')}
           </p>
         </div>
         <p className="text-[14px]">
@@ -29,21 +29,21 @@ function RunRow({ run }: { readonly run: Run }) {
             <>
               {formatMinutes(real)}{' '}
               <span className="text-quiet">
-                of {formatMinutes(run.predicted.totalMin)} foretold
+                of {formatMinutes(cook.predicted.totalMin)} foretold
               </span>
             </>
           )}
         </p>
-        <p className="line-clamp-2 text-[14px] text-quiet">{run.note ?? verdictSummary(run)}</p>
+        <p className="line-clamp-2 text-[14px] text-quiet">{cook.note ?? verdictSummary(cook)}</p>
       </Link>
     </li>
   );
 }
 
-/** Every run, the newest first. */
+/** Every cook, the newest first. */
 export function LogScreen() {
-  const { runs } = useHousehold();
-  const sorted = [...runs].sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1));
+  const { cooks } = useHousehold();
+  const sorted = [...cooks].sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1));
   return (
     <main className="mx-auto w-full max-w-6xl px-4 py-6 sm:px-6">
       <h1 className="figure text-4xl">Log</h1>
@@ -52,7 +52,7 @@ export function LogScreen() {
         <div className="panel mt-6 p-8 text-center">
           <p className="text-lg">Nothing cooked yet.</p>
           <p className="mt-1 text-quiet">
-            Take a batch to the stove; its run then stands here, with your marks and verdicts.
+            Take a batch to the stove; its cook then stands here, with your marks and verdicts.
           </p>
           <Link href="/" className={`${buttonLook('copper')} mt-5`}>
             Choose a batch
@@ -60,8 +60,8 @@ export function LogScreen() {
         </div>
       ) : (
         <ul className="mt-6 space-y-3" aria-label="Runs">
-          {sorted.map((run) => (
-            <RunRow key={run.id} run={run} />
+          {sorted.map((cook) => (
+            <CookRow key={cook.id} cook={cook} />
           ))}
         </ul>
       )}

@@ -1,14 +1,14 @@
 import { Radio, RadioGroup } from '@headlessui/react';
-import { SETS, type Run, type SetState } from '@/core/batch';
+import { SETS, type Cook, type SetState } from '@/core/batch';
 import { formatLevel, formatStrength, type Units } from '@/core/quantity';
 import { withYield, yieldOf } from '@/core/timetable';
-import { saveRun } from '@/ui/household';
+import { saveCook } from '@/ui/household';
 import { Wobble } from '@/ui/Wobble';
 import { YieldEntry } from '@/ui/YieldEntry';
 
 /** Each run of the bones: what was foretold, what it gave, and how it set in the cold. */
-export function Yields({ run, units }: { readonly run: Run; readonly units: Units }) {
-  const runOffs = run.predicted.runOffs ?? [];
+export function Yields({ cook, units }: { readonly cook: Cook; readonly units: Units }) {
+  const runOffs = cook.predicted.runOffs ?? [];
   if (runOffs.length === 0) return null;
   return (
     <section className="mt-7">
@@ -16,7 +16,7 @@ export function Yields({ run, units }: { readonly run: Run; readonly units: Unit
       <ul className="mt-2 divide-y divide-hairline border-y border-hairline">
         {runOffs.map((foretold) => (
           <li key={foretold.run} className="grid gap-x-6 gap-y-2 py-3 sm:grid-cols-[200px_1fr]">
-            <YieldEntry run={run} foretold={foretold} units={units} />
+            <YieldEntry cook={cook} foretold={foretold} units={units} />
             <div>
               <p className="text-[14px] font-medium">
                 Run {foretold.run}, after a night in the cold
@@ -26,9 +26,9 @@ export function Yields({ run, units }: { readonly run: Run; readonly units: Unit
                 {formatLevel(foretold.litres, units)}: {foretold.set}
               </p>
               <RadioGroup
-                value={yieldOf(run, foretold.run).set ?? null}
+                value={yieldOf(cook, foretold.run).set ?? null}
                 onChange={(set: SetState | null) => {
-                  if (set) saveRun(withYield(run, foretold.run, { set }));
+                  if (set) saveCook(withYield(cook, foretold.run, { set }));
                 }}
                 aria-label={`Set of run ${foretold.run}`}
                 className="mt-1 grid grid-cols-4 overflow-hidden rounded-xl border border-ink/50 max-sm:grid-cols-2"

@@ -1,5 +1,5 @@
 /** Predicted against real, as rows to show. */
-import { stepsOf, type Run } from '@/core/batch';
+import { stepsOf, type Cook } from '@/core/batch';
 import { happened } from '@/core/timetable';
 
 export interface Comparison {
@@ -10,26 +10,26 @@ export interface Comparison {
 }
 
 /** When it was on the table: a cooling at the end came after it. ISO 8601 */
-function servedAt(run: Run): string | undefined {
-  const steps = stepsOf(run.batch);
+function servedAt(cook: Cook): string | undefined {
+  const steps = stepsOf(cook.batch);
   const last = steps[steps.findLastIndex((s) => s.kind !== 'cool')];
-  if (!last || last === steps.at(-1)) return run.endedAt;
-  return run.marks.findLast((m) => m.step === last.id)?.at ?? run.endedAt;
+  if (!last || last === steps.at(-1)) return cook.endedAt;
+  return cook.marks.findLast((m) => m.step === last.id)?.at ?? cook.endedAt;
 }
 
 /** From the lid to the table, min; null while it is still on. */
-export function realTotalMin(run: Run): number | null {
-  const served = run.endedAt && servedAt(run);
+export function realTotalMin(cook: Cook): number | null {
+  const served = cook.endedAt && servedAt(cook);
   if (!served) return null;
-  const begin = run.marks.find((m) => m.kind === 'lid-locked')?.at ?? run.startedAt;
+  const begin = cook.marks.find((m) => m.kind === 'lid-locked')?.at ?? cook.startedAt;
   return (Date.parse(served) - Date.parse(begin)) / 60000;
 }
 
 /** Rows of every pressure step and the whole. */
-export function comparisons(run: Run): readonly Comparison[] {
-  const steps = happened(run.batch, run.marks);
+export function comparisons(cook: Cook): readonly Comparison[] {
+  const steps = happened(cook.batch, cook.marks);
   const rows = steps.flatMap((real, i): Comparison[] => {
-    const foretold = run.predicted.steps.find((s) => s.id === real.step);
+    const foretold = cook.predicted.steps.find((s) => s.id === real.step);
     if (!foretold) return [];
     const which = steps.length > 1 ? ` ${i + 1}` : '';
     return [
@@ -39,13 +39,13 @@ export function comparisons(run: Run): readonly Comparison[] {
   });
   return [
     ...rows,
-    { name: 'Lid to table', predictedMin: run.predicted.totalMin, realMin: realTotalMin(run) },
+    { name: 'Lid to table', predictedMin: cook.predicted.totalMin, realMin: realTotalMin(cook) },
   ];
 }
 
 /** The verdicts in a few words. */
-export function verdictSummary(run: Run): string {
-  const given = Object.values(run.verdicts);
+export function verdictSummary(cook: Cook): string {
+  const given = Object.values(cook.verdicts);
   if (given.length === 0) return 'no verdicts yet';
   const count = (v: string): number => given.filter((g) => g === v).length;
   return [

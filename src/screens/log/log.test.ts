@@ -1,15 +1,14 @@
-import { assess } from '@/core/assess';
-import { KITCHEN, POT, REFERENCE } from '@/core/testing/kitchen';
-import { startRun } from '@/core/timetable';
+import { REFERENCE } from '@/core/testing/kitchen';
 import { comparisons, realTotalMin, verdictSummary } from './comparison';
+import { cookOf } from '@/core/testing/cooks';
 
 const at = (min: number): string =>
   new Date(Date.parse('2026-11-24T16:00:00Z') + min * 60000).toISOString();
-const RUN = startRun('r1', REFERENCE, 'p1', assess(REFERENCE, POT, KITCHEN), at(0));
+const RUN = cookOf('r1', REFERENCE, at(0));
 
 describe('predicted against real', () => {
   it('compares what the marks tell and leaves the rest open', () => {
-    const run = {
+    const cook = {
       ...RUN,
       marks: [
         ...RUN.marks,
@@ -18,7 +17,7 @@ describe('predicted against real', () => {
       ],
       endedAt: at(150),
     };
-    const [warm, release, total] = comparisons(run);
+    const [warm, release, total] = comparisons(cook);
     expect(warm).toMatchObject({ name: 'Warm-up', realMin: 24 });
     expect(release?.realMin).toBeNull();
     expect(total).toMatchObject({

@@ -2,14 +2,13 @@
 import 'fake-indexeddb/auto';
 import { cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { assess } from '@/core/assess';
-import type { Mark, MarkKind, Run } from '@/core/batch';
+import type { Mark, MarkKind, Cook } from '@/core/batch';
 import { stepsOf, waterL } from '@/core/batch';
-import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '@/core/testing/kitchen';
-import { startRun } from '@/core/timetable';
+import { batchOf, item, KITCHEN, pressure, REFERENCE } from '@/core/testing/kitchen';
 import { HOME, keep, kept } from '@/ui/testing/household';
 import { LogScreen } from './LogScreen';
-import { RunScreen } from './RunScreen';
+import { CookScreen } from './CookScreen';
+import { cookOf } from '@/core/testing/cooks';
 
 const push = jest.fn();
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push }) }));
@@ -26,8 +25,8 @@ const at = (min: number): string =>
   new Date(Date.parse('2026-11-20T16:00:00Z') + min * 60000).toISOString();
 const mark = (kind: MarkKind, min: number): Mark => ({ kind, step: 's1', at: at(min) });
 
-const started = startRun('r1', REFERENCE, 'p1', assess(REFERENCE, POT, KITCHEN), at(0));
-const RUN: Run = {
+const started = cookOf('r1', REFERENCE, at(0));
+const RUN: Cook = {
   ...started,
   marks: [...started.marks, mark('lid-locked', 5), mark('at-pressure', 30), mark('pin-down', 130)],
   endedAt: at(155),
@@ -46,8 +45,8 @@ describe('the log', () => {
   });
 
   it('lists runs, the newest first, and leads one still on to the stove', () => {
-    const on: Run = { ...started, id: 'r2', startedAt: '2026-11-22T10:00:00Z' };
-    keep({ ...HOME, runs: [{ ...RUN, note: 'A good one.' }, on] });
+    const on: Cook = { ...started, id: 'r2', startedAt: '2026-11-22T10:00:00Z' };
+    keep({ ...HOME, cooks: [{ ...RUN, note: 'A good one.' }, on] });
     render(<LogScreen />);
     const [first, second] = within(screen.getByRole('list', { name: 'Runs' })).getAllByRole('link');
     expect(first?.getAttribute('href')).toBe('/stove/r2');
@@ -60,10 +59,10 @@ describe('the log', () => {
 
 describe('a run', () => {
   beforeEach(() => {
-    keep({ ...HOME, runs: [RUN] });
-    render(<RunScreen id="r1" />);
+    keep({ ...HOME, cooks: [RUN] });
+    render(<CookScreen id="r1" />);
   });
-  const run = (): Run => kept().runs[0] as Run;
+  const cook = (): Cook => kept().cooks[0] as Cook;
 
   it('compares what was foretold with what happened', () => {
     const warm = screen.getByRole('row', { name: /Warm-up/ }).textContent ?? '';
@@ -79,23 +78,23 @@ describe('a run', () => {
     await user.click(within(barley).getByRole('radio', { name: 'over' }));
     const leek = screen.getByRole('radiogroup', { name: 'Verdict on leek' });
     await user.click(within(leek).getByRole('radio', { name: 'right' }));
-    expect(run().verdicts).toEqual({ i2: 'over', i5: 'right' });
+    expect(cook().verdicts).toEqual({ i2: 'over', i5: 'right' });
     await user.click(within(barley).getByRole('radio', { name: 'right' }));
-    expect(run().verdicts).toEqual({ i2: 'right', i5: 'right' });
+    expect(cook().verdicts).toEqual({ i2: 'right', i5: 'right' });
   });
 
   it('keeps what to change, and a note that can be emptied again', async () => {
     await user.click(screen.getByRole('button', { name: 'Hold: more' }));
     await user.click(screen.getByRole('button', { name: 'Hold: more' }));
     await user.click(screen.getByRole('button', { name: 'Water: less' }));
-    expect(run().nextTime).toEqual({ holdMin: 2, waterMl: -50 });
+    expect(cook().nextTime).toEqual({ holdMin: 2, waterMl: -50 });
     const note = screen.getByLabelText('Note');
     await user.type(note, 'Less water.');
     await user.tab();
-    expect(run().note).toBe('Less water.');
+    expect(cook().note).toBe('Less water.');
     await user.clear(note);
     await user.tab();
-    expect(run()).not.toHaveProperty('note');
+    expect(cook()).not.toHaveProperty('note');
   });
 
   it('cooks again with the changes, as a batch of its own', async () => {
@@ -103,7 +102,7 @@ describe('a run', () => {
     await user.click(screen.getByRole('button', { name: 'Water: more' }));
     await user.type(screen.getByLabelText('Note'), 'Bay leaf twice.');
     await user.click(screen.getByRole('button', { name: 'Cook again with these changes' }));
-    const batch = kept().batches.find((b) => b.fromRun === 'r1');
+    const batch = kept().batches.find((b) => b.fromCook === 'r1');
     if (!batch) throw new Error('no batch');
     expect(stepsOf(batch)[0]).toMatchObject({ holdMin: 59 });
     expect(waterL(batch)).toBeCloseTo(waterL(REFERENCE) + 0.05, 3);
@@ -113,10 +112,10 @@ describe('a run', () => {
   });
 });
 
-it('a run that is gone is said to be gone', () => {
+it('a cook that is gone is said to be gone', () => {
   keep(HOME);
-  render(<RunScreen id="nowhere" />);
-  expect(screen.getByRole('heading', { name: 'This run is not here' })).toBeTruthy();
+  render(<CookScreen id="nowhere" />);
+  expect(screen.getByRole('heading', { name: 'This cook is not here' })).toBeTruthy();
 });
 
 describe('the runs of a broth', () => {
@@ -125,15 +124,15 @@ describe('the runs of a broth', () => {
     [pressure(60), { id: 'end', kind: 'strain' }],
     { kind: 'broth' },
   );
-  const cooked: Run = {
-    ...startRun('r1', broth, 'p1', assess(broth, POT, KITCHEN), at(0)),
+  const cooked: Cook = {
+    ...cookOf('r1', broth, at(0)),
     endedAt: at(120),
   };
-  const yields = () => (kept().runs[0] as Run).yields;
+  const yields = () => (kept().cooks[0] as Cook).yields;
 
   it('take the litres read off the pot and the set of the next day', async () => {
-    keep({ ...HOME, runs: [cooked] });
-    render(<RunScreen id="r1" />);
+    keep({ ...HOME, cooks: [cooked] });
+    render(<CookScreen id="r1" />);
     await user.type(screen.getByLabelText('Broth of run 1, L'), '2,35');
     expect(yields()).toEqual([{ run: 1, litres: 2.35 }]);
     await user.click(screen.getByRole('radio', { name: 'soft set' }));
@@ -143,8 +142,8 @@ describe('the runs of a broth', () => {
   });
 
   it('say what is no number, and keep what was there', async () => {
-    keep({ ...HOME, runs: [{ ...cooked, yields: [{ run: 1, litres: 2 }] }] });
-    render(<RunScreen id="r1" />);
+    keep({ ...HOME, cooks: [{ ...cooked, yields: [{ run: 1, litres: 2 }] }] });
+    render(<CookScreen id="r1" />);
     const field = screen.getByLabelText('Broth of run 1, L');
     expect(field).toHaveProperty('value', '2');
     await user.clear(field);
@@ -154,15 +153,15 @@ describe('the runs of a broth', () => {
   });
 
   it('are in quarts where the kitchen has them', async () => {
-    keep({ ...HOME, kitchen: { ...KITCHEN, units: 'us' }, runs: [cooked] });
-    render(<RunScreen id="r1" />);
+    keep({ ...HOME, kitchen: { ...KITCHEN, units: 'us' }, cooks: [cooked] });
+    render(<CookScreen id="r1" />);
     await user.type(screen.getByLabelText('Broth of run 1, qt'), '2.5');
     expect(yields()?.[0]?.litres).toBeCloseTo(2.366, 3);
   });
 
   it('are not asked for after a soup', () => {
-    keep({ ...HOME, runs: [RUN] });
-    render(<RunScreen id="r1" />);
+    keep({ ...HOME, cooks: [RUN] });
+    render(<CookScreen id="r1" />);
     expect(screen.queryByText('The runs')).toBeNull();
   });
 });

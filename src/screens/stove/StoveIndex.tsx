@@ -4,17 +4,17 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import { buttonLook } from '@/ui/Button';
-import { runOnStove, useHousehold } from '@/ui/household';
+import { cookOnStove, useHousehold } from '@/ui/household';
 
-/** Opens the run on the stove; without one, says where a cook begins. */
+/** Opens the cook on the stove; without one, says where a cook begins. */
 export function StoveIndex() {
   const household = useHousehold();
   const router = useRouter();
-  const run = runOnStove(household)?.id;
+  const cook = cookOnStove(household)?.id;
   useEffect(() => {
-    if (run) router.replace(`/stove/${run}`);
-  }, [run, router]);
-  if (run) return null;
+    if (cook) router.replace(`/stove/${cook}`);
+  }, [cook, router]);
+  if (cook) return null;
   return (
     <main className="mx-auto max-w-xl p-8">
       <h1 className="text-2xl font-semibold">Nothing on the stove</h1>

@@ -7,27 +7,26 @@ import {
   foodOf,
   handlingAt,
   keptApart,
-  potOf,
   stepsOf,
   type Batch,
   type Item,
   type Mark,
   type MarkKind,
-  type Run,
+  type Cook,
 } from '@/core/batch';
 import { formatAmount, formatMinutes, type Units } from '@/core/quantity';
 import { fishOutOf, runOffAt, stagesOf, standing, wordsOf, type Stage } from '@/core/timetable';
 import { Button, buttonLook } from '@/ui/Button';
-import { saveRun, useHousehold } from '@/ui/household';
+import { saveCook, useHousehold } from '@/ui/household';
 import { isoNow, useClock } from '@/ui/useClock';
 import { clockFace } from './clockFace';
-import { RunTrace } from '@/ui/RunTrace';
+import { CookTrace } from '@/ui/CookTrace';
 import { YieldEntry } from '@/ui/YieldEntry';
 
 function Missing() {
   return (
     <main className="mx-auto max-w-xl p-8">
-      <h1 className="text-2xl font-semibold">This run is not here</h1>
+      <h1 className="text-2xl font-semibold">This cook is not here</h1>
       <Link href="/log" className={`${buttonLook('copper')} mt-6`}>
         To the log
       </Link>
@@ -37,9 +36,9 @@ function Missing() {
 
 /** Cooking: one clock, what to do now, the marks to press. Where it stands follows from the marks. */
 export function StoveScreen({ id }: { readonly id: string }) {
-  const { runs } = useHousehold();
-  const run = runs.find((r) => r.id === id);
-  return run ? <Stove run={run} /> : <Missing />;
+  const { cooks } = useHousehold();
+  const cook = cooks.find((r) => r.id === id);
+  return cook ? <Stove cook={cook} /> : <Missing />;
 }
 
 /** The page's own title, when no clock runs in it. */
@@ -59,15 +58,15 @@ function handling(batch: Batch, stage: Stage, units: Units): readonly string[] {
   ];
 }
 
-function Done({ run }: { readonly run: Run }) {
+function Done({ cook }: { readonly cook: Cook }) {
   const router = useRouter();
   const finish = (): void => {
     const at = isoNow();
-    saveRun({ ...run, endedAt: at, marks: [...run.marks, { kind: 'done', step: null, at }] });
-    router.push(`/log/${run.id}`);
+    saveCook({ ...cook, endedAt: at, marks: [...cook.marks, { kind: 'done', step: null, at }] });
+    router.push(`/log/${cook.id}`);
   };
-  const out = fishOutOf(run).map((item) => foodOf(item)?.name ?? item.food);
-  const apart = keptApart(run.batch).map((item) => foodOf(item)?.name ?? item.food);
+  const out = fishOutOf(cook).map((item) => foodOf(item)?.name ?? item.food);
+  const apart = keptApart(cook.batch).map((item) => foodOf(item)?.name ?? item.food);
   return (
     <section className="panel border-t-4 border-t-leaf p-6">
       <h2 className="figure text-4xl">To the table</h2>
@@ -85,16 +84,16 @@ function Done({ run }: { readonly run: Run }) {
   );
 }
 
-function Stove({ run }: { readonly run: Run }) {
-  const { pots, kitchen } = useHousehold();
+function Stove({ cook }: { readonly cook: Cook }) {
+  const { kitchen } = useHousehold();
   const now = useClock();
-  const stages = useMemo(() => stagesOf(run.batch, run.predicted), [run.batch, run.predicted]);
-  const at = standing(stages, run.marks, Date.parse(run.startedAt), now);
+  const stages = useMemo(() => stagesOf(cook.batch, cook.predicted), [cook.batch, cook.predicted]);
+  const at = standing(stages, cook.marks, Date.parse(cook.startedAt), now);
   const stage = stages[at.index];
   const face = stage ? clockFace(stage, at) : null;
   const words = stage ? wordsOf(stage, kitchen.units) : null;
-  const list = stage ? handling(run.batch, stage, kitchen.units) : [];
-  const strained = stage?.stepKind === 'strain' ? runOffAt(run, stage.step) : null;
+  const list = stage ? handling(cook.batch, stage, kitchen.units) : [];
+  const strained = stage?.stepKind === 'strain' ? runOffAt(cook, stage.step) : null;
   const heading = face && words ? `${face.text} ${words.title}` : NAME;
   useEffect(() => {
     document.title = heading;
@@ -103,16 +102,17 @@ function Stove({ run }: { readonly run: Run }) {
     };
   }, [heading]);
   const press = (kind: MarkKind): void => {
-    if (stage) saveRun({ ...run, marks: [...run.marks, { kind, step: stage.step, at: isoNow() }] });
+    if (stage)
+      saveCook({ ...cook, marks: [...cook.marks, { kind, step: stage.step, at: isoNow() }] });
   };
-  const pressable = run.marks.filter((m) => m.kind !== 'started');
+  const pressable = cook.marks.filter((m) => m.kind !== 'started');
   const last = pressable.at(-1);
-  const takeBack = (): void => saveRun({ ...run, marks: run.marks.filter((m) => m !== last) });
-  if (run.endedAt)
+  const takeBack = (): void => saveCook({ ...cook, marks: cook.marks.filter((m) => m !== last) });
+  if (cook.endedAt)
     return (
       <main className="mx-auto max-w-xl p-8">
-        <h1 className="text-2xl font-semibold">{run.batch.name} is finished</h1>
-        <Link href={`/log/${run.id}`} className={`${buttonLook('copper')} mt-6`}>
+        <h1 className="text-2xl font-semibold">{cook.batch.name} is finished</h1>
+        <Link href={`/log/${cook.id}`} className={`${buttonLook('copper')} mt-6`}>
           To its page in the log
         </Link>
       </main>
@@ -120,7 +120,7 @@ function Stove({ run }: { readonly run: Run }) {
   return (
     <main className="mx-auto grid w-full max-w-6xl flex-1 content-start gap-6 px-4 py-5 sm:px-6 lg:grid-cols-[minmax(0,1fr)_320px]">
       <div>
-        <h1 className="text-lg text-quiet">{run.batch.name}</h1>
+        <h1 className="text-lg text-quiet">{cook.batch.name}</h1>
         {stage && face && words ? (
           <section aria-label="Now" className="mt-1">
             <h2 className="figure text-4xl sm:text-5xl" aria-live="polite">
@@ -140,7 +140,7 @@ function Stove({ run }: { readonly run: Run }) {
               <div className="my-3 max-w-sm">
                 <YieldEntry
                   key={strained.run}
-                  run={run}
+                  cook={cook}
                   foretold={strained}
                   units={kitchen.units}
                 />
@@ -197,7 +197,7 @@ function Stove({ run }: { readonly run: Run }) {
             )}
           </section>
         ) : (
-          <Done run={run} />
+          <Done cook={cook} />
         )}
         {last && (
           <Button look="quiet" className="mt-4" onClick={takeBack}>
@@ -206,13 +206,8 @@ function Stove({ run }: { readonly run: Run }) {
         )}
       </div>
       <aside className="space-y-4">
-        <RunTrace
-          run={run}
-          pot={potOf({ ...run.batch, potId: run.potId }, pots)}
-          kitchen={kitchen}
-          nowMin={(now - Date.parse(run.startedAt)) / 60000}
-        />
-        <Stages stages={stages} at={at.index} marks={run.marks} units={kitchen.units} />
+        <CookTrace cook={cook} nowMin={(now - Date.parse(cook.startedAt)) / 60000} />
+        <Stages stages={stages} at={at.index} marks={cook.marks} units={kitchen.units} />
         <p className="text-[13px] text-quiet">
           Your pot’s manual always wins over what is said here.
         </p>

@@ -1,13 +1,12 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
 import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { assess } from '@/core/assess';
-import type { Run } from '@/core/batch';
-import { batchOf, item, KITCHEN, POT, pressure } from '@/core/testing/kitchen';
-import { startRun } from '@/core/timetable';
+import type { Cook } from '@/core/batch';
+import { batchOf, item, pressure } from '@/core/testing/kitchen';
 import { HOME, keep, kept } from '@/ui/testing/household';
 import { StoveIndex } from './StoveIndex';
 import { StoveScreen } from './StoveScreen';
+import { cookOf } from '@/core/testing/cooks';
 
 const push = jest.fn();
 const replace = jest.fn();
@@ -27,7 +26,7 @@ const BATCH = batchOf(
   [pressure(4, { method: 'timed', afterMin: 5 }), { id: 's2', kind: 'simmer', minutes: 3 }],
 );
 const START = '2026-11-24T16:00:00.000Z';
-const RUN = startRun('r1', BATCH, 'p1', assess(BATCH, POT, KITCHEN), START);
+const RUN = cookOf('r1', BATCH, START);
 
 function after(minutes: number): void {
   act(() => {
@@ -37,7 +36,7 @@ function after(minutes: number): void {
 }
 const press = (name: string): boolean => fireEvent.click(screen.getByRole('button', { name }));
 const heading = (): string => screen.getByRole('heading', { level: 2 }).textContent ?? '';
-const run = (): Run => kept().runs[0] as Run;
+const cook = (): Cook => kept().cooks[0] as Cook;
 
 beforeEach(() => {
   jest.useFakeTimers({ now: Date.parse(START) });
@@ -51,7 +50,7 @@ afterEach(() => {
 
 describe('the stove', () => {
   beforeEach(() => {
-    keep({ ...HOME, batches: [BATCH], runs: [RUN] });
+    keep({ ...HOME, batches: [BATCH], cooks: [RUN] });
     render(<StoveScreen id="r1" />);
   });
 
@@ -85,8 +84,8 @@ describe('the stove', () => {
     expect(screen.getByText(/^Fish out: herb sprigs/)).toBeTruthy();
     expect(screen.getByText('Into the bowls: ditalini.')).toBeTruthy();
     press('Write it in the log');
-    expect(run().endedAt).toBeDefined();
-    expect(run().marks.map((m) => m.kind)).toEqual([
+    expect(cook().endedAt).toBeDefined();
+    expect(cook().marks.map((m) => m.kind)).toEqual([
       'started',
       'lid-locked',
       'at-pressure',
@@ -111,7 +110,7 @@ describe('the stove', () => {
     press('Lid locked');
     press('Take back the last mark');
     expect(heading()).toBe('Put in and lock the lid');
-    expect(run().marks).toHaveLength(1);
+    expect(cook().marks).toHaveLength(1);
     expect(screen.queryByRole('button', { name: 'Take back the last mark' })).toBeNull();
   });
 
@@ -125,26 +124,26 @@ describe('the stove', () => {
 });
 
 describe('ways to the stove', () => {
-  it('opens the run that is on', () => {
-    keep({ ...HOME, runs: [RUN] });
+  it('opens the cook that is on', () => {
+    keep({ ...HOME, cooks: [RUN] });
     render(<StoveIndex />);
     expect(replace).toHaveBeenCalledWith('/stove/r1');
   });
 
   it('says where to begin when nothing is on', () => {
-    keep({ ...HOME, runs: [{ ...RUN, endedAt: START }] });
+    keep({ ...HOME, cooks: [{ ...RUN, endedAt: START }] });
     render(<StoveIndex />);
     expect(screen.getByText('Nothing on the stove')).toBeTruthy();
     expect(replace).not.toHaveBeenCalled();
   });
 
-  it('sends a finished run to its page, and a lost one to the log', () => {
-    keep({ ...HOME, runs: [{ ...RUN, endedAt: START }] });
+  it('sends a finished cook to its page, and a lost one to the log', () => {
+    keep({ ...HOME, cooks: [{ ...RUN, endedAt: START }] });
     const { rerender } = render(<StoveScreen id="r1" />);
     expect(screen.getByRole('link', { name: /page in the log/ }).getAttribute('href')).toBe(
       '/log/r1',
     );
     rerender(<StoveScreen id="gone" />);
-    expect(screen.getByRole('heading', { name: 'This run is not here' })).toBeTruthy();
+    expect(screen.getByRole('heading', { name: 'This cook is not here' })).toBeTruthy();
   });
 });

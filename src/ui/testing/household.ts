@@ -7,11 +7,11 @@ import { begin, useApp } from '@/store';
 
 export const HOME: Bundle = {
   format: 'retort',
-  version: 1,
+  version: 2,
   kitchen: KITCHEN,
   pots: [POT, STOVETOP],
   batches: [REFERENCE],
-  runs: [],
+  cooks: [],
   jars: [],
   foods: [],
 };

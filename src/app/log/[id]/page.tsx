@@ -1,6 +1,6 @@
-import { RunScreen } from '@/screens/log/RunScreen';
+import { CookScreen } from '@/screens/log/CookScreen';
 
 export default async function Page({ params }: { readonly params: Promise<{ id: string }> }) {
   const { id } = await params;
-  return <RunScreen key={id} id={decodeURIComponent(id)} />;
+  return <CookScreen key={id} id={decodeURIComponent(id)} />;
 }

@@ -1,5 +1,5 @@
 /** Judgements on runs of bones. */
-import { runWaterL, SETS, stepsOf } from '../../batch';
+import { extractionWaterL, SETS, stepsOf } from '../../batch';
 import { cookRate, USUAL_Z } from '../../doneness';
 import { formatLevel, formatMinutes, formatStrength, formatVolume } from '../../quantity';
 import type { BonesReport, Finding, FlavourReport, Remedy } from '../types';
@@ -74,11 +74,12 @@ function lessWater({ model, runOffs, bones, filled, units }: Context): Remedy | 
   const [run] = bones;
   if (!runOffs || !run || bones.length > 1) return undefined;
   const { batch } = model.plan;
-  const litres = runWaterL(batch, 0) - (run.litres - run.strongG / (1.02 * runOffs.wantedGPerL));
+  const litres =
+    extractionWaterL(batch, 0) - (run.litres - run.strongG / (1.02 * runOffs.wantedGPerL));
   // As much as keeps them under, and makes steam.
   const { heapL, lidOnL, freeL } = filled.report;
   const spare = Math.min(lidOnL - heapL, freeL - model.pot.minLiquidL);
-  return litres >= runWaterL(batch, 0) - spare
+  return litres >= extractionWaterL(batch, 0) - spare
     ? { do: 'set-water', litres, label: `Use ${formatVolume(litres, units)} of water` }
     : undefined;
 }

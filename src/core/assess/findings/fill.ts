@@ -1,4 +1,4 @@
-import { EXAMPLE_LINE, isStock, runOf, runWaterL, type PlannedStep } from '../../batch';
+import { EXAMPLE_LINE, isStock, runOf, extractionWaterL, type PlannedStep } from '../../batch';
 import { formatLevel, formatMinutes, formatTemperature, formatVolume } from '../../quantity';
 import { splitIn, waterToLine } from '../../fill';
 import { contentsAt, partsAt } from '../model';
@@ -12,7 +12,7 @@ const LINES_WHY =
 /** Less water if that is enough and leaves the pot its minimum; otherwise less of everything. */
 function lowerTo({ model, units, filled }: Context): Remedy {
   const { run } = filled.report;
-  const water = runWaterL(model.plan.batch, run);
+  const water = extractionWaterL(model.plan.batch, run);
   const next = water + filled.report.waterToLineL;
   const freeAfter = filled.report.freeL + filled.report.waterToLineL;
   if (next > 0 && freeAfter >= model.pot.minLiquidL && filled.report.waterToLineL > -water)
@@ -92,7 +92,7 @@ function dryClosings({ model }: Context): readonly Dry[] {
 function moreWater({ model, units }: Context, index: number, freeL: number): readonly Remedy[] {
   const { batch } = model.plan;
   const run = runOf(batch, index);
-  const litres = runWaterL(batch, run) + (model.pot.minLiquidL - freeL) + 0.02;
+  const litres = extractionWaterL(batch, run) + (model.pot.minLiquidL - freeL) + 0.02;
   return [{ do: 'set-water', litres, run, label: `Use ${formatVolume(litres, units)} of water` }];
 }
 
@@ -167,7 +167,7 @@ export const notCovered: Judge = (context) => {
   const { liquidL, levelL } = levels.lidOn;
   const missing = heapL - liquidL;
   const { batch } = model.plan;
-  const water = runWaterL(batch, run);
+  const water = extractionWaterL(batch, run);
   const litres = water + missing;
   const which = run > 0 ? ` in run ${run + 1}` : '';
   return [

@@ -5,7 +5,14 @@
  */
 import { bonesModel, type BonesModel } from '../../assess/bones';
 import { lastBefore, runModel, type Model } from '../../assess/model';
-import { setRunHold, stepsOf, stretchesOf, type Batch, type Kitchen, type Pot } from '../../batch';
+import {
+  setExtractionHold,
+  stepsOf,
+  stretchesOf,
+  type Batch,
+  type Kitchen,
+  type Pot,
+} from '../../batch';
 import { extractionRate, lossRate } from '../../bones';
 
 /** Longest hold looked at, min. */
@@ -124,7 +131,7 @@ function kineticsOf(model: Model, bones: BonesModel): Kinetics | null {
 /** Probes a plan; null where it has no bones or never comes to pressure. */
 export function probeRuns(batch: Batch, pot: Pot, kitchen: Kitchen): Kinetics | null {
   const long = stretchesOf(batch).reduce<Batch>(
-    (b, _, run) => setRunHold(b, run, LONGEST_MIN),
+    (b, _, run) => setExtractionHold(b, run, LONGEST_MIN),
     batch,
   );
   const model = runModel(long, pot, kitchen, { stepS: STEP_S });

@@ -1,6 +1,13 @@
 /** What one run more would give. */
 import { assess } from '../../assess';
-import { addRun, foodOf, stretchesOf, type Batch, type Kitchen, type Pot } from '../../batch';
+import {
+  addExtraction,
+  foodOf,
+  stretchesOf,
+  type Batch,
+  type Kitchen,
+  type Pot,
+} from '../../batch';
 
 export interface NextRun {
   readonly strongG: number;
@@ -18,7 +25,7 @@ export interface NextRun {
  * @returns null for a plan without bones or without a hold to make again
  */
 export function nextRun(batch: Batch, pot: Pot, kitchen: Kitchen): NextRun | null {
-  const more = addRun(batch);
+  const more = addExtraction(batch);
   if (more === batch) return null;
   const { bones } = assess(more, pot, kitchen, { stepS: 30 });
   const last = bones.at(-1);

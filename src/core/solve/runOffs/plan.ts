@@ -6,11 +6,11 @@
 import { assess, type Assessment } from '../../assess';
 import {
   foodOf,
-  runWaterL,
+  extractionWaterL,
   SETS,
-  setRunHold,
-  setRunWater,
-  withRuns,
+  setExtractionHold,
+  setExtractionWater,
+  withExtractions,
   type Aim,
   type Batch,
   type Kitchen,
@@ -88,7 +88,7 @@ function bestHolds(search: Search): readonly number[] {
 /** Least and most water of a run: what covers the bones, and what the line allows, L. */
 function waterLimits(batch: Batch, pot: Pot, kitchen: Kitchen) {
   const { fill } = assess(batch, pot, kitchen, { stepS: 30 });
-  const now = runWaterL(batch, 0);
+  const now = extractionWaterL(batch, 0);
   const most = now + fill.waterToLineL;
   const covering = now + fill.heapL - fill.liquidL;
   return { least: Math.min(most, Math.max(pot.minLiquidL, covering)), most };
@@ -96,7 +96,8 @@ function waterLimits(batch: Batch, pot: Pot, kitchen: Kitchen) {
 
 function withWater(batch: Batch, runs: number, litres: number): Batch {
   let next = batch;
-  for (let run = 0; run < runs; run++) next = setRunWater(next, run, Number(litres.toFixed(2)));
+  for (let run = 0; run < runs; run++)
+    next = setExtractionWater(next, run, Number(litres.toFixed(2)));
   return next;
 }
 
@@ -126,7 +127,7 @@ interface Asked {
 /** The best of a number of runs with a given water each. */
 function tryWater(asked: Asked, runs: number, litres: number): RunOffOption | null {
   const { pot, kitchen, aim } = asked;
-  const base = withWater(withRuns(asked.batch, runs), runs, litres);
+  const base = withWater(withExtractions(asked.batch, runs), runs, litres);
   const kinetics = probeRuns(base, pot, kitchen);
   if (!kinetics) return null;
   // The holds hardly change how much broth there is.
@@ -140,7 +141,7 @@ function tryWater(asked: Asked, runs: number, litres: number): RunOffOption | nu
       litres: broth ?? litres * runs,
       targetGPerL: target,
     });
-    const batch: Batch = holdsMin.reduce((b, hold, run) => setRunHold(b, run, hold), base);
+    const batch: Batch = holdsMin.reduce((b, hold, run) => setExtractionHold(b, run, hold), base);
     const a = assess(batch, pot, kitchen);
     const whole = a.runOffs?.blends.at(-1);
     if (!whole) return null;
@@ -181,7 +182,7 @@ function better(a: RunOffOption, b: RunOffOption, aim: Aim): boolean {
 /** Water to try for a number of runs, the most broth first, L a run. */
 function waters(asked: Asked, runs: number, least: number, most: number): readonly number[] {
   const { batch, aim } = asked;
-  const now = runWaterL(batch, 0);
+  const now = extractionWaterL(batch, 0);
   const kept = Math.min(most, Math.max(least, now));
   if (aim.litres !== undefined) {
     // What the bones hold back is made up for once it is known.
@@ -239,7 +240,7 @@ function limitOf({ batch, aim }: Asked): { readonly runs: number; readonly limit
  * @returns the best plan for each number of runs, and the one to take
  */
 export function planRunOffs(batch: Batch, pot: Pot, kitchen: Kitchen, aim: Aim): RunOffSolution {
-  const asked: Asked = { batch: withRuns(batch, 1), pot, kitchen, aim };
+  const asked: Asked = { batch: withExtractions(batch, 1), pot, kitchen, aim };
   const { runs, limit } = limitOf(asked);
   const { least, most } = waterLimits(asked.batch, pot, kitchen);
   const options: RunOffOption[] = [];

@@ -1,5 +1,5 @@
 import { assess } from '../../assess';
-import { SETS, stepsOf, stretchesOf, withRuns, type Aim, type Batch } from '../../batch';
+import { SETS, stepsOf, stretchesOf, withExtractions, type Aim, type Batch } from '../../batch';
 import { batchOf, item, KITCHEN, POT, pressure } from '../../testing/kitchen';
 import { planRunOffs } from '.';
 import { minutesOf, probeRuns, yieldOf } from './kinetics';
@@ -23,7 +23,7 @@ const chosen = (aim: Aim, batch = knuckles) => {
 
 describe('the tables of the search', () => {
   it('agree with the model on what runs yield and how long they take', () => {
-    const two = withRuns(knuckles, 2);
+    const two = withExtractions(knuckles, 2);
     const kinetics = probeRuns(two, POT, KITCHEN);
     if (!kinetics) throw new Error('no bones');
     for (const holds of [

@@ -1,7 +1,7 @@
 import { assess } from '../../assess';
 import { bonesModel } from '../../assess/bones';
 import { runModel } from '../../assess/model';
-import { addRun, SETS, setRunHold, withRuns, type Batch } from '../../batch';
+import { addExtraction, SETS, setExtractionHold, withExtractions, type Batch } from '../../batch';
 import {
   extractionRate,
   gelatineAlong,
@@ -69,7 +69,7 @@ function bestHours(food: string, celsius: number) {
 export const BONES_CHECKS: CheckGroup = {
   name: 'Bones',
   checks: () => {
-    const beef = runs(withRuns(broth('beef-knuckle', 180), 3));
+    const beef = runs(withExtractions(broth('beef-knuckle', 180), 3));
     const turkey = runs(broth('turkey-frame', 90));
     const most = Math.max(
       ...FOODS.flatMap((f) =>
@@ -77,7 +77,7 @@ export const BONES_CHECKS: CheckGroup = {
       ),
     );
     const once = strong(broth('veal-knuckle', 180));
-    const halves = setRunHold(addRun(broth('veal-knuckle', 90)), 1, 90);
+    const halves = setExtractionHold(addExtraction(broth('veal-knuckle', 90)), 1, 90);
     return [
       {
         ...paper('first order: 55 g (1 - exp(-0.25 h 1/h))'),

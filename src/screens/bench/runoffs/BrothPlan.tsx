@@ -2,7 +2,7 @@
 
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
 import { useState, type ReactNode } from 'react';
-import { addRun } from '@/core/batch';
+import { addExtraction } from '@/core/batch';
 import { Button } from '@/ui/Button';
 import { RunOffs, type RunOffsProps } from './RunOffs';
 
@@ -19,7 +19,7 @@ export function BrothPlan({
   readonly lanes: ReactNode;
 }) {
   const { batch, onBatch } = props;
-  const more = addRun(batch);
+  const more = addExtraction(batch);
   const [tab, setTab] = useState(0);
   const [steps, setSteps] = useState(batch.steps?.length);
   const [items, setItems] = useState(batch.items.length);

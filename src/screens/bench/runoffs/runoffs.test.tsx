@@ -2,7 +2,14 @@
 import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { assess } from '@/core/assess';
-import { addRun, SETS, stepsOf, stretchesOf, withRuns, type Batch } from '@/core/batch';
+import {
+  addExtraction,
+  SETS,
+  stepsOf,
+  stretchesOf,
+  withExtractions,
+  type Batch,
+} from '@/core/batch';
 import { nextRun } from '@/core/solve';
 import { batchOf, item, KITCHEN, POT, pressure } from '@/core/testing/kitchen';
 import { Wobble } from '@/ui/Wobble';
@@ -27,7 +34,7 @@ const ONE: Batch = batchOf(
   [pressure(90), { id: 'end', kind: 'strain' }],
   { kind: 'broth' },
 );
-const THREE = withRuns(ONE, 3);
+const THREE = withExtractions(ONE, 3);
 const A = assess(THREE, POT, KITCHEN);
 const user = userEvent.setup();
 const clock = clockText(undefined, A.time.totalMin);
@@ -109,7 +116,7 @@ describe('what is said', () => {
   });
 
   it('answers in the kitchen’s units', () => {
-    const thin = assess(withRuns({ ...ONE, aim: { set: 'soft set' } }, 2), POT, KITCHEN);
+    const thin = assess(withExtractions({ ...ONE, aim: { set: 'soft set' } }, 2), POT, KITCHEN);
     const said = new Map(answers(thin, 'metric'));
     expect(said.get('boiled down to “soft set”')).toMatch(/ L in .* min, \d\.\d kWh$/);
     expect(said.get('bones a litre of “soft set”')).toMatch(/g$/);
@@ -257,7 +264,7 @@ describe('how many runs', () => {
   });
 
   it('leaves the choice to the cook', async () => {
-    open(addRun(ONE));
+    open(addExtraction(ONE));
     await user.click(screen.getByRole('button', { name: 'Work it out' }));
     const options = await screen.findByTestId('run-options');
     const [first] = within(options).getAllByRole('radio');

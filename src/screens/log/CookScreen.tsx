@@ -6,12 +6,12 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
-import { foodOf, potOf, type Run, type Verdict } from '@/core/batch';
+import { foodOf, type Cook, type Verdict } from '@/core/batch';
 import { formatAmount, formatMinutes, formatVolume, VOLUME_ML, type Units } from '@/core/quantity';
 import { cookAgain } from '@/core/timetable';
 import { Button, buttonLook } from '@/ui/Button';
-import { saveBatch, saveRun, useHousehold } from '@/ui/household';
-import { RunTrace } from '@/ui/RunTrace';
+import { saveBatch, saveCook, useHousehold } from '@/ui/household';
+import { CookTrace } from '@/ui/CookTrace';
 import { comparisons } from './comparison';
 import { Yields } from './Yields';
 
@@ -23,13 +23,13 @@ const CHOSEN: Readonly<Record<Verdict, string>> = {
 };
 const SIGN: Readonly<Record<Verdict, string>> = { under: '◔', right: '●', over: '✕' };
 
-function Verdicts({ run, units }: { readonly run: Run; readonly units: Units }) {
+function Verdicts({ cook, units }: { readonly cook: Cook; readonly units: Units }) {
   return (
     <ul className="mt-2 divide-y divide-hairline">
-      {run.batch.items.flatMap((item) => {
+      {cook.batch.items.flatMap((item) => {
         const food = foodOf(item);
         if (!food?.shape) return [];
-        const foretold = run.predicted.verdicts[item.id] ?? 'right';
+        const foretold = cook.predicted.verdicts[item.id] ?? 'right';
         return [
           <li
             key={item.id}
@@ -42,9 +42,10 @@ function Verdicts({ run, units }: { readonly run: Run; readonly units: Units }) 
               </span>
             </span>
             <RadioGroup
-              value={run.verdicts[item.id] ?? null}
+              value={cook.verdicts[item.id] ?? null}
               onChange={(verdict: Verdict | null) => {
-                if (verdict) saveRun({ ...run, verdicts: { ...run.verdicts, [item.id]: verdict } });
+                if (verdict)
+                  saveCook({ ...cook, verdicts: { ...cook.verdicts, [item.id]: verdict } });
               }}
               aria-label={`Verdict on ${food.name}`}
               className="flex overflow-hidden rounded-full border border-ink/50"
@@ -114,18 +115,20 @@ function Stepper({
   );
 }
 
-function Next({ run, units }: { readonly run: Run; readonly units: Units }) {
+function Next({ cook, units }: { readonly cook: Cook; readonly units: Units }) {
   const router = useRouter();
-  const [note, setNote] = useState(run.note ?? '');
-  const next = run.nextTime ?? {};
-  const keepNote = (): Run => {
+  const [note, setNote] = useState(cook.note ?? '');
+  const next = cook.nextTime ?? {};
+  const keepNote = (): Cook => {
     const text = note.trim();
-    if (text) return { ...run, note: text };
-    return Object.fromEntries(Object.entries(run).filter(([k]) => k !== 'note')) as unknown as Run;
+    if (text) return { ...cook, note: text };
+    return Object.fromEntries(
+      Object.entries(cook).filter(([k]) => k !== 'note'),
+    ) as unknown as Cook;
   };
   const again = (): void => {
     const kept = keepNote();
-    saveRun(kept);
+    saveCook(kept);
     const batch = cookAgain(kept, nanoid(10));
     saveBatch(batch);
     router.push(`/bench/${batch.id}`);
@@ -139,14 +142,14 @@ function Next({ run, units }: { readonly run: Run; readonly units: Units }) {
           say={(minutes) => `${minutes} min`}
           by={1}
           value={next.holdMin ?? 0}
-          onChange={(holdMin) => saveRun({ ...run, nextTime: { ...next, holdMin } })}
+          onChange={(holdMin) => saveCook({ ...cook, nextTime: { ...next, holdMin } })}
         />
         <Stepper
           label="Water"
           say={(ml) => (units === 'us' ? formatVolume(ml / 1000, units) : `${ml} ml`)}
           by={units === 'us' ? VOLUME_ML.cup / 4 : 50}
           value={next.waterMl ?? 0}
-          onChange={(waterMl) => saveRun({ ...run, nextTime: { ...next, waterMl } })}
+          onChange={(waterMl) => saveCook({ ...cook, nextTime: { ...next, waterMl } })}
         />
       </div>
       <label className="mt-4 block text-[14px] font-medium" htmlFor="note">
@@ -160,7 +163,7 @@ function Next({ run, units }: { readonly run: Run; readonly units: Units }) {
         placeholder="The old beans took 15 min more."
         value={note}
         onChange={(e) => setNote(e.target.value)}
-        onBlur={() => saveRun(keepNote())}
+        onBlur={() => saveCook(keepNote())}
       />
       <Button look="copper" className="mt-4 w-full" onClick={again}>
         Cook again with these changes
@@ -170,13 +173,13 @@ function Next({ run, units }: { readonly run: Run; readonly units: Units }) {
 }
 
 /** One run: predicted against real, verdicts, a note, and on to the next time. */
-export function RunScreen({ id }: { readonly id: string }) {
-  const { runs, pots, kitchen } = useHousehold();
-  const run = runs.find((r) => r.id === id);
-  if (!run)
+export function CookScreen({ id }: { readonly id: string }) {
+  const { cooks, kitchen } = useHousehold();
+  const cook = cooks.find((r) => r.id === id);
+  if (!cook)
     return (
       <main className="mx-auto max-w-xl p-8">
-        <h1 className="text-2xl font-semibold">This run is not here</h1>
+        <h1 className="text-2xl font-semibold">This cook is not here</h1>
         <Link href="/log" className={`${buttonLook('copper')} mt-6`}>
           To the log
         </Link>
@@ -185,8 +188,8 @@ export function RunScreen({ id }: { readonly id: string }) {
   return (
     <main className="mx-auto grid w-full max-w-6xl content-start gap-6 px-4 py-6 sm:px-6 lg:grid-cols-[minmax(0,1fr)_360px]">
       <div className="min-w-0">
-        <h1 className="figure text-4xl">{run.batch.name}</h1>
-        <p className="text-quiet">{format(new Date(run.startedAt), 'EEEE d MMMM yyyy, HH:mm')}</p>
+        <h1 className="figure text-4xl">{cook.batch.name}</h1>
+        <p className="text-quiet">{format(new Date(cook.startedAt), 'EEEE d MMMM yyyy, HH:mm')}</p>
         <table className="mt-5 w-full text-[15px]">
           <thead className="text-left text-[13px] text-quiet">
             <tr>
@@ -197,7 +200,7 @@ export function RunScreen({ id }: { readonly id: string }) {
             </tr>
           </thead>
           <tbody className="divide-y divide-hairline border-y border-hairline">
-            {comparisons(run).map((row) => {
+            {comparisons(cook).map((row) => {
               const gap = row.realMin === null ? null : row.realMin - row.predictedMin;
               return (
                 <tr key={row.name}>
@@ -216,18 +219,13 @@ export function RunScreen({ id }: { readonly id: string }) {
             })}
           </tbody>
         </table>
-        <Yields run={run} units={kitchen.units} />
+        <Yields cook={cook} units={kitchen.units} />
         <h2 className="mt-7 text-lg font-semibold">How was it?</h2>
-        <Verdicts run={run} units={kitchen.units} />
+        <Verdicts cook={cook} units={kitchen.units} />
       </div>
       <aside className="space-y-5">
-        <RunTrace
-          run={run}
-          pot={potOf({ ...run.batch, potId: run.potId }, pots)}
-          kitchen={kitchen}
-          nowMin={null}
-        />
-        <Next run={run} units={kitchen.units} />
+        <CookTrace cook={cook} nowMin={null} />
+        <Next cook={cook} units={kitchen.units} />
       </aside>
     </main>
   );

@@ -67,13 +67,13 @@ function runWater(batch: Batch, run: number): Item | undefined {
 }
 
 /** Water of a run, L; runs count from 0. */
-export function runWaterL(batch: Batch, run: number): number {
+export function extractionWaterL(batch: Batch, run: number): number {
   const item = runWater(batch, run);
   return item ? litresOf(item) : 0;
 }
 
 /** Sets the water of a run, in the unit it is given in; runs count from 0. @param litres from 0 */
-export function setRunWater(batch: Batch, run: number, litres: number): Batch {
+export function setExtractionWater(batch: Batch, run: number, litres: number): Batch {
   const stretch = stretchesOf(batch)[run];
   const item = runWater(batch, run);
   if (!stretch) return batch;
@@ -87,13 +87,13 @@ function lastPressed(steps: readonly Step[], { from, to }: Stretch): Step | unde
 }
 
 /** One run more after the last: broth poured off, the same water fresh, the same hold. */
-export function addRun(batch: Batch): Batch {
+export function addExtraction(batch: Batch): Batch {
   const steps = stepsOf(batch);
   const stretches = stretchesOf(batch);
   const last = stretches.at(-1);
   const pressed = last && lastPressed(steps, last);
   if (!last || pressed?.kind !== 'pressure') return batch;
-  const litres = runWaterL(batch, stretches.length - 1);
+  const litres = extractionWaterL(batch, stretches.length - 1);
   const strain = freshStepId(batch);
   const poured = insertStep(batch, pressed.id, { id: strain, kind: 'strain', keep: 'bones' });
   const again = freshStepId(poured);
@@ -130,10 +130,10 @@ export function stopAfter(batch: Batch, keep: number): Batch {
 }
 
 /** As many runs as asked for. */
-export function withRuns(batch: Batch, runs: number): Batch {
+export function withExtractions(batch: Batch, runs: number): Batch {
   let next = stopAfter(batch, Math.max(1, runs));
   for (let n = stretchesOf(next).length; n < runs; n++) {
-    const longer = addRun(next);
+    const longer = addExtraction(next);
     if (longer === next) return next;
     next = longer;
   }
@@ -141,7 +141,7 @@ export function withRuns(batch: Batch, runs: number): Batch {
 }
 
 /** Holds a run's last pressure step so long; runs count from 0. */
-export function setRunHold(batch: Batch, run: number, holdMin: number): Batch {
+export function setExtractionHold(batch: Batch, run: number, holdMin: number): Batch {
   const stretch = stretchesOf(batch)[run];
   const pressed = stretch && lastPressed(stepsOf(batch), stretch);
   return pressed

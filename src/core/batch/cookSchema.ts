@@ -1,6 +1,6 @@
 /** Yup schema of a run: what was foretold, what happened. */
 import * as yup from 'yup';
-import { batchSchema, SETS } from './schema';
+import { batchSchema, kitchenSchema, potSchema, SETS } from './schema';
 import { list, needed, number, object, oneOf, text, time } from './schemaParts';
 
 const verdicts = yup
@@ -54,6 +54,47 @@ const runOffSchema = object(
   'a predicted run of bones',
 );
 
+const MOST_SAMPLES = 2000;
+const samples = (what: string, least: number, most: number, unit: string) =>
+  needed(list(needed(number(least, most, unit), what), what).max(MOST_SAMPLES, what), what);
+
+const traceSchema = object(
+  {
+    minute: samples('minutes', 0, 20000, 'min'),
+    liquidC: samples('temperatures', -50, 300, '°C'),
+    boilC: needed(number(50, 120, '°C'), 'the boiling point'),
+  },
+  'the curve that was foretold',
+)
+  .test('lengths', 'as many temperatures as minutes', (value: unknown) => {
+    const trace = value as { minute?: unknown[]; liquidC?: unknown[] } | undefined;
+    return trace?.minute?.length === trace?.liquidC?.length;
+  })
+  .optional()
+  .default(undefined);
+
+const bandSchema = object(
+  {
+    p10: needed(number(0, 20000, 'min'), 'minutes'),
+    p90: needed(number(0, 20000, 'min'), 'minutes'),
+  },
+  'a range of minutes',
+)
+  .optional()
+  .default(undefined);
+
+const shares = yup
+  .object()
+  .strict()
+  .typeError('a chance for each item')
+  .test('chances', 'a number from 0 to 1 for each item', (value: unknown) =>
+    Object.values((value ?? {}) as Record<string, unknown>).every(
+      (v) => typeof v === 'number' && v >= 0 && v <= 1,
+    ),
+  )
+  .optional()
+  .default(undefined);
+
 const yieldSchema = object(
   {
     run: needed(number(1, 60, ''), 'the number of the run'),
@@ -63,11 +104,13 @@ const yieldSchema = object(
   'the yield of a run of bones',
 );
 
-export const runSchema = object(
+export const cookSchema = object(
   {
     id: needed(text('an id'), 'an id'),
     batch: needed(batchSchema, 'the batch as it was cooked'),
-    potId: needed(text('the id of a pot'), 'the id of a pot'),
+    pot: needed(potSchema, 'the pot as it was'),
+    kitchen: needed(kitchenSchema, 'the kitchen as it was'),
+    model: needed(number(1, 1000, ''), 'the version of the models'),
     startedAt: needed(time, 'a date and time'),
     endedAt: time,
     predicted: needed(
@@ -78,6 +121,9 @@ export const runSchema = object(
           verdicts: needed(verdicts, 'a verdict for each item'),
           finishedBrothL: needed(number(0, 100, 'L'), 'litres'),
           fishOut: list(text('the id of an item'), 'a list of items'),
+          trace: traceSchema,
+          band: bandSchema,
+          chances: shares,
           runOffs: list(runOffSchema, 'a list of runs of bones'),
         },
         'what was predicted',

@@ -3,9 +3,9 @@
  * over what the models foretell, so that the log of the first visit has something to show.
  */
 import { readFileSync, writeFileSync } from 'node:fs';
-import { assess } from '../src/core/assess';
-import { potOf, type Mark, type MarkKind, type Run, type Verdict } from '../src/core/batch';
-import { startRun } from '../src/core/timetable';
+import { assess, drawBatch } from '../src/core/assess';
+import { potOf, type Mark, type MarkKind, type Cook, type Verdict } from '../src/core/batch';
+import { startCook } from '../src/core/timetable';
 import { readBundle, writeBundle } from '../src/formats';
 
 const FILE = 'demo/harrow-fell.json';
@@ -20,9 +20,9 @@ interface Told {
   readonly marks: readonly (readonly [MarkKind, string, number])[];
   readonly endMin: number;
   readonly verdicts: Readonly<Record<string, Verdict>>;
-  readonly yields?: Run['yields'];
+  readonly yields?: Cook['yields'];
   readonly note: string;
-  readonly nextTime?: Run['nextTime'];
+  readonly nextTime?: Cook['nextTime'];
 }
 
 const TOLD: readonly Told[] = [
@@ -77,21 +77,30 @@ const TOLD: readonly Told[] = [
   },
 ];
 
-const runs = TOLD.map((told): Run => {
+const cooks = TOLD.map((told): Cook => {
   const batch = bundle.batches.find((b) => b.id === told.batch);
   if (!batch) throw new Error(told.batch);
   const pot = potOf(batch, bundle.pots);
   const at = (min: number): string =>
     new Date(Date.parse(told.startedAt) + min * 60000).toISOString();
-  const run = startRun(told.id, batch, pot.id, assess(batch, pot, bundle.kitchen), told.startedAt);
+  const { kitchen } = bundle;
+  const cook = startCook({
+    id: told.id,
+    batch,
+    pot,
+    kitchen,
+    assessment: assess(batch, pot, kitchen),
+    draws: drawBatch(batch, pot, kitchen, { draws: 100, seed: 1 }),
+    at: told.startedAt,
+  });
   const marks: readonly Mark[] = told.marks.map(([kind, step, min]) => ({
     kind,
     step,
     at: at(min),
   }));
   return {
-    ...run,
-    marks: [...run.marks, ...marks, { kind: 'done', step: null, at: at(told.endMin) }],
+    ...cook,
+    marks: [...cook.marks, ...marks, { kind: 'done', step: null, at: at(told.endMin) }],
     endedAt: at(told.endMin),
     verdicts: told.verdicts,
     ...(told.yields && { yields: told.yields }),
@@ -100,4 +109,4 @@ const runs = TOLD.map((told): Run => {
   };
 });
 
-writeFileSync(FILE, writeBundle({ ...bundle, runs }));
+writeFileSync(FILE, writeBundle({ ...bundle, cooks }));

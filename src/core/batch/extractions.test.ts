@@ -3,16 +3,16 @@ import { batchOf, item, KITCHEN, POT, pressure } from '../testing/kitchen';
 import { planBatch, stepsOf } from './complete';
 import { waterL } from './edit';
 import {
-  addRun,
+  addExtraction,
   isBroth,
   pickMeat,
-  runWaterL,
-  setRunHold,
-  setRunWater,
+  extractionWaterL,
+  setExtractionHold,
+  setExtractionWater,
   stopAfter,
   stretchesOf,
-  withRuns,
-} from './runs';
+  withExtractions,
+} from './extractions';
 import type { Batch, Step } from './types';
 
 const STRAIN: Step = { id: 'end', kind: 'strain' };
@@ -33,9 +33,9 @@ const planned = (batch: Batch, id: string) => {
 
 describe('runs of bones', () => {
   it('are added with the broth poured off and the same water fresh', () => {
-    const two = addRun(BROTH);
+    const two = addExtraction(BROTH);
     expect(stepsOf(two).map((s) => s.kind)).toEqual(['pressure', 'strain', 'pressure', 'strain']);
-    expect([runWaterL(two, 0), runWaterL(two, 1)]).toEqual(
+    expect([extractionWaterL(two, 0), extractionWaterL(two, 1)]).toEqual(
       [2.5, 2.5].map((v) => expect.closeTo(v, 2)),
     );
     const plan = planBatch(two, POT, KITCHEN);
@@ -49,17 +49,17 @@ describe('runs of bones', () => {
   it('are taken off again, with nothing left over', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 5 }), fc.integer({ min: 1, max: 5 }), (more, keep) => {
-        const many = withRuns(BROTH, more);
+        const many = withExtractions(BROTH, more);
         expect(stretchesOf(many)).toHaveLength(more);
         expect(stretchesOf(stopAfter(many, keep))).toHaveLength(Math.min(more, keep));
-        expect(withRuns(many, 1)).toEqual(BROTH);
+        expect(withExtractions(many, 1)).toEqual(BROTH);
       }),
     );
   });
 
   it('have a water and a hold each', () => {
-    const changed = setRunHold(setRunWater(withRuns(BROTH, 3), 1, 1.8), 2, 45);
-    expect([0, 1, 2].map((run) => runWaterL(changed, run))).toEqual([
+    const changed = setExtractionHold(setExtractionWater(withExtractions(BROTH, 3), 1, 1.8), 2, 45);
+    expect([0, 1, 2].map((run) => extractionWaterL(changed, run))).toEqual([
       expect.closeTo(2.5, 2),
       expect.closeTo(1.8, 2),
       expect.closeTo(2.5, 2),
@@ -68,9 +68,11 @@ describe('runs of bones', () => {
     expect(stepsOf(changed).flatMap((s) => (s.kind === 'pressure' ? [s.holdMin] : []))).toEqual([
       90, 90, 45,
     ]);
-    expect(runWaterL(setRunWater(changed, 1, 0), 1)).toBe(0);
-    expect(runWaterL(setRunWater(setRunWater(changed, 1, 0), 1, 1.5), 1)).toBeCloseTo(1.5, 2);
-    expect(setRunWater(BROTH, 4, 2)).toBe(BROTH);
+    expect(extractionWaterL(setExtractionWater(changed, 1, 0), 1)).toBe(0);
+    expect(
+      extractionWaterL(setExtractionWater(setExtractionWater(changed, 1, 0), 1, 1.5), 1),
+    ).toBeCloseTo(1.5, 2);
+    expect(setExtractionWater(BROTH, 4, 2)).toBe(BROTH);
   });
 
   it('are understood where a straining does not say what stays', () => {

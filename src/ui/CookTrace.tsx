@@ -1,6 +1,6 @@
 'use client';
 
-import type { Kitchen, Pot, Run } from '@/core/batch';
+import type { Cook } from '@/core/batch';
 import { curvePath, minuteScale, temperatureScale } from './curve';
 import { useAssessment } from './useAssessment';
 
@@ -16,27 +16,25 @@ const NAMES: Readonly<Record<string, string>> = {
 };
 
 /** The predicted trace, with what really happened as marks over it and where the cook is now. */
-export function RunTrace({
-  run,
-  pot,
-  kitchen,
+export function CookTrace({
+  cook,
   nowMin,
 }: {
-  readonly run: Run;
-  readonly pot: Pot;
-  readonly kitchen: Kitchen;
+  readonly cook: Cook;
   readonly nowMin: number | null;
 }) {
-  const { assessment } = useAssessment(run.batch, pot, kitchen);
-  if (!assessment) return <div className="h-32 animate-pulse rounded-xl bg-hairline/50" />;
-  const { series } = assessment;
-  const start = Date.parse(run.marks.find((m) => m.kind === 'lid-locked')?.at ?? run.startedAt);
-  const offset = (start - Date.parse(run.startedAt)) / 60000;
-  const marks = run.marks.flatMap((m) => {
+  const { trace } = cook.predicted;
+  // What an older version foretold kept no curve: it is worked out from what the cook kept.
+  const { assessment } = useAssessment(trace ? null : cook.batch, cook.pot, cook.kitchen);
+  const curve = trace ?? (assessment && { ...assessment.series, boilC: assessment.boilC });
+  if (!curve) return <div className="h-32 animate-pulse rounded-xl bg-hairline/50" />;
+  const start = Date.parse(cook.marks.find((m) => m.kind === 'lid-locked')?.at ?? cook.startedAt);
+  const offset = (start - Date.parse(cook.startedAt)) / 60000;
+  const marks = cook.marks.flatMap((m) => {
     const name = NAMES[m.kind];
-    return name ? [{ name, minute: (Date.parse(m.at) - Date.parse(run.startedAt)) / 60000 }] : [];
+    return name ? [{ name, minute: (Date.parse(m.at) - Date.parse(cook.startedAt)) / 60000 }] : [];
   });
-  const end = (series.minute.at(-1) ?? 1) + offset;
+  const end = (curve.minute.at(-1) ?? 1) + offset;
   const x = minuteScale(Math.max(end, ...marks.map((m) => m.minute)), WIDTH);
   const y = temperatureScale(HEIGHT);
   return (
@@ -50,14 +48,14 @@ export function RunTrace({
         <line
           x1={0}
           x2={WIDTH}
-          y1={y(assessment.boilC)}
-          y2={y(assessment.boilC)}
+          y1={y(curve.boilC)}
+          y2={y(curve.boilC)}
           stroke="var(--color-hairline)"
         />
         <path
           d={curvePath(
-            series.minute.map((m) => m + offset),
-            series.liquidC,
+            curve.minute.map((m) => m + offset),
+            curve.liquidC,
             x,
             y,
           )}
