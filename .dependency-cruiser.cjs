@@ -13,9 +13,13 @@ module.exports = {
     layer('formats-know-core', '^src/formats/', ['^src/core/']),
     layer('store-knows-formats-and-core', '^src/store/', ['^src/formats/', '^src/core/']),
     layer('workers-know-core', '^src/workers/', ['^src/core/', '^src/formats/']),
-    layer('ui-shares', '^src/ui/', ['^src/(workers|store|formats|core)/']),
+    layer('session-is-plain', '^src/session/', ['^src/(workers|core)/']),
+    layer('ui-shares', '^src/ui/', ['^src/(session|workers|store|formats|core)/']),
     layer('app-is-thin', '^src/app/', ['^src/screens/']),
-    layer('screens-compose', '^src/screens/', ['^src/(ui|workers|store|formats|core)/', '^demo/']),
+    layer('screens-compose', '^src/screens/', [
+      '^src/(ui|session|workers|store|formats|core)/',
+      '^demo/',
+    ]),
     layer('cli-is-a-shell', '^cli/', ['^src/(formats|core)/']),
     {
       name: 'screens-keep-apart',

@@ -43,6 +43,24 @@ export default ts.config(
     },
   },
   {
+    // What shows or decides anything is handed its clock, so that a cook can be rehearsed.
+    files: ['src/{screens,ui,store,workers,formats}/**/*.{ts,tsx}', 'src/session/**/*.ts'],
+    ignores: ['**/*.test.{ts,tsx}', 'src/session/clock.ts'],
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now', message: 'Take the time from the clock.' },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: 'Take the time from the clock.',
+        },
+      ],
+    },
+  },
+  {
     files: ['**/*.{mjs,cjs}', 'scripts/**', 'cli/**', 'bench/**'],
     languageOptions: {
       globals: {

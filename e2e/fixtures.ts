@@ -10,6 +10,9 @@ export const test = base.extend<{ clean: undefined }>({
     async ({ page }, use) => {
       const errors: string[] = [];
       page.on('pageerror', (error) => errors.push(error.message));
+      page.on('response', (r) => {
+        if (r.status() >= 400) errors.push(`${r.status()} ${r.url()}`);
+      });
       page.on('console', (message) => {
         if (message.type() === 'error') errors.push(message.text());
       });

@@ -1,8 +1,9 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { Assessment, Draws } from '@/core/assess';
 import type { Batch, Kitchen, Pot } from '@/core/batch';
 import type { Judged } from '@/core/solve';
 import { assessAway, drawAway, judgeAway } from '@/workers';
+import { useNewest } from './useNewest';
 
 export interface Assessed {
   /** The newest answer; it may be of the batch before while the next one is on its way. */
@@ -22,6 +23,9 @@ interface Job {
 /** Time step while a hand is on a handle, s: the answer keeps up with it. */
 const COARSE_S = 30;
 
+const assessJob = ({ batch, pot, kitchen, coarse }: Job): Promise<Assessment> =>
+  assessAway(batch, pot, kitchen, coarse ? { stepS: COARSE_S } : {});
+
 /**
  * The assessment of a batch, worked out in the worker at every change. While one is under way only
  * the newest change waits; the ones between are passed over.
@@ -34,45 +38,18 @@ export function useAssessment(
   kitchen: Kitchen,
   coarse = false,
 ): Assessed {
-  const [answer, setAnswer] = useState<{ of: Job; assessment: Assessment } | null>(null);
-  const [error, setError] = useState<{ of: Job; message: string } | null>(null);
-  const waiting = useRef<Job | null>(null);
-  const busy = useRef(false);
-
-  useEffect(() => {
-    if (!batch || !pot) return;
-    waiting.current = { batch, pot, kitchen, coarse };
-    if (busy.current) return;
-    const next = async (): Promise<void> => {
-      busy.current = true;
-      while (waiting.current) {
-        const job: Job = waiting.current;
-        waiting.current = null;
-        try {
-          const assessment = await assessAway(
-            job.batch,
-            job.pot,
-            job.kitchen,
-            job.coarse ? { stepS: COARSE_S } : {},
-          );
-          setAnswer({ of: job, assessment });
-          setError(null);
-        } catch (reason) {
-          setError({ of: job, message: reason instanceof Error ? reason.message : String(reason) });
-        }
-      }
-      busy.current = false;
-    };
-    void next();
-  }, [batch, pot, kitchen, coarse]);
-
+  const job = useMemo(
+    () => (batch && pot ? { batch, pot, kitchen, coarse } : null),
+    [batch, pot, kitchen, coarse],
+  );
+  const { answer, failure } = useNewest(job, assessJob);
   const fresh =
     answer?.of.batch === batch && answer.of.pot === pot && answer.of.kitchen === kitchen;
-  const failed = error?.of.batch === batch;
+  const reason = failure?.of.batch === batch ? failure?.reason : undefined;
   return {
-    assessment: answer?.assessment ?? null,
+    assessment: answer?.answer ?? null,
     stale: !fresh,
-    error: failed ? (error?.message ?? null) : null,
+    error: reason === undefined ? null : reason instanceof Error ? reason.message : String(reason),
   };
 }
 

@@ -1,35 +1,35 @@
 import { useEffect, useRef, useState } from 'react';
+import { observe, type Observer } from '@/session/observer';
+
+export interface Newest<Q, A> {
+  /** The newest answer and the question it is of; null before the first. */
+  readonly answer: { readonly of: Q; readonly answer: A } | null;
+  /** The newest question that could not be answered. */
+  readonly failure: { readonly of: Q; readonly reason: unknown } | null;
+}
 
 /**
- * The answer to the newest question, asked away from this thread. While one is under way only the
- * newest waits; the ones between are passed over.
+ * The answer to the newest question, asked away from this thread.
  *
  * @param question null asks nothing
- * @param ask steady over renders
- * @returns the newest answer and the question it is of; null before the first
+ * @param work steady over renders
  */
 export function useNewest<Q, A>(
   question: Q | null,
-  ask: (question: Q) => Promise<A>,
-): { readonly of: Q; readonly answer: A } | null {
-  const [newest, setNewest] = useState<{ of: Q; answer: A } | null>(null);
-  const waiting = useRef<Q | null>(null);
-  const busy = useRef(false);
+  work: (question: Q) => Promise<A>,
+): Newest<Q, A> {
+  const [state, setState] = useState<Newest<Q, A>>({ answer: null, failure: null });
+  const observer = useRef<Observer<Q> | null>(null);
   useEffect(() => {
-    if (question === null) return;
-    waiting.current = question;
-    if (busy.current) return;
-    const work = async (): Promise<void> => {
-      busy.current = true;
-      while (waiting.current !== null) {
-        const of: Q = waiting.current;
-        waiting.current = null;
-        setNewest({ of, answer: await ask(of) });
-      }
-    };
-    void work().finally(() => {
-      busy.current = false;
+    const next = observe(work, {
+      answered: (of, answer) => setState({ answer: { of, answer }, failure: null }),
+      failed: (of, reason) => setState((s) => ({ ...s, failure: { of, reason } })),
     });
-  }, [question, ask]);
-  return newest;
+    observer.current = next;
+    return () => next.stop();
+  }, [work]);
+  useEffect(() => {
+    if (question !== null) observer.current?.ask(question);
+  }, [question, work]);
+  return state;
 }

@@ -161,6 +161,9 @@ function findFoods(rest: string, index: FoodIndex): Found {
   return { matches: found, spelt: null, name };
 }
 
+/** Foods less alike are not asked about. */
+const WORTH_ASKING = 0.25;
+
 const NONE: readonly OwnFood[] = [];
 
 /** The kitchen that lines are read for. */
@@ -210,7 +213,7 @@ export function readLine(
   const { matches: found, spelt, name } = findFoods(loose?.rest ?? parsed.rest, indexOf(foods));
   const best = likelyPiece(found, parsed.amount);
   const made = like === null ? null : madeOf(name, like, unsure);
-  const nearest = found.map((m) => m.food);
+  const nearest = found.filter((m) => m.score >= WORTH_ASKING).map((m) => m.food);
   if (like === null ? !best || best.score < SURE_MATCH : !made)
     return { text, item: null, food: null, unsure, nearest, name, amount: parsed.amount };
   const match = made ?? (best as FoodMatch).food;

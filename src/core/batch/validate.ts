@@ -183,15 +183,15 @@ function withOwnFoods(batch: Batch, foods: readonly OwnFood[]): Batch {
  */
 export function validateBundle(value: unknown): Validated {
   const filled = migrate(withDefaults(value));
-  // What is wrong with an older file is told in the names it has.
+  // What is wrong with an older file is inItsNames in the names it has.
   const old = isVersion1(value);
-  const told = (problems: readonly Problem[]): readonly Problem[] =>
+  const inItsNames = (problems: readonly Problem[]): readonly Problem[] =>
     old ? problems.map((p) => ({ ...p, path: p.path.replace(/^cooks/, 'runs') })) : problems;
   const shape = problemsOf(
     bundleSchema.required('a Retort file: an object with kitchen, pots and batches'),
     filled,
   );
-  if (shape.length > 0) return { ok: false, problems: told(shape) };
+  if (shape.length > 0) return { ok: false, problems: inItsNames(shape) };
   const raw = filled as Omit<Bundle, 'cooks' | 'jars' | 'foods'> & {
     cooks?: readonly Cook[];
     jars?: unknown[];
@@ -230,7 +230,7 @@ export function validateBundle(value: unknown): Validated {
     ...bundle.batches.flatMap((b, i) => batchProblems(b, `batches[${i}]`, bundle.pots)),
     ...bundle.cooks.flatMap((r, i) => batchProblems(r.batch, `cooks[${i}].batch`, null)),
   ];
-  return problems.length > 0 ? { ok: false, problems: told(problems) } : { ok: true, bundle };
+  return problems.length > 0 ? { ok: false, problems: inItsNames(problems) } : { ok: true, bundle };
 }
 
 function isVersion1(value: unknown): boolean {

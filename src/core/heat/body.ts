@@ -26,7 +26,7 @@ export interface Body {
   /** Of the film when the body is all in liquid, W/K. */
   readonly wetFilm: number;
   /** From the last cell's middle to the surface, K/W. */
-  readonly crust: number;
+  readonly halfCellResistance: number;
   /** Temperatures, C. */
   readonly t: Float64Array;
   readonly ice: Ice | null;
@@ -101,7 +101,7 @@ export function makeBody(
     outer: area / (1 / film + width / 2 / conductivity),
     film: film * area,
     wetFilm: film * area,
-    crust: width / 2 / conductivity / area,
+    halfCellResistance: width / 2 / conductivity / area,
     t: new Float64Array(cells).fill(startC),
     ice: frozen ? makeIce(composition, cellKg, heat, conductivity) : null,
     work: {
@@ -128,7 +128,7 @@ export function wet(body: Body, share: number): void {
   const film = share * body.wetFilm;
   if (Math.abs(film - body.film) < 1e-6 * body.wetFilm) return;
   body.film = film;
-  body.outer = 1 / (1 / film + body.crust);
+  body.outer = 1 / (1 / film + body.halfCellResistance);
   body.work.substep = 0;
 }
 

@@ -62,11 +62,11 @@ describe('water on the move', () => {
         fc.double({ min: 0.05, max: 0.8, noNaN: true }),
         fc.integer({ min: 0, max: 30 }),
         fc.boolean(),
-        (kg, thirst, hold, frozen) => {
+        (kg, drinks, hold, frozen) => {
           const result = cook(
             [
               water(kg),
-              item('pearl-barley', 0.3, thirst),
+              item('pearl-barley', 0.3, drinks),
               { ...CHICKEN, startC: frozen ? -18 : 5 },
             ],
             pressure(hold),

@@ -163,20 +163,20 @@ export class Waters {
   pass(bodies: readonly Body[], seconds: number, bottomC: number | null, waterKg: number): number {
     if (this.#moving.size === 0) return waterKg;
     let free = waterKg;
-    let thirst = 0;
+    let demandKg = 0;
     const inside = this.#in(bodies);
     for (const m of inside) {
       m.wants = wanted(m, seconds, bottomC);
-      if (m.wants > 0) thirst += m.wants;
+      if (m.wants > 0) demandKg += m.wants;
       else {
         m.moved += m.wants;
         m.pending += m.wants;
         free -= m.wants;
       }
     }
-    if (thirst === 0) return free;
+    if (demandKg === 0) return free;
     // Grains cannot drink more than there is.
-    const share = Math.min(1, Math.max(0, free) / thirst);
+    const share = Math.min(1, Math.max(0, free) / demandKg);
     for (const m of inside) {
       if (m.wants <= 0) continue;
       m.moved += m.wants * share;

@@ -43,7 +43,7 @@ function named(item: Item, report: ItemReport, units: Units): string {
   return `${report.name}, ${formatAmount(item.amount, units)}`;
 }
 
-interface Told {
+interface Telling {
   readonly batch: Batch;
   readonly pot: Pot;
   readonly pours: readonly number[];
@@ -54,7 +54,7 @@ interface Told {
   readonly outOf: (step: string) => string;
 }
 
-function tell(batch: Batch, assessment: Assessment, pot: Pot, units: Units): Told {
+function tellingOf(batch: Batch, assessment: Assessment, pot: Pot, units: Units): Telling {
   const of = (ids: readonly string[]): string =>
     ids
       .flatMap((id) => {
@@ -96,8 +96,8 @@ function holdMoves(step: PressureStep, hot: number, minutes: number, pot: Pot): 
   return [{ id: `${step.id}-hot`, minute: hot, minutes: 1, kind: 'hands', title, detail }, ...free];
 }
 
-function pressureMoves(step: PressureStep, index: number, told: Told): readonly Move[] {
-  const report = told.assessment.time.steps[index];
+function pressureMoves(step: PressureStep, index: number, telling: Telling): readonly Move[] {
+  const report = telling.assessment.time.steps[index];
   if (!report) return [];
   const hot = report.startMin + report.warmUpMin;
   const over = hot + report.holdMin;
@@ -111,10 +111,10 @@ function pressureMoves(step: PressureStep, index: number, told: Told): readonly 
       minutes: 3,
       kind: 'hands',
       title: index === 0 ? 'Fill the pot, lid on' : 'Lid on again',
-      detail: told.into(step.id) || 'Lock the lid, valve shut, heat on high.',
+      detail: telling.into(step.id) || 'Lock the lid, valve shut, heat on high.',
     },
     ...wait(`${step.id}-up`, report.startMin + 3, report.warmUpMin - 3, 'It comes to pressure'),
-    ...holdMoves(step, hot, report.holdMin, told.pot),
+    ...holdMoves(step, hot, report.holdMin, telling.pot),
   ];
   if (!stove) moves.push(...wait(`${step.id}-down`, over, open - over, 'The pin drops by itself'));
   else
@@ -137,14 +137,14 @@ function pressureMoves(step: PressureStep, index: number, told: Told): readonly 
   return moves;
 }
 
-function stepMoves(step: Step, index: number, told: Told): readonly Move[] {
-  if (step.kind === 'pressure') return pressureMoves(step, index, told);
-  const report = told.assessment.time.steps[index];
+function stepMoves(step: Step, index: number, telling: Telling): readonly Move[] {
+  if (step.kind === 'pressure') return pressureMoves(step, index, telling);
+  const report = telling.assessment.time.steps[index];
   if (!report) return [];
   const minutes = report.endMin - report.startMin;
-  const into = told.into(step.id);
-  const out = told.outOf(step.id);
-  const pours = told.pours.includes(index);
+  const into = telling.into(step.id);
+  const out = telling.outOf(step.id);
+  const pours = telling.pours.includes(index);
   const { idle } = stepOf(step.kind);
   return [
     {
@@ -186,7 +186,7 @@ function boilMin(item: Item, food: Food): number | null {
 }
 
 /** What is cooked in pans of its own, so that it is done with the rest. */
-function apartMoves({ batch, assessment, of }: Told): readonly Move[] {
+function apartMoves({ batch, assessment, of }: Telling): readonly Move[] {
   const total = assessment.time.totalMin;
   return keptApart(batch).flatMap((item): Move[] => {
     const food = foodOf(item);
@@ -205,7 +205,7 @@ function apartMoves({ batch, assessment, of }: Told): readonly Move[] {
   });
 }
 
-function beforehand({ batch, of }: Told): readonly Move[] {
+function beforehand({ batch, of }: Telling): readonly Move[] {
   const soaked = batch.items.filter((i) => (i.soakedH ?? 0) > 0);
   const cutting = Math.max(5, CUT_MIN * batch.items.filter((i) => !i.apart).length);
   const moves: Move[] = soaked.map((item) => ({
@@ -241,13 +241,13 @@ export function movesOf(
   pot: Pot,
   units: Units,
 ): readonly Move[] {
-  const told = tell(batch, assessment, pot, units);
+  const telling = tellingOf(batch, assessment, pot, units);
   const total = assessment.time.totalMin;
   const fish = assessment.items.filter((i) => i.fishOut && !i.apart && i.leaveMin >= total - 1e-6);
   const moves = [
-    ...beforehand(told),
-    ...stepsOf(batch).flatMap((step, i) => stepMoves(step, i, told)),
-    ...apartMoves(told),
+    ...beforehand(telling),
+    ...stepsOf(batch).flatMap((step, i) => stepMoves(step, i, telling)),
+    ...apartMoves(telling),
     {
       id: 'serve',
       minute: total,
@@ -255,7 +255,7 @@ export function movesOf(
       kind: 'serve' as const,
       title: 'On the table',
       detail: [
-        fish.length > 0 && `Fish out: ${told.of(fish.map((i) => i.id))}.`,
+        fish.length > 0 && `Fish out: ${telling.of(fish.map((i) => i.id))}.`,
         'Taste for salt and acid.',
       ]
         .filter(Boolean)

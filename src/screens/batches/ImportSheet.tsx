@@ -7,7 +7,8 @@ import { importBundle, previewImport, readBundle, type Change, type ImportMode }
 import { changeWithBackup } from '@/store';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
-import { isoNow } from '@/ui/useClock';
+import { isoOf } from '@/session/clock';
+import { useClock } from '@/ui/clock';
 
 type Read =
   | { readonly name: string; readonly bundle: Bundle }
@@ -71,6 +72,7 @@ export function ImportSheet({
   readonly household: Bundle;
   readonly onClose: () => void;
 }) {
+  const clock = useClock();
   const [read, setRead] = useState<Read | null>(null);
   const [mode, setMode] = useState<ImportMode>('merge');
   const [failed, setFailed] = useState<string | null>(null);
@@ -87,7 +89,7 @@ export function ImportSheet({
   const take = async (): Promise<void> => {
     if (!bundle) return;
     try {
-      await changeWithBackup(`before bringing in ${read?.name ?? 'a file'}`, isoNow(), (now) =>
+      await changeWithBackup(`before bringing in ${read?.name ?? 'a file'}`, isoOf(clock), (now) =>
         importBundle(now, bundle, mode),
       );
       onClose();

@@ -46,7 +46,7 @@ export function RecipeSheet({
     () => (text.trim() ? { text, own: { foods, units: kitchen.units }, lines } : null),
     [text, foods, kitchen.units, lines],
   );
-  const read = useNewest<Question, RecipeResult>(question, readAway);
+  const { answer: read } = useNewest<Question, RecipeResult>(question, readAway);
   const result = question ? (read?.answer ?? null) : null;
   const recipe = result?.ok ? result.recipe : null;
   const batch = useMemo(

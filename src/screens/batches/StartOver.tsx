@@ -7,7 +7,8 @@ import { startOver } from '@/store';
 import { Button } from '@/ui/Button';
 import { download } from '@/ui/download';
 import { Sheet } from '@/ui/Sheet';
-import { isoNow } from '@/ui/useClock';
+import { isoOf } from '@/session/clock';
+import { useClock } from '@/ui/clock';
 
 /** Empties the household, after saying what goes. */
 export function StartOver({
@@ -17,10 +18,11 @@ export function StartOver({
   readonly household: Bundle;
   readonly onClose: () => void;
 }) {
+  const clock = useClock();
   const [failed, setFailed] = useState(false);
   const { batches, cooks, pots } = household;
   const go = (): void => {
-    startOver(isoNow()).catch(() => setFailed(true));
+    startOver(isoOf(clock)).catch(() => setFailed(true));
   };
   return (
     <Sheet

@@ -37,7 +37,7 @@ export function AddLine({
   const [text, setText] = useState('');
   const own = useMemo(() => ({ foods, units }), [foods, units]);
   const question = useMemo(() => (text.trim() ? { text, own } : null), [text, own]);
-  const read = useNewest<Question, readonly ReadLine[]>(question, readAway);
+  const { answer: read } = useNewest<Question, readonly ReadLine[]>(question, readAway);
   const lines = question && read ? read.answer : [];
   // Of a long list, what wants a hand comes first.
   const shown =
@@ -87,7 +87,7 @@ export function AddLine({
         </button>
       </div>
       <ul
-        className="mt-1.5 max-h-40 min-h-5 space-y-0.5 overflow-y-auto text-[13px]"
+        className="-mx-1 mt-1.5 max-h-40 px-1 min-h-5 space-y-0.5 overflow-y-auto text-[13px]"
         aria-live="polite"
         tabIndex={text ? 0 : -1}
         aria-label="As understood"

@@ -21,11 +21,11 @@ import {
   type Schools,
   type Step,
 } from '@/core/batch';
-import { startCook } from '@/core/timetable';
 import { buttonLook } from '@/ui/Button';
-import { deleteBatch, saveBatch, saveCook, useHousehold } from '@/ui/household';
+import { deleteBatch, saveBatch, useHousehold } from '@/ui/household';
 import { useAssessment, useDraws } from '@/ui/useAssessment';
-import { isoNow } from '@/ui/useClock';
+import { isoOf } from '@/session/clock';
+import { useClock } from '@/ui/clock';
 import { BenchHead } from './BenchHead';
 import { BenchSheets } from './BenchSheets';
 import { Calls } from './Calls';
@@ -73,6 +73,7 @@ export function BenchScreen({ id }: { readonly id: string }) {
 function Bench({ batch }: { readonly batch: Batch }) {
   const { kitchen, pots, foods } = useHousehold();
   const router = useRouter();
+  const wall = useClock();
   /** The batch under the hand on the Well's handle, kept when the hand lets go. */
   const [draft, setDraft] = useState<Batch | null>(null);
   const [cursorMin, setCursorMin] = useState<number | null>(null);
@@ -122,17 +123,8 @@ function Bench({ batch }: { readonly batch: Batch }) {
   };
   const toStove = (): void => {
     if (!assessment || stale) return;
-    const cook = startCook({
-      id: nanoid(10),
-      batch,
-      pot,
-      kitchen,
-      assessment,
-      draws,
-      at: isoNow(),
-    });
-    saveCook(cook);
-    router.push(`/stove/${cook.id}`);
+    const start = { id: nanoid(10), batch, pot, kitchen, assessment, draws, at: isoOf(wall) };
+    void import('./onStove').then(({ takeToStove }) => router.push(takeToStove(start)));
   };
 
   return (

@@ -2,6 +2,7 @@
 
 import { format } from 'date-fns';
 import { useRef, useState } from 'react';
+import { useClock, useNow } from '@/ui/clock';
 
 /** The words for times come with the first touch: the Bench does not wait for them. */
 const words = () => import('./servingTime');
@@ -14,10 +15,10 @@ interface Opened {
 }
 
 /** How the time stands while the words are not there yet: shorter for today. */
-function shortly(serveAt: string | undefined): string {
+function shortly(serveAt: string | undefined, nowMs: number): string {
   if (!serveAt) return '';
   const at = new Date(serveAt);
-  const today = format(new Date(), 'yyyy-MM-dd') === format(at, 'yyyy-MM-dd');
+  const today = format(new Date(nowMs), 'yyyy-MM-dd') === format(at, 'yyyy-MM-dd');
   return format(at, today ? 'HH:mm' : 'EEE d MMM HH:mm');
 }
 
@@ -32,13 +33,15 @@ export function ServingTime({
   readonly totalMin: number;
   readonly onChange: (at: string | null) => void;
 }) {
+  const clock = useClock();
+  const now = useNow();
   const [text, setText] = useState<string | null>(null);
   const [opened, setOpened] = useState<Opened | null>(null);
   const box = useRef<HTMLDivElement>(null);
   const read = opened && text ? opened.words.readServing(text, opened.now) : null;
   const open = (): void => {
-    const now = new Date();
-    void words().then((w) => setOpened({ words: w, now }));
+    const since = new Date(clock.now());
+    void words().then((w) => setOpened({ words: w, now: since }));
   };
   const close = (): void => {
     setOpened(null);
@@ -52,7 +55,7 @@ export function ServingTime({
     if (text === null) return close();
     if (text.trim() === '') return take(null);
     // Typed faster than the words came.
-    const at = (await words()).readServing(text, opened?.now ?? new Date());
+    const at = (await words()).readServing(text, opened?.now ?? new Date(clock.now()));
     if (at) take(at);
   };
   return (
@@ -67,7 +70,7 @@ export function ServingTime({
       <label htmlFor="serve-at">on the table</label>
       <input
         id="serve-at"
-        value={text ?? shortly(serveAt)}
+        value={text ?? shortly(serveAt, now)}
         placeholder="tonight 7"
         autoComplete="off"
         aria-describedby={opened ? 'serve-at-read' : undefined}

@@ -8,7 +8,7 @@ import { writeCalendar } from '@/formats/ical';
 import { Button } from '@/ui/Button';
 import { download } from '@/ui/download';
 import { Sheet } from '@/ui/Sheet';
-import { isoNow } from '@/ui/useClock';
+import { useClock } from '@/ui/clock';
 
 const MARK: Readonly<Record<MoveKind, string>> = {
   before: 'border-cobalt',
@@ -39,6 +39,7 @@ export function TimetableSheet({
   readonly assessment: Assessment;
   readonly onClose: () => void;
 }) {
+  const wall = useClock();
   const moves = movesOf(batch, assessment, pot, kitchen.units);
   const total = assessment.time.totalMin;
   const startMs = batch.serveAt ? Date.parse(batch.serveAt) - total * 60000 : null;
@@ -52,7 +53,7 @@ export function TimetableSheet({
       name: batch.name,
       batch: batch.id,
       startMs,
-      nowMs: Date.parse(isoNow()),
+      nowMs: wall.now(),
     });
     download(`${batch.name}.ics`, text, 'text/calendar');
   };

@@ -58,7 +58,10 @@ export function WellSide({
         ? runStart(assessment, run)
         : sampleAt(assessment.series, cursorMin);
   return (
-    <section aria-label="Well" className="flex flex-col gap-2">
+    <section
+      aria-label="Well"
+      className="flex flex-col gap-2 lg:min-h-0 lg:overflow-x-hidden lg:overflow-y-auto"
+    >
       {assessment ? (
         <>
           <Well

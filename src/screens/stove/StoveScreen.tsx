@@ -18,7 +18,8 @@ import { formatAmount, formatMinutes, type Units } from '@/core/quantity';
 import { fishOutOf, runOffAt, stagesOf, standing, wordsOf, type Stage } from '@/core/timetable';
 import { Button, buttonLook } from '@/ui/Button';
 import { saveCook, useHousehold } from '@/ui/household';
-import { isoNow, useClock } from '@/ui/useClock';
+import { isoOf } from '@/session/clock';
+import { useClock, useNow } from '@/ui/clock';
 import { clockFace } from './clockFace';
 import { CookTrace } from '@/ui/CookTrace';
 import { YieldEntry } from '@/ui/YieldEntry';
@@ -60,8 +61,9 @@ function handling(batch: Batch, stage: Stage, units: Units): readonly string[] {
 
 function Done({ cook }: { readonly cook: Cook }) {
   const router = useRouter();
+  const clock = useClock();
   const finish = (): void => {
-    const at = isoNow();
+    const at = isoOf(clock);
     saveCook({ ...cook, endedAt: at, marks: [...cook.marks, { kind: 'done', step: null, at }] });
     router.push(`/log/${cook.id}`);
   };
@@ -86,7 +88,8 @@ function Done({ cook }: { readonly cook: Cook }) {
 
 function Stove({ cook }: { readonly cook: Cook }) {
   const { kitchen } = useHousehold();
-  const now = useClock();
+  const clock = useClock();
+  const now = useNow();
   const stages = useMemo(() => stagesOf(cook.batch, cook.predicted), [cook.batch, cook.predicted]);
   const at = standing(stages, cook.marks, Date.parse(cook.startedAt), now);
   const stage = stages[at.index];
@@ -103,7 +106,7 @@ function Stove({ cook }: { readonly cook: Cook }) {
   }, [heading]);
   const press = (kind: MarkKind): void => {
     if (stage)
-      saveCook({ ...cook, marks: [...cook.marks, { kind, step: stage.step, at: isoNow() }] });
+      saveCook({ ...cook, marks: [...cook.marks, { kind, step: stage.step, at: isoOf(clock) }] });
   };
   const pressable = cook.marks.filter((m) => m.kind !== 'started');
   const last = pressable.at(-1);

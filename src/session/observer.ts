@@ -1,0 +1,52 @@
+/**
+ * Asks away from here, where the newest question wins: while one is under way only the newest waits,
+ * and those between are passed over. No interface in it, so that it is tested alone.
+ */
+
+export interface Observer<Q> {
+  /** Asks; null stops what waits. */
+  readonly ask: (question: Q | null) => void;
+  /** Answers that are still to come are no longer told. */
+  readonly stop: () => void;
+}
+
+export interface Told<Q, A> {
+  readonly answered: (of: Q, answer: A) => void;
+  readonly failed?: (of: Q, reason: unknown) => void;
+}
+
+/**
+ * @param work answers one question; its answers come one after another
+ * @param told what is done with an answer, or with a question that could not be answered
+ */
+export function observe<Q, A>(
+  work: (question: Q) => Promise<A>,
+  { answered, failed }: Told<Q, A>,
+): Observer<Q> {
+  let waiting: { readonly question: Q } | null = null;
+  let busy = false;
+  let over = false;
+  const run = async (): Promise<void> => {
+    busy = true;
+    while (waiting && !over) {
+      const { question } = waiting;
+      waiting = null;
+      try {
+        const answer = await work(question);
+        if (!over) answered(question, answer);
+      } catch (reason) {
+        if (!over) failed?.(question, reason);
+      }
+    }
+    busy = false;
+  };
+  return {
+    ask: (question) => {
+      waiting = question === null ? null : { question };
+      if (!busy && !over) void run();
+    },
+    stop: () => {
+      over = true;
+    },
+  };
+}
