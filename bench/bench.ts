@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { Bench } from 'tinybench';
 import { assess, drawBatch } from '../src/core/assess';
-import { potOf } from '../src/core/batch';
+import { potOf, readLines } from '../src/core/batch';
 import { judgeBatch, planRunOffs, solve, USUAL_WISHES } from '../src/core/solve';
 import { batchOf, item, pressure, REFERENCE, KITCHEN, POT } from '../src/core/testing/kitchen';
 import { loadOdex, minutesOf, odexCase } from '../src/core/testing/odexPot';
@@ -53,8 +53,22 @@ function referenceLoop(): number {
   return t[0] as number;
 }
 
+/** A long list, of lines as cooks write them and of some that name no food. */
+const LINES = [
+  '2 1/2 lb lamb neck, cut in pieces',
+  '1 cup chicken or vegetable stock',
+  '2 (15-ounce) cans black beans, drained',
+  '3 cloves garlic, minced',
+  '1 carot, sliced',
+  '200 g moonrock',
+  'salt and pepper to taste',
+  '1 whole head of garlic, halved crosswise',
+];
+const LIST = Array.from({ length: 1000 }, (_, i) => LINES[i % LINES.length]).join('\n');
+
 const bench = new Bench({ time: 1500, warmupTime: 500, iterations: 12, warmupIterations: 4 });
 bench.add('assess', () => void assess(REFERENCE, POT, KITCHEN));
+bench.add('a list of 1,000 lines', () => void readLines(LIST));
 for (const batch of batches) {
   const pot = potOf(batch, pots);
   bench.add(`sample: ${batch.name}`, () => void assess(batch, pot, kitchen));
@@ -109,6 +123,7 @@ const say = (what: string, ms: number, digits = 0): void =>
 console.log(`reference loop median: ${loop.toFixed(2)} ms`);
 say('assess median', median('assess'), 2);
 say('worst sample batch median', Math.max(...samples), 2);
+say('a list of 1,000 lines median', median('a list of 1,000 lines'));
 say('400 draws median', median('400 draws'));
 say('runs of bones median', median('runs of bones'));
 say('solve median', median('solve'));

@@ -44,6 +44,8 @@ export interface ReleaseDefinition {
   readonly planned: string;
   /** Beside other ways, in a table; a wait that is its own is told there in minutes. */
   readonly compared: string;
+  /** In the reading of the valve, behind its minutes. */
+  readonly read: string;
   /** On the bar of the steps, before when. */
   readonly grip: string;
   /** In a recipe. */
@@ -65,6 +67,7 @@ export const RELEASES = {
     chosen: 'natural: let the pin drop by itself',
     planned: 'natural release',
     compared: 'let it drop',
+    read: 'by itself',
     grip: 'by itself',
     recipe: 'Let the pressure release naturally.',
     stove: null,
@@ -77,6 +80,7 @@ export const RELEASES = {
     chosen: 'quick: open the valve at once',
     planned: 'quick release',
     compared: 'at once',
+    read: 'at once',
     grip: '',
     recipe: `Quick release: ${SCALDS}`,
     stove: OPEN,
@@ -89,6 +93,7 @@ export const RELEASES = {
     chosen: 'timed: wait, then open the valve',
     planned: 'valve',
     compared: 'wait',
+    read: 'then open',
     grip: '',
     recipe: `Quick release: ${SCALDS}`,
     stove: OPEN,
@@ -101,6 +106,7 @@ export const RELEASES = {
     chosen: 'pulsed: open in bursts',
     planned: 'valve in bursts',
     compared: 'in bursts',
+    read: 'in bursts',
     grip: 'in bursts ',
     recipe: `Release the steam in bursts: ${SCALDS}`,
     stove: { ...OPEN, act: 'Open in short bursts and stop when it spits.' },
@@ -113,6 +119,7 @@ export const RELEASES = {
     chosen: 'cold water over the lid',
     planned: 'cold water over the lid',
     compared: 'cold water',
+    read: 'cold water',
     grip: 'cold water ',
     recipe: 'Release it with cold water over the lid.',
     stove: {

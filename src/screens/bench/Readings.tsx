@@ -7,7 +7,7 @@ import {
   type ReleaseReport,
 } from '@/core/assess';
 import type { Batch, Kitchen } from '@/core/batch';
-import { waitOf } from '@/core/vocabulary';
+import { releaseOf, waitOf } from '@/core/vocabulary';
 import { formatLevel, formatSalt, formatVolume } from '@/core/quantity';
 import { formatHours, LONG_MIN } from './clockText';
 
@@ -65,20 +65,9 @@ function valve(assessment: Assessment, batch: Batch) {
   const step = batch.steps?.find((s) => s.id === last.step);
   const release = step?.kind === 'pressure' ? step.release : undefined;
   const safe = valveAdvice(last);
-  if (last.method === 'timed')
-    return {
-      value: String(waitOf(release)),
-      unit: 'min, then open',
-      side: safe,
-    };
-  const minutes = Math.max(1, Math.round(last.minutes));
-  const word = {
-    natural: 'by itself',
-    quick: 'at once',
-    pulsed: 'in bursts',
-    coldwater: 'cold water',
-  }[last.method];
-  return { value: String(minutes), unit: `min, ${word}`, side: safe };
+  const { read, waits } = releaseOf(last.method);
+  const minutes = waits === 'always' ? waitOf(release) : Math.max(1, Math.round(last.minutes));
+  return { value: String(minutes), unit: `min, ${read}`, side: safe };
 }
 
 function timeSide(empty: boolean, never: boolean, range: Range | undefined): string {
