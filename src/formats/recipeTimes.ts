@@ -50,9 +50,6 @@ function inFigures(text: string): string {
       new RegExp(`\\b(${WORD})(?=(?:\\s+(?:or|to)\\s+(?:${WORD}))?[\\s-]+(?:${UNIT})\\b)`, 'gi'),
       (n) => String(NUMBERS[n.toLowerCase()]),
     )
-    .replace(new RegExp(`\\b(${WORD})(?=[\\s-]+(?:${UNIT})\\b)`, 'gi'), (n) =>
-      String(NUMBERS[n.toLowerCase()]),
-    )
     .replace(
       /(\d+(?:\.\d+)?)\s*(?:hours?|hrs?|h)\s*,?\s*(?:and\s+)?(\d+)\s*(?:minutes?|mins?)\b/gi,
       (_, hours: string, minutes: string) => `${Number(hours) * 60 + Number(minutes)} minutes`,

@@ -1,14 +1,6 @@
 import { useDrag } from '@use-gesture/react';
 import type { KeyboardEvent, RefObject } from 'react';
-
-const KEYS: Readonly<Record<string, number>> = {
-  ArrowRight: 1,
-  ArrowUp: 1,
-  ArrowLeft: -1,
-  ArrowDown: -1,
-  PageUp: 5,
-  PageDown: -5,
-};
+import { KEY_STEPS } from './stepKeys';
 
 export interface LevelGrip {
   readonly label: string;
@@ -48,7 +40,7 @@ export function useLevelHandle(
     { filterTaps: true, pointer: { keys: false } },
   );
   const onKeyDown = (event: KeyboardEvent): void => {
-    const by = KEYS[event.key];
+    const by = KEY_STEPS[event.key];
     if (by === undefined) return;
     event.preventDefault();
     onMove(stepped(grip.value + by * grip.step), true);

@@ -3,22 +3,13 @@
  * is there, right or wrong, known or not, stays as it is. The minutes of a hold and of a wait are
  * the cook's decision and have no default.
  */
+import { each, isFields, type Fields } from './fields';
 import { idOfName } from './ownNames';
-
-type Fields = Record<string, unknown>;
-
-function isFields(value: unknown): value is Fields {
-  return typeof value === 'object' && value !== null && !Array.isArray(value);
-}
 
 function fill(value: unknown, defaults: Fields): unknown {
   if (!isFields(value)) return value;
   const missing = Object.entries(defaults).filter(([key]) => value[key] === undefined);
   return missing.length > 0 ? { ...value, ...Object.fromEntries(missing) } : value;
-}
-
-function each(value: unknown, change: (entry: unknown, index: number) => unknown): unknown {
-  return Array.isArray(value) ? value.map(change) : value;
 }
 
 function within(value: unknown, key: string, change: (inner: unknown) => unknown): unknown {

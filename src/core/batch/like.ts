@@ -4,6 +4,7 @@
  */
 import { nameWords, resolveFood, type Food, type OwnFood } from '../food';
 import { isMassUnit, MASS_G, parseAmount, readNumber } from '../quantity';
+import { afterLike } from './reword';
 
 /** A sentence as understood. */
 export interface Like {
@@ -60,8 +61,7 @@ function partIn(clause: string, like: Food): Part | null {
  * @example readLike('like asparagus, 80 g a piece').own // { like: "asparagus", pieceG: 80 }
  */
 export function readLike(sentence: string): Like {
-  const said = sentence.trim().replace(/^(?:it\s+)?(?:cooks\s+|is\s+)?(?:like|as)\s+/i, '');
-  const [first = '', second = '', ...others] = said
+  const [first = '', second = '', ...others] = afterLike(sentence)
     .split(/[;]|,(?!\d)|\s+(?:and|but)\s+/)
     .map((clause) => clause.trim());
   // A name of the table may hold a comma: "split peas, dry".

@@ -113,7 +113,8 @@ function eitherOf(name: string, index: FoodIndex): string {
   if (both) return both;
   const alone = best(first);
   const alike = words.length > 1 ? best(words[0] ?? '') : undefined;
-  const parallel = is(best(second)) && parallelTo(alone, alike, best(second));
+  const whole = best(second);
+  const parallel = is(whole) && parallelTo(alone, alike, whole);
   return is(alone) && !parallel ? first : second;
 }
 

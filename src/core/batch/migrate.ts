@@ -2,15 +2,10 @@
  * Brings what an older version wrote up to this one, before it is checked: only what has another
  * name or place now is moved, and what is wrong stays wrong, for the schema to say so.
  */
+import { each, isFields, type Fields } from './fields';
 
 /** Version of the file that is written. */
 export const VERSION = 2;
-
-type Fields = Readonly<Record<string, unknown>>;
-
-function isFields(value: unknown): value is Fields {
-  return typeof value === 'object' && value !== null && !Array.isArray(value);
-}
 
 /** A record with a field under another name; as it is where it has no such field. */
 function renamed(record: Fields, from: string, to: string): Fields {
@@ -44,9 +39,6 @@ export function cookFromVersion1(run: unknown, pots: unknown, kitchen: unknown):
     model: FIRST_MODEL,
   };
 }
-
-const each = (list: unknown, change: (entry: unknown) => unknown): unknown =>
-  Array.isArray(list) ? list.map(change) : list;
 
 /** A file's value in this version's shape. @param filled with its defaults, so that pots have ids */
 export function migrate(filled: unknown): unknown {

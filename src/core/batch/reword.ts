@@ -35,6 +35,11 @@ export function splitLike(text: string): readonly [line: string, like: string | 
   return [text.slice(0, found.index), after];
 }
 
+/** What follows the "like" of a sentence. @example afterLike('it cooks like potato') // "potato" */
+export function afterLike(sentence: string): string {
+  return sentence.trim().replace(/^(?:it\s+)?(?:cooks\s+|is\s+)?(?:like|as)\s+/i, '');
+}
+
 /** A line with another name for its food, and all else as it was said. */
 export function renamed(line: ReadLine, name: string): string {
   const [said] = splitLike(line.text);
@@ -45,6 +50,5 @@ export function renamed(line: ReadLine, name: string): string {
 
 /** A line that says what its food is like. @example likened(readLine('2 ocas'), 'like potato') // "2 ocas like potato" */
 export function likened(line: ReadLine, like: string): string {
-  const sentence = like.trim().replace(/^(?:it\s+)?(?:cooks\s+|is\s+)?(?:like|as)\s+/i, '');
-  return `${splitLike(line.text)[0]} like ${sentence}`;
+  return `${splitLike(line.text)[0]} like ${afterLike(like)}`;
 }

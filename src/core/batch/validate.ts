@@ -4,6 +4,7 @@ import { withDefaults } from './defaults';
 import { bundleSchema } from './bundleSchema';
 import { releaseOf, releasesFor } from '../vocabulary';
 import { sameName } from './ownNames';
+import { isFields } from './fields';
 import { migrate } from './migrate';
 import { foodOf, namedFood } from './named';
 import type { Amount } from '../quantity';
@@ -184,7 +185,7 @@ function withOwnFoods(batch: Batch, foods: readonly OwnFood[]): Batch {
 export function validateBundle(value: unknown): Validated {
   const filled = migrate(withDefaults(value));
   // What is wrong with an older file is inItsNames in the names it has.
-  const old = isVersion1(value);
+  const old = isFields(value) && value['version'] === 1;
   const inItsNames = (problems: readonly Problem[]): readonly Problem[] =>
     old ? problems.map((p) => ({ ...p, path: p.path.replace(/^cooks/, 'runs') })) : problems;
   const shape = problemsOf(
@@ -231,8 +232,4 @@ export function validateBundle(value: unknown): Validated {
     ...bundle.cooks.flatMap((r, i) => batchProblems(r.batch, `cooks[${i}].batch`, null)),
   ];
   return problems.length > 0 ? { ok: false, problems: inItsNames(problems) } : { ok: true, bundle };
-}
-
-function isVersion1(value: unknown): boolean {
-  return typeof value === 'object' && value !== null && 'version' in value && value.version === 1;
 }

@@ -2,7 +2,7 @@
  * Foods of a kitchen: what is in no table, cooked as the food of the table that it is like. Only
  * what differs is kept, so that a better table is a better food of the kitchen too.
  */
-import { foodByKey, indexWith, resolveFood, type FoodIndex } from './match';
+import { indexWith, resolveFood, type FoodIndex } from './match';
 import type { Food, OwnFood } from './types';
 
 const MADE = new WeakMap<OwnFood, Food>();
@@ -11,9 +11,9 @@ const MADE = new WeakMap<OwnFood, Food>();
 const FOAMS = 2;
 
 function made(own: OwnFood): Food | undefined {
-  const like = foodByKey(own.like) ?? resolveFood(own.like);
+  const like = resolveFood(own.like);
   if (!like) return undefined;
-  const foaming = own.foams === undefined ? like.foaming : own.foams ? FOAMS : 0;
+  const foaming = like.foaming > FOAMS ? like.foaming : FOAMS;
   return {
     ...like,
     name: own.name,
@@ -22,7 +22,7 @@ function made(own: OwnFood): Food | undefined {
     own,
     ...(own.pieceG !== undefined && { pieceG: own.pieceG }),
     ...(own.cooked !== undefined && { cooked: own.cooked }),
-    foaming: own.foams && like.foaming > FOAMS ? like.foaming : (foaming as Food['foaming']),
+    foaming: own.foams === undefined ? like.foaming : own.foams ? foaming : 0,
   };
 }
 

@@ -1,15 +1,7 @@
 import { useDrag } from '@use-gesture/react';
 import { useRef, type KeyboardEvent } from 'react';
+import { KEY_STEPS } from '@/ui/stepKeys';
 import type { Grip } from './grips';
-
-const KEYS: Readonly<Record<string, number>> = {
-  ArrowRight: 1,
-  ArrowUp: 1,
-  ArrowLeft: -1,
-  ArrowDown: -1,
-  PageUp: 5,
-  PageDown: -5,
-};
 
 /**
  * A handle that moves minutes along the clock, by mouse, touch or key. It stands in an element as
@@ -36,7 +28,7 @@ export function useMinuteHandle(
     { filterTaps: true, axis: 'x', pointer: { keys: false } },
   );
   const onKeyDown = (event: KeyboardEvent): void => {
-    const by = KEYS[event.key];
+    const by = KEY_STEPS[event.key];
     if (by === undefined) return;
     event.preventDefault();
     onMove(grip.clamp(grip.minutes + by), true);
