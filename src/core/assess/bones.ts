@@ -191,7 +191,7 @@ function crumbledIn(bones: BonesModel, { from, to }: Span): readonly string[] {
 
 /** Every run of the bones in a batch. */
 export function bonesReport(model: Model, bones: BonesModel): readonly BonesReport[] {
-  const { plan, heat, hot } = model;
+  const { plan, heat, vessel } = model;
   const most = mostOf(bones);
   const given = (values: (kind: Kind) => readonly number[], { from, to }: Span): number =>
     bones.kinds.reduce(
@@ -235,7 +235,7 @@ export function bonesReport(model: Model, bones: BonesModel): readonly BonesRepo
         tenMoreG: tenMore(model, bones, span),
         fuelKWh:
           inside.reduce((sum, i) => sum + (heat.steps[i]?.heaterJ ?? 0), 0) /
-          (hot.efficiency * 3.6e6),
+          (vessel.heater.efficiency * 3.6e6),
         spent: spentIn(bones, index),
         crumbled: crumbledIn(bones, span),
       },

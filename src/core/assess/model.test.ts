@@ -19,8 +19,11 @@ describe('a state of the world', () => {
   });
 
   it('moves the pot, the room and the setting together', () => {
-    expect(model.hot.powerW / plain.hot.powerW).toBeCloseTo(UNKNOWNS.power, 9);
-    expect(model.hot.valve.areaM2 / plain.hot.valve.areaM2).toBeCloseTo(UNKNOWNS.valve, 9);
+    expect(model.vessel.heater.powerW / plain.vessel.heater.powerW).toBeCloseTo(UNKNOWNS.power, 9);
+    expect(model.vessel.lid.valve.areaM2 / plain.vessel.lid.valve.areaM2).toBeCloseTo(
+      UNKNOWNS.valve,
+      9,
+    );
     expect(model.air.ambientC - plain.air.ambientC).toBeCloseTo(UNKNOWNS.roomC, 9);
     const most = (m: typeof model): number => Math.max(...m.heat.trace.gaugeKPa);
     expect(most(model) - most(plain)).toBeCloseTo(UNKNOWNS.setpointKPa, 0);

@@ -14,17 +14,16 @@ import { conductionShape, cookValues, donenessOf, USUAL_Z, type Doneness } from 
 import { contents, partOf, soakedKg, type Before, type Contents, type Part } from '../fill';
 import type { Food } from '../food';
 import {
-  heatPot,
   openLoss,
   simulate,
   type Air,
   type HeatItem,
-  type HeatPot,
   type HeatResult,
   type HeatStep,
 } from '../heat';
 import { scaleOf, type Scale, type Step } from '../texture';
 import type { ItemUnknowns, Unknowns } from '../unknown';
+import { potVessel, type PressureVessel } from '../vessel';
 import { atmosphericPressure } from '../water';
 
 export interface ItemCook {
@@ -40,7 +39,7 @@ export interface Model {
   readonly pot: Pot;
   readonly kitchen: Kitchen;
   readonly heat: HeatResult;
-  readonly hot: HeatPot;
+  readonly vessel: PressureVessel;
   readonly air: Air;
   readonly parts: readonly Part[];
   readonly cooks: Readonly<Record<string, ItemCook>>;
@@ -133,15 +132,23 @@ function planIn(planned: Plan, { items, fill, waterStartC }: Unknowns): Plan {
   };
 }
 
-function potIn(usual: HeatPot, { power, efficiency, loss, seal, lagS, valve }: Unknowns): HeatPot {
+/** The vessel as it is in a state of the world. */
+function vesselIn(usual: PressureVessel, unknowns: Unknowns): PressureVessel {
+  const { power, efficiency, loss, seal, lagS, valve } = unknowns;
+  const { heater, lid } = usual;
   return {
     ...usual,
-    powerW: usual.powerW * power,
-    efficiency: Math.min(1, usual.efficiency * efficiency),
     lossWPerK: usual.lossWPerK * loss,
-    sealS: usual.sealS * seal,
-    lagS: usual.lagS + lagS,
-    valve: { ...usual.valve, areaM2: usual.valve.areaM2 * valve },
+    heater: {
+      powerW: heater.powerW * power,
+      efficiency: Math.min(1, heater.efficiency * efficiency),
+    },
+    lid: {
+      ...lid,
+      sealS: lid.sealS * seal,
+      lagS: lid.lagS + lagS,
+      valve: { ...lid.valve, areaM2: lid.valve.areaM2 * valve },
+    },
   };
 }
 
@@ -175,8 +182,8 @@ export function runModel(
   const planned = planBatch(batch, pot, kitchen);
   const { unknowns } = options;
   const plan = unknowns ? planIn(planned, unknowns) : planned;
-  const usual = heatPot(pot);
-  const hot = unknowns ? potIn(usual, unknowns) : usual;
+  const usual = potVessel(pot);
+  const vessel = unknowns ? vesselIn(usual, unknowns) : usual;
   const air: Air = {
     pressurePa: atmosphericPressure(kitchen.altitudeM),
     ambientC: kitchen.ambientC + (unknowns?.roomC ?? 0),
@@ -190,9 +197,9 @@ export function runModel(
     plan.steps.map((step, i) =>
       heatStep(step, plan.pours.includes(i), pot, unknowns?.setpointKPa ?? 0),
     ),
-    hot,
+    vessel,
     air,
-    options,
+    { stepS: options.stepS ?? 10 },
   );
   const cooks: Record<string, ItemCook> = {};
   for (const item of plan.items) {
@@ -200,7 +207,7 @@ export function runModel(
     if (cook) cooks[item.id] = cook;
   }
   const pouredAt = plan.pours.map((pour) => lastBefore(heat.trace.step, pour));
-  return { plan, pot, kitchen, heat, hot, air, parts, cooks, pouredAt };
+  return { plan, pot, kitchen, heat, vessel, air, parts, cooks, pouredAt };
 }
 
 /** Where what is wanted of an item begins and ends; null where it has no beginning or no end. */
@@ -228,9 +235,10 @@ export function lastBefore(steps: readonly number[], step: number): number {
 }
 
 /** Power that boils water off in the open pot, W. @param boilC where it boils */
-export function netWatts({ hot, air }: Model, boilC: number): number {
-  const lossWPerK = hot.lossWPerK + openLoss(boilC, air, hot.surfaceM2);
-  return hot.powerW * hot.efficiency - lossWPerK * (boilC - air.ambientC);
+export function netWatts({ vessel, air }: Model, boilC: number): number {
+  const { heater, surfaceM2 } = vessel;
+  const lossWPerK = vessel.lossWPerK + openLoss(boilC, air, surfaceM2);
+  return heater.powerW * heater.efficiency - lossWPerK * (boilC - air.ambientC);
 }
 
 /**

@@ -49,7 +49,7 @@ function openingOf(model: Model, index: number, hotC: number): Opening {
       s >= over - 1 &&
       (opensC === null || (trace.liquidC[i] ?? 0) <= opensC + 0.01),
   );
-  const { pot, hot, air } = model;
+  const { pot, vessel, air } = model;
   const parts = partsAt(model, index);
   const { worstL } = levels(parts, hotC);
   const foaming = foamingClass(parts);
@@ -58,8 +58,8 @@ function openingOf(model: Model, index: number, hotC: number): Opening {
     at: {
       level: contentsAt(model, Math.max(0, sample), index, parts).levelL / pot.capacityL,
       foaming,
-      surfaceM2: hot.surfaceM2,
-      valve: hot.valve,
+      surfaceM2: vessel.surfaceM2,
+      valve: vessel.lid.valve,
       outsidePa: air.pressurePa,
       coldWaterWPerK: COLD_WATER_W_PER_K,
     },
@@ -79,14 +79,14 @@ function capacity(model: Model, step: number): number {
     .filter((item) => item.entersAt <= step && item.leavesAt > step)
     .reduce(
       (sum, item) => sum + (item.massG / 1000) * thermalProperties(item.food.composition, 60).heat,
-      model.hot.bodyJPerK,
+      model.vessel.bodyJPerK,
     );
 }
 
 /** Minutes of cooling shut from one temperature to another, all at one temperature. */
 function coolingMin(model: Model, step: number, fromC: number, toC: number): number {
   const { ambientC } = model.air;
-  const time = capacity(model, step) / model.hot.lossWPerK;
+  const time = capacity(model, step) / model.vessel.lossWPerK;
   return (time * Math.log((fromC - ambientC) / (toC - ambientC))) / 60;
 }
 

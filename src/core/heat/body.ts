@@ -4,12 +4,8 @@
  */
 import { FREEZING_POINT, thermalProperties, type Composition, type Solid } from '../food';
 import { enthalpyOf, makeIce, type Ice } from './ice';
-
-export interface BodyShape {
-  readonly kind: Solid;
-  /** Full thickness of a slab, diameter of a cylinder or sphere, mm. */
-  readonly mm: number;
-}
+import type { BodyState } from './state';
+import type { BodyShape } from './types';
 
 export interface Body {
   readonly id: string;
@@ -121,6 +117,23 @@ export function makeBody(
     for (let i = 0; i < cells; i++)
       body.ice.enthalpy[i] = at(cellKg, i) * enthalpyOf(body.ice, startC);
   return body;
+}
+
+/** A body as plain data. */
+export function bodyState({ id, t, capacity, ice, film }: Body): BodyState {
+  const enthalpy = ice && !ice.thawed ? [...ice.enthalpy] : null;
+  return { id, t: [...t], capacity: [...capacity], enthalpy, film };
+}
+
+/** Brings a body, fresh from `makeBody`, to where it was. */
+export function resumeBody(body: Body, state: BodyState): void {
+  body.t.set(state.t);
+  body.capacity.set(state.capacity);
+  if (body.ice) {
+    body.ice.thawed = state.enthalpy === null;
+    if (state.enthalpy) body.ice.enthalpy.set(state.enthalpy);
+  }
+  wet(body, state.film / body.wetFilm);
 }
 
 /** Sets how much of the liquid's film reaches a body: 1 in liquid or steam, less in a dry pot. */

@@ -1,10 +1,11 @@
 import fc from 'fast-check';
 import { foodByKey } from '../food';
 import { POT as COOK_POT } from '../testing/kitchen';
-import { heatPot, simulate, type HeatItem, type HeatResult, type HeatStep } from '.';
+import { potVessel } from '../vessel';
+import { simulate, type HeatItem, type HeatResult, type HeatStep } from '.';
 
 const SEA = { pressurePa: 101325, ambientC: 20 };
-const POT = heatPot(COOK_POT);
+const POT = potVessel(COOK_POT);
 const pressure = (holdMin: number): HeatStep => ({
   kind: 'pressure',
   gaugeKPa: 80,
@@ -161,7 +162,7 @@ describe('several lids', () => {
   });
 
   it('lose water where a regulator rocks, by the time it does', () => {
-    const stove = { ...POT, kind: 'stovetop' as const };
+    const stove = potVessel({ ...COOK_POT, kind: 'stovetop' });
     const steamOf = (minutes: number): number =>
       last(simulate([water(2)], [pressure(minutes)], stove, SEA).trace.steamKg);
     fc.assert(

@@ -8,6 +8,7 @@
  */
 import { WATER_HEAT } from '../water';
 import { isFreezing, type Body } from './body';
+import type { WaterState } from './state';
 import type { Exchange } from './types';
 
 /** Share of a heap that lies on the bottom of a pot without liquid (assumed). */
@@ -130,14 +131,45 @@ export interface Liquid {
 /** The water of everything in a pot that is on its way in or out. */
 export class Waters {
   readonly #moving = new Map<string, Moving>();
+  /** What foods had moved that are no longer there, kg. */
+  readonly #gone = new Map<string, number>();
 
   put(body: Body, what: Exchange): void {
     if (what.kg !== 0) this.#moving.set(body.id, moving(body, what));
   }
 
+  /** A food is taken out; what it moved stays. */
+  take(id: string): void {
+    const m = this.#moving.get(id);
+    if (!m) return;
+    this.#gone.set(id, m.moved);
+    this.#moving.delete(id);
+  }
+
+  /** All of it as plain data. */
+  state(): readonly WaterState[] {
+    const gone = [...this.#gone].map(([id, moved]) => ({ id, value: 0, moved, pending: 0 }));
+    const here = [...this.#moving].map(([id, { value, moved, pending }]) => ({
+      id,
+      value,
+      moved,
+      pending,
+    }));
+    return [...gone, ...here];
+  }
+
+  /** Goes on from there; `put` has put what is in the pot. */
+  resume(waters: readonly WaterState[]): void {
+    for (const { id, value, moved, pending } of waters) {
+      const m = this.#moving.get(id);
+      if (m) Object.assign(m, { value, moved, pending });
+      else this.#gone.set(id, moved);
+    }
+  }
+
   /** Taken up (above zero) or given (below) so far, kg. */
   moved(id: string): number {
-    return this.#moving.get(id)?.moved ?? 0;
+    return this.#moving.get(id)?.moved ?? this.#gone.get(id) ?? 0;
   }
 
   /** Of what is in the pot; kept until something goes in or out. */

@@ -1,24 +1,13 @@
 import fc from 'fast-check';
-import { foodByKey, type Composition, type Solid } from '../food';
+import { centreAfter, compositionOf } from '../testing/held';
+import { POT as COOK_POT } from '../testing/kitchen';
+import { potVessel } from '../vessel';
 import { saturationTemperature } from '../water';
-import { centreC, makeBody, remember } from './body';
-import { couple, settle, stretch } from './conduct';
 import { openEvaporation, openLoss } from './evaporation';
-import { heatPot, simulate, type HeatItem, type HeatStep } from '.';
+import { simulate, type HeatItem, type HeatStep } from '.';
 
 const SEA = { pressurePa: 101325, ambientC: 20 };
-const POT = heatPot({
-  id: 'p',
-  name: 'p',
-  kind: 'electric',
-  capacityL: 5.7,
-  innerDiameterCm: 22,
-  maxFill: 0.667,
-  foamFill: 0.5,
-  minLiquidL: 0.25,
-  powerW: 1000,
-  settings: [{ name: 'high', gaugeKPa: 80 }],
-});
+const POT = potVessel(COOK_POT);
 const NATURAL: HeatStep = {
   kind: 'pressure',
   gaugeKPa: 80,
@@ -26,12 +15,6 @@ const NATURAL: HeatStep = {
   release: { method: 'natural' },
 };
 const QUICK: HeatStep = { ...NATURAL, release: { method: 'quick' } };
-
-function composition(key: string): Composition {
-  const food = foodByKey(key);
-  if (!food) throw new Error(key);
-  return food.composition;
-}
 
 function item(
   key: string,
@@ -42,7 +25,7 @@ function item(
   return {
     id: key,
     massKg,
-    composition: composition(key),
+    composition: compositionOf(key),
     shape: mm ? { kind: 'sphere', mm } : null,
     startC: 5,
     entersAt: 0,
@@ -52,29 +35,12 @@ function item(
 }
 const water = (kg: number): HeatItem => item('water', kg, null, { startC: 20 });
 
-const GAMMA = 1 - Math.SQRT1_2;
-
-/** Steps a body alone in liquid of one temperature, by the scheme of the pot. */
-function alone(kind: Solid, mm: number, film: number, seconds: number, dt: number): number {
-  const body = makeBody('x', 1, composition('beef-stewing'), { kind, mm }, 5, film);
-  const out = { slope: 0, offset: 0 };
-  for (let s = 0; s < seconds - 1e-6; s += dt) {
-    remember(body);
-    for (const stage of [0, 1]) {
-      if (stage) stretch(body, (1 - GAMMA) / GAMMA);
-      couple(body, GAMMA * dt, 100, out);
-      settle(body, GAMMA * dt, 100);
-    }
-  }
-  return centreC(body);
-}
-
 describe('conduction', () => {
   it('never cooks a smaller piece slower', () => {
     fc.assert(
       fc.property(fc.integer({ min: 6, max: 50 }), fc.integer({ min: 1, max: 20 }), (mm, less) => {
-        const small = alone('sphere', Math.max(3, mm - less), 400, 300, 10);
-        expect(small).toBeGreaterThanOrEqual(alone('sphere', mm, 400, 300, 10) - 1e-6);
+        const small = centreAfter({ kind: 'sphere', mm: Math.max(3, mm - less) }, 300);
+        expect(small).toBeGreaterThanOrEqual(centreAfter({ kind: 'sphere', mm: mm }, 300) - 1e-6);
       }),
       { numRuns: 40 },
     );
@@ -153,7 +119,7 @@ describe('the pot', () => {
   });
 
   it('says when it never comes to pressure', () => {
-    const weak = { ...POT, powerW: 80 };
+    const weak = { ...POT, heater: { ...POT.heater, powerW: 80 } };
     expect(simulate([water(4)], [NATURAL], weak, SEA).steps[0]?.reached).toBe(false);
   });
 
@@ -173,7 +139,7 @@ describe('the pot', () => {
   });
 
   it('loses water from a stovetop regulator and none from a shut electric pot', () => {
-    const stove = { ...POT, kind: 'stovetop' as const };
+    const stove = { ...POT, lid: { ...POT.lid, rocksW: 100 } };
     const held = (pot: typeof POT) => {
       const { trace } = simulate([water(2)], [{ ...NATURAL, holdMin: 60 }], pot, SEA);
       const first = trace.phase.indexOf('hold');
@@ -240,7 +206,12 @@ describe('air in the head space', () => {
   // Dalton: what is not purged takes its part of the pressure, so that the water boils lower.
   it('is blown out by the usual plume, and lowers the hold where it is not', () => {
     const held = (sealS: number): number => {
-      const { trace } = simulate([water(1.5)], [NATURAL], { ...POT, sealS }, SEA);
+      const { trace } = simulate(
+        [water(1.5)],
+        [NATURAL],
+        { ...POT, lid: { ...POT.lid, sealS } },
+        SEA,
+      );
       return Math.max(...trace.liquidC);
     };
     const full = saturationTemperature(181325);

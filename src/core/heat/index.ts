@@ -1,17 +1,15 @@
 export type {
   Air,
+  BodyShape,
   EnergyBalance,
   HeatItem,
-  HeatPot,
-  HeatResult,
   HeatStep,
   ItemTrace,
   Phase,
   StepResult,
   Trace,
 } from './types';
-export type { BodyShape } from './body';
-export { simulate, USUAL_DUTY, type SimulateOptions } from './simulate';
-export { heatPot, usualEfficiency, usualLoss } from './pot';
+export { simulate, type HeatResult, type SimulateOptions } from './simulate';
+export { pourInto, type PotState } from './state';
 export { openLoss } from './evaporation';
-export { COLD_WATER_W_PER_K, KEEPS_WARM_C } from './phases';
+export { COLD_WATER_W_PER_K, KEEPS_WARM_C, USUAL_DUTY } from './legs';

@@ -16,12 +16,25 @@ export class Recorder {
   readonly trace: Trace = { s: [], liquidC: [], gaugeKPa: [], step: [], phase: [], steamKg: [] };
   readonly items: Record<string, ItemTrace> = {};
 
-  constructor(itemIds: readonly string[]) {
-    for (const id of itemIds) this.items[id] = { centreC: [], surfaceC: [], waterKg: [] };
-  }
+  /** What had moved before the record begins, kg. */
+  readonly #before = new Map<string, number>();
 
   /** @param movedKg water an item has taken up or given so far */
-  add(moment: Moment, bodies: readonly Body[], movedKg: (id: string) => number): void {
+  constructor(
+    itemIds: readonly string[],
+    readonly movedKg: (id: string) => number,
+  ) {
+    for (const id of itemIds) {
+      this.items[id] = { centreC: [], surfaceC: [], waterKg: [] };
+      this.#before.set(id, movedKg(id));
+    }
+  }
+
+  get isEmpty(): boolean {
+    return this.trace.s.length === 0;
+  }
+
+  add(moment: Moment, bodies: readonly Body[]): void {
     const { trace } = this;
     trace.s.push(moment.seconds);
     trace.liquidC.push(moment.liquidC);
@@ -33,24 +46,25 @@ export class Recorder {
     for (const body of bodies) {
       const item = this.items[body.id];
       if (!item) continue;
-      fill(item, before);
+      this.#fill(body.id, item, before);
       item.centreC.push(centreC(body));
       item.surfaceC.push(surfaceC(body, moment.liquidC));
-      item.waterKg.push(movedKg(body.id));
+      item.waterKg.push(this.movedKg(body.id));
     }
   }
 
   close(): void {
-    for (const item of Object.values(this.items)) fill(item, this.trace.s.length);
+    for (const [id, item] of Object.entries(this.items)) this.#fill(id, item, this.trace.s.length);
   }
-}
 
-/** Brings an item's trace up to a length: nothing to read while it is out of the pot. */
-function fill(item: ItemTrace, length: number): void {
-  const moved = item.waterKg.at(-1) ?? 0;
-  while (item.centreC.length < length) {
-    item.centreC.push(Number.NaN);
-    item.surfaceC.push(Number.NaN);
-    item.waterKg.push(moved);
+  /** Brings an item's trace up to a length: nothing to read while it is out of the pot. */
+  #fill(id: string, item: ItemTrace, length: number): void {
+    if (item.centreC.length >= length) return;
+    const moved = item.waterKg.at(-1) ?? this.#before.get(id) ?? 0;
+    while (item.centreC.length < length) {
+      item.centreC.push(Number.NaN);
+      item.surfaceC.push(Number.NaN);
+      item.waterKg.push(moved);
+    }
   }
 }

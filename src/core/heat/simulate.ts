@@ -1,166 +1,144 @@
-import { releaseOf, waitOf, type Letting, type Release } from '../vocabulary';
-import { Phases } from './phases';
+import type { Vessel } from '../vessel';
+import { Cooking } from './cooking';
+import { LEGS, LEGS_OF, phaseOf } from './legs';
+import { coldState, type PotState, type StepNow } from './state';
 import { PotSystem } from './system';
-import type { Air, HeatItem, HeatPot, HeatResult, HeatStep, StepResult } from './types';
+import type {
+  Air,
+  EnergyBalance,
+  HeatItem,
+  HeatStep,
+  ItemTrace,
+  LegName,
+  StepResult,
+  Trace,
+} from './types';
 
 export interface SimulateOptions {
   /** Time step of slow phases, s; 10 by default, larger is coarser and faster. */
   readonly stepS?: number;
+  /** Where it goes on from; an empty cold pot before the first step by default. */
+  readonly from?: PotState;
+  /** Where it is cut, s from the start; at the end of the plan by default. */
+  readonly untilS?: number;
 }
 
-/** Share of the time a pulsed release has its valve open, where the cook gives none (assumed). */
-export const USUAL_DUTY = 0.3;
-
-interface ReleaseResult {
-  readonly seconds: number;
-  readonly steamKg: number;
-  readonly valveOpensC: number | null;
+export interface HeatResult {
+  readonly trace: Trace;
+  readonly items: Readonly<Record<string, ItemTrace>>;
+  /** Of the steps that have ended, in order, and of those before the state that it went on from. */
+  readonly steps: readonly StepResult[];
+  readonly energy: EnergyBalance;
+  /** The pot as it is left; `simulate` goes on from it. */
+  readonly end: PotState;
 }
 
-/** What drives the pot while its steam is let out. */
-const LETS: Readonly<Record<Letting, (phases: Phases, step: number, how: Release) => void>> = {
-  open: (phases, step) => phases.quick(step, 1),
-  bursts: (phases, step, how) =>
-    phases.quick(step, ('duty' in how ? how.duty : null) ?? USUAL_DUTY),
-  'cold water': (phases, step) => phases.coldWater(step),
-};
-
-/** A pin that has not dropped by then never will, s. */
-const DROPS_S = 6 * 3600;
-
-function release(phases: Phases, step: number, how: Release): ReleaseResult {
-  const { system } = phases;
-  const start = system.seconds;
-  const steam = system.steamKg;
-  let valveOpensC: number | null = null;
-  const { lets } = releaseOf(how.method);
-  const waitS = waitOf(how) * 60;
-  // Shut until the pin has dropped, or for the wait; what is left after it is let out.
-  const dropped =
-    lets === null ? phases.natural(step, DROPS_S) : waitS > 0 && phases.natural(step, waitS);
-  if (lets !== null && !dropped) {
-    valveOpensC = system.liquidC;
-    LETS[lets](phases, step, how);
-  }
-  return { seconds: system.seconds - start, steamKg: system.steamKg - steam, valveOpensC };
-}
-
-type Ended = Omit<StepResult, 'startS' | 'endS' | 'heaterJ'>;
-
-function pressureStep(
-  phases: Phases,
-  index: number,
-  step: Extract<HeatStep, { kind: 'pressure' }>,
-): Ended {
-  const warm = phases.warmUp(index, step.gaugeKPa);
-  const nothing = {
-    ...NOT_UNDER_PRESSURE,
-    warmUpS: warm.seconds,
-    reached: false,
-    scorchedS: phases.scorchedS,
+/** Puts in and takes out what the step asks for. @throws RangeError for what this vessel cannot do */
+function begin(c: Cooking, items: readonly HeatItem[]): void {
+  const { system, step, place } = c;
+  const needs = step.kind === 'pressure' ? c.lid && c.heater : step.kind;
+  if (needs === 'saute' || needs === 'simmer') void c.heater;
+  const index = place.step;
+  if (step.kind !== 'pressure' && step.pours) system.pour();
+  for (const item of items) if (item.leavesAt === index && item.entersAt < index) system.take(item);
+  for (const item of items) if (item.entersAt === index && item.leavesAt > index) system.put(item);
+  place.now = {
+    startS: system.seconds,
+    heatedJ: system.energy.intoJ,
+    warmUpS: 0,
+    holdS: 0,
+    releaseFromS: system.seconds,
+    steamKg: system.steamKg,
+    reached: step.kind !== 'pressure',
+    scorchedS: null,
+    sealedKg: null,
+    valveOpensC: null,
   };
-  if (!warm.reached) return nothing;
-  const sealedKg = phases.system.waterKg;
-  phases.hold(index, warm.targetC, step.holdMin);
-  const out = release(phases, index, step.release);
-  phases.openLid();
+}
+
+function beginLeg(c: Cooking, leg: LegName): void {
+  c.place.leg = leg;
+  c.place.beganS = c.system.seconds;
+  c.place.owedS = 0;
+  LEGS[leg].begin?.(c);
+}
+
+function resultOf(c: Cooking, failed: boolean): StepResult {
+  const { system, step } = c;
+  const { heatedJ, releaseFromS, steamKg, ...now }: StepNow = c.now;
+  const under = step.kind === 'pressure';
+  const released = under && !failed;
   return {
-    warmUpS: warm.seconds,
-    holdS: step.holdMin * 60,
-    releaseS: out.seconds,
-    releaseSteamKg: out.steamKg,
-    reached: true,
-    scorchedS: phases.scorchedS,
-    sealedKg,
-    valveOpensC: out.valveOpensC,
+    ...now,
+    endS: system.seconds,
+    holdS: under ? now.holdS : 60 * step.minutes,
+    releaseS: released ? system.seconds - releaseFromS : 0,
+    releaseSteamKg: released ? system.steamKg - steamKg : 0,
+    heaterJ: system.energy.intoJ - heatedJ,
   };
 }
 
-const NOT_UNDER_PRESSURE = {
-  warmUpS: 0,
-  holdS: 0,
-  releaseS: 0,
-  releaseSteamKg: 0,
-  reached: true,
-  scorchedS: null,
-  sealedKg: null,
-  valveOpensC: null,
-};
-
-function otherStep(
-  phases: Phases,
-  index: number,
-  step: Exclude<HeatStep, { kind: 'pressure' }>,
-): Ended {
-  const plain = { ...NOT_UNDER_PRESSURE, holdS: step.minutes * 60 };
-  switch (step.kind) {
-    case 'prep':
-    case 'open':
-    case 'strain':
-    case 'cool':
-      phases.stand(index, step.kind, step.minutes, false);
-      return plain;
-    case 'rest':
-      phases.stand(index, 'rest', step.minutes, true, step.keepsWarm);
-      return plain;
-    case 'saute':
-      phases.brown(index, step.minutes);
-      return plain;
-    case 'simmer': {
-      const warm = phases.boil(index, step.minutes);
-      return {
-        ...plain,
-        warmUpS: warm.seconds,
-        reached: warm.reached,
-        scorchedS: phases.scorchedS,
-      };
-    }
-  }
+/** The step is over: the lid comes off, the next one is to begin. */
+function end(c: Cooking, failed: boolean): StepResult {
+  if (failed) c.note({ reached: false, warmUpS: c.system.seconds - c.now.startS });
+  const result = resultOf(c, failed);
+  if (c.step.kind === 'pressure' && !failed) c.openLid();
+  Object.assign(c.place, { step: c.place.step + 1, leg: null, now: null, owedS: 0, airPa: 0 });
+  return result;
 }
 
 /**
- * Runs a cook from cold to the table.
+ * Runs a cook, from cold to the table or any part of it.
  *
  * @param items what goes in, with the index of the step at whose start it enters and leaves
- * @param steps in order
- * @param pot its power, losses and valve
+ * @param steps in order, all of them, also where it goes on from a later one
+ * @param vessel its power, losses and valve
  * @param air pressure and temperature outside
- * @returns the trace, the temperatures of every item, the times of each step, the heat balance
+ * @returns the trace from where it went on, the temperatures of every item, the times of each step,
+ *   the heat balance since the start, and the pot as it is left
+ * @throws RangeError where the vessel cannot do a step, and where the state does not fit the plan
  */
 export function simulate(
   items: readonly HeatItem[],
   steps: readonly HeatStep[],
-  pot: HeatPot,
+  vessel: Vessel,
   air: Air,
   options: SimulateOptions = {},
 ): HeatResult {
-  const system = new PotSystem(
-    pot,
-    air,
-    items.filter((i) => i.shape).map((i) => i.id),
-  );
-  const phases = new Phases(system, { stepS: options.stepS ?? 10 });
-  const results: StepResult[] = [];
-  steps.forEach((step, index) => {
-    if (step.kind !== 'pressure' && step.pours) system.pour();
-    for (const item of items)
-      if (item.leavesAt === index && item.entersAt < index) system.take(item);
-    for (const item of items)
-      if (item.entersAt === index && item.leavesAt > index) system.put(item);
-    const startS = system.seconds;
-    if (index === 0) system.sample(index, firstPhase(step), 0);
-    phases.scorchedS = null;
-    const heated = system.energy.intoJ;
-    const result =
-      step.kind === 'pressure' ? pressureStep(phases, index, step) : otherStep(phases, index, step);
-    const heaterJ = system.energy.intoJ - heated;
-    results.push({ startS, endS: system.seconds, heaterJ, ...result });
-  });
+  const { stepS = 10, from = coldState(vessel, air), untilS = Infinity } = options;
+  const system = new PotSystem(vessel, air, items, from);
+  const c = new Cooking(system, steps, from.place, stepS, untilS);
+  const results = [...from.steps];
+  const { place } = c;
+  if (place.leg) {
+    if (!LEGS_OF[c.step.kind].includes(place.leg))
+      throw new RangeError(`a ${c.step.kind} step has no part called ${place.leg}`);
+    c.sample(phaseOf(place.leg, c.step), LEGS[place.leg].sealed);
+  }
+  while (place.step < steps.length) {
+    const legs = LEGS_OF[c.step.kind];
+    if (!place.leg) {
+      if (system.seconds >= untilS - 1e-6) break;
+      begin(c, items);
+      const [first] = legs;
+      if (system.record.isEmpty && first) c.sample(phaseOf(first, c.step), false);
+      if (first) beginLeg(c, first);
+      continue;
+    }
+    const leg = LEGS[place.leg];
+    const over = leg.over(c);
+    if (!over) {
+      if (system.seconds >= untilS - 1e-6) break;
+      leg.pass(c);
+      continue;
+    }
+    if (over !== 'failed') leg.end?.(c);
+    const next = over === 'leg' ? legs[legs.indexOf(place.leg) + 1] : undefined;
+    if (next) beginLeg(c, next);
+    else results.push(end(c, over === 'failed'));
+  }
+  const left = system.state(place, results);
   system.close();
   const { record, energy } = system;
-  return { trace: record.trace, items: record.items, steps: results, energy };
-}
-
-function firstPhase(step: HeatStep) {
-  return step.kind === 'pressure' ? ('warm-up' as const) : step.kind;
+  return { trace: record.trace, items: record.items, steps: results, energy, end: left };
 }

@@ -1,25 +1,25 @@
 /**
- * The pot: one node for free liquid, inner pot and lid, coupled to the bodies in it.
- *
- * Time scheme: SDIRK2 (Alexander 1977), two implicit stages of one substep, second order and
- * L-stable; the second stage starts from the first one's change stretched. Heat that crosses
- * each boundary is booked with the scheme's own weights, so the balance closes by construction
- * of the equations, not by adjustment.
+ * The pot and what is in it: one node for free liquid, vessel and lid, bodies coupled to it, water
+ * on the move between them; heat and mass are booked as they cross.
  */
 import { normalise, thermalProperties } from '../food';
+import type { Vessel } from '../vessel';
 import { latentHeat, saturationPressure, WATER_HEAT } from '../water';
-import { isFreezing, makeBody, remember, rewind, storedHeat, wet, type Body } from './body';
-import { couple, settle, stretch, type Coupling } from './conduct';
+import {
+  bodyState,
+  makeBody,
+  remember,
+  resumeBody,
+  rewind,
+  storedHeat,
+  wet,
+  type Body,
+} from './body';
 import { Waters } from './exchange';
 import { Recorder } from './record';
-import type { Air, Drive, HeatItem, HeatPot, Moved, Phase } from './types';
-
-const GAMMA = 1 - Math.SQRT1_2;
-/** How far the first stage's change is carried before the second. */
-const STRETCH = (1 - GAMMA) / GAMMA;
-
-/** Rounds between the liquid and bodies with ice at the most. */
-const MELT_PASSES = 20;
+import { advance, type Stepped } from './scheme';
+import type { Place, PotState } from './state';
+import type { Air, Drive, EnergyBalance, HeatItem, Moved, Phase, StepResult } from './types';
 
 /** A pot with less water than this is dry: its bottom is no longer covered, kg (assumed). */
 const DRY_KG = 0.02;
@@ -38,32 +38,68 @@ const FILM_STEP = 0.02;
 export class PotSystem {
   liquidC: number;
   /** Free water, kg. */
-  waterKg = 0;
+  waterKg: number;
   /** Other things dissolved or afloat in the liquid, kg. */
-  otherKg = 0;
-  steamKg = 0;
-  seconds = 0;
-  readonly bodies: Body[] = [];
+  otherKg: number;
+  steamKg: number;
+  seconds: number;
+  readonly bodies: Body[];
   readonly record: Recorder;
-  readonly energy = { intoJ: 0, storedJ: 0, lostJ: 0, steamJ: 0, addedJ: 0 };
+  readonly energy: { -readonly [K in keyof EnergyBalance]: number };
   readonly #waters = new Waters();
-  #liquidHeat = 0;
-  #startC = 0;
-  readonly #coupling: Coupling = { slope: 0, offset: 0 };
+  #liquidHeat: number;
 
+  /** @throws RangeError where something is in the pot that is not among the items */
   constructor(
-    readonly pot: HeatPot,
+    readonly vessel: Vessel,
     readonly air: Air,
-    itemIds: readonly string[],
+    items: readonly HeatItem[],
+    from: PotState,
   ) {
-    this.liquidC = air.ambientC;
-    this.record = new Recorder(itemIds);
-    this.energy.addedJ = this.#stored();
+    this.liquidC = from.liquidC;
+    this.waterKg = from.waterKg;
+    this.otherKg = from.otherKg;
+    this.steamKg = from.steamKg;
+    this.seconds = from.seconds;
+    this.energy = { ...from.energy };
+    this.#liquidHeat = from.liquidJPerK;
+    const solid = items.filter((i) => i.shape);
+    this.bodies = from.bodies.map((state) => {
+      const item = solid.find((i) => i.id === state.id);
+      if (!item?.shape) throw new RangeError(`${state.id} is in the pot and not in the plan`);
+      const body = makeBody(item.id, item.massKg, item.composition, item.shape, item.startC);
+      if (item.exchange) this.#waters.put(body, item.exchange);
+      resumeBody(body, state);
+      return body;
+    });
+    this.#waters.resume(from.waters);
+    this.record = new Recorder(
+      solid.map((i) => i.id),
+      (id) => this.#waters.moved(id),
+    );
+  }
+
+  /** The pot as it is now. */
+  state(place: Place, steps: readonly StepResult[]): PotState {
+    const { liquidC, waterKg, otherKg, steamKg, seconds } = this;
+    return {
+      seconds,
+      liquidC,
+      waterKg,
+      otherKg,
+      liquidJPerK: this.#liquidHeat,
+      steamKg,
+      bodies: this.bodies.map(bodyState),
+      waters: this.#waters.state(),
+      energy: { ...this.energy, storedJ: this.#stored() },
+      place,
+      steps,
+    };
   }
 
   /** Heat capacity of liquid, pot and lid, J/K. */
   get capacity(): number {
-    return this.#liquidHeat + this.pot.bodyJPerK;
+    return this.#liquidHeat + this.vessel.bodyJPerK;
   }
 
   /** Whether there is water enough to carry heat and make steam. */
@@ -103,6 +139,7 @@ export class PotSystem {
       this.#carry(true);
       this.energy.addedJ -= storedHeat(body);
       this.bodies.splice(at, 1);
+      this.#waters.take(body.id);
       this.#waters.changed();
       return;
     }
@@ -153,7 +190,7 @@ export class PotSystem {
   /** Head space over what is in the pot, taken as dense as water, L. */
   get headL(): number {
     const kg = this.bodies.reduce((sum, b) => sum + b.massKg, this.waterKg + this.otherKg);
-    return Math.max(0.05 * this.pot.capacityL, this.pot.capacityL - kg);
+    return Math.max(0.05 * this.vessel.capacityL, this.vessel.capacityL - kg);
   }
 
   /**
@@ -168,7 +205,7 @@ export class PotSystem {
       films += body.wetFilm;
       solidKg += body.massKg;
     }
-    const bottom = Math.min(1, (CONTACT * this.pot.surfaceM2) / films);
+    const bottom = Math.min(1, (CONTACT * this.vessel.surfaceM2) / films);
     let share = bottom;
     if (this.isWet) {
       const under = Math.min(1, (this.waterKg + this.otherKg) / (PORES * solidKg));
@@ -183,58 +220,6 @@ export class PotSystem {
     for (const body of this.bodies) wet(body, share);
   }
 
-  #add(body: Body, substep: number, guess: number, sum: Coupling): void {
-    couple(body, substep, guess, this.#coupling);
-    sum.slope += this.#coupling.slope;
-    sum.offset += this.#coupling.offset;
-  }
-
-  /** One implicit stage; leaves liquid and bodies at its end and returns what flowed. */
-  #stage(substep: number, fromC: number, drive: Drive, moved: Moved): number {
-    const { ambientC } = this.air;
-    const steamNow = drive.steam ? drive.steam(fromC) : 0;
-    const steamSlope = drive.steam ? (drive.steam(fromC + 0.05) - steamNow) / 0.05 : 0;
-    const latent = drive.steam ? latentHeat(fromC) : 0;
-    const inertia = this.capacity / substep;
-    const held = drive.powerW === null;
-    const plain = { slope: 0, offset: 0 };
-    let freezing = false;
-    for (const body of this.bodies) {
-      if (isFreezing(body)) freezing = true;
-      else this.#add(body, substep, this.liquidC, plain);
-    }
-    let guess = held ? this.#startC : this.liquidC;
-    let next = guess;
-    // Only bodies with ice answer differently at another liquid temperature than expected.
-    for (let pass = 0; pass < (freezing ? MELT_PASSES : 1); pass++) {
-      const all = { ...plain };
-      for (const body of this.bodies) if (isFreezing(body)) this.#add(body, substep, guess, all);
-      if (held) {
-        next = this.#startC;
-        moved.powerW =
-          inertia * (next - fromC) +
-          drive.lossWPerK * (next - ambientC) +
-          all.slope * next -
-          all.offset;
-        break;
-      }
-      moved.powerW = drive.powerW ?? 0;
-      next =
-        (inertia * fromC +
-          moved.powerW +
-          drive.lossWPerK * ambientC +
-          all.offset -
-          latent * (steamNow - steamSlope * fromC)) /
-        (inertia + drive.lossWPerK + all.slope + latent * steamSlope);
-      if (Math.abs(next - guess) < 0.01) break;
-      guess = pass < 4 ? next : (next + guess) / 2;
-    }
-    moved.lossW = drive.lossWPerK * (next - ambientC);
-    moved.steamKgS = steamNow + steamSlope * (next - fromC);
-    for (const body of this.bodies) settle(body, substep, next);
-    return next;
-  }
-
   /**
    * Moves on by a time step. With `until`, stops where the liquid crosses that temperature.
    *
@@ -244,51 +229,34 @@ export class PotSystem {
    */
   step(seconds: number, drive: Drive, until: number | null = null): Moved & { seconds: number } {
     this.#cover();
-    this.#startC = this.liquidC;
+    const startC = this.liquidC;
     for (const body of this.bodies) remember(body);
+    const attempt = (length: number, drive: Drive): Stepped => {
+      const node = { capacity: this.capacity, celsius: startC };
+      return advance(this.bodies, node, this.air.ambientC, length, drive);
+    };
+    const again = (length: number, drive: Drive): Stepped => {
+      for (const body of this.bodies) rewind(body);
+      return attempt(length, drive);
+    };
     let length = seconds;
-    let done = this.#try(length, drive);
-    if (drive.powerW === null && drive.mostW !== undefined && done.powerW > drive.mostW) {
-      // The heater cannot keep up: the liquid sags.
-      this.#rewind();
-      done = this.#try(length, { ...drive, powerW: drive.mostW });
-    }
+    let done = attempt(length, drive);
+    // Where the heater cannot keep up the liquid sags.
+    if (drive.powerW === null && drive.mostW !== undefined && done.powerW > drive.mostW)
+      done = again(length, { ...drive, powerW: drive.mostW });
     if (until !== null) {
       // Two secant corrections land within a hundredth of a degree of a smooth crossing.
       for (let i = 0; i < 3; i++) {
-        const before = this.#startC - until;
-        const after = this.liquidC - until;
+        const before = startC - until;
+        const after = done.celsius - until;
         if (before * after > 0 || Math.abs(after) < 0.01 || before === after) break;
-        length *= before / (before - after);
-        this.#rewind();
-        done = this.#try(Math.max(length, 1e-3), drive);
-        length = Math.max(length, 1e-3);
+        length = Math.max(length * (before / (before - after)), 1e-3);
+        done = again(length, drive);
       }
     }
+    this.liquidC = done.celsius;
     this.#book(done, length);
     return { ...done, seconds: length };
-  }
-
-  #rewind(): void {
-    this.liquidC = this.#startC;
-    for (const body of this.bodies) rewind(body);
-  }
-
-  #try(seconds: number, drive: Drive): Moved {
-    const substep = GAMMA * seconds;
-    const first: Moved = { powerW: 0, lossW: 0, steamKgS: 0 };
-    const second: Moved = { powerW: 0, lossW: 0, steamKgS: 0 };
-    const stage = this.#stage(substep, this.#startC, drive, first);
-    for (const body of this.bodies) stretch(body, STRETCH);
-    this.liquidC = stage;
-    const from = this.#startC + STRETCH * (stage - this.#startC);
-    this.liquidC = this.#stage(substep, from, drive, second);
-    const mean = (a: number, b: number): number => (1 - GAMMA) * a + GAMMA * b;
-    return {
-      powerW: mean(first.powerW, second.powerW),
-      lossW: mean(first.lossW, second.lossW),
-      steamKgS: mean(first.steamKgS, second.steamKgS),
-    };
   }
 
   #book(done: Moved, seconds: number): void {
@@ -331,10 +299,10 @@ export class PotSystem {
   /** Adds the present moment to the trace. */
   sample(step: number, phase: Phase, gaugeKPa: number): void {
     const { seconds, liquidC, steamKg } = this;
-    const moved = (id: string): number => this.#waters.moved(id);
-    this.record.add({ seconds, liquidC, steamKg, step, phase, gaugeKPa }, this.bodies, moved);
+    this.record.add({ seconds, liquidC, steamKg, step, phase, gaugeKPa }, this.bodies);
   }
 
+  /** The whole of the water's heat has come over; nothing more is recorded. */
   close(): void {
     this.#carry(true);
     this.energy.storedJ = this.#stored();

@@ -1,7 +1,5 @@
-import type { Composition } from '../food';
+import type { Composition, Solid } from '../food';
 import type { PlainKind, Release } from '../vocabulary';
-import type { Valve } from '../release';
-import type { BodyShape } from './body';
 
 /** Water that a food takes up or gives back. */
 export interface Exchange {
@@ -11,6 +9,12 @@ export interface Exchange {
   readonly doneMin: number;
   /** Degrees for a tenfold rate, C. */
   readonly z: number;
+}
+
+export interface BodyShape {
+  readonly kind: Solid;
+  /** Full thickness of a slab, diameter of a cylinder or sphere, mm. */
+  readonly mm: number;
 }
 
 /** What goes into the pot, as the heat model sees it. */
@@ -24,25 +28,6 @@ export interface HeatItem {
   readonly entersAt: number;
   readonly leavesAt: number;
   readonly exchange?: Exchange | null;
-}
-
-export interface HeatPot {
-  readonly kind: 'electric' | 'stovetop';
-  readonly powerW: number;
-  readonly efficiency: number;
-  /** Lid on, W/K. */
-  readonly lossWPerK: number;
-  /** Inner pot, lid and heater, J/K. */
-  readonly bodyJPerK: number;
-  readonly valve: Valve;
-  /** Free surface, m2. */
-  readonly surfaceM2: number;
-  /** To the brim, L: what is not filled holds air until it is blown out. */
-  readonly capacityL: number;
-  /** Steam blown before the pin rises, as seconds of full power. */
-  readonly sealS: number;
-  /** From pressure to where the pot's own countdown begins, s. */
-  readonly lagS: number;
 }
 
 export type HeatStep =
@@ -69,6 +54,20 @@ export interface Air {
 }
 
 export type Phase = PlainKind | 'warm-up' | 'hold' | 'release';
+
+/** In each one thing drives the pot until one thing ends it. */
+export type LegName =
+  | 'to the boil'
+  | 'seal'
+  | 'to pressure'
+  | 'lag'
+  | 'hold'
+  | 'shut'
+  | 'let off'
+  | 'stand'
+  | 'brown'
+  | 'up'
+  | 'simmer';
 
 /** The cook, sampled at the end of every time step. Arrays of one length. */
 export interface Trace {
@@ -119,13 +118,6 @@ export interface EnergyBalance {
   readonly addedJ: number;
 }
 
-export interface HeatResult {
-  readonly trace: Trace;
-  readonly items: Readonly<Record<string, ItemTrace>>;
-  readonly steps: readonly StepResult[];
-  readonly energy: EnergyBalance;
-}
-
 /** What drives a step: a heater, or a held temperature; losses; steam let out. */
 export interface Drive {
   /** Net power of the heater, W; null to hold the liquid where it is. */
@@ -140,7 +132,7 @@ export interface Drive {
 /** What a step did, averaged over it. */
 export interface Moved {
   /** W; the power needed when the liquid was held. */
-  powerW: number;
-  lossW: number;
-  steamKgS: number;
+  readonly powerW: number;
+  readonly lossW: number;
+  readonly steamKgS: number;
 }

@@ -5,16 +5,16 @@
  */
 import { foodByKey, thermalProperties } from '../food';
 import {
-  heatPot,
   simulate,
   type Air,
+  type BodyShape,
   type HeatItem,
-  type HeatPot,
   type HeatResult,
   type StepResult,
   type Trace,
 } from '../heat';
-import { makeBody, type Body, type BodyShape } from '../heat/body';
+import { makeBody, type Body } from '../heat/body';
+import { potVessel, type PressureVessel } from '../vessel';
 import { atmosphericPressure, boilingPoint, setpoint } from '../water';
 import { KITCHEN, POT } from './kitchen';
 
@@ -64,7 +64,7 @@ function at(body: Body, key: 'inner' | 'capacity', i: number): number {
 function derivative(
   bodies: readonly Body[],
   capacity: number,
-  pot: HeatPot,
+  pot: PressureVessel,
   air: Air,
   phase: Phase,
 ) {
@@ -99,7 +99,7 @@ function derivative(
 function solveWithOdex(
   odex: Odex,
   items: readonly HeatItem[],
-  pot: HeatPot,
+  pot: PressureVessel,
   air: Air,
   ends: readonly [number, number, number, number, number],
   boilC: number,
@@ -117,7 +117,7 @@ function solveWithOdex(
     capacity += c;
     heat += c * i.startC;
   }
-  const full = pot.powerW * pot.efficiency;
+  const full = pot.heater.powerW * pot.heater.efficiency;
   const phases: Phase[] = [
     { endS: ends[0], powerW: full, heldC: null },
     { endS: ends[1], powerW: null, heldC: boilC },
@@ -204,7 +204,7 @@ export function odexCase(): {
     item('leek', 0.18, { kind: 'slab', mm: 15 }),
     item('water', 1.4, null, 20),
   ];
-  const pot = heatPot(POT);
+  const pot = potVessel(POT);
   const air = { pressurePa: atmosphericPressure(KITCHEN.altitudeM), ambientC: KITCHEN.ambientC };
   const boilC = boilingPoint(KITCHEN.altitudeM);
   const holdC = setpoint(KITCHEN.altitudeM, 80);

@@ -2,7 +2,7 @@
 
 import { useFieldArray, useForm, useWatch } from 'react-hook-form';
 import { potSchema, problemsOf, usualPowerW, type Kitchen, type Pot } from '@/core/batch';
-import { usualEfficiency, usualLoss } from '@/core/heat';
+import { usualEfficiency, usualLoss } from '@/core/vessel';
 import { formatShare } from '@/core/quantity';
 import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';

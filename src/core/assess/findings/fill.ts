@@ -237,7 +237,7 @@ export const neverAtPressure: Judge = ({ model, draws }) => {
         title: pressure ? 'It never comes to pressure' : 'It never comes to the boil',
         message: `After four hours the heater has not brought this much to ${pressure ? 'pressure' : 'the boil'}. Cook less at once or check the pot’s power.`,
         why: 'The heater’s power against the losses through wall and lid.',
-        numbers: { powerW: model.hot.powerW },
+        numbers: { powerW: model.vessel.heater.powerW },
         step: step.id,
         remedies: [],
       },

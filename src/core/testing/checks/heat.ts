@@ -1,16 +1,17 @@
 import psychrolib from 'psychrolib';
-import { foodByKey, thermalProperties, type Composition, type Solid } from '../../food';
-import { heatPot, simulate, type HeatItem, type HeatStep } from '../../heat';
-import { centreC, makeBody, remember, storedHeat } from '../../heat/body';
-import { couple, settle, stretch } from '../../heat/conduct';
+import { thermalProperties, type Solid } from '../../food';
+import { simulate, type HeatItem, type HeatStep } from '../../heat';
+import { storedHeat } from '../../heat/body';
 import { openEvaporation } from '../../heat/evaporation';
+import { potVessel } from '../../vessel';
+import { centreAfter, compositionOf, held, thawed } from '../held';
 import { POT as CHART_POT } from '../kitchen';
 import { minutesOf, odexCase, loadOdex } from '../odexPot';
 import { centreSeries } from '../series';
 import type { Check, CheckGroup } from './check';
 
 const SEA = { pressurePa: 101325, ambientC: 20 };
-const POT = heatPot(CHART_POT);
+const POT = potVessel(CHART_POT);
 const NATURAL: HeatStep = {
   kind: 'pressure',
   gaugeKPa: 80,
@@ -18,32 +19,9 @@ const NATURAL: HeatStep = {
   release: { method: 'natural' },
 };
 const QUICK: HeatStep = { ...NATURAL, release: { method: 'quick' } };
-const GAMMA = 1 - Math.SQRT1_2;
 const FILM = 400;
 
-function composition(key: string): Composition {
-  const food = foodByKey(key);
-  if (!food) throw new RangeError(`no food called ${key}`);
-  return food.composition;
-}
-
-const BEEF = composition('beef-stewing');
-
-/** Centre of a body alone in liquid of 100 C, by the scheme of the pot. */
-function alone(kind: Solid, mm: number, minutes: number): number {
-  const body = makeBody('x', 1, BEEF, { kind, mm }, 5, FILM);
-  const out = { slope: 0, offset: 0 };
-  const dt = 10;
-  for (let s = 0; s < minutes * 60 - 1e-6; s += dt) {
-    remember(body);
-    for (const stage of [0, 1]) {
-      if (stage) stretch(body, (1 - GAMMA) / GAMMA);
-      couple(body, GAMMA * dt, 100, out);
-      settle(body, GAMMA * dt, 100);
-    }
-  }
-  return centreC(body);
-}
+const BEEF = compositionOf('beef-stewing');
 
 function conduction(): readonly Check[] {
   const { density, conductivity, heat } = thermalProperties(BEEF, 60);
@@ -64,7 +42,7 @@ function conduction(): readonly Check[] {
       mark: 'published' as const,
       unit: '°C',
       wanted: 100 - 95 * centreSeries(kind, (FILM * radius) / conductivity, fourier),
-      ours: alone(kind, mm, minutes),
+      ours: centreAfter({ kind, mm }, 60 * minutes),
       within: 0.2,
     };
   });
@@ -75,17 +53,10 @@ function thawing(): Check {
   const mm = 30;
   const outside = 4;
   const { density, conductivity } = thermalProperties(BEEF, 60);
-  const body = makeBody('x', 1, BEEF, { kind: 'slab', mm }, -1.5, FILM);
-  const latent =
-    storedHeat(makeBody('y', 1, BEEF, { kind: 'slab', mm }, -0.9, FILM)) - storedHeat(body);
-  const out = { slope: 0, offset: 0 };
-  let seconds = 0;
-  while (centreC(body) < -0.9 && seconds < 36000) {
-    remember(body);
-    couple(body, 5, outside, out);
-    settle(body, 5, outside);
-    seconds += 5;
-  }
+  const shape = { kind: 'slab', mm } as const;
+  const at = (celsius: number): number => storedHeat(held(shape, celsius, outside).body);
+  const latent = at(-0.9) - at(-1.5);
+  const { minutes } = thawed(shape, -1.5, -0.9, outside);
   const half = mm / 2000;
   const plank =
     ((density * latent) / (outside + 1)) * (half / FILM + half ** 2 / (2 * conductivity));
@@ -95,7 +66,7 @@ function thawing(): Check {
     mark: 'published',
     unit: 'min',
     wanted: plank / 60,
-    ours: seconds / 60,
+    ours: minutes,
     within: (plank / 60) * 0.15,
   };
 }
@@ -104,7 +75,7 @@ function water(kg: number, startC = 20, id = 'water'): HeatItem {
   return {
     id,
     massKg: kg,
-    composition: composition('water'),
+    composition: compositionOf('water'),
     shape: null,
     startC,
     entersAt: 0,

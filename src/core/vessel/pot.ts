@@ -1,6 +1,6 @@
 import type { Pot } from '../batch';
 import { USUAL_VALVE } from '../release';
-import type { HeatPot } from './types';
+import type { PressureVessel } from './types';
 
 /** Loss with the lid on, W/K: an insulated electric pot by size, a bare stovetop cooker (brief). */
 export function usualLoss(pot: Pick<Pot, 'kind' | 'capacityL'>): number {
@@ -21,20 +21,23 @@ function usualBody(pot: Pot): number {
 
 /** Seconds of full power blown as steam before a pin rises and its air is gone (assumed). */
 const SEAL_S = 45;
+/** Power spent on steam while a stovetop regulator rocks, W (assumed). */
+const REGULATOR_W = 100;
 
-/** The heat model's view of a pot, with the usual values where the cook knows nothing. */
-export function heatPot(pot: Pot): HeatPot {
+/** A cook's pot as a vessel, with the usual values where nothing is known. */
+export function potVessel(pot: Pot): PressureVessel {
   const radius = pot.innerDiameterCm / 200;
   return {
-    kind: pot.kind,
-    powerW: pot.powerW,
-    efficiency: pot.efficiency ?? usualEfficiency(pot),
-    lossWPerK: pot.lossWPerK ?? usualLoss(pot),
-    bodyJPerK: usualBody(pot),
-    valve: USUAL_VALVE,
-    surfaceM2: Math.PI * radius * radius,
     capacityL: pot.capacityL,
-    sealS: SEAL_S,
-    lagS: 0,
+    surfaceM2: Math.PI * radius * radius,
+    bodyJPerK: usualBody(pot),
+    lossWPerK: pot.lossWPerK ?? usualLoss(pot),
+    heater: { powerW: pot.powerW, efficiency: pot.efficiency ?? usualEfficiency(pot) },
+    lid: {
+      valve: USUAL_VALVE,
+      sealS: SEAL_S,
+      lagS: 0,
+      rocksW: pot.kind === 'stovetop' ? REGULATOR_W : 0,
+    },
   };
 }
