@@ -9,7 +9,15 @@ import path from 'node:path';
 import { ensureInstalled, ROOT } from './ensure.mjs';
 
 /** Where figures differ on purpose: which, by how much at the most, and why. */
-const KNOWN = [];
+const KNOWN = [
+  {
+    where: /^\/(fill|time|items|release|bones|salt|findings\/\d+\/numbers)\//,
+    within: 0.004,
+    because:
+      'moments are met to 0.0001 C instead of 0.01, portions of water on the move follow the step, ' +
+      'and the heat of steam is booked as the time scheme took it',
+  },
+];
 
 const [ref, draws = '20'] = process.argv.slice(2);
 if (!ref) {

@@ -58,6 +58,8 @@ function secantCapacity(body: Body, ice: Ice, expected: Float64Array): Float64Ar
 export interface Coupling {
   slope: number;
   offset: number;
+  /** Whether the passes over the melting curve of what is frozen came to agree. */
+  settled: boolean;
 }
 
 function sweep(body: Body, substep: number, capacity: Float64Array): void {
@@ -87,8 +89,10 @@ const BOUND_C = 0.01;
  * Solves a substep of a frozen body for a liquid temperature: chords of the enthalpy curve, drawn
  * again until they end where the solution does. Damped, since a chord across the freezing point
  * can jump to and fro.
+ *
+ * @returns whether the passes came to agree
  */
-function melt(body: Body, ice: Ice, substep: number, liquidGuess: number): void {
+function melt(body: Body, ice: Ice, substep: number, liquidGuess: number): boolean {
   const { work, cells } = body;
   const faces = faceRatios(body, ice);
   work.stage.set(body.t);
@@ -104,8 +108,9 @@ function melt(body: Body, ice: Ice, substep: number, liquidGuess: number): void 
       change = Math.max(change, Math.abs(after - before));
       work.stage[i] = before + damping * (after - before);
     }
-    if (change < MELT_NEAR) break;
+    if (change < MELT_NEAR) return true;
   }
+  return false;
 }
 
 /**
@@ -116,8 +121,9 @@ function melt(body: Body, ice: Ice, substep: number, liquidGuess: number): void 
  */
 export function couple(body: Body, substep: number, liquidGuess: number, out: Coupling): void {
   const { work, cells, ice } = body;
+  out.settled = true;
   if (ice && !ice.thawed) {
-    melt(body, ice, substep, liquidGuess);
+    out.settled = melt(body, ice, substep, liquidGuess);
     work.substep = 0;
   } else {
     if (work.substep !== substep) {
@@ -130,18 +136,22 @@ export function couple(body: Body, substep: number, liquidGuess: number, out: Co
   out.offset = body.outer * at(work.u, cells - 1);
 }
 
-/** Ends the substep prepared by `couple`, with the liquid at a temperature. */
-export function settle(body: Body, substep: number, liquidC: number): void {
+/**
+ * Ends the substep prepared by `couple`, with the liquid at a temperature.
+ *
+ * @returns heat that came in and was not kept, J: nothing gets hotter or colder than what is around
+ *   it, a bound that only matters where the passes do not agree
+ */
+export function settle(body: Body, substep: number, liquidC: number): number {
   const { work, cells, ice, t } = body;
   const { u, w } = work;
   if (!ice || ice.thawed) {
     for (let i = 0; i < cells; i++) t[i] = at(u, i) + at(w, i) * liquidC;
-    return;
+    return 0;
   }
   for (let i = 0; i < cells; i++) work.stage[i] = at(u, i) + at(w, i) * liquidC;
   const { faces } = work;
-  // Nothing gets hotter or colder than what is around it: a bound that only matters where far too
-  // much ice for the pot keeps the passes from agreeing.
+  let refusedJ = 0;
   let coldest = liquidC;
   let hottest = liquidC;
   for (let i = 0; i < cells; i++) {
@@ -160,7 +170,9 @@ export function settle(body: Body, substep: number, liquidC: number): void {
     const bounded = Math.min(hottest + BOUND_C, Math.max(coldest - BOUND_C, celsius));
     body.t[i] = bounded;
     ice.enthalpy[i] = bounded === celsius ? h : at(ice.cellKg, i) * enthalpyOf(ice, bounded);
+    refusedJ += h - at(ice.enthalpy, i);
   }
+  return refusedJ;
 }
 
 /**

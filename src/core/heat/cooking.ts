@@ -5,11 +5,11 @@
  * shut in. While anything wet is in an open pot, nothing in it passes the boiling point: the surplus
  * of the heater leaves as steam.
  */
-import { latentHeat, saturationPressure, saturationTemperature } from '../water';
+import { latentHeat, saturationPressure, saturationTemperature, WATER_HEAT } from '../water';
 import type { Heater, SealingLid } from '../vessel';
 import { openEvaporation, openLoss } from './evaporation';
 import type { Place, StepNow } from './state';
-import type { PotSystem } from './system';
+import { DRY_KG, type PotSystem } from './system';
 import type { Drive, HeatStep, Phase } from './types';
 
 /** A liquid this much hotter than its target first gives its heat to what is cold, C. */
@@ -21,8 +21,10 @@ export const PATIENCE_S = 4 * 3600;
 const KELVIN = 273.15;
 /** Two moments nearer than this are one, s. */
 export const SAME_S = 1e-6;
+/** Where a moment is looked for, no time step is shorter, s. */
+export const LEAST_S = 0.05;
 /** A liquid this near its target is there, C. */
-export const NEAR_C = 0.01;
+export const NEAR_C = 2e-4;
 
 /** How a leg ends: what is next begins, or nothing in its step can follow. */
 export type Over = 'leg' | 'step' | 'failed' | null;
@@ -174,7 +176,9 @@ export class Cooking {
   heat(targetC: number, phase: Phase, sealed: boolean, drive: Drive): void {
     const { system } = this;
     const before = system.liquidC;
-    this.pass(this.stepS, drive, system.isWet && before < targetC ? targetC : null);
+    const dryUntil = before < SCORCH_C ? SCORCH_C : null;
+    const wetUntil = before < targetC ? targetC : null;
+    this.pass(this.stepS, drive, system.isWet ? wetUntil : dryUntil);
     // First juices on a hot bottom: their steam warms the cold food; what it cannot take leaves.
     if (before > targetC && system.liquidC >= before) this.boilDownTo(targetC);
     this.sample(phase, sealed);
@@ -193,8 +197,13 @@ export class Cooking {
     const done = system.step(seconds, { powerW: null, mostW: fullW, lossWPerK });
     const surplus = Math.min(surplusW, fullW - Math.max(0, done.powerW));
     if (surplus <= 0) return done.seconds;
+    const before = system.waterKg;
     system.vent((surplus * done.seconds) / latentHeat(system.liquidC));
-    if (!system.isWet && this.now.scorchedS === null) this.note({ scorchedS: system.seconds });
+    if (!system.isWet && this.now.scorchedS === null) {
+      // The bottom was bare from the moment on at which its last water boiled off.
+      const wetS = (done.seconds * Math.max(0, before - DRY_KG)) / (before - system.waterKg || 1);
+      this.note({ scorchedS: system.seconds - done.seconds + wetS });
+    }
     return done.seconds;
   }
 
@@ -226,7 +235,8 @@ export class Cooking {
     const above = system.liquidC - celsius;
     if (above <= 0 || system.waterKg <= 0) return;
     const latent = latentHeat(celsius);
-    const steam = system.vent((system.capacity * above) / latent, false);
+    // What leaves takes its own warmth along, so that the rest has less to cool.
+    const steam = system.vent((system.capacity * above) / (latent + WATER_HEAT * above), false);
     system.energy.steamJ += steam * latent;
     system.liquidC -= (steam * latent) / system.capacity;
   }

@@ -84,16 +84,17 @@ function wanted(m: Moving, seconds: number, bottomC: number | null): number {
  * Moves the heat of water that has changed sides.
  *
  * @param liquid heat capacity of liquid and pot, J/K, and its temperature, C
+ * @param leastKg less than this waits
  * @returns change of the liquid's heat capacity, J/K, and its new temperature, C
  */
 function carryHeat(
   m: Moving,
   liquid: Liquid,
-  all: boolean,
+  leastKg: number,
 ): { readonly capacity: number; readonly celsius: number } | null {
   const { body } = m;
   if (isFreezing(body)) return null;
-  if (m.pending === 0 || (!all && Math.abs(m.pending) < PORTION * body.massKg)) return null;
+  if (m.pending === 0 || Math.abs(m.pending) < leastKg) return null;
   const heat = WATER_HEAT * Math.abs(m.pending);
   const { capacity, t, cells } = body;
   let total = 0;
@@ -130,6 +131,9 @@ export interface Liquid {
 
 /** The water of everything in a pot that is on its way in or out. */
 export class Waters {
+  /** @param fineness of the portions in which heat is moved along: 1 as usual, less is finer */
+  constructor(readonly fineness: number) {}
+
   readonly #moving = new Map<string, Moving>();
   /** What foods had moved that are no longer there, kg. */
   readonly #gone = new Map<string, number>();
@@ -213,9 +217,8 @@ export class Waters {
       if (m.wants <= 0) continue;
       m.moved += m.wants * share;
       m.pending += m.wants * share;
-      free -= m.wants * share;
     }
-    return free;
+    return share < 1 ? 0 : free - demandKg;
   }
 
   /**
@@ -245,7 +248,8 @@ export class Waters {
   carry(liquid: Liquid, all: boolean): Liquid {
     let now = liquid;
     const move = (m: Moving, whole: boolean): void => {
-      const change = carryHeat(m, now, whole);
+      const leastKg = whole ? 0 : PORTION * this.fineness * m.body.massKg;
+      const change = carryHeat(m, now, leastKg);
       if (change) now = { capacity: now.capacity + change.capacity, celsius: change.celsius };
     };
     for (const m of this.#moving.values()) {

@@ -5,7 +5,7 @@
 import { latentHeat, saturationTemperature } from '../water';
 import { steamFlow } from '../release';
 import { releaseOf, waitOf, type Letting, type Release } from '../vocabulary';
-import { NEAR_C, PATIENCE_S, SAME_S, type Cooking, type Over } from './cooking';
+import { LEAST_S, NEAR_C, PATIENCE_S, SAME_S, type Cooking, type Over } from './cooking';
 import type { Drive, HeatStep, LegName, Phase } from './types';
 
 /** Gauge pressure at which the pin drops, kPa (brief: natural release ends below 3 kPa). */
@@ -169,7 +169,8 @@ export const LEGS: Readonly<Record<LegName, Leg>> = {
     pass: (c) => {
       // Cold pieces draw on the power first; what they leave is steam.
       const leftJ = (c.place.sealsAtKg - c.system.steamKg) * latentHeat(c.boilC);
-      c.keepFor(c.boilC, Math.min(c.stepS, Math.max(1, leftJ / c.fullW)), c.fullW, 'warm-up');
+      const seconds = Math.max(LEAST_S, c.sinceS / 1000, leftJ / c.fullW);
+      c.keepFor(c.boilC, Math.min(c.stepS, seconds), c.fullW, 'warm-up');
     },
     end: warmed,
   },

@@ -28,15 +28,23 @@ export interface Node {
 export interface Stepped extends Moved {
   /** The liquid at its end, C. */
   readonly celsius: number;
+  /** Whether liquid and what melts in it came to agree. */
+  readonly settled: boolean;
+}
+
+interface Stage extends Stepped {
+  /** Heat that the bodies did not keep, J. */
+  readonly refusedJ: number;
 }
 
 /** Reused: this runs for every body of every stage. */
-const one: Coupling = { slope: 0, offset: 0 };
+const one: Coupling = { slope: 0, offset: 0, settled: true };
 
 function add(body: Body, substep: number, guess: number, sum: Coupling): void {
   couple(body, substep, guess, one);
   sum.slope += one.slope;
   sum.offset += one.offset;
+  sum.settled &&= one.settled;
 }
 
 /** One implicit stage; leaves the bodies at its end. */
@@ -48,18 +56,19 @@ function stage(
   fromC: number,
   guessC: number,
   drive: Drive,
-): Stepped {
+): Stage {
   const steamNow = drive.steam ? drive.steam(fromC) : 0;
   const steamSlope = drive.steam ? (drive.steam(fromC + 0.05) - steamNow) / 0.05 : 0;
   const latent = drive.steam ? latentHeat(fromC) : 0;
   const inertia = node.capacity / substep;
   const held = drive.powerW === null;
-  const plain = { slope: 0, offset: 0 };
+  const plain: Coupling = { slope: 0, offset: 0, settled: true };
   let freezing = false;
   for (const body of bodies) {
     if (isFreezing(body)) freezing = true;
     else add(body, substep, guessC, plain);
   }
+  let settled = true;
   let powerW = drive.powerW ?? 0;
   let guess = held ? node.celsius : guessC;
   let next = guess;
@@ -67,6 +76,7 @@ function stage(
   for (let pass = 0; pass < (freezing ? MELT_PASSES : 1); pass++) {
     const all = { ...plain };
     for (const body of bodies) if (isFreezing(body)) add(body, substep, guess, all);
+    settled = all.settled;
     if (held) {
       next = node.celsius;
       powerW =
@@ -84,14 +94,20 @@ function stage(
         latent * (steamNow - steamSlope * fromC)) /
       (inertia + drive.lossWPerK + all.slope + latent * steamSlope);
     if (Math.abs(next - guess) < 0.01) break;
+    settled = false;
     guess = pass < 4 ? next : (next + guess) / 2;
   }
-  for (const body of bodies) settle(body, substep, next);
+  const steamKgS = steamNow + steamSlope * (next - fromC);
+  let refusedJ = 0;
+  for (const body of bodies) refusedJ += settle(body, substep, next);
   return {
+    settled: settled || !freezing,
+    refusedJ,
     celsius: next,
     powerW,
     lossW: drive.lossWPerK * (next - ambientC),
-    steamKgS: steamNow + steamSlope * (next - fromC),
+    steamKgS,
+    steamW: latent * steamKgS,
   };
 }
 
@@ -116,10 +132,15 @@ export function advance(
   const from = start + STRETCH * (first.celsius - start);
   const second = stage(bodies, node, ambientC, substep, from, first.celsius, drive);
   const mean = (key: keyof Moved): number => (1 - GAMMA) * first[key] + GAMMA * second[key];
+  // What the bodies did not keep stays in the liquid, or is not asked of the heater that holds it.
+  const refusedJ = STRETCH * first.refusedJ + second.refusedJ;
+  const held = drive.powerW === null;
   return {
-    celsius: second.celsius,
-    powerW: mean('powerW'),
+    settled: first.settled && second.settled,
+    celsius: second.celsius + (held ? 0 : refusedJ / node.capacity),
+    powerW: mean('powerW') - (held ? refusedJ / seconds : 0),
     lossW: mean('lossW'),
     steamKgS: mean('steamKgS'),
+    steamW: mean('steamW'),
   };
 }

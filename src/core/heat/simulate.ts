@@ -14,6 +14,9 @@ import type {
   Trace,
 } from './types';
 
+/** Time step of slow phases, s. */
+const USUAL_STEP_S = 10;
+
 export interface SimulateOptions {
   /** Time step of slow phases, s; 10 by default, larger is coarser and faster. */
   readonly stepS?: number;
@@ -29,6 +32,8 @@ export interface HeatResult {
   /** Of the steps that have ended, in order, and of those before the state that it went on from. */
   readonly steps: readonly StepResult[];
   readonly energy: EnergyBalance;
+  /** Time steps in which liquid and what melts in it did not come to agree, even when halved. */
+  readonly unsettled: number;
   /** The pot as it is left; `simulate` goes on from it. */
   readonly end: PotState;
 }
@@ -105,8 +110,8 @@ export function simulate(
   air: Air,
   options: SimulateOptions = {},
 ): HeatResult {
-  const { stepS = 10, from = coldState(vessel, air), untilS = Infinity } = options;
-  const system = new PotSystem(vessel, air, items, from);
+  const { stepS = USUAL_STEP_S, from = coldState(vessel, air), untilS = Infinity } = options;
+  const system = new PotSystem(vessel, air, items, from, Math.min(1, stepS / USUAL_STEP_S));
   const c = new Cooking(system, steps, from.place, stepS, untilS);
   const results = [...from.steps];
   const { place } = c;
@@ -139,6 +144,7 @@ export function simulate(
   }
   const left = system.state(place, results);
   system.close();
-  const { record, energy } = system;
-  return { trace: record.trace, items: record.items, steps: results, energy, end: left };
+  const { record, energy, unsettled } = system;
+  const { trace, items: traces } = record;
+  return { trace, items: traces, steps: results, energy, unsettled, end: left };
 }

@@ -22,7 +22,7 @@ import type { Place, PotState } from './state';
 import type { Air, Drive, EnergyBalance, HeatItem, Moved, Phase, StepResult } from './types';
 
 /** A pot with less water than this is dry: its bottom is no longer covered, kg (assumed). */
-const DRY_KG = 0.02;
+export const DRY_KG = 0.02;
 /** Pieces on a hot dry bottom, W/(m2 K) of bottom (assumed; contact, 100 to 500). */
 const CONTACT = 250;
 /** Between pieces that lie in a heap, the share that liquid can fill (assumed packing of 0.6). */
@@ -32,6 +32,11 @@ const PORES = 0.4 / 0.6;
  * film falls with this power of the vapour's share (assumed; air blankets, e.g. Incropera ch. 10).
  */
 const BLANKET = 4;
+/** A temperature is met this near, C, and looked for so many times at the most. */
+const MET_C = 1e-4;
+const LOCATES = 12;
+/** Where melting does not settle, the step is halved down to this, s. */
+const SURE_S = 0.3;
 /** Changes of the film below this are let pass. */
 const FILM_STEP = 0.02;
 
@@ -46,7 +51,9 @@ export class PotSystem {
   readonly bodies: Body[];
   readonly record: Recorder;
   readonly energy: { -readonly [K in keyof EnergyBalance]: number };
-  readonly #waters = new Waters();
+  /** Time steps in which liquid and melting foods did not come to agree. */
+  unsettled = 0;
+  readonly #waters: Waters;
   #liquidHeat: number;
 
   /** @throws RangeError where something is in the pot that is not among the items */
@@ -55,6 +62,8 @@ export class PotSystem {
     readonly air: Air,
     items: readonly HeatItem[],
     from: PotState,
+    /** How fine what moves in portions is cut: 1 as usual, less for a smaller time step. */
+    readonly fineness = 1,
   ) {
     this.liquidC = from.liquidC;
     this.waterKg = from.waterKg;
@@ -63,6 +72,7 @@ export class PotSystem {
     this.seconds = from.seconds;
     this.energy = { ...from.energy };
     this.#liquidHeat = from.liquidJPerK;
+    this.#waters = new Waters(fineness);
     const solid = items.filter((i) => i.shape);
     this.bodies = from.bodies.map((state) => {
       const item = solid.find((i) => i.id === state.id);
@@ -214,7 +224,8 @@ export class PotSystem {
         const vapour = saturationPressure(Math.max(0.01, this.liquidC)) / this.air.pressurePa;
         const above = Math.min(1, vapour) ** BLANKET;
         const exact = Math.max(bottom, under + (1 - under) * above);
-        share = Math.min(1, Math.ceil(exact / FILM_STEP) * FILM_STEP);
+        const step = FILM_STEP * this.fineness;
+        share = Math.min(1, Math.ceil(exact / step) * step);
       }
     }
     for (const body of this.bodies) wet(body, share);
@@ -241,17 +252,33 @@ export class PotSystem {
     };
     let length = seconds;
     let done = attempt(length, drive);
+    // Where far more melts than the liquid can warm, a shorter step is surer.
+    while (!done.settled && length > SURE_S) {
+      length /= 2;
+      done = again(length, drive);
+    }
+    if (!done.settled) this.unsettled++;
     // Where the heater cannot keep up the liquid sags.
     if (drive.powerW === null && drive.mostW !== undefined && done.powerW > drive.mostW)
       done = again(length, { ...drive, powerW: drive.mostW });
     if (until !== null) {
-      // Two secant corrections land within a hundredth of a degree of a smooth crossing.
-      for (let i = 0; i < 3; i++) {
-        const before = startC - until;
-        const after = done.celsius - until;
-        if (before * after > 0 || Math.abs(after) < 0.01 || before === after) break;
-        length = Math.max(length * (before / (before - after)), 1e-3);
+      // The crossing lies between a length that is short of it and one that is past it: false position,
+      // with the end that stays halved (Illinois), until it is met.
+      let short = { length: 0, off: startC - until };
+      let past = { length, off: done.celsius - until };
+      for (let i = 0; i < LOCATES && short.off * past.off < 0; i++) {
+        const share = short.off / (short.off - past.off);
+        length = short.length + share * (past.length - short.length);
         done = again(length, drive);
+        const off = done.celsius - until;
+        if (Math.abs(off) < MET_C) break;
+        if (off * past.off > 0) {
+          past = { length, off };
+          short = { ...short, off: short.off / 2 };
+        } else {
+          short = { length, off };
+          past = { ...past, off: past.off / 2 };
+        }
       }
     }
     this.liquidC = done.celsius;
@@ -264,12 +291,12 @@ export class PotSystem {
     this.energy.intoJ += done.powerW * seconds;
     this.energy.lostJ += done.lossW * seconds;
     const asked = done.steamKgS * seconds;
-    if (asked > 0) {
-      const latent = latentHeat(this.liquidC);
-      const gone = this.vent(asked, false);
-      this.energy.steamJ += gone * latent;
-      // There was less water than the step boiled off: that heat has not left.
-      if (gone < asked) this.liquidC += ((asked - gone) * latent) / this.capacity;
+    if (asked !== 0) {
+      const gone = this.vent(Math.max(0, asked), false);
+      const tookJ = (done.steamW * seconds * gone) / asked;
+      this.energy.steamJ += tookJ;
+      // Where less left than the step reckoned with, its heat has not left either.
+      if (gone !== asked) this.liquidC += (done.steamW * seconds - tookJ) / this.capacity;
     }
     this.#exchange(seconds);
   }

@@ -135,4 +135,6 @@ export interface Moved {
   readonly powerW: number;
   readonly lossW: number;
   readonly steamKgS: number;
+  /** Heat that the steam takes, W. */
+  readonly steamW: number;
 }
