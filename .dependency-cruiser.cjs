@@ -1,4 +1,4 @@
-/** The one direction of imports: app -> screens -> ui, workers, store, formats -> core. */
+/** The one direction of imports: app -> screens -> ui -> drawings, session, store, workers -> formats -> core. */
 const layer = (name, from, allowed) => ({
   name,
   severity: 'error',
@@ -14,10 +14,11 @@ module.exports = {
     layer('store-knows-formats-and-core', '^src/store/', ['^src/formats/', '^src/core/']),
     layer('workers-know-core', '^src/workers/', ['^src/core/', '^src/formats/']),
     layer('session-is-plain', '^src/session/', ['^src/(workers|core)/']),
-    layer('ui-shares', '^src/ui/', ['^src/(session|workers|store|formats|core)/']),
+    layer('drawings-show', '^src/drawings/', ['^src/core/']),
+    layer('ui-shares', '^src/ui/', ['^src/(drawings|session|workers|store|formats|core)/']),
     layer('app-is-thin', '^src/app/', ['^src/screens/']),
     layer('screens-compose', '^src/screens/', [
-      '^src/(ui|session|workers|store|formats|core)/',
+      '^src/(ui|drawings|session|workers|store|formats|core)/',
       '^demo/',
     ]),
     layer('cli-is-a-shell', '^cli/', ['^src/(formats|core)/']),
@@ -29,11 +30,18 @@ module.exports = {
       to: { path: '^src/screens/', pathNot: '^src/screens/$1/' },
     },
     {
+      name: 'drawings-keep-apart',
+      comment: 'A drawing knows time and handles, and no other drawing.',
+      severity: 'error',
+      from: { path: '^src/drawings/([^/]+)/', pathNot: '\\.test\\.tsx?$' },
+      to: { path: '^src/drawings/', pathNot: '^src/drawings/($1|time|handles)/' },
+    },
+    {
       name: 'core-base-knows-nothing-above',
       comment: 'quantity, vocabulary, water, food and batch know nothing of the rest of the core.',
       severity: 'error',
       from: { path: '^src/core/(quantity|vocabulary|water|food|batch)/', pathNot: '\\.test\\.ts$' },
-      to: { path: '^src/core/(fill|heat|release|doneness|bones|finish|assess|solve|timetable)/' },
+      to: { path: '^src/core/(fill|heat|release|doneness|bones|finish|assess|solve|timetable|texture|unknown|vessel)/' },
     },
     {
       name: 'testing-is-for-tests',
@@ -50,7 +58,7 @@ module.exports = {
       from: { path: '^src/core/', pathNot: '\\.test\\.tsx?$|^src/core/testing/' },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'npm-peer'],
-        pathNot: 'node_modules/(yup|parse-ingredient|fastest-levenshtein)',
+        pathNot: 'node_modules/(@types/)?(yup|parse-ingredient|numeric-quantity|fastest-levenshtein|d3-array)',
       },
     },
   ],

@@ -1,6 +1,6 @@
 /**
- * What the Bench loads: the scripts its page asks for (first load), and everything fetched once
- * the chart and the workers are there too. Compressed as Next serves it; needs a build.
+ * What pages load: the scripts that their HTML asks for (first load), and of the Bench everything
+ * fetched once the chart and the workers are there too. Compressed; needs a build.
  */
 import { spawn } from 'node:child_process';
 import path from 'node:path';
@@ -19,16 +19,24 @@ try {
     if (pathname.endsWith('.js') && response.ok())
       sizes.set(pathname, gzipSync(await response.body()).length);
   });
-  await page.goto(`${home}/bench/b1`);
-  const html = await (await page.request.get(`${home}/bench/b1`)).text();
+  const kB = (names) => (names.reduce((sum, n) => sum + (sizes.get(n) ?? 0), 0) / 1000).toFixed(0);
+  const load = async (address) => {
+    sizes.clear();
+    await page.goto(home + address);
+    await page.waitForLoadState('networkidle');
+    const html = await (await page.request.get(home + address)).text();
+    const all = [...sizes.keys()];
+    return { all, first: all.filter((name) => html.includes(`src="${name}"`)) };
+  };
+  const bench = await load('/bench/b1');
+  console.log(`bench first load: ${kB(bench.first)} kB of JavaScript, ${bench.first.length} files`);
   await page.locator('.recharts-surface').first().waitFor();
   await page.getByText(/^\d+ to \d+, 8 in 10$/).waitFor();
-  await page.waitForLoadState('networkidle');
-  const kB = (names) => (names.reduce((sum, n) => sum + (sizes.get(n) ?? 0), 0) / 1000).toFixed(0);
-  const all = [...sizes.keys()];
-  const first = all.filter((name) => html.includes(`src="${name}"`));
-  console.log(`bench first load: ${kB(first)} kB of JavaScript compressed, ${first.length} files`);
-  console.log(`bench with chart and workers: ${kB(all)} kB, ${all.length} files`);
+  console.log(`bench with chart and workers: ${kB([...sizes.keys()])} kB, ${sizes.size} files`);
+  for (const address of ['/stove/r1', '/log', '/log/r1', '/', '/kitchen']) {
+    const { first } = await load(address);
+    console.log(`${address} first load: ${kB(first)} kB`);
+  }
 } finally {
   await browser.close();
   stop();

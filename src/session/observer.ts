@@ -6,7 +6,7 @@
 export interface Observer<Q> {
   /** Asks; null stops what waits. */
   readonly ask: (question: Q | null) => void;
-  /** Answers that are still to come are no longer told. */
+  /** Answers that are still to come are no longer told, and whoever works on one is told to stop. */
   readonly stop: () => void;
 }
 
@@ -16,26 +16,27 @@ export interface Told<Q, A> {
 }
 
 /**
- * @param work answers one question; its answers come one after another
+ * @param work answers one question, unless its signal ends it; its answers come one after another
  * @param told what is done with an answer, or with a question that could not be answered
  */
 export function observe<Q, A>(
-  work: (question: Q) => Promise<A>,
+  work: (question: Q, signal: AbortSignal) => Promise<A>,
   { answered, failed }: Told<Q, A>,
 ): Observer<Q> {
   let waiting: { readonly question: Q } | null = null;
   let busy = false;
-  let over = false;
+  const ending = new AbortController();
+  const { signal } = ending;
   const run = async (): Promise<void> => {
     busy = true;
-    while (waiting && !over) {
+    while (waiting && !signal.aborted) {
       const { question } = waiting;
       waiting = null;
       try {
-        const answer = await work(question);
-        if (!over) answered(question, answer);
+        const answer = await work(question, signal);
+        if (!signal.aborted) answered(question, answer);
       } catch (reason) {
-        if (!over) failed?.(question, reason);
+        if (!signal.aborted) failed?.(question, reason);
       }
     }
     busy = false;
@@ -43,10 +44,8 @@ export function observe<Q, A>(
   return {
     ask: (question) => {
       waiting = question === null ? null : { question };
-      if (!busy && !over) void run();
+      if (!busy && !signal.aborted) void run();
     },
-    stop: () => {
-      over = true;
-    },
+    stop: () => ending.abort(),
   };
 }

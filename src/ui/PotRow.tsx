@@ -1,6 +1,6 @@
 import { USUAL_POTS, type UsualPot } from '@/core/batch';
 import { formatAcross, LITRES_PER_QUART, type Units } from '@/core/quantity';
-import { potDepthCm } from './wellGeometry';
+import { potDepthCm } from '@/drawings/well';
 
 /** A pot by its size and kind, as a cook would name it. @example potName(pot, 'us') // "6-quart electric" */
 export function potName({ capacityL, kind }: UsualPot, units: Units): string {

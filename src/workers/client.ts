@@ -73,29 +73,49 @@ export function nextRunAway(batch: Batch, pot: Pot, kitchen: Kitchen): Promise<N
   return assessor.api.nextRun(batch, pot, kitchen);
 }
 
-/** Draws of one batch; a later call ends an earlier one, whose promise then never settles. */
+/** The answer, or the reason why nobody waits for it any more. */
+function unlessEnded<T>(answer: Promise<T>, signal: AbortSignal, end: () => void): Promise<T> {
+  return new Promise((resolve, reject) => {
+    const ended = (): void => {
+      end();
+      reject(signal.reason as Error);
+    };
+    if (signal.aborted) return ended();
+    signal.addEventListener('abort', ended, { once: true });
+    void answer.then(resolve, reject).finally(() => signal.removeEventListener('abort', ended));
+  });
+}
+
+function stopDrawing(): void {
+  drawer?.worker.terminate();
+  drawer = null;
+}
+
+/** Draws of a batch. @throws the reason of the signal that ended it */
 export function drawAway(
   batch: Batch,
   pot: Pot,
   kitchen: Kitchen,
   draws: number,
   onDraw: (done: number) => void,
+  signal: AbortSignal,
 ): Promise<Draws | null> {
-  drawer?.worker.terminate();
-  drawer = spawn();
-  return drawer.api.draw(batch, pot, kitchen, draws, proxy(onDraw));
+  drawer ??= spawn();
+  const answer = drawer.api.draw(batch, pot, kitchen, draws, proxy(onDraw));
+  return unlessEnded(answer, signal, stopDrawing);
 }
 
-/** Judges a batch by its draws, after them and in their worker; draws of another batch end it. */
+/** Judges a batch by its draws, after them and in their worker. @throws the reason of its signal */
 export function judgeAway(
   batch: Batch,
   pot: Pot,
   kitchen: Kitchen,
   pots: readonly Pot[],
   draws: Draws,
+  signal: AbortSignal,
 ): Promise<Judged> {
   drawer ??= spawn();
-  return drawer.api.judgeBatch(batch, pot, kitchen, pots, draws);
+  return unlessEnded(drawer.api.judgeBatch(batch, pot, kitchen, pots, draws), signal, stopDrawing);
 }
 
 /** Plans a batch in a worker of its own. @throws what solve throws */

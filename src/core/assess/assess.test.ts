@@ -3,7 +3,7 @@ import { scaleBatch, setWater, validateBundle, waterL, type Step } from '../batc
 import { FOODS } from '../food';
 import { cleared, codes, finding, run } from '../testing/findings';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE, SEA_LEVEL } from '../testing/kitchen';
-import { applyRemedy, assess, drawBatch, quantile } from '.';
+import { applyRemedy, assess, drawBatch } from '.';
 
 const WATER = item('w', 'water', 1.5, 'l');
 const QUICK = { method: 'quick' } as const;
@@ -419,10 +419,5 @@ describe('draws', () => {
     });
     expect(stopped).toBeNull();
     expect(seen).toEqual([1, 2, 3]);
-  });
-
-  it('takes quantiles', () => {
-    expect(quantile([1, 2, 3, 4, 5], 0.25)).toBe(2);
-    expect(quantile([1, 2], 0.5)).toBe(1.5);
   });
 });

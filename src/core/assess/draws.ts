@@ -2,6 +2,7 @@
  * A batch run many times over what is not known. Bands and chances are counted off the draws, not
  * formulas: 8 times in 10 it lies between the first and the last tenth.
  */
+import { quantileSorted } from 'd3-array';
 import { stepsOf, type Batch, type Kitchen, type Pot, type Verdict } from '../batch';
 import type { GradeName } from '../food';
 import { drawUnknowns, seeded } from '../unknown';
@@ -17,8 +18,6 @@ const DRAW_STEP_S = 20;
 const BAND_POINTS = 60;
 /** Fewer draws than this say nothing. */
 const LEAST_DRAWS = 10;
-/** What lies between p10 and p90, of ten. */
-export const BAND_IN_TEN = 8;
 
 /** How often a verdict came out, 0 to 1. */
 export type Chances = Readonly<Record<Verdict, number>>;
@@ -71,17 +70,10 @@ export interface DrawOptions {
   readonly onDraw?: (done: number) => boolean;
 }
 
-/** Quantile of sorted numbers, linear between them. @example quantile([1, 2, 3], 0.5) // 2 */
-export function quantile(sorted: readonly number[], q: number): number {
-  const at = (sorted.length - 1) * q;
-  const low = sorted[Math.floor(at)] ?? Number.NaN;
-  const high = sorted[Math.ceil(at)] ?? low;
-  return low + (high - low) * (at - Math.floor(at));
-}
-
 function range(values: readonly number[]): Range {
   const sorted = [...values].sort((a, b) => a - b);
-  return { p10: quantile(sorted, 0.1), p50: quantile(sorted, 0.5), p90: quantile(sorted, 0.9) };
+  const at = (share: number): number => quantileSorted(sorted, share) ?? Number.NaN;
+  return { p10: at(0.1), p50: at(0.5), p90: at(0.9) };
 }
 
 /** Temperature at a minute of a trace, linear between samples; the last one after its end. */

@@ -9,11 +9,10 @@ import { COOK_SPREAD, ITEM_SPREAD, knowledgeOf, POT_SPREAD } from '../unknown';
 import { saturationTemperature } from '../water';
 import { texturesOf } from './carryOver';
 import { contentsAt, partsAt, runModel, type Model, type ModelOptions } from './model';
+import { SAFE_CHANCE } from './odds';
 import { itemReports, tableMin } from './reports';
 import type { ReleaseOption, ReleaseReport } from './types';
 
-/** Below this chance of liquid at the valve it may be opened. */
-export const SAFE_CHANCE = 0.02;
 /** Foaming class from which starch makes a foam that stands. */
 const STARCHY = 3;
 /** Above this share of the pot, starchy foam is never opened at once. */

@@ -192,7 +192,7 @@ function isFishedOut({ food, for: use }: PlannedItem, grade: string | null): boo
 }
 
 /** Small aromatics, and what has fallen apart, are part of the liquid by then. */
-export function meltsAway(food: Food, grade: string | null): boolean {
+function meltsAway(food: Food, grade: string | null): boolean {
   return food.family === 'aromatic' || grade === gradesOf('vegetable').at(-1);
 }
 

@@ -69,4 +69,5 @@ export {
 } from './extractions';
 export { forServings, inPot, waysOf, type Way } from './scale';
 export { SCHOOLS, type School, type SchoolKey } from './schoolList';
+export { putIn } from './putIn';
 export { byHabit, choose, chosen, schoolsOf } from './schools';

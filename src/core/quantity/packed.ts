@@ -2,6 +2,7 @@
  * Amounts that come packed: cans, and boxes, bags and jars with their net mass or volume on them;
  * and pieces with their weight said behind ("1 squash (about 2 lb)").
  */
+import { numericQuantity } from 'numeric-quantity';
 import { MASS_G, VOLUME_ML, type Amount, type MassUnit, type Unit } from './units';
 
 /** What things come packed in, by the word that measures them. */
@@ -35,9 +36,7 @@ function unitOf(word: string): Unit {
  * @example readNumber('1 1/2') // 1.5
  */
 export function readNumber(text: string): number {
-  const written = text.trim();
-  const [, whole = '0', over, under] = /^(?:(\d+)\s+)?(\d+)\/(\d+)$/.exec(written) ?? [];
-  return over && under ? Number(whole) + Number(over) / Number(under) : Number(written);
+  return numericQuantity(text, { round: false });
 }
 
 /** The same, finite and above 0; null where it is not. */

@@ -1,7 +1,7 @@
 import Link from 'next/link';
 import type { Batch, Kitchen, Pot } from '@/core/batch';
 import { formatMinutes } from '@/core/quantity';
-import { Miniature } from '@/ui/Miniature';
+import { Miniature } from '@/drawings/plot';
 import { useAssessment } from '@/ui/useAssessment';
 
 /** One planned batch: its name, its pot and time at a glance, and whether anything stands against it. */

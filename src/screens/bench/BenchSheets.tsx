@@ -1,20 +1,10 @@
 'use client';
 
 import { lazy, Suspense } from 'react';
-import type { Assessment } from '@/core/assess';
-import {
-  changeItem,
-  changeStep,
-  isBroth,
-  removeItem,
-  removeStep,
-  stepsOf,
-  type Batch,
-  type Kitchen,
-  type Pot,
-} from '@/core/batch';
-import { saveBatch, saveHabit } from '@/ui/household';
-import type { Editing } from './editing';
+import { useShallow } from 'zustand/react/shallow';
+import { changeItem, changeStep, isBroth, removeItem, removeStep, stepsOf } from '@/core/batch';
+import { saveHabit } from '@/ui/household';
+import { usePlan, usePlanActions, useSession } from './plan';
 
 // Editors and their forms come when first opened.
 const AddStep = lazy(() => import('./AddStep').then((m) => ({ default: m.AddStep })));
@@ -32,26 +22,21 @@ const TimetableSheet = lazy(() =>
 );
 
 /** The sheet that is open over the Bench, if any. */
-export function BenchSheets({
-  editing,
-  batch,
-  pot,
-  pots,
-  kitchen,
-  assessment,
-  onTake,
-  onClose,
-}: {
-  readonly editing: Editing;
-  readonly batch: Batch;
-  readonly pot: Pot;
-  readonly pots: readonly Pot[];
-  readonly kitchen: Kitchen;
-  readonly assessment: Assessment | null;
-  readonly onTake: (batches: readonly Batch[]) => void;
-  readonly onClose: () => void;
-}) {
-  const of = typeof editing === 'object' ? editing : null;
+export function BenchSheets() {
+  const { open } = useSession();
+  const { save, takeAll } = usePlanActions();
+  const { batch, pot, pots, kitchen, assessment, opened } = usePlan(
+    useShallow((p) => ({
+      batch: p.batch,
+      pot: p.pot,
+      pots: p.pots,
+      kitchen: p.kitchen,
+      assessment: p.assessment,
+      opened: p.opened,
+    })),
+  );
+  const onClose = (): void => open(null);
+  const of = typeof opened === 'object' ? opened : null;
   const item = of && 'item' in of ? batch.items.find((i) => i.id === of.item) : undefined;
   const step = of && 'step' in of ? stepsOf(batch).find((s) => s.id === of.step) : undefined;
   return (
@@ -61,9 +46,9 @@ export function BenchSheets({
           batch={batch}
           item={item}
           kitchen={kitchen}
-          onSave={(change) => saveBatch(changeItem(batch, item.id, change))}
-          onBatch={saveBatch}
-          onRemove={() => saveBatch(removeItem(batch, item.id))}
+          onSave={(change) => save(changeItem(batch, item.id, change))}
+          onBatch={save}
+          onRemove={() => save(removeItem(batch, item.id))}
           onClose={onClose}
         />
       )}
@@ -74,37 +59,37 @@ export function BenchSheets({
           pot={pot}
           kitchen={kitchen}
           removable={stepsOf(batch).length > 1}
-          onSave={(next) => saveBatch(changeStep(batch, step.id, () => next))}
-          onBatch={saveBatch}
-          onRemove={() => saveBatch(removeStep(batch, step.id))}
+          onSave={(next) => save(changeStep(batch, step.id, () => next))}
+          onBatch={save}
+          onRemove={() => save(removeStep(batch, step.id))}
           onClose={onClose}
         />
       )}
-      {editing === 'new step' && <AddStep batch={batch} onAdd={saveBatch} onClose={onClose} />}
-      {editing === 'schools' && (
+      {opened === 'new step' && <AddStep batch={batch} onAdd={save} onClose={onClose} />}
+      {opened === 'schools' && (
         <SchoolsSheet
           batch={batch}
           kitchen={kitchen}
-          onChange={saveBatch}
+          onChange={save}
           onHabit={saveHabit}
           onClose={onClose}
         />
       )}
-      {editing === 'solve' && isBroth(batch) && (
-        <AimSheet batch={batch} pot={pot} kitchen={kitchen} onTake={saveBatch} onClose={onClose} />
+      {opened === 'solve' && isBroth(batch) && (
+        <AimSheet batch={batch} pot={pot} kitchen={kitchen} onTake={save} onClose={onClose} />
       )}
-      {editing === 'help' && <HelpSheet onClose={onClose} />}
-      {editing === 'solve' && assessment && !isBroth(batch) && (
+      {opened === 'help' && <HelpSheet onClose={onClose} />}
+      {opened === 'solve' && assessment && !isBroth(batch) && (
         <SolveSheet
           batch={batch}
           pot={pot}
           kitchen={kitchen}
           assessment={assessment}
-          onTake={saveBatch}
+          onTake={save}
           onClose={onClose}
         />
       )}
-      {editing === 'clock' && assessment && (
+      {opened === 'clock' && assessment && (
         <TimetableSheet
           batch={batch}
           pot={pot}
@@ -113,13 +98,13 @@ export function BenchSheets({
           onClose={onClose}
         />
       )}
-      {editing === 'scale' && assessment && (
+      {opened === 'scale' && assessment && (
         <ScaleSheet
           batch={batch}
           pots={pots}
           kitchen={kitchen}
           assessment={assessment}
-          onTake={onTake}
+          onTake={takeAll}
           onClose={onClose}
         />
       )}

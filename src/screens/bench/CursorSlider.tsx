@@ -1,4 +1,4 @@
-import type { ClockText } from './clockText';
+import type { ClockText } from '@/session/clockText';
 
 /** The cursor as a slider: the moment that the Well, the Trace and the Lanes show. */
 export function CursorSlider({

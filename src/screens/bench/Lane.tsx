@@ -1,58 +1,18 @@
 import type { Chances, ItemReport } from '@/core/assess';
 import type { Batch, Item, Kitchen } from '@/core/batch';
 import { formatAmount, formatLength } from '@/core/quantity';
-import { AXIS_LEFT, AXIS_RIGHT } from './axis';
+import { asWished, LaneBar, outcomeWords } from '@/drawings/lanes';
+import { AXIS_LEFT, AXIS_RIGHT } from '@/drawings/time';
 import type { Door } from './doors';
 import { LaneEntry } from './LaneEntry';
-import { asWished, laneSpans, outcomeWords, type LaneSpan, type Zone } from './laneSpans';
 import { QuickEdit } from './QuickEdit';
 import { WishBracket } from './WishBracket';
-
-const SPAN: Readonly<Record<Zone, readonly [light: string, dark: string]>> = {
-  before: ['bg-[#efe3c4]', 'bg-straw'],
-  right: ['bg-[#8fb08c]', 'bg-[#a9c4a5]'],
-  past: ['bg-[#c98a77] hatched', 'bg-[#d6a294] hatched'],
-  flavour: ['bg-steam/60 hatched', 'bg-steam/60 hatched'],
-  plain: ['bg-steam/60', 'bg-steam/60'],
-};
-
-const ZONE: Readonly<Record<Zone, string>> = {
-  before: 'not yet what you want',
-  right: 'as you want it',
-  past: 'past what you want',
-  flavour: 'in for its flavour, spent',
-  plain: 'in the pot',
-};
 
 const VERDICT: Readonly<Record<ItemReport['verdict'], string>> = {
   under: 'text-[#7a5c12] font-semibold',
   over: 'text-rust font-semibold',
   right: 'text-leaf',
 };
-
-/** A word stands in its grade where there is room: its letters against the width of the lane, %. */
-const PERCENT_A_LETTER = 1.35;
-
-function hasRoom({ word, from, to }: LaneSpan): boolean {
-  return 100 * (to - from) > PERCENT_A_LETTER * (word.length + 1.5);
-}
-
-function Bar({ item, endMin }: { readonly item: ItemReport; readonly endMin: number }) {
-  return laneSpans(item, endMin).map((span, i) => (
-    <span
-      key={`${span.zone}-${span.word}`}
-      title={[span.word, ZONE[span.zone]].filter(Boolean).join(': ')}
-      className={`absolute inset-y-0 overflow-hidden first:rounded-l-full last:rounded-r-full ${SPAN[span.zone][span.dark ? 1 : 0]} ${i > 0 ? 'border-l-2 border-ink/70' : ''}`}
-      style={{ left: `${span.from * 100}%`, width: `${(span.to - span.from) * 100}%` }}
-    >
-      {hasRoom(span) && (
-        <span className="block truncate pl-2 text-[11px] leading-4 whitespace-nowrap text-ink">
-          {span.word}
-        </span>
-      )}
-    </span>
-  ));
-}
 
 /** One ingredient from entry to exit: its grades, what is wanted of it, what it comes to. */
 export function Lane({
@@ -125,7 +85,7 @@ export function Lane({
               ↥
             </span>
           )}
-          <Bar item={item} endMin={endMin} />
+          <LaneBar item={item} endMin={endMin} />
         </div>
       </div>
       <div

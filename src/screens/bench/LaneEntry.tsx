@@ -1,7 +1,7 @@
-import { useDrag } from '@use-gesture/react';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import type { ItemReport } from '@/core/assess';
 import type { Item } from '@/core/batch';
+import { useSlider, widthAround } from '@/drawings/handles';
 import { doorOf, nearestDoor, type Door } from './doors';
 
 /** Where an ingredient goes in: dragged along the lane, or moved from door to door by key. */
@@ -18,43 +18,36 @@ export function LaneEntry({
   readonly endMin: number;
   readonly onDoor: (id: string, door: Door) => void;
 }) {
-  const mark = useRef<HTMLDivElement>(null);
   const [over, setOver] = useState<number | null>(null);
   const now = doorOf(source, doors);
   const at = doors[over ?? now];
-  const bind = useDrag(
-    ({ movement: [dx], last, tap, memo }) => {
-      const perPx =
-        (memo as number | undefined) ??
-        endMin / Math.max(1, mark.current?.parentElement?.clientWidth ?? 1);
-      if (tap) return perPx;
-      const to = nearestDoor(doors, (doors[now]?.minute ?? 0) + dx * perPx);
-      setOver(last ? null : to);
-      const door = doors[to];
-      if (last && door && to !== now) onDoor(item.id, door);
-      return perPx;
-    },
-    { filterTaps: true, axis: 'x', pointer: { keys: false } },
-  );
-  const onKey = (event: React.KeyboardEvent): void => {
-    const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key];
-    const door = by === undefined ? undefined : doors[now + by];
-    if (by !== undefined) event.preventDefault();
-    if (door) onDoor(item.id, door);
+  const enter = (to: number): void => {
+    const door = doors[to];
+    if (door && to !== now) onDoor(item.id, door);
   };
+  const slider = useSlider(
+    {
+      label: `${item.name} goes in`,
+      least: 0,
+      most: doors.length - 1,
+      value: now,
+      text: doors[now]?.name ?? '',
+    },
+    {
+      axis: 'x',
+      begin: (handle) => endMin / widthAround(handle),
+      drag: (perPx, px, done) => {
+        const to = nearestDoor(doors, (doors[now]?.minute ?? 0) + px * perPx);
+        setOver(done ? null : to);
+        if (done) enter(to);
+      },
+      key: (by) => enter(Math.min(doors.length - 1, Math.max(0, now + by))),
+    },
+  );
   const share = item.apart && over === null ? 1 : Math.min(1.02, (at?.minute ?? 0) / endMin);
   return (
     <div
-      {...bind()}
-      ref={mark}
-      role="slider"
-      tabIndex={0}
-      aria-label={`${item.name} goes in`}
-      aria-valuemin={0}
-      aria-valuemax={doors.length - 1}
-      aria-valuenow={now}
-      aria-valuetext={doors[now]?.name ?? ''}
-      onKeyDown={onKey}
+      {...slider}
       data-testid={`entry-${item.food}`}
       style={{ left: `${share * 100}%` }}
       className="absolute top-1/2 z-10 grid h-9 w-8 -translate-x-1/2 -translate-y-1/2 cursor-ew-resize touch-pan-y place-items-center max-lg:size-11"

@@ -2,7 +2,7 @@ import type { Assessment, Draws } from '@/core/assess';
 import type { Batch, Item, Kitchen } from '@/core/batch';
 import { formatAmount } from '@/core/quantity';
 import { stepNames } from '@/ui/stepNames';
-import { AXIS_LEFT, AXIS_RIGHT } from './axis';
+import { AXIS_LEFT, AXIS_RIGHT } from '@/drawings/time';
 import { doorsOf, type Door } from './doors';
 import { Lane } from './Lane';
 

@@ -1,17 +1,73 @@
 'use client';
 
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useMemo, type ReactNode } from 'react';
+import { useShallow } from 'zustand/react/shallow';
+import type { Assessment } from '@/core/assess';
 import { changeItem, isBroth } from '@/core/batch';
+import { runOffPlot } from '@/drawings/plot';
 import { throughDoor } from './doors';
-import type { PlanProps } from './planProps';
 import { Lanes } from './Lanes';
+import { useOverTheClock, usePlan, usePlanActions, useSession } from './plan';
 
 // Tabs, chart and sums of the run-offs come with the first stock or broth.
 const BrothPlan = lazy(() => import('./runoffs/BrothPlan').then((m) => ({ default: m.BrothPlan })));
 
+function Broth({
+  assessment,
+  lanes,
+}: {
+  readonly assessment: Assessment;
+  readonly lanes: ReactNode;
+}) {
+  const { cursor, inHand } = useSession();
+  const { save } = usePlanActions();
+  const plan = usePlan(
+    useShallow(({ batch, shown, pot, kitchen, settled, cursorMin }) => ({
+      batch,
+      shown,
+      pot,
+      kitchen,
+      settled,
+      cursorMin,
+    })),
+  );
+  const { shown, batch, settled } = plan;
+  const now = useOverTheClock('assessment');
+  const rest = useOverTheClock('settled');
+  const light = useMemo(
+    () => (shown === batch ? null : runOffPlot(assessment, now)),
+    [shown, batch, assessment, now],
+  );
+  const rich = useMemo(() => settled && runOffPlot(settled, rest), [settled, rest]);
+  return (
+    <BrothPlan
+      batch={batch}
+      shown={shown}
+      pot={plan.pot}
+      kitchen={plan.kitchen}
+      cursorMin={plan.cursorMin}
+      assessment={assessment}
+      light={light}
+      rich={rich}
+      onCursor={cursor}
+      onBatch={save}
+      onInHand={inHand}
+      lanes={lanes}
+    />
+  );
+}
+
 /** What is in the pot, beneath the step bar: a lane an ingredient; of a stock or broth, its run-offs too. */
-export function Plan(props: PlanProps) {
-  const { batch, shown, kitchen, assessment, draws, cursorMin, onBatch, onOpen } = props;
+export function Plan() {
+  const { open } = useSession();
+  const { save } = usePlanActions();
+  const batch = usePlan((p) => p.batch);
+  const shown = usePlan((p) => p.shown);
+  const kitchen = usePlan((p) => p.kitchen);
+  const assessment = usePlan((p) => p.assessment);
+  const draws = usePlan((p) => p.draws);
+  const cursorMin = usePlan((p) => p.cursorMin);
+  if (!assessment) return null;
   const lanes = (
     <Lanes
       assessment={assessment}
@@ -19,14 +75,14 @@ export function Plan(props: PlanProps) {
       batch={shown}
       kitchen={kitchen}
       cursorMin={cursorMin}
-      onEdit={(item) => onOpen({ item })}
-      onQuick={(item, change) => onBatch(changeItem(batch, item, change))}
-      onDoor={(item, door) => onBatch(throughDoor(batch, item, door))}
+      onEdit={(item) => open({ item })}
+      onQuick={(item, change) => save(changeItem(batch, item, change))}
+      onDoor={(item, door) => save(throughDoor(batch, item, door))}
     />
   );
   return isBroth(batch) ? (
     <Suspense fallback={lanes}>
-      <BrothPlan {...props} lanes={lanes} />
+      <Broth assessment={assessment} lanes={lanes} />
     </Suspense>
   ) : (
     lanes

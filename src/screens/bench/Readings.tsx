@@ -9,7 +9,7 @@ import {
 import type { Batch, Kitchen } from '@/core/batch';
 import { releaseOf, waitOf } from '@/core/vocabulary';
 import { formatLevel, formatSalt, formatVolume } from '@/core/quantity';
-import { formatHours, LONG_MIN } from './clockText';
+import { formatHours, LONG_MIN } from '@/session/clockText';
 
 function Reading({
   name,

@@ -1,7 +1,7 @@
 'use client';
 
-import { format } from 'date-fns';
 import { useRef, useState } from 'react';
+import { dayAndTime, fieldValue } from '@/session/clockText';
 import { useClock, useNow } from '@/ui/clock';
 
 /** The words for times come with the first touch: the Bench does not wait for them. */
@@ -17,9 +17,7 @@ interface Opened {
 /** How the time stands while the words are not there yet: shorter for today. */
 function shortly(serveAt: string | undefined, nowMs: number): string {
   if (!serveAt) return '';
-  const at = new Date(serveAt);
-  const today = format(new Date(nowMs), 'yyyy-MM-dd') === format(at, 'yyyy-MM-dd');
-  return format(at, today ? 'HH:mm' : 'EEE d MMM HH:mm');
+  return dayAndTime(new Date(serveAt), new Date(nowMs));
 }
 
 /** When it is to be on the table: typed as it is said, or one of the likely times. */
@@ -125,7 +123,7 @@ export function ServingTime({
             <input
               type="datetime-local"
               className="field mt-0.5 text-ink"
-              value={serveAt ? format(new Date(serveAt), "yyyy-MM-dd'T'HH:mm") : ''}
+              value={serveAt ? fieldValue(new Date(serveAt)) : ''}
               onChange={(event) => {
                 const at = event.target.value;
                 onChange(at ? new Date(at).toISOString() : null);

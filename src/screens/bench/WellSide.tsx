@@ -1,50 +1,28 @@
 import { useState } from 'react';
-import type { Assessment } from '@/core/assess';
-import {
-  extractionWaterL,
-  setExtractionWater,
-  type Batch,
-  type Item,
-  type Kitchen,
-  type Pot,
-} from '@/core/batch';
-import type { OwnFood } from '@/core/food';
+import { extractionWaterL, setExtractionWater } from '@/core/batch';
+import { sampleAt } from '@/drawings/time';
+import { Well } from '@/drawings/well';
+import { useHousehold } from '@/ui/household';
 import { AddLine } from './AddLine';
-import type { ClockText } from './clockText';
 import { Moment } from './Moment';
+import { describe } from './moments';
 import { MomentStrip } from './MomentStrip';
+import { useOverTheClock, usePlan, usePlanActions, useSession } from './plan';
 import { runAt, runStart } from './runoffs/runAt';
-import { sampleAt } from './traceRows';
 import { WaterLine } from './WaterLine';
-import { Well } from './Well';
 
 /** The pot as it stands at the cursor, or as the run that the cook looks at begins; and what goes in. */
-export function WellSide({
-  batch,
-  shown,
-  pot,
-  kitchen,
-  assessment,
-  cursorMin,
-  clock,
-  foods,
-  onCursor,
-  onInHand,
-  onAdd,
-}: {
-  readonly batch: Batch;
-  /** The batch as the hand has it. */
-  readonly shown: Batch;
-  readonly pot: Pot;
-  readonly kitchen: Kitchen;
-  readonly assessment: Assessment | null;
-  readonly cursorMin: number | null;
-  readonly clock: ClockText;
-  readonly foods: readonly OwnFood[];
-  readonly onCursor: (minute: number | null) => void;
-  readonly onInHand: (batch: Batch, done: boolean) => void;
-  readonly onAdd: (items: readonly Omit<Item, 'id'>[]) => void;
-}) {
+export function WellSide() {
+  const { cursor, inHand } = useSession();
+  const { putIn } = usePlanActions();
+  const { foods } = useHousehold();
+  const batch = usePlan((p) => p.batch);
+  const shown = usePlan((p) => p.shown);
+  const pot = usePlan((p) => p.pot);
+  const kitchen = usePlan((p) => p.kitchen);
+  const assessment = usePlan((p) => p.assessment);
+  const cursorMin = usePlan((p) => p.cursorMin);
+  const { clock } = useOverTheClock('assessment');
   /** Which run of the bones is shown while no cursor is on the clock. */
   const [chosen, setChosen] = useState(0);
   const runs = assessment?.bones ?? [];
@@ -70,7 +48,8 @@ export function WellSide({
             assessment={assessment}
             sample={sample}
             waterL={water}
-            onWater={(litres, done) => onInHand(setExtractionWater(batch, run, litres), done)}
+            text={describe(assessment, pot, kitchen)}
+            onWater={(litres, done) => inHand(setExtractionWater(batch, run, litres), done)}
           />
           <WaterLine
             litres={water}
@@ -85,14 +64,14 @@ export function WellSide({
             kitchen={kitchen}
             cursorMin={cursorMin}
             clock={clock}
-            onCursor={onCursor}
+            onCursor={cursor}
           />
           <Moment assessment={assessment} sample={sample} kitchen={kitchen} clock={clock} />
         </>
       ) : (
         <div className="h-64 animate-pulse rounded-xl bg-hairline/50" />
       )}
-      <AddLine units={kitchen.units} foods={foods} onAdd={onAdd} />
+      <AddLine units={kitchen.units} foods={foods} onAdd={putIn} />
     </section>
   );
 }

@@ -1,16 +1,10 @@
-import { useDrag } from '@use-gesture/react';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import type { ItemReport } from '@/core/assess';
 import { gradeIndex, gradesOf, type Wish } from '@/core/food';
-import { wantedSpan } from './laneSpans';
+import { useSlider, widthAround } from '@/drawings/handles';
+import { wantedSpan } from '@/drawings/lanes';
 import { wishAt, wishByKey, type WishEnd } from './wishEnds';
 
-const KEYS: Readonly<Record<string, -1 | 1>> = {
-  ArrowRight: 1,
-  ArrowUp: 1,
-  ArrowLeft: -1,
-  ArrowDown: -1,
-};
 const NAME: Readonly<Record<WishEnd, string>> = { from: 'is right from', to: 'is right up to' };
 
 /** An end of the bracket, dragged along the lane or moved from grade to grade by key. */
@@ -28,40 +22,37 @@ function End({
   readonly endMin: number;
   readonly onWish: (wish: Wish) => void;
 }) {
-  const mark = useRef<HTMLDivElement>(null);
-  const [moved, setMoved] = useState<number | null>(null);
-  const wide = (): number => Math.max(1, mark.current?.offsetParent?.clientWidth ?? 1);
-  const bind = useDrag(
-    ({ movement: [dx], last, tap }) => {
-      if (tap) return;
-      const share = Math.min(1, Math.max(0, at + dx / wide()));
-      setMoved(last ? null : share);
-      const wish = last ? wishAt(item, end, share * endMin, endMin) : null;
-      if (wish) onWish(wish);
-    },
-    { filterTaps: true, axis: 'x', pointer: { keys: false } },
-  );
   const { family, wish } = item;
+  const [moved, setMoved] = useState<number | null>(null);
+  const slider = useSlider(
+    {
+      label: `${item.name} ${NAME[end]}`,
+      least: 0,
+      most: family ? gradesOf(family).length - 1 : 0,
+      value: family && wish ? gradeIndex(family, wish[end]) : 0,
+      text: wish?.[end] ?? '',
+    },
+    {
+      axis: 'x',
+      begin: widthAround,
+      drag: (wide, px, done) => {
+        const share = Math.min(1, Math.max(0, at + px / wide));
+        setMoved(done ? null : share);
+        const next = done ? wishAt(item, end, share * endMin, endMin) : null;
+        if (next) onWish(next);
+      },
+      key: (by) => {
+        const next = wishByKey(item, end, by);
+        if (next) onWish(next);
+      },
+    },
+  );
   if (!family || !wish) return null;
   const shown = moved === null ? null : wishAt(item, end, moved * endMin, endMin);
   return (
     <div
-      {...bind()}
-      ref={mark}
-      role="slider"
-      tabIndex={0}
-      aria-label={`${item.name} ${NAME[end]}`}
-      aria-valuemin={0}
-      aria-valuemax={gradesOf(family).length - 1}
-      aria-valuenow={gradeIndex(family, wish[end])}
-      aria-valuetext={wish[end]}
+      {...slider}
       title={`${NAME[end]} ${wish[end]}`}
-      onKeyDown={(event) => {
-        const by = KEYS[event.key];
-        const next = by === undefined ? null : wishByKey(item, end, by);
-        if (by !== undefined) event.preventDefault();
-        if (next) onWish(next);
-      }}
       style={{ left: `${100 * (moved ?? at)}%` }}
       className="absolute -top-[9px] z-10 grid h-[22px] w-5 -translate-x-1/2 cursor-ew-resize touch-pan-y place-items-center"
     >

@@ -8,7 +8,7 @@ import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '@/core/testing
 import { AddLine } from './AddLine';
 import { AddStep } from './AddStep';
 import { Calls } from './Calls';
-import { clockText } from './clockText';
+import { clockText } from '@/session/clockText';
 import { HelpSheet } from './HelpSheet';
 import { ItemEditor } from './ItemEditor';
 import { Lanes } from './Lanes';
@@ -18,7 +18,7 @@ import { ScaleSheet } from './ScaleSheet';
 import { SchoolsSheet } from './SchoolsSheet';
 import { SHORTCUTS, useShortcuts } from './shortcuts';
 import { SolveSheet } from './SolveSheet';
-import { StepBar } from './StepBar';
+import { StepBar } from '@/drawings/steps';
 import { StepEditor } from './StepEditor';
 import { TimetableSheet } from './TimetableSheet';
 import { describe as inWords } from './moments';

@@ -1,11 +1,11 @@
 /** Keys of the Bench, and what each opens. */
 import { useEffect } from 'react';
-import type { Editing } from './editing';
+import type { Opened } from '@/session/opened';
 
 export interface Shortcut {
   readonly key: string;
   readonly does: string;
-  readonly opens: Exclude<Editing, object | null> | 'put in';
+  readonly opens: Exclude<Opened, object | null> | 'put in';
 }
 
 export const SHORTCUTS: readonly Shortcut[] = [

@@ -2,7 +2,7 @@ import { pressureUnit, type Kitchen, type Pot } from '@/core/batch';
 import { formatAcross, formatLevel, formatPressure, formatTemperature } from '@/core/quantity';
 import { setpoint } from '@/core/water';
 import { Button } from '@/ui/Button';
-import { PotSection } from '@/ui/PotSection';
+import { PotSection } from '@/drawings/well';
 
 /** A pot of the kitchen, drawn with its lines. */
 export function PotCard({

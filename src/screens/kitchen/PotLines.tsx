@@ -1,9 +1,8 @@
 import { useRef } from 'react';
 import type { Pot } from '@/core/batch';
 import { formatLevel, formatShare, type Units } from '@/core/quantity';
-import { POT_SECTION_WIDTH, PotSection } from '@/ui/PotSection';
-import { useLevelHandle } from '@/ui/useLevelHandle';
-import { levelY, wellFrame, type WellFrame } from '@/ui/wellGeometry';
+import { useLevelHandle } from '@/drawings/handles';
+import { levelY, POT_SECTION_WIDTH, PotSection, wellFrame, type WellFrame } from '@/drawings/well';
 
 /** Lines stand at thirds, quarters and eighths. */
 const STEP = 1 / 24;

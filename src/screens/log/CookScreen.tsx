@@ -1,8 +1,8 @@
 'use client';
 
 import { Radio, RadioGroup } from '@headlessui/react';
-import { format } from 'date-fns';
 import Link from 'next/link';
+import { dateAndTime } from '@/session/clockText';
 import { useRouter } from 'next/navigation';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
@@ -189,7 +189,7 @@ export function CookScreen({ id }: { readonly id: string }) {
     <main className="mx-auto grid w-full max-w-6xl content-start gap-6 px-4 py-6 sm:px-6 lg:grid-cols-[minmax(0,1fr)_360px]">
       <div className="min-w-0">
         <h1 className="figure text-4xl">{cook.batch.name}</h1>
-        <p className="text-quiet">{format(new Date(cook.startedAt), 'EEEE d MMMM yyyy, HH:mm')}</p>
+        <p className="text-quiet">{dateAndTime(new Date(cook.startedAt))}</p>
         <table className="mt-5 w-full text-[15px]">
           <thead className="text-left text-[13px] text-quiet">
             <tr>

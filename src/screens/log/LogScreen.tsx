@@ -1,7 +1,7 @@
 'use client';
 
-import { format } from 'date-fns';
 import Link from 'next/link';
+import { dateAndTime } from '@/session/clockText';
 import type { Cook } from '@/core/batch';
 import { formatMinutes } from '@/core/quantity';
 import { buttonLook } from '@/ui/Button';
@@ -18,9 +18,7 @@ function CookRow({ cook }: { readonly cook: Cook }) {
       >
         <div className="min-w-0">
           <h2 className="truncate text-[17px] font-semibold">{cook.batch.name}</h2>
-          <p className="text-[14px] text-quiet">
-            {format(new Date(cook.startedAt), 'd MMMM yyyy, HH:mm')}
-          </p>
+          <p className="text-[14px] text-quiet">{dateAndTime(new Date(cook.startedAt))}</p>
         </div>
         <p className="text-[14px]">
           {real === null ? (

@@ -21,6 +21,7 @@ import { saveCook, useHousehold } from '@/ui/household';
 import { isoOf } from '@/session/clock';
 import { useClock, useNow } from '@/ui/clock';
 import { clockFace } from './clockFace';
+import { timeOf } from '@/session/clockText';
 import { CookTrace } from '@/ui/CookTrace';
 import { YieldEntry } from '@/ui/YieldEntry';
 
@@ -232,9 +233,7 @@ function Stages({
 }) {
   const time = (stage: Stage): string => {
     const mark = marks.find((m) => m.step === stage.step && m.kind === stage.mark);
-    return mark
-      ? new Date(mark.at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
-      : '';
+    return mark ? timeOf(new Date(mark.at)) : '';
   };
   return (
     <ol className="panel divide-y divide-hairline" aria-label="Stages">

@@ -3,7 +3,7 @@ import { spoken } from '../../food';
 import { formatDegrees, formatLevel } from '../../quantity';
 import { USUAL_DUTY } from '../../heat';
 import { RELEASES, releasesFor } from '../../vocabulary';
-import { SAFE_CHANCE } from '../release';
+import { SAFE_CHANCE } from '../odds';
 import type { Finding, Remedy } from '../types';
 import { capital, DANGER, does, timesInTen, type Context, type Judge } from './context';
 

@@ -1,13 +1,12 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import type { Assessment } from '@/core/assess';
 import { changeStep, stopAfter, type Batch, type Kitchen, type Pot } from '@/core/batch';
 import type { NextRun } from '@/core/solve';
+import { LivePlot, type Plot } from '@/drawings/plot';
 import { nextRunAway } from '@/workers';
-import type { PlanProps } from '../planProps';
 import { BlendGlass } from './BlendGlass';
-import { RunOffChart } from './RunOffChart';
-import { RunOffInHand } from './RunOffInHand';
 import { RunOffTable } from './RunOffTable';
 import { stopsOf } from './rows';
 import { Stops } from './Stops';
@@ -28,7 +27,23 @@ function useNextRun(batch: Batch, pot: Pot, kitchen: Kitchen): NextRun | null {
   return found?.of === batch ? found.next : null;
 }
 
-export type RunOffsProps = Omit<PlanProps, 'draws' | 'onOpen'>;
+export interface RunOffsProps {
+  readonly batch: Batch;
+  /** The batch as the hand has it. */
+  readonly shown: Batch;
+  readonly pot: Pot;
+  readonly kitchen: Kitchen;
+  /** Of the batch as the hand has it. */
+  readonly assessment: Assessment;
+  /** Of the batch as the hand has it; null while no hand is on it. */
+  readonly light: Plot | null;
+  /** Of the batch at rest. */
+  readonly rich: Plot | null;
+  readonly cursorMin: number | null;
+  readonly onCursor: (minute: number | null) => void;
+  readonly onBatch: (batch: Batch) => void;
+  readonly onInHand: (batch: Batch, done: boolean) => void;
+}
 
 /** What the bones are worth: grams over time through all runs, the stops to drag, the broths. */
 export function RunOffs({
@@ -37,9 +52,8 @@ export function RunOffs({
   pot,
   kitchen,
   assessment,
-  settled,
-  clock,
-  settledClock,
+  light,
+  rich,
   cursorMin,
   onCursor,
   onBatch,
@@ -47,33 +61,12 @@ export function RunOffs({
 }: RunOffsProps) {
   const next = useNextRun(batch, pot, kitchen);
   const { bones, runOffs } = assessment;
-  const servedMin = shown.serveAt === undefined ? null : assessment.time.totalMin;
-  const inHand = shown !== batch;
   if (!runOffs || bones.length === 0)
     return <p className="p-6 text-center text-quiet">The bones give nothing in this plan yet.</p>;
   return (
     <div className="space-y-2" data-testid="run-offs">
       <div className="relative h-[130px]">
-        {inHand && (
-          <RunOffInHand
-            assessment={assessment}
-            clock={clock}
-            servedMin={servedMin}
-            units={kitchen.units}
-          />
-        )}
-        {settled && (
-          <div className={inHand ? 'invisible absolute inset-0' : 'h-full'}>
-            <RunOffChart
-              assessment={settled}
-              clock={settledClock}
-              servedMin={servedMin}
-              units={kitchen.units}
-              cursorMin={cursorMin}
-              onCursor={onCursor}
-            />
-          </div>
-        )}
+        <LivePlot inHand={light} settled={rich} cursorMin={cursorMin} onCursor={onCursor} />
         <Stops
           stops={stopsOf(shown, assessment)}
           total={Math.max(1, assessment.time.endMin)}

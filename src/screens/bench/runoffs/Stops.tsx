@@ -1,9 +1,8 @@
 'use client';
 
-import { AXIS_LEFT, AXIS_RIGHT } from '../axis';
-import { AXIS_BOTTOM, AXIS_TOP } from '../ticks';
-import type { Grip } from '../grips';
-import { useMinuteHandle } from '../minuteHandle';
+import { useMinuteHandle } from '@/drawings/handles';
+import type { Grip } from '@/drawings/steps';
+import { AXIS_BOTTOM, AXIS_LEFT, AXIS_RIGHT, AXIS_TOP } from '@/drawings/time';
 
 function Stop({
   grip,

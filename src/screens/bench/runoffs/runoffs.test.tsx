@@ -13,12 +13,10 @@ import {
 import { nextRun } from '@/core/solve';
 import { batchOf, item, KITCHEN, POT, pressure } from '@/core/testing/kitchen';
 import { Wobble } from '@/ui/Wobble';
-import { clockText } from '../clockText';
 import { AimSheet } from './AimSheet';
 import { BrothPlan } from './BrothPlan';
 import { runAt } from './runAt';
-import { gramAxis, layersOf, runOffRows, stopsOf, stretchesIn } from './rows';
-import { RunOffInHand } from './RunOffInHand';
+import { layersOf, stopsOf } from './rows';
 import { advice, answers } from './words';
 
 jest.mock('@/workers', () => jest.requireActual('../../../ui/testing/assessor'));
@@ -37,35 +35,10 @@ const ONE: Batch = batchOf(
 const THREE = withExtractions(ONE, 3);
 const A = assess(THREE, POT, KITCHEN);
 const user = userEvent.setup();
-const clock = clockText(undefined, A.time.totalMin);
 
 afterEach(cleanup);
 
-describe('rows of the chart', () => {
-  const rows = runOffRows(A.series);
-
-  it('break where broth is poured off, and begin again near nothing', () => {
-    const parts = stretchesIn(rows);
-    expect(parts).toHaveLength(3);
-    for (const part of parts) {
-      expect(part[0]?.given ?? Infinity).toBeLessThan(1);
-      const grams = part.map((r) => r.given ?? 0);
-      expect(grams).toEqual([...grams].sort((a, b) => a - b));
-      for (const r of part) expect(r.sets ?? 0).toBeLessThanOrEqual((r.given ?? 0) + 1e-9);
-    }
-    // The last point of a run is what the run gives.
-    expect(parts.map((p) => p.at(-1)?.given)).toEqual(
-      A.bones.map((b) => expect.closeTo(b.gelatineG, 3)),
-    );
-  });
-
-  it('are few enough to draw, and fit their axis', () => {
-    expect(rows.length).toBeLessThan(230);
-    const { top, ticks } = gramAxis(A.series, 'metric');
-    expect(top).toBeGreaterThanOrEqual(Math.max(...A.series.gelatineG));
-    expect(ticks.at(-1)).toBeLessThanOrEqual(top);
-  });
-
+describe('runs in the plan', () => {
   it('stop each run at the end of its hold', () => {
     const stops = stopsOf(THREE, A);
     expect(stops.map((s) => s.label)).toEqual([1, 2, 3].map((n) => `Stop of run ${n}`));
@@ -148,9 +121,8 @@ describe('the run-offs of a plan', () => {
         pot={POT}
         kitchen={KITCHEN}
         assessment={assessment}
-        settled={assessment}
-        clock={clock}
-        settledClock={clock}
+        light={null}
+        rich={null}
         cursorMin={null}
         onCursor={jest.fn()}
         onBatch={onBatch}
@@ -199,14 +171,6 @@ describe('the run-offs of a plan', () => {
   it('say so while the bones give nothing yet', () => {
     show({ ...ONE, steps: [{ id: 's1', kind: 'rest', minutes: 1 }] });
     expect(screen.getByText(/give nothing in this plan yet/)).toBeTruthy();
-  });
-
-  it('are drawn lightly while a hand moves', () => {
-    const { container } = render(
-      <RunOffInHand assessment={A} clock={clock} servedMin={null} units="metric" />,
-    );
-    expect(container.querySelectorAll('g')).toHaveLength(3);
-    expect(container.textContent).toContain('0 g');
   });
 });
 

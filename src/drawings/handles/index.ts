@@ -1,0 +1,3 @@
+export { useLevelHandle } from './level';
+export { useMinuteHandle } from './minutes';
+export { useSlider, widthAround } from './slider';

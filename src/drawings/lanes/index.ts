@@ -1,0 +1,2 @@
+export { LaneBar } from './LaneBar';
+export { asWished, outcomeWords, wantedSpan } from './spans';

@@ -1,0 +1,127 @@
+import type { CSSProperties } from 'react';
+import { AXIS_BOTTOM, AXIS_LEFT, AXIS_RIGHT, AXIS_TOP } from '../time/frame';
+import type { AxisTick } from '../time/ticks';
+import { LOOKS } from './looks';
+import { alongOf, areaPath, bandPath, curvePath, downOf, PLOT_HIGH, PLOT_WIDE } from './path';
+import { sideOf, type Moment, type Plot, type PlotPart, type SideName } from './plot';
+
+/** Marks that would stand on each other go down by rows, so many. */
+const TEXT_ROWS = 3;
+const ROW_PX = 13;
+
+function pathOf(plot: Plot, part: PlotPart): string {
+  switch (part.kind) {
+    case 'curve':
+    case 'area':
+      return curvePath(plot, part);
+    case 'band':
+      return bandPath(plot, part);
+    case 'level': {
+      const y = downOf(sideOf(plot, part.side).top, part.value) * PLOT_HIGH;
+      return `M0,${y}H${PLOT_WIDE}`;
+    }
+    case 'moment':
+      return `M${alongOf(plot, part.minute) * PLOT_WIDE},0V${PLOT_HIGH}`;
+  }
+}
+
+function Part({ plot, part }: { readonly plot: Plot; readonly part: PlotPart }) {
+  const { stroke, width, fill, opacity, ...style } = LOOKS[part.look];
+  const dash = 'dash' in style ? style.dash : undefined;
+  const line = { stroke, strokeWidth: width, ...(dash ? { strokeDasharray: dash } : {}) };
+  if (part.kind === 'area')
+    return (
+      <g>
+        <path d={areaPath(plot, part)} fill={fill} fillOpacity={opacity} />
+        <path d={curvePath(plot, part)} fill="none" {...line} />
+      </g>
+    );
+  return <path d={pathOf(plot, part)} fill={fill} fillOpacity={opacity} {...line} />;
+}
+
+function SideMarks({ plot, side }: { readonly plot: Plot; readonly side: SideName }) {
+  const { top, ticks } = sideOf(plot, side);
+  const place = side === 'left' ? 'right-full pr-2' : 'left-full pl-2 text-[11px] text-cobalt';
+  return ticks.map(({ value, text }: AxisTick) => (
+    <span
+      key={value}
+      className={`absolute -translate-y-1/2 whitespace-nowrap ${place}`}
+      style={{ top: `${100 * downOf(top, value)}%` }}
+    >
+      {text}
+    </span>
+  ));
+}
+
+/** Names of what happened, beneath; near the ends they do not stand out over them. */
+function MomentTexts({ plot }: { readonly plot: Plot }) {
+  const named = plot.parts.filter((p): p is Moment => p.kind === 'moment' && p.text !== '');
+  return named.map((moment, i) => {
+    const along = alongOf(plot, moment.minute);
+    const shift = along < 0.02 ? '' : along > 0.95 ? '-translate-x-full' : '-translate-x-1/2';
+    return (
+      <span
+        key={`${moment.text}${moment.minute}`}
+        className={`absolute top-full text-[13px] leading-none ${shift}`}
+        style={{
+          left: `${100 * along}%`,
+          marginTop: 4 + (i % TEXT_ROWS) * ROW_PX,
+          color: LOOKS[moment.look].stroke,
+        }}
+      >
+        {moment.text}
+      </span>
+    );
+  });
+}
+
+/**
+ * A plot as plain SVG: drawn many times faster than the rich one, on the same axes and in the same
+ * place. Without axes it fills its place; names of moments then stand beneath it.
+ */
+export function LightPlot({
+  plot,
+  bare = false,
+}: {
+  readonly plot: Plot;
+  readonly bare?: boolean;
+}) {
+  const inset: CSSProperties = bare
+    ? { inset: 0 }
+    : { left: AXIS_LEFT, right: AXIS_RIGHT, top: AXIS_TOP, bottom: AXIS_BOTTOM };
+  const { left, parts, times } = plot;
+  return (
+    <div aria-hidden className="relative h-full text-[12px] text-quiet" data-testid="light-plot">
+      <div className={`absolute ${bare ? '' : 'border-b border-quiet'}`} style={inset}>
+        <svg
+          viewBox={`0 0 ${PLOT_WIDE} ${PLOT_HIGH}`}
+          preserveAspectRatio="none"
+          className="size-full overflow-visible [&_path]:[vector-effect:non-scaling-stroke]"
+        >
+          {left.ticks.map(({ value }) => (
+            <path
+              key={value}
+              d={`M0,${downOf(left.top, value) * PLOT_HIGH}H${PLOT_WIDE}`}
+              className="stroke-hairline"
+            />
+          ))}
+          {parts.map((part, i) => (
+            <Part key={i} plot={plot} part={part} />
+          ))}
+        </svg>
+        <SideMarks plot={plot} side="left" />
+        {plot.right && <SideMarks plot={plot} side="right" />}
+        {times.map(({ value, text }) => (
+          <span
+            key={value}
+            className="absolute top-full -translate-x-1/2 pt-1"
+            style={{ left: `${100 * alongOf(plot, value)}%` }}
+          >
+            {text}
+          </span>
+        ))}
+        <MomentTexts plot={plot} />
+      </div>
+    </div>
+  );
+}

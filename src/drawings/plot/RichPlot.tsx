@@ -1,0 +1,173 @@
+'use client';
+
+import { memo, useMemo } from 'react';
+import {
+  Area,
+  CartesianGrid,
+  ComposedChart,
+  Line,
+  ReferenceLine,
+  ResponsiveContainer,
+  Tooltip,
+  XAxis,
+  YAxis,
+} from 'recharts';
+import { AXIS_BOTTOM, AXIS_LEFT, AXIS_RIGHT, AXIS_TOP } from '../time/frame';
+import { tickText } from '../time/ticks';
+import { LOOKS, type Style } from './looks';
+import type { Plot, PlotPart, PlotReading, Side, SideName } from './plot';
+
+/** A minute with what every part has there, under its place among the parts. */
+interface Row {
+  readonly minute: number;
+  readonly index: number;
+  readonly [part: `p${number}`]: number | readonly [number, number] | null;
+}
+
+function rowsOf({ minutes, parts }: Plot): Row[] {
+  return minutes.map((minute, index) => {
+    const values = parts.map((part, k) => [
+      `p${k}`,
+      'values' in part ? (part.values[index] ?? null) : null,
+    ]);
+    return { minute, index, ...Object.fromEntries(values) } as Row;
+  });
+}
+
+function lineOf({ stroke, width, dash }: Style) {
+  return { stroke, strokeWidth: width, ...(dash ? { strokeDasharray: dash } : {}) };
+}
+
+/** Recharts wants its parts as its own children, so this is called and not rendered. */
+function drawn(part: PlotPart, k: number) {
+  const style: Style = LOOKS[part.look];
+  const shared = { dataKey: `p${k}`, isAnimationActive: false } as const;
+  switch (part.kind) {
+    case 'curve':
+      return <Line key={k} yAxisId={part.side} dot={false} {...shared} {...lineOf(style)} />;
+    case 'area':
+    case 'band':
+      return (
+        <Area
+          key={k}
+          yAxisId={part.side}
+          {...shared}
+          {...lineOf(style)}
+          fill={style.fill}
+          fillOpacity={style.opacity}
+          connectNulls={part.kind === 'band'}
+        />
+      );
+    case 'level':
+      return (
+        <ReferenceLine
+          key={k}
+          yAxisId={part.side}
+          y={part.value}
+          {...lineOf(style)}
+          label={{
+            value: part.text,
+            position: 'insideBottomLeft',
+            fontSize: 11,
+            fill: style.stroke,
+            // Readable where a curve runs beneath it.
+            stroke: 'var(--color-panel)',
+            strokeWidth: 4,
+            paintOrder: 'stroke',
+          }}
+        />
+      );
+    case 'moment':
+      return <ReferenceLine key={k} yAxisId="left" x={part.minute} {...lineOf(style)} />;
+  }
+}
+
+const SIDES: Readonly<Record<SideName, object>> = {
+  left: { width: AXIS_LEFT, stroke: 'var(--color-quiet)', fontSize: 12 },
+  right: { width: AXIS_RIGHT, stroke: 'var(--color-cobalt)', fontSize: 11 },
+};
+
+function axis(side: SideName, { top, ticks }: Side) {
+  return (
+    <YAxis
+      yAxisId={side}
+      orientation={side}
+      domain={[0, top]}
+      ticks={ticks.map((tick) => tick.value)}
+      tickFormatter={(value: number) => tickText(ticks, value)}
+      tickLine={false}
+      axisLine={false}
+      {...SIDES[side]}
+    />
+  );
+}
+
+function Reading({ title, note }: PlotReading) {
+  return (
+    <div className="rounded-lg bg-cobalt px-3 py-1.5 text-sm text-white">
+      <div className="font-semibold">{title}</div>
+      <div>{note}</div>
+    </div>
+  );
+}
+
+/** A plot at rest, with a cursor that follows the pointer and what is read there. */
+export const RichPlot = memo(function RichPlot({
+  plot,
+  cursorMin,
+  onCursor,
+}: {
+  readonly plot: Plot;
+  readonly cursorMin: number | null;
+  readonly onCursor: (minute: number | null) => void;
+}) {
+  const rows = useMemo(() => rowsOf(plot), [plot]);
+  const { left, right, times, lastMin, parts, read } = plot;
+  return (
+    <ResponsiveContainer width="100%" height="100%">
+      <ComposedChart
+        data={rows}
+        margin={{ top: AXIS_TOP, right: right ? 0 : AXIS_RIGHT, bottom: 0, left: 0 }}
+        onMouseMove={(state: { activeLabel?: string | number | undefined }) => {
+          const at = Number(state.activeLabel);
+          if (Number.isFinite(at)) onCursor(at);
+        }}
+        onMouseLeave={() => onCursor(null)}
+        accessibilityLayer={false}
+      >
+        <CartesianGrid yAxisId="left" stroke="var(--color-hairline)" vertical={false} />
+        <XAxis
+          dataKey="minute"
+          type="number"
+          domain={[0, lastMin]}
+          ticks={times.map((tick) => tick.value)}
+          tickFormatter={(minute: number) => tickText(times, minute)}
+          stroke="var(--color-quiet)"
+          fontSize={12}
+          tickLine={false}
+          height={AXIS_BOTTOM}
+        />
+        {axis('left', left)}
+        {right && axis('right', right)}
+        {parts.map(drawn)}
+        {cursorMin !== null && (
+          <ReferenceLine
+            yAxisId="left"
+            x={cursorMin}
+            stroke="var(--color-cobalt)"
+            strokeWidth={2}
+          />
+        )}
+        <Tooltip
+          isAnimationActive={false}
+          cursor={false}
+          content={({ payload }) => {
+            const row = payload?.[0]?.payload as Row | undefined;
+            const reading = row && read(row.index);
+            return reading ? <Reading {...reading} /> : null;
+          }}
+        />
+      </ComposedChart>
+    </ResponsiveContainer>
+  );
+});

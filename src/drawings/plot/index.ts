@@ -1,0 +1,6 @@
+export { LightPlot } from './LightPlot';
+export { LivePlot } from './LivePlot';
+export { Miniature } from './Miniature';
+export type { Plot } from './plot';
+export { runOffPlot } from './runOffs';
+export { cookPlot, tracePlot, type OverTheClock } from './trace';

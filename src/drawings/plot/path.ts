@@ -1,0 +1,66 @@
+/** Paths of a plot's parts: data in, SVG path out, no drawing. */
+import { area, line } from 'd3-shape';
+import { sideOf, type Band, type Curve, type Plot } from './plot';
+
+/** Units of a light drawing; it is stretched to its place. */
+export const PLOT_WIDE = 600;
+export const PLOT_HIGH = 200;
+/** Points nearer than this are one, units of the drawing. */
+const NEAR = 2;
+
+/** Where a minute lies, a share of the width from the left. */
+export function alongOf({ lastMin }: Plot, minute: number): number {
+  return minute / Math.max(1, lastMin);
+}
+
+/** Where a value lies, a share of the height from the top; never outside. */
+export function downOf(top: number, value: number): number {
+  return Math.min(1, Math.max(0, 1 - value / top));
+}
+
+const short = (value: number): number => Number(value.toFixed(1));
+
+/**
+ * The points of a curve or band, thinned to what can be told apart; ends and breaks are kept.
+ *
+ * @returns indices of minutes, rising
+ */
+function told<T>(plot: Plot, values: readonly (T | null)[]): readonly number[] {
+  let last = Number.NEGATIVE_INFINITY;
+  return plot.minutes.flatMap((minute, i) => {
+    const x = alongOf(plot, minute) * PLOT_WIDE;
+    const value = values[i] ?? null;
+    const edge = value === null || i === values.length - 1 || (values[i + 1] ?? null) === null;
+    if (!edge && x - last < NEAR) return [];
+    last = value === null ? Number.NEGATIVE_INFINITY : x;
+    return [i];
+  });
+}
+
+/** @returns an SVG path in the units of a light drawing; empty for no data */
+export function curvePath(plot: Plot, { side, values }: Pick<Curve, 'side' | 'values'>): string {
+  const { top } = sideOf(plot, side);
+  const draw = line<number>()
+    .defined((i) => (values[i] ?? null) !== null)
+    .x((i) => short(alongOf(plot, plot.minutes[i] ?? 0) * PLOT_WIDE))
+    .y((i) => short(downOf(top, values[i] ?? 0) * PLOT_HIGH));
+  return draw(told(plot, values)) ?? '';
+}
+
+/** The same, filled down to nought. */
+export function areaPath(plot: Plot, { side, values }: Pick<Curve, 'side' | 'values'>): string {
+  const from = values.map((v): readonly [number, number] | null => (v === null ? null : [0, v]));
+  return bandPath(plot, { side, values: from });
+}
+
+export function bandPath(plot: Plot, { side, values }: Pick<Band, 'side' | 'values'>): string {
+  const { top } = sideOf(plot, side);
+  const y = (i: number, end: 0 | 1): number =>
+    short(downOf(top, values[i]?.[end] ?? 0) * PLOT_HIGH);
+  const draw = area<number>()
+    .defined((i) => (values[i] ?? null) !== null)
+    .x((i) => short(alongOf(plot, plot.minutes[i] ?? 0) * PLOT_WIDE))
+    .y0((i) => y(i, 0))
+    .y1((i) => y(i, 1));
+  return draw(told(plot, values)) ?? '';
+}

@@ -1,0 +1,149 @@
+/** Temperature and pressure over a cook, as a plot. */
+import { bisectLeft } from 'd3-array';
+import type { Assessment, Draws } from '@/core/assess';
+import { pressureUnit, type Cook, type Kitchen } from '@/core/batch';
+import { formatPressure, formatTemperature } from '@/core/quantity';
+import { thinned } from '../time/sample';
+import { degreeTicks, pressureTicks, timeTicks, TRACE_TOP, type ClockText } from '../time/ticks';
+import { NO_TICKS, type Plot, type PlotPart } from './plot';
+
+/** Points nearer than this share of the whole are one. */
+const RESOLUTION = 1 / 240;
+/** Pressure below this is none, kPa. */
+const NO_PRESSURE_KPA = 1;
+
+/** 10 and 90 % of the draws at a minute, C; null where there are none. */
+function bandAt({ band }: Draws, minute: number): readonly [number, number] | null {
+  const i = bisectLeft(band.minute, minute);
+  const b = band.minute[i];
+  if (b === undefined) return null;
+  const j = Math.max(0, i - 1);
+  const a = band.minute[j] ?? b;
+  const share = b > a ? (minute - a) / (b - a) : 0;
+  const mix = (values: readonly number[]): number =>
+    (values[j] ?? 0) + share * ((values[i] ?? 0) - (values[j] ?? 0));
+  return [mix(band.p10), mix(band.p90)];
+}
+
+const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
+
+export interface OverTheClock {
+  readonly kitchen: Kitchen;
+  readonly clock: ClockText;
+  /** Minute on the table, from which the clock counts; null where no time is set. */
+  readonly servedMin: number | null;
+}
+
+/** The Trace of a plan. @param draws what is not known, as a band; null before it is worked out */
+export function tracePlot(
+  { series, boilC }: Assessment,
+  draws: Draws | null,
+  { kitchen, clock, servedMin }: OverTheClock,
+): Plot {
+  const { phase } = series;
+  const at = thinned(series.minute, RESOLUTION, (i) => phase[i] !== phase[i + 1]);
+  const of = (values: readonly number[]): number[] => at.map((i) => values[i] ?? 0);
+  const minutes = of(series.minute);
+  const liquidC = of(series.liquidC);
+  const gaugeKPa = of(series.gaugeKPa);
+  const lastMin = minutes.at(-1) ?? 1;
+  const boils = formatTemperature(boilC, kitchen.units);
+  const band: readonly PlotPart[] = draws
+    ? [
+        {
+          kind: 'band',
+          look: 'range',
+          side: 'left',
+          values: minutes.map((minute) => bandAt(draws, minute)),
+        },
+      ]
+    : [];
+  return {
+    minutes,
+    lastMin,
+    times: timeTicks(lastMin, servedMin).map((value) => ({ value, text: clock(value) })),
+    left: { top: TRACE_TOP, ticks: degreeTicks(kitchen.units) },
+    right: { top: TRACE_TOP, ticks: pressureTicks(pressureUnit(kitchen)) },
+    parts: [
+      ...band,
+      { kind: 'level', look: 'boil', side: 'left', value: boilC, text: `boils at ${boils} here` },
+      { kind: 'curve', look: 'pressure', side: 'right', values: gaugeKPa },
+      { kind: 'curve', look: 'liquid', side: 'left', values: liquidC },
+    ],
+    read: (i) => {
+      const [minute, c, kPa] = [minutes[i], liquidC[i], gaugeKPa[i]];
+      if (minute === undefined || c === undefined || kPa === undefined) return null;
+      const pressure = kPa > NO_PRESSURE_KPA && formatPressure(kPa, pressureUnit(kitchen));
+      const title = [clock(minute), formatTemperature(c, kitchen.units), pressure];
+      return {
+        title: title.filter(Boolean).join(' · '),
+        note: capital(phase[at[i] ?? 0] ?? ''),
+      };
+    },
+  };
+}
+
+/** Temperature alone, without a word: for a row among many. */
+export function smallPlot({ series }: Pick<Assessment, 'series'>): Plot {
+  return {
+    minutes: series.minute,
+    lastMin: series.minute.at(-1) ?? 1,
+    times: [],
+    left: { ...NO_TICKS, top: TRACE_TOP },
+    right: null,
+    parts: [{ kind: 'curve', look: 'small', side: 'left', values: series.liquidC }],
+    read: () => null,
+  };
+}
+
+const MARKED: Readonly<Partial<Record<Cook['marks'][number]['kind'], string>>> = {
+  'lid-locked': 'lid',
+  'at-pressure': 'pressure',
+  'valve-opened': 'valve',
+  'pin-down': 'pin',
+  'lid-off': 'open',
+};
+
+/** A foretold curve, min from the lid. */
+export interface Foretold {
+  readonly minute: readonly number[];
+  readonly liquidC: readonly number[];
+  readonly boilC: number;
+}
+
+/**
+ * What was foretold of a cook, with what really happened as marks over it.
+ *
+ * @param nowMin minutes since it began; null once it is over
+ */
+export function cookPlot(
+  cook: Cook,
+  { minute, liquidC, boilC }: Foretold,
+  nowMin: number | null,
+): Plot {
+  const since = (at: string): number => (Date.parse(at) - Date.parse(cook.startedAt)) / 60_000;
+  const lid = cook.marks.find((m) => m.kind === 'lid-locked');
+  const offset = lid ? since(lid.at) : 0;
+  const marks = cook.marks.flatMap((m): PlotPart[] => {
+    const text = MARKED[m.kind];
+    return text ? [{ kind: 'moment', look: 'mark', minute: since(m.at), text }] : [];
+  });
+  const minutes = minute.map((m) => m + offset);
+  const marked = marks.map((m) => (m.kind === 'moment' ? m.minute : 0));
+  return {
+    minutes,
+    lastMin: Math.max(minutes.at(-1) ?? 1, ...marked),
+    times: [],
+    left: { ...NO_TICKS, top: TRACE_TOP },
+    right: null,
+    parts: [
+      { kind: 'level', look: 'boil', side: 'left', value: boilC, text: '' },
+      { kind: 'curve', look: 'foretold', side: 'left', values: liquidC },
+      ...(nowMin === null
+        ? []
+        : [{ kind: 'moment', look: 'now', minute: nowMin, text: '' } as const]),
+      ...marks,
+    ],
+    read: () => null,
+  };
+}

@@ -1,0 +1,170 @@
+'use client';
+
+import { useDrag } from '@use-gesture/react';
+import { Plus } from 'lucide-react';
+import { useRef, useState } from 'react';
+import type { Assessment } from '@/core/assess';
+import { stepsOf, type Batch, type PressureStep } from '@/core/batch';
+import { afterWait } from '@/core/vocabulary';
+import { useMinuteHandle } from '../handles';
+import { AXIS_LEFT, AXIS_RIGHT } from '../time';
+import { grips, placeAt, type Grip } from './grips';
+import { segmentsOf, type Segment } from './segments';
+
+const LOOK: Readonly<Record<Segment['phase'], string>> = {
+  'warm-up': 'bg-[#e3e8ec]',
+  hold: 'bg-[#f0dfc8]',
+  release: 'bg-[#dbe3ee]',
+  step: 'bg-[#efe8cf]',
+};
+
+/** A copper bar that moves the end of a hold or the moment the valve opens. */
+function Handle({
+  grip,
+  total,
+  onMove,
+}: {
+  readonly grip: Grip;
+  readonly total: number;
+  readonly onMove: (minutes: number, done: boolean) => void;
+}) {
+  return (
+    <div
+      {...useMinuteHandle(grip, total, onMove)}
+      data-testid={grip.id}
+      style={{ left: `${(grip.atMin / total) * 100}%` }}
+      className={`absolute inset-y-0 z-10 grid w-6 cursor-ew-resize touch-pan-y items-center max-lg:w-9 ${
+        // Side by side where the valve opens as the hold ends.
+        grip.kind === 'hold' ? '-translate-x-full justify-items-end' : 'justify-items-start'
+      }`}
+    >
+      <span
+        className={`grid h-[50px] w-2.5 place-items-center bg-copper text-[9px] font-bold text-white shadow ${grip.kind === 'hold' ? 'rounded-l-full' : 'rounded-r-full'}`}
+        title={`${grip.label}: ${grip.text}`}
+      />
+    </div>
+  );
+}
+
+/** One phase: pressed it opens its step, dragged it moves the step in the order. */
+function Phase({
+  segment,
+  total,
+  onEdit,
+  onDrop,
+}: {
+  readonly segment: Segment;
+  readonly total: number;
+  readonly onEdit: () => void;
+  readonly onDrop: (minute: number) => void;
+}) {
+  const item = useRef<HTMLLIElement>(null);
+  const [dx, setDx] = useState(0);
+  const middle = segment.startMin + segment.minutes / 2;
+  const bind = useDrag(
+    ({ movement: [x], last, tap }) => {
+      if (tap) return;
+      setDx(last ? 0 : x);
+      const width = Math.max(1, item.current?.parentElement?.clientWidth ?? 1);
+      if (last) onDrop(middle + (x * total) / width);
+    },
+    { filterTaps: true, axis: 'x', pointer: { keys: false } },
+  );
+  return (
+    <li
+      ref={item}
+      className={`absolute inset-y-0 pr-0.5 ${dx === 0 ? '' : 'z-20 opacity-80'}`}
+      style={{
+        left: `${(segment.startMin / total) * 100}%`,
+        width: `${(segment.minutes / total) * 100}%`,
+        transform: `translateX(${dx}px)`,
+      }}
+    >
+      <button
+        {...bind()}
+        type="button"
+        onClick={onEdit}
+        title={`${segment.label} min`}
+        aria-label={`${segment.label} min, change`}
+        className={`flex h-11 w-full touch-pan-y flex-wrap justify-center overflow-hidden rounded-md border border-hairline text-[13px] font-medium hover:border-copper ${LOOK[segment.phase]}`}
+      >
+        {/* A label without room falls to a second line, which is cut off; the tooltip still says it. */}
+        <span className="h-11 w-0" />
+        <span className="whitespace-nowrap px-2 leading-[42px]">{segment.label}</span>
+      </button>
+    </li>
+  );
+}
+
+/** The phases of the cook under the Trace: each a button to its step, their ends to be dragged. */
+export function StepBar({
+  batch,
+  assessment,
+  onEdit,
+  onAdd,
+  onStep,
+  onOrder,
+}: {
+  readonly batch: Batch;
+  readonly assessment: Assessment;
+  readonly onEdit: (step: string) => void;
+  readonly onAdd: () => void;
+  /** A step as the hand has it; done when the hand lets go. */
+  readonly onStep: (step: PressureStep, done: boolean) => void;
+  /** A step dropped at another place in the order. */
+  readonly onOrder: (step: string, to: number) => void;
+}) {
+  const steps = stepsOf(batch);
+  const segments = segmentsOf(steps, assessment.time.steps);
+  const total = Math.max(1, assessment.time.endMin);
+  const move = (grip: Grip, minutes: number, done: boolean): void => {
+    const step = steps.find((s): s is PressureStep => s.id === grip.step && s.kind === 'pressure');
+    if (!step) return;
+    onStep(
+      grip.kind === 'hold'
+        ? { ...step, holdMin: minutes }
+        : { ...step, release: afterWait(step.release, minutes) },
+      done,
+    );
+  };
+  return (
+    <div className="flex items-center">
+      <div style={{ width: AXIS_LEFT }} />
+      <div className="relative min-w-0 flex-1">
+        <ol aria-label="Steps" className="relative h-11">
+          {segments.map((segment) => (
+            <Phase
+              key={segment.key}
+              segment={segment}
+              total={total}
+              onEdit={() => onEdit(segment.step)}
+              onDrop={(minute) => {
+                const to = placeAt(assessment.time.steps, minute);
+                if (steps[to]?.id !== segment.step) onOrder(segment.step, to);
+              }}
+            />
+          ))}
+        </ol>
+        {grips(steps, assessment.time.steps).map((grip) => (
+          <Handle
+            key={grip.id}
+            grip={grip}
+            total={total}
+            onMove={(minutes, done) => move(grip, minutes, done)}
+          />
+        ))}
+      </div>
+      <div className="grid place-items-center" style={{ width: AXIS_RIGHT }}>
+        <button
+          type="button"
+          onClick={onAdd}
+          aria-label="Add a step"
+          title="Add a step"
+          className="grid size-11 place-items-center rounded-full text-copper hover:bg-copper/10"
+        >
+          <Plus size={20} aria-hidden />
+        </button>
+      </div>
+    </div>
+  );
+}

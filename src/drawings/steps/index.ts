@@ -1,0 +1,2 @@
+export { grips, type Grip } from './grips';
+export { StepBar } from './StepBar';

@@ -1,0 +1,63 @@
+import { PRESSURE_UNITS, toCelsius, type PressureUnit, type Units } from '@/core/quantity';
+
+/** Upper end of both axes of the Trace, C and kPa gauge. */
+export const TRACE_TOP = 130;
+
+/** Minutes of the cook as they are read. */
+export type ClockText = (minute: number) => string;
+
+/** A mark on an axis: where it stands in SI, and what it says. */
+export interface AxisTick {
+  readonly value: number;
+  readonly text: string;
+}
+
+const DEGREES: Readonly<Record<Units, readonly number[]>> = {
+  metric: [20, 60, 100, 120],
+  us: [70, 140, 200, 250],
+};
+const PRESSURES: Readonly<Record<PressureUnit, readonly number[]>> = {
+  kPa: [0, 40, 80],
+  bar: [0, 0.4, 0.8],
+  psi: [0, 6, 12],
+};
+
+/** Round marks on the axis of temperature, in the kitchen's degrees; they stand at Celsius. */
+export function degreeTicks(units: Units): readonly AxisTick[] {
+  return DEGREES[units].map((round) => ({
+    value: units === 'metric' ? round : toCelsius(round),
+    text: `${round}°`,
+  }));
+}
+
+/** Round marks on the axis of pressure; they stand at kPa, and the topmost says its unit. */
+export function pressureTicks(unit: PressureUnit): readonly AxisTick[] {
+  return PRESSURES[unit].map((round, i, all) => ({
+    value: round * PRESSURE_UNITS[unit].kPa,
+    text: i === all.length - 1 ? `${round}\u00a0${unit}` : String(round),
+  }));
+}
+
+/** What a mark says, by where it stands. */
+export function tickText(ticks: readonly AxisTick[], value: number): string {
+  return ticks.find((tick) => Math.abs(tick.value - value) < 1e-6)?.text ?? '';
+}
+
+/** Steps of a clock, min. */
+const CLOCK_STEPS = [1, 2, 5, 10, 15, 20, 30, 60, 120, 240, 480];
+const MOST_TICKS = 8;
+
+/**
+ * Round minutes to mark along a cook.
+ *
+ * @param endMin length of the cook
+ * @param servedMin minute on the table, from which the clock counts; null from the start
+ */
+export function timeTicks(endMin: number, servedMin: number | null): number[] {
+  const step = CLOCK_STEPS.find((s) => endMin / s < MOST_TICKS) ?? 960;
+  const first = servedMin === null ? 0 : servedMin - step * Math.floor(servedMin / step + 1e-9);
+  return Array.from(
+    { length: Math.floor((endMin - first) / step + 1e-9) + 1 },
+    (_, i) => first + i * step,
+  );
+}

@@ -1,0 +1,31 @@
+import { applyRemedy } from '@/core/assess';
+import { Calls } from './Calls';
+import { usePlan, usePlanActions } from './plan';
+import { Readings } from './Readings';
+
+/** What a cook came for: the readings, and the calls with what mends them. */
+export function Answers() {
+  const { save } = usePlanActions();
+  const batch = usePlan((p) => p.batch);
+  const kitchen = usePlan((p) => p.kitchen);
+  const assessment = usePlan((p) => p.assessment);
+  const draws = usePlan((p) => p.draws);
+  const judged = usePlan((p) => p.judged);
+  return (
+    <aside className="flex min-h-0 flex-col gap-3">
+      {assessment && (
+        <>
+          <Readings assessment={assessment} draws={draws} batch={batch} kitchen={kitchen} />
+          <Calls
+            batch={batch}
+            findings={judged?.findings ?? assessment.findings}
+            advice={judged?.advice ?? null}
+            units={kitchen.units}
+            onChange={save}
+            onRemedy={(remedy) => save(applyRemedy(batch, remedy))}
+          />
+        </>
+      )}
+    </aside>
+  );
+}

@@ -1,0 +1,91 @@
+'use client';
+
+import {
+  Listbox,
+  ListboxButton,
+  ListboxOption,
+  ListboxOptions,
+  Menu,
+  MenuButton,
+  MenuItem,
+  MenuItems,
+} from '@headlessui/react';
+import { ChevronDown, Ellipsis } from 'lucide-react';
+import type { Batch, BatchKind, Kitchen, Pot } from '@/core/batch';
+import { MORE, PICKS, potWords } from './headWords';
+import { usePlanActions, useSession } from './plan';
+
+const KINDS: readonly BatchKind[] = ['soup', 'chili', 'stock', 'broth'];
+const OPENS = [
+  ['clock', 'By the clock'],
+  ['scale', 'Scale, move or split it'],
+  ['schools', 'How we do it'],
+  ['help', 'Keys'],
+] as const;
+const MENU = 'panel z-30 mt-1 p-1 shadow-lg outline-none [--anchor-gap:4px]';
+const OPTION =
+  'flex min-h-11 w-full items-center rounded-lg px-3 text-left text-[15px] data-focus:bg-copper/10 data-selected:font-semibold';
+
+/** The batch's pot, to be changed. */
+export function PotPicker({
+  pots,
+  pot,
+  kitchen,
+  onPick,
+}: {
+  readonly pots: readonly Pot[];
+  readonly pot: Pot;
+  readonly kitchen: Kitchen;
+  readonly onPick: (id: string) => void;
+}) {
+  return (
+    <Listbox value={pot.id} onChange={onPick}>
+      <ListboxButton className={PICKS} aria-label={`Pot: ${pot.name}`}>
+        {potWords(pot, kitchen.units)}
+        <ChevronDown size={15} aria-hidden />
+      </ListboxButton>
+      <ListboxOptions anchor="bottom start" className={MENU}>
+        {pots.map((p) => (
+          <ListboxOption key={p.id} value={p.id} className={OPTION}>
+            {potWords(p, kitchen.units)}, {p.kind}
+          </ListboxOption>
+        ))}
+      </ListboxOptions>
+    </Listbox>
+  );
+}
+
+/** All else that is done to a batch. */
+export function More({ batch }: { readonly batch: Batch }) {
+  const { open } = useSession();
+  const { save, saveRecipe, copy, remove } = usePlanActions();
+  const entries: readonly (readonly [name: string, does: () => void, look?: string])[] = [
+    ...OPENS.map(([what, name]) => [name, () => open(what)] as const),
+    ['Save as a recipe', saveRecipe],
+    ...KINDS.map(
+      (kind) =>
+        [
+          `${batch.kind === kind ? '● ' : '○ '}It is a ${kind}`,
+          () => save({ ...batch, kind }),
+        ] as const,
+    ),
+    ['Copy this batch', copy],
+    ['Delete this batch', remove, 'text-rust'],
+  ];
+  return (
+    <Menu>
+      <MenuButton className={MORE} aria-label="More">
+        <Ellipsis size={20} aria-hidden />
+      </MenuButton>
+      <MenuItems anchor="bottom end" className={`${MENU} w-60`}>
+        {entries.map(([name, does, look = '']) => (
+          <MenuItem key={name}>
+            <button type="button" className={`${OPTION} ${look}`} onClick={does}>
+              {name}
+            </button>
+          </MenuItem>
+        ))}
+      </MenuItems>
+    </Menu>
+  );
+}

@@ -1,0 +1,101 @@
+/** The open plan, for the parts of the Bench: what they select of it, and what they do to it. */
+import { nanoid } from 'nanoid';
+import { useRouter } from 'next/navigation';
+import { createContext, useContext, useEffect, useMemo, useState } from 'react';
+import { useStore } from 'zustand';
+import { putIn, type Batch, type Item } from '@/core/batch';
+import type { OverTheClock } from '@/drawings/plot';
+import { isoOf } from '@/session/clock';
+import { clockText } from '@/session/clockText';
+import { planSession, type PlanPlace, type PlanSession, type PlanState } from '@/session/plan';
+import { useClock } from '@/ui/clock';
+import { deleteBatch, saveBatch, useHousehold } from '@/ui/household';
+import { PLAN_WORK } from './planWork';
+
+export const PlanContext = createContext<PlanSession | null>(null);
+
+/** @throws where no plan is open */
+export function useSession(): PlanSession {
+  const session = useContext(PlanContext);
+  if (!session) throw new Error('no plan is open');
+  return session;
+}
+
+/** What a part needs of the open plan; it is drawn again when that changes. */
+export function usePlan<T>(select: (plan: PlanState) => T): T {
+  return useStore(useSession().store, select);
+}
+
+/** A session over a batch for as long as the batch is open, which follows the household. */
+export function useOpenedPlan(batch: Batch): PlanSession {
+  const { pots, kitchen } = useHousehold();
+  const place: PlanPlace = { batch, pots, kitchen };
+  const [session] = useState(() => planSession(place, PLAN_WORK, saveBatch));
+  useEffect(() => session.start(), [session]);
+  useEffect(() => session.refresh({ batch, pots, kitchen }), [session, batch, pots, kitchen]);
+  return session;
+}
+
+/** The clock of what is at rest or of what the hand has: its text, and when it is on the table. */
+export function useOverTheClock(which: 'assessment' | 'settled'): OverTheClock {
+  const kitchen = usePlan((p) => p.kitchen);
+  const serveAt = usePlan((p) => p.shown.serveAt);
+  const total = usePlan((p) => p[which]?.time.totalMin ?? 0);
+  return useMemo(
+    () => ({
+      kitchen,
+      clock: clockText(serveAt, total),
+      servedMin: serveAt === undefined ? null : total,
+    }),
+    [kitchen, serveAt, total],
+  );
+}
+
+/** What the Bench does to the batch that is open. */
+export function usePlanActions() {
+  const session = useSession();
+  const router = useRouter();
+  const wall = useClock();
+  return useMemo(() => {
+    const plan = (): PlanState => session.store.getState();
+    const save = (batch: Batch): void => session.inHand(batch, true);
+    const copyOf = (batch: Batch): Batch => ({ ...batch, id: nanoid(10) });
+    return {
+      save,
+      putIn: (items: readonly Omit<Item, 'id'>[]): void => {
+        const { batch, kitchen } = plan();
+        saveBatch(putIn(batch, items, kitchen.habits), items);
+      },
+      /** The first batch takes this one's place; a second, of a batch split in two, is new. */
+      takeAll: ([first, second]: readonly Batch[]): void => {
+        if (first) save(first);
+        if (second) saveBatch(copyOf(second));
+      },
+      copy: (): void => {
+        const { batch } = plan();
+        const copy = copyOf({ ...batch, name: `${batch.name}, again` });
+        saveBatch(copy);
+        router.push(`/bench/${copy.id}`);
+      },
+      remove: (): void => {
+        deleteBatch(plan().batch.id);
+        router.push('/');
+      },
+      saveRecipe: (): void => {
+        const { batch, pot, assessment, kitchen } = plan();
+        if (!assessment) return;
+        void import('./recipeFile').then((file) =>
+          file.saveRecipe(batch, pot, assessment, kitchen.units),
+        );
+      },
+      toStove: (): void => {
+        const { batch, pot, kitchen, assessment, draws, stale } = plan();
+        if (!assessment || stale) return;
+        const start = { id: nanoid(10), batch, pot, kitchen, assessment, draws, at: isoOf(wall) };
+        void import('./onStove').then(({ takeToStove }) => router.push(takeToStove(start)));
+      },
+    };
+  }, [session, router, wall]);
+}
+
+export type PlanActions = ReturnType<typeof usePlanActions>;

@@ -1,0 +1,31 @@
+/** The workers, as an open plan uses them. */
+import type { PlanWork } from '@/session/plan';
+import { assessAway, drawAway, judgeAway } from '@/workers';
+
+/** Time step while a hand is on a handle, s: the answer keeps up with it. */
+const COARSE_S = 30;
+const DRAWS = 100;
+/** Progress is told every so many draws. */
+const TOLD = 10;
+
+export const PLAN_WORK: PlanWork = {
+  assess: ({ batch, pot, kitchen, coarse }) =>
+    assessAway(batch, pot, kitchen, coarse ? { stepS: COARSE_S } : {}),
+  draw: ({ batch, pot, kitchen }, onShare, signal) =>
+    drawAway(
+      batch,
+      pot,
+      kitchen,
+      DRAWS,
+      (done) => {
+        if (done % TOLD === 0) onShare(done / DRAWS);
+      },
+      signal,
+    ),
+  judge: ({ batch, pot, kitchen }, pots, draws, signal) =>
+    judgeAway(batch, pot, kitchen, pots, draws, signal),
+  after: (ms, then) => {
+    const timer = setTimeout(then, ms);
+    return () => clearTimeout(timer);
+  },
+};

@@ -1,0 +1,197 @@
+/**
+ * A plan that is open: what the hand does to it, and what is worked out of it meanwhile. Plain state
+ * with no interface in it, so that it is tested alone; components select from it what they need.
+ */
+import { createStore, type StoreApi } from 'zustand/vanilla';
+import type { Assessment, Draws } from '../core/assess';
+import { potOf, type Batch, type Kitchen, type Pot } from '../core/batch';
+import type { Judged } from '../core/solve';
+import { observe, type Observer, type Told } from './observer';
+import type { Opened } from './opened';
+
+/** What a plan stands in. */
+export interface PlanPlace {
+  readonly batch: Batch;
+  readonly pots: readonly Pot[];
+  readonly kitchen: Kitchen;
+}
+
+export interface PlanState extends PlanPlace {
+  /** The batch as the hand has it: another one than `batch` until the hand lets go. */
+  readonly shown: Batch;
+  readonly pot: Pot;
+  /** The newest answer; it may be of the batch before while the next one is on its way. */
+  readonly assessment: Assessment | null;
+  /** True while the answer is older than what is shown. */
+  readonly stale: boolean;
+  readonly error: string | null;
+  /** The last answer of a batch at rest: what is slow to draw waits for it. */
+  readonly settled: Assessment | null;
+  /** Null until the batch has been drawn. */
+  readonly draws: Draws | null;
+  /** Its calls by chance, with what mends them; null until that has been worked out. */
+  readonly judged: Judged | null;
+  /** Share of the draws that are done, 0 to 1; null while none are under way. */
+  readonly progress: number | null;
+  /** Moment shown, min from the start; null for the moment the lid goes on. */
+  readonly cursorMin: number | null;
+  readonly opened: Opened;
+}
+
+interface Job {
+  readonly batch: Batch;
+  readonly pot: Pot;
+  readonly kitchen: Kitchen;
+  /** While a hand is on it: a coarser answer that keeps up. */
+  readonly coarse: boolean;
+}
+
+/** Who works it out, away from here. */
+export interface PlanWork {
+  readonly assess: (job: Job, signal: AbortSignal) => Promise<Assessment>;
+  readonly draw: (
+    of: Job,
+    onShare: (share: number) => void,
+    signal: AbortSignal,
+  ) => Promise<Draws | null>;
+  readonly judge: (
+    of: Job,
+    pots: readonly Pot[],
+    draws: Draws,
+    signal: AbortSignal,
+  ) => Promise<Judged>;
+  /** Lets a time pass, ms; stopped by what it returns. */
+  readonly after: (ms: number, then: () => void) => () => void;
+}
+
+export interface PlanSession {
+  readonly store: StoreApi<PlanState>;
+  /** What the household holds now: another tab, undo, or this plan itself changed it. */
+  readonly refresh: (place: PlanPlace) => void;
+  /** A change under the hand; done when the hand lets go, and then it is kept. */
+  readonly inHand: (batch: Batch, done: boolean) => void;
+  readonly cursor: (minute: number | null) => void;
+  readonly open: (what: Opened) => void;
+  /** Works out what there is to know, from here on. @returns ends that */
+  readonly start: () => () => void;
+}
+
+/** How long a batch must stand still before it is drawn, ms. */
+const STILL_MS = 350;
+
+const NOT_DRAWN = { draws: null, judged: null, progress: null } as const;
+
+function sameJob(a: Job | null, b: Job): boolean {
+  return (
+    a?.batch === b.batch && a.pot === b.pot && a.kitchen === b.kitchen && a.coarse === b.coarse
+  );
+}
+
+/**
+ * Opens a plan.
+ *
+ * @param keep keeps a batch once the hand lets go
+ */
+export function planSession(
+  place: PlanPlace,
+  work: PlanWork,
+  keep: (batch: Batch) => void,
+): PlanSession {
+  const store = createStore<PlanState>(() => ({
+    ...place,
+    ...NOT_DRAWN,
+    shown: place.batch,
+    pot: potOf(place.batch, place.pots),
+    assessment: null,
+    stale: true,
+    error: null,
+    settled: null,
+    cursorMin: null,
+    opened: null,
+  }));
+  let job: Job | null = null;
+  let observer: Observer<Job> | null = null;
+  let stopDrawing = (): void => undefined;
+
+  const told: Told<Job, Assessment> = {
+    answered: (of, assessment) => {
+      const fresh = sameJob(job, of);
+      const settled = fresh && !of.coarse;
+      store.setState({
+        assessment,
+        stale: !fresh,
+        error: null,
+        ...(settled ? { settled: assessment } : {}),
+      });
+    },
+    failed: (of, reason) => {
+      const error = reason instanceof Error ? reason.message : String(reason);
+      if (sameJob(job, of)) store.setState({ error });
+    },
+  };
+
+  const draw = (of: Job): void => {
+    const ending = new AbortController();
+    const { signal } = ending;
+    const tell = (state: Partial<PlanState>): void => {
+      if (!signal.aborted) store.setState(state);
+    };
+    const all = async (): Promise<void> => {
+      const draws = await work.draw(of, (progress) => tell({ progress }), signal);
+      tell({ draws, progress: null });
+      if (!draws || signal.aborted) return;
+      tell({ judged: await work.judge(of, store.getState().pots, draws, signal) });
+    };
+    // What cannot be worked out is told by the assessment of the same batch.
+    const stopWaiting = work.after(STILL_MS, () => void all().catch(() => tell(NOT_DRAWN)));
+    stopDrawing = () => {
+      stopWaiting();
+      ending.abort();
+    };
+  };
+
+  /** Asks anew where what is shown, or its pot or kitchen, is another. */
+  const ask = (): void => {
+    if (!observer) return;
+    const { batch, shown, pot, kitchen } = store.getState();
+    const next: Job = { batch: shown, pot, kitchen, coarse: shown !== batch };
+    if (sameJob(job, next)) return;
+    job = next;
+    store.setState({ ...NOT_DRAWN, stale: true });
+    observer.ask(next);
+    stopDrawing();
+    if (!next.coarse && shown.items.length > 0) draw(next);
+  };
+
+  const show = (shown: Batch, more: Partial<PlanPlace> = {}): void => {
+    const { pots } = { ...store.getState(), ...more };
+    store.setState({ ...more, shown, pot: potOf(shown, pots) });
+    ask();
+  };
+
+  return {
+    store,
+    refresh: (next) => {
+      const { batch, shown, pots, kitchen } = store.getState();
+      if (next.batch === batch && next.pots === pots && next.kitchen === kitchen) return;
+      // What the hand holds stays in the hand.
+      show(shown === batch ? next.batch : shown, next);
+    },
+    inHand: (next, done) => {
+      show(next, done ? { batch: next } : {});
+      if (done) keep(next);
+    },
+    cursor: (cursorMin) => store.setState({ cursorMin }),
+    open: (opened) => store.setState({ opened }),
+    start: () => {
+      observer = observe(work.assess, told);
+      ask();
+      return () => {
+        observer?.stop();
+        observer = null;
+        job = null;
+        stopDrawing();
+      };
+    },
+  };
+}
