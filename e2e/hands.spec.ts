@@ -23,11 +23,11 @@ test('the end of a hold and the moment the valve opens are dragged, and undone',
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2 + 50, box.y + box.height / 2, { steps: 5 });
-  await expect(page.getByTestId('trace-in-hand')).toBeVisible();
+  await expect(page.getByTestId('trace').getByTestId('light-plot')).toBeVisible();
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2, { steps: 5 });
   await expect(hold).toHaveAttribute('aria-valuenow', '20');
   await page.mouse.up();
-  await expect(page.getByTestId('trace-in-hand')).toHaveCount(0);
+  await expect(page.getByTestId('trace').getByTestId('light-plot')).toHaveCount(0);
 
   const valve = page.getByRole('slider', { name: 'Valve opens' });
   await expect(valve).toHaveAttribute('aria-valuetext', 'after 12 min');

@@ -94,6 +94,7 @@ test('a US kitchen from nothing: its pot, its soup, and nothing metric on any sc
   await page.getByLabel('How high you cook, ft').fill('3,800'.replace(',', ''));
   await accessible(page);
   await page.getByRole('button', { name: /^6-quart electric/ }).click();
+  await expect(page.getByRole('region', { name: 'Well' })).toBeVisible();
 
   await nothingMetric('an empty bench');
   await putIn(page, [

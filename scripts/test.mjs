@@ -1,5 +1,5 @@
 /**
- * Everything that must hold: installs what is missing, then lint, format, types, import rules,
+ * Everything that must hold: installs what is missing, then lint, format, types, import rules, what is not used,
  * Jest, the production build and Playwright; one closing line with the totals.
  */
 import { spawn, spawnSync } from 'node:child_process';
@@ -73,6 +73,7 @@ await Promise.all([
   inOrder([
     ['lint', 'eslint', '.', '--max-warnings', '0'],
     ['import rules', 'depcruise', 'src', 'cli', '--config', '.dependency-cruiser.cjs'],
+    ['what is not used', 'knip'],
   ]),
   inOrder([
     ['format', 'prettier', '--check', '--log-level', 'warn', '.'],

@@ -91,11 +91,11 @@ export async function saveChanges(
 }
 
 function householdChanged(before: Bundle, after: Bundle): boolean {
-  const a = before as unknown as Record<string, unknown>;
-  const b = after as unknown as Record<string, unknown>;
   const lists = new Set<string>(LISTS);
-  const keys = new Set([...Object.keys(a), ...Object.keys(b)].filter((k) => !lists.has(k)));
-  return [...keys].some((key) => a[key] !== b[key]);
+  const a = new Map<string, unknown>(Object.entries(before));
+  const b = new Map<string, unknown>(Object.entries(after));
+  const keys = [...a.keys(), ...b.keys()].filter((key) => !lists.has(key));
+  return keys.some((key) => a.get(key) !== b.get(key));
 }
 
 /** Puts the whole household by, before something replaces it. */

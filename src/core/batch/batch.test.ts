@@ -24,6 +24,11 @@ import {
   validateBundle,
   waterL,
 } from '.';
+import type { OwnFood } from '../food';
+import type { Amount } from '../quantity';
+import type { amountSchema, ownFoodSchema, releaseSchema, stepSchema } from './schema';
+import type { Kept } from './schemaParts';
+import type { Release, Step } from './types';
 
 const BUNDLE = {
   format: 'retort',
@@ -331,5 +336,21 @@ describe('changing a batch', () => {
     );
     expect(potOf({ ...REFERENCE, potId: 'gone' }, [POT])).toBe(POT);
     expect(() => potOf(REFERENCE, [])).toThrow(RangeError);
+  });
+});
+
+describe('types and schemas', () => {
+  type Same<A, B> = [A] extends [B] ? ([B] extends [A] ? true : false) : false;
+
+  // Told by the compiler: what is written by hand says what the schemas take.
+  it('do not drift', () => {
+    const food: Same<OwnFood, Kept<typeof ownFoodSchema>> = true;
+    const amount: Same<Amount, Kept<typeof amountSchema>> = true;
+    const release: Same<Release['method'], Kept<typeof releaseSchema>['method']> = true;
+    const kinds: Same<Step['kind'], Kept<typeof stepSchema>['kind']> = true;
+    type Fields<T> = T extends unknown ? keyof T : never;
+    const steps: Same<Fields<Step>, keyof Kept<typeof stepSchema>> = true;
+    const releases: Same<Fields<Release>, keyof Kept<typeof releaseSchema>> = true;
+    expect([food, amount, release, kinds, steps, releases]).not.toContain(false);
   });
 });

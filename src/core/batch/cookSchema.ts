@@ -1,17 +1,26 @@
-/** Yup schema of a run: what was foretold, what happened. */
+/** Yup schema of a cook: what was foretold, what happened. */
 import * as yup from 'yup';
 import { batchSchema, kitchenSchema, potSchema, SETS } from './schema';
-import { list, needed, number, object, oneOf, text, time } from './schemaParts';
+import { list, mayBe, needed, number, object, oneOf, text, time } from './schemaParts';
+import { isFields } from './fields';
 
-const verdicts = yup
-  .object()
-  .strict()
-  .typeError('a verdict for each item')
-  .test('verdicts', 'under, right or over for each item', (value) =>
-    Object.values(value).every((v) => v === 'under' || v === 'right' || v === 'over'),
-  );
+const VERDICTS = ['under', 'right', 'over'] as const;
+type Verdict = (typeof VERDICTS)[number];
 
-const MARKS = [
+/** Something for each of a batch's items, by their ids. */
+function each<V>(one: (value: unknown) => value is V, what: string, wanted: string) {
+  return yup
+    .mixed<Record<string, V>>((value): value is Record<string, V> => isFields(value))
+    .typeError(what)
+    .test('each', wanted, (value) => Object.values(value ?? {}).every(one));
+}
+
+const verdicts = each(
+  (v): v is Verdict => VERDICTS.some((verdict) => verdict === v),
+  'a verdict for each item',
+  'under, right or over for each item',
+);
+export const MARKS = [
   'started',
   'lid-locked',
   'at-pressure',
@@ -23,10 +32,12 @@ const MARKS = [
   'done',
 ] as const;
 
-const markSchema = object(
+/** A moment the cook pressed. */
+export const markSchema = object(
   {
     kind: needed(oneOf(MARKS), `one of ${MARKS.join(', ')}`),
     step: text('the id of a step').nullable(),
+    /** ISO 8601 */
     at: needed(time, 'a date and time'),
   },
   'a mark: what and when',
@@ -43,7 +54,8 @@ const predictedStepSchema = object(
   'a predicted step',
 );
 
-const runOffSchema = object(
+/** One extraction of bones as foretold. */
+export const runOffSchema = object(
   {
     run: needed(number(1, 60, ''), 'the number of the run'),
     step: text('the id of a step').nullable(),
@@ -58,44 +70,34 @@ const MOST_SAMPLES = 2000;
 const samples = (what: string, least: number, most: number, unit: string) =>
   needed(list(needed(number(least, most, unit), what), what).max(MOST_SAMPLES, what), what);
 
-const traceSchema = object(
+const traceSchema = mayBe(
   {
     minute: samples('minutes', 0, 20000, 'min'),
     liquidC: samples('temperatures', -50, 300, '°C'),
     boilC: needed(number(50, 120, '°C'), 'the boiling point'),
   },
   'the curve that was foretold',
-)
-  .test('lengths', 'as many temperatures as minutes', (value: unknown) => {
-    const trace = value as { minute?: unknown[]; liquidC?: unknown[] } | undefined;
-    return trace?.minute?.length === trace?.liquidC?.length;
-  })
-  .optional()
-  .default(undefined);
+).test('lengths', 'as many temperatures as minutes', (value: unknown) => {
+  const trace = value as { minute?: unknown[]; liquidC?: unknown[] } | undefined;
+  return trace?.minute?.length === trace?.liquidC?.length;
+});
 
-const bandSchema = object(
+const bandSchema = mayBe(
   {
     p10: needed(number(0, 20000, 'min'), 'minutes'),
     p90: needed(number(0, 20000, 'min'), 'minutes'),
   },
   'a range of minutes',
-)
-  .optional()
-  .default(undefined);
+);
 
-const shares = yup
-  .object()
-  .strict()
-  .typeError('a chance for each item')
-  .test('chances', 'a number from 0 to 1 for each item', (value: unknown) =>
-    Object.values((value ?? {}) as Record<string, unknown>).every(
-      (v) => typeof v === 'number' && v >= 0 && v <= 1,
-    ),
-  )
-  .optional()
-  .default(undefined);
+const shares = each(
+  (v): v is number => typeof v === 'number' && v >= 0 && v <= 1,
+  'a chance for each item',
+  'a number from 0 to 1 for each item',
+);
 
-const yieldSchema = object(
+/** What an extraction of bones really gave. */
+export const yieldSchema = object(
   {
     run: needed(number(1, 60, ''), 'the number of the run'),
     litres: number(0, 100, 'L'),
@@ -104,42 +106,50 @@ const yieldSchema = object(
   'the yield of a run of bones',
 );
 
+/** What the plan said when the pot went on. */
+export const predictionSchema = object(
+  {
+    totalMin: needed(number(0, 20000, 'min'), 'minutes'),
+    steps: needed(list(predictedStepSchema, 'a list of steps'), 'a list of steps'),
+    verdicts: needed(verdicts, 'a verdict for each item'),
+    finishedBrothL: needed(number(0, 100, 'L'), 'litres'),
+    /** Items to fish out at the table. */
+    fishOut: list(text('the id of an item'), 'a list of items'),
+    /** The curve, thinned: arrays of one length; missing in what an older version foretold. */
+    trace: traceSchema,
+    /** To the table, 8 times in 10, min; missing where it was not drawn. */
+    band: bandSchema,
+    /** How often each item was to come out right, 0 to 1; missing where it was not drawn. */
+    chances: shares,
+    /** What each run of bones was to give; missing where there are none. */
+    runOffs: list(runOffSchema, 'a list of runs of bones'),
+  },
+  'what was predicted',
+);
+
+/** One cooking of a batch: the plan as it was, what was predicted, what happened. */
 export const cookSchema = object(
   {
     id: needed(text('an id'), 'an id'),
     batch: needed(batchSchema, 'the batch as it was cooked'),
+    /** What it was cooked in and where, as they were then. */
     pot: needed(potSchema, 'the pot as it was'),
     kitchen: needed(kitchenSchema, 'the kitchen as it was'),
+    /** Version of the models that foretold it. */
     model: needed(number(1, 1000, ''), 'the version of the models'),
     startedAt: needed(time, 'a date and time'),
     endedAt: time,
-    predicted: needed(
-      object(
-        {
-          totalMin: needed(number(0, 20000, 'min'), 'minutes'),
-          steps: needed(list(predictedStepSchema, 'a list of steps'), 'a list of steps'),
-          verdicts: needed(verdicts, 'a verdict for each item'),
-          finishedBrothL: needed(number(0, 100, 'L'), 'litres'),
-          fishOut: list(text('the id of an item'), 'a list of items'),
-          trace: traceSchema,
-          band: bandSchema,
-          chances: shares,
-          runOffs: list(runOffSchema, 'a list of runs of bones'),
-        },
-        'what was predicted',
-      ),
-      'what was predicted',
-    ),
+    predicted: needed(predictionSchema, 'what was predicted'),
     marks: needed(list(markSchema, 'a list of marks'), 'a list of marks'),
     verdicts: needed(verdicts, 'a verdict for each item'),
+    /** What each run of bones gave. */
     yields: list(yieldSchema, 'a list of yields'),
     note: yup.string().strict().typeError('text').max(5000, 'at most 5000 characters'),
-    nextTime: object(
+    /** What to change next time. */
+    nextTime: mayBe(
       { holdMin: number(-600, 600, 'min'), waterMl: number(-20000, 20000, 'ml') },
       'what to change next time',
-    )
-      .optional()
-      .default(undefined),
+    ),
   },
-  'a run',
+  'a cook',
 );

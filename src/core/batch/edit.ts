@@ -2,6 +2,7 @@
 import { amountGrams, amountOfGrams, foodByKey, type Food } from '../food';
 import type { Amount } from '../quantity';
 import { stepsOf } from './complete';
+import { changed, type Changes } from './defined';
 import { foodOf } from './named';
 import type { Batch, Item, Release, Step } from './types';
 
@@ -10,16 +11,13 @@ export function addItems(batch: Batch, items: readonly Item[]): Batch {
 }
 
 /** Changes to an item; "leave it to the usual" is said by undefined. */
-export type ItemChange = { readonly [K in Exclude<keyof Item, 'id'>]?: Item[K] | undefined };
+export type ItemChange = Changes<Omit<Item, 'id'>>;
 
 export function changeItem(batch: Batch, id: string, change: ItemChange): Batch {
   return {
     ...batch,
     items: batch.items.map((item) => {
-      if (item.id !== id) return item;
-      // A file cannot hold undefined.
-      const fields = Object.entries({ ...item, ...change }).filter(([, v]) => v !== undefined);
-      return Object.fromEntries(fields) as unknown as Item;
+      return item.id === id ? changed<Item>(item, change) : item;
     }),
   };
 }

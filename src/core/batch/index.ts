@@ -1,15 +1,6 @@
 export type * from './types';
 export { isStock, pressureUnit } from './kind';
-export {
-  amountSchema,
-  batchSchema,
-  CUT_SHAPES,
-  itemSchema,
-  kitchenSchema,
-  ownFoodSchema,
-  potSchema,
-  SETS,
-} from './schema';
+export { CUT_SHAPES, kitchenSchema, potSchema, SETS } from './schema';
 export { problemsOf, validateBundle, type Problem, type Validated } from './validate';
 export {
   usualMinutes,
@@ -23,8 +14,8 @@ export {
   type PlannedStep,
 } from './complete';
 export { readLike, type Like } from './like';
-export { idOfName, likeName, likeWords, sameFood, sameName } from './ownNames';
-export { foodOf, namedFood } from './named';
+export { idOfName, likeName, likeWords, sameFood } from './ownNames';
+export { foodOf } from './named';
 export { readLine, readLines, splitLines, type ReadsFor } from './line';
 export { EXAMPLE_LINE, likened, renamed, type ReadLine } from './reword';
 export {
@@ -44,8 +35,6 @@ export {
   setRelease,
   setWater,
   splitHold,
-  usualEntry,
-  waterItem,
   waterL,
 } from './edit';
 export { handlingAt, keptApart, type Handling } from './entries';
@@ -69,5 +58,6 @@ export {
 } from './extractions';
 export { forServings, inPot, waysOf, type Way } from './scale';
 export { SCHOOLS, type School, type SchoolKey } from './schoolList';
+export { changed } from './defined';
 export { putIn } from './putIn';
 export { byHabit, choose, chosen, schoolsOf } from './schools';

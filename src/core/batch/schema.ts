@@ -5,7 +5,7 @@
  */
 import * as yup from 'yup';
 import { UNITS } from '../quantity';
-import { flag, list, needed, number, object, oneOf, text, time } from './schemaParts';
+import { flag, list, mayBe, needed, number, object, oneOf, text, time } from './schemaParts';
 import {
   LONGEST_WAIT_MIN,
   RELEASE_METHODS,
@@ -13,39 +13,46 @@ import {
   STEP_KINDS,
   type ReleaseMethod,
 } from '../vocabulary';
-import type { CutShape } from './types';
 
-export const CUT_SHAPES: readonly CutShape[] = ['whole', 'slice', 'cube', 'stick', 'crumb', 'leaf'];
-const schoolsSchema = object(
+export const CUT_SHAPES = ['whole', 'slice', 'cube', 'stick', 'crumb', 'leaf'] as const;
+
+/** Choices where practitioners differ; what is missing is not chosen. */
+export const schoolsSchema = mayBe(
   {
     noodles: oneOf(['in', 'apart']),
     salt: oneOf(['early', 'late']),
     release: oneOf(['natural', 'quick']),
     bones: oneOf(['raw', 'blanched', 'roasted']),
     vinegar: oneOf(['with', 'without']),
+    /** How vegetables are liked. */
     vegetables: oneOf(['soft', 'bite']),
     beans: oneOf(['whole', 'creamy']),
+    /** A breast in one piece: pulled into shreds, or sliced. */
     breast: oneOf(['pulled', 'juicy']),
   },
   'the habits of the kitchen',
-)
-  .optional()
-  .default(undefined);
+);
 
+/** Where the cooking is done and how it is spoken of. */
 export const kitchenSchema = object(
   {
+    /** m above the sea */
     altitudeM: needed(number(-400, 5000, 'm'), 'a number from -400 to 5000 m'),
+    /** C */
     ambientC: needed(number(-10, 45, '°C'), 'a number from -10 to 45 °C'),
     units: needed(oneOf(['metric', 'us']), 'one of metric, us'),
+    /** What a metric kitchen reads pressure in; kPa when missing. */
     pressureIn: oneOf(['kPa', 'bar']),
+    /** What this kitchen usually does. */
     habits: schoolsSchema,
   },
   'the kitchen: altitude, room temperature and units',
 );
 
-const settingSchema = object(
+export const settingSchema = object(
   {
     name: needed(text('a name'), 'a name'),
+    /** Pressure above the air outside, kPa. */
     gaugeKPa: needed(number(5, 150, 'kPa'), 'a number from 5 to 150 kPa'),
   },
   'a pressure setting',
@@ -56,9 +63,12 @@ export const potSchema = object(
     id: needed(text('an id'), 'an id'),
     name: needed(text('a name'), 'a name for the pot'),
     kind: needed(oneOf(['electric', 'stovetop']), 'one of electric, stovetop'),
+    /** To the brim, L. */
     capacityL: needed(number(1, 50, 'L'), 'a number from 1 to 50 L'),
     innerDiameterCm: needed(number(8, 60, 'cm'), 'a number from 8 to 60 cm'),
+    /** Fill line as a fraction of capacity. */
     maxFill: needed(number(0.2, 0.95, 'of the capacity'), 'a number from 0.2 to 0.95'),
+    /** Fill line for what foams or swells, as a fraction of capacity. */
     foamFill: needed(number(0.1, 0.95, 'of the capacity'), 'a number from 0.1 to 0.95').test(
       'below',
       'no more than the fill line',
@@ -67,14 +77,18 @@ export const potSchema = object(
         return typeof value !== 'number' || typeof max !== 'number' || value <= max;
       },
     ),
+    /** Free liquid needed to make steam, L. */
     minLiquidL: needed(number(0.05, 5, 'L'), 'a number from 0.05 to 5 L'),
     powerW: needed(number(200, 5000, 'W'), 'a number from 200 to 5000 W'),
     settings: needed(
       list(settingSchema, 'a list of pressure settings').min(1, 'at least one pressure setting'),
       'a list of pressure settings',
     ),
+    /** Whether the cook has timed it with plain water, so that power and losses are known. */
     measured: flag.optional(),
+    /** Share of the power that reaches the contents, 0 to 1. */
     efficiency: number(0.2, 1, ''),
+    /** Heat lost per degree above the room, W/K, lid on. */
     lossWPerK: number(0.2, 20, 'W/K'),
   },
   'a pot',
@@ -98,23 +112,22 @@ export const amountSchema = object(
   'an amount: a value and a unit',
 );
 
-const cutSchema = object(
+export const cutSchema = object(
   {
     shape: needed(oneOf(CUT_SHAPES), `one of ${CUT_SHAPES.join(', ')}`),
+    /** Thickness of a slice, edge of a cube, diameter of a stick, mm. */
     mm: needed(number(0.2, 300, 'mm'), 'a number from 0.2 to 300 mm'),
   },
   'a cut: a shape and its mm',
 ).optional();
 
-const wishSchema = object(
+const wishSchema = mayBe(
   {
     from: needed(text('a grade'), 'a grade'),
     to: needed(text('a grade'), 'a grade'),
   },
   'a wish: the first and the last grade that are right',
-)
-  .optional()
-  .default(undefined);
+);
 
 const ownFields = {
   id: needed(text('an id'), 'an id'),
@@ -136,20 +149,32 @@ export const ownFoodSchema = object(
 export const itemSchema = object(
   {
     id: needed(text('an id'), 'an id'),
+    /** Key of the food table, a name the add line understands, or that of a food of the kitchen. */
     food: needed(text('a food'), 'a food'),
-    own: object(ownFields, 'a food of the kitchen: its name and what it is like')
-      .optional()
-      .default(undefined),
+    /** What it is, where it is a food of the kitchen: as it was when it went in. */
+    own: mayBe(ownFields, 'a food of the kitchen: its name and what it is like'),
     amount: needed(amountSchema, 'an amount: a value and a unit'),
     cut: cutSchema.nullable().default(undefined),
+    /** Temperature when it goes in, C; below zero it is frozen. */
     startC: number(-40, 100, '°C').nullable(),
+    /** Hours soaked beforehand (pulses). */
     soakedH: number(0, 72, 'hours').nullable(),
+    /** Kept for years: slower to soften (pulses). */
     old: flag.nullable(),
+    /** Cooked in a pan of its own and joined in the bowl. */
     apart: flag.nullable(),
+    /** What it is in for; flavour is spent and not judged by texture. By food and dish when missing. */
     for: oneOf(['eat', 'flavour']),
+    /** The grades that are right, first and last; by food and dish when missing. */
     wish: wishSchema,
+    /** Step at whose start it goes in; null or missing for the first. */
     enters: text('the id of a step').nullable(),
+    /**
+     * Step at whose start it is taken out. Null or missing: it stays, or goes at the next strain if it is
+     * something that is strained out.
+     */
     leaves: text('the id of a step').nullable(),
+    /** The bones of another item, picked clean and put back: what that one gave is gone from them. */
     from: text('the id of an item'),
   },
   'an item: a food and an amount',
@@ -158,7 +183,7 @@ export const itemSchema = object(
 const isMethod = (method: unknown): method is ReleaseMethod =>
   RELEASE_METHODS.includes(method as ReleaseMethod);
 
-const releaseSchema = object(
+export const releaseSchema = mayBe(
   {
     method: needed(oneOf(RELEASE_METHODS), `one of ${RELEASE_METHODS.join(', ')}`),
     afterMin: number(0, LONGEST_WAIT_MIN, 'min').when('method', {
@@ -168,9 +193,7 @@ const releaseSchema = object(
     duty: number(0.05, 1, ''),
   },
   'a release: its method',
-)
-  .optional()
-  .default(undefined);
+);
 
 export const stepSchema = object(
   {
@@ -189,11 +212,13 @@ export const stepSchema = object(
   'a step: an id and a kind',
 );
 
-const putBySchema = object(
+/** A judgement the cook has weighed and put by. */
+export const putBySchema = object(
   {
     code: needed(text('the code of a call'), 'the code of a call'),
     item: text('the id of an item'),
     step: text('the id of a step'),
+    /** Why, in the cook's words. */
     reason: needed(text('a reason'), 'a reason'),
   },
   'a call put by',
@@ -202,17 +227,21 @@ const putBySchema = object(
 /** How a broth sets, the softest first. */
 export const SETS = ['pourable', 'trembles', 'soft set', 'holds a cut'] as const;
 
-const aimSchema = object(
+/** What a cook wants of bones. */
+export const aimSchema = mayBe(
   {
     set: oneOf(SETS),
+    /** Broth wanted, L. */
     litres: number(0.1, 100, 'L'),
+    /** Hours at hand, from cold to the last straining. */
     hours: number(0.25, 48, 'hours'),
+    /** How often the pot may be opened and filled again, 0 to 4. */
     openings: number(0, 4, ''),
   },
   'what is wanted of the bones',
-)
-  .optional()
-  .default(undefined);
+);
+
+export const BATCH_KINDS = ['soup', 'chili', 'stock', 'broth'] as const;
 
 export const batchSchema = object(
   {
@@ -220,14 +249,19 @@ export const batchSchema = object(
     name: needed(text('a name'), 'a name for the batch'),
     potId: text('the id of a pot'),
     servings: number(1, 200, 'servings'),
-    kind: oneOf(['soup', 'chili', 'stock', 'broth']),
+    kind: oneOf(BATCH_KINDS),
     items: needed(
       list(itemSchema, 'a list of items').max(200, 'at most 200 items'),
       'a list of items',
     ),
     steps: list(stepSchema, 'a list of steps').max(60, 'at most 60 steps'),
+    /** When it is to be on the table, ISO 8601. */
     serveAt: time,
+    /** How its bones are readied; raw when missing. */
     bones: oneOf(['blanched', 'roasted']),
+    /** The cook that this plan came from, by “cook again”. */
+    fromCook: text('the id of a cook'),
+    /** What is wanted of its bones. */
     aim: aimSchema,
     putBy: list(putBySchema, 'a list of calls put by'),
     note: yup.string().strict().typeError('text').max(5000, 'at most 5000 characters'),

@@ -1,6 +1,28 @@
 /** What the schemas are made of: nothing is cast, and every message says what is wanted. */
 import * as yup from 'yup';
 
+type Missing = null | undefined;
+type NeededKeys<T> = { [K in keyof T]-?: undefined extends T[K] ? never : K }[keyof T];
+
+type Flat<T> = { [K in keyof T]: T[K] };
+
+/**
+ * What a schema takes, as it is kept: nothing changes, what may be left out is missing and not
+ * undefined, and what a file may say by null is missing too.
+ */
+type KeptOf<T> = T extends readonly (infer E)[]
+  ? readonly KeptOf<E>[]
+  : T extends object
+    ? Flat<
+        { readonly [K in NeededKeys<T>]: KeptOf<Exclude<T[K], null>> } & {
+          readonly [K in Exclude<keyof T, NeededKeys<T>>]?: KeptOf<Exclude<T[K], Missing>>;
+        }
+      >
+    : T;
+
+/** The type of what a schema describes. */
+export type Kept<S extends yup.ISchema<unknown>> = KeptOf<Exclude<yup.InferType<S>, undefined>>;
+
 export function number(min: number, max: number, unit: string) {
   const wanted = `a number from ${min} to ${max}${unit && ` ${unit}`}`;
   return yup.number().strict().typeError(wanted).min(min, wanted).max(max, wanted);
@@ -19,7 +41,7 @@ export function text(what: string) {
     .matches(/\S/, wanted);
 }
 
-export function oneOf<T extends string>(values: readonly T[]) {
+export function oneOf<const T extends string>(values: readonly T[]) {
   const wanted = `one of ${values.join(', ')}`;
   return yup.string().strict().typeError(wanted).oneOf(values, wanted);
 }
@@ -28,12 +50,20 @@ export function object<T extends yup.ObjectShape>(shape: T, wanted: string) {
   return yup.object(shape).strict().typeError(wanted);
 }
 
+/** Fields that may be left out as a whole. */
+export function mayBe<T extends yup.ObjectShape>(shape: T, wanted: string) {
+  return object(shape, wanted).optional().default(undefined);
+}
+
 export function list<T>(inner: yup.ISchema<T>, wanted: string) {
   return yup.array().strict().of(inner).typeError(wanted);
 }
 
-export const needed = <S extends yup.Schema>(schema: S, wanted: string) =>
-  schema.required(wanted).nonNullable(wanted);
+/** Must be there. */
+export function needed<T>(schema: yup.ISchema<T>, wanted: string): yup.Schema<NonNullable<T>> {
+  // Yup's own type of a schema in general forgets what it is a schema of.
+  return (schema as yup.Schema).required(wanted).nonNullable(wanted) as yup.Schema<NonNullable<T>>;
+}
 
 export const time = yup
   .string()

@@ -13,6 +13,7 @@ import {
 } from './edit';
 import { foodOf } from './named';
 import { stepsOf } from './complete';
+import { changed } from './defined';
 import { isStock } from './kind';
 import type { Batch, Item, Schools } from './types';
 import { SCHOOLS, type School, type SchoolKey } from './schoolList';
@@ -155,9 +156,7 @@ function bonesAs(batch: Batch, how: string): Batch {
     (b, item) => changeItem(b, item.id, { startC: way?.startC }),
     plain,
   );
-  const rest = Object.fromEntries(
-    Object.entries(readied).filter(([key]) => key !== 'bones'),
-  ) as unknown as Batch;
+  const rest = changed(readied, { bones: undefined });
   if (!way || (how !== 'blanched' && how !== 'roasted')) return rest;
   const first = stepsOf(rest)[0]?.id ?? null;
   return {

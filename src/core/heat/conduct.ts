@@ -82,8 +82,6 @@ function sweep(body: Body, substep: number, capacity: Float64Array): void {
 /** Passes over the melting curve at the most, and how near two passes must come, C. */
 const MELT_PASSES = 40;
 const MELT_NEAR = 0.005;
-/** Room that the bound on temperatures leaves for rounding, C. */
-const BOUND_C = 0.01;
 
 /**
  * Solves a substep of a frozen body for a liquid temperature: chords of the enthalpy curve, drawn
@@ -136,28 +134,16 @@ export function couple(body: Body, substep: number, liquidGuess: number, out: Co
   out.offset = body.outer * at(work.u, cells - 1);
 }
 
-/**
- * Ends the substep prepared by `couple`, with the liquid at a temperature.
- *
- * @returns heat that came in and was not kept, J: nothing gets hotter or colder than what is around
- *   it, a bound that only matters where the passes do not agree
- */
-export function settle(body: Body, substep: number, liquidC: number): number {
+/** Ends the substep prepared by `couple`, with the liquid at a temperature: what flows is kept. */
+export function settle(body: Body, substep: number, liquidC: number): void {
   const { work, cells, ice, t } = body;
   const { u, w } = work;
   if (!ice || ice.thawed) {
     for (let i = 0; i < cells; i++) t[i] = at(u, i) + at(w, i) * liquidC;
-    return 0;
+    return;
   }
   for (let i = 0; i < cells; i++) work.stage[i] = at(u, i) + at(w, i) * liquidC;
   const { faces } = work;
-  let refusedJ = 0;
-  let coldest = liquidC;
-  let hottest = liquidC;
-  for (let i = 0; i < cells; i++) {
-    coldest = Math.min(coldest, at(work.start, i));
-    hottest = Math.max(hottest, at(work.start, i));
-  }
   for (let i = 0; i < cells; i++) {
     const here = at(work.stage, i);
     const left = i === 0 ? 0 : at(body.inner, i) * at(faces, i) * (at(work.stage, i - 1) - here);
@@ -166,13 +152,9 @@ export function settle(body: Body, substep: number, liquidC: number): number {
         ? body.outer * (liquidC - here)
         : at(body.inner, i + 1) * at(faces, i + 1) * (at(work.stage, i + 1) - here);
     const h = at(ice.enthalpy, i) + substep * (left + right);
-    const celsius = temperatureOf(ice, h / at(ice.cellKg, i));
-    const bounded = Math.min(hottest + BOUND_C, Math.max(coldest - BOUND_C, celsius));
-    body.t[i] = bounded;
-    ice.enthalpy[i] = bounded === celsius ? h : at(ice.cellKg, i) * enthalpyOf(ice, bounded);
-    refusedJ += h - at(ice.enthalpy, i);
+    ice.enthalpy[i] = h;
+    t[i] = temperatureOf(ice, h / at(ice.cellKg, i));
   }
-  return refusedJ;
 }
 
 /**

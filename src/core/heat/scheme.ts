@@ -32,11 +32,6 @@ export interface Stepped extends Moved {
   readonly settled: boolean;
 }
 
-interface Stage extends Stepped {
-  /** Heat that the bodies did not keep, J. */
-  readonly refusedJ: number;
-}
-
 /** Reused: this runs for every body of every stage. */
 const one: Coupling = { slope: 0, offset: 0, settled: true };
 
@@ -56,7 +51,7 @@ function stage(
   fromC: number,
   guessC: number,
   drive: Drive,
-): Stage {
+): Stepped {
   const steamNow = drive.steam ? drive.steam(fromC) : 0;
   const steamSlope = drive.steam ? (drive.steam(fromC + 0.05) - steamNow) / 0.05 : 0;
   const latent = drive.steam ? latentHeat(fromC) : 0;
@@ -98,11 +93,9 @@ function stage(
     guess = pass < 4 ? next : (next + guess) / 2;
   }
   const steamKgS = steamNow + steamSlope * (next - fromC);
-  let refusedJ = 0;
-  for (const body of bodies) refusedJ += settle(body, substep, next);
+  for (const body of bodies) settle(body, substep, next);
   return {
     settled: settled || !freezing,
-    refusedJ,
     celsius: next,
     powerW,
     lossW: drive.lossWPerK * (next - ambientC),
@@ -132,13 +125,10 @@ export function advance(
   const from = start + STRETCH * (first.celsius - start);
   const second = stage(bodies, node, ambientC, substep, from, first.celsius, drive);
   const mean = (key: keyof Moved): number => (1 - GAMMA) * first[key] + GAMMA * second[key];
-  // What the bodies did not keep stays in the liquid, or is not asked of the heater that holds it.
-  const refusedJ = STRETCH * first.refusedJ + second.refusedJ;
-  const held = drive.powerW === null;
   return {
     settled: first.settled && second.settled,
-    celsius: second.celsius + (held ? 0 : refusedJ / node.capacity),
-    powerW: mean('powerW') - (held ? refusedJ / seconds : 0),
+    celsius: second.celsius,
+    powerW: mean('powerW'),
     lossW: mean('lossW'),
     steamKgS: mean('steamKgS'),
     steamW: mean('steamW'),

@@ -1,10 +1,8 @@
 export {
   isMassUnit,
-  isVolumeUnit,
   MASS_G,
   SIZE_FACTOR,
   LITRES_PER_QUART,
-  KPA_PER_PSI,
   METRES_PER_FOOT,
   PRESSURE_UNITS,
   toCelsius,

@@ -1,5 +1,5 @@
 /** What each run of bones was to give, and what it gave. */
-import { stepsOf, type PredictedRunOff, type Cook, type Yield } from '../batch';
+import { changed, stepsOf, type Cook, type PredictedRunOff, type Yield } from '../batch';
 
 /** The run of bones whose broth is strained at a step; null where none is. */
 export function runOffAt(run: Cook, step: string): PredictedRunOff | null {
@@ -23,9 +23,7 @@ export function withYield(
   number: number,
   change: { readonly [K in 'litres' | 'set']?: Yield[K] | undefined },
 ): Cook {
-  const next = Object.fromEntries(
-    Object.entries({ ...yieldOf(run, number), ...change }).filter(([, v]) => v !== undefined),
-  ) as unknown as Yield;
+  const next = changed(yieldOf(run, number), change);
   const others = (run.yields ?? []).filter((y) => y.run !== number);
   const yields = Object.keys(next).length > 1 ? [...others, next] : others;
   return { ...run, yields: yields.sort((a, b) => a.run - b.run) };

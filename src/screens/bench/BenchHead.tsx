@@ -2,7 +2,7 @@
 
 import { ChevronDown, Ellipsis } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
-import { isBroth, type Batch } from '@/core/batch';
+import { changed, isBroth, type Batch } from '@/core/batch';
 import { formatAltitude } from '@/core/quantity';
 import { Button } from '@/ui/Button';
 import { MORE, PICKS, potWords } from './headWords';
@@ -48,10 +48,7 @@ function Name({
 }
 
 function withServeAt(batch: Batch, at: string | null): Batch {
-  if (at) return { ...batch, serveAt: at };
-  return Object.fromEntries(
-    Object.entries(batch).filter(([k]) => k !== 'serveAt'),
-  ) as unknown as Batch;
+  return changed(batch, { serveAt: at ?? undefined });
 }
 
 /** Name, servings, pot and altitude; the serving time; to the stove. */

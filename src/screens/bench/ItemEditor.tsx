@@ -1,6 +1,5 @@
 'use client';
 
-import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm, useWatch } from 'react-hook-form';
 import * as yup from 'yup';
 import {
@@ -20,6 +19,7 @@ import { amountGrams } from '@/core/food';
 import { formatTemperature, UNITS, type Unit } from '@/core/quantity';
 import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
+import { formResolver } from '@/ui/formResolver';
 import { Sheet } from '@/ui/Sheet';
 import { toNumbers } from '@/ui/numbers';
 import { stepNames } from '@/ui/stepNames';
@@ -155,12 +155,9 @@ export function ItemEditor({
   const { register, handleSubmit, control, formState } = useForm<Form>({
     defaultValues: allShown(before, DIMENSIONS, units),
     // The schema reads the texts of the fields, in metric units, into the form's types.
-    resolver: (values, context, options) =>
-      yupResolver(schemaFor(item))(
-        allKept(toNumbers(values, ['value', 'mm', 'startC']), before, DIMENSIONS, units) as never,
-        context,
-        options as never,
-      ) as never,
+    resolver: formResolver(schemaFor(item), (values) =>
+      allKept(toNumbers(values, ['value', 'mm', 'startC']), before, DIMENSIONS, units),
+    ),
   });
   const { errors } = formState;
   const [shape, start] = useWatch({ control, name: ['shape', 'start'] });

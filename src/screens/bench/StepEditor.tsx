@@ -1,6 +1,5 @@
 'use client';
 
-import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm, useWatch } from 'react-hook-form';
 import * as yup from 'yup';
 import {
@@ -28,6 +27,7 @@ import { KEEPS_WARM_C } from '@/core/heat';
 import { formatPressure, formatTemperature } from '@/core/quantity';
 import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
+import { formResolver } from '@/ui/formResolver';
 import { Sheet } from '@/ui/Sheet';
 import { ReleaseTable } from './ReleaseTable';
 
@@ -119,7 +119,7 @@ export function StepEditor({
       keepWarm: step.kind === 'rest' && step.keepWarm !== false,
       keep: (step.kind === 'strain' ? step.keep : undefined) ?? 'usual',
     },
-    resolver: yupResolver(schema) as never,
+    resolver: formResolver(schema, (values) => values),
   });
   const { errors } = formState;
   const { waits } = releaseOf(useWatch({ control, name: 'method' }));

@@ -1,7 +1,7 @@
 'use client';
 
 import { useForm, useWatch } from 'react-hook-form';
-import { kitchenSchema, type Kitchen } from '@/core/batch';
+import { changed, kitchenSchema, type Kitchen } from '@/core/batch';
 import type { Units } from '@/core/quantity';
 import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
@@ -76,11 +76,7 @@ export function KitchenForm({
       if (typeof seen[field] === 'number') setValue(field, String(seen[field]));
   };
   const save = handleSubmit((values) => {
-    onSave(
-      Object.fromEntries(
-        Object.entries(values).filter(([, v]) => v !== undefined),
-      ) as unknown as Kitchen,
-    );
+    onSave(changed(values, {}));
     onClose();
   });
   return (

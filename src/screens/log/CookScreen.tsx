@@ -6,7 +6,7 @@ import { dateAndTime } from '@/session/clockText';
 import { useRouter } from 'next/navigation';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
-import { foodOf, type Cook, type Verdict } from '@/core/batch';
+import { changed, foodOf, type Cook, type Verdict } from '@/core/batch';
 import { formatAmount, formatMinutes, formatVolume, VOLUME_ML, type Units } from '@/core/quantity';
 import { cookAgain } from '@/core/timetable';
 import { Button, buttonLook } from '@/ui/Button';
@@ -120,11 +120,7 @@ function Next({ cook, units }: { readonly cook: Cook; readonly units: Units }) {
   const [note, setNote] = useState(cook.note ?? '');
   const next = cook.nextTime ?? {};
   const keepNote = (): Cook => {
-    const text = note.trim();
-    if (text) return { ...cook, note: text };
-    return Object.fromEntries(
-      Object.entries(cook).filter(([k]) => k !== 'note'),
-    ) as unknown as Cook;
+    return changed(cook, { note: note.trim() || undefined });
   };
   const again = (): void => {
     const kept = keepNote();

@@ -1,6 +1,5 @@
 'use client';
 
-import { yupResolver } from '@hookform/resolvers/yup';
 import { useEffect, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import * as yup from 'yup';
@@ -10,6 +9,7 @@ import { formatLevel, formatMinutes, formatStrength, LITRES_PER_QUART } from '@/
 import type { RunOffOption, RunOffSolution } from '@/core/solve';
 import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
+import { formResolver } from '@/ui/formResolver';
 import { toNumbers } from '@/ui/numbers';
 import { Sheet } from '@/ui/Sheet';
 import { Wobble } from '@/ui/Wobble';
@@ -117,12 +117,7 @@ export function AimSheet({
       hours: aim?.hours ?? '',
       openings: aim?.openings === undefined ? '' : String(aim.openings),
     },
-    resolver: async (values, context, options) =>
-      yupResolver(schema)(
-        toNumbers(values, ['litres', 'hours']) as never,
-        context,
-        options as never,
-      ) as never,
+    resolver: formResolver(schema, (values) => toNumbers(values, ['litres', 'hours'])),
   });
   const { errors } = formState;
   const [found, setFound] = useState<RunOffSolution | null>(null);
