@@ -1,6 +1,6 @@
 'use client';
 
-import { useForm, useWatch } from 'react-hook-form';
+import { useForm, useWatch, type UseFormReturn } from 'react-hook-form';
 import * as yup from 'yup';
 import {
   CUT_SHAPES,
@@ -15,11 +15,12 @@ import {
   type Item,
   type Kitchen,
 } from '@/core/batch';
-import { amountGrams } from '@/core/food';
-import { formatTemperature, UNITS, type Unit } from '@/core/quantity';
+import { amountGrams, type Food } from '@/core/food';
+import { formatTemperature, UNITS, type Unit, type Units } from '@/core/quantity';
 import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
 import { formResolver } from '@/ui/formResolver';
+import { KeepFoot } from '@/ui/KeepFoot';
 import { Sheet } from '@/ui/Sheet';
 import { toNumbers } from '@/ui/numbers';
 import { stepNames } from '@/ui/stepNames';
@@ -127,6 +128,86 @@ function itemOf(item: Item, form: Form): Partial<Item> {
   } as Partial<Item>;
 }
 
+interface Part {
+  readonly form: UseFormReturn<Form>;
+}
+
+function CutFields({ form, units }: Part & { readonly units: Units }) {
+  const { register, control, formState } = form;
+  const { errors } = formState;
+  const shape = useWatch({ control, name: 'shape' });
+  return (
+    <div className="grid grid-cols-2 gap-4">
+      <Choice id="shape" label="Cut" {...register('shape')}>
+        <option value="usual">as it is</option>
+        {CUT_SHAPES.map((shape) => (
+          <option key={shape} value={shape}>
+            {shape}
+          </option>
+        ))}
+      </Choice>
+      {shape !== 'usual' && (
+        <Field
+          id="mm"
+          label={`Size, ${unitOf('cut', units)}`}
+          inputMode="decimal"
+          {...register('mm')}
+          error={refusal(errors.mm?.message, units)}
+        />
+      )}
+    </div>
+  );
+}
+
+function StartFields({
+  form,
+  food,
+  kitchen,
+}: Part & { readonly food: Food | undefined; readonly kitchen: Kitchen }) {
+  const { units } = kitchen;
+  const { register, control, formState } = form;
+  const { errors } = formState;
+  const start = useWatch({ control, name: 'start' });
+  const pulse = food?.group === 'pulse' && !food.can;
+  return (
+    <div className="grid grid-cols-2 gap-4">
+      <Choice id="start" label="Goes in" {...register('start')}>
+        <option value="usual">
+          {food?.kept === 'fridge'
+            ? `chilled, ${formatTemperature(FRIDGE_C, kitchen.units)}`
+            : `from the shelf, ${formatTemperature(kitchen.ambientC, kitchen.units)}`}
+        </option>
+        <option value="frozen">frozen, {formatTemperature(FROZEN_C, kitchen.units)}</option>
+        <option value="own">at another temperature</option>
+      </Choice>
+      {start === 'own' && (
+        <Field
+          id="startC"
+          label={`Temperature, ${unitOf('temperature', units)}`}
+          inputMode="decimal"
+          {...register('startC')}
+          error={refusal(errors.startC?.message, units)}
+        />
+      )}
+      {pulse && (
+        <Field
+          id="soakedH"
+          label="Soaked, hours"
+          inputMode="decimal"
+          {...register('soakedH')}
+          error={errors.soakedH?.message}
+        />
+      )}
+      {pulse && (
+        <Choice id="age" label="Age" {...register('age')}>
+          <option value="usual">this year’s or last’s</option>
+          <option value="old">kept for years, slower to soften</option>
+        </Choice>
+      )}
+    </div>
+  );
+}
+
 /** Corrects an ingredient in place: how much, how cut, how cold, when in and when out. */
 export function ItemEditor({
   batch,
@@ -152,18 +233,18 @@ export function ItemEditor({
   const door = steps.find((step, i) => i > 0 && step.kind === 'open');
   const { units } = kitchen;
   const before = formOf(item, steps[0]?.id ?? '');
-  const { register, handleSubmit, control, formState } = useForm<Form>({
+  const form = useForm<Form>({
     defaultValues: allShown(before, DIMENSIONS, units),
     // The schema reads the texts of the fields, in metric units, into the form's types.
     resolver: formResolver(schemaFor(item), (values) =>
       allKept(toNumbers(values, ['value', 'mm', 'startC']), before, DIMENSIONS, units),
     ),
   });
+  const { register, handleSubmit, formState } = form;
   const { errors } = formState;
-  const [shape, start] = useWatch({ control, name: ['shape', 'start'] });
   const solid = food?.shape !== null;
-  const save = handleSubmit((form) => {
-    onSave(itemOf(item, form));
+  const save = handleSubmit((fields) => {
+    onSave(itemOf(item, fields));
     onClose();
   });
   return (
@@ -185,62 +266,8 @@ export function ItemEditor({
             ))}
           </Choice>
         </div>
-        {solid && (
-          <div className="grid grid-cols-2 gap-4">
-            <Choice id="shape" label="Cut" {...register('shape')}>
-              <option value="usual">as it is</option>
-              {CUT_SHAPES.map((shape) => (
-                <option key={shape} value={shape}>
-                  {shape}
-                </option>
-              ))}
-            </Choice>
-            {shape !== 'usual' && (
-              <Field
-                id="mm"
-                label={`Size, ${unitOf('cut', units)}`}
-                inputMode="decimal"
-                {...register('mm')}
-                error={refusal(errors.mm?.message, units)}
-              />
-            )}
-          </div>
-        )}
-        <div className="grid grid-cols-2 gap-4">
-          <Choice id="start" label="Goes in" {...register('start')}>
-            <option value="usual">
-              {food?.kept === 'fridge'
-                ? `chilled, ${formatTemperature(FRIDGE_C, kitchen.units)}`
-                : `from the shelf, ${formatTemperature(kitchen.ambientC, kitchen.units)}`}
-            </option>
-            <option value="frozen">frozen, {formatTemperature(FROZEN_C, kitchen.units)}</option>
-            <option value="own">at another temperature</option>
-          </Choice>
-          {start === 'own' && (
-            <Field
-              id="startC"
-              label={`Temperature, ${unitOf('temperature', units)}`}
-              inputMode="decimal"
-              {...register('startC')}
-              error={refusal(errors.startC?.message, units)}
-            />
-          )}
-          {food?.group === 'pulse' && !food.can && (
-            <Field
-              id="soakedH"
-              label="Soaked, hours"
-              inputMode="decimal"
-              {...register('soakedH')}
-              error={errors.soakedH?.message}
-            />
-          )}
-          {food?.group === 'pulse' && !food.can && (
-            <Choice id="age" label="Age" {...register('age')}>
-              <option value="usual">this year’s or last’s</option>
-              <option value="old">kept for years, slower to soften</option>
-            </Choice>
-          )}
-        </div>
+        {solid && <CutFields form={form} units={units} />}
+        <StartFields form={form} food={food} kitchen={kitchen} />
         <div className="grid grid-cols-2 gap-4">
           <Choice id="enters" label="In" {...register('enters')}>
             {steps.map((step) => (
@@ -269,24 +296,7 @@ export function ItemEditor({
             Pick the meat at {names.get(door.id)}, bones back in
           </Button>
         )}
-        <div className="flex flex-wrap justify-between gap-3 pt-2">
-          <Button
-            onClick={() => {
-              onRemove();
-              onClose();
-            }}
-          >
-            Leave it out
-          </Button>
-          <div className="flex gap-3">
-            <Button look="quiet" onClick={onClose}>
-              Cancel
-            </Button>
-            <Button type="submit" look="copper">
-              Keep
-            </Button>
-          </div>
-        </div>
+        <KeepFoot removes="Leave it out" onRemove={onRemove} onClose={onClose} />
       </form>
     </Sheet>
   );

@@ -93,6 +93,104 @@ function Proposal({ now, solution }: { readonly now: Assessment; readonly soluti
   );
 }
 
+/** What the cook leaves open, and what is to stay. */
+function WishFields({
+  wishes,
+  by,
+  wrongBy,
+  stays,
+  onWish,
+  onBy,
+}: {
+  readonly wishes: Wishes;
+  /** Minutes it is to be ready within, as typed. */
+  readonly by: string;
+  readonly wrongBy: boolean;
+  /** What may be told to stay where it is. */
+  readonly stays: Assessment['items'];
+  readonly onWish: (change: Partial<Wishes>) => void;
+  readonly onBy: (text: string) => void;
+}) {
+  return (
+    <>
+      <div className="grid grid-cols-2 gap-x-3 gap-y-2 sm:gap-4">
+        <Choice
+          id="openings"
+          label="Opened in between"
+          value={wishes.openings}
+          onChange={(e) => onWish({ openings: Number(e.target.value) })}
+        >
+          {OPENINGS.map((words, n) => (
+            <option key={words} value={n}>
+              {words}
+            </option>
+          ))}
+        </Choice>
+        <Field
+          id="by"
+          label="Ready within, minutes"
+          inputMode="numeric"
+          value={by}
+          placeholder="no matter"
+          error={wrongBy ? 'minutes, 5 to 1440' : undefined}
+          onChange={(e) => onBy(e.target.value)}
+        />
+        <Choice
+          id="noodles"
+          label="Noodles"
+          value={wishes.noodles}
+          onChange={(e) => onWish({ noodles: e.target.value as Wishes['noodles'] })}
+        >
+          {NOODLES.map(([value, words]) => (
+            <option key={value} value={value}>
+              {words}
+            </option>
+          ))}
+        </Choice>
+        <Choice
+          id="school"
+          label="Release"
+          value={wishes.release}
+          onChange={(e) => onWish({ release: e.target.value as Wishes['release'] })}
+        >
+          {RELEASES.map(([value, words]) => (
+            <option key={value} value={value}>
+              {words}
+            </option>
+          ))}
+        </Choice>
+      </div>
+      <fieldset>
+        <legend className="text-[14px] font-medium">Stays where I put it</legend>
+        <div className="mt-1 flex flex-wrap gap-x-4">
+          {stays.map((item) => (
+            <label key={item.id} className="inline-flex min-h-11 items-center gap-2">
+              <input
+                type="checkbox"
+                className="size-5 accent-copper"
+                checked={wishes.keep.includes(item.id)}
+                onChange={(e) =>
+                  onWish({
+                    keep: e.target.checked
+                      ? [...wishes.keep, item.id]
+                      : wishes.keep.filter((id) => id !== item.id),
+                  })
+                }
+              />
+              {item.name}
+            </label>
+          ))}
+        </div>
+      </fieldset>
+      <Toggle
+        label="Smaller cuts may be proposed"
+        checked={wishes.cuts}
+        onChange={(cuts) => onWish({ cuts })}
+      />
+    </>
+  );
+}
+
 /** Finds an order in which all is done at once: the cook's choices, and the proposal beside the plan. */
 export function SolveSheet({
   batch,
@@ -116,7 +214,6 @@ export function SolveSheet({
   useEffect(() => stopSolving, []);
   const byMin = by.trim() === '' ? undefined : Number(by);
   const wrongBy = byMin !== undefined && !(byMin >= 5 && byMin <= 1440);
-  const solutions = assessment.items.filter((i) => i.needMin !== null && !i.apart);
   const set = (change: Partial<Wishes>): void => {
     setWishes({ ...wishes, ...change });
     setFound(null);
@@ -161,82 +258,16 @@ export function SolveSheet({
         </>
       }
     >
-      <div className="grid grid-cols-2 gap-x-3 gap-y-2 sm:gap-4">
-        <Choice
-          id="openings"
-          label="Opened in between"
-          value={wishes.openings}
-          onChange={(e) => set({ openings: Number(e.target.value) })}
-        >
-          {OPENINGS.map((words, n) => (
-            <option key={words} value={n}>
-              {words}
-            </option>
-          ))}
-        </Choice>
-        <Field
-          id="by"
-          label="Ready within, minutes"
-          inputMode="numeric"
-          value={by}
-          placeholder="no matter"
-          error={wrongBy ? 'minutes, 5 to 1440' : undefined}
-          onChange={(e) => {
-            setBy(e.target.value);
-            setFound(null);
-          }}
-        />
-        <Choice
-          id="noodles"
-          label="Noodles"
-          value={wishes.noodles}
-          onChange={(e) => set({ noodles: e.target.value as Wishes['noodles'] })}
-        >
-          {NOODLES.map(([value, words]) => (
-            <option key={value} value={value}>
-              {words}
-            </option>
-          ))}
-        </Choice>
-        <Choice
-          id="school"
-          label="Release"
-          value={wishes.release}
-          onChange={(e) => set({ release: e.target.value as Wishes['release'] })}
-        >
-          {RELEASES.map(([value, words]) => (
-            <option key={value} value={value}>
-              {words}
-            </option>
-          ))}
-        </Choice>
-      </div>
-      <fieldset>
-        <legend className="text-[14px] font-medium">Stays where I put it</legend>
-        <div className="mt-1 flex flex-wrap gap-x-4">
-          {solutions.map((item) => (
-            <label key={item.id} className="inline-flex min-h-11 items-center gap-2">
-              <input
-                type="checkbox"
-                className="size-5 accent-copper"
-                checked={wishes.keep.includes(item.id)}
-                onChange={(e) =>
-                  set({
-                    keep: e.target.checked
-                      ? [...wishes.keep, item.id]
-                      : wishes.keep.filter((id) => id !== item.id),
-                  })
-                }
-              />
-              {item.name}
-            </label>
-          ))}
-        </div>
-      </fieldset>
-      <Toggle
-        label="Smaller cuts may be proposed"
-        checked={wishes.cuts}
-        onChange={(cuts) => set({ cuts })}
+      <WishFields
+        wishes={wishes}
+        by={by}
+        wrongBy={wrongBy}
+        stays={assessment.items.filter((i) => i.needMin !== null && !i.apart)}
+        onWish={set}
+        onBy={(text) => {
+          setBy(text);
+          setFound(null);
+        }}
       />
       <div aria-live="polite">
         {busy && <div className="h-24 animate-pulse rounded-xl bg-hairline/50" />}

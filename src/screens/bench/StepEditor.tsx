@@ -1,6 +1,6 @@
 'use client';
 
-import { useForm, useWatch } from 'react-hook-form';
+import { useForm, useWatch, type UseFormReturn } from 'react-hook-form';
 import * as yup from 'yup';
 import {
   pressureUnit,
@@ -28,6 +28,7 @@ import { formatPressure, formatTemperature } from '@/core/quantity';
 import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
 import { formResolver } from '@/ui/formResolver';
+import { KeepFoot } from '@/ui/KeepFoot';
 import { Sheet } from '@/ui/Sheet';
 import { ReleaseTable } from './ReleaseTable';
 
@@ -85,6 +86,99 @@ function strained(step: Exclude<Step, { kind: 'pressure' }>, form: Form): Step {
   return form.keep === 'usual' ? usual : { ...usual, keep: form.keep };
 }
 
+function PressureFields({
+  form,
+  pot,
+  kitchen,
+}: {
+  readonly form: UseFormReturn<Form>;
+  readonly pot: Pot;
+  readonly kitchen: Kitchen;
+}) {
+  const { register, control, formState } = form;
+  const { errors } = formState;
+  const { waits } = releaseOf(useWatch({ control, name: 'method' }));
+  return (
+    <>
+      <Choice id="setting" label="Setting" {...register('setting')}>
+        {pot.settings.map((s) => (
+          <option key={s.name} value={s.name}>
+            {s.name}, {formatPressure(s.gaugeKPa, pressureUnit(kitchen))}
+          </option>
+        ))}
+      </Choice>
+      <Choice id="method" label="Release" {...register('method')}>
+        {releasesFor(pot.kind).map((how) => (
+          <option key={how} value={how}>
+            {releaseOf(how).chosen}
+          </option>
+        ))}
+      </Choice>
+      {waits === 'always' && (
+        <Field
+          id="afterMin"
+          label="Wait before opening, minutes"
+          inputMode="numeric"
+          {...register('afterMin')}
+          error={errors.afterMin?.message}
+        />
+      )}
+      {waits === 'may' && (
+        <Field
+          id="waitMin"
+          label="Wait before it, minutes"
+          inputMode="numeric"
+          {...register('waitMin')}
+          error={errors.waitMin?.message}
+        />
+      )}
+    </>
+  );
+}
+
+/** Where the step stands among the others, and an opening in its hold. */
+function Moves({
+  batch,
+  step,
+  onBatch,
+  onClose,
+}: {
+  readonly batch: Batch;
+  readonly step: Step;
+  readonly onBatch: (batch: Batch) => void;
+  readonly onClose: () => void;
+}) {
+  return (
+    <div className="flex flex-wrap gap-2 border-t border-hairline pt-3">
+      {([-1, 1] as const).map((by) => {
+        const moved = moveStep(batch, step.id, by);
+        return (
+          <Button
+            key={by}
+            disabled={moved === batch}
+            onClick={() => {
+              onBatch(moved);
+              onClose();
+            }}
+          >
+            {by < 0 ? 'A step earlier' : 'A step later'}
+          </Button>
+        );
+      })}
+      {step.kind === 'pressure' && step.holdMin >= 2 && (
+        <Button
+          onClick={() => {
+            onBatch(splitHold(batch, step.id, Math.round(step.holdMin / 2)));
+            onClose();
+          }}
+        >
+          Open the pot half-way
+        </Button>
+      )}
+    </div>
+  );
+}
+
 /** Changes a step: its minutes; under pressure also the setting and how the steam is let out. */
 export function StepEditor({
   step,
@@ -109,7 +203,7 @@ export function StepEditor({
   readonly onClose: () => void;
 }) {
   const pressed = step.kind === 'pressure';
-  const { register, handleSubmit, control, formState } = useForm<Form>({
+  const form = useForm<Form>({
     defaultValues: {
       minutes: pressed ? step.holdMin : (step.minutes ?? usualMinutes(step.kind)),
       setting: pressed ? (step.setting ?? pot.settings[0]?.name ?? '') : '',
@@ -121,18 +215,18 @@ export function StepEditor({
     },
     resolver: formResolver(schema, (values) => values),
   });
+  const { register, handleSubmit, formState } = form;
   const { errors } = formState;
-  const { waits } = releaseOf(useWatch({ control, name: 'method' }));
-  const save = handleSubmit((form) => {
+  const save = handleSubmit((fields) => {
     onSave(
       pressed
         ? {
             ...step,
-            holdMin: form.minutes,
-            setting: form.setting,
-            release: released(form, step.release),
+            holdMin: fields.minutes,
+            setting: fields.setting,
+            release: released(fields, step.release),
           }
-        : strained(step, form),
+        : strained(step, fields),
     );
     onClose();
   });
@@ -165,92 +259,13 @@ export function StepEditor({
             <option value="broth">the broth</option>
           </Choice>
         )}
-        {pressed && (
-          <>
-            <Choice id="setting" label="Setting" {...register('setting')}>
-              {pot.settings.map((s) => (
-                <option key={s.name} value={s.name}>
-                  {s.name}, {formatPressure(s.gaugeKPa, pressureUnit(kitchen))}
-                </option>
-              ))}
-            </Choice>
-            <Choice id="method" label="Release" {...register('method')}>
-              {releasesFor(pot.kind).map((how) => (
-                <option key={how} value={how}>
-                  {releaseOf(how).chosen}
-                </option>
-              ))}
-            </Choice>
-            {waits === 'always' && (
-              <Field
-                id="afterMin"
-                label="Wait before opening, minutes"
-                inputMode="numeric"
-                {...register('afterMin')}
-                error={errors.afterMin?.message}
-              />
-            )}
-            {waits === 'may' && (
-              <Field
-                id="waitMin"
-                label="Wait before it, minutes"
-                inputMode="numeric"
-                {...register('waitMin')}
-                error={errors.waitMin?.message}
-              />
-            )}
-            <ReleaseTable batch={batch} pot={pot} kitchen={kitchen} step={step.id} />
-          </>
-        )}
-        <div className="flex flex-wrap gap-2 border-t border-hairline pt-3">
-          {([-1, 1] as const).map((by) => {
-            const moved = moveStep(batch, step.id, by);
-            return (
-              <Button
-                key={by}
-                disabled={moved === batch}
-                onClick={() => {
-                  onBatch(moved);
-                  onClose();
-                }}
-              >
-                {by < 0 ? 'A step earlier' : 'A step later'}
-              </Button>
-            );
-          })}
-          {pressed && step.holdMin >= 2 && (
-            <Button
-              onClick={() => {
-                onBatch(splitHold(batch, step.id, Math.round(step.holdMin / 2)));
-                onClose();
-              }}
-            >
-              Open the pot half-way
-            </Button>
-          )}
-        </div>
-        <div className="flex flex-wrap justify-between gap-3 pt-2">
-          {removable ? (
-            <Button
-              onClick={() => {
-                onRemove();
-                onClose();
-              }}
-            >
-              Leave this step out
-            </Button>
-          ) : (
-            <span />
-          )}
-          <div className="flex gap-3">
-            <Button look="quiet" onClick={onClose}>
-              Cancel
-            </Button>
-            <Button type="submit" look="copper">
-              Keep
-            </Button>
-          </div>
-        </div>
+        {pressed && <PressureFields form={form} pot={pot} kitchen={kitchen} />}
+        {pressed && <ReleaseTable batch={batch} pot={pot} kitchen={kitchen} step={step.id} />}
+        <Moves batch={batch} step={step} onBatch={onBatch} onClose={onClose} />
+        <KeepFoot
+          {...(removable ? { removes: 'Leave this step out', onRemove } : {})}
+          onClose={onClose}
+        />
       </form>
     </Sheet>
   );

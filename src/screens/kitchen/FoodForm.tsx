@@ -4,8 +4,8 @@ import { useId, useState } from 'react';
 import { idOfName, likeName, likeWords, readLike } from '@/core/batch';
 import type { OwnFood } from '@/core/food';
 import type { Units } from '@/core/quantity';
-import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
+import { KeepFoot } from '@/ui/KeepFoot';
 import { Sheet } from '@/ui/Sheet';
 
 /** What may be said of a food besides what it is like. */
@@ -99,14 +99,7 @@ export function FoodForm({
             ))}
           </p>
         </div>
-        <div className="flex justify-end gap-3">
-          <Button look="quiet" onClick={onClose}>
-            Cancel
-          </Button>
-          <Button type="submit" look="copper">
-            Keep
-          </Button>
-        </div>
+        <KeepFoot onClose={onClose} />
       </form>
     </Sheet>
   );

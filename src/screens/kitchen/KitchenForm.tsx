@@ -3,8 +3,8 @@
 import { useForm, useWatch } from 'react-hook-form';
 import { changed, kitchenSchema, type Kitchen } from '@/core/batch';
 import type { Units } from '@/core/quantity';
-import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
+import { KeepFoot } from '@/ui/KeepFoot';
 import { formResolver } from '@/ui/formResolver';
 import { toNumbers } from '@/ui/numbers';
 import { Sheet } from '@/ui/Sheet';
@@ -114,14 +114,7 @@ export function KitchenForm({
             <option value="bar">bar</option>
           </Choice>
         )}
-        <div className="flex justify-end gap-3">
-          <Button look="quiet" onClick={onClose}>
-            Cancel
-          </Button>
-          <Button type="submit" look="copper">
-            Keep
-          </Button>
-        </div>
+        <KeepFoot onClose={onClose} />
       </form>
     </Sheet>
   );

@@ -1,12 +1,13 @@
 'use client';
 
-import { useFieldArray, useForm, useWatch } from 'react-hook-form';
+import { useFieldArray, useForm, useWatch, type UseFormReturn } from 'react-hook-form';
 import { potSchema, problemsOf, usualPowerW, type Kitchen, type Pot } from '@/core/batch';
 import { usualEfficiency, usualLoss } from '@/core/vessel';
-import { formatShare } from '@/core/quantity';
+import { formatShare, type Units } from '@/core/quantity';
 import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
 import { formResolver } from '@/ui/formResolver';
+import { KeepFoot } from '@/ui/KeepFoot';
 import { Sheet } from '@/ui/Sheet';
 import { refusal, shown, unitOf } from '@/ui/unitFields';
 import { PotLines } from './PotLines';
@@ -15,6 +16,100 @@ import { readPot, settingDimension, shownPot, type PotFields } from './potFields
 /** A setting as it is added, kPa. */
 const LOW_KPA = 40;
 const FORM = 'pot-form';
+
+interface Part {
+  readonly form: UseFormReturn<PotFields, unknown, Pot>;
+}
+
+function Settings({ form, kitchen }: Part & { readonly kitchen: Kitchen }) {
+  const { register, control, formState } = form;
+  const { errors } = formState;
+  const { units } = kitchen;
+  const settings = useFieldArray({ control, name: 'settings' });
+  const pressure = settingDimension(kitchen);
+  return (
+    <fieldset className="space-y-2">
+      <legend className="text-[14px] font-medium">Pressure settings</legend>
+      {settings.fields.map((field, i) => (
+        <div key={field.id} className="grid grid-cols-[1fr_1fr_auto] items-end gap-3">
+          <Field
+            id={`setting-${i}`}
+            label="Name"
+            {...register(`settings.${i}.name`)}
+            error={errors.settings?.[i]?.name?.message}
+          />
+          <Field
+            id={`gauge-${i}`}
+            label={`${unitOf(pressure, units)} above the air`}
+            inputMode="decimal"
+            {...register(`settings.${i}.gaugeKPa`)}
+            error={refusal(errors.settings?.[i]?.gaugeKPa?.message, units, pressure)}
+          />
+          <Button
+            look="quiet"
+            disabled={settings.fields.length === 1}
+            onClick={() => settings.remove(i)}
+          >
+            Remove
+          </Button>
+        </div>
+      ))}
+      <Button
+        look="quiet"
+        onClick={() =>
+          settings.append({ name: '', gaugeKPa: String(shown(LOW_KPA, pressure, units)) })
+        }
+      >
+        Add a setting
+      </Button>
+    </fieldset>
+  );
+}
+
+function Heating({ form, drawn, units }: Part & { readonly drawn: Pot; readonly units: Units }) {
+  const { register, formState } = form;
+  const { errors } = formState;
+  return (
+    <fieldset className="space-y-2">
+      <legend className="text-[14px] font-medium">How it heats: left empty, as most do</legend>
+      <div className="grid gap-3 sm:grid-cols-3">
+        <Field
+          id="powerW"
+          label="Power, W"
+          inputMode="decimal"
+          hint={`empty: ${usualPowerW(drawn.kind, drawn.capacityL)}`}
+          {...register('powerW')}
+          error={errors.powerW?.message}
+        />
+        <Field
+          id="efficiency"
+          label="Share that arrives"
+          inputMode="decimal"
+          hint={`empty: ${usualEfficiency(drawn)}`}
+          {...register('efficiency')}
+          error={errors.efficiency?.message}
+        />
+        <Field
+          id="lossWPerK"
+          label={`Lost, ${unitOf('loss', units)}`}
+          inputMode="decimal"
+          hint={`empty: ${Number(shown(usualLoss(drawn), 'loss', units).toFixed(2))}`}
+          {...register('lossWPerK')}
+          error={refusal(errors.lossWPerK?.message, units)}
+        />
+      </div>
+      <label className="flex min-h-11 items-center gap-3">
+        <input type="checkbox" className="size-5 accent-copper" {...register('measured')} />
+        <span>
+          I have timed it with plain water
+          <span className="block text-[13px] text-quiet">
+            Its power and losses are then taken as known, and the ranges are narrower.
+          </span>
+        </span>
+      </label>
+    </fieldset>
+  );
+}
 
 /** Everything about a pot: its size and lines on a drawing, its pressures, and what is left open. */
 export function PotForm({
@@ -29,18 +124,15 @@ export function PotForm({
   readonly onClose: () => void;
 }) {
   const { units } = kitchen;
-  const { register, handleSubmit, formState, control, setValue } = useForm<PotFields, unknown, Pot>(
-    {
-      defaultValues: shownPot(pot, kitchen),
-      resolver: formResolver<PotFields, Pot>(potSchema, (values) => readPot(values, pot, kitchen)),
-    },
-  );
+  const form = useForm<PotFields, unknown, Pot>({
+    defaultValues: shownPot(pot, kitchen),
+    resolver: formResolver<PotFields, Pot>(potSchema, (values) => readPot(values, pot, kitchen)),
+  });
+  const { register, handleSubmit, formState, control, setValue } = form;
   const { errors } = formState;
-  const settings = useFieldArray({ control, name: 'settings' });
   const said = readPot(useWatch({ control }) as PotFields, pot, kitchen);
   // While a field holds no number the drawing stays as it was.
   const drawn = problemsOf(potSchema, said).length === 0 ? (said as Pot) : pot;
-  const pressure = settingDimension(kitchen);
   const save = handleSubmit((values) => {
     onSave(values);
     onClose();
@@ -50,16 +142,7 @@ export function PotForm({
       open
       onClose={onClose}
       title={pot.name}
-      foot={
-        <>
-          <Button look="quiet" onClick={onClose}>
-            Cancel
-          </Button>
-          <Button type="submit" form={FORM} look="copper">
-            Keep
-          </Button>
-        </>
-      }
+      foot={<KeepFoot form={FORM} onClose={onClose} />}
     >
       <form id={FORM} onSubmit={(event) => void save(event)} noValidate className="space-y-4">
         <div className="grid gap-4 sm:grid-cols-2">
@@ -115,79 +198,8 @@ export function PotForm({
             />
           </div>
         </div>
-        <fieldset className="space-y-2">
-          <legend className="text-[14px] font-medium">Pressure settings</legend>
-          {settings.fields.map((field, i) => (
-            <div key={field.id} className="grid grid-cols-[1fr_1fr_auto] items-end gap-3">
-              <Field
-                id={`setting-${i}`}
-                label="Name"
-                {...register(`settings.${i}.name`)}
-                error={errors.settings?.[i]?.name?.message}
-              />
-              <Field
-                id={`gauge-${i}`}
-                label={`${unitOf(pressure, units)} above the air`}
-                inputMode="decimal"
-                {...register(`settings.${i}.gaugeKPa`)}
-                error={refusal(errors.settings?.[i]?.gaugeKPa?.message, units, pressure)}
-              />
-              <Button
-                look="quiet"
-                disabled={settings.fields.length === 1}
-                onClick={() => settings.remove(i)}
-              >
-                Remove
-              </Button>
-            </div>
-          ))}
-          <Button
-            look="quiet"
-            onClick={() =>
-              settings.append({ name: '', gaugeKPa: String(shown(LOW_KPA, pressure, units)) })
-            }
-          >
-            Add a setting
-          </Button>
-        </fieldset>
-        <fieldset className="space-y-2">
-          <legend className="text-[14px] font-medium">How it heats: left empty, as most do</legend>
-          <div className="grid gap-3 sm:grid-cols-3">
-            <Field
-              id="powerW"
-              label="Power, W"
-              inputMode="decimal"
-              hint={`empty: ${usualPowerW(drawn.kind, drawn.capacityL)}`}
-              {...register('powerW')}
-              error={errors.powerW?.message}
-            />
-            <Field
-              id="efficiency"
-              label="Share that arrives"
-              inputMode="decimal"
-              hint={`empty: ${usualEfficiency(drawn)}`}
-              {...register('efficiency')}
-              error={errors.efficiency?.message}
-            />
-            <Field
-              id="lossWPerK"
-              label={`Lost, ${unitOf('loss', units)}`}
-              inputMode="decimal"
-              hint={`empty: ${Number(shown(usualLoss(drawn), 'loss', units).toFixed(2))}`}
-              {...register('lossWPerK')}
-              error={refusal(errors.lossWPerK?.message, units)}
-            />
-          </div>
-          <label className="flex min-h-11 items-center gap-3">
-            <input type="checkbox" className="size-5 accent-copper" {...register('measured')} />
-            <span>
-              I have timed it with plain water
-              <span className="block text-[13px] text-quiet">
-                Its power and losses are then taken as known, and the ranges are narrower.
-              </span>
-            </span>
-          </label>
-        </fieldset>
+        <Settings form={form} kitchen={kitchen} />
+        <Heating form={form} drawn={drawn} units={units} />
       </form>
     </Sheet>
   );

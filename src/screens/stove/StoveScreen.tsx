@@ -20,7 +20,7 @@ import { Button, buttonLook } from '@/ui/Button';
 import { saveCook, useHousehold } from '@/ui/household';
 import { isoOf } from '@/session/clock';
 import { useClock, useNow } from '@/ui/clock';
-import { clockFace } from './clockFace';
+import { clockFace, type ClockFace } from './clockFace';
 import { timeOf } from '@/session/clockText';
 import { CookTrace } from '@/ui/CookTrace';
 import { YieldEntry } from '@/ui/YieldEntry';
@@ -87,6 +87,94 @@ function Done({ cook }: { readonly cook: Cook }) {
   );
 }
 
+/** What to do now, on a clock, and what to press when it is done. */
+function Now({
+  cook,
+  stage,
+  face,
+  units,
+  onPress,
+}: {
+  readonly cook: Cook;
+  readonly stage: Stage;
+  readonly face: ClockFace;
+  readonly units: Units;
+  readonly onPress: (kind: MarkKind) => void;
+}) {
+  const words = wordsOf(stage, units);
+  const list = handling(cook.batch, stage, units);
+  const strained = stage.stepKind === 'strain' ? runOffAt(cook, stage.step) : null;
+  const { mark } = stage;
+  return (
+    <section aria-label="Now" className="mt-1">
+      <h2 className="figure text-4xl sm:text-5xl" aria-live="polite">
+        {words.title}
+      </h2>
+      <p className="mt-1 flex items-baseline gap-3">
+        <span
+          className={`figure text-[96px] leading-none sm:text-[140px] ${face.over ? 'text-rust' : 'text-ink'}`}
+          role="timer"
+          data-testid="clock"
+        >
+          {face.text}
+        </span>
+        <span className="text-lg text-quiet">{face.caption}</span>
+      </p>
+      {strained && (
+        <div className="my-3 max-w-sm">
+          <YieldEntry key={strained.run} cook={cook} foretold={strained} units={units} />
+        </div>
+      )}
+      {words.press && mark && (
+        <Button
+          look="copper"
+          className="mt-2 !min-h-16 w-full !rounded-2xl !text-2xl font-semibold sm:w-auto sm:!px-14"
+          onClick={() => onPress(mark)}
+        >
+          {words.press}
+        </Button>
+      )}
+      {stage.kind === 'hold' && (
+        <Button className="mt-2 !min-h-14 !px-8 !text-lg" onClick={() => onPress('hold-over')}>
+          End the hold now
+        </Button>
+      )}
+      {stage.kind === 'wait' && (
+        <Button className="mt-2 !min-h-14 !px-8 !text-lg" onClick={() => onPress('valve-opened')}>
+          Valve opened early
+        </Button>
+      )}
+      <dl className="mt-5 max-w-2xl space-y-3 text-[17px]">
+        <div>
+          <dt className="text-[13px] text-quiet">Do</dt>
+          <dd>{words.act}</dd>
+        </div>
+        <div>
+          <dt className="text-[13px] text-quiet">Look for</dt>
+          <dd>{words.look}</dd>
+        </div>
+        {list.length > 0 && (
+          <div>
+            <dt className="text-[13px] text-quiet">Hands</dt>
+            <dd>
+              <ul className="grid gap-x-6 sm:grid-cols-2">
+                {list.map((line) => (
+                  <li key={line}>{line}</li>
+                ))}
+              </ul>
+            </dd>
+          </div>
+        )}
+      </dl>
+      {words.caution && (
+        <p className="mt-4 max-w-2xl rounded-lg border-2 border-rust bg-rust/5 px-4 py-3 text-[16px]">
+          <b className="text-rust">Careful.</b> {words.caution}
+        </p>
+      )}
+    </section>
+  );
+}
+
 function Stove({ cook }: { readonly cook: Cook }) {
   const { kitchen } = useHousehold();
   const clock = useClock();
@@ -96,8 +184,6 @@ function Stove({ cook }: { readonly cook: Cook }) {
   const stage = stages[at.index];
   const face = stage ? clockFace(stage, at) : null;
   const words = stage ? wordsOf(stage, kitchen.units) : null;
-  const list = stage ? handling(cook.batch, stage, kitchen.units) : [];
-  const strained = stage?.stepKind === 'strain' ? runOffAt(cook, stage.step) : null;
   const heading = face && words ? `${face.text} ${words.title}` : NAME;
   useEffect(() => {
     document.title = heading;
@@ -126,80 +212,7 @@ function Stove({ cook }: { readonly cook: Cook }) {
       <div>
         <h1 className="text-lg text-quiet">{cook.batch.name}</h1>
         {stage && face && words ? (
-          <section aria-label="Now" className="mt-1">
-            <h2 className="figure text-4xl sm:text-5xl" aria-live="polite">
-              {words.title}
-            </h2>
-            <p className="mt-1 flex items-baseline gap-3">
-              <span
-                className={`figure text-[96px] leading-none sm:text-[140px] ${face.over ? 'text-rust' : 'text-ink'}`}
-                role="timer"
-                data-testid="clock"
-              >
-                {face.text}
-              </span>
-              <span className="text-lg text-quiet">{face.caption}</span>
-            </p>
-            {strained && (
-              <div className="my-3 max-w-sm">
-                <YieldEntry
-                  key={strained.run}
-                  cook={cook}
-                  foretold={strained}
-                  units={kitchen.units}
-                />
-              </div>
-            )}
-            {words.press && stage.mark && (
-              <Button
-                look="copper"
-                className="mt-2 !min-h-16 w-full !rounded-2xl !text-2xl font-semibold sm:w-auto sm:!px-14"
-                onClick={() => press(stage.mark as MarkKind)}
-              >
-                {words.press}
-              </Button>
-            )}
-            {stage.kind === 'hold' && (
-              <Button className="mt-2 !min-h-14 !px-8 !text-lg" onClick={() => press('hold-over')}>
-                End the hold now
-              </Button>
-            )}
-            {stage.kind === 'wait' && (
-              <Button
-                className="mt-2 !min-h-14 !px-8 !text-lg"
-                onClick={() => press('valve-opened')}
-              >
-                Valve opened early
-              </Button>
-            )}
-            <dl className="mt-5 max-w-2xl space-y-3 text-[17px]">
-              <div>
-                <dt className="text-[13px] text-quiet">Do</dt>
-                <dd>{words.act}</dd>
-              </div>
-              <div>
-                <dt className="text-[13px] text-quiet">Look for</dt>
-                <dd>{words.look}</dd>
-              </div>
-              {list.length > 0 && (
-                <div>
-                  <dt className="text-[13px] text-quiet">Hands</dt>
-                  <dd>
-                    <ul className="grid gap-x-6 sm:grid-cols-2">
-                      {list.map((line) => (
-                        <li key={line}>{line}</li>
-                      ))}
-                    </ul>
-                  </dd>
-                </div>
-              )}
-            </dl>
-            {words.caution && (
-              <p className="mt-4 max-w-2xl rounded-lg border-2 border-rust bg-rust/5 px-4 py-3 text-[16px]">
-                <b className="text-rust">Careful.</b> {words.caution}
-              </p>
-            )}
-          </section>
+          <Now cook={cook} stage={stage} face={face} units={kitchen.units} onPress={press} />
         ) : (
           <Done cook={cook} />
         )}

@@ -1,11 +1,17 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { useForm, type UseFormReturn } from 'react-hook-form';
 import * as yup from 'yup';
 import { SETS, type Aim, type Batch, type Kitchen, type Pot, type SetState } from '@/core/batch';
 import { SET_FROM } from '@/core/bones';
-import { formatLevel, formatMinutes, formatStrength, LITRES_PER_QUART } from '@/core/quantity';
+import {
+  formatLevel,
+  formatMinutes,
+  formatStrength,
+  LITRES_PER_QUART,
+  type Units,
+} from '@/core/quantity';
 import type { RunOffOption, RunOffSolution } from '@/core/solve';
 import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
@@ -93,6 +99,46 @@ function OptionRow({
   );
 }
 
+function AimFields({ form, units }: { readonly form: UseFormReturn<Form>; readonly units: Units }) {
+  const { register, formState } = form;
+  const { errors } = formState;
+  return (
+    <>
+      <Choice id="aim-set" label="Cold, it" {...register('set')}>
+        <option value="">as it comes: stop when it is no longer worth it</option>
+        {SETS.map((set) => (
+          <option key={set} value={set}>
+            {set === 'pourable' ? 'pours' : set === 'soft set' ? 'sets softly' : set}, from{' '}
+            {formatStrength(SET_FROM[set], units)}
+          </option>
+        ))}
+      </Choice>
+      <Field
+        id="aim-litres"
+        label={units === 'us' ? 'Broth wanted, quarts' : 'Broth wanted, L'}
+        inputMode="decimal"
+        placeholder="no matter"
+        {...register('litres')}
+        error={errors.litres?.message}
+      />
+      <Field
+        id="aim-hours"
+        label="Hours at hand"
+        inputMode="decimal"
+        placeholder="no matter"
+        {...register('hours')}
+        error={errors.hours?.message}
+      />
+      <Choice id="aim-openings" label="Poured off in between" {...register('openings')}>
+        <option value="">as often as the bones stand</option>
+        <option value="0">not at all</option>
+        <option value="1">once at most</option>
+        <option value="2">twice at most</option>
+      </Choice>
+    </>
+  );
+}
+
 /** How many runs the bones are worth: what is wanted, and the best plan for each number of runs. */
 export function AimSheet({
   batch,
@@ -107,10 +153,9 @@ export function AimSheet({
   readonly onTake: (batch: Batch) => void;
   readonly onClose: () => void;
 }) {
-  const us = kitchen.units === 'us';
-  const litre = us ? LITRES_PER_QUART : 1;
+  const litre = kitchen.units === 'us' ? LITRES_PER_QUART : 1;
   const { aim } = batch;
-  const { register, handleSubmit, formState } = useForm<Form>({
+  const form = useForm<Form>({
     defaultValues: {
       set: aim?.set ?? '',
       litres: aim?.litres === undefined ? '' : Number((aim.litres / litre).toFixed(2)),
@@ -119,17 +164,16 @@ export function AimSheet({
     },
     resolver: formResolver(schema, (values) => toNumbers(values, ['litres', 'hours'])),
   });
-  const { errors } = formState;
   const [found, setFound] = useState<RunOffSolution | null>(null);
   const [chosen, setChosen] = useState(0);
   const [busy, setBusy] = useState(false);
   const [failed, setFailed] = useState<string | null>(null);
   useEffect(() => stopSolving, []);
-  const find = handleSubmit(async (form) => {
+  const find = form.handleSubmit(async (fields) => {
     setBusy(true);
     setFailed(null);
     try {
-      const solution = await runOffsAway(batch, pot, kitchen, aimOf(form, litre));
+      const solution = await runOffsAway(batch, pot, kitchen, aimOf(fields, litre));
       setFound(solution);
       setChosen(solution.best);
     } catch (error) {
@@ -173,37 +217,7 @@ export function AimSheet({
         }}
         className="grid grid-cols-2 gap-x-3 gap-y-2 sm:gap-4"
       >
-        <Choice id="aim-set" label="Cold, it" {...register('set')}>
-          <option value="">as it comes: stop when it is no longer worth it</option>
-          {SETS.map((set) => (
-            <option key={set} value={set}>
-              {set === 'pourable' ? 'pours' : set === 'soft set' ? 'sets softly' : set}, from{' '}
-              {formatStrength(SET_FROM[set], kitchen.units)}
-            </option>
-          ))}
-        </Choice>
-        <Field
-          id="aim-litres"
-          label={us ? 'Broth wanted, quarts' : 'Broth wanted, L'}
-          inputMode="decimal"
-          placeholder="no matter"
-          {...register('litres')}
-          error={errors.litres?.message}
-        />
-        <Field
-          id="aim-hours"
-          label="Hours at hand"
-          inputMode="decimal"
-          placeholder="no matter"
-          {...register('hours')}
-          error={errors.hours?.message}
-        />
-        <Choice id="aim-openings" label="Poured off in between" {...register('openings')}>
-          <option value="">as often as the bones stand</option>
-          <option value="0">not at all</option>
-          <option value="1">once at most</option>
-          <option value="2">twice at most</option>
-        </Choice>
+        <AimFields form={form} units={kitchen.units} />
         <button type="submit" className="hidden" />
       </form>
       <div aria-live="polite">
