@@ -17,7 +17,7 @@ function tau(celsius: number): number {
  *
  * @param celsius 0 to 373 C
  * @returns kg/m3
- * @example liquidDensity(100) // 958.37
+ * @example liquidDensity(100) // 958.35
  */
 export function liquidDensity(celsius: number): number {
   const third = Math.cbrt(tau(celsius));
@@ -38,7 +38,7 @@ export function liquidDensity(celsius: number): number {
  *
  * @param celsius 0 to 373 C
  * @returns kg/m3
- * @example vapourDensity(100) // 0.5975
+ * @example vapourDensity(100) // 0.5981
  */
 export function vapourDensity(celsius: number): number {
   const sixth = tau(celsius) ** (1 / 6);
