@@ -67,17 +67,27 @@ const NORMAL: readonly (readonly number[])[] = Array.from({ length: DRAWS }, (_,
   BASES.map((base) => quantile(halton(i + 1, base))),
 );
 
-/** Steam made while the pressure is let go, kg/s. */
-export function lettingFlow(at: AtValve, celsius: number, how: Letting): number {
-  return how === 'cold water'
-    ? (at.coldWaterWPerK * Math.max(0, celsius - TAP_C)) / latentHeat(celsius)
-    : steamFlow(celsius, at.outsidePa, at.valve);
+interface LettingPhysics {
+  /** Steam made while the pressure is let go, kg/s. */
+  readonly flow: (at: AtValve, celsius: number) => number;
+  /** What of the foaming counts. */
+  readonly foaming: number;
 }
 
-/** What of the foaming counts. */
-export function foamingIn(foaming: number, how: Letting): number {
-  return how === 'bursts' ? IN_BURSTS * foaming : foaming;
-}
+const throughValve: LettingPhysics = {
+  flow: (at, celsius) => steamFlow(celsius, at.outsidePa, at.valve),
+  foaming: 1,
+};
+
+/** What each way of letting steam out does to what stands under it. */
+const LETTINGS = {
+  open: throughValve,
+  bursts: { ...throughValve, foaming: IN_BURSTS },
+  'cold water': {
+    flow: (at, celsius) => (at.coldWaterWPerK * Math.max(0, celsius - TAP_C)) / latentHeat(celsius),
+    foaming: 1,
+  },
+} as const satisfies Record<Letting, LettingPhysics>;
 
 /**
  * Swollen level over the brim's, as it is expected.
@@ -85,9 +95,10 @@ export function foamingIn(foaming: number, how: Letting): number {
  * @param celsius liquid as the valve is opened
  */
 export function swollenAt(at: AtValve, celsius: number, how: Letting): number {
-  const flow = lettingFlow(at, celsius, how);
+  const { flow: flowOf, foaming } = LETTINGS[how];
+  const flow = flowOf(at, celsius);
   if (flow <= 0) return at.level;
-  const empty = swelling(celsius, at.surfaceM2)(flow, foamingIn(at.foaming, how));
+  const empty = swelling(celsius, at.surfaceM2)(flow, foaming * at.foaming);
   return swollenLevel(at.level, empty);
 }
 
@@ -98,9 +109,10 @@ export function swollenAt(at: AtValve, celsius: number, how: Letting): number {
  * @returns 0 to 1, in steps of 1/200
  */
 export function chanceOfLiquid(at: AtValve, celsius: number, how: Letting, doubt: Doubt): number {
-  const flow = lettingFlow(at, celsius, how);
+  const { flow: flowOf, foaming: counts } = LETTINGS[how];
+  const flow = flowOf(at, celsius);
   if (flow <= 0) return at.level >= 1 ? 1 : 0;
-  const foaming = foamingIn(at.foaming, how);
+  const foaming = counts * at.foaming;
   const swell = swelling(celsius, at.surfaceM2);
   const flux = Math.hypot(doubt.valve, FLUX);
   let reached = 0;
