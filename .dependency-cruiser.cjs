@@ -41,7 +41,9 @@ module.exports = {
       comment: 'quantity, vocabulary, water, food and batch know nothing of the rest of the core.',
       severity: 'error',
       from: { path: '^src/core/(quantity|vocabulary|water|food|batch)/', pathNot: '\\.test\\.ts$' },
-      to: { path: '^src/core/(fill|heat|release|doneness|bones|finish|assess|solve|timetable|texture|unknown|vessel)/' },
+      to: {
+        path: '^src/core/(fill|heat|release|doneness|bones|finish|assess|solve|timetable|texture|unknown|vessel)/',
+      },
     },
     {
       name: 'testing-is-for-tests',
@@ -58,7 +60,8 @@ module.exports = {
       from: { path: '^src/core/', pathNot: '\\.test\\.tsx?$|^src/core/testing/' },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'npm-peer'],
-        pathNot: 'node_modules/(@types/)?(yup|parse-ingredient|numeric-quantity|fastest-levenshtein|d3-array)',
+        pathNot:
+          'node_modules/(@types/)?(yup|parse-ingredient|numeric-quantity|fastest-levenshtein|d3-array)',
       },
     },
   ],

@@ -7,7 +7,7 @@
  * Long-cooked meat: collagen turns to gelatine more slowly than fibres dry out, so that lean meat is
  * dry before tough meat is tender (common practice; e.g. Bailey & Light 1989, from memory).
  */
-import { GRADES, type Family } from '../food';
+import type { Family, GRADES } from '../food';
 
 /** What of a piece decides: what is least cooked, or the firmness of the whole, outside and middle. */
 export type Where = 'middle' | 'mean';
@@ -25,8 +25,13 @@ const mean = (times: number): Bound => ({ where: 'mean', of: 'late', times });
 
 const WITH_BITE = 0.35;
 
+/** A bound for every grade but the first. */
+type BoundsOf<Grades extends readonly string[]> = Grades extends readonly [unknown, ...infer Later]
+  ? { readonly [K in keyof Later]: Bound }
+  : never;
+
 /** A bound for every grade but the first, in order. */
-export const BOUNDS: Readonly<Record<Family, readonly Bound[]>> = {
+export const BOUNDS: { readonly [F in Family]: BoundsOf<(typeof GRADES)[F]> } = {
   vegetable: [middle(WITH_BITE), middle(1), mean(1), { ...mean(11), bySize: 0.3 }],
   aromatic: [middle(WITH_BITE), middle(1), mean(1)],
   green: [middle(1), mean(0.6), mean(1)],
@@ -41,7 +46,3 @@ export const BOUNDS: Readonly<Record<Family, readonly Bound[]>> = {
   minced: [middle(1)],
   ready: [middle(1)],
 };
-
-for (const [family, grades] of Object.entries(GRADES))
-  if (BOUNDS[family as Family].length !== grades.length - 1)
-    throw new RangeError(`${family} has a grade without a bound`);
