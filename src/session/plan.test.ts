@@ -55,7 +55,11 @@ const turn = async (): Promise<void> => {
 function opened(place = PLACE) {
   const hand = byHand();
   const kept: Batch[] = [];
-  const session = planSession(place, hand.work, (batch) => kept.push(batch));
+  const session = planSession(place, hand.work, (batch) => {
+    if (batch.name === 'Refused') return false;
+    kept.push(batch);
+    return true;
+  });
   const stop = session.start();
   return { ...hand, kept, session, stop, state: () => session.store.getState() };
 }
@@ -128,6 +132,13 @@ describe('an open plan', () => {
     session.refresh({ ...PLACE, batch: OTHER, pots: [{ ...STOVETOP, id: POT.id }] });
     expect(state().pot.kind).toBe('stovetop');
     expect(state().stale).toBe(true);
+  });
+
+  it('shows again what it was where a change cannot be kept', () => {
+    const { session, state, kept } = opened();
+    session.inHand({ ...REFERENCE, name: 'Refused' }, true);
+    expect(kept).toEqual([]);
+    expect([state().batch, state().shown]).toEqual([REFERENCE, REFERENCE]);
   });
 
   it('keeps its cursor and what is open over changes', () => {

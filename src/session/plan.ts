@@ -90,12 +90,12 @@ function sameJob(a: Job | null, b: Job): boolean {
 /**
  * Opens a plan.
  *
- * @param keep keeps a batch once the hand lets go
+ * @param keep keeps a batch once the hand lets go; false where it cannot be kept, which is told elsewhere
  */
 export function planSession(
   place: PlanPlace,
   work: PlanWork,
-  keep: (batch: Batch) => void,
+  keep: (batch: Batch) => boolean,
 ): PlanSession {
   const store = createStore<PlanState>(() => ({
     ...place,
@@ -178,8 +178,9 @@ export function planSession(
       show(shown === batch ? next.batch : shown, next);
     },
     inHand: (next, done) => {
+      const { batch } = store.getState();
       show(next, done ? { batch: next } : {});
-      if (done) keep(next);
+      if (done && !keep(next)) show(batch, { batch });
     },
     cursor: (cursorMin) => store.setState({ cursorMin }),
     open: (opened) => store.setState({ opened }),

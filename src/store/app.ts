@@ -5,7 +5,7 @@
  */
 import { temporal } from 'zundo';
 import { create } from 'zustand';
-import type { Bundle } from '../core/batch';
+import { changeProblems, type Bundle, type Problem } from '../core/batch';
 import { openDatabase, type Backup, type Database } from './db';
 import { keepBackup, listBackups, loadBundle, saveChanges, wipe } from './repository';
 
@@ -129,10 +129,28 @@ export async function begin(bundle: Bundle): Promise<void> {
   useApp.temporal.getState().clear();
 }
 
-/** Changes the household. */
-export function change(edit: (household: Bundle) => Bundle): void {
+/** What a file would not take is not kept either: told in a cook's words. */
+function refusal([problem]: readonly Problem[]): string | null {
+  if (!problem) return null;
+  return `That was not kept: ${problem.path}, ${problem.found}, where ${problem.wanted} is wanted. All else is as it was.`;
+}
+
+/**
+ * Changes the household, where every record stays one that a file takes.
+ *
+ * @returns whether it was changed; where it was not, a notice says why
+ */
+export function change(edit: (household: Bundle) => Bundle): boolean {
   const { household } = getState();
-  if (household) setState({ household: edit(household) });
+  if (!household) return false;
+  const next = edit(household);
+  const notice = refusal(changeProblems(household, next));
+  if (notice !== null) {
+    setState({ notice });
+    return false;
+  }
+  setState({ household: next });
+  return true;
 }
 
 /** Changes the household after putting a backup by. @throws when the backup cannot be kept */

@@ -66,6 +66,12 @@ export function LineAsRead({
         )}
       </span>
     );
+  if (line.refused !== null)
+    return (
+      <span role="alert" className="block text-rust">
+        “{line.text}”: {line.refused}.
+      </span>
+    );
   return (
     <span className="block">
       <span role="alert" className="text-rust">

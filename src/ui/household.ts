@@ -45,9 +45,12 @@ function withFood(h: Bundle, food: OwnFood): Bundle {
   };
 }
 
-/** @param put what was put into it just now: foods that it makes are the kitchen's from here on */
-export function saveBatch(batch: Batch, put: readonly Pick<Item, 'own'>[] = []): void {
-  change((h) => {
+/**
+ * @param put what was put into it just now: foods that it makes are the kitchen's from here on
+ * @returns whether it was kept
+ */
+export function saveBatch(batch: Batch, put: readonly Pick<Item, 'own'>[] = []): boolean {
+  return change((h) => {
     const made = put.flatMap(({ own }) =>
       own && !h.foods.some((f) => sameFood(f, own)) ? [own] : [],
     );

@@ -1,7 +1,14 @@
 export type * from './types';
 export { isStock, pressureUnit } from './kind';
-export { CUT_SHAPES, kitchenSchema, potSchema, SETS } from './schema';
-export { problemsOf, validateBundle, type Problem, type Validated } from './validate';
+export { CUT_SHAPES, kitchenSchema, MOST_ITEMS, potSchema, SETS } from './schema';
+export {
+  batchRefusal,
+  changeProblems,
+  problemsOf,
+  validateBundle,
+  type Problem,
+  type Validated,
+} from './validate';
 export {
   usualMinutes,
   FRIDGE_C,

@@ -17,7 +17,8 @@ import { readLike } from './like';
 import { idOfName } from './ownNames';
 import { splitLike, type ReadLine } from './reword';
 import { looseAmount, looseMeasure } from './loose';
-import type { Cut, CutShape } from './types';
+import { refusalOf } from './validate';
+import type { Cut, CutShape, Item } from './types';
 
 const SHAPES: readonly (readonly [RegExp, CutShape, number])[] = [
   [/\b(?:rings?|slices?|sliced|rounds?|coins?|half-moons?|wedges?)\b/i, 'slice', 10],
@@ -216,7 +217,16 @@ export function readLine(
   const made = like === null ? null : madeOf(name, like, unsure);
   const nearest = found.filter((m) => m.score >= WORTH_ASKING).map((m) => m.food);
   if (like === null ? !best || best.score < SURE_MATCH : !made)
-    return { text, item: null, food: null, unsure, nearest, name, amount: parsed.amount };
+    return {
+      text,
+      item: null,
+      refused: null,
+      food: null,
+      unsure,
+      nearest,
+      name,
+      amount: parsed.amount,
+    };
   const match = made ?? (best as FoodMatch).food;
   const food = parsed.amount ? foodInAmount(match, parsed.amount) : match;
   if (!made && spelt) unsure.push(`read as ${spelt}`);
@@ -229,26 +239,29 @@ export function readLine(
   const startC = readStart(parsed.rest);
   const soakedH = food.group === 'pulse' ? readSoak(parsed.rest) : undefined;
   const old = food.group === 'pulse' && /\bold\b/i.test(parsed.rest);
+  const item: Omit<Item, 'id'> = {
+    food: food.own ? food.own.name : food.key,
+    ...(food.own && { own: food.own }),
+    amount,
+    ...(cut && { cut }),
+    ...(startC !== undefined && { startC }),
+    ...(soakedH !== undefined && { soakedH }),
+    ...(old && { old }),
+    ...(food.own?.for && { for: food.own.for }),
+    ...((food.own?.apart || /\bapart\b/i.test(parsed.rest)) && { apart: true }),
+    enters: null,
+    leaves: null,
+  };
+  const refused = refusalOf(item);
   return {
     text,
+    item: refused === null ? item : null,
+    refused,
     food,
     unsure,
     nearest: nearest.slice(1),
     name,
     amount: parsed.amount,
-    item: {
-      food: food.own ? food.own.name : food.key,
-      ...(food.own && { own: food.own }),
-      amount,
-      ...(cut && { cut }),
-      ...(startC !== undefined && { startC }),
-      ...(soakedH !== undefined && { soakedH }),
-      ...(old && { old }),
-      ...(food.own?.for && { for: food.own.for }),
-      ...((food.own?.apart || /\bapart\b/i.test(parsed.rest)) && { apart: true }),
-      enters: null,
-      leaves: null,
-    },
   };
 }
 

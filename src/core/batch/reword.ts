@@ -12,8 +12,10 @@ export const EXAMPLE_LINE: Readonly<Record<Units, string>> = {
 /** A line of the add box as understood. */
 export interface ReadLine {
   readonly text: string;
-  /** The item without its id, or null when no food was found. */
+  /** The item without its id, or null when no food was found, or it is refused. */
   readonly item: Omit<Item, 'id'> | null;
+  /** Why what was understood cannot go in; null where it can, or where nothing was understood. */
+  readonly refused: string | null;
   readonly food: Food | null;
   /** What was guessed or left out, in words for the cook. */
   readonly unsure: readonly string[];

@@ -94,6 +94,12 @@ export const potSchema = object(
   'a pot',
 );
 
+/** Smallest amount of any unit. */
+export const LEAST_AMOUNT = 0.001;
+/** So many things and steps a batch holds at the most. */
+export const MOST_ITEMS = 200;
+export const MOST_STEPS = 60;
+
 export const amountSchema = object(
   {
     value: needed(
@@ -101,7 +107,8 @@ export const amountSchema = object(
         .number()
         .strict()
         .typeError('a number above 0')
-        .moreThan(0, 'a number above 0')
+        // A kitchen weighs no milligrams, and numbers too small to reckon with are none.
+        .min(LEAST_AMOUNT, 'a number above 0')
         .max(100000, 'at most 100000'),
       'a number above 0',
     ),
@@ -251,10 +258,10 @@ export const batchSchema = object(
     servings: number(1, 200, 'servings'),
     kind: oneOf(BATCH_KINDS),
     items: needed(
-      list(itemSchema, 'a list of items').max(200, 'at most 200 items'),
+      list(itemSchema, 'a list of items').max(MOST_ITEMS, `at most ${MOST_ITEMS} items`),
       'a list of items',
     ),
-    steps: list(stepSchema, 'a list of steps').max(60, 'at most 60 steps'),
+    steps: list(stepSchema, 'a list of steps').max(MOST_STEPS, `at most ${MOST_STEPS} steps`),
     /** When it is to be on the table, ISO 8601. */
     serveAt: time,
     /** How its bones are readied; raw when missing. */

@@ -2,6 +2,15 @@ import * as yup from 'yup';
 import { amountGrams, foodByKey, gradesOf, resolveFood, spanOf, type OwnFood } from '../food';
 import { withDefaults } from './defaults';
 import { bundleSchema } from './bundleSchema';
+import { cookSchema } from './cookSchema';
+import {
+  batchSchema,
+  itemSchema,
+  kitchenSchema,
+  LEAST_AMOUNT,
+  ownFoodSchema,
+  potSchema,
+} from './schema';
 import { releaseOf, releasesFor } from '../vocabulary';
 import { sameName } from './ownNames';
 import { isFields } from './fields';
@@ -72,6 +81,8 @@ function duplicates(ids: readonly string[], path: (i: number) => string): readon
 
 const LIKE = 'a food of the table';
 
+/** Less than this is not weighed in any kitchen, g. */
+const LEAST_G = 1e-3;
 /** No pot of a home holds more of one food, g. */
 const MOST_G = 100_000;
 
@@ -159,6 +170,64 @@ function batchProblems(batch: Batch, at: string, pots: Bundle['pots'] | null): P
       });
   });
   return problems;
+}
+
+/**
+ * Why an ingredient cannot be kept, in words for the cook; null where it can.
+ *
+ * @param item as a line made it
+ */
+export function refusalOf(item: Omit<Item, 'id'>): string | null {
+  const held = { id: 'i', ...item };
+  const food = namedFood(held);
+  const { value } = item.amount;
+  if (!food) return `${item.food} is no food of the table`;
+  const grams = amountGrams(food, item.amount) ?? 1;
+  if (!(value > 0)) return 'how much is missing: an amount is above 0';
+  if (value < LEAST_AMOUNT || grams < LEAST_G) return 'that is too little to weigh';
+  if (grams > MOST_G) return `no pot holds that: no more than ${MOST_G / 1000} kg of a food`;
+  const [problem] = [...problemsOf(itemSchema, held), ...itemProblems(held, 'item', null)];
+  return problem ? `${problem.found} cannot be, wanted: ${problem.wanted}` : null;
+}
+
+/** Why a whole batch cannot be kept, in words for the cook; null where it can. */
+export function batchRefusal(batch: Batch): string | null {
+  const [problem] = [...problemsOf(batchSchema, batch), ...batchProblems(batch, '', null)];
+  if (!problem) return null;
+  const place = /^(items|steps)$/.test(problem.path) ? '' : `${problem.path}: `;
+  return `${place}${problem.wanted}`;
+}
+
+/** What is wrong with records that a change has made or changed, and where; empty when it can be kept. */
+export function changeProblems(before: Bundle | null, after: Bundle): readonly Problem[] {
+  const was = new Set<unknown>([
+    before?.kitchen,
+    ...(before?.pots ?? []),
+    ...(before?.batches ?? []),
+    ...(before?.cooks ?? []),
+    ...(before?.foods ?? []),
+  ]);
+  const shapes = (schema: yup.Schema, record: { readonly name?: string }): readonly Problem[] =>
+    problemsOf(schema, record).map((p) => ({
+      ...p,
+      path: `${record.name ?? ''} ${p.path}`.trim(),
+    }));
+  const isNew = (record: unknown): boolean => !was.has(record);
+  // Another list of pots may have lost one that a batch stands in.
+  const pots = after.pots !== before?.pots;
+  return [
+    ...(isNew(after.kitchen) ? problemsOf(kitchenSchema, after.kitchen) : []),
+    ...(after.pots.length === 0
+      ? [{ path: 'pots', found: 'nothing', wanted: 'at least one pot' }]
+      : []),
+    ...after.pots.filter(isNew).flatMap((pot) => shapes(potSchema, pot)),
+    ...after.foods.filter(isNew).flatMap((food) => shapes(ownFoodSchema, food)),
+    ...after.batches.filter(isNew).flatMap((batch) => shapes(batchSchema, batch)),
+    ...after.cooks.filter(isNew).flatMap((cook) => problemsOf(cookSchema, cook)),
+    ...after.batches
+      .filter((batch) => pots || isNew(batch))
+      .flatMap((batch) => batchProblems(batch, batch.name, after.pots)),
+  ];
 }
 
 /** Items that name a food of the kitchen, with what that is; others as they are. */

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import type { Batch, Kitchen, Pot, ReadsFor } from '@/core/batch';
+import { batchRefusal, type Batch, type Kitchen, type Pot, type ReadsFor } from '@/core/batch';
 import type { OwnFood } from '@/core/food';
 import { batchOfRecipe, type RecipeResult } from '@/formats';
 import { Button } from '@/ui/Button';
@@ -53,6 +53,7 @@ export function RecipeSheet({
     () => recipe && corrected(batchOfRecipe(recipe, 'read', pot), corrections),
     [recipe, pot, corrections],
   );
+  const refused = useMemo(() => batch && batchRefusal(batch), [batch]);
   const begin = (next: string): void => {
     setText(next);
     setLines(NONE);
@@ -70,7 +71,7 @@ export function RecipeSheet({
           </Button>
           <Button
             look="copper"
-            disabled={!batch || read?.of !== question}
+            disabled={!batch || refused !== null || read?.of !== question}
             onClick={() => {
               if (batch) onPlan({ ...batch, id: makeId() });
             }}
@@ -107,6 +108,11 @@ export function RecipeSheet({
         {result && !result.ok && (
           <p role="alert" className="text-rust">
             {result.message}
+          </p>
+        )}
+        {refused !== null && (
+          <p role="alert" className="text-rust">
+            This is more than one batch can be: {refused}. Leave something out, or make two of it.
           </p>
         )}
         {recipe && batch && (

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import type { Item, ReadLine, ReadsFor } from '@/core/batch';
+import { MOST_ITEMS, type Item, type ReadLine, type ReadsFor } from '@/core/batch';
 import type { OwnFood } from '@/core/food';
 import type { Units } from '@/core/quantity';
 import { LineAsRead } from '@/ui/LineAsRead';
@@ -27,9 +27,12 @@ const MOST_ROWS = 4;
 export function AddLine({
   units,
   foods,
+  room,
   onAdd,
 }: {
   readonly units: Units;
+  /** How many more things the batch holds. */
+  readonly room: number;
   /** The kitchen's own. */
   readonly foods: readonly OwnFood[];
   readonly onAdd: (items: readonly NewItem[]) => void;
@@ -39,6 +42,7 @@ export function AddLine({
   const question = useMemo(() => (text.trim() ? { text, own } : null), [text, own]);
   const { answer: read } = useNewest<Question, readonly ReadLine[]>(question, readAway);
   const lines = question && read ? read.answer : [];
+  const tooMany = lines.filter((line) => line.item).length > room;
   // Of a long list, what wants a hand comes first.
   const shown =
     lines.length > SHOWN
@@ -46,10 +50,10 @@ export function AddLine({
       : lines;
   const add = async (): Promise<void> => {
     const all = await readLinesAway(text, own);
-    const good = all.flatMap((line) => (line.item ? [line.item] : []));
-    if (good.length > 0) onAdd(good);
-    // What was not understood stays, to be corrected in place.
-    const left = all.filter((line) => !line.item).map((line) => line.text);
+    const good = all.filter((line) => line.item).slice(0, room);
+    if (good.length > 0) onAdd(good.flatMap((line) => line.item ?? []));
+    // What was not understood, or has no room, stays, to be corrected in place.
+    const left = all.filter((line) => !good.includes(line)).map((line) => line.text);
     setText((now) => (now === text ? left.join('\n') : now));
   };
   return (
@@ -81,7 +85,7 @@ export function AddLine({
         <button
           type="submit"
           className="min-h-11 rounded-lg bg-copper px-3 font-medium text-white disabled:opacity-45"
-          disabled={lines.every((l) => !l.item)}
+          disabled={room === 0 || lines.every((l) => !l.item)}
         >
           Add
         </button>
@@ -92,6 +96,12 @@ export function AddLine({
         tabIndex={text ? 0 : -1}
         aria-label="As understood"
       >
+        {tooMany && (
+          <li role="alert" className="text-rust">
+            A batch holds {MOST_ITEMS} things at the most: {room} of these go in, the rest stays
+            here.
+          </li>
+        )}
         {shown.slice(0, SHOWN).map((line, i) => (
           <li key={`${i}-${line.text}`}>
             <LineAsRead

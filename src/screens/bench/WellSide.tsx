@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { extractionWaterL, setExtractionWater } from '@/core/batch';
+import { extractionWaterL, MOST_ITEMS, setExtractionWater } from '@/core/batch';
 import { sampleAt } from '@/drawings/time';
 import { Well } from '@/drawings/well';
 import { useHousehold } from '@/ui/household';
@@ -71,7 +71,12 @@ export function WellSide() {
       ) : (
         <div className="h-64 animate-pulse rounded-xl bg-hairline/50" />
       )}
-      <AddLine units={kitchen.units} foods={foods} onAdd={putIn} />
+      <AddLine
+        units={kitchen.units}
+        foods={foods}
+        room={MOST_ITEMS - batch.items.length}
+        onAdd={putIn}
+      />
     </section>
   );
 }
