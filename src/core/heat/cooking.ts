@@ -166,7 +166,7 @@ export class Cooking {
     const there =
       system.isWet && system.liquidC >= targetC - NEAR_C && system.liquidC <= targetC + ABOVE_C;
     if (there) return 'leg';
-    if (!system.isWet && system.liquidC >= SCORCH_C) {
+    if (!system.isWet && system.liquidC >= SCORCH_C - NEAR_C) {
       this.note({ scorchedS: system.seconds });
       return 'failed';
     }
@@ -176,7 +176,7 @@ export class Cooking {
   heat(targetC: number, phase: Phase, sealed: boolean, drive: Drive): void {
     const { system } = this;
     const before = system.liquidC;
-    const dryUntil = before < SCORCH_C ? SCORCH_C : null;
+    const dryUntil = before < SCORCH_C - NEAR_C ? SCORCH_C : null;
     const wetUntil = before < targetC ? targetC : null;
     this.pass(this.stepS, drive, system.isWet ? wetUntil : dryUntil);
     // First juices on a hot bottom: their steam warms the cold food; what it cannot take leaves.

@@ -130,6 +130,24 @@ describe('moments', () => {
   });
 });
 
+describe('a dry pot', () => {
+  it('comes to an end, whatever the step', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.02, max: 3, noNaN: true }),
+        fc.integer({ min: 3, max: 60 }),
+        fc.double({ min: 1, max: 40, noNaN: true }),
+        fc.constantFrom(...under('quick'), { kind: 'simmer' as const, minutes: 30 }),
+        (kg, mm, stepS, step) => {
+          const { trace } = simulate([item('carrot', kg, mm)], [step], POT, SEA, { stepS });
+          expect(trace.s.length).toBeLessThan(20_000);
+        },
+      ),
+      { numRuns: 300 },
+    );
+  });
+});
+
 describe('what is kept', () => {
   const gap = ({ energy: e }: HeatResult): number =>
     Math.abs(e.intoJ + e.addedJ - e.lostJ - e.steamJ - e.storedJ);

@@ -35,6 +35,8 @@ const BLANKET = 4;
 /** A temperature is met this near, C, and looked for so many times at the most. */
 const MET_C = 1e-4;
 const LOCATES = 12;
+/** No step is shorter, s. */
+const LEAST_S = 1e-3;
 /** Where melting does not settle, the step is halved down to this, s. */
 const SURE_S = 0.3;
 /** Changes of the film below this are let pass. */
@@ -268,7 +270,8 @@ export class PotSystem {
       let past = { length, off: done.celsius - until };
       for (let i = 0; i < LOCATES && short.off * past.off < 0; i++) {
         const share = short.off / (short.off - past.off);
-        length = short.length + share * (past.length - short.length);
+        // Time passes in any case, so that nothing is looked for without end.
+        length = Math.max(LEAST_S, short.length + share * (past.length - short.length));
         done = again(length, drive);
         const off = done.celsius - until;
         if (Math.abs(off) < MET_C) break;
