@@ -7,7 +7,16 @@ import { temporal } from 'zundo';
 import { create } from 'zustand';
 import { changeProblems, type Bundle, type Problem } from '../core/batch';
 import { openDatabase, type Backup, type Database } from './db';
-import { keepBackup, listBackups, loadBundle, saveChanges, wipe } from './repository';
+import { mergeBundles, type Conflict } from './merge';
+import {
+  keepBackup,
+  listBackups,
+  loadBundle,
+  saveChanges,
+  StartedOver,
+  wipe,
+  type Kept,
+} from './repository';
 
 export type Status = 'loading' | 'new' | 'ready' | 'failed';
 
@@ -39,9 +48,10 @@ const { setState, getState } = useApp;
 
 let database: Database | null = null;
 let channel: BroadcastChannel | null = null;
-/** What the database holds. */
-let written: Bundle | null = null;
+/** What the database holds, as this tab last read or wrote it. */
+let written: Kept | null = null;
 let queue: Promise<void> = Promise.resolve();
+let isoNow = (): string => '';
 
 function troubleOf(error: unknown): StorageTrouble {
   const full = error instanceof DOMException && error.name === 'QuotaExceededError';
@@ -58,24 +68,98 @@ function troubleOf(error: unknown): StorageTrouble {
       };
 }
 
-/** Writes what changed, one change after another; tells the other tabs. */
-function persist(): void {
-  queue = queue.then(async () => {
-    const { household } = getState();
-    if (!database || !household || household === written) return;
-    try {
-      await saveChanges(database, written, household);
-      written = household;
-      channel?.postMessage('changed');
-      if (getState().trouble) setState({ trouble: null });
-    } catch (error) {
-      setState({ trouble: troubleOf(error) });
-    }
+/** How long a write that failed waits before it is tried again, ms. */
+const AGAIN_MS = 5000;
+let again: ReturnType<typeof setTimeout> | null = null;
+
+/** Leaving the page now would lose something. */
+const askBeforeLeaving = (event: Event): void => event.preventDefault();
+
+/** Asks before the page is left while something is not written, and only then. */
+function watchLeaving(unsaved: boolean): void {
+  if (typeof removeEventListener !== 'function') return;
+  removeEventListener('beforeunload', askBeforeLeaving);
+  if (unsaved) addEventListener('beforeunload', askBeforeLeaving);
+}
+
+/**
+ * What the household is once others' changes are joined with it: what this tab has changed since, and
+ * what it can undo, stands on them.
+ */
+function adopt(base: Bundle, theirs: Bundle): readonly Conflict[] {
+  const { household } = getState();
+  const { bundle, conflicts } = mergeBundles(base, household ?? base, theirs);
+  const onTop = (states: readonly Partial<AppState>[]): Partial<AppState>[] =>
+    states.map((state) =>
+      state.household
+        ? { household: mergeBundles(base, state.household, theirs).bundle }
+        : { household: theirs },
+    );
+  const { temporal } = useApp;
+  const { pastStates, futureStates, pause, resume } = temporal.getState();
+  pause();
+  setState({ household: bundle, status: 'ready' });
+  temporal.setState({ pastStates: onTop(pastStates), futureStates: onTop(futureStates) });
+  resume();
+  return conflicts;
+}
+
+function tell(conflicts: readonly Conflict[]): void {
+  const what = conflicts.map((c) => c.what).join('; ');
+  setState({
+    notice: what
+      ? `Changed in another tab too, and this one's stands: ${what}.`
+      : 'Changed in another tab; this one shows it too.',
   });
 }
 
+/** The household was taken away in another tab; what this one had not written is put by. */
+async function startedOver(): Promise<void> {
+  const { household } = getState();
+  if (database && household && household !== written?.bundle)
+    await keepBackup(database, household, 'not written when another tab started over', isoNow());
+  written = null;
+  setState({
+    household: null,
+    status: 'new',
+    notice: 'Another tab has started over. A backup of the household is kept.',
+  });
+  useApp.temporal.getState().clear();
+}
+
+async function write(): Promise<void> {
+  const { household } = getState();
+  if (!database || !household || household === written?.bundle) return;
+  try {
+    const base = written?.bundle ?? household;
+    const { kept, conflicts } = await saveChanges(database, written, household);
+    written = kept;
+    channel?.postMessage('changed');
+    if (getState().trouble) setState({ trouble: null });
+    if (kept.bundle !== household) {
+      // Others have written too: what was changed here while it was written stands on that.
+      adopt(getState().household === household ? household : base, kept.bundle);
+      tell(conflicts);
+    }
+  } catch (error) {
+    if (error instanceof StartedOver) return startedOver();
+    setState({ trouble: troubleOf(error) });
+    again ??= setTimeout(() => {
+      again = null;
+      persist();
+    }, AGAIN_MS);
+  }
+  watchLeaving(getState().household !== written?.bundle);
+}
+
+/** Writes what changed, one change after another; tells the other tabs. */
+function persist(): void {
+  watchLeaving(true);
+  queue = queue.then(write);
+}
+
 useApp.subscribe((state, before) => {
-  if (state.household !== before.household && state.household !== written) persist();
+  if (state.household !== before.household && state.household !== written?.bundle) persist();
 });
 
 /** Waits until everything is written. */
@@ -83,23 +167,32 @@ export function settled(): Promise<void> {
   return queue;
 }
 
-async function reloadFromOtherTab(): Promise<void> {
+async function readOthers(): Promise<void> {
   if (!database) return;
-  await queue;
-  const fresh = await loadBundle(database);
-  if (!fresh) return;
+  const fresh = await loadBundle(database, written?.bundle ?? null);
+  if (!fresh) return written ? startedOver() : undefined;
+  if (fresh.stamp === written?.stamp) return;
+  const base = written?.bundle ?? fresh.bundle;
   written = fresh;
-  setState({
-    household: fresh,
-    status: 'ready',
-    notice: 'Changed in another tab; this one now shows the newer state.',
-  });
-  useApp.temporal.getState().clear();
+  tell(adopt(base, fresh.bundle));
 }
 
-/** Opens the database and loads what is there. Called once, by the shell. */
-export async function start(sample: (() => Promise<Bundle>) | null): Promise<void> {
+/** Takes in what other tabs have written. */
+function pull(): void {
+  queue = queue.then(readOthers).catch(() => undefined);
+}
+
+/**
+ * Opens the database and loads what is there. Called once, by the shell.
+ *
+ * @param now the time, ISO 8601, for what is put by
+ */
+export async function start(
+  sample: (() => Promise<Bundle>) | null,
+  now: () => string,
+): Promise<void> {
   if (database) return;
+  isoNow = now;
   try {
     database = await openDatabase(() =>
       setState({
@@ -111,8 +204,13 @@ export async function start(sample: (() => Promise<Bundle>) | null): Promise<voi
     );
     written = await loadBundle(database);
     channel = new BroadcastChannel(CHANNEL);
-    channel.onmessage = () => void reloadFromOtherTab();
-    if (written) setState({ household: written, status: 'ready' });
+    channel.onmessage = pull;
+    // What was said while the tab slept was not heard.
+    if (typeof document !== 'undefined')
+      document.addEventListener('visibilitychange', () => {
+        if (!document.hidden) pull();
+      });
+    if (written) setState({ household: written.bundle, status: 'ready' });
     else if (sample) await begin(await sample());
     else setState({ status: 'new' });
     useApp.temporal.getState().clear();

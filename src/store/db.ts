@@ -35,8 +35,14 @@ export interface Household {
   readonly extra: Readonly<Record<string, unknown>>;
 }
 
+/** Another one at every write, so that a tab sees whether anybody else has written. */
+export interface Stamp {
+  readonly key: 'stamp';
+  readonly stamp: string;
+}
+
 export interface Schema extends DBSchema {
-  household: { key: string; value: Household };
+  household: { key: string; value: Household | Stamp };
   pots: { key: string; value: Pot };
   batches: { key: string; value: Batch };
   cooks: { key: string; value: Cook };
@@ -59,7 +65,8 @@ const RUNS = 'runs' as never;
 /** Runs become cooks, which keep the pot and the kitchen they were cooked with. */
 const runsToCooks: Upgrade = async (db, tx) => {
   const cooks = db.createObjectStore('cooks', { keyPath: 'id' });
-  const household = await tx.objectStore('household').get('household');
+  const kept = await tx.objectStore('household').get('household');
+  const household = kept?.key === 'household' ? kept : undefined;
   const pots = await tx.objectStore('pots').getAll();
   const runs: readonly unknown[] = await tx.objectStore(RUNS).getAll();
   for (const run of runs) await cooks.put(cookFromVersion1(run, pots, household?.kitchen) as Cook);

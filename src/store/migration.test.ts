@@ -40,7 +40,7 @@ describe('a database of version 1', () => {
 
   it('has its runs as cooks with their pots, and nothing lost', async () => {
     const db = await openDatabase();
-    const bundle = await loadBundle(db);
+    const bundle = (await loadBundle(db))?.bundle;
     expect(db.version).toBe(2);
     expect([...db.objectStoreNames]).toEqual(['backups', 'batches', 'cooks', 'household', 'pots']);
     const ids = (name: string) => (DUMP.stores[name] ?? []).map((r) => r.id).sort();
@@ -54,7 +54,7 @@ describe('a database of version 1', () => {
 
   it('is a household that a file takes', async () => {
     const db = await openDatabase();
-    const bundle = await loadBundle(db);
+    const bundle = (await loadBundle(db))?.bundle;
     if (!bundle) throw new Error('nothing there');
     const read = readBundle(writeBundle(bundle));
     expect(read.ok ? [] : read.problems).toEqual([]);
@@ -65,7 +65,7 @@ describe('a database of version 1', () => {
   it('is left alone the second time', async () => {
     (await openDatabase()).close();
     const db = await openDatabase();
-    expect((await loadBundle(db))?.cooks).toHaveLength(4);
+    expect((await loadBundle(db))?.bundle.cooks).toHaveLength(4);
     db.close();
   });
 });

@@ -1,8 +1,11 @@
 /** Reading and writing the household, record by record. */
+import same from 'fast-deep-equal';
+import type { IDBPTransaction } from 'idb';
 import { nanoid } from 'nanoid';
 import { VERSION, type Bundle } from '../core/batch';
 import { writeBundle } from '../formats/write';
-import type { Backup, Database, Household } from './db';
+import type { Backup, Database, Household, Schema } from './db';
+import { mergeBundles, type Conflict } from './merge';
 
 const KNOWN = new Set([
   'format',
@@ -29,55 +32,114 @@ function householdOf(bundle: Bundle): Household {
   };
 }
 
-/** Everything in the database as one bundle; null before the first start. */
-export async function loadBundle(db: Database): Promise<Bundle | null> {
-  const tx = db.transaction(['household', ...LISTS]);
+/** The household as the database holds it. */
+export interface Kept {
+  readonly bundle: Bundle;
+  /** Of the write that it is of. */
+  readonly stamp: string;
+}
+
+type Reading = IDBPTransaction<Schema, ('household' | (typeof LISTS)[number])[], 'readonly'>;
+type Writing = IDBPTransaction<Schema, ('household' | (typeof LISTS)[number])[], 'readwrite'>;
+
+async function stampOf(tx: Reading | Writing): Promise<string> {
+  const kept = await tx.objectStore('household').get('stamp');
+  return kept?.key === 'stamp' ? kept.stamp : '';
+}
+
+/** The same records as before where nothing differs, so that what is equal is one and the same. */
+function sharing<T extends { readonly id: string }>(
+  before: readonly T[] | undefined,
+  now: readonly T[],
+): readonly T[] {
+  const old = new Map((before ?? []).map((record) => [record.id, record]));
+  return now.map((record) => {
+    const was = old.get(record.id);
+    return was && same(was, record) ? was : record;
+  });
+}
+
+async function readAll(tx: Reading | Writing, base: Bundle | null): Promise<Kept | null> {
   const household = await tx.objectStore('household').get('household');
-  const [pots, batches, cooks] = await Promise.all([
+  const [stamp, pots, batches, cooks] = await Promise.all([
+    stampOf(tx),
     tx.objectStore('pots').getAll(),
     tx.objectStore('batches').getAll(),
     tx.objectStore('cooks').getAll(),
   ]);
-  await tx.done;
-  if (!household) return null;
+  if (household?.key !== 'household') return null;
   const { kitchen, jars, foods = [], extra } = household;
+  const known = base && same(base.kitchen, kitchen) ? base.kitchen : kitchen;
   return {
-    ...extra,
-    format: 'retort',
-    version: VERSION,
-    kitchen,
-    pots,
-    batches,
-    cooks,
-    jars,
-    foods,
+    bundle: {
+      ...extra,
+      format: 'retort',
+      version: VERSION,
+      kitchen: known,
+      pots: sharing(base?.pots, pots),
+      batches: sharing(base?.batches, batches),
+      cooks: sharing(base?.cooks, cooks),
+      jars,
+      foods: sharing(base?.foods, foods),
+    },
+    stamp,
   };
 }
 
 /**
- * Writes what differs between two states of the household, in one transaction: all or nothing.
+ * Everything in the database; null before the first start.
  *
- * @param before null to write everything
+ * @param base what the tab has: records that are equal are shared with it
  */
-export async function saveChanges(
-  db: Database,
-  before: Bundle | null,
-  after: Bundle,
-): Promise<void> {
+export async function loadBundle(db: Database, base: Bundle | null = null): Promise<Kept | null> {
+  const tx = db.transaction(['household', ...LISTS]);
+  const kept = await readAll(tx, base);
+  await tx.done;
+  return kept;
+}
+
+/** The household that a tab has is not there any more: another one started over. */
+export class StartedOver extends Error {}
+
+export interface Saved {
+  readonly kept: Kept;
+  /** Where another tab had changed the same: this one's stands. */
+  readonly conflicts: readonly Conflict[];
+}
+
+/**
+ * Writes what differs between two states of the household, in one transaction: all or nothing. What
+ * another tab has written since is joined with it.
+ *
+ * @param base what this tab last read or wrote; null to write everything
+ * @throws StartedOver where it has been taken away meanwhile
+ */
+export async function saveChanges(db: Database, base: Kept | null, after: Bundle): Promise<Saved> {
   const tx = db.transaction(['household', ...LISTS], 'readwrite');
   const requests: Promise<unknown>[] = [];
   try {
-    if (!before || householdChanged(before, after))
-      requests.push(tx.objectStore('household').put(householdOf(after)));
+    const others =
+      base && (await stampOf(tx)) !== base.stamp ? await readAll(tx, base.bundle) : base;
+    if (base && !others) throw new StartedOver();
+    const { bundle, conflicts } =
+      base && others && others !== base
+        ? mergeBundles(base.bundle, after, others.bundle)
+        : { bundle: after, conflicts: [] };
+    const before = others?.bundle ?? null;
+    const stamp = nanoid(12);
+    requests.push(tx.objectStore('household').put({ key: 'stamp', stamp }));
+    if (!before || householdChanged(before, bundle))
+      requests.push(tx.objectStore('household').put(householdOf(bundle)));
     for (const list of LISTS) {
       const store = tx.objectStore(list);
       const old = new Map((before?.[list] ?? []).map((r) => [r.id, r as unknown]));
-      for (const record of after[list])
+      for (const record of bundle[list])
         if (old.get(record.id) !== record) requests.push(store.put(record as never));
-      const kept = new Set(after[list].map((r) => r.id));
+      const kept = new Set(bundle[list].map((r) => r.id));
       for (const id of old.keys()) if (!kept.has(id)) requests.push(store.delete(id));
     }
     await Promise.all([...requests, tx.done]);
+    return { kept: { bundle, stamp }, conflicts };
   } catch (error) {
     // A record that cannot be stored fails alone; the rest must not be kept without it.
     for (const request of [...requests, tx.done]) request.catch(() => undefined);

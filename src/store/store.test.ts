@@ -19,6 +19,8 @@ const HOME = {
   ours: 'kept',
 } as Bundle;
 
+const NOW = (): string => '2026-11-24T10:00:00.000Z';
+
 /** A tab alone: what it says to others goes nowhere, and holds nothing open. */
 class Silence {
   onmessage: (() => void) | null = null;
@@ -40,40 +42,40 @@ describe('the repository', () => {
 
   it('gives back what it was given, unknown fields and all', async () => {
     await saveChanges(db, null, HOME);
-    expect(await loadBundle(db)).toEqual(HOME);
+    expect((await loadBundle(db))?.bundle).toEqual(HOME);
   });
 
   it('writes only what changed, and takes out what is gone', async () => {
-    await saveChanges(db, null, HOME);
+    const { kept } = await saveChanges(db, null, HOME);
     const other = batchOf([], undefined, { id: 'b2' });
     const added = { ...HOME, batches: [REFERENCE, other] };
-    await saveChanges(db, HOME, added);
+    const second = await saveChanges(db, kept, added);
     // A record that another hand changed underneath stays when this change does not touch it.
     await db.put('batches', { ...REFERENCE, name: 'Changed underneath' });
     const renamed = { ...added, batches: [REFERENCE, { ...other, name: 'Renamed' }] };
-    await saveChanges(db, added, renamed);
+    const third = await saveChanges(db, second.kept, renamed);
     expect((await db.get('batches', 'b1'))?.name).toBe('Changed underneath');
     expect((await db.get('batches', 'b2'))?.name).toBe('Renamed');
-    await saveChanges(db, renamed, {
+    await saveChanges(db, third.kept, {
       ...renamed,
       batches: [REFERENCE],
       kitchen: { ...KITCHEN, altitudeM: 0 },
     });
     expect(await db.getAllKeys('batches')).toEqual(['b1']);
-    expect((await db.get('household', 'household'))?.kitchen.altitudeM).toBe(0);
+    expect((await loadBundle(db))?.bundle.kitchen.altitudeM).toBe(0);
   });
 
   it('changes nothing when one record of a change cannot be written', async () => {
-    await saveChanges(db, null, HOME);
+    const { kept } = await saveChanges(db, null, HOME);
     const bad = { ...REFERENCE, id: 'b3', name: (() => 'no data') as unknown as string };
     await expect(
-      saveChanges(db, HOME, {
+      saveChanges(db, kept, {
         ...HOME,
         pots: [{ ...POT, name: 'New name' }],
         batches: [REFERENCE, bad],
       }),
     ).rejects.toThrow();
-    expect(await loadBundle(db)).toEqual(HOME);
+    expect(await loadBundle(db)).toEqual(kept);
   });
 
   it('keeps the last five backups, each a whole file', async () => {
@@ -124,7 +126,7 @@ describe('the app', () => {
 
   it('starts new, begins, keeps changes and undoes them', async () => {
     const app = await fresh();
-    await app.start(null);
+    await app.start(null, NOW);
     expect(app.useApp.getState().status).toBe('new');
     await app.begin(settings);
     app.change((h) => ({ ...h, kitchen: { ...h.kitchen, altitudeM: 500 } }));
@@ -134,24 +136,24 @@ describe('the app', () => {
     expect(app.useApp.getState().household?.kitchen.altitudeM).toBe(KITCHEN.altitudeM);
 
     const again = await fresh();
-    await again.start(null);
+    await again.start(null, NOW);
     expect(again.useApp.getState()).toMatchObject({ status: 'ready', household: settings });
   });
 
   it('opens the sample only when nothing is there', async () => {
     const app = await fresh();
-    await app.start(() => Promise.resolve(settings));
+    await app.start(() => Promise.resolve(settings), NOW);
     await app.settled();
     const again = await fresh();
     const sample = jest.fn();
-    await again.start(sample);
+    await again.start(sample, NOW);
     expect(sample).not.toHaveBeenCalled();
     expect(again.useApp.getState().household).toEqual(settings);
   });
 
   it('says so when the disk is full, loses nothing, and recovers', async () => {
     const app = await fresh();
-    await app.start(null);
+    await app.start(null, NOW);
     await app.begin(settings);
     await app.settled();
     const full = jest.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
@@ -166,7 +168,7 @@ describe('the app', () => {
     await app.settled();
     expect(app.useApp.getState().trouble).toBeNull();
     const again = await fresh();
-    await again.start(null);
+    await again.start(null, NOW);
     expect(again.useApp.getState().household?.kitchen).toEqual({
       ...KITCHEN,
       altitudeM: 7,
@@ -176,7 +178,7 @@ describe('the app', () => {
 
   it('keeps a backup before a change that replaces', async () => {
     const app = await fresh();
-    await app.start(null);
+    await app.start(null, NOW);
     await app.begin(settings);
     await app.settled();
     await app.changeWithBackup('before a test', '2026-11-24T10:00:00Z', (h) => ({

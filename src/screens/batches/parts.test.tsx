@@ -26,7 +26,7 @@ global.ResizeObserver = class {
 
 const user = userEvent.setup();
 
-beforeAll(() => start(null));
+beforeAll(() => start(null, () => '2026-11-24T10:00:00.000Z'));
 beforeEach(() => {
   keep(HOME);
   render(<BatchesScreen />);

@@ -3,7 +3,9 @@
 import { useEffect, type ReactNode } from 'react';
 import type { Bundle } from '@/core/batch';
 import { writeBundle } from '@/formats/write';
+import { isoOf } from '@/session/clock';
 import { dismissNotice, start, useApp } from '@/store';
+import { useClock } from '@/ui/clock';
 import { Button } from '@/ui/Button';
 import { download } from '@/ui/download';
 import { FirstStart } from './FirstStart';
@@ -78,9 +80,10 @@ export function Household({
   readonly children: ReactNode;
 }) {
   const status = useApp((s) => s.status);
+  const clock = useClock();
   useEffect(() => {
-    void start(demo ? (): Promise<Bundle> => sampleKitchen() : null);
-  }, [demo]);
+    void start(demo ? (): Promise<Bundle> => sampleKitchen() : null, () => isoOf(clock));
+  }, [demo, clock]);
   return (
     <div className="flex min-h-dvh flex-col max-sm:pb-14">
       <Nav />
