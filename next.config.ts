@@ -22,6 +22,24 @@ const config: NextConfig = {
       'time-format',
     ].map((name) => `d3-${name}`),
   ],
+  // Beside the policy of `src/proxy`, which has another nonce at every request.
+  headers: () =>
+    Promise.resolve([
+      {
+        source: '/:path*',
+        headers: [
+          { key: 'X-Content-Type-Options', value: 'nosniff' },
+          { key: 'X-Frame-Options', value: 'DENY' },
+          { key: 'Referrer-Policy', value: 'no-referrer' },
+          {
+            key: 'Permissions-Policy',
+            value:
+              'camera=(), microphone=(), geolocation=(), payment=(), usb=(), screen-wake-lock=(self)',
+          },
+          { key: 'Cross-Origin-Opener-Policy', value: 'same-origin' },
+        ],
+      },
+    ]),
   experimental: { optimizePackageImports: ['recharts', 'lucide-react', '@headlessui/react'] },
 };
 

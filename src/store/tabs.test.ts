@@ -4,6 +4,7 @@ import { IDBFactory } from 'fake-indexeddb';
 import { changeItem, setHold, type Batch, type Bundle } from '../core/batch';
 import { writeBundle } from '../formats';
 import { KITCHEN, POT, REFERENCE } from '../core/testing/kitchen';
+import type * as AppModule from './app';
 
 global.structuredClone ??= (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
 
@@ -19,7 +20,7 @@ const HOME: Bundle = {
 };
 const NOW = (): string => '2026-11-24T10:00:00.000Z';
 
-type App = typeof import('./app');
+type App = typeof AppModule;
 
 /** The channel between tabs: what one says the others hear, a turn later. */
 class Wire {

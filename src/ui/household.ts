@@ -1,9 +1,11 @@
 import {
+  inTheirPots,
   sameFood,
   type Batch,
   type Bundle,
   type Item,
   type Cook,
+  type Pot,
   type SchoolKey,
 } from '@/core/batch';
 import type { OwnFood } from '@/core/food';
@@ -56,6 +58,31 @@ export function saveBatch(batch: Batch, put: readonly Pick<Item, 'own'>[] = []):
     );
     return made.reduce(withFood, withBatch(h, batch));
   });
+}
+
+function withPots(h: Bundle, pots: Bundle['pots']): Bundle {
+  return { ...h, pots, batches: inTheirPots(h.batches, pots) };
+}
+
+/** Batches that stand in it and do not fit it any more are put right. */
+export function savePot(pot: Pot): void {
+  change((h) =>
+    withPots(
+      h,
+      h.pots.some((p) => p.id === pot.id)
+        ? h.pots.map((p) => (p.id === pot.id ? pot : p))
+        : [...h.pots, pot],
+    ),
+  );
+}
+
+export function deletePot(id: string): void {
+  change((h) =>
+    withPots(
+      h,
+      h.pots.filter((p) => p.id !== id),
+    ),
+  );
 }
 
 export function saveFood(food: OwnFood): void {

@@ -339,6 +339,18 @@ describe('changing a batch', () => {
   });
 });
 
+describe('ids', () => {
+  it('are none of the names that every object has', () => {
+    for (const id of ['valueOf', '__proto__', 'constructor', 'toString']) {
+      const items = REFERENCE.items.map((i, k) => (k === 0 ? { ...i, id } : i));
+      const read = validateBundle({ ...BUNDLE, batches: [{ ...REFERENCE, items }] });
+      expect(read.ok ? [] : read.problems.map((p) => p.wanted)).toEqual([
+        'another id: this one every object has',
+      ]);
+    }
+  });
+});
+
 describe('types and schemas', () => {
   type Same<A, B> = [A] extends [B] ? ([B] extends [A] ? true : false) : false;
 

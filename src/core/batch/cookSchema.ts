@@ -1,7 +1,7 @@
 /** Yup schema of a cook: what was foretold, what happened. */
 import * as yup from 'yup';
 import { batchSchema, kitchenSchema, potSchema, SETS } from './schema';
-import { list, mayBe, needed, number, object, oneOf, text, time } from './schemaParts';
+import { list, mayBe, needed, number, object, oneOf, text, time, ownId } from './schemaParts';
 import { isFields } from './fields';
 
 const VERDICTS = ['under', 'right', 'over'] as const;
@@ -45,7 +45,7 @@ export const markSchema = object(
 
 const predictedStepSchema = object(
   {
-    id: needed(text('an id'), 'an id'),
+    id: ownId(),
     warmUpMin: needed(number(0, 10000, 'min'), 'minutes'),
     holdMin: needed(number(0, 10000, 'min'), 'minutes'),
     releaseMin: needed(number(0, 10000, 'min'), 'minutes'),
@@ -130,7 +130,7 @@ export const predictionSchema = object(
 /** One cooking of a batch: the plan as it was, what was predicted, what happened. */
 export const cookSchema = object(
   {
-    id: needed(text('an id'), 'an id'),
+    id: ownId(),
     batch: needed(batchSchema, 'the batch as it was cooked'),
     /** What it was cooked in and where, as they were then. */
     pot: needed(potSchema, 'the pot as it was'),

@@ -63,7 +63,7 @@ export {
   stretchesOf,
   withExtractions,
 } from './extractions';
-export { forServings, inPot, waysOf, type Way } from './scale';
+export { forServings, inPot, inTheirPots, waysOf, type Way } from './scale';
 export { SCHOOLS, type School, type SchoolKey } from './schoolList';
 export { changed } from './defined';
 export { putIn } from './putIn';

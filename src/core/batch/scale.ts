@@ -1,7 +1,8 @@
 /** Ways to make more or less of a batch, or the same in another pot. Pure: batches in, batches out. */
+import { potOf } from './complete';
 import { scaleBatch } from './edit';
 import { releasesFor } from '../vocabulary';
-import type { Batch, Pot } from './types';
+import type { Batch, Pot, Step } from './types';
 
 /** A way offered to the cook, with the batches that come of it: one, or two when it is split. */
 export interface Way {
@@ -10,29 +11,40 @@ export interface Way {
   readonly batches: readonly Batch[];
 }
 
-/** The steps' settings that a pot does not have go back to its first. */
-export function inPot(batch: Batch, pot: Pot): Batch {
-  const known = new Set(pot.settings.map((s) => s.name));
+function stepIn(step: Step, pot: Pot): Step {
+  if (step.kind !== 'pressure') return step;
   const [first] = pot.settings;
+  const known = step.setting === undefined || pot.settings.some((s) => s.name === step.setting);
+  const lets = releasesFor(pot.kind).includes(step.release?.method ?? 'natural');
+  if (known && lets) return step;
   return {
-    ...batch,
-    potId: pot.id,
-    ...(batch.steps && {
-      steps: batch.steps.map((step) => {
-        if (step.kind !== 'pressure') return step;
-        const method = step.release?.method ?? 'natural';
-        return {
-          ...step,
-          ...(step.setting !== undefined &&
-            !known.has(step.setting) &&
-            first && { setting: first.name }),
-          ...(!releasesFor(pot.kind).includes(method) && {
-            release: { method: 'natural' as const },
-          }),
-        };
-      }),
-    }),
+    ...step,
+    ...(!known && first && { setting: first.name }),
+    ...(!lets && { release: { method: 'natural' as const } }),
   };
+}
+
+/**
+ * A batch in a pot: settings that the pot does not have go back to its first, and what it cannot be let
+ * off by to natural release.
+ *
+ * @returns the batch itself where it fits already
+ */
+export function inPot(batch: Batch, pot: Pot): Batch {
+  const steps = batch.steps?.map((step) => stepIn(step, pot));
+  const fits = !steps || steps.every((step, i) => step === batch.steps?.[i]);
+  if (fits && batch.potId === pot.id) return batch;
+  return { ...batch, potId: pot.id, ...(steps && { steps }) };
+}
+
+/** Batches that stand in none of a household's pots, or do not fit it any more, put right. */
+export function inTheirPots(batches: readonly Batch[], pots: readonly Pot[]): readonly Batch[] {
+  return batches.map((batch) => {
+    const pot = potOf(batch, pots);
+    const put = inPot(batch, pot);
+    // Who stands in the first pot without naming it need not name it now.
+    return put.steps === batch.steps && batch.potId === undefined ? batch : put;
+  });
 }
 
 /** For a number of bowls. */

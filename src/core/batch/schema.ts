@@ -5,7 +5,7 @@
  */
 import * as yup from 'yup';
 import { UNITS } from '../quantity';
-import { flag, list, mayBe, needed, number, object, oneOf, text, time } from './schemaParts';
+import { flag, list, mayBe, needed, number, object, oneOf, text, time, ownId } from './schemaParts';
 import {
   LONGEST_WAIT_MIN,
   RELEASE_METHODS,
@@ -60,7 +60,7 @@ export const settingSchema = object(
 
 export const potSchema = object(
   {
-    id: needed(text('an id'), 'an id'),
+    id: ownId(),
     name: needed(text('a name'), 'a name for the pot'),
     kind: needed(oneOf(['electric', 'stovetop']), 'one of electric, stovetop'),
     /** To the brim, L. */
@@ -137,7 +137,7 @@ const wishSchema = mayBe(
 );
 
 const ownFields = {
-  id: needed(text('an id'), 'an id'),
+  id: ownId(),
   name: needed(text('a name'), 'a name for the food'),
   like: needed(text('a food of the table'), 'a food of the table that it cooks as'),
   pieceG: number(0.05, 20000, 'g'),
@@ -155,7 +155,7 @@ export const ownFoodSchema = object(
 
 export const itemSchema = object(
   {
-    id: needed(text('an id'), 'an id'),
+    id: ownId(),
     /** Key of the food table, a name the add line understands, or that of a food of the kitchen. */
     food: needed(text('a food'), 'a food'),
     /** What it is, where it is a food of the kitchen: as it was when it went in. */
@@ -204,7 +204,7 @@ export const releaseSchema = mayBe(
 
 export const stepSchema = object(
   {
-    id: needed(text('an id'), 'an id'),
+    id: ownId(),
     kind: needed(oneOf(STEP_KINDS), `one of ${STEP_KINDS.join(', ')}`),
     minutes: number(0, 2880, 'min'),
     setting: text('the name of a setting'),
@@ -252,7 +252,7 @@ export const BATCH_KINDS = ['soup', 'chili', 'stock', 'broth'] as const;
 
 export const batchSchema = object(
   {
-    id: needed(text('an id'), 'an id'),
+    id: ownId(),
     name: needed(text('a name'), 'a name for the batch'),
     potId: text('the id of a pot'),
     servings: number(1, 200, 'servings'),

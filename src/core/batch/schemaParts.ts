@@ -50,6 +50,20 @@ export function object<T extends yup.ObjectShape>(shape: T, wanted: string) {
   return yup.object(shape).strict().typeError(wanted);
 }
 
+const INHERITED: ReadonlySet<string> = new Set(Object.getOwnPropertyNames(Object.prototype));
+
+/** What a record goes by: any text but the names that every object has, such as valueOf. */
+export function ownId() {
+  return needed(
+    text('an id').test(
+      'own',
+      'another id: this one every object has',
+      (value) => value === undefined || !INHERITED.has(value),
+    ),
+    'an id',
+  );
+}
+
 /** Fields that may be left out as a whole. */
 export function mayBe<T extends yup.ObjectShape>(shape: T, wanted: string) {
   return object(shape, wanted).optional().default(undefined);

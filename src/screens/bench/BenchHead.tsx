@@ -2,7 +2,7 @@
 
 import { ChevronDown, Ellipsis } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
-import { changed, isBroth, type Batch } from '@/core/batch';
+import { changed, inPot, isBroth, type Batch } from '@/core/batch';
 import { formatAltitude } from '@/core/quantity';
 import { Button } from '@/ui/Button';
 import { MORE, PICKS, potWords } from './headWords';
@@ -96,7 +96,7 @@ export function BenchHead() {
               pots={pots}
               pot={pot}
               kitchen={kitchen}
-              onPick={(potId) => save({ ...batch, potId })}
+              onPick={(picked) => save(inPot(batch, picked))}
             />
           </Suspense>
           · <span>{formatAltitude(kitchen.altitudeM, kitchen.units)}</span>

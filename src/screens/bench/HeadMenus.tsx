@@ -36,17 +36,17 @@ export function PotPicker({
   readonly pots: readonly Pot[];
   readonly pot: Pot;
   readonly kitchen: Kitchen;
-  readonly onPick: (id: string) => void;
+  readonly onPick: (pot: Pot) => void;
 }) {
   return (
-    <Listbox value={pot.id} onChange={onPick}>
+    <Listbox value={pot} by="id" onChange={onPick}>
       <ListboxButton className={PICKS} aria-label={`Pot: ${pot.name}`}>
         {potWords(pot, kitchen.units)}
         <ChevronDown size={15} aria-hidden />
       </ListboxButton>
       <ListboxOptions anchor="bottom start" className={MENU}>
         {pots.map((p) => (
-          <ListboxOption key={p.id} value={p.id} className={OPTION}>
+          <ListboxOption key={p.id} value={p} className={OPTION}>
             {potWords(p, kitchen.units)}, {p.kind}
           </ListboxOption>
         ))}

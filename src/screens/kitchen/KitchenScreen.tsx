@@ -8,7 +8,7 @@ import { formatAltitude, formatTemperature } from '@/core/quantity';
 import { boilingPoint } from '@/core/water';
 import { change } from '@/store';
 import { Button } from '@/ui/Button';
-import { deleteFood, saveFood, useHousehold } from '@/ui/household';
+import { deleteFood, deletePot, saveFood, savePot, useHousehold } from '@/ui/household';
 import { potName, PotRow } from '@/ui/PotRow';
 import { Sheet } from '@/ui/Sheet';
 import { Foods } from './Foods';
@@ -56,15 +56,6 @@ function KitchenCard({
   );
 }
 
-function savePot(pot: Pot): void {
-  change((h) => ({
-    ...h,
-    pots: h.pots.some((p) => p.id === pot.id)
-      ? h.pots.map((p) => (p.id === pot.id ? pot : p))
-      : [...h.pots, pot],
-  }));
-}
-
 /** Altitude, pots, units and foods: what everything else is worked out from. */
 export function KitchenScreen() {
   const { kitchen, pots, batches, foods } = useHousehold();
@@ -99,9 +90,7 @@ export function KitchenScreen() {
               batches={batches.filter((b) => b.potId === pot.id).length}
               only={pots.length === 1}
               onEdit={() => setEditing({ what: 'pot', pot })}
-              onRemove={() =>
-                change((h) => ({ ...h, pots: h.pots.filter((p) => p.id !== pot.id) }))
-              }
+              onRemove={() => deletePot(pot.id)}
             />
           ))}
         </ul>
