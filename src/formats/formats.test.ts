@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import type { Bundle } from '../core/batch';
 import { batchOf, item, KITCHEN, POT, REFERENCE } from '../core/testing/kitchen';
 import { importBundle, previewImport, readBundle, writeBundle } from '.';
+import { readRecipe } from './recipeIn';
 
 const HOME: Bundle = {
   format: 'retort',
@@ -119,5 +120,21 @@ describe('bringing a file in', () => {
   it('merging a file twice changes nothing more', () => {
     const once = importBundle(HOME, file, 'merge');
     expect(writeBundle(importBundle(once, file, 'merge'))).toBe(writeBundle(once));
+  });
+});
+
+describe('what is nested without end', () => {
+  const deep = (levels: number): string => '{"a":'.repeat(levels) + '1' + '}'.repeat(levels);
+
+  it('is refused with its reason, at any depth, in a file and in a recipe', () => {
+    for (const levels of [100, 5_000, 20_000, 200_000]) {
+      const inside = `{"format":"retort","version":2,"pots":[],"later":${deep(levels)}}`;
+      const read = readBundle(inside);
+      expect(read.ok).toBe(false);
+      if (!read.ok) expect(read.problems[0]?.path).toBe('(the file)');
+      expect(() =>
+        readRecipe(`<script type="application/ld+json">${inside}</script>`),
+      ).not.toThrow();
+    }
   });
 });

@@ -1,4 +1,5 @@
 import { validateBundle, type Problem, type Validated } from '../core/batch';
+import { isTooDeep, MOST_CHARACTERS } from './bounds';
 
 /**
  * Reads a bundle from text.
@@ -6,16 +7,23 @@ import { validateBundle, type Problem, type Validated } from '../core/batch';
  * @returns the bundle, or every problem with its path
  */
 export function readBundle(text: string): Validated {
+  if (text.length > MOST_CHARACTERS)
+    return refused(
+      `${Math.round(text.length / 1e6)} MB`,
+      `no more than ${MOST_CHARACTERS / 1e6} MB`,
+    );
   let value: unknown;
   try {
     value = JSON.parse(text);
   } catch (error) {
-    const problem: Problem = {
-      path: '(the file)',
-      found: error instanceof Error ? error.message : 'unreadable text',
-      wanted: 'a Retort file in JSON',
-    };
-    return { ok: false, problems: [problem] };
+    const found = error instanceof Error ? error.message : 'unreadable text';
+    return refused(found, 'a Retort file in JSON');
   }
+  if (isTooDeep(value)) return refused('fields nested in fields without end', 'a Retort file');
   return validateBundle(value);
+}
+
+function refused(found: string, wanted: string): Validated {
+  const problem: Problem = { path: '(the file)', found, wanted };
+  return { ok: false, problems: [problem] };
 }

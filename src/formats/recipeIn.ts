@@ -3,6 +3,7 @@
  * What a recipe says is mapped to items and steps where the text is clear; the rest is kept as a
  * note, and what was guessed is marked.
  */
+import { isTooDeep } from './bounds';
 import { decodeHTML } from 'entities';
 import {
   inPot,
@@ -140,7 +141,8 @@ function recipeOf(said: Said, own: ReadsFor, changes: RecipeChanges): RecipeResu
 
 function jsonIn(text: string): unknown {
   try {
-    return JSON.parse(text) as unknown;
+    const value = JSON.parse(text) as unknown;
+    return isTooDeep(value) ? undefined : value;
   } catch {
     return undefined;
   }
