@@ -4,9 +4,10 @@
  * note, and what was guessed is marked.
  */
 import { isTooDeep } from './bounds';
-import { decodeHTML } from 'entities';
+import { blocksOf, dataIn, textOf } from './html';
 import {
   inPot,
+  MOST_ITEMS,
   readLine,
   splitLines,
   type Batch,
@@ -68,25 +69,17 @@ function findRecipe(value: unknown, depth = 0): Json | null {
   return findRecipe(Object.values(value), depth + 1);
 }
 
-/** Text of a field: tags taken out, entities read, white space folded. */
+/** The text of a field. */
 function plain(value: unknown): string {
   if (typeof value === 'number') return String(value);
-  if (typeof value !== 'string') return '';
-  return decodeHTML(value.replace(/<[^>]*>/g, ' '))
-    .replace(/\s+/g, ' ')
-    .trim();
+  return typeof value === 'string' ? textOf(value) : '';
 }
 
 /** Sentences of instructions: texts, steps, or sections of steps. */
 function textsOf(value: unknown): readonly string[] {
   if (Array.isArray(value)) return value.flatMap(textsOf);
   if (isObject(value)) return textsOf(value['itemListElement'] ?? value['text'] ?? value['name']);
-  if (typeof value !== 'string') return [plain(value)].filter(Boolean);
-  // Lists and paragraphs of a page end sentences as full stops do.
-  return value
-    .split(/\r?\n|<\/(?:li|p|div|h\d)>|<br\s*\/?>/i)
-    .map(plain)
-    .filter(Boolean);
+  return typeof value === 'string' ? blocksOf(value) : [plain(value)].filter(Boolean);
 }
 
 function servingsOf(value: unknown): number | null {
@@ -148,7 +141,33 @@ function jsonIn(text: string): unknown {
   }
 }
 
-const SCRIPT = /<script[^>]*type\s*=\s*["']?application\/ld\+json["']?[^>]*>([\s\S]*?)<\/script>/gi;
+/** A page is seldom a tenth of this, characters. */
+const MOST_PAGE = 3_000_000;
+/** An ingredient that is longer is none, and a sentence is cut there, characters. */
+const LONGEST_LINE = 300;
+const LONGEST_SENTENCE = 2000;
+/** Sentences of what is done. */
+const MOST_SENTENCES = 400;
+
+const refused = (message: string): RecipeResult => ({ ok: false, message });
+
+/** Why what was said is more than a recipe; null where it is one. */
+function tooMuch({ lines, instructions }: Said): string | null {
+  if (lines.length > MOST_ITEMS)
+    return `It has ${lines.length} ingredients; a batch holds ${MOST_ITEMS} at the most.`;
+  const long = lines.find((line) => line.length > LONGEST_LINE);
+  if (long) return `“${long.slice(0, 60)}…” is too long for an ingredient.`;
+  if (instructions.length > MOST_SENTENCES)
+    return `It says what is done in ${instructions.length} lines; ${MOST_SENTENCES} can be read.`;
+  return null;
+}
+
+function read(said: Said, own: ReadsFor, changes: RecipeChanges): RecipeResult {
+  const why = tooMuch(said);
+  if (why) return refused(why);
+  const instructions = said.instructions.map((text) => text.slice(0, LONGEST_SENTENCE));
+  return recipeOf({ ...said, name: said.name.slice(0, 200), instructions }, own, changes);
+}
 
 /**
  * Reads a recipe.
@@ -163,14 +182,24 @@ export function readRecipe(
   own: ReadsFor = {},
   changes: RecipeChanges = {},
 ): RecipeResult {
-  const documents = /^\s*[[{]/.test(text)
-    ? [jsonIn(text)]
-    : [...text.matchAll(SCRIPT)].map((match) => jsonIn(match[1] ?? ''));
+  if (text.length > MOST_PAGE)
+    return refused(`That is ${Math.round(text.length / 1e6)} MB; no recipe is.`);
+  const start = text.trimStart().charAt(0);
+  const isJson = start === '{' || start === '[';
+  const documents = isJson ? [jsonIn(text)] : text.includes('<') ? dataIn(text).map(jsonIn) : [];
   const found = findRecipe(documents);
-  if (found) return recipeOf(saidIn(found), own, changes);
-  if (/^\s*[[{<]/.test(text))
-    return { ok: false, message: 'No recipe was found in it: a schema.org Recipe is looked for.' };
-  return recipeOf(saidPlainly(text), own, changes);
+  if (found) return read(saidIn(found), own, changes);
+  if (isJson || start === '<')
+    return refused('No recipe was found in it: a schema.org Recipe is looked for.');
+  // Rows of a paste are read one by one to tell what they are: the same bounds before that.
+  const rows = text.split(/\r?\n/);
+  if (rows.length > MOST_ITEMS + MOST_SENTENCES)
+    return refused(`It has ${rows.length} lines; ${MOST_ITEMS + MOST_SENTENCES} can be read.`);
+  return read(
+    saidPlainly(rows.map((row) => row.slice(0, LONGEST_SENTENCE)).join('\n')),
+    own,
+    changes,
+  );
 }
 
 function saidIn(recipe: Json): Said {
