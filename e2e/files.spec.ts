@@ -31,6 +31,8 @@ test('export, wipe, import gives the same bytes', async ({ page }) => {
   await expect(page.getByRole('list', { name: 'Planned batches' })).toContainText(
     'Turkey frame stock',
   );
+  // The sheet goes once all is written.
+  await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.reload();
   expect(await exported(page)).toBe(before);
 });

@@ -1,6 +1,6 @@
 'use client';
 
-import { useForm, useWatch, type UseFormReturn } from 'react-hook-form';
+import { useForm, useFormState, useWatch, type UseFormReturn } from 'react-hook-form';
 import * as yup from 'yup';
 import {
   CUT_SHAPES,
@@ -133,8 +133,9 @@ interface Part {
 }
 
 function CutFields({ form, units }: Part & { readonly units: Units }) {
-  const { register, control, formState } = form;
-  const { errors } = formState;
+  const { register, control } = form;
+  // By the hook: the form itself is one and the same whatever its fields say.
+  const { errors } = useFormState({ control });
   const shape = useWatch({ control, name: 'shape' });
   return (
     <div className="grid grid-cols-2 gap-4">
@@ -165,8 +166,9 @@ function StartFields({
   kitchen,
 }: Part & { readonly food: Food | undefined; readonly kitchen: Kitchen }) {
   const { units } = kitchen;
-  const { register, control, formState } = form;
-  const { errors } = formState;
+  const { register, control } = form;
+  // By the hook: the form itself is one and the same whatever its fields say.
+  const { errors } = useFormState({ control });
   const start = useWatch({ control, name: 'start' });
   const pulse = food?.group === 'pulse' && !food.can;
   return (

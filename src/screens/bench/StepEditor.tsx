@@ -1,6 +1,6 @@
 'use client';
 
-import { useForm, useWatch, type UseFormReturn } from 'react-hook-form';
+import { useForm, useFormState, useWatch, type UseFormReturn } from 'react-hook-form';
 import * as yup from 'yup';
 import {
   pressureUnit,
@@ -95,8 +95,9 @@ function PressureFields({
   readonly pot: Pot;
   readonly kitchen: Kitchen;
 }) {
-  const { register, control, formState } = form;
-  const { errors } = formState;
+  const { register, control } = form;
+  // By the hook: the form itself is one and the same whatever its fields say.
+  const { errors } = useFormState({ control });
   const { waits } = releaseOf(useWatch({ control, name: 'method' }));
   return (
     <>

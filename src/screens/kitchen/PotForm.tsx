@@ -1,6 +1,12 @@
 'use client';
 
-import { useFieldArray, useForm, useWatch, type UseFormReturn } from 'react-hook-form';
+import {
+  useFieldArray,
+  useForm,
+  useFormState,
+  useWatch,
+  type UseFormReturn,
+} from 'react-hook-form';
 import { potSchema, problemsOf, usualPowerW, type Kitchen, type Pot } from '@/core/batch';
 import { usualEfficiency, usualLoss } from '@/core/vessel';
 import { formatShare, type Units } from '@/core/quantity';
@@ -22,8 +28,9 @@ interface Part {
 }
 
 function Settings({ form, kitchen }: Part & { readonly kitchen: Kitchen }) {
-  const { register, control, formState } = form;
-  const { errors } = formState;
+  const { register, control } = form;
+  // By the hook: the form itself is one and the same whatever its fields say.
+  const { errors } = useFormState({ control });
   const { units } = kitchen;
   const settings = useFieldArray({ control, name: 'settings' });
   const pressure = settingDimension(kitchen);
@@ -67,8 +74,9 @@ function Settings({ form, kitchen }: Part & { readonly kitchen: Kitchen }) {
 }
 
 function Heating({ form, drawn, units }: Part & { readonly drawn: Pot; readonly units: Units }) {
-  const { register, formState } = form;
-  const { errors } = formState;
+  const { register, control } = form;
+  // By the hook: the form itself is one and the same whatever its fields say.
+  const { errors } = useFormState({ control });
   return (
     <fieldset className="space-y-2">
       <legend className="text-[14px] font-medium">How it heats: left empty, as most do</legend>

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { useForm, type UseFormReturn } from 'react-hook-form';
+import { useForm, useFormState, type UseFormReturn } from 'react-hook-form';
 import * as yup from 'yup';
 import { SETS, type Aim, type Batch, type Kitchen, type Pot, type SetState } from '@/core/batch';
 import { SET_FROM } from '@/core/bones';
@@ -100,8 +100,9 @@ function OptionRow({
 }
 
 function AimFields({ form, units }: { readonly form: UseFormReturn<Form>; readonly units: Units }) {
-  const { register, formState } = form;
-  const { errors } = formState;
+  const { register, control } = form;
+  // By the hook: the form itself is one and the same whatever its fields say.
+  const { errors } = useFormState({ control });
   return (
     <>
       <Choice id="aim-set" label="Cold, it" {...register('set')}>
