@@ -1,8 +1,5 @@
 import { isSameDay, lightFormat, roundToNearestMinutes } from 'date-fns';
 
-/** Minutes of the plan as the cook reads them. */
-export type ClockText = (minute: number) => string;
-
 const MS = 60_000;
 
 /** Of the wall, in hours and minutes. @example timeOf(new Date(2026, 10, 24, 18, 30)) // "18:30" */
@@ -46,7 +43,10 @@ export function formatHours(minutes: number): string {
  * @param totalMin length of the plan
  * @example clockText(undefined, 90)(12) // "+12"
  */
-export function clockText(serveAt: string | undefined, totalMin: number): ClockText {
+export function clockText(
+  serveAt: string | undefined,
+  totalMin: number,
+): (minute: number) => string {
   if (!serveAt && totalMin >= LONG_MIN) return (minute) => `+${formatHours(minute)}`;
   if (!serveAt) return (minute) => `+${Math.round(minute)}`;
   const served = Date.parse(serveAt);

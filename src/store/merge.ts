@@ -3,7 +3,7 @@
  * record and field by field. Data in, data out.
  */
 import same from 'fast-deep-equal';
-import { batchRefusal, type Batch, type Bundle } from '../core/batch';
+import { batchRefusal, isFields, type Batch, type Bundle } from '../core/batch';
 
 /** Where both said something else of one thing: what stands is this tab's. */
 export interface Conflict {
@@ -14,11 +14,6 @@ export interface Conflict {
 interface Entry {
   readonly id: string;
 }
-
-type Fields = Readonly<Record<string, unknown>>;
-
-const isFields = (value: unknown): value is Fields =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
 
 const isList = (value: unknown): value is readonly Entry[] =>
   Array.isArray(value) &&
@@ -52,7 +47,7 @@ function mergeLists<E extends Entry>(
   const byId = (list: readonly E[]) => new Map(list.map((entry) => [entry.id, entry]));
   const [b, m, t] = [byId(base), byId(mine), byId(theirs)];
   return order(ids(base), ids(mine), ids(theirs)).flatMap((id) => {
-    const named = isFields(m.get(id) ?? t.get(id)) ? nameOf(m.get(id) ?? t.get(id)) : null;
+    const named = nameOf(m.get(id) ?? t.get(id));
     const entry = merge(b.get(id), m.get(id), t.get(id), named ? [...path, named] : path, told);
     return entry === undefined ? [] : [entry as E];
   });

@@ -7,27 +7,17 @@ import { writeBundle } from '../formats/write';
 import type { Backup, Database, Household, Schema } from './db';
 import { mergeBundles, type Conflict } from './merge';
 
-const KNOWN = new Set([
-  'format',
-  'version',
-  'kitchen',
-  'pots',
-  'batches',
-  'cooks',
-  'jars',
-  'foods',
-]);
 const LISTS = ['pots', 'batches', 'cooks'] as const;
 /** Backups kept; older ones go. */
 const BACKUPS = 5;
 
 function householdOf(bundle: Bundle): Household {
-  const extra = Object.fromEntries(Object.entries(bundle).filter(([key]) => !KNOWN.has(key)));
+  const { format, version, kitchen, pots, batches, cooks, jars, foods, ...extra } = bundle;
   return {
     key: 'household',
-    kitchen: bundle.kitchen,
-    jars: bundle.jars,
-    foods: bundle.foods,
+    kitchen,
+    jars,
+    foods,
     extra,
   };
 }

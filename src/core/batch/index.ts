@@ -66,5 +66,6 @@ export {
 export { forServings, inPot, inTheirPots, waysOf, type Way } from './scale';
 export { SCHOOLS, type School, type SchoolKey } from './schoolList';
 export { changed } from './defined';
+export { isFields } from './fields';
 export { putIn } from './putIn';
 export { byHabit, choose, chosen, schoolsOf } from './schools';

@@ -1,5 +1,5 @@
 import type { Vessel } from '../vessel';
-import { Cooking } from './cooking';
+import { Cooking, SAME_S } from './cooking';
 import { LEGS, LEGS_OF, phaseOf } from './legs';
 import { coldState, type PotState, type StepNow } from './state';
 import { PotSystem } from './system';
@@ -38,11 +38,13 @@ export interface HeatResult {
   readonly end: PotState;
 }
 
+const HEATED: ReadonlySet<HeatStep['kind']> = new Set(['pressure', 'saute', 'simmer']);
+
 /** Puts in and takes out what the step asks for. @throws RangeError for what this vessel cannot do */
 function begin(c: Cooking, items: readonly HeatItem[]): void {
   const { system, step, place } = c;
-  const needs = step.kind === 'pressure' ? c.lid && c.heater : step.kind;
-  if (needs === 'saute' || needs === 'simmer') void c.heater;
+  if (step.kind === 'pressure') void c.lid;
+  if (HEATED.has(step.kind)) void c.heater;
   const index = place.step;
   if (step.kind !== 'pressure' && step.pours) system.pour();
   for (const item of items) if (item.leavesAt === index && item.entersAt < index) system.take(item);
@@ -123,7 +125,7 @@ export function simulate(
   while (place.step < steps.length) {
     const legs = LEGS_OF[c.step.kind];
     if (!place.leg) {
-      if (system.seconds >= untilS - 1e-6) break;
+      if (system.seconds >= untilS - SAME_S) break;
       begin(c, items);
       const [first] = legs;
       if (system.record.isEmpty && first) c.sample(phaseOf(first, c.step), false);
@@ -133,7 +135,7 @@ export function simulate(
     const leg = LEGS[place.leg];
     const over = leg.over(c);
     if (!over) {
-      if (system.seconds >= untilS - 1e-6) break;
+      if (system.seconds >= untilS - SAME_S) break;
       leg.pass(c);
       continue;
     }

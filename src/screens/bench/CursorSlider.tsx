@@ -1,4 +1,4 @@
-import type { ClockText } from '@/session/clockText';
+import type { ClockText } from '@/drawings/time';
 
 /** The cursor as a slider: the moment that the Well, the Trace and the Lanes show. */
 export function CursorSlider({

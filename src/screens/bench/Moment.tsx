@@ -1,7 +1,7 @@
 import type { Assessment } from '@/core/assess';
 import { pressureUnit, type Kitchen } from '@/core/batch';
 import { formatLevel, formatPressure, formatTemperature } from '@/core/quantity';
-import type { ClockText } from '@/session/clockText';
+import type { ClockText } from '@/drawings/time';
 
 /** The pot at the cursor's moment, read out: what Trace and Well show there, in figures. */
 export function Moment({

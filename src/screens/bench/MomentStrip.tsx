@@ -1,7 +1,7 @@
 import type { Assessment } from '@/core/assess';
 import type { Kitchen, Pot } from '@/core/batch';
 import { formatLevel } from '@/core/quantity';
-import type { ClockText } from '@/session/clockText';
+import type { ClockText } from '@/drawings/time';
 import { momentsOf } from './moments';
 
 /** Levels at the moments that count, the fullest marked; a touch puts the cursor there. */
