@@ -131,15 +131,13 @@ async function write(): Promise<void> {
   const { household } = getState();
   if (!database || !household || household === written?.bundle) return;
   try {
-    const base = written?.bundle ?? household;
     const { kept, conflicts } = await saveChanges(database, written, household);
     written = kept;
     channel?.postMessage('changed');
     if (getState().trouble) setState({ trouble: null });
     if (kept.bundle !== household) {
       // Others have written too: what was changed here while it was written stands on that.
-      adopt(getState().household === household ? household : base, kept.bundle);
-      tell(conflicts);
+      tell([...conflicts, ...adopt(household, kept.bundle)]);
     }
   } catch (error) {
     if (error instanceof StartedOver) return startedOver();
