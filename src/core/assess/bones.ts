@@ -17,6 +17,7 @@ import {
 import { isStock, READIED, type PlannedItem } from '../batch';
 import { cookValues, USUAL_Z } from '../doneness';
 import { reductionMinutes } from '../finish';
+import { lastOf, valueAt } from '../series';
 import { contentsAt, flavourIn, lastBefore, netWatts, type Model } from './model';
 import type { BonesReport, FlavourReport, RunOffReport } from './types';
 
@@ -70,7 +71,7 @@ function kindOf(model: Model, item: PlannedItem, earlier: readonly Kind[]): Kind
   const lost = item.food.group === 'bones' && item.from === null ? gelatineLost : 0;
   const whole: Bones = { massKg: item.boughtG / 1000, extract, givenG: 0 };
   const most = mostGelatineG(whole);
-  const before = source ? (source.along.at(-1) ?? 0) / Math.max(1e-9, source.most) : lost;
+  const before = source ? lastOf(source.along) / Math.max(1e-9, source.most) : lost;
   const bones = { ...whole, givenG: most * before };
   const { s } = model.heat.trace;
   const fatG = (item.massG * item.food.composition.fat) / 100;
@@ -113,10 +114,10 @@ function inLiquid(model: Model, kinds: readonly Kind[], spans: readonly Span[]) 
   let pool = 0;
   let strong = 0;
   for (const { from, to, poured } of spans) {
-    const before = (k: Kind): number => (from > 0 ? (k.along[from - 1] ?? 0) : 0);
+    const before = (k: Kind): number => (from > 0 ? valueAt(k.along, from - 1) : 0);
     const slice = s.slice(from, to + 1);
     const fresh = slice.map((_, i) =>
-      kinds.reduce((sum, k) => sum + (k.along[from + i] ?? 0) - before(k), 0),
+      kinds.reduce((sum, k) => sum + valueAt(k.along, from + i) - before(k), 0),
     );
     // What the liquid brought along has lost some of its strength already.
     const carried = pool - strong;
@@ -158,10 +159,10 @@ function tenMore(model: Model, bones: BonesModel, span: Span): number {
   const gain = bones.kinds.reduce((sum, k) => {
     const celsius = k.celsius[at] ?? Number.NaN;
     if (!Number.isFinite(celsius)) return sum;
-    const left = k.most - k.bones.givenG - (k.along[span.to] ?? 0);
+    const left = k.most - k.bones.givenG - valueAt(k.along, span.to);
     return sum + left * (1 - Math.exp(-extractionRate(k.bones.extract, celsius) / 6));
   }, 0);
-  return gain - (bones.strongG[span.to] ?? 0) * (1 - Math.exp(-lossRate(liquid) / 6));
+  return gain - valueAt(bones.strongG, span.to) * (1 - Math.exp(-lossRate(liquid) / 6));
 }
 
 /** Bones that are in fresh water once more often than they stand. */
@@ -183,9 +184,9 @@ function spentIn(bones: BonesModel, index: number): readonly string[] {
 
 function crumbledIn(bones: BonesModel, { from, to }: Span): readonly string[] {
   return bones.kinds.flatMap(({ item, bones: { extract }, cooked }) => {
-    const before = from > 0 ? (cooked[from - 1] ?? 0) : 0;
+    const before = from > 0 ? valueAt(cooked, from - 1) : 0;
     const limit = extract.crumbleMin ?? Number.POSITIVE_INFINITY;
-    return before < limit && (cooked[to] ?? 0) >= limit ? [item.id] : [];
+    return before < limit && valueAt(cooked, to) >= limit ? [item.id] : [];
   });
 }
 
@@ -207,10 +208,10 @@ export function bonesReport(model: Model, bones: BonesModel): readonly BonesRepo
     const later = bones.spans.slice(index + 1).some((s) => given((k) => k.along, s) >= NOTHING_G);
     const end = span.poured || later ? span.to : heat.trace.s.length - 1;
     const litres = contentsAt(model, end, heat.trace.step[end]).freeL;
-    const strongG = bones.strongG[end] ?? 0;
+    const strongG = valueAt(bones.strongG, end);
     const setsGPerL = strength({ litres, strongG });
-    const allG = bones.gelatineG[end] ?? 0;
-    const first = heat.trace.step[span.from] ?? 0;
+    const allG = valueAt(bones.gelatineG, end);
+    const first = valueAt(heat.trace.step, span.from);
     const last = span.strain ?? plan.steps.length;
     const inside = plan.steps.flatMap((_, i) => (i >= first && i < last ? [i] : []));
     return [
@@ -221,8 +222,8 @@ export function bonesReport(model: Model, bones: BonesModel): readonly BonesRepo
           return step?.kind === 'pressure' || step?.kind === 'simmer' ? [step.id] : [];
         }),
         step: span.poured && span.strain !== null ? (plan.steps[span.strain]?.id ?? null) : null,
-        startMin: (heat.trace.s[Math.max(0, span.from - 1)] ?? 0) / 60,
-        endMin: (heat.trace.s[span.to] ?? 0) / 60,
+        startMin: valueAt(heat.trace.s, Math.max(0, span.from - 1)) / 60,
+        endMin: valueAt(heat.trace.s, span.to) / 60,
         gelatineG,
         strongG,
         carriedG: Math.max(0, allG - gelatineG),
@@ -251,11 +252,11 @@ function flavoursOf(model: Model): readonly FlavourReport[] {
     // What is too thin to conduct is as hot as the liquid it floats in.
     const inLiquid = (): readonly number[] =>
       heat.trace.liquidC.map((c, i) => {
-        const step = heat.trace.step[i] ?? 0;
+        const step = valueAt(heat.trace.step, i);
         return step >= item.entersAt && step < item.leavesAt ? c : Number.NaN;
       });
     const cooked = cookValues(heat.trace.s, heat.items[item.id]?.surfaceC ?? inLiquid(), USUAL_Z);
-    return [{ item: item.id, valueMin: cooked.at(-1) ?? 0, ...flavour }];
+    return [{ item: item.id, valueMin: lastOf(cooked), ...flavour }];
   });
 }
 

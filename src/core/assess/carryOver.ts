@@ -6,6 +6,7 @@
  * Meat tightens and beans burst by it (common practice); thin things only go on cooking.
  */
 import { MELTING, thermalProperties, type Food } from '../food';
+import { valueAt } from '../series';
 import { latentHeat } from '../water';
 import { boundsOf, type Model } from './model';
 import type { Texture } from './types';
@@ -38,11 +39,11 @@ export function texturesOf(model: Model, step: number): readonly Texture[] {
     if (!cook?.doneness || !heat || item.entersAt > step || item.leavesAt <= step) return [];
     let superheatC = 0;
     for (let i = first; i <= last; i++)
-      superheatC = Math.max(superheatC, (heat.centreC[i] ?? 0) - (trace.liquidC[i] ?? 0));
+      superheatC = Math.max(superheatC, valueAt(heat.centreC, i) - valueAt(trace.liquidC, i));
     const boil = trace.liquidC[last] ?? 100;
     const heatCapacity = thermalProperties(item.food.composition, boil).heat;
     const flashPercent = (100 * heatCapacity * superheatC) / latentHeat(boil);
-    const carryOverMin = (cook.surface[last] ?? 0) - (cook.surface[first - 1] ?? 0);
+    const carryOverMin = valueAt(cook.surface, last) - valueAt(cook.surface, first - 1);
     const { from, to } = boundsOf(item, cook);
     const window = from && to ? to.minutes - from.minutes : null;
     const share = window ? carryOverMin / window : 0;

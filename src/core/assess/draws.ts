@@ -5,6 +5,7 @@
 import { quantileSorted } from 'd3-array';
 import { stepsOf, type Batch, type Kitchen, type Pot, type Verdict } from '../batch';
 import type { GradeName } from '../food';
+import { between, lastOf, valueAt } from '../series';
 import { drawUnknowns, seeded } from '../unknown';
 import { runModel, type Model } from './model';
 import { releaseReports } from './release';
@@ -76,22 +77,6 @@ function range(values: readonly number[]): Range {
   return { p10: at(0.1), p50: at(0.5), p90: at(0.9) };
 }
 
-/** Temperature at a minute of a trace, linear between samples; the last one after its end. */
-function temperatureAt(
-  s: readonly number[],
-  t: readonly number[],
-  minute: number,
-  from: number,
-): [number, number] {
-  let i = from;
-  while (i < s.length - 1 && (s[i + 1] ?? 0) < minute * 60) i++;
-  const a = s[i] ?? 0;
-  const b = s[i + 1] ?? a;
-  const share = b > a ? Math.min(1, Math.max(0, (minute * 60 - a) / (b - a))) : 0;
-  const low = t[i] ?? Number.NaN;
-  return [low + share * ((t[i + 1] ?? low) - low), i];
-}
-
 /**
  * Runs a batch many times over what is not known.
  *
@@ -114,7 +99,7 @@ export function drawBatch(
       unknowns: drawUnknowns(pot, ids, chance),
     });
     if (minutes.length === 0) {
-      const total = (model.heat.trace.s.at(-1) ?? 0) / 60;
+      const total = lastOf(model.heat.trace.s) / 60;
       minutes = Array.from(
         { length: BAND_POINTS },
         (_, i) => (1.15 * total * i) / (BAND_POINTS - 1),
@@ -144,15 +129,10 @@ interface Drawn {
 function read(model: Model, minutes: readonly number[]): Drawn {
   const { s, liquidC } = model.heat.trace;
   const { steps } = model.heat;
-  let at = 0;
   const items = itemReports(model);
   return {
     totalMin: tableMin(model),
-    curve: minutes.map((minute) => {
-      const [t, next] = temperatureAt(s, liquidC, minute, at);
-      at = next;
-      return t;
-    }),
+    curve: minutes.map((minute) => between(s, liquidC, minute * 60)),
     steps: stepReports(model),
     fill: fillReport(model, releaseReports(model)).report,
     items,
@@ -171,7 +151,7 @@ function read(model: Model, minutes: readonly number[]): Drawn {
 function summary(drawn: readonly Drawn[], minutes: readonly number[], batch: Batch): Draws {
   const over = (value: (d: Drawn) => number): Range => range(drawn.map(value));
   const share = (is: (d: Drawn) => boolean): number => drawn.filter(is).length / drawn.length;
-  const bands = minutes.map((_, i) => over((d) => d.curve[i] ?? 0));
+  const bands = minutes.map((_, i) => over((d) => valueAt(d.curve, i)));
   const [first] = drawn;
   const items = first?.items ?? [];
   const steps = stepsOf(batch);

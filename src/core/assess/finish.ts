@@ -9,6 +9,7 @@ import {
   SOUP_SALT_PERCENT,
 } from '../finish';
 import { isStock, type Plan, type PlannedItem } from '../batch';
+import { valueAt } from '../series';
 import { contentsAt, netWatts, type Model } from './model';
 import type { FinishReport } from './types';
 
@@ -22,7 +23,7 @@ export function saltReport(model: Model): { grams: number; percent: number; mass
   const inside = plan.items.filter((i) => !i.apart);
   const saltOf = (i: PlannedItem): number => (i.massG * i.food.saltPercent) / 100;
   const endG = (i: PlannedItem): number => i.massG + 1000 * (heat.items[i.id]?.waterKg[last] ?? 0);
-  const steamG = 1000 * (heat.trace.steamKg[last] ?? 0);
+  const steamG = 1000 * valueAt(heat.trace.steamKg, last);
   const allG = inside.reduce((sum, i) => sum + i.massG, 0) - steamG;
   let grams = 0;
   let massG = allG;

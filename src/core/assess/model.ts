@@ -21,6 +21,7 @@ import {
   type HeatResult,
   type HeatStep,
 } from '../heat';
+import { valueAt } from '../series';
 import { scaleOf, type Scale, type Step } from '../texture';
 import type { ItemUnknowns, Unknowns } from '../unknown';
 import { potVessel, type PressureVessel } from '../vessel';
@@ -248,7 +249,7 @@ export function netWatts({ vessel, air }: Model, boilC: number): number {
  */
 export function standAt(model: Model, sample: number, step?: number): Before {
   const { heat, plan } = model;
-  const now = step ?? heat.trace.step[sample] ?? 0;
+  const now = step ?? valueAt(heat.trace.step, sample);
   // What is in the pot now began when broth was last poured off.
   const last = plan.pours.findLastIndex((p) => p <= now);
   const pour = plan.pours[last] ?? -1;
@@ -267,7 +268,8 @@ export function standAt(model: Model, sample: number, step?: number): Before {
       const moved = heat.items[part.id]?.waterKg[sample] ?? 0;
       return part.uptakeKg === 0 ? 0 : Math.max(0, moved / part.uptakeKg);
     },
-    steamKg: (heat.trace.steamKg[sample] ?? 0) - (since < 0 ? 0 : (heat.trace.steamKg[since] ?? 0)),
+    steamKg:
+      valueAt(heat.trace.steamKg, sample) - (since < 0 ? 0 : valueAt(heat.trace.steamKg, since)),
     outsideKg,
   };
 }
@@ -280,7 +282,7 @@ export function standAt(model: Model, sample: number, step?: number): Before {
 export function contentsAt(
   model: Model,
   sample: number,
-  step = model.heat.trace.step[sample] ?? 0,
+  step = valueAt(model.heat.trace.step, sample),
   parts = partsAt(model, step),
 ): Contents {
   const { trace } = model.heat;

@@ -1,5 +1,6 @@
 /** What each release costs and how likely it is to carry liquid up to the valve. */
 import { setRelease, type Batch, type Kitchen, type Pot } from '../batch';
+import { valueAt } from '../series';
 import { releaseOf, releasesFor, type Release } from '../vocabulary';
 import { thermalProperties } from '../food';
 import { foamingClass, levels, linesOf, type Part } from '../fill';
@@ -46,7 +47,7 @@ function openingOf(model: Model, index: number, hotC: number): Opening {
     (s, i) =>
       trace.step[i] === index &&
       s >= over - 1 &&
-      (opensC === null || (trace.liquidC[i] ?? 0) <= opensC + 0.01),
+      (opensC === null || valueAt(trace.liquidC, i) <= opensC + 0.01),
   );
   const { pot, vessel, air } = model;
   const parts = partsAt(model, index);

@@ -11,6 +11,7 @@ import {
   type Lines,
   type Part,
 } from '../fill';
+import { lastOf, valueAt } from '../series';
 import { gradeAt, gradeTimes } from '../texture';
 import { setpoint } from '../water';
 import type { BonesModel } from './bones';
@@ -57,10 +58,11 @@ export function worstMoment(
   model: Model,
   { levelL, minute, phase, step }: Series,
   releases: readonly ReleaseReport[],
-): WorstMoment {
+): WorstMoment | null {
+  if (levelL.length === 0) return null;
   let at = 0;
   levelL.forEach((level, i) => {
-    if (level > (levelL[at] ?? 0) + 1e-6) at = i;
+    if (level > valueAt(levelL, at) + 1e-6) at = i;
   });
   const named = (): WorstMoment['when'] => {
     const now = phase[at];
@@ -69,17 +71,17 @@ export function worstMoment(
     return now === 'release' ? 'at the valve' : 'open';
   };
   const inTrace: WorstMoment = {
-    atMin: minute[at] ?? 0,
-    levelL: levelL[at] ?? 0,
+    atMin: valueAt(minute, at),
+    levelL: valueAt(levelL, at),
     when: named(),
-    step: model.plan.steps[step[at] ?? 0]?.id ?? null,
+    step: model.plan.steps[valueAt(step, at)]?.id ?? null,
   };
   return releases.reduce<WorstMoment>((worst, r) => {
     const lifted = r.swollenFraction * model.pot.capacityL;
     if (lifted <= worst.levelL + 1e-6) return worst;
     const index = model.plan.steps.findIndex((s) => s.id === r.step);
     const opens = phase.findIndex((p, i) => p === 'release' && step[i] === index);
-    return { atMin: minute[opens] ?? 0, levelL: lifted, when: 'at the valve', step: r.step };
+    return { atMin: valueAt(minute, opens), levelL: lifted, when: 'at the valve', step: r.step };
   }, inTrace);
 }
 
@@ -162,8 +164,8 @@ function gradeReport(model: Model, item: PlannedItem, cook: ItemCook | undefined
   const scale = cook?.scale;
   const nothing = { grade: null, grades: [], verdict: 'right' as const, wish: null };
   if (!cook || !scale || !item.wish || item.apart) return nothing;
-  const centre = cook.centre.at(-1) ?? 0;
-  const surface = cook.surface.at(-1) ?? 0;
+  const centre = lastOf(cook.centre);
+  const surface = lastOf(cook.surface);
   const now = gradeAt(scale, centre, surface);
   const times = gradeTimes(scale, model.heat.trace.s, cook.centre, cook.surface);
   const names = gradesOf(scale.family);
@@ -255,7 +257,7 @@ export function seriesOf(model: Model, bones: BonesModel | null, wanted = true):
   const { trace } = model.heat;
   const byStep = model.plan.steps.map((_, i) => partsAt(model, i));
   const filled = trace.s.map((_, i) =>
-    contentsAt(model, i, trace.step[i], byStep[trace.step[i] ?? 0]),
+    contentsAt(model, i, trace.step[i], byStep[valueAt(trace.step, i)]),
   );
   return {
     minute: trace.s.map((s) => s / 60),

@@ -5,6 +5,7 @@
  */
 import { cookValues, USUAL_Z } from '../doneness';
 import type { Food, SafetyRule } from '../food';
+import { lastOf } from '../series';
 import type { Model } from './model';
 
 /** Published: USDA FSIS, C. */
@@ -28,5 +29,5 @@ export function safeCentreC({ safety }: Food): number | null {
  */
 export function boiledMin(model: Model, id: string): number {
   const trace = model.heat.items[id];
-  return trace ? (cookValues(model.heat.trace.s, trace.centreC, USUAL_Z).at(-1) ?? 0) : 0;
+  return trace ? lastOf(cookValues(model.heat.trace.s, trace.centreC, USUAL_Z)) : 0;
 }

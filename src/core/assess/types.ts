@@ -255,7 +255,10 @@ export interface Assessment {
   readonly pot: string;
   readonly setpointC: number;
   readonly boilC: number;
-  readonly fill: FillReport & { readonly worst: WorstMoment };
+  readonly fill: FillReport & {
+    /** Null where the curves were not wanted, or nothing is cooked. */
+    readonly worst: WorstMoment | null;
+  };
   readonly time: {
     /** To the table, min; a cooling at the end comes after it. */
     readonly totalMin: number;

@@ -1,3 +1,4 @@
+import { valueAt } from '../series';
 /**
  * Loss of set: gelatine in hot liquid is broken into pieces too short to gel, first order in what
  * still sets (brief: a smaller z than extraction, so that there is a best time; half in about a
@@ -25,12 +26,12 @@ export function strongAlong(
   celsius: readonly number[],
   givenG: readonly number[],
 ): readonly number[] {
-  let strong = givenG[0] ?? 0;
+  let strong = valueAt(givenG, 0);
   return s.map((time, i) => {
     if (i === 0) return strong;
     const hours = (time - (s[i - 1] ?? time)) / 3600;
     const kept = Math.exp(-lossRate(((celsius[i] ?? 20) + (celsius[i - 1] ?? 20)) / 2) * hours);
-    const fresh = (givenG[i] ?? 0) - (givenG[i - 1] ?? 0);
+    const fresh = valueAt(givenG, i) - valueAt(givenG, i - 1);
     // What came during the step has lost half as long as what was there.
     strong = strong * kept + fresh * Math.sqrt(kept);
     return strong;

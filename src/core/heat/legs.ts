@@ -16,6 +16,8 @@ const QUIET_KPA = 0.5;
 const PAN_C = 180;
 /** Share of the power that boils water off what is browned, in portions, rather than warm it (assumed). */
 const BROWNING_SHARE = 0.5;
+/** From so far below the boiling point on, up to it, the pan boils juice off its pieces, C (assumed). */
+const DRYING_C = 20;
 /** Pieces in more liquid than this stew and do not brown, kg (assumed). */
 const STEWING_KG = 0.15;
 /** Power spent on steam in a gentle simmer, W (assumed: about 0.4 kg/h, near what still air takes). */
@@ -261,8 +263,10 @@ export const LEGS: Readonly<Record<LegName, Leg>> = {
         c.keepFor(PAN_C, whole, 0, 'saute');
         return;
       }
-      const hot = system.liquidC > c.boilC - 10 && system.waterKg < STEWING_KG;
-      const watts = hot ? BROWNING_SHARE * c.fullW : 0;
+      // Little by little: a pan that hovers about one temperature must not switch at every step.
+      const near = (system.liquidC - (c.boilC - DRYING_C)) / DRYING_C;
+      const watts =
+        system.waterKg < STEWING_KG ? BROWNING_SHARE * c.fullW * Math.min(1, Math.max(0, near)) : 0;
       const latent = latentHeat(c.boilC);
       const seconds = c.span(whole);
       const dried = watts > 0 ? (system.dryOff((watts * seconds) / latent) * latent) / seconds : 0;

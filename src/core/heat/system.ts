@@ -176,7 +176,8 @@ export class PotSystem {
   #exchange(seconds: number): void {
     const bottomC = this.isWet ? null : this.liquidC;
     this.waterKg = this.#waters.pass(this.bodies, seconds, bottomC, this.waterKg);
-    this.#carry(false);
+    // A dry pot has little to set a portion's heat against: it would be felt when each one comes.
+    this.#carry(!this.isWet);
   }
 
   /**

@@ -7,6 +7,7 @@
  */
 import { runModel, type Model } from '../assess/model';
 import type { Release } from '../batch';
+import { between, lastOf, valueAt } from '../series';
 import { buildPlan, type Decision, type Frame } from './frame';
 
 /** Longest holds looked at, by the number of pressure steps, min. */
@@ -39,29 +40,22 @@ export interface Probe {
   readonly releases: readonly Release[];
 }
 
-function at(s: readonly number[], values: readonly number[], time: number, from: number): number {
-  let i = from;
-  while (i < s.length - 1 && (s[i + 1] ?? 0) < time) i++;
-  const a = s[i] ?? 0;
-  const b = s[i + 1] ?? a;
-  const share = b > a ? Math.min(1, Math.max(0, (time - a) / (b - a))) : 0;
-  const low = values[i] ?? 0;
-  return low + share * ((values[i + 1] ?? low) - low);
-}
-
 /** Cook value gained in whole minutes from a moment on. */
 function curve(model: Model, id: string, startS: number, minutes: number): Curve {
   const { s } = model.heat.trace;
   const cook = model.cooks[id];
   const from = Math.max(0, s.findIndex((t) => t > startS) - 1);
   const read = (values: readonly number[]): Float64Array => {
-    const start = at(s, values, startS, from);
+    const start = between(s, values, startS, from);
     return Float64Array.from(
       { length: minutes + 1 },
-      (_, m) => at(s, values, startS + 60 * m, from) - start,
+      (_, m) => between(s, values, startS + 60 * m, from) - start,
     );
   };
-  return { centre: read(cook?.centre ?? []), surface: read(cook?.surface ?? []) };
+  const none = new Float64Array(minutes + 1);
+  return cook
+    ? { centre: read(cook.centre), surface: read(cook.surface) }
+    : { centre: none, surface: none };
 }
 
 function exposure(model: Model, id: string, entry: number, longest: readonly number[]): Exposure {
@@ -76,7 +70,7 @@ function exposure(model: Model, id: string, entry: number, longest: readonly num
     if (!r) return;
     if (step.kind === 'pressure') {
       j++;
-      const long = longest[j] ?? 0;
+      const long = valueAt(longest, j);
       holds.push(j < entry ? null : curve(model, id, r.startS + r.warmUpS, long));
     }
     if (step.kind === 'simmer') simmer ??= curve(model, id, r.startS + r.warmUpS, LONGEST_SIMMER);
@@ -84,7 +78,7 @@ function exposure(model: Model, id: string, entry: number, longest: readonly num
   const zero = new Float64Array(LONGEST_SIMMER + 1);
   const last: Curve = simmer ?? { centre: zero, surface: zero };
   const inHolds = (of: 'centre' | 'surface'): number =>
-    holds.reduce((sum, c) => sum + (c?.[of].at(-1) ?? 0), 0) + (last[of].at(-1) ?? 0);
+    holds.reduce((sum, c) => sum + (c?.[of].at(-1) ?? 0), 0) + lastOf(last[of]);
   return {
     base: {
       centre: (cook?.centre.at(-1) ?? 0) - inHolds('centre'),
@@ -128,7 +122,7 @@ export function probe(frame: Frame, releases: readonly Release[]): Probe | null 
     const reached = model.heat.steps.every((r) => r.reached);
     // A stew that makes steam of its own juice cannot go in late.
     if (!reached && entry === 0) return null;
-    const total = (model.heat.trace.s.at(-1) ?? 0) / 60;
+    const total = lastOf(model.heat.trace.s) / 60;
     if (entry === 0) otherMin = total - longest.reduce((sum, h) => sum + h, 0) - LONGEST_SIMMER;
     for (const { id } of frame.placed)
       (exposures[id] ??= []).push(

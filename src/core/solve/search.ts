@@ -4,6 +4,7 @@
  * For given minutes each item asks only whether one of its entries suits it, so that the search
  * is over the minutes alone and looks at all of them.
  */
+import { valueAt } from '../series';
 import { asked, missAbove, missBelow, type Asked } from './edges';
 import type { Decision, Frame, Placed } from './frame';
 import { LONGEST_HOLDS, LONGEST_SIMMER, type Exposure, type Probe } from './probe';
@@ -60,8 +61,8 @@ function rowOf(
   let simmerFrom = 0;
   let simmerTo = 0;
   for (let t = 1; after && t <= LONGEST_SIMMER; t++) {
-    const centre = (baseCentre[steps] ?? 0) + (after.simmer.centre[t] ?? 0);
-    const surface = (baseSurface[steps] ?? 0) + (after.simmer.surface[t] ?? 0);
+    const centre = valueAt(baseCentre, steps) + valueAt(after.simmer.centre, t);
+    const surface = valueAt(baseSurface, steps) + valueAt(after.simmer.surface, t);
     if (missBelow(need, centre, surface) + missAbove(limit, centre, surface) > 0) continue;
     simmerFrom ||= t;
     simmerTo = t;
@@ -89,8 +90,8 @@ interface Held {
 
 function heldBy(row: Row, holds: readonly number[], into: Held): void {
   for (const entry of row.entries) {
-    let centre = row.baseCentre[entry] ?? 0;
-    let surface = row.baseSurface[entry] ?? 0;
+    let centre = valueAt(row.baseCentre, entry);
+    let surface = valueAt(row.baseSurface, entry);
     const curves = row.exposures[entry]?.holds ?? [];
     for (let j = entry; j < holds.length; j++) {
       const c = curves[j];
@@ -122,7 +123,7 @@ function place(
   steps: number,
   simmer: number,
 ): { entry: number; miss: number } {
-  let entry = row.entries[0] ?? 0;
+  let entry = valueAt(row.entries, 0);
   let miss = Infinity;
   for (const e of row.entries) {
     const here = missAt(row, held, e, steps, simmer);
@@ -220,7 +221,7 @@ export function search(
   let best: { holds: readonly number[]; simmer: number; minutes: number } | null = null;
   let near: { holds: readonly number[]; simmer: number; miss: number } | null = null;
   for (const holds of holdsOf(steps)) {
-    if ((holds[0] ?? 0) < frame.leastHold) continue;
+    if (valueAt(holds, 0) < frame.leastHold) continue;
     const inHolds = holds.reduce((sum, h) => sum + h, 0);
     if (best && probe.otherMin + inHolds + stir >= best.minutes) continue;
     rows.forEach((row, i) => heldBy(row, holds, held[i] as Held));

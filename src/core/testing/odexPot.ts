@@ -14,6 +14,7 @@ import {
   type Trace,
 } from '../heat';
 import { makeBody, type Body } from '../heat/body';
+import { between, valueAt } from '../series';
 import { potVessel, type PressureVessel } from '../vessel';
 import { atmosphericPressure, boilingPoint, setpoint } from '../water';
 import { KITCHEN, POT } from './kitchen';
@@ -162,10 +163,12 @@ function phaseEnds(
   result: StepResult,
   boilC: number,
 ): readonly [number, number, number, number, number] {
-  const boils = trace.s[trace.liquidC.findIndex((t) => t >= boilC - 0.05)] ?? 0;
-  const seals =
-    trace.s[trace.liquidC.findIndex((t, i) => (trace.s[i] ?? 0) > boils && t > boilC + 0.05) - 1] ??
-    boils;
+  const boils = valueAt(
+    trace.s,
+    trace.liquidC.findIndex((t) => t >= boilC - 0.05),
+  );
+  const rises = trace.liquidC.findIndex((t, i) => valueAt(trace.s, i) > boils && t > boilC + 0.05);
+  const seals = rises > 0 ? valueAt(trace.s, rises - 1) : boils;
   const hot = result.startS + result.warmUpS;
   return [boils, seals, hot, hot + result.holdS, hot + result.holdS + result.releaseS];
 }
@@ -173,14 +176,7 @@ function phaseEnds(
 /** Our liquid temperature at every whole minute up to a time, C. */
 export function minutesOf(trace: Trace, endS: number): readonly number[] {
   const out: number[] = [];
-  for (let s = 0; s <= endS; s += 60) {
-    const i = trace.s.findIndex((t) => t >= s - 1e-6);
-    const a = trace.s[i - 1] ?? 0;
-    const b = trace.s[i] ?? a;
-    const from = trace.liquidC[Math.max(0, i - 1)] ?? 0;
-    const share = b > a ? (s - a) / (b - a) : 1;
-    out.push(from + share * ((trace.liquidC[i] ?? from) - from));
-  }
+  for (let s = 0; s <= endS; s += 60) out.push(between(trace.s, trace.liquidC, s));
   return out;
 }
 

@@ -1,6 +1,7 @@
 /** The grades of one item: where each begins, and which it has come to. */
 import type { Doneness } from '../doneness';
 import { gradesOf, type Family, type GradeName } from '../food';
+import { valueAt } from '../series';
 import { BOUNDS, type Where } from './bounds';
 import { firmness, meanCook } from './curve';
 
@@ -73,7 +74,8 @@ export function gradeTimes(
 ): readonly (number | null)[] {
   let from = 0;
   return scale.steps.map((step) => {
-    const past = (i: number): boolean => isPast(scale, step, centre[i] ?? 0, surface[i] ?? 0);
+    const past = (i: number): boolean =>
+      isPast(scale, step, valueAt(centre, i), valueAt(surface, i));
     if (from >= s.length || !past(s.length - 1)) {
       from = s.length;
       return null;
@@ -100,10 +102,10 @@ function minuteBetween(
   before: number,
   after: number,
 ): number {
-  const at = (i: number): number => measure(scale, step, centre[i] ?? 0, surface[i] ?? 0);
+  const at = (i: number): number => measure(scale, step, valueAt(centre, i), valueAt(surface, i));
   const low = at(before);
   const high = at(after);
   const share = high > low ? Math.min(1, Math.max(0, (step.minutes - low) / (high - low))) : 1;
-  const start = s[before] ?? 0;
+  const start = valueAt(s, before);
   return (start + share * ((s[after] ?? start) - start)) / 60;
 }

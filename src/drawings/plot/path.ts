@@ -1,5 +1,6 @@
 /** Paths of a plot's parts: data in, SVG path out, no drawing. */
 import { area, line } from 'd3-shape';
+import { valueAt } from '@/core/series';
 import { sideOf, type Band, type Curve, type Plot } from './plot';
 
 /** Units of a light drawing; it is stretched to its place. */
@@ -42,7 +43,7 @@ export function curvePath(plot: Plot, { side, values }: Pick<Curve, 'side' | 'va
   const { top } = sideOf(plot, side);
   const draw = line<number>()
     .defined((i) => (values[i] ?? null) !== null)
-    .x((i) => short(alongOf(plot, plot.minutes[i] ?? 0) * PLOT_WIDE))
+    .x((i) => short(alongOf(plot, valueAt(plot.minutes, i)) * PLOT_WIDE))
     .y((i) => short(downOf(top, values[i] ?? 0) * PLOT_HIGH));
   return draw(told(plot, values)) ?? '';
 }
@@ -59,7 +60,7 @@ export function bandPath(plot: Plot, { side, values }: Pick<Band, 'side' | 'valu
     short(downOf(top, values[i]?.[end] ?? 0) * PLOT_HIGH);
   const draw = area<number>()
     .defined((i) => (values[i] ?? null) !== null)
-    .x((i) => short(alongOf(plot, plot.minutes[i] ?? 0) * PLOT_WIDE))
+    .x((i) => short(alongOf(plot, valueAt(plot.minutes, i)) * PLOT_WIDE))
     .y0((i) => y(i, 0))
     .y1((i) => y(i, 1));
   return draw(told(plot, values)) ?? '';

@@ -2,6 +2,7 @@
 import { max, nice, ticks } from 'd3-array';
 import type { Assessment, Series } from '@/core/assess';
 import { formatGrams, MASS_G, type Units } from '@/core/quantity';
+import { valueAt } from '@/core/series';
 import { thinned } from '../time/sample';
 import { timeTicks } from '../time/ticks';
 import type { Plot, Side } from './plot';
@@ -33,14 +34,14 @@ export function runOffPlot(
   const { minute, gelatineG, strongG } = series;
   const { units } = kitchen;
   const poured = (i: number): boolean =>
-    (gelatineG[i + 1] ?? Infinity) < (gelatineG[i] ?? 0) - 1e-6;
+    (gelatineG[i + 1] ?? Infinity) < valueAt(gelatineG, i) - 1e-6;
   // Where broth is poured off the curve breaks: the minute stands once more, with nothing at it.
   const at = thinned(minute, RESOLUTION, (i) => poured(i) || poured(i - 1)).flatMap((i) =>
     poured(i) ? [i, null] : [i],
   );
   const of = (values: readonly number[]): (number | null)[] =>
     at.map((i) => (i === null ? null : (values[i] ?? null)));
-  const minutes = at.map((i, k) => minute[i ?? at[k - 1] ?? 0] ?? 0);
+  const minutes = at.map((i, k) => valueAt(minute, i ?? valueAt(at, k - 1) ?? 0));
   const given = of(gelatineG);
   const sets = of(strongG);
   const lastMin = minute.at(-1) ?? 1;

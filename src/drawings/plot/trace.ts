@@ -1,8 +1,8 @@
 /** Temperature and pressure over a cook, as a plot. */
-import { bisectLeft } from 'd3-array';
 import type { Assessment, Draws } from '@/core/assess';
 import { pressureUnit, type Cook, type Kitchen } from '@/core/batch';
 import { formatPressure, formatTemperature } from '@/core/quantity';
+import { between, valueAt } from '@/core/series';
 import { thinned } from '../time/sample';
 import { degreeTicks, pressureTicks, timeTicks, TRACE_TOP, type ClockText } from '../time/ticks';
 import { NO_TICKS, type Plot, type PlotPart } from './plot';
@@ -14,15 +14,9 @@ const NO_PRESSURE_KPA = 1;
 
 /** 10 and 90 % of the draws at a minute, C; null where there are none. */
 function bandAt({ band }: Draws, minute: number): readonly [number, number] | null {
-  const i = bisectLeft(band.minute, minute);
-  const b = band.minute[i];
-  if (b === undefined) return null;
-  const j = Math.max(0, i - 1);
-  const a = band.minute[j] ?? b;
-  const share = b > a ? (minute - a) / (b - a) : 0;
-  const mix = (values: readonly number[]): number =>
-    (values[j] ?? 0) + share * ((values[i] ?? 0) - (values[j] ?? 0));
-  return [mix(band.p10), mix(band.p90)];
+  const end = band.minute.at(-1);
+  if (end === undefined || minute > end) return null;
+  return [between(band.minute, band.p10, minute), between(band.minute, band.p90, minute)];
 }
 
 const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
@@ -42,7 +36,7 @@ export function tracePlot(
 ): Plot {
   const { phase } = series;
   const at = thinned(series.minute, RESOLUTION, (i) => phase[i] !== phase[i + 1]);
-  const of = (values: readonly number[]): number[] => at.map((i) => values[i] ?? 0);
+  const of = (values: readonly number[]): number[] => at.map((i) => valueAt(values, i));
   const minutes = of(series.minute);
   const liquidC = of(series.liquidC);
   const gaugeKPa = of(series.gaugeKPa);
@@ -77,7 +71,7 @@ export function tracePlot(
       const title = [clock(minute), formatTemperature(c, kitchen.units), pressure];
       return {
         title: title.filter(Boolean).join(' · '),
-        note: capital(phase[at[i] ?? 0] ?? ''),
+        note: capital(phase[valueAt(at, i)] ?? ''),
       };
     },
   };

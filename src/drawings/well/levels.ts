@@ -1,6 +1,7 @@
 /** The levels that a Well shows, with what they say: data in, lines out, no drawing. */
 import type { Assessment, ItemReport, Series } from '@/core/assess';
 import { formatLevel, type Units } from '@/core/quantity';
+import { valueAt } from '@/core/series';
 import { levelY, spread, type WellFrame } from './geometry';
 
 export interface WellLevel {
@@ -93,7 +94,7 @@ export function contentsAt(
   readonly items: readonly ItemReport[];
 } {
   const value = (key: keyof Series & ('liquidL' | 'heapL' | 'minute')): number =>
-    series[key][sample ?? 0] ?? 0;
+    valueAt(series[key], sample ?? 0);
   const minute = sample === null ? 0 : value('minute');
   return {
     surfaceL: sample === null ? surfaceAtStart({ fill, series }) : value('liquidL'),

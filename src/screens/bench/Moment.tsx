@@ -1,6 +1,7 @@
 import type { Assessment } from '@/core/assess';
 import { pressureUnit, type Kitchen } from '@/core/batch';
 import { formatLevel, formatPressure, formatTemperature } from '@/core/quantity';
+import { valueAt } from '@/core/series';
 import type { ClockText } from '@/drawings/time';
 
 /** The pot at the cursor's moment, read out: what Trace and Well show there, in figures. */
@@ -17,11 +18,11 @@ export function Moment({
 }) {
   const { series } = assessment;
   const at = sample ?? 0;
-  const minute = series.minute[at] ?? 0;
+  const minute = valueAt(series.minute, at);
   const rows: readonly (readonly [string, string])[] = [
-    ['Liquid', formatTemperature(series.liquidC[at] ?? 0, kitchen.units)],
-    ['Pressure', formatPressure(series.gaugeKPa[at] ?? 0, pressureUnit(kitchen))],
-    ['Level', formatLevel(series.levelL[at] ?? 0, kitchen.units)],
+    ['Liquid', formatTemperature(valueAt(series.liquidC, at), kitchen.units)],
+    ['Pressure', formatPressure(valueAt(series.gaugeKPa, at), pressureUnit(kitchen))],
+    ['Level', formatLevel(valueAt(series.levelL, at), kitchen.units)],
   ];
   return (
     <dl

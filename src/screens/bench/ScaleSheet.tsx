@@ -54,6 +54,84 @@ function Result({
   );
 }
 
+/** Each way worked out in its turn. */
+function useResults(
+  ways: readonly Way[],
+  pots: readonly Pot[],
+  kitchen: Kitchen,
+): ReadonlyMap<Way, Assessment> {
+  const [results, setResults] = useState<ReadonlyMap<Way, Assessment>>(new Map());
+  useEffect(() => {
+    let over = false;
+    const work = async (): Promise<void> => {
+      for (const way of ways) {
+        const [first] = way.batches;
+        if (!first || over) return;
+        const result = await assessAway(first, potOf(first, pots), kitchen);
+        if (!over) setResults((known) => new Map([...known, [way, result]]));
+      }
+    };
+    void work();
+    return () => {
+      over = true;
+    };
+  }, [ways, pots, kitchen]);
+  return results;
+}
+
+const COLUMNS = ['way', 'to the table', 'line', 'calls'];
+
+function WayTable({
+  ways,
+  chosen,
+  onChoose,
+  results,
+  kitchen,
+}: {
+  readonly ways: readonly Way[];
+  readonly chosen: string;
+  readonly onChoose: (way: string) => void;
+  readonly results: ReadonlyMap<Way, Assessment>;
+  readonly kitchen: Kitchen;
+}) {
+  return (
+    <table className="w-full text-left text-[14px]">
+      <caption className="sr-only">What each way changes</caption>
+      <thead className="text-[13px] text-quiet max-sm:sr-only">
+        <tr>
+          {COLUMNS.map((name) => (
+            <th key={name} className="font-normal" scope="col">
+              {name}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {ways.map((w) => (
+          <tr
+            key={w.id}
+            className="border-t border-hairline max-sm:flex max-sm:flex-wrap max-sm:items-baseline max-sm:gap-x-3"
+          >
+            <th scope="row" className="pr-3 font-normal max-sm:w-full">
+              <label className="flex min-h-11 items-center gap-2">
+                <input
+                  type="radio"
+                  name="way"
+                  className="size-5 shrink-0 accent-copper"
+                  checked={chosen === w.id}
+                  onChange={() => onChoose(w.id)}
+                />
+                {w.name}
+              </label>
+            </th>
+            <Result assessment={results.get(w)} times={w.batches.length} kitchen={kitchen} />
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
 /** More, less, in another pot, in two: what each changes in time and fill, before it is taken. */
 export function ScaleSheet({
   batch,
@@ -84,22 +162,7 @@ export function ScaleSheet({
     ],
     [batch, pots, servings, now, assessment],
   );
-  const [results, setResults] = useState<ReadonlyMap<Way, Assessment>>(new Map());
-  useEffect(() => {
-    let over = false;
-    const work = async (): Promise<void> => {
-      for (const way of ways) {
-        const [first] = way.batches;
-        if (!first || over) return;
-        const result = await assessAway(first, potOf(first, pots), kitchen);
-        if (!over) setResults((known) => new Map([...known, [way, result]]));
-      }
-    };
-    void work();
-    return () => {
-      over = true;
-    };
-  }, [ways, pots, kitchen]);
+  const results = useResults(ways, pots, kitchen);
   const way = ways.find((w) => w.id === chosen);
   const step = (by: number): void => {
     setServings(Math.min(200, Math.max(1, servings + by)));
@@ -139,47 +202,13 @@ export function ScaleSheet({
           +
         </Button>
       </div>
-      <table className="w-full text-left text-[14px]">
-        <caption className="sr-only">What each way changes</caption>
-        <thead className="text-[13px] text-quiet max-sm:sr-only">
-          <tr>
-            <th className="font-normal" scope="col">
-              way
-            </th>
-            <th className="font-normal" scope="col">
-              to the table
-            </th>
-            <th className="font-normal" scope="col">
-              line
-            </th>
-            <th className="font-normal" scope="col">
-              calls
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {ways.map((w) => (
-            <tr
-              key={w.id}
-              className="border-t border-hairline max-sm:flex max-sm:flex-wrap max-sm:items-baseline max-sm:gap-x-3"
-            >
-              <th scope="row" className="pr-3 font-normal max-sm:w-full">
-                <label className="flex min-h-11 items-center gap-2">
-                  <input
-                    type="radio"
-                    name="way"
-                    className="size-5 shrink-0 accent-copper"
-                    checked={chosen === w.id}
-                    onChange={() => setChosen(w.id)}
-                  />
-                  {w.name}
-                </label>
-              </th>
-              <Result assessment={results.get(w)} times={w.batches.length} kitchen={kitchen} />
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <WayTable
+        ways={ways}
+        chosen={chosen}
+        onChoose={setChosen}
+        results={results}
+        kitchen={kitchen}
+      />
     </Sheet>
   );
 }

@@ -1,7 +1,8 @@
 /** The moments of a cook at which a pot may be too full, and the pot in words. */
-import type { Assessment } from '@/core/assess';
+import type { Assessment, WorstMoment } from '@/core/assess';
 import type { Kitchen, Pot } from '@/core/batch';
 import { formatLevel } from '@/core/quantity';
+import { valueAt } from '@/core/series';
 
 export interface PotMoment {
   readonly name: 'lid on' | 'hottest' | 'swollen' | 'valve' | 'open pot' | 'strained';
@@ -17,7 +18,7 @@ const SAME_L = 0.05;
 
 /** The step of the closing in which the contents stand highest. */
 function fullestClosing({ series, fill }: Assessment, steps: Assessment['time']['steps']): number {
-  const named = steps.findIndex((s) => s.id === fill.worst.step && s.kind === 'pressure');
+  const named = steps.findIndex((s) => s.id === fill.worst?.step && s.kind === 'pressure');
   if (named >= 0) return named;
   const lids = steps.flatMap((s, i) => (s.kind === 'pressure' ? [i] : []));
   const highest = (step: number): number =>
@@ -35,8 +36,8 @@ export function momentsOf(assessment: Assessment, pot: Pot): readonly PotMoment[
       : [
           {
             name,
-            atMin: series.minute[index] ?? 0,
-            levelL: levelL ?? series.levelL[index] ?? 0,
+            atMin: valueAt(series.minute, index),
+            levelL: levelL ?? valueAt(series.levelL, index),
             fullest: false,
           },
         ];
@@ -44,7 +45,10 @@ export function momentsOf(assessment: Assessment, pot: Pot): readonly PotMoment[
     series.phase.findIndex((p, i) => p === phase && series.step[i] === step);
   const lifts = release.find((r) => r.step === time.steps[step]?.id);
   const opens = first('release');
-  const valveL = Math.max(series.levelL[opens] ?? 0, (lifts?.swollenFraction ?? 0) * pot.capacityL);
+  const valveL = Math.max(
+    opens < 0 ? 0 : valueAt(series.levelL, opens),
+    (lifts?.swollenFraction ?? 0) * pot.capacityL,
+  );
   const { worst } = fill;
   const last = series.minute.length - 1;
   const moments = [
@@ -55,7 +59,7 @@ export function momentsOf(assessment: Assessment, pot: Pot): readonly PotMoment[
       'swollen',
     ),
     ...at(opens, 'valve', valveL),
-    ...(worst.when === 'open'
+    ...(worst?.when === 'open'
       ? [{ name: 'open pot' as const, atMin: worst.atMin, levelL: worst.levelL, fullest: false }]
       : []),
     ...at(last, 'strained', fill.finishedBrothL),
@@ -67,17 +71,21 @@ export function momentsOf(assessment: Assessment, pot: Pot): readonly PotMoment[
   return moments.map((m) => (m === fullest ? { ...m, fullest: true } : m));
 }
 
+const MOMENT_WORDS: Readonly<Record<WorstMoment['when'], string>> = {
+  'lid on': 'as the lid goes on',
+  'warm-up': 'in the warm-up',
+  hold: 'in the hold',
+  'at the valve': 'as the valve opens',
+  open: 'in the open pot',
+};
+
 /** The same in words, for who cannot see it. */
 export function describe({ fill, series }: Assessment, pot: Pot, kitchen: Kitchen): string {
   const level = (litres: number): string => formatLevel(litres, kitchen.units);
   const { worst } = fill;
-  const moment = {
-    'lid on': 'as the lid goes on',
-    'warm-up': 'in the warm-up',
-    hold: 'in the hold',
-    'at the valve': 'as the valve opens',
-    open: 'in the open pot',
-  }[worst.when];
-  const full = series.minute.length > 1 ? ` Fullest ${moment}: ${level(worst.levelL)}.` : '';
+  const full =
+    worst && series.minute.length > 1
+      ? ` Fullest ${MOMENT_WORDS[worst.when]}: ${level(worst.levelL)}.`
+      : '';
   return `${pot.name} holds ${level(pot.capacityL)}. Lid on ${level(fill.lidOnL)}, hottest ${level(fill.hottestL)}, swollen ${level(fill.swollenL)}, at the valve ${level(fill.releaseL)}. The ${fill.foams ? 'foam' : 'fill'} line counts, at ${level(fill.lineL)}.${full}`;
 }

@@ -1,6 +1,7 @@
 /** Judgements on food that stands and gets cold: slowly is unsafe. */
 import { formatMinutes, formatTemperature, type Units } from '../../quantity';
 import { KEEPS_WARM_C } from '../../heat';
+import { valueAt } from '../../series';
 import type { Finding } from '../types';
 import type { Judge } from './context';
 
@@ -18,7 +19,7 @@ function betweenMin(s: readonly number[], celsius: readonly number[], to: number
   for (let i = to; i > 0; i--) {
     const t = celsius[i] ?? HOT_C;
     if (t >= HOT_C) break;
-    if (t > COOL_C) minutes += ((s[i] ?? 0) - (s[i - 1] ?? 0)) / 60;
+    if (t > COOL_C) minutes += (valueAt(s, i) - valueAt(s, i - 1)) / 60;
   }
   return minutes;
 }
@@ -31,7 +32,7 @@ export const slowCooling: Judge = ({ model, units }) => {
     const last = trace.step.findLastIndex((n) => n === index);
     const minutes = betweenMin(trace.s, trace.liquidC, last);
     if (last < 0 || minutes <= HOT_TO_COOL_MIN) return [];
-    const ends = formatTemperature(trace.liquidC[last] ?? 0, units);
+    const ends = formatTemperature(valueAt(trace.liquidC, last), units);
     const lasts = formatMinutes(((steps[index]?.endS ?? 0) - (steps[index]?.startS ?? 0)) / 60);
     // What is meant to cool goes into shallow pans; the model leaves it in its pot.
     const meant = step.kind === 'cool';

@@ -14,6 +14,7 @@ import {
   type Pot,
 } from '../../batch';
 import { extractionRate, lossRate } from '../../bones';
+import { valueAt } from '../../series';
 
 /** Longest hold looked at, min. */
 export const LONGEST_MIN = 480;
@@ -58,7 +59,7 @@ function sumOver(
 ): number {
   let sum = 0;
   for (let i = from + 1; i <= to; i++)
-    sum += ((perHour(i) + perHour(i - 1)) * ((s[i] ?? 0) - (s[i - 1] ?? 0))) / 7200;
+    sum += ((perHour(i) + perHour(i - 1)) * (valueAt(s, i) - valueAt(s, i - 1))) / 7200;
   return sum;
 }
 
@@ -74,11 +75,11 @@ function tables(
   const kept = Math.exp(-loss);
   let i = hot;
   for (let minute = 1; minute <= LONGEST_MIN; minute++) {
-    while (i < over && (s[i + 1] ?? 0) <= (s[hot] ?? 0) + 60 * (minute - 0.5)) i++;
-    const before = left[minute - 1] ?? 0;
+    while (i < over && valueAt(s, i + 1) <= valueAt(s, hot) + 60 * (minute - 0.5)) i++;
+    const before = valueAt(left, minute - 1);
     const after = before * Math.exp(-perHour(Math.min(over, i + 1)) / 60);
     left.push(after);
-    sets.push((sets[minute - 1] ?? 0) * kept + (before - after) * Math.sqrt(kept));
+    sets.push(valueAt(sets, minute - 1) * kept + (before - after) * Math.sqrt(kept));
   }
   return { left, sets };
 }
@@ -148,15 +149,15 @@ export function probeRuns(batch: Batch, pot: Pot, kitchen: Kitchen): Kinetics | 
 export function yieldOf({ start, runs }: Kinetics, holdsMin: readonly number[]): number {
   const left = [...start];
   return runs.reduce((sum, run, r) => {
-    const minutes = holdsMin[r] ?? 0;
+    const minutes = valueAt(holdsMin, r);
     let strong = 0;
     run.kinds.forEach((kind, k) => {
-      const atStart = left[k] ?? 0;
+      const atStart = valueAt(left, k);
       const hot = atStart * Math.exp(-kind.before);
-      const over = hot * (kind.left[minutes] ?? 0);
+      const over = hot * valueAt(kind.left, minutes);
       const end = over * Math.exp(-kind.after);
       const inHold =
-        (atStart - hot) * Math.exp(-run.loss * minutes) + hot * (kind.sets[minutes] ?? 0);
+        (atStart - hot) * Math.exp(-run.loss * minutes) + hot * valueAt(kind.sets, minutes);
       strong += inHold * Math.exp(-run.lossAfter) + (over - end);
       left[k] = end;
     });
@@ -166,5 +167,5 @@ export function yieldOf({ start, runs }: Kinetics, holdsMin: readonly number[]):
 
 /** Minutes from cold to the last straining. */
 export function minutesOf({ runs }: Kinetics, holdsMin: readonly number[]): number {
-  return runs.reduce((sum, run, r) => sum + run.otherMin + (holdsMin[r] ?? 0), 0);
+  return runs.reduce((sum, run, r) => sum + run.otherMin + valueAt(holdsMin, r), 0);
 }

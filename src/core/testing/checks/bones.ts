@@ -11,6 +11,7 @@ import {
   waterToBoilOff,
 } from '../../bones';
 import { foodByKey, FOODS, type Extract } from '../../food';
+import { lastOf, valueAt } from '../../series';
 import { batchOf, item, POT, pressure, SEA_LEVEL } from '../kitchen';
 import type { CheckGroup } from './check';
 
@@ -45,10 +46,10 @@ function byHand(food: string, holdMin: number): { readonly ours: number; readonl
   for (let i = 1; i < s.length; i++) {
     const celsius = ((kind.celsius[i] ?? NaN) + (kind.celsius[i - 1] ?? NaN)) / 2;
     if (!Number.isFinite(celsius)) continue;
-    const dt = ((s[i] ?? 0) - (s[i - 1] ?? 0)) / 3600 / 20;
+    const dt = (valueAt(s, i) - valueAt(s, i - 1)) / 3600 / 20;
     for (let n = 0; n < 20; n++) left -= extractionRate(kind.bones.extract, celsius) * left * dt;
   }
-  return { ours: kind.along.at(-1) ?? 0, wanted: kind.most - left };
+  return { ours: lastOf(kind.along), wanted: kind.most - left };
 }
 
 /** Hours until what still sets is most, at one temperature; on paper ln(k/kd)/(k - kd). */
@@ -61,7 +62,7 @@ function bestHours(food: string, celsius: number) {
   const k = extractionRate(extract, celsius);
   const kd = lossRate(celsius);
   return {
-    ours: (s[sets.indexOf(Math.max(...sets))] ?? 0) / 3600,
+    ours: valueAt(s, sets.indexOf(Math.max(...sets))) / 3600,
     wanted: Math.log(k / kd) / (k - kd),
   };
 }

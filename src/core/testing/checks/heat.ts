@@ -3,6 +3,7 @@ import { thermalProperties, type Solid } from '../../food';
 import { simulate, type HeatItem, type HeatStep } from '../../heat';
 import { storedHeat } from '../../heat/body';
 import { openEvaporation } from '../../heat/evaporation';
+import { lastOf, valueAt } from '../../series';
 import { potVessel } from '../../vessel';
 import { centreAfter, compositionOf, held, thawed } from '../held';
 import { POT as CHART_POT } from '../kitchen';
@@ -162,7 +163,7 @@ function pot(): readonly Check[] {
       mark: 'on paper',
       unit: '°C',
       wanted: 50,
-      ours: mixed.at(-1) ?? 0,
+      ours: lastOf(mixed),
       within: 0.05,
     },
   ];
@@ -173,7 +174,7 @@ async function general(): Promise<Check> {
   const { ours, theirs, endS } = odexCase();
   const wanted = theirs(await loadOdex(), 1e-4).liquidC;
   const found = minutesOf(ours(10).trace, endS);
-  const apart = wanted.map((t, i) => Math.abs(t - (found[i] ?? 0)));
+  const apart = wanted.map((t, i) => Math.abs(t - valueAt(found, i)));
   return {
     what: 'liquid at every minute of a two-hour cook, largest difference',
     source: 'odex package (Hairer & Wanner) on the same equations',
