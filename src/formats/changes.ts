@@ -14,9 +14,11 @@ interface Named {
   readonly id: string;
 }
 
-/** The same record, in whatever order its fields were written. */
+/** A record as text: the same in whatever order its fields were written. */
+const textOf = (record: unknown): string => JSON.stringify(canonical(record));
+
 function same(a: unknown, b: unknown): boolean {
-  return JSON.stringify(canonical(a)) === JSON.stringify(canonical(b));
+  return a === b || textOf(a) === textOf(b);
 }
 
 function compare<T extends Named>(
@@ -64,6 +66,11 @@ function merged<T extends Named>(now: readonly T[], file: readonly T[]): readonl
   return [...kept, ...file];
 }
 
+function mergedJars(now: Bundle['jars'], file: Bundle['jars']): Bundle['jars'] {
+  const known = new Set(now.map(textOf));
+  return [...now, ...file.filter((jar) => !known.has(textOf(jar)))];
+}
+
 /** The household after a file is brought in: merged (file wins where both have a record) or replaced. */
 export function importBundle(now: Bundle, file: Bundle, mode: ImportMode): Bundle {
   if (mode === 'replace') return file;
@@ -74,6 +81,6 @@ export function importBundle(now: Bundle, file: Bundle, mode: ImportMode): Bundl
     batches: merged(now.batches, file.batches),
     cooks: merged(now.cooks, file.cooks),
     foods: merged(now.foods, file.foods),
-    jars: [...now.jars, ...file.jars.filter((jar) => !now.jars.some((old) => same(old, jar)))],
+    jars: mergedJars(now.jars, file.jars),
   };
 }

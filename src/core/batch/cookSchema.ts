@@ -1,7 +1,18 @@
 /** Yup schema of a cook: what was foretold, what happened. */
 import * as yup from 'yup';
 import { batchSchema, kitchenSchema, potSchema, SETS } from './schema';
-import { list, mayBe, needed, number, object, oneOf, text, time, ownId } from './schemaParts';
+import {
+  list,
+  mayBe,
+  needed,
+  number,
+  object,
+  oneOf,
+  samples,
+  text,
+  time,
+  ownId,
+} from './schemaParts';
 import { isFields } from './fields';
 
 const VERDICTS = ['under', 'right', 'over'] as const;
@@ -67,13 +78,13 @@ export const runOffSchema = object(
 );
 
 const MOST_SAMPLES = 2000;
-const samples = (what: string, least: number, most: number, unit: string) =>
-  needed(list(needed(number(least, most, unit), what), what).max(MOST_SAMPLES, what), what);
+const curve = (what: string, least: number, most: number, unit: string) =>
+  needed(samples(MOST_SAMPLES, least, most, unit, what), what);
 
 const traceSchema = mayBe(
   {
-    minute: samples('minutes', 0, 20000, 'min'),
-    liquidC: samples('temperatures', -50, 300, '°C'),
+    minute: curve('minutes', 0, 20000, 'min'),
+    liquidC: curve('temperatures', -50, 300, '°C'),
     boilC: needed(number(50, 120, '°C'), 'the boiling point'),
   },
   'the curve that was foretold',

@@ -73,6 +73,22 @@ export function list<T>(inner: yup.ISchema<T>, wanted: string) {
   return yup.array().strict().of(inner).typeError(wanted);
 }
 
+/** Numbers sampled along something: as a list of them, and fast enough for thousands. */
+export function samples(most: number, min: number, max: number, unit: string, wanted: string) {
+  const each = `a number from ${min} to ${max} ${unit}`;
+  return yup
+    .array<yup.AnyObject, number>()
+    .strict()
+    .typeError(wanted)
+    .max(most, `at most ${most} of ${wanted}`)
+    .test('numbers', each, function (value) {
+      const wrong = (value ?? []).findIndex(
+        (n) => !(typeof n === 'number' && n >= min && n <= max),
+      );
+      return wrong < 0 || this.createError({ path: `${this.path}[${wrong}]`, message: each });
+    });
+}
+
 /** Must be there. */
 export function needed<T>(schema: yup.ISchema<T>, wanted: string): yup.Schema<NonNullable<T>> {
   // Yup's own type of a schema in general forgets what it is a schema of.
