@@ -3,46 +3,18 @@
  * shared with other tabs, and undoable. The interface reads it and calls its actions; nothing
  * else writes.
  */
-import { temporal } from 'zundo';
-import { create } from 'zustand';
 import { changeProblems, type Bundle, type Problem } from '../core/batch';
-import { openDatabase, type Backup, type Database } from './db';
+import { nanoid } from 'nanoid';
+import { writeBundle } from '../formats/write';
+import { keepBackup, keepDay, listBackups, makeRoom } from './backups';
+import { hasDatabase, openDatabase, type Backup, type Database } from './db';
+import { askToLast } from './lasting';
+import { watchLeaving } from './leaving';
 import { mergeBundles, type Conflict } from './merge';
-import {
-  keepBackup,
-  listBackups,
-  loadBundle,
-  saveChanges,
-  StartedOver,
-  wipe,
-  type Kept,
-} from './repository';
-
-export type Status = 'loading' | 'new' | 'ready' | 'failed';
-
-/** What stands between the cook and a kept change. */
-export interface StorageTrouble {
-  readonly kind: 'full' | 'failed' | 'newer';
-  readonly message: string;
-}
-
-export interface AppState {
-  readonly status: Status;
-  readonly household: Bundle | null;
-  readonly trouble: StorageTrouble | null;
-  /** Said once, such as that another tab changed something. */
-  readonly notice: string | null;
-}
+import { loadBundle, saveChanges, StartedOver, wipe, type Kept } from './repository';
+import { kindOf, nameOf, trouble, useApp, type AppState } from './state';
 
 const CHANNEL = 'retort-household';
-
-export const useApp = create<AppState>()(
-  temporal((): AppState => ({ status: 'loading', household: null, trouble: null, notice: null }), {
-    partialize: ({ household }) => ({ household }),
-    equality: (a, b) => a.household === b.household,
-    limit: 200,
-  }),
-);
 
 const { setState, getState } = useApp;
 
@@ -50,37 +22,14 @@ let database: Database | null = null;
 let channel: BroadcastChannel | null = null;
 /** What the database holds, as this tab last read or wrote it. */
 let written: Kept | null = null;
+/** What this page puts by where the browser keeps nothing. */
+let inMemory: readonly Backup[] = [];
 let queue: Promise<void> = Promise.resolve();
 let isoNow = (): string => '';
-
-function troubleOf(error: unknown): StorageTrouble {
-  const full = error instanceof DOMException && error.name === 'QuotaExceededError';
-  return full
-    ? {
-        kind: 'full',
-        message:
-          'This browser has no room left. Nothing is lost while this page stays open: export everything to a file now.',
-      }
-    : {
-        kind: 'failed',
-        message:
-          'The browser would not keep the last change. Nothing is lost while this page stays open: export everything to a file now.',
-      };
-}
 
 /** How long a write that failed waits before it is tried again, ms. */
 const AGAIN_MS = 5000;
 let again: ReturnType<typeof setTimeout> | null = null;
-
-/** Leaving the page now would lose something. */
-const askBeforeLeaving = (event: Event): void => event.preventDefault();
-
-/** Asks before the page is left while something is not written, and only then. */
-function watchLeaving(unsaved: boolean): void {
-  if (typeof removeEventListener !== 'function') return;
-  removeEventListener('beforeunload', askBeforeLeaving);
-  if (unsaved) addEventListener('beforeunload', askBeforeLeaving);
-}
 
 /**
  * What the household is once others' changes are joined with it: what this tab has changed since, and
@@ -113,11 +62,17 @@ function tell(conflicts: readonly Conflict[]): void {
   });
 }
 
+/** Puts the household by, in the browser or, where that keeps nothing, in this page. */
+async function putBy(household: Bundle, why: string, at: string): Promise<void> {
+  if (database) return keepBackup(database, household, why, at);
+  inMemory = [{ id: nanoid(10), at, why, text: writeBundle(household) }, ...inMemory].slice(0, 3);
+}
+
 /** The household was taken away in another tab; what this one had not written is put by. */
 async function startedOver(): Promise<void> {
   const { household } = getState();
   if (database && household && household !== written?.bundle)
-    await keepBackup(database, household, 'not written when another tab started over', isoNow());
+    await putBy(household, 'not written when another tab started over', isoNow());
   written = null;
   setState({
     household: null,
@@ -129,9 +84,15 @@ async function startedOver(): Promise<void> {
 
 async function write(): Promise<void> {
   const { household } = getState();
-  if (!database || !household || household === written?.bundle) return;
+  if (!household || household === written?.bundle) return;
+  // Kept by nobody: what stands in the way is said already.
+  if (!database) return watchLeaving(true);
   try {
+    // A day that finds no room must not keep the change out.
+    if (written) await keepDay(database, written.bundle, isoNow()).catch(() => undefined);
     const { kept, conflicts } = await saveChanges(database, written, household);
+    // What the cook has made is worth asking for; the sample is not.
+    if (written) void askToLast(database).catch(() => undefined);
     written = kept;
     channel?.postMessage('changed');
     if (getState().trouble) setState({ trouble: null });
@@ -141,7 +102,10 @@ async function write(): Promise<void> {
     }
   } catch (error) {
     if (error instanceof StartedOver) return startedOver();
-    setState({ trouble: troubleOf(error) });
+    if (!database) return;
+    const kind = kindOf(error);
+    if (kind === 'full') await makeRoom(database).catch(() => undefined);
+    setState(trouble(kind));
     again ??= setTimeout(() => {
       again = null;
       persist();
@@ -180,6 +144,69 @@ function pull(): void {
   queue = queue.then(readOthers).catch(() => undefined);
 }
 
+/** The database is closed under the page. */
+function onClosed(why: 'newer' | 'deleted' | 'lost'): void {
+  database = null;
+  if (why === 'newer') return setState(trouble('newer'));
+  if (why === 'lost') return void keepAgain();
+  written = null;
+  setState(trouble('deleted'));
+}
+
+/** Keeps everything in the browser again after it let go of it, or was made to. */
+export async function keepAgain(): Promise<void> {
+  try {
+    database = await openDatabase({ onClosed });
+    const found = await loadBundle(database, written?.bundle ?? null);
+    const { household } = getState();
+    // Whoever began anew meanwhile loses nothing by it.
+    if (found && found.stamp !== written?.stamp)
+      await keepBackup(database, found.bundle, 'before another tab kept its own', isoNow());
+    written = found;
+    if (household) {
+      setState({ trouble: null });
+      persist();
+    }
+    await settled();
+  } catch (error) {
+    setState(trouble(kindOf(error)));
+  }
+}
+
+/** Hears what other tabs have written; a browser without channels sees it when its tab is shown. */
+function listen(): void {
+  if (typeof BroadcastChannel === 'function') {
+    channel = new BroadcastChannel(CHANNEL);
+    channel.onmessage = pull;
+  }
+  // What was said while the tab slept was not heard.
+  if (typeof document === 'undefined') return;
+  document.addEventListener('visibilitychange', () => {
+    if (!document.hidden) pull();
+  });
+}
+
+/** How long a start may take before a word is said, ms. */
+const PATIENCE_MS = 1000;
+
+/** Whether the page has begun, with or without what the browser keeps. */
+let begun = false;
+let sampleKitchen: (() => Promise<Bundle>) | null = null;
+
+/** The first start of a kitchen: with a sample, or by the cook. */
+async function first(): Promise<void> {
+  if (sampleKitchen) await begin(await sampleKitchen());
+  else setState({ status: 'new' });
+}
+
+/** Goes on without the browser's storage: everything lasts as long as the page. */
+export async function goOnWithout(): Promise<void> {
+  if (begun) return;
+  begun = true;
+  setState({ ...trouble('memory'), waiting: null });
+  await first();
+}
+
 /**
  * Opens the database and loads what is there. Called once, by the shell.
  *
@@ -189,31 +216,42 @@ export async function start(
   sample: (() => Promise<Bundle>) | null,
   now: () => string,
 ): Promise<void> {
-  if (database) return;
+  if (database || begun) return;
   isoNow = now;
+  sampleKitchen = sample;
+  if (!hasDatabase()) return goOnWithout();
+  const waiting = (why: AppState['waiting']): void => {
+    if (!begun) setState({ waiting: why });
+  };
+  const slow = setTimeout(() => waiting(getState().waiting ?? 'slow'), PATIENCE_MS);
+  let blocked: ReturnType<typeof setTimeout> | undefined;
   try {
-    database = await openDatabase(() =>
-      setState({
-        trouble: {
-          kind: 'newer',
-          message: 'A newer Retort is open in another tab. Reload this one.',
-        },
-      }),
-    );
+    const opened = await openDatabase({
+      onClosed,
+      onBlocked: () => {
+        blocked = setTimeout(() => waiting('blocked'), PATIENCE_MS);
+      },
+    });
+    // Who went on without it is not thrown back.
+    if (begun) return opened.close();
+    database = opened;
     written = await loadBundle(database);
-    channel = new BroadcastChannel(CHANNEL);
-    channel.onmessage = pull;
-    // What was said while the tab slept was not heard.
-    if (typeof document !== 'undefined')
-      document.addEventListener('visibilitychange', () => {
-        if (!document.hidden) pull();
-      });
+    begun = true;
+    listen();
     if (written) setState({ household: written.bundle, status: 'ready' });
-    else if (sample) await begin(await sample());
-    else setState({ status: 'new' });
+    else await first();
     useApp.temporal.getState().clear();
   } catch (error) {
-    setState({ status: 'failed', trouble: troubleOf(error) });
+    // Some browsers say only when it is opened that nothing is kept.
+    if (/^(?:Security|InvalidState)Error$/.test(nameOf(error))) {
+      await goOnWithout();
+      return;
+    }
+    if (!begun) setState({ status: 'failed', ...trouble(kindOf(error)) });
+  } finally {
+    clearTimeout(slow);
+    clearTimeout(blocked);
+    setState({ waiting: null });
   }
 }
 
@@ -256,23 +294,23 @@ export async function changeWithBackup(
   edit: (household: Bundle) => Bundle,
 ): Promise<void> {
   const { household } = getState();
-  if (!household || !database) return;
-  await keepBackup(database, household, why, at);
+  if (!household) return;
+  await putBy(household, why, at);
   change(edit);
   await settled();
 }
 
 export async function backups(): Promise<readonly Backup[]> {
-  return database ? listBackups(database) : [];
+  return database ? listBackups(database) : inMemory;
 }
 
 /** Forgets the household (a backup is kept) and goes back to the first start. */
 export async function startOver(at: string): Promise<void> {
   const { household } = getState();
-  if (!database || !household) return;
+  if (!household) return;
   await settled();
-  await keepBackup(database, household, 'before starting over', at);
-  await wipe(database);
+  await putBy(household, 'before starting over', at);
+  if (database) await wipe(database);
   written = null;
   setState({ household: null, status: 'new' });
   useApp.temporal.getState().clear();

@@ -22,6 +22,8 @@ export interface Backup {
   readonly why: string;
   /** A bundle file. */
   readonly text: string;
+  /** Day that it is of, where it was put by without anybody asking. */
+  readonly day?: string;
 }
 
 /** What belongs to the household as a whole. */
@@ -39,10 +41,17 @@ export interface Household {
 export interface Stamp {
   readonly key: 'stamp';
   readonly stamp: string;
+  /** Of the file that the records are of; missing in what an older build wrote. */
+  readonly version?: number;
+}
+
+/** The browser was asked to keep all of this whatever happens; it is asked once. */
+export interface Asked {
+  readonly key: 'asked';
 }
 
 export interface Schema extends DBSchema {
-  household: { key: string; value: Household | Stamp };
+  household: { key: string; value: Household | Stamp | Asked };
   pots: { key: string; value: Pot };
   batches: { key: string; value: Batch };
   cooks: { key: string; value: Cook };
@@ -86,19 +95,43 @@ const UPGRADES: readonly Upgrade[] = [
   runsToCooks,
 ];
 
+/** What the browser says of the database while it is open, or on its way. */
+export interface Events {
+  /** Another tab has an older version open, and this one waits for it. */
+  readonly onBlocked?: () => void;
+  /** It is closed: another tab wants a newer version, it was deleted, or the browser let go of it. */
+  readonly onClosed?: (why: 'newer' | 'deleted' | 'lost') => void;
+}
+
+/** Whether this browser has a database at all: some forbid it by leaving it out. */
+export function hasDatabase(): boolean {
+  try {
+    return typeof indexedDB === 'object' && indexedDB !== null;
+  } catch {
+    return false;
+  }
+}
+
 /**
  * Opens the database, upgraded where it is older.
  *
- * @param onBlocking called when another tab wants a newer version: this one has closed
+ * @throws a VersionError where a newer build has been there
  */
-export function openDatabase(onBlocking: () => void = () => undefined): Promise<Database> {
+export function openDatabase({ onBlocked, onClosed }: Events = {}): Promise<Database> {
   return openDB<Schema>(DB_NAME, DB_VERSION, {
     async upgrade(db, from, _to, tx) {
       for (const upgrade of UPGRADES.slice(from)) await upgrade(db, tx);
     },
-    blocking(_current, _blocked, event) {
+    blocked: () => onBlocked?.(),
+    blocking(_current, wanted, event) {
       (event.target as IDBDatabase | null)?.close();
-      onBlocking();
+      onClosed?.(wanted === null ? 'deleted' : 'newer');
     },
+    terminated: () => onClosed?.('lost'),
   });
+}
+
+/** The database as a newer build left it, to read from alone. */
+export function openAsItIs(): Promise<Database> {
+  return openDB<Schema>(DB_NAME);
 }

@@ -19,7 +19,7 @@ import {
 } from '../core/batch';
 import { KITCHEN, POT, REFERENCE, STOVETOP } from '../core/testing/kitchen';
 import { readBundle, writeBundle } from '../formats';
-import { begin, change, useApp } from './app';
+import { begin, change, useApp } from '.';
 
 global.structuredClone ??= (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
 

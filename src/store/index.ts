@@ -4,10 +4,12 @@ export {
   change,
   changeWithBackup,
   dismissNotice,
+  goOnWithout,
+  keepAgain,
   settled,
   start,
   startOver,
-  useApp,
-  type StorageTrouble,
 } from './app';
+export { readAsItIs } from './backups';
+export { useApp } from './state';
 export type { Backup } from './db';

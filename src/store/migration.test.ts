@@ -5,7 +5,8 @@ import { IDBFactory } from 'fake-indexeddb';
 import { openDB } from 'idb';
 import { readBundle, writeBundle } from '../formats';
 import { DB_NAME, openDatabase } from './db';
-import { listBackups, loadBundle } from './repository';
+import { listBackups } from './backups';
+import { loadBundle } from './repository';
 
 interface Dump {
   readonly version: number;

@@ -3,13 +3,10 @@ import same from 'fast-deep-equal';
 import type { IDBPTransaction } from 'idb';
 import { nanoid } from 'nanoid';
 import { VERSION, type Bundle } from '../core/batch';
-import { writeBundle } from '../formats/write';
-import type { Backup, Database, Household, Schema } from './db';
+import type { Database, Household, Schema } from './db';
 import { mergeBundles, type Conflict } from './merge';
 
 const LISTS = ['pots', 'batches', 'cooks'] as const;
-/** Backups kept; older ones go. */
-const BACKUPS = 5;
 
 function householdOf(bundle: Bundle): Household {
   const { format, version, kitchen, pots, batches, cooks, jars, foods, ...extra } = bundle;
@@ -117,7 +114,7 @@ export async function saveChanges(db: Database, base: Kept | null, after: Bundle
         : { bundle: after, conflicts: [] };
     const before = others?.bundle ?? null;
     const stamp = nanoid(12);
-    requests.push(tx.objectStore('household').put({ key: 'stamp', stamp }));
+    requests.push(tx.objectStore('household').put({ key: 'stamp', stamp, version: VERSION }));
     if (!before || householdChanged(before, bundle))
       requests.push(tx.objectStore('household').put(householdOf(bundle)));
     for (const list of LISTS) {
@@ -148,25 +145,6 @@ function householdChanged(before: Bundle, after: Bundle): boolean {
   const b = new Map<string, unknown>(Object.entries(after));
   const keys = [...a.keys(), ...b.keys()].filter((key) => !lists.has(key));
   return keys.some((key) => a.get(key) !== b.get(key));
-}
-
-/** Puts the whole household by, before something replaces it. */
-export async function keepBackup(
-  db: Database,
-  bundle: Bundle,
-  why: string,
-  at: string,
-): Promise<void> {
-  const tx = db.transaction('backups', 'readwrite');
-  await tx.store.put({ id: nanoid(10), at, why, text: writeBundle(bundle) });
-  const ids = await tx.store.index('at').getAllKeys();
-  for (const id of ids.slice(0, Math.max(0, ids.length - BACKUPS))) await tx.store.delete(id);
-  await tx.done;
-}
-
-/** Backups, the newest first. */
-export async function listBackups(db: Database): Promise<readonly Backup[]> {
-  return (await db.getAllFromIndex('backups', 'at')).reverse();
 }
 
 /** Empties everything but the backups. */

@@ -4,7 +4,7 @@ import { IDBFactory } from 'fake-indexeddb';
 import { changeItem, setHold, type Batch, type Bundle } from '../core/batch';
 import { writeBundle } from '../formats';
 import { KITCHEN, POT, REFERENCE } from '../core/testing/kitchen';
-import type * as AppModule from './app';
+import type * as AppModule from '.';
 
 global.structuredClone ??= (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
 
@@ -36,7 +36,7 @@ class Wire {
 
 async function tab(): Promise<App> {
   jest.resetModules();
-  return import('./app');
+  return import('.');
 }
 
 /** Two tabs on one household. */

@@ -8,9 +8,9 @@ import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { newBatch, potOf } from '@/core/batch';
 import { formatAltitude } from '@/core/quantity';
-import { writeBundle } from '@/formats';
+import { BackupsSheet } from '@/ui/BackupsSheet';
 import { Button } from '@/ui/Button';
-import { download } from '@/ui/download';
+import { ExportAll } from '@/ui/ExportAll';
 import { cookOnStove, saveBatch, useHousehold } from '@/ui/household';
 import { BatchRow } from './BatchRow';
 import { ImportSheet } from './ImportSheet';
@@ -24,7 +24,7 @@ const OPTION =
 export function BatchesScreen() {
   const household = useHousehold();
   const router = useRouter();
-  const [sheet, setSheet] = useState<'import' | 'recipe' | 'over' | null>(null);
+  const [sheet, setSheet] = useState<'import' | 'recipe' | 'backups' | 'over' | null>(null);
   const { batches, pots, kitchen, cooks, foods } = household;
   const onStove = cookOnStove(household);
   const start = (): void => {
@@ -54,13 +54,7 @@ export function BatchesScreen() {
             className="panel z-30 w-64 p-1 shadow-lg outline-none [--anchor-gap:4px]"
           >
             <MenuItem>
-              <button
-                type="button"
-                className={OPTION}
-                onClick={() => download('retort.json', writeBundle(household))}
-              >
-                Export everything
-              </button>
+              <ExportAll className={OPTION} />
             </MenuItem>
             <MenuItem>
               <button type="button" className={OPTION} onClick={() => setSheet('import')}>
@@ -70,6 +64,11 @@ export function BatchesScreen() {
             <MenuItem>
               <button type="button" className={OPTION} onClick={() => setSheet('recipe')}>
                 Bring in a recipe
+              </button>
+            </MenuItem>
+            <MenuItem>
+              <button type="button" className={OPTION} onClick={() => setSheet('backups')}>
+                Backups
               </button>
             </MenuItem>
             <MenuItem>
@@ -127,6 +126,7 @@ export function BatchesScreen() {
           onClose={() => setSheet(null)}
         />
       )}
+      {sheet === 'backups' && <BackupsSheet onClose={() => setSheet(null)} />}
       {sheet === 'over' && <StartOver household={household} onClose={() => setSheet(null)} />}
     </main>
   );

@@ -1,16 +1,27 @@
 'use client';
 
-import { lazy, Suspense, useState } from 'react';
-import { begin } from '@/store';
+import { lazy, Suspense, useEffect, useState } from 'react';
+import { backups, begin } from '@/store';
 import { Button } from '@/ui/Button';
 import { sampleKitchen } from './sample';
 
 // Most visits never see it.
+const BackupsSheet = lazy(() =>
+  import('@/ui/BackupsSheet').then((m) => ({ default: m.BackupsSheet })),
+);
 const OwnStart = lazy(() => import('./OwnStart').then((m) => ({ default: m.OwnStart })));
 
 /** The first start without the sample: open it, or begin with one's own pot. */
 export function FirstStart() {
   const [own, setOwn] = useState(false);
+  const [before, setBefore] = useState(false);
+  const [choosing, setChoosing] = useState(false);
+  useEffect(() => {
+    backups().then(
+      (kept) => setBefore(kept.length > 0),
+      () => undefined,
+    );
+  }, []);
   if (own)
     return (
       <Suspense>
@@ -31,7 +42,13 @@ export function FirstStart() {
             Open the sample kitchen
           </Button>
           <Button onClick={() => setOwn(true)}>Start empty</Button>
+          {before && <Button onClick={() => setChoosing(true)}>Bring back a backup</Button>}
         </div>
+        {choosing && (
+          <Suspense>
+            <BackupsSheet onClose={() => setChoosing(false)} />
+          </Suspense>
+        )}
         <p className="mt-6 max-w-prose text-sm text-quiet">
           Everything stays in this browser and in the files you export. Your pot’s manual and your
           food-safety authority come before anything said here. None of this is canning.

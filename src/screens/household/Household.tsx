@@ -2,71 +2,38 @@
 
 import { useEffect, type ReactNode } from 'react';
 import type { Bundle } from '@/core/batch';
-import { writeBundle } from '@/formats/write';
 import { isoOf } from '@/session/clock';
-import { dismissNotice, start, useApp } from '@/store';
+import { goOnWithout, start, useApp } from '@/store';
 import { useClock } from '@/ui/clock';
 import { Button } from '@/ui/Button';
-import { download } from '@/ui/download';
+import { Banner } from './Banner';
+import { Failed } from './Failed';
 import { FirstStart } from './FirstStart';
 import { Nav } from './Nav';
 import { sampleKitchen } from './sample';
 
-function Banner() {
-  const trouble = useApp((s) => s.trouble);
-  const notice = useApp((s) => s.notice);
-  const household = useApp((s) => s.household);
-  if (trouble)
-    return (
-      <div role="alert" className="flex flex-wrap items-center gap-4 bg-rust px-6 py-2 text-white">
-        <span>{trouble.message}</span>
-        {household && trouble.kind !== 'newer' && (
-          <button
-            type="button"
-            className="min-h-11 font-semibold underline"
-            onClick={() => download('retort.json', writeBundle(household))}
-          >
-            Export everything
-          </button>
-        )}
-      </div>
-    );
-  if (!notice) return null;
-  return (
-    <div
-      role="status"
-      className="flex items-center justify-between gap-4 bg-cobalt px-6 py-1 text-white"
-    >
-      <span>{notice}</span>
-      <button type="button" className="min-h-11 font-semibold underline" onClick={dismissNotice}>
-        Good
-      </button>
-    </div>
-  );
-}
+const WAITING = {
+  slow: 'The browser takes longer than usual to open what it keeps.',
+  blocked:
+    'Another tab of Retort, of an older version, holds what this browser keeps. Close it, and this page goes on by itself.',
+};
 
-/** Bones of a page while the household is read from the browser. */
+/** Bones of a page while the household is read from the browser; after a second, why it takes so long. */
 function Skeleton() {
+  const waiting = useApp((s) => s.waiting);
   return (
     <main className="mx-auto w-full max-w-6xl flex-1 space-y-4 p-6" aria-busy aria-label="Loading">
+      {waiting && (
+        <div role="alert" className="panel flex flex-wrap items-center gap-4 px-5 py-4">
+          <p className="flex-1 basis-80 text-lg">{WAITING[waiting]}</p>
+          <Button look="quiet" onClick={() => void goOnWithout()}>
+            Go on without it, nothing kept
+          </Button>
+        </div>
+      )}
       {[0, 1, 2, 3].map((i) => (
         <div key={i} className="h-20 animate-pulse rounded-xl bg-hairline/50" />
       ))}
-    </main>
-  );
-}
-
-function Failed() {
-  return (
-    <main className="mx-auto max-w-xl p-8">
-      <h1 className="text-2xl font-semibold">The browser’s storage did not open</h1>
-      <p className="mt-3">
-        Retort keeps your kitchen in this browser. Private windows and full disks can forbid that.
-        Nothing has been deleted.
-      </p>
-      <Button look="copper" className="mt-6" onClick={() => location.reload()}>
-        Try again
-      </Button>
     </main>
   );
 }

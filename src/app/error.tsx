@@ -1,0 +1,3 @@
+'use client';
+
+export { PageFailed as default } from '@/screens/household/PageFailed';

@@ -1,0 +1,1 @@
+export { NoPage as default } from '@/screens/household/NoPage';

@@ -1,0 +1,54 @@
+import { useState } from 'react';
+import { goOnWithout, readAsItIs, useApp } from '@/store';
+import { Button } from '@/ui/Button';
+import { download } from '@/ui/download';
+
+/** What a newer version keeps, as a file: read only when it is asked for. */
+function NewerFile() {
+  const [failed, setFailed] = useState(false);
+  const save = async (): Promise<void> => {
+    try {
+      const text = await readAsItIs();
+      if (text === null) setFailed(true);
+      else download('retort-newer.json', text);
+    } catch {
+      setFailed(true);
+    }
+  };
+  return (
+    <>
+      <Button onClick={() => void save()}>Save what it keeps to a file</Button>
+      {failed && (
+        <p role="alert" className="basis-full font-semibold text-rust">
+          It could not be read. Nothing has been deleted.
+        </p>
+      )}
+    </>
+  );
+}
+
+/** The storage did not open: why, and the ways on. */
+export function Failed() {
+  const newer = useApp((s) => s.trouble?.kind === 'newer');
+  return (
+    <main className="mx-auto max-w-xl p-8">
+      <h1 className="text-2xl font-semibold">
+        {newer ? 'A newer Retort has been here' : 'The browser’s storage did not open'}
+      </h1>
+      <p className="mt-3">
+        {newer
+          ? 'What this browser keeps was written by a newer version, and this one would spoil it. Reload: the newer version may be there by now. Nothing has been deleted.'
+          : 'Retort keeps your kitchen in this browser, and the browser would not open it. A full disk or a damaged profile can be the reason. Nothing has been deleted.'}
+      </p>
+      <div className="mt-6 flex flex-wrap gap-3">
+        <Button look="copper" onClick={() => location.reload()}>
+          {newer ? 'Reload' : 'Try again'}
+        </Button>
+        {newer && <NewerFile />}
+        <Button look="quiet" onClick={() => void goOnWithout()}>
+          Go on without it, nothing kept
+        </Button>
+      </div>
+    </main>
+  );
+}

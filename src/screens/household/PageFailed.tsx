@@ -1,0 +1,32 @@
+'use client';
+
+import Link from 'next/link';
+import { Button, buttonLook } from '@/ui/Button';
+import { ExportAll } from '@/ui/ExportAll';
+
+/** A page that failed: what is kept is not touched by it, and can be had. */
+export function PageFailed({
+  error,
+  reset,
+}: {
+  readonly error: Error;
+  readonly reset: () => void;
+}) {
+  return (
+    <main className="mx-auto max-w-xl p-8">
+      <h1 className="text-2xl font-semibold">This page has failed</h1>
+      <p className="mt-3">
+        Your kitchen is as it was: the fault is in the page. It says: <q>{error.message}</q>
+      </p>
+      <div className="mt-6 flex flex-wrap gap-3">
+        <Button look="copper" onClick={reset}>
+          Try again
+        </Button>
+        <ExportAll className={buttonLook()} />
+        <Link href="/" className={buttonLook('quiet')}>
+          To the batches
+        </Link>
+      </div>
+    </main>
+  );
+}

@@ -1,0 +1,91 @@
+/**
+ * What is put by: before anything replaces the household, and once a day before it is changed. Kept
+ * within a bound; the newest always is.
+ */
+import { nanoid } from 'nanoid';
+import { VERSION, type Bundle } from '../core/batch';
+import { canonical, writeBundle } from '../formats/write';
+import { openAsItIs, type Backup, type Database } from './db';
+
+/** Backups kept of those made before something; older ones go. */
+const ASKED = 5;
+/** Days kept. */
+const DAYS = 7;
+/** Together no more than this, characters: twenty years of cooking are 15 million. */
+const MOST_CHARACTERS = 40_000_000;
+
+const newestFirst = (a: Backup, b: Backup): number => (a.at < b.at ? 1 : a.at > b.at ? -1 : 0);
+
+/** Which backups stay, of all. */
+function staying(all: readonly Backup[]): ReadonlySet<string> {
+  const sorted = [...all].sort(newestFirst);
+  const asked = sorted.filter((b) => b.day === undefined).slice(0, ASKED);
+  const days = sorted.filter((b) => b.day !== undefined).slice(0, DAYS);
+  let room = MOST_CHARACTERS;
+  const kept = [...asked, ...days].sort(newestFirst).filter((backup, i) => {
+    room -= backup.text.length;
+    return i === 0 || room >= 0;
+  });
+  return new Set(kept.map((b) => b.id));
+}
+
+async function put(db: Database, backup: Backup): Promise<void> {
+  const tx = db.transaction('backups', 'readwrite');
+  await tx.store.put(backup);
+  const all = await tx.store.getAll();
+  const stay = staying(all);
+  for (const { id } of all) if (!stay.has(id)) await tx.store.delete(id);
+  await tx.done;
+}
+
+/** Puts the whole household by, before something replaces it. */
+export function keepBackup(db: Database, bundle: Bundle, why: string, at: string): Promise<void> {
+  return put(db, { id: nanoid(10), at, why, text: writeBundle(bundle) });
+}
+
+/** Puts the household by as a day began; once a day. @param at ISO 8601 */
+export async function keepDay(db: Database, bundle: Bundle, at: string): Promise<void> {
+  const day = at.slice(0, 10);
+  const id = `day-${day}`;
+  if ((await db.getKey('backups', id)) !== undefined) return;
+  await put(db, { id, at, why: 'as the day began', day, text: writeBundle(bundle) });
+}
+
+/** Gives up the oldest day that is kept: what the cook does now needs its room. */
+export async function makeRoom(db: Database): Promise<void> {
+  const days = (await listBackups(db)).filter((b) => b.day !== undefined);
+  const oldest = days.at(-1);
+  if (oldest) await db.delete('backups', oldest.id);
+}
+
+/** Backups, the newest first. */
+export async function listBackups(db: Database): Promise<readonly Backup[]> {
+  return (await db.getAll('backups')).sort(newestFirst);
+}
+
+/**
+ * What a newer build keeps in this browser, as a file: its records as they are, for that build to read.
+ *
+ * @returns null where there is no household
+ */
+export async function readAsItIs(): Promise<string | null> {
+  const db = await openAsItIs();
+  try {
+    const has = (name: string): boolean => [...db.objectStoreNames].some((n) => n === name);
+    if (!has('household')) return null;
+    const household = await db.get('household', 'household');
+    if (household?.key !== 'household') return null;
+    const stamp = await db.get('household', 'stamp');
+    const { key, extra, ...own } = household;
+    const lists = await Promise.all(
+      (['pots', 'batches', 'cooks'] as const)
+        .filter(has)
+        .map(async (name) => [name, await db.getAll(name)] as const),
+    );
+    const version = (stamp?.key === 'stamp' && stamp.version) || VERSION;
+    const file = { ...extra, format: 'retort', version, ...own, ...Object.fromEntries(lists) };
+    return `${JSON.stringify(canonical(file), null, 2)}\n`;
+  } finally {
+    db.close();
+  }
+}

@@ -1,0 +1,79 @@
+/** What the shell holds, and what stands between the cook and a kept change, in words. */
+import { temporal } from 'zundo';
+import { create } from 'zustand';
+import type { Bundle } from '../core/batch';
+
+/** `failed`: the browser's storage did not open, and the cook is asked how to go on. */
+export type Status = 'loading' | 'new' | 'ready' | 'failed';
+
+export type TroubleKind =
+  /** No room left. */
+  | 'full'
+  /** A write or the opening failed, and is tried again. */
+  | 'failed'
+  /** A newer version holds the storage, in another tab or since. */
+  | 'newer'
+  /** This browser keeps nothing for the page. */
+  | 'memory'
+  /** The storage was deleted under the page. */
+  | 'deleted';
+
+export interface StorageTrouble {
+  readonly kind: TroubleKind;
+  readonly message: string;
+}
+
+export interface AppState {
+  readonly status: Status;
+  readonly household: Bundle | null;
+  readonly trouble: StorageTrouble | null;
+  /** Said once, such as that another tab changed something. */
+  readonly notice: string | null;
+  /** Why the storage is still not open after a while; null before that. */
+  readonly waiting: 'slow' | 'blocked' | null;
+}
+
+export const useApp = create<AppState>()(
+  temporal(
+    (): AppState => ({
+      status: 'loading',
+      household: null,
+      trouble: null,
+      notice: null,
+      waiting: null,
+    }),
+    {
+      partialize: ({ household }) => ({ household }),
+      equality: (a, b) => a.household === b.household,
+      limit: 200,
+    },
+  ),
+);
+
+const SAFE_WHILE_OPEN =
+  'Nothing is lost while this page stays open: export everything to a file now.';
+
+const MESSAGES: Readonly<Record<TroubleKind, string>> = {
+  full: `This browser has no room left. It is tried again every few seconds. ${SAFE_WHILE_OPEN}`,
+  failed: `The browser would not keep the last change. It is tried again every few seconds. ${SAFE_WHILE_OPEN}`,
+  newer: `A newer Retort is open in another tab, and this page keeps nothing any more. Reload it. ${SAFE_WHILE_OPEN}`,
+  memory:
+    'This browser keeps nothing for Retort, as in a private window. All of it lasts only while this page is open: export it to a file before you leave.',
+  deleted: `What Retort keeps in this browser was deleted. This page still has all of it. ${SAFE_WHILE_OPEN}`,
+};
+
+export function trouble(kind: TroubleKind): { readonly trouble: StorageTrouble } {
+  return { trouble: { kind, message: MESSAGES[kind] } };
+}
+
+/** What a browser calls a failure of its storage; its exceptions are not all errors. */
+export function nameOf(error: unknown): string {
+  return typeof error === 'object' && error !== null && 'name' in error ? String(error.name) : '';
+}
+
+/** What a failed write or opening is called. */
+export function kindOf(error: unknown): TroubleKind {
+  const name = nameOf(error);
+  if (name === 'QuotaExceededError') return 'full';
+  return name === 'VersionError' ? 'newer' : 'failed';
+}

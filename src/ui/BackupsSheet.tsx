@@ -1,0 +1,83 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { readBundle } from '@/formats';
+import { backups, begin, changeWithBackup, useApp, type Backup } from '@/store';
+import { dateAndTime } from '@/session/clockText';
+import { isoOf } from '@/session/clock';
+import { Button } from './Button';
+import { useClock } from './clock';
+import { download } from './download';
+import { Sheet } from './Sheet';
+
+/** What was put by, the newest first: each to bring back or to have as a file. */
+export function BackupsSheet({ onClose }: { readonly onClose: () => void }) {
+  const clock = useClock();
+  const [kept, setKept] = useState<readonly Backup[] | null>(null);
+  const [said, setSaid] = useState<string | null>(null);
+  useEffect(() => {
+    backups().then(setKept, () => setKept([]));
+  }, []);
+  const restore = async (backup: Backup): Promise<void> => {
+    const read = readBundle(backup.text);
+    if (!read.ok) {
+      const [problem] = read.problems;
+      setSaid(`It cannot be read: ${problem?.path}, ${problem?.found}. Nothing has changed.`);
+      return;
+    }
+    try {
+      if (useApp.getState().household)
+        await changeWithBackup('before a backup was brought back', isoOf(clock), () => read.bundle);
+      else await begin(read.bundle);
+      onClose();
+    } catch {
+      setSaid('What is here now could not be put by first, so nothing was changed.');
+    }
+  };
+  return (
+    <Sheet
+      open
+      onClose={onClose}
+      title="Backups"
+      foot={
+        <Button look="quiet" onClick={onClose}>
+          Close
+        </Button>
+      }
+    >
+      <p className="text-[14px] text-quiet">
+        Kept in this browser: the last seven days on which something changed, each as it began, and
+        the last five times before something was replaced. A file of your own outlives the browser.
+      </p>
+      {said && (
+        <p role="alert" className="font-semibold text-rust">
+          {said}
+        </p>
+      )}
+      {kept?.length === 0 && <p>None yet: the first one is made with the next change.</p>}
+      <ul className="divide-y divide-hairline" aria-label="Backups">
+        {kept?.map((backup) => (
+          <li key={backup.id} className="flex flex-wrap items-center gap-x-3 py-1.5">
+            <span className="min-w-0 flex-1 basis-56">
+              <b className="font-semibold">{dateAndTime(new Date(backup.at))}</b>
+              <span className="block text-[14px] text-quiet">{backup.why}</span>
+            </span>
+            <Button
+              look="quiet"
+              aria-label={`Save the backup of ${dateAndTime(new Date(backup.at))} as a file`}
+              onClick={() => download(`retort-${backup.at.slice(0, 10)}.json`, backup.text)}
+            >
+              As a file
+            </Button>
+            <Button
+              aria-label={`Bring back the backup of ${dateAndTime(new Date(backup.at))}`}
+              onClick={() => void restore(backup)}
+            >
+              Bring back
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </Sheet>
+  );
+}
