@@ -1,5 +1,8 @@
 import nextJest from 'next/jest.js';
 
+// The nights when the clocks change are tested where they do.
+process.env.TZ = 'Europe/London';
+
 const withNext = nextJest({ dir: './' });
 
 export default withNext({

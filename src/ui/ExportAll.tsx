@@ -1,16 +1,20 @@
+import type { ComponentProps } from 'react';
 import { writeBundle } from '@/formats/write';
 import { useApp } from '@/store';
 import { download } from './download';
 
 /** Everything in memory, to a file; nothing where there is nothing. */
-export function ExportAll({ className }: { readonly className: string }) {
+export function ExportAll({ onClick, ...rest }: ComponentProps<'button'>) {
   const household = useApp((s) => s.household);
   if (!household) return null;
   return (
     <button
+      {...rest}
       type="button"
-      className={className}
-      onClick={() => download('retort.json', writeBundle(household))}
+      onClick={(event) => {
+        onClick?.(event);
+        download('retort.json', writeBundle(household));
+      }}
     >
       Export everything
     </button>

@@ -1,8 +1,39 @@
-import { createContext, useContext, useEffect, useState } from 'react';
+import { createContext, useContext, useEffect, useState, useSyncExternalStore } from 'react';
 import { REAL, type Clock } from '@/session/clock';
+import { steadyClock, type Jump, type Seen } from '@/session/steady';
 
-/** The clock of what stands beneath: the wall, unless a rehearsal or a test hands in another. */
-export const ClockContext = createContext<Clock>(REAL);
+const SEEN = 'retort-clock';
+
+function readSeen(): Seen | null {
+  try {
+    const kept: unknown = JSON.parse(localStorage.getItem(SEEN) ?? 'null');
+    if (typeof kept !== 'object' || kept === null) return null;
+    const { offsetMs, wallMs } = kept as Partial<Record<keyof Seen, unknown>>;
+    return Number.isFinite(offsetMs) && Number.isFinite(wallMs) ? (kept as Seen) : null;
+  } catch {
+    // Switched off, or spoilt: the wall alone then.
+    return null;
+  }
+}
+
+function writeSeen(seen: Seen): void {
+  try {
+    localStorage.setItem(SEEN, JSON.stringify(seen));
+  } catch {
+    // Only a reload is the worse for it.
+  }
+}
+
+/** This page's own count. */
+const PAGE = steadyClock({
+  wall: REAL.now,
+  count: () => performance.now(),
+  read: readSeen,
+  write: writeSeen,
+});
+
+/** The clock of what stands beneath: the page's, unless a rehearsal or a test hands in another. */
+export const ClockContext = createContext<Clock>(PAGE);
 
 export function useClock(): Clock {
   return useContext(ClockContext);
@@ -17,3 +48,40 @@ export function useNow(): number {
   useEffect(() => clock.every(SECOND, () => setNow(clock.now())), [clock]);
   return now;
 }
+
+/** Holds the page's count against the wall, every second and whenever the page is shown. */
+export function useClockWatch(): void {
+  useEffect(() => {
+    let slept = false;
+    const check = (): void => {
+      PAGE.check(slept);
+      slept = document.hidden;
+    };
+    const shown = (): void => {
+      slept = true;
+      check();
+    };
+    const stop = PAGE.every(SECOND, check);
+    document.addEventListener('visibilitychange', shown);
+    addEventListener('pageshow', shown);
+    return () => {
+      stop();
+      document.removeEventListener('visibilitychange', shown);
+      removeEventListener('pageshow', shown);
+    };
+  }, []);
+}
+
+const noJump = (): null => null;
+
+/** The wall and the page's count have parted, and the cook is asked; null where they agree. */
+export function useJump(): Jump | null {
+  return useSyncExternalStore(PAGE.subscribe, PAGE.jump, noJump);
+}
+
+/** How far the page counts apart from the wall by the cook's word, ms. */
+export function useApart(): number {
+  return useSyncExternalStore(PAGE.subscribe, PAGE.apart, () => 0);
+}
+
+export const goBy = PAGE.goBy;

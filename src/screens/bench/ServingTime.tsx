@@ -34,6 +34,7 @@ export function ServingTime({
   const clock = useClock();
   const now = useNow();
   const [text, setText] = useState<string | null>(null);
+  const [odd, setOdd] = useState<string | null>(null);
   const [opened, setOpened] = useState<Opened | null>(null);
   const box = useRef<HTMLDivElement>(null);
   const read = opened && text ? opened.words.readServing(text, opened.now) : null;
@@ -44,6 +45,7 @@ export function ServingTime({
   const close = (): void => {
     setOpened(null);
     setText(null);
+    setOdd(null);
   };
   const take = (at: Date | null): void => {
     onChange(at?.toISOString() ?? null);
@@ -54,7 +56,7 @@ export function ServingTime({
     if (text.trim() === '') return take(null);
     // Typed faster than the words came.
     const at = (await words()).readServing(text, opened?.now ?? new Date(clock.now()));
-    if (at) take(at);
+    if (at) take(at.at);
   };
   return (
     <div
@@ -92,7 +94,10 @@ export function ServingTime({
             {!text?.trim() ? (
               'A time as you would say it: 18:30, tonight 7, in 2 h.'
             ) : read ? (
-              <span className="text-leaf">{opened.words.servingWords(read, opened.now)}</span>
+              <>
+                <span className="text-leaf">{opened.words.servingWords(read.at, opened.now)}</span>
+                {read.odd && <span className="block text-rust">{read.odd}</span>}
+              </>
             ) : (
               <span className="text-rust">No time that is still to come is read from that.</span>
             )}
@@ -126,9 +131,15 @@ export function ServingTime({
               value={serveAt ? fieldValue(new Date(serveAt)) : ''}
               onChange={(event) => {
                 const at = event.target.value;
+                setOdd(at ? opened.words.oddHour(new Date(at), at.slice(11, 16)) : null);
                 onChange(at ? new Date(at).toISOString() : null);
               }}
             />
+            {odd && (
+              <span role="status" className="block text-rust">
+                {odd}
+              </span>
+            )}
           </label>
         </div>
       )}

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { likelyServings, readServing, servingWords } from './servingTime';
+import { likelyServings, oddHour, readServing, servingWords } from './servingTime';
 
 /** Thursday 26 November 2026, half past two. */
 const NOW = new Date(2026, 10, 26, 14, 30);
@@ -46,7 +46,7 @@ describe('a serving time in words', () => {
     ['sunday 1pm', '29 13:00'],
     ['sunday lunch', '29 12:30'],
   ])('reads “%s”', (text, wanted) => {
-    const at = readServing(text, NOW);
+    const at = readServing(text, NOW)?.at ?? null;
     const day = at?.getDate();
     const time =
       at && `${String(at.getHours()).padStart(2, '0')}:${String(at.getMinutes()).padStart(2, '0')}`;
@@ -64,7 +64,7 @@ describe('a serving time in words', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 60 * 24 * 30 }), (minutes) => {
         const at = new Date(NOW.getTime() + minutes * 60_000);
-        expect(readServing(servingWords(at, NOW), NOW)?.getTime()).toBe(at.getTime());
+        expect(readServing(servingWords(at, NOW), NOW)?.at.getTime()).toBe(at.getTime());
       }),
     );
   });
@@ -79,5 +79,33 @@ describe('likely times', () => {
     expect(said(14, 32, 95)).toEqual(['16:10', '18:30', '19:30']);
     expect(said(18, 0, 45)).toEqual(['18:45', '19:30', 'tomorrow 12:30']);
     expect(said(23, 0, 420)).toEqual(['tomorrow 06:00', 'tomorrow 12:30', 'tomorrow 18:30']);
+  });
+});
+
+describe('the nights when the clocks change', () => {
+  const SPRING = new Date(2026, 2, 28, 12);
+  const AUTUMN = new Date(2026, 9, 24, 12);
+
+  it.each([
+    [
+      SPRING,
+      'tomorrow 1:30 am',
+      'There is no 01:30 that night, the clocks go forward: 02:30 is taken.',
+    ],
+    [
+      AUTUMN,
+      'tomorrow 01:30',
+      '01:30 comes twice that night, the clocks go back: the first is taken.',
+    ],
+    [SPRING, 'tomorrow 2:30 am', null],
+    [AUTUMN, 'tomorrow 12:30', null],
+    [SPRING, 'in 13 h', null],
+  ])('are said: %s, %s', (now, text, odd) => {
+    expect(readServing(text, now)?.odd).toBe(odd);
+  });
+
+  it('tell the second of two alike', () => {
+    const second = new Date(Date.UTC(2026, 9, 25, 1, 30));
+    expect(oddHour(second, '01:30')).toContain('this is the second');
   });
 });

@@ -85,6 +85,32 @@ function plainly(said: string): string {
     .replace(/\b(?:evening|afternoon|at night)\b/, '');
 }
 
+const HOUR_MS = 3_600_000;
+const two = (n: number | null): string => String(n ?? 0).padStart(2, '0');
+
+/**
+ * What is odd about an hour in the nights when the clocks change.
+ *
+ * @param asked the time on the clock that was asked for, HH:mm
+ * @returns null where it is as any other
+ */
+export function oddHour(at: Date, asked: string): string | null {
+  const is = format(at, 'HH:mm');
+  if (is !== asked)
+    return `There is no ${asked} that night, the clocks go forward: ${is} is taken.`;
+  if (format(at.getTime() + HOUR_MS, 'HH:mm') === is)
+    return `${is} comes twice that night, the clocks go back: the first is taken.`;
+  if (format(at.getTime() - HOUR_MS, 'HH:mm') === is)
+    return `${is} comes twice that night, the clocks go back: this is the second.`;
+  return null;
+}
+
+export interface Serving {
+  readonly at: Date;
+  /** What is odd about it, in words. */
+  readonly odd: string | null;
+}
+
 /**
  * The moment a cook means; the next one where it could be several.
  *
@@ -92,7 +118,7 @@ function plainly(said: string): string {
  * @returns null where it names no time
  * @example readServing('tonight 7', new Date(2026, 10, 24, 14)) // 24 November 2026, 19:00
  */
-export function readServing(text: string, now: Date): Date | null {
+export function readServing(text: string, now: Date): Serving | null {
   if (!text.trim()) return null;
   const plain = plainly(text);
   const [found] = en.GB.parse(plain, now, { forwardDate: true });
@@ -100,7 +126,10 @@ export function readServing(text: string, now: Date): Date | null {
   if (!found || /[a-z]{2}/.test(left)) return null;
   const timed = found.start.isCertain('hour') || found.start.isCertain('minute');
   const at = found.start.date();
-  return timed && at.getTime() > now.getTime() ? at : null;
+  if (!timed || at.getTime() <= now.getTime()) return null;
+  const asked = `${two(found.start.get('hour'))}:${two(found.start.get('minute'))}`;
+  // Counted from now, no time on the clock was asked for.
+  return { at, odd: /\bin (?:an?|\d|half)|\bfrom now\b/.test(plain) ? null : oddHour(at, asked) };
 }
 
 /** A serving time as it is said now: "18:30", "tomorrow 12:30", "Sat 28 Nov 18:30". */

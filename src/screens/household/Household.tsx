@@ -7,6 +7,7 @@ import { goOnWithout, start, useApp } from '@/store';
 import { useClock } from '@/ui/clock';
 import { Button } from '@/ui/Button';
 import { Banner } from './Banner';
+import { ClockQuestion } from './ClockQuestion';
 import { Failed } from './Failed';
 import { FirstStart } from './FirstStart';
 import { Nav } from './Nav';
@@ -55,6 +56,7 @@ export function Household({
     <div className="flex min-h-dvh flex-col max-sm:pb-14">
       <Nav />
       <Banner />
+      <ClockQuestion />
       {status === 'loading' && <Skeleton />}
       {status === 'failed' && <Failed />}
       {status === 'new' && <FirstStart />}

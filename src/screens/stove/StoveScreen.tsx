@@ -19,7 +19,7 @@ import { fishOutOf, runOffAt, stagesOf, standing, wordsOf, type Stage } from '@/
 import { Button, buttonLook } from '@/ui/Button';
 import { saveCook, useHousehold } from '@/ui/household';
 import { isoOf } from '@/session/clock';
-import { useClock, useNow } from '@/ui/clock';
+import { goBy, useApart, useClock, useNow } from '@/ui/clock';
 import { clockFace, type ClockFace } from './clockFace';
 import { timeOf } from '@/session/clockText';
 import { CookTrace } from '@/ui/CookTrace';
@@ -225,11 +225,26 @@ function Stove({ cook }: { readonly cook: Cook }) {
       <aside className="space-y-4">
         <CookTrace cook={cook} nowMin={(now - Date.parse(cook.startedAt)) / 60000} />
         <Stages stages={stages} at={at.index} marks={cook.marks} units={kitchen.units} />
+        <Apart />
         <p className="text-[13px] text-quiet">
           Your pot’s manual always wins over what is said here.
         </p>
       </aside>
     </main>
+  );
+}
+
+/** Where the cook has said that the clock is wrong: how far, and the way back to it. */
+function Apart() {
+  const apartMs = useApart();
+  if (apartMs === 0) return null;
+  return (
+    <p className="flex flex-wrap items-center gap-x-3 text-[14px]">
+      Counted apart from this device’s clock, by {formatMinutes(Math.abs(apartMs) / 60_000)}.
+      <Button look="quiet" onClick={() => goBy('wall')}>
+        Go by the clock
+      </Button>
+    </p>
   );
 }
 

@@ -3,6 +3,8 @@ import 'fake-indexeddb/auto';
 import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
 import type { Cook } from '@/core/batch';
 import { batchOf, item, pressure } from '@/core/testing/kitchen';
+import { fixedClock, type FixedClock } from '@/session/clock';
+import { ClockContext } from '@/ui/clock';
 import { HOME, keep, kept } from '@/ui/testing/household';
 import { StoveIndex } from './StoveIndex';
 import { StoveScreen } from './StoveScreen';
@@ -28,22 +30,20 @@ const BATCH = batchOf(
 const START = '2026-11-24T16:00:00.000Z';
 const RUN = cookOf('r1', BATCH, START);
 
+let clock: FixedClock;
+
 function after(minutes: number): void {
-  act(() => {
-    jest.setSystemTime(Date.now() + minutes * 60000);
-    jest.advanceTimersByTime(1000);
-  });
+  act(() => clock.moveTo(clock.now() + minutes * 60000));
 }
 const press = (name: string): boolean => fireEvent.click(screen.getByRole('button', { name }));
 const heading = (): string => screen.getByRole('heading', { level: 2 }).textContent ?? '';
 const cook = (): Cook => kept().cooks[0] as Cook;
 
 beforeEach(() => {
-  jest.useFakeTimers({ now: Date.parse(START) });
+  clock = fixedClock(Date.parse(START));
 });
 afterEach(() => {
   cleanup();
-  jest.useRealTimers();
   push.mockClear();
   replace.mockClear();
 });
@@ -51,7 +51,11 @@ afterEach(() => {
 describe('the stove', () => {
   beforeEach(() => {
     keep({ ...HOME, batches: [BATCH], cooks: [RUN] });
-    render(<StoveScreen id="r1" />);
+    render(
+      <ClockContext value={clock}>
+        <StoveScreen id="r1" />
+      </ClockContext>,
+    );
   });
 
   it('leads from the first thing in to the table', () => {
