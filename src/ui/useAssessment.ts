@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import type { Assessment } from '@/core/assess';
 import type { Batch, Kitchen, Pot } from '@/core/batch';
 import { assessAway } from '@/workers';
-import { useNewest } from './useNewest';
+import { reasonWords, useNewest } from './useNewest';
 
 export interface Assessed {
   /** The newest answer; it may be of the batch before while the next one is on its way. */
@@ -18,8 +18,8 @@ interface Job {
   readonly kitchen: Kitchen;
 }
 
-const assessJob = ({ batch, pot, kitchen }: Job): Promise<Assessment> =>
-  assessAway(batch, pot, kitchen);
+const assessJob = ({ batch, pot, kitchen }: Job, signal: AbortSignal): Promise<Assessment> =>
+  assessAway(batch, pot, kitchen, {}, signal);
 
 /**
  * The assessment of a batch, worked out in the worker at every change. While one is under way only
@@ -34,6 +34,6 @@ export function useAssessment(batch: Batch | null, pot: Pot | null, kitchen: Kit
   return {
     assessment: answer?.answer ?? null,
     stale: !fresh,
-    error: reason === undefined ? null : reason instanceof Error ? reason.message : String(reason),
+    error: reason === undefined ? null : reasonWords(reason),
   };
 }

@@ -1,6 +1,11 @@
 import { useEffect, useRef, useState } from 'react';
 import { observe, type Observer } from '@/session/observer';
 
+/** Why something could not be answered, in words. */
+export function reasonWords(reason: unknown): string {
+  return reason instanceof Error ? reason.message : String(reason);
+}
+
 export interface Newest<Q, A> {
   /** The newest answer and the question it is of; null before the first. */
   readonly answer: { readonly of: Q; readonly answer: A } | null;
@@ -16,7 +21,7 @@ export interface Newest<Q, A> {
  */
 export function useNewest<Q, A>(
   question: Q | null,
-  work: (question: Q) => Promise<A>,
+  work: (question: Q, signal: AbortSignal) => Promise<A>,
 ): Newest<Q, A> {
   const [state, setState] = useState<Newest<Q, A>>({ answer: null, failure: null });
   const observer = useRef<Observer<Q> | null>(null);

@@ -1,35 +1,33 @@
 /** The main thread's end of the workers. */
-import { proxy, wrap, type Remote } from 'comlink';
+import { proxy } from 'comlink';
 import type { Assessment, AssessOptions, Draws, ReleaseOption } from '../core/assess';
 import type { Aim, Batch, Kitchen, Pot, ReadLine, ReadsFor } from '../core/batch';
 import type { Judged, NextRun, RunOffSolution, Solution, Wishes } from '../core/solve';
 import type { RecipeChanges, RecipeResult } from '../formats/recipeIn';
 import type { AssessApi } from './assess.worker';
 import type { ReaderApi } from './reader.worker';
+import { started, watched } from './watched';
 
-interface Running {
-  readonly worker: Worker;
-  readonly api: Remote<AssessApi>;
-}
-
-function spawn(): Running {
-  const worker = new Worker(new URL('./assess.worker.ts', import.meta.url), { type: 'module' });
-  return { worker, api: wrap<AssessApi>(worker) };
-}
-
-/** The reader reads what others may have written, and shares no worker with what the Bench waits for. */
-let reader: Remote<ReaderApi> | null = null;
-
-function theReader(): Remote<ReaderApi> {
-  reader ??= wrap<ReaderApi>(
-    new Worker(new URL('./reader.worker.ts', import.meta.url), { type: 'module' }),
+const models = (endsAborted = false) =>
+  watched<AssessApi>(
+    () =>
+      started(() => new Worker(new URL('./assess.worker.ts', import.meta.url), { type: 'module' })),
+    endsAborted,
   );
-  return reader;
-}
+
+/** What the Bench waits for, what may take long, and what is searched for: none holds up another. */
+const assessor = models();
+const drawer = models(true);
+const solver = models();
+
+/** Reads what others may have written. */
+const reader = watched<ReaderApi>(() =>
+  started(() => new Worker(new URL('./reader.worker.ts', import.meta.url), { type: 'module' })),
+);
 
 /** Reads a list, a line an item. */
 export function readLinesAway(text: string, own: ReadsFor): Promise<readonly ReadLine[]> {
-  return theReader().readLines(text, own);
+  return reader.ask('This list', (api) => api.readLines(text, own));
 }
 
 /** Reads a recipe, with what the cook has corrected in it. */
@@ -38,22 +36,18 @@ export function readRecipeAway(
   own: ReadsFor,
   changes: RecipeChanges,
 ): Promise<RecipeResult> {
-  return theReader().readRecipe(text, own, changes);
+  return reader.ask<RecipeResult>('This recipe', (api) => api.readRecipe(text, own, changes));
 }
 
-let assessor: Running | null = null;
-let drawer: Running | null = null;
-let solver: Running | null = null;
-
-/** Assesses a batch in the worker. @throws what assess throws */
+/** Assesses a batch in the worker. @throws what assess throws, and GivenUp */
 export function assessAway(
   batch: Batch,
   pot: Pot,
   kitchen: Kitchen,
-  options?: AssessOptions,
+  options: AssessOptions = {},
+  signal?: AbortSignal,
 ): Promise<Assessment> {
-  assessor ??= spawn();
-  return assessor.api.assess(batch, pot, kitchen, options);
+  return assessor.ask(batch.name, (api) => api.assess(batch, pot, kitchen, options), signal);
 }
 
 /** The ways of releasing a step side by side, worked out in the worker. */
@@ -63,32 +57,12 @@ export function releasesAway(
   kitchen: Kitchen,
   step: string,
 ): Promise<readonly ReleaseOption[]> {
-  assessor ??= spawn();
-  return assessor.api.compareReleases(batch, pot, kitchen, step);
+  return assessor.ask(batch.name, (api) => api.compareReleases(batch, pot, kitchen, step));
 }
 
 /** What one run of bones more would give, worked out in the worker. */
 export function nextRunAway(batch: Batch, pot: Pot, kitchen: Kitchen): Promise<NextRun | null> {
-  assessor ??= spawn();
-  return assessor.api.nextRun(batch, pot, kitchen);
-}
-
-/** The answer, or the reason why nobody waits for it any more. */
-function unlessEnded<T>(answer: Promise<T>, signal: AbortSignal, end: () => void): Promise<T> {
-  return new Promise((resolve, reject) => {
-    const ended = (): void => {
-      end();
-      reject(signal.reason as Error);
-    };
-    if (signal.aborted) return ended();
-    signal.addEventListener('abort', ended, { once: true });
-    void answer.then(resolve, reject).finally(() => signal.removeEventListener('abort', ended));
-  });
-}
-
-function stopDrawing(): void {
-  drawer?.worker.terminate();
-  drawer = null;
+  return assessor.ask(batch.name, (api) => api.nextRun(batch, pot, kitchen));
 }
 
 /** Draws of a batch. @throws the reason of the signal that ended it */
@@ -100,9 +74,17 @@ export function drawAway(
   onDraw: (done: number) => void,
   signal: AbortSignal,
 ): Promise<Draws | null> {
-  drawer ??= spawn();
-  const answer = drawer.api.draw(batch, pot, kitchen, draws, proxy(onDraw));
-  return unlessEnded(answer, signal, stopDrawing);
+  return drawer.ask(
+    batch.name,
+    (api, alive) => {
+      const heard = (done: number): void => {
+        alive();
+        onDraw(done);
+      };
+      return api.draw(batch, pot, kitchen, draws, proxy(heard));
+    },
+    signal,
+  );
 }
 
 /** Judges a batch by its draws, after them and in their worker. @throws the reason of its signal */
@@ -114,8 +96,7 @@ export function judgeAway(
   draws: Draws,
   signal: AbortSignal,
 ): Promise<Judged> {
-  drawer ??= spawn();
-  return unlessEnded(drawer.api.judgeBatch(batch, pot, kitchen, pots, draws), signal, stopDrawing);
+  return drawer.ask(batch.name, (api) => api.judgeBatch(batch, pot, kitchen, pots, draws), signal);
 }
 
 /** Plans a batch in a worker of its own. @throws what solve throws */
@@ -125,9 +106,8 @@ export function solveAway(
   kitchen: Kitchen,
   wishes: Wishes,
 ): Promise<Solution> {
-  stopSolving();
-  solver = spawn();
-  return solver.api.solve(batch, pot, kitchen, wishes);
+  solver.stop();
+  return solver.ask(batch.name, (api) => api.solve(batch, pot, kitchen, wishes));
 }
 
 /** Plans runs of bones in the solver's worker. @throws what planRunOffs throws */
@@ -137,13 +117,11 @@ export function runOffsAway(
   kitchen: Kitchen,
   aim: Aim,
 ): Promise<RunOffSolution> {
-  stopSolving();
-  solver = spawn();
-  return solver.api.planRunOffs(batch, pot, kitchen, aim);
+  solver.stop();
+  return solver.ask(batch.name, (api) => api.planRunOffs(batch, pot, kitchen, aim));
 }
 
 /** Ends a search that nobody waits for any more; its promise then never settles. */
 export function stopSolving(): void {
-  solver?.worker.terminate();
-  solver = null;
+  solver.stop();
 }

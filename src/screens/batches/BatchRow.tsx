@@ -16,12 +16,12 @@ export function BatchRow({
   readonly kitchen: Kitchen;
   readonly cooked: number;
 }) {
-  const { assessment } = useAssessment(batch, pot, kitchen);
+  const { assessment, error } = useAssessment(batch, pot, kitchen);
   const stops =
     assessment?.findings.filter((f) => f.level === 'stop' && f.code !== 'empty').length ?? 0;
   const warns = assessment?.findings.filter((f) => f.level === 'warn').length ?? 0;
   const state = !assessment
-    ? ''
+    ? (error ?? '')
     : batch.items.length === 0
       ? 'empty'
       : stops > 0
@@ -29,7 +29,7 @@ export function BatchRow({
         : warns > 0
           ? `${warns} ${warns === 1 ? 'call' : 'calls'} open`
           : 'ready to cook';
-  const tone = stops > 0 ? 'text-rust' : warns > 0 ? 'text-[#7a5c12]' : 'text-leaf';
+  const tone = stops > 0 || error ? 'text-rust' : warns > 0 ? 'text-[#7a5c12]' : 'text-leaf';
   return (
     <li>
       <Link

@@ -6,7 +6,7 @@ import type { OwnFood } from '@/core/food';
 import { batchOfRecipe, type RecipeResult } from '@/formats';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
-import { useNewest } from '@/ui/useNewest';
+import { reasonWords, useNewest } from '@/ui/useNewest';
 import { readRecipeAway } from '@/workers';
 import { corrected, NO_CORRECTIONS } from './corrected';
 import { RecipeRead } from './RecipeRead';
@@ -46,7 +46,7 @@ export function RecipeSheet({
     () => (text.trim() ? { text, own: { foods, units: kitchen.units }, lines } : null),
     [text, foods, kitchen.units, lines],
   );
-  const { answer: read } = useNewest<Question, RecipeResult>(question, readAway);
+  const { answer: read, failure } = useNewest<Question, RecipeResult>(question, readAway);
   const result = question ? (read?.answer ?? null) : null;
   const recipe = result?.ok ? result.recipe : null;
   const batch = useMemo(
@@ -108,6 +108,11 @@ export function RecipeSheet({
         {result && !result.ok && (
           <p role="alert" className="text-rust">
             {result.message}
+          </p>
+        )}
+        {question && failure?.of === question && (
+          <p role="alert" className="text-rust">
+            {reasonWords(failure.reason)}
           </p>
         )}
         {refused !== null && (

@@ -5,7 +5,7 @@ import { MOST_ITEMS, type Item, type ReadLine, type ReadsFor } from '@/core/batc
 import type { OwnFood } from '@/core/food';
 import type { Units } from '@/core/quantity';
 import { LineAsRead } from '@/ui/LineAsRead';
-import { useNewest } from '@/ui/useNewest';
+import { reasonWords, useNewest } from '@/ui/useNewest';
 import { readLinesAway } from '@/workers';
 
 type NewItem = Omit<Item, 'id'>;
@@ -40,7 +40,7 @@ export function AddLine({
   const [text, setText] = useState('');
   const own = useMemo(() => ({ foods, units }), [foods, units]);
   const question = useMemo(() => (text.trim() ? { text, own } : null), [text, own]);
-  const { answer: read } = useNewest<Question, readonly ReadLine[]>(question, readAway);
+  const { answer: read, failure } = useNewest<Question, readonly ReadLine[]>(question, readAway);
   const lines = question && read ? read.answer : [];
   const tooMany = lines.filter((line) => line.item).length > room;
   // Of a long list, what wants a hand comes first.
@@ -49,7 +49,9 @@ export function AddLine({
       ? [...lines.filter((line) => !line.item), ...lines.filter((line) => line.item)]
       : lines;
   const add = async (): Promise<void> => {
-    const all = await readLinesAway(text, own);
+    // What cannot be read is told by the reading of the same text.
+    const all = await readLinesAway(text, own).catch(() => null);
+    if (!all) return;
     const good = all.filter((line) => line.item).slice(0, room);
     if (good.length > 0) onAdd(good.flatMap((line) => line.item ?? []));
     // What was not understood, or has no room, stays, to be corrected in place.
@@ -96,6 +98,11 @@ export function AddLine({
         tabIndex={text ? 0 : -1}
         aria-label="As understood"
       >
+        {question && failure?.of === question && (
+          <li role="alert" className="text-rust">
+            {reasonWords(failure.reason)}
+          </li>
+        )}
         {tooMany && (
           <li role="alert" className="text-rust">
             A batch holds {MOST_ITEMS} things at the most: {room} of these go in, the rest stays

@@ -49,9 +49,15 @@ export function ReleaseTable({
   const [options, setOptions] = useState<readonly ReleaseOption[] | null>(null);
   useEffect(() => {
     let over = false;
-    void releasesAway(batch, pot, kitchen, step).then((found) => {
-      if (!over) setOptions(found);
-    });
+    // What cannot be worked out is told by the assessment of the same batch.
+    releasesAway(batch, pot, kitchen, step).then(
+      (found) => {
+        if (!over) setOptions(found);
+      },
+      () => {
+        if (!over) setOptions([]);
+      },
+    );
     return () => {
       over = true;
     };

@@ -17,9 +17,13 @@ function useNextRun(batch: Batch, pot: Pot, kitchen: Kitchen): NextRun | null {
   const [found, setFound] = useState<{ of: Batch; next: NextRun | null } | null>(null);
   useEffect(() => {
     let over = false;
-    void nextRunAway(batch, pot, kitchen).then((next) => {
-      if (!over) setFound({ of: batch, next });
-    });
+    // What cannot be worked out is told by the assessment of the same batch.
+    nextRunAway(batch, pot, kitchen).then(
+      (next) => {
+        if (!over) setFound({ of: batch, next });
+      },
+      () => undefined,
+    );
     return () => {
       over = true;
     };
