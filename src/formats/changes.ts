@@ -1,4 +1,5 @@
 /** What bringing a file in would change, and the household that results. */
+import equal from 'fast-deep-equal';
 import type { Bundle } from '../core/batch';
 import { canonical } from './write';
 
@@ -18,7 +19,7 @@ interface Named {
 const textOf = (record: unknown): string => JSON.stringify(canonical(record));
 
 function same(a: unknown, b: unknown): boolean {
-  return a === b || textOf(a) === textOf(b);
+  return a === b || equal(a, b) || textOf(a) === textOf(b);
 }
 
 function compare<T extends Named>(

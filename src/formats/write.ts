@@ -136,14 +136,58 @@ function onOneLine(_: string, numbers: string): string {
   return `[${numbers.trim().replace(/\s+/g, ' ')}]`;
 }
 
-/** Writes a bundle as text. The same bundle gives the same bytes, whatever its order was. */
-export function writeBundle(bundle: Bundle): string {
-  const sorted = {
+const INDENT = 2;
+
+function jsonOf(value: unknown, depth: number): string {
+  const text = JSON.stringify(canonical(value), null, INDENT).replace(NUMBERS, onOneLine);
+  return depth === 0 ? text : text.replaceAll('\n', `\n${' '.repeat(INDENT * depth)}`);
+}
+
+/** The text of a bundle, record by record. */
+function* partsOf(bundle: Bundle): Generator<string> {
+  const sorted: Readonly<Record<string, unknown>> = {
     ...bundle,
     pots: byId(bundle.pots),
     batches: byId(bundle.batches),
     cooks: byId(bundle.cooks),
     foods: byId(bundle.foods),
   };
-  return `${JSON.stringify(canonical(sorted), null, 2).replace(NUMBERS, onOneLine)}\n`;
+  const fields = Object.keys(sorted)
+    .sort(byField)
+    .filter((key) => sorted[key] !== undefined);
+  yield '{\n';
+  for (const [i, key] of fields.entries()) {
+    const value = sorted[key];
+    const end = i < fields.length - 1 ? ',\n' : '\n';
+    if (!Array.isArray(value) || value.length === 0) {
+      yield `  ${JSON.stringify(key)}: ${jsonOf(value, 1)}${end}`;
+      continue;
+    }
+    yield `  ${JSON.stringify(key)}: [\n`;
+    for (const [n, record] of value.entries())
+      yield `    ${jsonOf(record, 2)}${n < value.length - 1 ? ',' : ''}\n`;
+    yield `  ]${end}`;
+  }
+  yield '}\n';
+}
+
+/** Writes a bundle as text. The same bundle gives the same bytes, whatever its order was. */
+export function writeBundle(bundle: Bundle): string {
+  return [...partsOf(bundle)].join('');
+}
+
+/** Work is laid down after so long, for the page to draw and answer, ms. */
+const TURN_MS = 12;
+
+/** The same, a little at a time, so that nothing else waits for it. */
+export async function writeBundleInTurns(bundle: Bundle): Promise<string> {
+  const parts: string[] = [];
+  let began = performance.now();
+  for (const part of partsOf(bundle)) {
+    parts.push(part);
+    if (performance.now() - began < TURN_MS) continue;
+    await new Promise((done) => setTimeout(done));
+    began = performance.now();
+  }
+  return parts.join('');
 }

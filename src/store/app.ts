@@ -5,7 +5,7 @@
  */
 import { changeProblems, type Bundle, type Problem } from '../core/batch';
 import { nanoid } from 'nanoid';
-import { writeBundle } from '../formats/write';
+import { writeBundleInTurns } from '../formats/write';
 import { keepBackup, keepDay, listBackups, makeRoom } from './backups';
 import { hasDatabase, openDatabase, type Backup, type Database } from './db';
 import { askToLast } from './lasting';
@@ -65,7 +65,10 @@ function tell(conflicts: readonly Conflict[]): void {
 /** Puts the household by, in the browser or, where that keeps nothing, in this page. */
 async function putBy(household: Bundle, why: string, at: string): Promise<void> {
   if (database) return keepBackup(database, household, why, at);
-  inMemory = [{ id: nanoid(10), at, why, text: writeBundle(household) }, ...inMemory].slice(0, 3);
+  inMemory = [
+    { id: nanoid(10), at, why, text: await writeBundleInTurns(household) },
+    ...inMemory,
+  ].slice(0, 3);
 }
 
 /** The household was taken away in another tab; what this one had not written is put by. */
@@ -272,13 +275,14 @@ function refusal([problem]: readonly Problem[]): string | null {
 /**
  * Changes the household, where every record stays one that a file takes.
  *
+ * @param file what was read from a file, whose records have been checked
  * @returns whether it was changed; where it was not, a notice says why
  */
-export function change(edit: (household: Bundle) => Bundle): boolean {
+export function change(edit: (household: Bundle) => Bundle, file: Bundle | null = null): boolean {
   const { household } = getState();
   if (!household) return false;
   const next = edit(household);
-  const notice = refusal(changeProblems(household, next));
+  const notice = refusal(changeProblems(household, next, file));
   if (notice !== null) {
     setState({ notice });
     return false;
@@ -292,11 +296,12 @@ export async function changeWithBackup(
   why: string,
   at: string,
   edit: (household: Bundle) => Bundle,
+  file: Bundle | null = null,
 ): Promise<void> {
   const { household } = getState();
   if (!household) return;
   await putBy(household, why, at);
-  change(edit);
+  change(edit, file);
   await settled();
 }
 

@@ -4,7 +4,7 @@
  */
 import { nanoid } from 'nanoid';
 import { VERSION, type Bundle } from '../core/batch';
-import { canonical, writeBundle } from '../formats/write';
+import { canonical, writeBundleInTurns } from '../formats/write';
 import { openAsItIs, type Backup, type Database } from './db';
 
 /** Backups kept of those made before something; older ones go. */
@@ -39,8 +39,13 @@ async function put(db: Database, backup: Backup): Promise<void> {
 }
 
 /** Puts the whole household by, before something replaces it. */
-export function keepBackup(db: Database, bundle: Bundle, why: string, at: string): Promise<void> {
-  return put(db, { id: nanoid(10), at, why, text: writeBundle(bundle) });
+export async function keepBackup(
+  db: Database,
+  bundle: Bundle,
+  why: string,
+  at: string,
+): Promise<void> {
+  await put(db, { id: nanoid(10), at, why, text: await writeBundleInTurns(bundle) });
 }
 
 /** Puts the household by as a day began; once a day. @param at ISO 8601 */
@@ -48,7 +53,7 @@ export async function keepDay(db: Database, bundle: Bundle, at: string): Promise
   const day = at.slice(0, 10);
   const id = `day-${day}`;
   if ((await db.getKey('backups', id)) !== undefined) return;
-  await put(db, { id, at, why: 'as the day began', day, text: writeBundle(bundle) });
+  await put(db, { id, at, why: 'as the day began', day, text: await writeBundleInTurns(bundle) });
 }
 
 /** Gives up the oldest day that is kept: what the cook does now needs its room. */

@@ -102,6 +102,13 @@ function household(): Bundle {
 const saved = (next: Batch): boolean =>
   change((h) => ({ ...h, batches: h.batches.map((b) => (b.id === next.id ? next : b)) }));
 
+/** Where a value holds a number that is none, or has no end. */
+function wildNumbers(value: unknown, path = ''): readonly string[] {
+  if (typeof value === 'number') return Number.isFinite(value) ? [] : [`${path} ${value}`];
+  if (typeof value !== 'object' || value === null) return [];
+  return Object.entries(value).flatMap(([key, inner]) => wildNumbers(inner, `${path}/${key}`));
+}
+
 describe('what is kept', () => {
   it('is what a file takes, and can be worked out, whatever was done', async () => {
     await fc.assert(
@@ -119,7 +126,7 @@ describe('what is kept', () => {
         const [batch] = read.bundle.batches;
         if (!batch) return;
         const found = assess(batch, potOf(batch, read.bundle.pots), KITCHEN, { stepS: 60 });
-        expect(Number.isFinite(found.time.totalMin)).toBe(true);
+        expect(wildNumbers(found)).toEqual([]);
       }),
       { numRuns: 60 },
     );

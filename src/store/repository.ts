@@ -46,13 +46,32 @@ function sharing<T extends { readonly id: string }>(
   });
 }
 
+/** So many records are read or written at a time: the page draws and answers in between. */
+const AT_A_TIME = 100;
+
+/** All records of a list, some at a time, in one transaction. */
+async function readList<K extends (typeof LISTS)[number]>(
+  tx: Reading | Writing,
+  name: K,
+): Promise<Schema[K]['value'][]> {
+  const store = tx.objectStore(name);
+  const all: Schema[K]['value'][] = [];
+  for (let after: IDBKeyRange | undefined; ;) {
+    const some: readonly Schema[K]['value'][] = await store.getAll(after, AT_A_TIME);
+    all.push(...some);
+    const last = some.at(-1);
+    if (!last || some.length < AT_A_TIME) return all;
+    after = IDBKeyRange.lowerBound(last.id, true);
+  }
+}
+
 async function readAll(tx: Reading | Writing, base: Bundle | null): Promise<Kept | null> {
   const household = await tx.objectStore('household').get('household');
   const [stamp, pots, batches, cooks] = await Promise.all([
     stampOf(tx),
-    tx.objectStore('pots').getAll(),
-    tx.objectStore('batches').getAll(),
-    tx.objectStore('cooks').getAll(),
+    readList(tx, 'pots'),
+    readList(tx, 'batches'),
+    readList(tx, 'cooks'),
   ]);
   if (household?.key !== 'household') return null;
   const { kitchen, jars, foods = [], extra } = household;
@@ -120,8 +139,12 @@ export async function saveChanges(db: Database, base: Kept | null, after: Bundle
     for (const list of LISTS) {
       const store = tx.objectStore(list);
       const old = new Map((before?.[list] ?? []).map((r) => [r.id, r as unknown]));
-      for (const record of bundle[list])
-        if (old.get(record.id) !== record) requests.push(store.put(record as never));
+      for (const record of bundle[list]) {
+        if (old.get(record.id) === record) continue;
+        requests.push(store.put(record as never));
+        // Waiting for one of its own requests keeps the transaction open, and lets the page draw.
+        if (requests.length % AT_A_TIME === 0) await requests.at(-1);
+      }
       const kept = new Set(bundle[list].map((r) => r.id));
       for (const id of old.keys()) if (!kept.has(id)) requests.push(store.delete(id));
     }

@@ -1,7 +1,6 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { readBundle } from '@/formats';
 import { backups, begin, changeWithBackup, useApp, type Backup } from '@/store';
 import { dateAndTime } from '@/session/clockText';
 import { isoOf } from '@/session/clock';
@@ -9,6 +8,7 @@ import { Button } from './Button';
 import { useClock } from './clock';
 import { download } from './download';
 import { Sheet } from './Sheet';
+import { readFileAway } from '@/workers';
 
 /** What was put by, the newest first: each to bring back or to have as a file. */
 export function BackupsSheet({ onClose }: { readonly onClose: () => void }) {
@@ -19,16 +19,23 @@ export function BackupsSheet({ onClose }: { readonly onClose: () => void }) {
     backups().then(setKept, () => setKept([]));
   }, []);
   const restore = async (backup: Backup): Promise<void> => {
-    const read = readBundle(backup.text);
-    if (!read.ok) {
-      const [problem] = read.problems;
-      setSaid(`It cannot be read: ${problem?.path}, ${problem?.found}. Nothing has changed.`);
+    const read = await readFileAway(new Blob([backup.text]), () => undefined).catch(() => null);
+    if (!read?.ok) {
+      const [problem] = read?.problems ?? [];
+      const why = problem ? `${problem.path}, ${problem.found}` : 'it took too long';
+      setSaid(`It cannot be read: ${why}. Nothing has changed.`);
       return;
     }
+    const { bundle } = read;
     try {
       if (useApp.getState().household)
-        await changeWithBackup('before a backup was brought back', isoOf(clock), () => read.bundle);
-      else await begin(read.bundle);
+        await changeWithBackup(
+          'before a backup was brought back',
+          isoOf(clock),
+          () => bundle,
+          bundle,
+        );
+      else await begin(bundle);
       onClose();
     } catch {
       setSaid('What is here now could not be put by first, so nothing was changed.');

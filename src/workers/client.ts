@@ -1,11 +1,20 @@
 /** The main thread's end of the workers. */
 import { proxy } from 'comlink';
 import type { Assessment, AssessOptions, Draws, ReleaseOption } from '../core/assess';
-import type { Aim, Batch, Kitchen, Pot, ReadLine, ReadsFor } from '../core/batch';
+import type {
+  Aim,
+  Batch,
+  Bundle,
+  Kitchen,
+  Pot,
+  ReadLine,
+  ReadsFor,
+  Validated,
+} from '../core/batch';
 import type { Judged, NextRun, RunOffSolution, Solution, Wishes } from '../core/solve';
 import type { RecipeChanges, RecipeResult } from '../formats/recipeIn';
 import type { AssessApi } from './assess.worker';
-import type { ReaderApi } from './reader.worker';
+import type { LongList, ReaderApi } from './reader.worker';
 import { started, watched } from './watched';
 
 const models = (endsAborted = false) =>
@@ -37,6 +46,27 @@ export function readRecipeAway(
   changes: RecipeChanges,
 ): Promise<RecipeResult> {
   return reader.ask<RecipeResult>('This recipe', (api) => api.readRecipe(text, own, changes));
+}
+
+/**
+ * Reads a file of a household.
+ *
+ * @param onShare told how much of it is here, 0 to 1
+ */
+export async function readFileAway(
+  file: Blob,
+  onShare: (share: number) => void,
+): Promise<Validated> {
+  const lists: Record<LongList, unknown[]> = { batches: [], cooks: [], jars: [] };
+  const read = await reader.ask<Validated>('This file', (api, alive) => {
+    const onPart = (list: LongList, records: readonly unknown[], share: number): void => {
+      alive();
+      lists[list].push(...records);
+      onShare(share);
+    };
+    return api.readFile(file, proxy(onPart) as never);
+  });
+  return read.ok ? { ok: true, bundle: { ...read.bundle, ...(lists as Partial<Bundle>) } } : read;
 }
 
 /** Assesses a batch in the worker. @throws what assess throws, and GivenUp */

@@ -3,6 +3,7 @@ export {
   drawAway,
   judgeAway,
   nextRunAway,
+  readFileAway,
   readLinesAway,
   readRecipeAway,
   releasesAway,

@@ -1,9 +1,41 @@
-/** Reading of lists and recipes, away from the main thread. */
+/** Reading of lists, recipes and files, away from the main thread. */
 import { expose } from 'comlink';
-import { readLines } from '../core/batch';
+import { readLines, type Bundle, type Validated } from '../core/batch';
 import { readRecipe } from '../formats/recipeIn';
+import { readBundle } from '../formats/read';
 
-const api = { readLines, readRecipe };
+/** The long lists of a household. */
+export type LongList = 'batches' | 'cooks' | 'jars';
+const LONG: readonly LongList[] = ['batches', 'cooks', 'jars'];
+
+/** So many records are handed over at a time: whoever takes them can draw in between. */
+const AT_A_TIME = 100;
+
+/**
+ * Reads a file; its long lists are handed over in pieces, and are empty in what is returned.
+ *
+ * @param onPart takes a piece, and the share of the records that is handed over with it
+ */
+async function readFile(
+  file: Blob,
+  onPart: (list: LongList, records: readonly unknown[], share: number) => Promise<void>,
+): Promise<Validated> {
+  const read = readBundle(await file.text());
+  if (!read.ok) return read;
+  const { bundle } = read;
+  const all = LONG.reduce((sum, list) => sum + bundle[list].length, 0);
+  let done = 0;
+  for (const list of LONG)
+    for (let i = 0; i < bundle[list].length; i += AT_A_TIME) {
+      const records = bundle[list].slice(i, i + AT_A_TIME);
+      done += records.length;
+      await onPart(list, records, done / all);
+    }
+  const short: Bundle = { ...bundle, batches: [], cooks: [], jars: [] };
+  return { ok: true, bundle: short };
+}
+
+const api = { readFile, readLines, readRecipe };
 
 export type ReaderApi = typeof api;
 

@@ -198,15 +198,22 @@ export function batchRefusal(batch: Batch): string | null {
   return `${place}${problem.wanted}`;
 }
 
-/** What is wrong with records that a change has made or changed, and where; empty when it can be kept. */
-export function changeProblems(before: Bundle | null, after: Bundle): readonly Problem[] {
-  const was = new Set<unknown>([
-    before?.kitchen,
-    ...(before?.pots ?? []),
-    ...(before?.batches ?? []),
-    ...(before?.cooks ?? []),
-    ...(before?.foods ?? []),
-  ]);
+const recordsOf = (bundle: Bundle | null): readonly unknown[] =>
+  bundle
+    ? [bundle.kitchen, ...bundle.pots, ...bundle.batches, ...bundle.cooks, ...bundle.foods]
+    : [];
+
+/**
+ * What is wrong with records that a change has made or changed, and where; empty when it can be kept.
+ *
+ * @param file what was read from a file, whose records have been checked
+ */
+export function changeProblems(
+  before: Bundle | null,
+  after: Bundle,
+  file: Bundle | null = null,
+): readonly Problem[] {
+  const was = new Set<unknown>([...recordsOf(before), ...recordsOf(file)]);
   const shapes = (schema: yup.Schema, record: { readonly name?: string }): readonly Problem[] =>
     problemsOf(schema, record).map((p) => ({
       ...p,

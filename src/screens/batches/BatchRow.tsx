@@ -31,29 +31,27 @@ export function BatchRow({
           : 'ready to cook';
   const tone = stops > 0 || error ? 'text-rust' : warns > 0 ? 'text-[#7a5c12]' : 'text-leaf';
   return (
-    <li>
-      <Link
-        href={`/bench/${batch.id}`}
-        className="panel flex flex-wrap items-center justify-between gap-x-6 gap-y-2 px-5 py-3.5 hover:border-copper"
-      >
-        <div className="min-w-0 flex-1 basis-56">
-          <h2 className="line-clamp-2 text-[17px] leading-snug font-semibold">{batch.name}</h2>
-          <p className="truncate text-[14px] text-quiet">
-            {[
-              batch.kind,
-              pot.name,
-              assessment && batch.items.length > 0 ? formatMinutes(assessment.time.totalMin) : '',
-              cooked > 0 ? `cooked ${cooked}×` : '',
-            ]
-              .filter(Boolean)
-              .join(' · ')}
-          </p>
-          <p className={`text-[14px] font-medium ${tone}`}>{state}</p>
-        </div>
-        <div className="w-full max-w-[200px]">
-          <Miniature assessment={assessment} capacityL={pot.capacityL} maxFill={pot.maxFill} />
-        </div>
-      </Link>
-    </li>
+    <Link
+      href={`/bench/${batch.id}`}
+      className="panel flex flex-wrap items-center justify-between gap-x-6 gap-y-2 px-5 py-3.5 hover:border-copper"
+    >
+      <div className="min-w-0 flex-1 basis-56">
+        <h2 className="line-clamp-2 text-[17px] leading-snug font-semibold">{batch.name}</h2>
+        <p className="truncate text-[14px] text-quiet">
+          {[
+            batch.kind,
+            pot.name,
+            assessment && batch.items.length > 0 ? formatMinutes(assessment.time.totalMin) : '',
+            cooked > 0 ? `cooked ${cooked}×` : '',
+          ]
+            .filter(Boolean)
+            .join(' · ')}
+        </p>
+        <p className={`text-[14px] font-medium ${tone}`}>{state}</p>
+      </div>
+      <div className="w-full max-w-[200px]">
+        <Miniature assessment={assessment} capacityL={pot.capacityL} maxFill={pot.maxFill} />
+      </div>
+    </Link>
   );
 }

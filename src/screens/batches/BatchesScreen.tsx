@@ -5,13 +5,15 @@ import { ChevronDown, Plus } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { nanoid } from 'nanoid';
-import { useState } from 'react';
-import { newBatch, potOf } from '@/core/batch';
+import { rollup } from 'd3-array';
+import { useMemo, useState } from 'react';
+import { newBatch, potOf, type Batch } from '@/core/batch';
 import { formatAltitude } from '@/core/quantity';
 import { BackupsSheet } from '@/ui/BackupsSheet';
 import { Button } from '@/ui/Button';
 import { ExportAll } from '@/ui/ExportAll';
 import { cookOnStove, saveBatch, useHousehold } from '@/ui/household';
+import { LongList } from '@/ui/LongList';
 import { BatchRow } from './BatchRow';
 import { ImportSheet } from './ImportSheet';
 import { RecipeSheet } from './RecipeSheet';
@@ -20,6 +22,8 @@ import { StartOver } from './StartOver';
 const OPTION =
   'flex min-h-11 w-full items-center rounded-lg px-3 text-left text-[15px] data-focus:bg-copper/10';
 
+const idOf = (batch: Batch): string => batch.id;
+
 /** The start page: what is planned and what is on, and the way in and out for files. */
 export function BatchesScreen() {
   const household = useHousehold();
@@ -27,6 +31,15 @@ export function BatchesScreen() {
   const [sheet, setSheet] = useState<'import' | 'recipe' | 'backups' | 'over' | null>(null);
   const { batches, pots, kitchen, cooks, foods } = household;
   const onStove = cookOnStove(household);
+  const timesCooked = useMemo(
+    () =>
+      rollup(
+        cooks.filter((c) => c.endedAt),
+        (c) => c.length,
+        (c) => c.batch.id,
+      ),
+    [cooks],
+  );
   const start = (): void => {
     const batch = newBatch(nanoid(10), pots[0]);
     saveBatch(batch);
@@ -100,17 +113,16 @@ export function BatchesScreen() {
           <p className="mt-1 text-quiet">Plan a batch, or bring in a file someone gave you.</p>
         </div>
       ) : (
-        <ul className="mt-6 grid gap-3 md:grid-cols-2" aria-label="Planned batches">
-          {batches.map((batch) => (
+        <LongList items={batches} keyOf={idOf} label="Planned batches" rowPx={96} columns={2}>
+          {(batch) => (
             <BatchRow
-              key={batch.id}
               batch={batch}
               pot={potOf(batch, pots)}
               kitchen={kitchen}
-              cooked={cooks.filter((r) => r.endedAt && r.batch.id === batch.id).length}
+              cooked={timesCooked.get(batch.id) ?? 0}
             />
-          ))}
-        </ul>
+          )}
+        </LongList>
       )}
       {sheet === 'import' && <ImportSheet household={household} onClose={() => setSheet(null)} />}
       {sheet === 'recipe' && (

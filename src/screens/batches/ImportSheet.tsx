@@ -1,12 +1,14 @@
 'use client';
 
 import { Tab, TabGroup, TabList } from '@headlessui/react';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { Bundle, Problem } from '@/core/batch';
-import { importBundle, previewImport, readBundle, type Change, type ImportMode } from '@/formats';
+import { importBundle, previewImport, type Change, type ImportMode } from '@/formats';
 import { changeWithBackup } from '@/store';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
+import { reasonWords } from '@/ui/useNewest';
+import { readFileAway } from '@/workers';
 import { isoOf } from '@/session/clock';
 import { useClock } from '@/ui/clock';
 
@@ -18,6 +20,8 @@ const MODES: readonly (readonly [ImportMode, string, string])[] = [
   ['merge', 'Merge', 'Adds what is new; where both have it, the file’s wins. Your kitchen stays.'],
   ['replace', 'Replace', 'Your household becomes the file’s. What is not in the file goes.'],
 ];
+/** More changes are counted, not listed. */
+const SHOWN = 200;
 const TONE: Readonly<Record<Change['how'], string>> = {
   added: 'text-leaf',
   changed: 'text-[#7a5c12]',
@@ -55,11 +59,14 @@ function Preview({ changes }: { readonly changes: readonly Change[] }) {
   if (moving.length === 0) return <p>Nothing would change: all of it is here already.</p>;
   return (
     <ul className="max-h-56 overflow-y-auto text-[14px]" tabIndex={0} aria-label="What will change">
-      {moving.map((c, i) => (
+      {moving.slice(0, SHOWN).map((c, i) => (
         <li key={i}>
           <b className={TONE[c.how]}>{c.how}</b> {c.what}: {c.name}
         </li>
       ))}
+      {moving.length > SHOWN && (
+        <li className="text-quiet">and {moving.length - SHOWN} more of the kind</li>
+      )}
     </ul>
   );
 }
@@ -76,10 +83,25 @@ export function ImportSheet({
   const [read, setRead] = useState<Read | null>(null);
   const [mode, setMode] = useState<ImportMode>('merge');
   const [failed, setFailed] = useState<string | null>(null);
+  const [taking, setTaking] = useState(false);
+  /** How much of a file is read; null while none is. */
+  const [share, setShare] = useState<number | null>(null);
   const bundle = read && 'bundle' in read ? read.bundle : null;
+  const changes = useMemo(
+    () => (bundle ? previewImport(household, bundle, mode) : []),
+    [household, bundle, mode],
+  );
   const open = async (file: File | undefined): Promise<void> => {
     if (!file) return;
-    const result = readBundle(await file.text());
+    setRead(null);
+    setFailed(null);
+    setShare(0);
+    const result = await readFileAway(file, setShare).catch((reason: unknown) => {
+      setFailed(reasonWords(reason));
+      return null;
+    });
+    setShare(null);
+    if (!result) return;
     setRead(
       result.ok
         ? { name: file.name, bundle: result.bundle }
@@ -89,11 +111,16 @@ export function ImportSheet({
   const take = async (): Promise<void> => {
     if (!bundle) return;
     try {
-      await changeWithBackup(`before bringing in ${read?.name ?? 'a file'}`, isoOf(clock), (now) =>
-        importBundle(now, bundle, mode),
+      setTaking(true);
+      await changeWithBackup(
+        `before bringing in ${read?.name ?? 'a file'}`,
+        isoOf(clock),
+        (now) => importBundle(now, bundle, mode),
+        bundle,
       );
       onClose();
     } catch {
+      setTaking(false);
       setFailed(
         'The backup could not be kept, so nothing was changed. Export everything to a file first.',
       );
@@ -109,8 +136,8 @@ export function ImportSheet({
           <Button look="quiet" onClick={onClose}>
             Cancel
           </Button>
-          <Button look="copper" disabled={!bundle} onClick={() => void take()}>
-            {mode === 'merge' ? 'Merge it' : 'Replace everything'}
+          <Button look="copper" disabled={!bundle || taking} onClick={() => void take()}>
+            {taking ? 'Taking it in…' : mode === 'merge' ? 'Merge it' : 'Replace everything'}
           </Button>
         </>
       }
@@ -124,6 +151,16 @@ export function ImportSheet({
           onChange={(e) => void open(e.target.files?.[0])}
         />
       </label>
+      {share !== null && (
+        <div role="status">
+          Reading the file…
+          <progress
+            className="mt-1 block h-2 w-full accent-copper"
+            max={1}
+            value={share || undefined}
+          />
+        </div>
+      )}
       {read && 'problems' in read && <Problems name={read.name} problems={read.problems} />}
       {bundle && (
         <>
@@ -143,7 +180,7 @@ export function ImportSheet({
             </TabList>
           </TabGroup>
           <p className="text-[14px] text-quiet">{MODES.find(([m]) => m === mode)?.[2]}</p>
-          <Preview changes={previewImport(household, bundle, mode)} />
+          <Preview changes={changes} />
           <p className="text-[13px] text-quiet">
             A backup of your household is kept in this browser first.
           </p>

@@ -16,6 +16,7 @@ import {
   type Pot,
   type ReadLine,
   type ReadsFor,
+  type Validated,
 } from '@/core/batch';
 import {
   judgeBatch,
@@ -28,7 +29,7 @@ import {
   type Solution,
   type Wishes,
 } from '@/core/solve';
-import { readRecipe, type RecipeChanges, type RecipeResult } from '@/formats';
+import { readBundle, readRecipe, type RecipeChanges, type RecipeResult } from '@/formats';
 
 export function assessAway(
   batch: Batch,
@@ -109,6 +110,15 @@ export function readRecipeAway(
   changes: RecipeChanges,
 ): Promise<RecipeResult> {
   return Promise.resolve(readRecipe(text, own, changes));
+}
+
+export async function readFileAway(
+  file: Blob,
+  onShare: (share: number) => void,
+): Promise<Validated> {
+  const read = readBundle(await file.text());
+  onShare(1);
+  return read;
 }
 
 export const stopSolving = (): void => undefined;

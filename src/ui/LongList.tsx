@@ -1,0 +1,93 @@
+import { useWindowVirtualizer } from '@tanstack/react-virtual';
+import { useLayoutEffect, useRef, useState, useSyncExternalStore, type ReactNode } from 'react';
+
+/** Up to here all of a list stands on the page, for its search, its print and its readers. */
+const ALL = 60;
+/** Rows kept beside what is seen. */
+const BESIDE = 6;
+const GAP_PX = 12;
+/** From this width on a list may have two columns, as Tailwind's md. */
+const WIDE = '(min-width: 768px)';
+
+function useIsWide(): boolean {
+  return useSyncExternalStore(
+    (heard) => {
+      const query = matchMedia(WIDE);
+      query.addEventListener('change', heard);
+      return () => query.removeEventListener('change', heard);
+    },
+    () => matchMedia(WIDE).matches,
+    () => false,
+  );
+}
+
+interface Props<T> {
+  readonly items: readonly T[];
+  readonly keyOf: (item: T) => string;
+  readonly label: string;
+  /** About how high a row is, px; it is measured once it is seen. */
+  readonly rowPx: number;
+  readonly columns: 1 | 2;
+  readonly children: (item: T) => ReactNode;
+}
+
+/** Only what is seen, and a little beside it. */
+function Virtual<T>({ items, keyOf, label, rowPx, columns, children }: Props<T>) {
+  // The virtualizer is one object that changes within: a compiler that memoises would not see it.
+  'use no memo';
+  const wide = useIsWide();
+  const lanes = wide ? columns : 1;
+  const list = useRef<HTMLUListElement>(null);
+  const [topPx, setTopPx] = useState(0);
+  useLayoutEffect(() => {
+    if (list.current) setTopPx(list.current.getBoundingClientRect().top + scrollY);
+  }, []);
+  const virtualizer = useWindowVirtualizer({
+    count: items.length,
+    estimateSize: () => rowPx,
+    lanes,
+    gap: GAP_PX,
+    overscan: BESIDE,
+    scrollMargin: topPx,
+    getItemKey: (i) => `${lanes}-${keyOf(items[i] as T)}`,
+  });
+  return (
+    <ul
+      ref={list}
+      aria-label={label}
+      className="relative mt-6"
+      style={{ height: virtualizer.getTotalSize() }}
+    >
+      {virtualizer.getVirtualItems().map((row) => (
+        <li
+          key={row.key}
+          ref={virtualizer.measureElement}
+          data-index={row.index}
+          aria-setsize={items.length}
+          aria-posinset={row.index + 1}
+          className="absolute top-0"
+          style={{
+            width: `calc((100% - ${(lanes - 1) * GAP_PX}px) / ${lanes})`,
+            left: `calc((100% + ${GAP_PX}px) * ${row.lane / lanes})`,
+            transform: `translateY(${row.start - topPx}px)`,
+          }}
+        >
+          {children(items[row.index] as T)}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** A list that may be of many years: short ones whole, of long ones what is seen. */
+export function LongList<T>(props: Props<T>) {
+  const { items, keyOf, label, columns, children } = props;
+  if (items.length > ALL) return <Virtual {...props} />;
+  return (
+    <ul className={`mt-6 grid gap-3 ${columns === 2 ? 'md:grid-cols-2' : ''}`} aria-label={label}>
+      {items.map((item) => (
+        <li key={keyOf(item)}>{children(item)}</li>
+      ))}
+    </ul>
+  );
+}
