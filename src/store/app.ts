@@ -11,6 +11,7 @@ import { hasDatabase, openDatabase, type Backup, type Database } from './db';
 import { askToLast } from './lasting';
 import { watchLeaving } from './leaving';
 import { mergeBundles, type Conflict } from './merge';
+import { openKept } from './opening';
 import { loadBundle, saveChanges, StartedOver, wipe, type Kept } from './repository';
 import { kindOf, nameOf, trouble, useApp, type AppState } from './state';
 
@@ -85,17 +86,31 @@ async function startedOver(): Promise<void> {
   useApp.temporal.getState().clear();
 }
 
+/** The day that is put by already, or about to be. */
+let day = '';
+let puttingBy: Promise<void> = Promise.resolve();
+
+/** Puts the day by as it began; no change waits for it, nor is any kept out by its having no room. */
+function putDayBy(db: Database, bundle: Bundle): void {
+  const at = isoNow();
+  if (day === at.slice(0, 10)) return;
+  day = at.slice(0, 10);
+  puttingBy = keepDay(db, bundle, at).catch(() => undefined);
+}
+
 async function write(): Promise<void> {
   const { household } = getState();
   if (!household || household === written?.bundle) return;
   // Kept by nobody: what stands in the way is said already.
   if (!database) return watchLeaving(true);
   try {
-    // A day that finds no room must not keep the change out.
-    if (written) await keepDay(database, written.bundle, isoNow()).catch(() => undefined);
+    const before = written;
     const { kept, conflicts } = await saveChanges(database, written, household);
     // What the cook has made is worth asking for; the sample is not.
-    if (written) void askToLast(database).catch(() => undefined);
+    if (before) {
+      void askToLast(database).catch(() => undefined);
+      putDayBy(database, before.bundle);
+    }
     written = kept;
     channel?.postMessage('changed');
     if (getState().trouble) setState({ trouble: null });
@@ -117,10 +132,24 @@ async function write(): Promise<void> {
   watchLeaving(getState().household !== written?.bundle);
 }
 
-/** Writes what changed, one change after another; tells the other tabs. */
+/** What reads or writes the database, or waits for its turn to. */
+let busy = 0;
+
+/** One after another; with nothing before it, at once. */
+function inTurn(work: () => Promise<void>): void {
+  busy++;
+  queue = (busy === 1 ? work() : queue.then(work)).finally(() => {
+    busy--;
+  });
+}
+
+/**
+ * Writes what changed, one change after another; tells the other tabs. With nothing before it, it is
+ * asked for at once, before the page draws what changed.
+ */
 function persist(): void {
   watchLeaving(true);
-  queue = queue.then(write);
+  inTurn(write);
 }
 
 useApp.subscribe((state, before) => {
@@ -128,8 +157,9 @@ useApp.subscribe((state, before) => {
 });
 
 /** Waits until everything is written. */
-export function settled(): Promise<void> {
-  return queue;
+export async function settled(): Promise<void> {
+  await queue;
+  await puttingBy;
 }
 
 async function readOthers(): Promise<void> {
@@ -144,7 +174,7 @@ async function readOthers(): Promise<void> {
 
 /** Takes in what other tabs have written. */
 function pull(): void {
-  queue = queue.then(readOthers).catch(() => undefined);
+  inTurn(() => readOthers().catch(() => undefined));
 }
 
 /** The database is closed under the page. */
@@ -229,16 +259,16 @@ export async function start(
   const slow = setTimeout(() => waiting(getState().waiting ?? 'slow'), PATIENCE_MS);
   let blocked: ReturnType<typeof setTimeout> | undefined;
   try {
-    const opened = await openDatabase({
+    const opened = await openKept({
       onClosed,
       onBlocked: () => {
         blocked = setTimeout(() => waiting('blocked'), PATIENCE_MS);
       },
     });
     // Who went on without it is not thrown back.
-    if (begun) return opened.close();
-    database = opened;
-    written = await loadBundle(database);
+    if (begun) return opened.database.close();
+    database = opened.database;
+    written = opened.kept;
     begun = true;
     listen();
     if (written) setState({ household: written.bundle, status: 'ready' });

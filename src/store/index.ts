@@ -10,6 +10,7 @@ export {
   start,
   startOver,
 } from './app';
+export { openEarly } from './opening';
 export { readAsItIs } from './backups';
 export { useApp } from './state';
 export type { Backup } from './db';

@@ -113,6 +113,98 @@ export interface Saved {
   readonly conflicts: readonly Conflict[];
 }
 
+type Asked = Promise<unknown>[];
+
+/** What is asked of a transaction: all or nothing. */
+async function inOne<T>(db: Database, work: (tx: Writing, asked: Asked) => Promise<T>): Promise<T> {
+  const tx = db.transaction(['household', ...LISTS], 'readwrite');
+  const asked: Asked = [];
+  try {
+    const done = await work(tx, asked);
+    await Promise.all([...asked, tx.done]);
+    return done;
+  } catch (error) {
+    // A record that cannot be stored fails alone; the rest must not be kept without it.
+    for (const request of [...asked, tx.done]) request.catch(() => undefined);
+    try {
+      tx.abort();
+    } catch {
+      // It has ended already, by the very error that is passed on.
+    }
+    throw error;
+  }
+}
+
+/** What has to be asked for one state of the household to become another. */
+function* writesOf(
+  before: Bundle | null,
+  bundle: Bundle,
+): Generator<(tx: Writing) => Promise<unknown>> {
+  if (!before || householdChanged(before, bundle))
+    yield (tx) => tx.objectStore('household').put(householdOf(bundle));
+  for (const list of LISTS) {
+    const old = new Map((before?.[list] ?? []).map((r) => [r.id, r as unknown]));
+    for (const record of bundle[list])
+      if (old.get(record.id) !== record) yield (tx) => tx.objectStore(list).put(record as never);
+    const kept = new Set(bundle[list].map((r) => r.id));
+    for (const id of old.keys()) if (!kept.has(id)) yield (tx) => tx.objectStore(list).delete(id);
+  }
+}
+
+function stamped(tx: Writing): readonly [string, Promise<unknown>] {
+  const stamp = nanoid(12);
+  return [stamp, tx.objectStore('household').put({ key: 'stamp', stamp, version: VERSION })];
+}
+
+/** Others have written since. */
+class Behind extends Error {}
+
+/**
+ * Writes a small change without waiting for anything: all of it is asked for in this very turn, and
+ * taken back where others have written since. Whatever the page draws next does not hold it up.
+ *
+ * @throws Behind where they have
+ */
+function saveAtOnce(
+  db: Database,
+  base: Kept,
+  after: Bundle,
+  writes: readonly ((tx: Writing) => Promise<unknown>)[],
+): Promise<Saved> {
+  return inOne(db, async (tx, asked) => {
+    const known = stampOf(tx);
+    asked.push(known);
+    const [stamp, request] = stamped(tx);
+    asked.push(request);
+    for (const write of writes) asked.push(write(tx));
+    if ((await known) !== base.stamp) throw new Behind();
+    // Without this the browser waits until the page has heard of every request.
+    tx.commit();
+    return { kept: { bundle: after, stamp }, conflicts: [] };
+  });
+}
+
+/** Writes a change of any size on top of what others have written. */
+function saveJoined(db: Database, base: Kept | null, after: Bundle): Promise<Saved> {
+  return inOne(db, async (tx, asked) => {
+    const others =
+      base && (await stampOf(tx)) !== base.stamp ? await readAll(tx, base.bundle) : base;
+    if (base && !others) throw new StartedOver();
+    const { bundle, conflicts } =
+      base && others && others !== base
+        ? mergeBundles(base.bundle, after, others.bundle)
+        : { bundle: after, conflicts: [] };
+    const [stamp, request] = stamped(tx);
+    asked.push(request);
+    for (const write of writesOf(others?.bundle ?? null, bundle)) {
+      asked.push(write(tx));
+      // Waiting for one of its own requests keeps the transaction open, and lets the page draw.
+      if (asked.length % AT_A_TIME === 0) await asked.at(-1);
+    }
+    return { kept: { bundle, stamp }, conflicts };
+  });
+}
+
 /**
  * Writes what differs between two states of the household, in one transaction: all or nothing. What
  * another tab has written since is joined with it.
@@ -121,44 +213,14 @@ export interface Saved {
  * @throws StartedOver where it has been taken away meanwhile
  */
 export async function saveChanges(db: Database, base: Kept | null, after: Bundle): Promise<Saved> {
-  const tx = db.transaction(['household', ...LISTS], 'readwrite');
-  const requests: Promise<unknown>[] = [];
+  if (!base) return saveJoined(db, base, after);
+  const writes = [...writesOf(base.bundle, after)];
+  if (writes.length > AT_A_TIME) return saveJoined(db, base, after);
   try {
-    const others =
-      base && (await stampOf(tx)) !== base.stamp ? await readAll(tx, base.bundle) : base;
-    if (base && !others) throw new StartedOver();
-    const { bundle, conflicts } =
-      base && others && others !== base
-        ? mergeBundles(base.bundle, after, others.bundle)
-        : { bundle: after, conflicts: [] };
-    const before = others?.bundle ?? null;
-    const stamp = nanoid(12);
-    requests.push(tx.objectStore('household').put({ key: 'stamp', stamp, version: VERSION }));
-    if (!before || householdChanged(before, bundle))
-      requests.push(tx.objectStore('household').put(householdOf(bundle)));
-    for (const list of LISTS) {
-      const store = tx.objectStore(list);
-      const old = new Map((before?.[list] ?? []).map((r) => [r.id, r as unknown]));
-      for (const record of bundle[list]) {
-        if (old.get(record.id) === record) continue;
-        requests.push(store.put(record as never));
-        // Waiting for one of its own requests keeps the transaction open, and lets the page draw.
-        if (requests.length % AT_A_TIME === 0) await requests.at(-1);
-      }
-      const kept = new Set(bundle[list].map((r) => r.id));
-      for (const id of old.keys()) if (!kept.has(id)) requests.push(store.delete(id));
-    }
-    await Promise.all([...requests, tx.done]);
-    return { kept: { bundle, stamp }, conflicts };
+    return await saveAtOnce(db, base, after, writes);
   } catch (error) {
-    // A record that cannot be stored fails alone; the rest must not be kept without it.
-    for (const request of [...requests, tx.done]) request.catch(() => undefined);
-    try {
-      tx.abort();
-    } catch {
-      // It has ended already, by the very error that is passed on.
-    }
-    throw error;
+    if (!(error instanceof Behind)) throw error;
+    return saveJoined(db, base, after);
   }
 }
 

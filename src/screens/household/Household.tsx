@@ -3,7 +3,7 @@
 import { useEffect, type ReactNode } from 'react';
 import type { Bundle } from '@/core/batch';
 import { isoOf } from '@/session/clock';
-import { goOnWithout, start, useApp } from '@/store';
+import { goOnWithout, openEarly, start, useApp } from '@/store';
 import { useClock } from '@/ui/clock';
 import { Button } from '@/ui/Button';
 import { Banner } from './Banner';
@@ -38,6 +38,8 @@ function Skeleton() {
     </main>
   );
 }
+
+if (typeof window !== 'undefined') openEarly();
 
 /** The frame of every page: opens the household, then shows the page in it. */
 export function Household({

@@ -1,0 +1,202 @@
+/**
+ * The running build, treated badly: killed after an edit, opened in two tabs that edit at once, out of
+ * room. Seeded; needs a build.
+ */
+/* global window, document, performance, addEventListener, requestAnimationFrame, indexedDB, IDBDatabase, IDBObjectStore, DOMException */
+import { execFileSync, spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { chromium } from '@playwright/test';
+import { BROWSER, serve } from '../server.mjs';
+import { chanceOf } from './chance.mjs';
+const SEED = 20261126;
+const KILLS = 40;
+const PAIRS = 200;
+const EDITS = 100;
+/** Tabs edit no further apart, ms. */
+const APART_MS = 75;
+const chance = chanceOf(SEED);
+const { home, stop } = await serve(spawn, path.join('node_modules', '.bin', 'next'), 3233);
+const failures = [];
+const pause = (ms) => new Promise((done) => setTimeout(done, ms));
+const nameField = (page) => page.getByLabel('Name of the batch');
+async function named(page, name) {
+  await nameField(page).fill(name);
+  await nameField(page).press('Enter');
+}
+async function openBench(context) {
+  const page = context.pages()[0] ?? (await context.newPage());
+  await page.goto(`${home}/bench/b5`);
+  await nameField(page).waitFor();
+  return page;
+}
+/** Kills the browser as a crash does, after an edit has been shown. */
+async function kills() {
+  const folder = mkdtempSync(path.join(tmpdir(), 'retort-kill-'));
+  let lost = 0;
+  let wanted = '';
+  for (let i = 0; i <= KILLS; i++) {
+    const context = await chromium.launchPersistentContext(folder, BROWSER);
+    const page = await openBench(context);
+    if (wanted && (await nameField(page).inputValue()) !== wanted) {
+      lost++;
+      failures.push(`kill ${i}: ${wanted} is lost`);
+    }
+    if (i === KILLS) await context.close();
+    else {
+      wanted = `Killed ${i}`;
+      await named(page, wanted);
+      await pause(15 + chance() * 200);
+      try {
+        execFileSync('pkill', ['-9', '-f', folder]);
+      } catch {
+        // All of its processes are gone already.
+      }
+      await context.close().catch(() => undefined);
+    }
+  }
+  rmSync(folder, { recursive: true, force: true });
+  return `${KILLS} kills 15 to 215 ms after an edit: ${lost} lost`;
+}
+/** How long an edit takes from the key to the end of its transaction, in the page's own time. */
+async function durability() {
+  const browser = await chromium.launch(BROWSER);
+  const context = await browser.newContext();
+  await context.addInitScript(() => {
+    const times = [];
+    let pressed = 0;
+    let shown = null;
+    Object.assign(window, { safeAfter: times });
+    addEventListener(
+      'keydown',
+      (event) => {
+        if (event.key !== 'Enter') return;
+        pressed = performance.now();
+        shown = null;
+        requestAnimationFrame((now) => {
+          shown = now;
+        });
+      },
+      true,
+    );
+    const open = IDBDatabase.prototype.transaction;
+    IDBDatabase.prototype.transaction = function (...args) {
+      const tx = open.apply(this, args);
+      if (tx.mode === 'readwrite' && [...tx.objectStoreNames].some((n) => n === 'batches'))
+        tx.addEventListener('complete', () => {
+          if (pressed > 0)
+            times.push([
+              performance.now() - pressed,
+              shown === null ? 0 : Math.max(0, performance.now() - shown),
+            ]);
+          pressed = 0;
+        });
+      return tx;
+    };
+  });
+  const page = await openBench(context);
+  for (let i = 0; i < EDITS; i++) {
+    await named(page, `Edit ${i}`);
+    await page.waitForFunction((n) => window.safeAfter.length > n, i);
+  }
+  const times = await page.evaluate(() => window.safeAfter);
+  await browser.close();
+  const spread = (which) => {
+    const sorted = times.map((t) => t[which]).toSorted((a, b) => a - b);
+    const at = (share) => sorted[Math.floor(share * (sorted.length - 1))].toFixed(1);
+    return `median ${at(0.5)} ms, 95 % ${at(0.95)} ms, worst ${at(1)} ms`;
+  };
+  return `${times.length} edits: from the frame that shows it to safe ${spread(1)}; from the key ${spread(0)}`;
+}
+/** Two tabs change one batch at nearly the same time: both changes stand in both. */
+async function tabs() {
+  const browser = await chromium.launch(BROWSER);
+  const context = await browser.newContext();
+  const [a, b] = [await context.newPage(), await context.newPage()];
+  for (const page of [a, b]) {
+    await page.goto(`${home}/bench/b5`);
+    await nameField(page).waitFor();
+  }
+  const kept = (page) =>
+    page.evaluate(
+      () =>
+        new Promise((done) => {
+          const request = indexedDB.open('retort');
+          request.onsuccess = () => {
+            const db = request.result;
+            const get = db.transaction('batches').objectStore('batches').get('b5');
+            get.onsuccess = () => {
+              db.close();
+              done(get.result);
+            };
+          };
+        }),
+    );
+  let lost = 0;
+  let stale = 0;
+  for (let i = 0; i < PAIRS; i++) {
+    const name = `Pair ${i}`;
+    const minute = 1 + (i % 40);
+    const late = chance() * APART_MS;
+    const hold = async () => {
+      await pause(late);
+      await b
+        .getByRole('slider', { name: 'End of the hold' })
+        .press(i % 2 === 0 ? 'ArrowRight' : 'ArrowLeft');
+    };
+    const before = await kept(a);
+    await Promise.all([named(a, name), hold()]);
+    try {
+      await b.waitForFunction(
+        (wanted) => document.querySelector('[aria-label="Name of the batch"]')?.value === wanted,
+        name,
+        { timeout: 5000 },
+      );
+    } catch {
+      stale++;
+      failures.push(`pair ${i}: a tab stayed stale`);
+    }
+    const after = await kept(a);
+    const moved = JSON.stringify(after) !== JSON.stringify({ ...before, name });
+    if (after.name !== name || !moved) {
+      lost++;
+      failures.push(
+        `pair ${i} (${minute}): ${after.name === name ? 'the hold' : 'the name'} is lost`,
+      );
+    }
+  }
+  await browser.close();
+  return `${PAIRS} pairs of edits in two tabs, 0 to ${APART_MS} ms apart: ${lost} lost, ${stale} stale`;
+}
+/** No room for a while: what was changed meanwhile is kept once there is. */
+async function fullDisk() {
+  const browser = await chromium.launch(BROWSER);
+  const page = await browser.newPage();
+  await page.goto(`${home}/bench/b5`);
+  await nameField(page).waitFor();
+  await page.evaluate(() => {
+    const put = IDBObjectStore.prototype.put;
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException('full', 'QuotaExceededError');
+    };
+    Object.assign(window, { room: () => (IDBObjectStore.prototype.put = put) });
+  });
+  await named(page, 'While it was full');
+  await page.getByText('This browser has no room left').waitFor();
+  await page.evaluate(() => window.room());
+  await page.getByText('This browser has no room left').waitFor({ state: 'detached' });
+  await page.reload();
+  await nameField(page).waitFor();
+  const name = await nameField(page).inputValue();
+  await browser.close();
+  if (name !== 'While it was full') failures.push('full disk: the change is lost');
+  return `disk full, then room again: ${name === 'While it was full' ? 'kept by itself' : 'lost'}`;
+}
+try {
+  for (const campaign of [durability, fullDisk, tabs, kills]) console.log(await campaign());
+} finally {
+  stop();
+}
+for (const failure of failures) console.log(failure);
+if (failures.length > 0) process.exitCode = 1;

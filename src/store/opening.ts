@@ -1,0 +1,45 @@
+/** Opening what the browser keeps: begun as soon as the page's code is there, taken up by the shell. */
+import { hasDatabase, openDatabase, type Database, type Events } from './db';
+import { loadBundle, type Kept } from './repository';
+
+export interface Opened {
+  readonly database: Database;
+  /** Null before the first start. */
+  readonly kept: Kept | null;
+}
+
+let early: Promise<Opened> | null = null;
+let heard: Events = {};
+let blocked = false;
+
+async function open(): Promise<Opened> {
+  const database = await openDatabase({
+    onBlocked: () => {
+      blocked = true;
+      heard.onBlocked?.();
+    },
+    onClosed: (why) => heard.onClosed?.(why),
+  });
+  return { database, kept: await loadBundle(database) };
+}
+
+/** Begins at once: the browser reads while the page is still being put together. */
+export function openEarly(): void {
+  if (early || !hasDatabase()) return;
+  early = open();
+  // Whoever takes it up hears of it.
+  early.catch(() => undefined);
+}
+
+/**
+ * Opens the database and reads what is there.
+ *
+ * @throws what the browser throws when it does not open
+ */
+export function openKept(events: Events): Promise<Opened> {
+  heard = events;
+  if (early && blocked) events.onBlocked?.();
+  const opened = early ?? open();
+  early = null;
+  return opened;
+}

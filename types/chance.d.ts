@@ -1,0 +1,3 @@
+declare module '*/chance.mjs' {
+  export function chanceOf(seed: number): () => number;
+}
