@@ -53,7 +53,7 @@ function mutate(value: Json): void {
   const [within, key] = pick(places(value));
   const holder = within as { [key: string]: Json };
   const what = pick(['wild', 'gone', 'twice', 'number'] as const);
-  if (what === 'gone' && !Array.isArray(within)) delete holder[key];
+  if (what === 'gone' && !Array.isArray(within)) Reflect.deleteProperty(holder, key);
   else if (what === 'twice' && Array.isArray(within))
     within.push(structuredClone(within[Number(key)] ?? null));
   else if (what === 'number' && typeof holder[key] === 'number')

@@ -1,16 +1,6 @@
-export {
-  backups,
-  begin,
-  change,
-  changeWithBackup,
-  dismissNotice,
-  goOnWithout,
-  keepAgain,
-  settled,
-  start,
-  startOver,
-} from './app';
-export { openEarly } from './opening';
+export { change, changeWithBackup, dismissNotice } from './actions';
 export { readAsItIs } from './backups';
-export { useApp } from './state';
+export { backups, begin, goOnWithout, keepAgain, settled, start, startOver } from './connection';
 export type { Backup } from './db';
+export { openEarly } from './opening';
+export { useApp } from './state';

@@ -49,6 +49,11 @@ function Virtual<T>({ items, keyOf, label, rowPx, columns, children }: Props<T>)
     gap: GAP_PX,
     overscan: BESIDE,
     scrollMargin: topPx,
+    // The page scrolls itself, to its top or back to where it was; only what was measured otherwise
+    // than expected is made up for.
+    scrollToFn: (_, { adjustments = 0 }) => {
+      if (adjustments !== 0) scrollBy(0, adjustments);
+    },
     getItemKey: (i) => `${lanes}-${keyOf(items[i] as T)}`,
   });
   return (

@@ -6,18 +6,22 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { nanoid } from 'nanoid';
 import { rollup } from 'd3-array';
-import { useMemo, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { newBatch, potOf, type Batch } from '@/core/batch';
 import { formatAltitude } from '@/core/quantity';
-import { BackupsSheet } from '@/ui/BackupsSheet';
 import { Button } from '@/ui/Button';
 import { ExportAll } from '@/ui/ExportAll';
 import { cookOnStove, saveBatch, useHousehold } from '@/ui/household';
 import { LongList } from '@/ui/LongList';
 import { BatchRow } from './BatchRow';
-import { ImportSheet } from './ImportSheet';
-import { RecipeSheet } from './RecipeSheet';
-import { StartOver } from './StartOver';
+
+// What reads files and recipes comes when it is asked for: most visits go straight to a batch.
+const BackupsSheet = lazy(() =>
+  import('@/ui/BackupsSheet').then((m) => ({ default: m.BackupsSheet })),
+);
+const ImportSheet = lazy(() => import('./ImportSheet').then((m) => ({ default: m.ImportSheet })));
+const RecipeSheet = lazy(() => import('./RecipeSheet').then((m) => ({ default: m.RecipeSheet })));
+const StartOver = lazy(() => import('./StartOver').then((m) => ({ default: m.StartOver })));
 
 const OPTION =
   'flex min-h-11 w-full items-center rounded-lg px-3 text-left text-[15px] data-focus:bg-copper/10';
@@ -124,22 +128,24 @@ export function BatchesScreen() {
           )}
         </LongList>
       )}
-      {sheet === 'import' && <ImportSheet household={household} onClose={() => setSheet(null)} />}
-      {sheet === 'recipe' && (
-        <RecipeSheet
-          kitchen={kitchen}
-          pot={pots[0]}
-          foods={foods}
-          makeId={() => nanoid(10)}
-          onPlan={(batch) => {
-            saveBatch(batch, batch.items);
-            router.push(`/bench/${batch.id}`);
-          }}
-          onClose={() => setSheet(null)}
-        />
-      )}
-      {sheet === 'backups' && <BackupsSheet onClose={() => setSheet(null)} />}
-      {sheet === 'over' && <StartOver household={household} onClose={() => setSheet(null)} />}
+      <Suspense>
+        {sheet === 'import' && <ImportSheet household={household} onClose={() => setSheet(null)} />}
+        {sheet === 'recipe' && (
+          <RecipeSheet
+            kitchen={kitchen}
+            pot={pots[0]}
+            foods={foods}
+            makeId={() => nanoid(10)}
+            onPlan={(batch) => {
+              saveBatch(batch, batch.items);
+              router.push(`/bench/${batch.id}`);
+            }}
+            onClose={() => setSheet(null)}
+          />
+        )}
+        {sheet === 'backups' && <BackupsSheet onClose={() => setSheet(null)} />}
+        {sheet === 'over' && <StartOver household={household} onClose={() => setSheet(null)} />}
+      </Suspense>
     </main>
   );
 }

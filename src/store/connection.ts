@@ -1,9 +1,8 @@
 /**
- * The state of the shell: the household in memory, kept in the browser's database as it changes,
- * shared with other tabs, and undoable. The interface reads it and calls its actions; nothing
- * else writes.
+ * Between the household in memory and the browser's database: opened, written as it changes, shared with
+ * other tabs, kept again where it was lost.
  */
-import { changeProblems, type Bundle, type Problem } from '../core/batch';
+import type { Bundle } from '../core/batch';
 import { nanoid } from 'nanoid';
 import { writeBundleInTurns } from '../formats/write';
 import { keepBackup, keepDay, listBackups, makeRoom } from './backups';
@@ -64,7 +63,7 @@ function tell(conflicts: readonly Conflict[]): void {
 }
 
 /** Puts the household by, in the browser or, where that keeps nothing, in this page. */
-async function putBy(household: Bundle, why: string, at: string): Promise<void> {
+export async function putBy(household: Bundle, why: string, at: string): Promise<void> {
   if (database) return keepBackup(database, household, why, at);
   inMemory = [
     { id: nanoid(10), at, why, text: await writeBundleInTurns(household) },
@@ -296,45 +295,6 @@ export async function begin(bundle: Bundle): Promise<void> {
   useApp.temporal.getState().clear();
 }
 
-/** What a file would not take is not kept either: told in a cook's words. */
-function refusal([problem]: readonly Problem[]): string | null {
-  if (!problem) return null;
-  return `That was not kept: ${problem.path}, ${problem.found}, where ${problem.wanted} is wanted. All else is as it was.`;
-}
-
-/**
- * Changes the household, where every record stays one that a file takes.
- *
- * @param file what was read from a file, whose records have been checked
- * @returns whether it was changed; where it was not, a notice says why
- */
-export function change(edit: (household: Bundle) => Bundle, file: Bundle | null = null): boolean {
-  const { household } = getState();
-  if (!household) return false;
-  const next = edit(household);
-  const notice = refusal(changeProblems(household, next, file));
-  if (notice !== null) {
-    setState({ notice });
-    return false;
-  }
-  setState({ household: next });
-  return true;
-}
-
-/** Changes the household after putting a backup by. @throws when the backup cannot be kept */
-export async function changeWithBackup(
-  why: string,
-  at: string,
-  edit: (household: Bundle) => Bundle,
-  file: Bundle | null = null,
-): Promise<void> {
-  const { household } = getState();
-  if (!household) return;
-  await putBy(household, why, at);
-  change(edit, file);
-  await settled();
-}
-
 export async function backups(): Promise<readonly Backup[]> {
   return database ? listBackups(database) : inMemory;
 }
@@ -350,8 +310,4 @@ export async function startOver(at: string): Promise<void> {
   setState({ household: null, status: 'new' });
   useApp.temporal.getState().clear();
   channel?.postMessage('changed');
-}
-
-export function dismissNotice(): void {
-  setState({ notice: null });
 }

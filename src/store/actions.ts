@@ -1,0 +1,52 @@
+/**
+ * What is done to the household: every change goes through here, is held to what a file takes, and can
+ * be undone.
+ */
+import { changeProblems, type Bundle, type Problem } from '../core/batch';
+import { putBy, settled } from './connection';
+import { useApp } from './state';
+
+const { setState, getState } = useApp;
+
+/** What a file would not take is not kept either: told in a cook's words. */
+function refusal([problem]: readonly Problem[]): string | null {
+  if (!problem) return null;
+  return `That was not kept: ${problem.path}, ${problem.found}, where ${problem.wanted} is wanted. All else is as it was.`;
+}
+
+/**
+ * Changes the household, where every record stays one that a file takes.
+ *
+ * @param file what was read from a file, whose records have been checked
+ * @returns whether it was changed; where it was not, a notice says why
+ */
+export function change(edit: (household: Bundle) => Bundle, file: Bundle | null = null): boolean {
+  const { household } = getState();
+  if (!household) return false;
+  const next = edit(household);
+  const notice = refusal(changeProblems(household, next, file));
+  if (notice !== null) {
+    setState({ notice });
+    return false;
+  }
+  setState({ household: next });
+  return true;
+}
+
+/** Changes the household after putting a backup by. @throws when the backup cannot be kept */
+export async function changeWithBackup(
+  why: string,
+  at: string,
+  edit: (household: Bundle) => Bundle,
+  file: Bundle | null = null,
+): Promise<void> {
+  const { household } = getState();
+  if (!household) return;
+  await putBy(household, why, at);
+  change(edit, file);
+  await settled();
+}
+
+export function dismissNotice(): void {
+  setState({ notice: null });
+}
