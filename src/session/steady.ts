@@ -69,7 +69,10 @@ export function steadyClock(
     jump = what;
     for (const listener of listeners) listener();
   };
-  const write = (): void => sources.write({ offsetMs: now() - wall(), wallMs: wall() });
+  const write = (): void => {
+    const apartMs = now() - wall();
+    sources.write({ offsetMs: Math.abs(apartMs) < TOLERATED_MS ? 0 : apartMs, wallMs: wall() });
+  };
 
   begin(wall() + offset);
   // Set back while no page was open: no time is shown before what was seen already.

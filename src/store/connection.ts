@@ -97,6 +97,15 @@ function putDayBy(db: Database, bundle: Bundle): void {
   puttingBy = keepDay(db, bundle, at).catch(() => undefined);
 }
 
+/** Tries later what failed now: the change that was not written, or the database that did not open. */
+function tryAgain(): void {
+  again ??= setTimeout(() => {
+    again = null;
+    if (database) persist();
+    else void keepAgain();
+  }, AGAIN_MS);
+}
+
 async function write(): Promise<void> {
   const { household } = getState();
   if (!household || household === written?.bundle) return;
@@ -123,10 +132,7 @@ async function write(): Promise<void> {
     const kind = kindOf(error);
     if (kind === 'full') await makeRoom(database).catch(() => undefined);
     setState(trouble(kind));
-    again ??= setTimeout(() => {
-      again = null;
-      persist();
-    }, AGAIN_MS);
+    tryAgain();
   }
   watchLeaving(getState().household !== written?.bundle);
 }
@@ -137,9 +143,12 @@ let busy = 0;
 /** One after another; with nothing before it, at once. */
 function inTurn(work: () => Promise<void>): void {
   busy++;
-  queue = (busy === 1 ? work() : queue.then(work)).finally(() => {
-    busy--;
-  });
+  // What went wrong is told where it did; whatever comes after must not fail by it.
+  queue = (busy === 1 ? work() : queue.then(work))
+    .catch(() => undefined)
+    .finally(() => {
+      busy--;
+    });
 }
 
 /**
@@ -173,7 +182,7 @@ async function readOthers(): Promise<void> {
 
 /** Takes in what other tabs have written. */
 function pull(): void {
-  inTurn(() => readOthers().catch(() => undefined));
+  inTurn(readOthers);
 }
 
 /** The database is closed under the page. */
@@ -202,6 +211,7 @@ export async function keepAgain(): Promise<void> {
     await settled();
   } catch (error) {
     setState(trouble(kindOf(error)));
+    tryAgain();
   }
 }
 

@@ -19,7 +19,11 @@ export function PageFailed({
         Your kitchen is as it was: the fault is in the page. It says: <q>{error.message}</q>
       </p>
       <div className="mt-6 flex flex-wrap gap-3">
-        <Button look="copper" onClick={reset}>
+        {/* Code of a build that is gone comes with the page alone. */}
+        <Button
+          look="copper"
+          onClick={() => (/chunk/i.test(error.message) ? location.reload() : reset())}
+        >
           Try again
         </Button>
         <ExportAll className={buttonLook()} />
