@@ -137,7 +137,6 @@ async function tabs() {
   let stale = 0;
   for (let i = 0; i < PAIRS; i++) {
     const name = `Pair ${i}`;
-    const minute = 1 + (i % 40);
     const late = chance() * APART_MS;
     const hold = async () => {
       await pause(late);
@@ -161,9 +160,7 @@ async function tabs() {
     const moved = JSON.stringify(after) !== JSON.stringify({ ...before, name });
     if (after.name !== name || !moved) {
       lost++;
-      failures.push(
-        `pair ${i} (${minute}): ${after.name === name ? 'the hold' : 'the name'} is lost`,
-      );
+      failures.push(`pair ${i}: ${after.name === name ? 'the hold' : 'the name'} is lost`);
     }
   }
   await browser.close();

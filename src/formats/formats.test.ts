@@ -1,20 +1,11 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import type { Bundle } from '../core/batch';
-import { batchOf, item, KITCHEN, POT, REFERENCE } from '../core/testing/kitchen';
+import { batchOf, HOUSEHOLD, item, KITCHEN, REFERENCE } from '../core/testing/kitchen';
 import { importBundle, previewImport, readBundle, writeBundle } from '.';
 import { readRecipe } from './recipeIn';
 
-const HOME: Bundle = {
-  format: 'retort',
-  version: 2,
-  kitchen: KITCHEN,
-  pots: [POT],
-  batches: [REFERENCE],
-  cooks: [],
-  jars: [],
-  foods: [],
-};
+const HOME = HOUSEHOLD;
 const OTHER = { ...REFERENCE, id: 'b9', name: 'Other' };
 
 describe('the bundle file', () => {

@@ -14,27 +14,26 @@ const DAYS = 7;
 /** Together no more than this, characters: twenty years of cooking are 15 million. */
 const MOST_CHARACTERS = 40_000_000;
 
-const newestFirst = (a: Backup, b: Backup): number => (a.at < b.at ? 1 : a.at > b.at ? -1 : 0);
+/** What the id of a day begins with; the day follows. */
+const DAY = 'day-';
 
-/** Which backups stay, of all. */
-function staying(all: readonly Backup[]): ReadonlySet<string> {
-  const sorted = [...all].sort(newestFirst);
-  const asked = sorted.filter((b) => b.day === undefined).slice(0, ASKED);
-  const days = sorted.filter((b) => b.day !== undefined).slice(0, DAYS);
+/** Which backups go. @param all the newest first */
+function going(all: readonly Backup[]): readonly Backup[] {
+  let asked = 0;
+  let days = 0;
   let room = MOST_CHARACTERS;
-  const kept = [...asked, ...days].sort(newestFirst).filter((backup, i) => {
-    room -= backup.text.length;
-    return i === 0 || room >= 0;
+  return all.filter(({ day, text }, i) => {
+    if (day === undefined ? ++asked > ASKED : ++days > DAYS) return true;
+    room -= text.length;
+    return i > 0 && room < 0;
   });
-  return new Set(kept.map((b) => b.id));
 }
 
 async function put(db: Database, backup: Backup): Promise<void> {
   const tx = db.transaction('backups', 'readwrite');
   await tx.store.put(backup);
-  const all = await tx.store.getAll();
-  const stay = staying(all);
-  for (const { id } of all) if (!stay.has(id)) await tx.store.delete(id);
+  const all = await tx.store.index('at').getAll();
+  for (const { id } of going(all.reverse())) await tx.store.delete(id);
   await tx.done;
 }
 
@@ -51,21 +50,20 @@ export async function keepBackup(
 /** Puts the household by as a day began; once a day. @param at ISO 8601 */
 export async function keepDay(db: Database, bundle: Bundle, at: string): Promise<void> {
   const day = at.slice(0, 10);
-  const id = `day-${day}`;
+  const id = `${DAY}${day}`;
   if ((await db.getKey('backups', id)) !== undefined) return;
   await put(db, { id, at, why: 'as the day began', day, text: await writeBundleInTurns(bundle) });
 }
 
 /** Gives up the oldest day that is kept: what the cook does now needs its room. */
 export async function makeRoom(db: Database): Promise<void> {
-  const days = (await listBackups(db)).filter((b) => b.day !== undefined);
-  const oldest = days.at(-1);
-  if (oldest) await db.delete('backups', oldest.id);
+  const oldest = await db.getKey('backups', IDBKeyRange.bound(DAY, `${DAY}9999`));
+  if (oldest !== undefined) await db.delete('backups', oldest);
 }
 
 /** Backups, the newest first. */
 export async function listBackups(db: Database): Promise<readonly Backup[]> {
-  return (await db.getAll('backups')).sort(newestFirst);
+  return (await db.getAllFromIndex('backups', 'at')).reverse();
 }
 
 /**

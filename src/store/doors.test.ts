@@ -17,22 +17,13 @@ import {
   type Batch,
   type Bundle,
 } from '../core/batch';
-import { KITCHEN, POT, REFERENCE, STOVETOP } from '../core/testing/kitchen';
+import { HOUSEHOLD, KITCHEN, POT, REFERENCE, STOVETOP } from '../core/testing/kitchen';
 import { readBundle, writeBundle } from '../formats';
 import { begin, change, useApp } from '.';
 
 global.structuredClone ??= (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
 
-const HOME: Bundle = {
-  format: 'retort',
-  version: 2,
-  kitchen: KITCHEN,
-  pots: [POT, { ...STOVETOP, id: 'hob' }],
-  batches: [REFERENCE],
-  cooks: [],
-  jars: [],
-  foods: [],
-};
+const HOME: Bundle = { ...HOUSEHOLD, pots: [POT, { ...STOVETOP, id: 'hob' }] };
 
 /** Numbers as no kitchen has them, among those that it has. */
 const wild = fc.oneof(

@@ -3,7 +3,7 @@ import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { deleteDB, openDB } from 'idb';
 import type { Bundle } from '../core/batch';
-import { KITCHEN, POT, REFERENCE } from '../core/testing/kitchen';
+import { HOUSEHOLD, REFERENCE } from '../core/testing/kitchen';
 import { readBundle } from '../formats';
 import { keepDay, listBackups } from './backups';
 import { DB_NAME, DB_VERSION, openDatabase } from './db';
@@ -11,16 +11,7 @@ import { loadBundle } from './repository';
 
 global.structuredClone ??= (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
 
-const HOME: Bundle = {
-  format: 'retort',
-  version: 2,
-  kitchen: KITCHEN,
-  pots: [POT],
-  batches: [REFERENCE],
-  cooks: [],
-  jars: [],
-  foods: [],
-};
+const HOME = HOUSEHOLD;
 const NOW = (): string => '2026-11-24T10:00:00.000Z';
 const SAMPLE = (): Promise<Bundle> => Promise.resolve(HOME);
 const FACTORY = indexedDB;

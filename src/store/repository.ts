@@ -143,6 +143,7 @@ function* writesOf(
   if (!before || householdChanged(before, bundle))
     yield (tx) => tx.objectStore('household').put(householdOf(bundle));
   for (const list of LISTS) {
+    if (before?.[list] === bundle[list]) continue;
     const old = new Map((before?.[list] ?? []).map((r) => [r.id, r as unknown]));
     for (const record of bundle[list])
       if (old.get(record.id) !== record) yield (tx) => tx.objectStore(list).put(record as never);

@@ -2,19 +2,14 @@ import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { openDB } from 'idb';
 import type { Bundle } from '../core/batch';
-import { batchOf, KITCHEN, POT, REFERENCE } from '../core/testing/kitchen';
+import { batchOf, HOUSEHOLD, KITCHEN, POT, REFERENCE } from '../core/testing/kitchen';
 import { readBundle } from '../formats';
 import { DB_NAME, openDatabase, type Database } from './db';
 import { keepBackup, listBackups } from './backups';
 import { loadBundle, saveChanges, wipe } from './repository';
 
 const HOME = {
-  format: 'retort',
-  version: 2,
-  kitchen: KITCHEN,
-  pots: [POT],
-  batches: [REFERENCE],
-  cooks: [],
+  ...HOUSEHOLD,
   jars: [{ later: 1 }],
   foods: [{ id: 'oca', name: 'oca', like: 'potato' }],
   ours: 'kept',

@@ -3,20 +3,14 @@ import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { changeItem, setHold, type Batch, type Bundle } from '../core/batch';
 import { writeBundle } from '../formats';
-import { KITCHEN, POT, REFERENCE } from '../core/testing/kitchen';
+import { HOUSEHOLD, REFERENCE } from '../core/testing/kitchen';
 import type * as AppModule from '.';
 
 global.structuredClone ??= (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
 
 const HOME: Bundle = {
-  format: 'retort',
-  version: 2,
-  kitchen: KITCHEN,
-  pots: [POT],
+  ...HOUSEHOLD,
   batches: [REFERENCE, { ...REFERENCE, id: 'b2', name: 'Second' }],
-  cooks: [],
-  jars: [],
-  foods: [],
 };
 const NOW = (): string => '2026-11-24T10:00:00.000Z';
 

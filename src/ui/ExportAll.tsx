@@ -4,7 +4,11 @@ import { useApp } from '@/store';
 import { download } from './download';
 
 /** Everything in memory, to a file; nothing where there is nothing. */
-export function ExportAll({ onClick, ...rest }: ComponentProps<'button'>) {
+export function ExportAll({
+  onClick,
+  children = 'Export everything',
+  ...rest
+}: ComponentProps<'button'>) {
   const household = useApp((s) => s.household);
   if (!household) return null;
   return (
@@ -16,7 +20,7 @@ export function ExportAll({ onClick, ...rest }: ComponentProps<'button'>) {
         download('retort.json', writeBundle(household));
       }}
     >
-      Export everything
+      {children}
     </button>
   );
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { UNITS } from '../quantity';
-import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '../testing/kitchen';
+import { batchOf, HOUSEHOLD, item, KITCHEN, POT, pressure, REFERENCE } from '../testing/kitchen';
 import {
   changeItem,
   freshItemId,
@@ -30,16 +30,7 @@ import type { amountSchema, ownFoodSchema, releaseSchema, stepSchema } from './s
 import type { Kept } from './schemaParts';
 import type { Release, Step } from './types';
 
-const BUNDLE = {
-  format: 'retort',
-  version: 2,
-  kitchen: KITCHEN,
-  pots: [POT],
-  batches: [REFERENCE],
-  cooks: [],
-  jars: [],
-  foods: [],
-};
+const BUNDLE = HOUSEHOLD;
 
 describe('reading a line', () => {
   it.each([

@@ -7,6 +7,8 @@ import {
   type Pot,
   type Problem,
   type Step,
+  type Bundle,
+  VERSION,
 } from '../batch';
 import type { Amount } from '../quantity';
 
@@ -78,6 +80,18 @@ export const REFERENCE: Batch = batchOf(
   [pressure(60), { id: 's2', kind: 'simmer', minutes: 15 }],
   { servings: 6, kind: 'soup' },
 );
+
+/** A household with one pot and one batch. */
+export const HOUSEHOLD: Bundle = {
+  format: 'retort',
+  version: VERSION,
+  kitchen: KITCHEN,
+  pots: [POT],
+  batches: [REFERENCE],
+  cooks: [],
+  jars: [],
+  foods: [],
+};
 
 /** What a file with this batch in it would be refused for. */
 export function problemsWith(batch: Batch, pot: Pot = POT): readonly Problem[] {

@@ -2,10 +2,9 @@
 
 import { useState } from 'react';
 import type { Bundle } from '@/core/batch';
-import { writeBundle } from '@/formats';
 import { startOver } from '@/store';
-import { Button } from '@/ui/Button';
-import { download } from '@/ui/download';
+import { Button, buttonLook } from '@/ui/Button';
+import { ExportAll } from '@/ui/ExportAll';
 import { Sheet } from '@/ui/Sheet';
 import { isoOf } from '@/session/clock';
 import { useClock } from '@/ui/clock';
@@ -31,9 +30,7 @@ export function StartOver({
       title="Start over?"
       foot={
         <>
-          <Button onClick={() => download('retort.json', writeBundle(household))}>
-            Export everything first
-          </Button>
+          <ExportAll className={buttonLook()}>Export everything first</ExportAll>
           <Button look="quiet" onClick={onClose}>
             Cancel
           </Button>

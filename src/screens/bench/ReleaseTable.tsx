@@ -1,7 +1,8 @@
-import { useEffect, useState } from 'react';
+import { useMemo } from 'react';
 import { SAFE_CHANCE, type ReleaseOption } from '@/core/assess';
 import { foodOf, type Batch, type Kitchen, type Pot } from '@/core/batch';
 import { releaseOf, waitOf, type Release } from '@/core/vocabulary';
+import { useNewest } from '@/ui/useNewest';
 import { releasesAway } from '@/workers';
 
 function name(release: Release): string {
@@ -34,34 +35,22 @@ function costs(option: ReleaseOption, batch: Batch): string {
   return out.slice(0, 3).join('; ') || 'nothing';
 }
 
-/** The releases of a step side by side: how long each takes and what it costs. */
-export function ReleaseTable({
-  batch,
-  pot,
-  kitchen,
-  step,
-}: {
+interface Question {
   readonly batch: Batch;
   readonly pot: Pot;
   readonly kitchen: Kitchen;
   readonly step: string;
-}) {
-  const [options, setOptions] = useState<readonly ReleaseOption[] | null>(null);
-  useEffect(() => {
-    let over = false;
-    // What cannot be worked out is told by the assessment of the same batch.
-    releasesAway(batch, pot, kitchen, step).then(
-      (found) => {
-        if (!over) setOptions(found);
-      },
-      () => {
-        if (!over) setOptions([]);
-      },
-    );
-    return () => {
-      over = true;
-    };
-  }, [batch, pot, kitchen, step]);
+}
+
+const releases = ({ batch, pot, kitchen, step }: Question): Promise<readonly ReleaseOption[]> =>
+  releasesAway(batch, pot, kitchen, step);
+
+/** The releases of a step side by side: how long each takes and what it costs. */
+export function ReleaseTable({ batch, pot, kitchen, step }: Question) {
+  const question = useMemo(() => ({ batch, pot, kitchen, step }), [batch, pot, kitchen, step]);
+  const { answer, failure } = useNewest(question, releases);
+  // What cannot be worked out is told by the assessment of the same batch.
+  const options = failure ? [] : answer?.answer;
   if (!options) return <div className="h-32 animate-pulse rounded-xl bg-hairline/50" />;
   if (options.length === 0) return null;
   return (

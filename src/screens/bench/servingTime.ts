@@ -51,6 +51,9 @@ function meant(hour: number, text: string, written: string): number {
   return hour <= LATE || evening ? hour + 12 : hour;
 }
 
+/** Counted from now: no time on the clock is named. */
+const FROM_NOW = /\bin (?:an?|\d|half)|\bfrom now\b/;
+
 /** The same in words that a reader of dates knows. */
 function plainly(said: string): string {
   let text = said
@@ -65,7 +68,7 @@ function plainly(said: string): string {
     .replace(/\bin (\d+(?:\.\d+)?) ?h(?:ou)?rs?\b|\bin (\d+(?:\.\d+)?) ?h\b/g, (_, a, b) => {
       return `in ${Math.round(Number(a ?? b) * 60)} minutes`;
     });
-  if (/\bin (?:an?|\d|half)|\bfrom now\b/.test(text)) return text;
+  if (FROM_NOW.test(text)) return text;
   for (const [meal, at] of MEALS) if (!/\d/.test(text)) text = text.replace(meal, at);
   text = text
     .replace(new RegExp(`\\bhalf past ${HOUR}\\b`), (_, h: string) => clock(hourOf(h), 30))
@@ -128,8 +131,7 @@ export function readServing(text: string, now: Date): Serving | null {
   const at = found.start.date();
   if (!timed || at.getTime() <= now.getTime()) return null;
   const asked = `${two(found.start.get('hour'))}:${two(found.start.get('minute'))}`;
-  // Counted from now, no time on the clock was asked for.
-  return { at, odd: /\bin (?:an?|\d|half)|\bfrom now\b/.test(plain) ? null : oddHour(at, asked) };
+  return { at, odd: FROM_NOW.test(plain) ? null : oddHour(at, asked) };
 }
 
 /** A serving time as it is said now: "18:30", "tomorrow 12:30", "Sat 28 Nov 18:30". */

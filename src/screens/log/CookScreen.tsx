@@ -1,7 +1,6 @@
 'use client';
 
 import { Radio, RadioGroup } from '@headlessui/react';
-import Link from 'next/link';
 import { dateAndTime } from '@/session/clockText';
 import { useRouter } from 'next/navigation';
 import { nanoid } from 'nanoid';
@@ -9,9 +8,10 @@ import { useState } from 'react';
 import { changed, foodOf, type Cook, type Verdict } from '@/core/batch';
 import { formatAmount, formatMinutes, formatVolume, VOLUME_ML, type Units } from '@/core/quantity';
 import { cookAgain } from '@/core/timetable';
-import { Button, buttonLook } from '@/ui/Button';
+import { Button } from '@/ui/Button';
 import { saveBatch, saveCook, useHousehold } from '@/ui/household';
 import { CookTrace } from '@/ui/CookTrace';
+import { NotHere } from '@/ui/NotHere';
 import { comparisons } from './comparison';
 import { Yields } from './Yields';
 
@@ -174,12 +174,9 @@ export function CookScreen({ id }: { readonly id: string }) {
   const cook = cooks.find((r) => r.id === id);
   if (!cook)
     return (
-      <main className="mx-auto max-w-xl p-8">
-        <h1 className="text-2xl font-semibold">This cook is not here</h1>
-        <Link href="/log" className={`${buttonLook('copper')} mt-6`}>
-          To the log
-        </Link>
-      </main>
+      <NotHere title="This cook is not here" href="/log">
+        To the log
+      </NotHere>
     );
   return (
     <main className="mx-auto grid w-full max-w-6xl content-start gap-6 px-4 py-6 sm:px-6 lg:grid-cols-[minmax(0,1fr)_360px]">

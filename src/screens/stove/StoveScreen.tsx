@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo } from 'react';
 import {
@@ -16,23 +15,21 @@ import {
 } from '@/core/batch';
 import { formatAmount, formatMinutes, type Units } from '@/core/quantity';
 import { fishOutOf, runOffAt, stagesOf, standing, wordsOf, type Stage } from '@/core/timetable';
-import { Button, buttonLook } from '@/ui/Button';
+import { Button } from '@/ui/Button';
 import { saveCook, useHousehold } from '@/ui/household';
 import { isoOf } from '@/session/clock';
 import { goBy, useApart, useClock, useNow } from '@/ui/clock';
 import { clockFace, type ClockFace } from './clockFace';
 import { timeOf } from '@/session/clockText';
 import { CookTrace } from '@/ui/CookTrace';
+import { NotHere } from '@/ui/NotHere';
 import { YieldEntry } from '@/ui/YieldEntry';
 
 function Missing() {
   return (
-    <main className="mx-auto max-w-xl p-8">
-      <h1 className="text-2xl font-semibold">This cook is not here</h1>
-      <Link href="/log" className={`${buttonLook('copper')} mt-6`}>
-        To the log
-      </Link>
-    </main>
+    <NotHere title="This cook is not here" href="/log">
+      To the log
+    </NotHere>
   );
 }
 
@@ -200,12 +197,9 @@ function Stove({ cook }: { readonly cook: Cook }) {
   const takeBack = (): void => saveCook({ ...cook, marks: cook.marks.filter((m) => m !== last) });
   if (cook.endedAt)
     return (
-      <main className="mx-auto max-w-xl p-8">
-        <h1 className="text-2xl font-semibold">{cook.batch.name} is finished</h1>
-        <Link href={`/log/${cook.id}`} className={`${buttonLook('copper')} mt-6`}>
-          To its page in the log
-        </Link>
-      </main>
+      <NotHere title={`${cook.batch.name} is finished`} href={`/log/${cook.id}`}>
+        To its page in the log
+      </NotHere>
     );
   return (
     <main className="mx-auto grid w-full max-w-6xl flex-1 content-start gap-6 px-4 py-5 sm:px-6 lg:grid-cols-[minmax(0,1fr)_320px]">

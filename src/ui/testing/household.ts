@@ -1,20 +1,11 @@
 /** A household in the store for tests of parts, and what they did to it. */
 import type { Bundle } from '@/core/batch';
-import { KITCHEN, POT, REFERENCE, STOVETOP } from '@/core/testing/kitchen';
+import { HOUSEHOLD, POT, STOVETOP } from '@/core/testing/kitchen';
 
 export { STOVETOP };
 import { begin, useApp } from '@/store';
 
-export const HOME: Bundle = {
-  format: 'retort',
-  version: 2,
-  kitchen: KITCHEN,
-  pots: [POT, STOVETOP],
-  batches: [REFERENCE],
-  cooks: [],
-  jars: [],
-  foods: [],
-};
+export const HOME: Bundle = { ...HOUSEHOLD, pots: [POT, STOVETOP] };
 
 /** Makes a bundle the household, as the shell does at the first start. */
 export function keep(bundle: Bundle = HOME): void {

@@ -1,10 +1,11 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useMemo } from 'react';
 import type { Assessment } from '@/core/assess';
 import { changeStep, stopAfter, type Batch, type Kitchen, type Pot } from '@/core/batch';
 import type { NextRun } from '@/core/solve';
 import { LivePlot, type Plot } from '@/drawings/plot';
+import { useNewest } from '@/ui/useNewest';
 import { nextRunAway } from '@/workers';
 import { BlendGlass } from './BlendGlass';
 import { RunOffTable } from './RunOffTable';
@@ -12,23 +13,15 @@ import { stopsOf } from './rows';
 import { Stops } from './Stops';
 import { advice, answers } from './words';
 
+const nextRunOf = ({ batch, pot, kitchen }: Pick<RunOffsProps, 'batch' | 'pot' | 'kitchen'>) =>
+  nextRunAway(batch, pot, kitchen);
+
 /** One run more, looked at while the plan stands still. */
 function useNextRun(batch: Batch, pot: Pot, kitchen: Kitchen): NextRun | null {
-  const [found, setFound] = useState<{ of: Batch; next: NextRun | null } | null>(null);
-  useEffect(() => {
-    let over = false;
-    // What cannot be worked out is told by the assessment of the same batch.
-    nextRunAway(batch, pot, kitchen).then(
-      (next) => {
-        if (!over) setFound({ of: batch, next });
-      },
-      () => undefined,
-    );
-    return () => {
-      over = true;
-    };
-  }, [batch, pot, kitchen]);
-  return found?.of === batch ? found.next : null;
+  const question = useMemo(() => ({ batch, pot, kitchen }), [batch, pot, kitchen]);
+  // What cannot be worked out is told by the assessment of the same batch.
+  const { answer } = useNewest(question, nextRunOf);
+  return answer?.of.batch === batch ? answer.answer : null;
 }
 
 export interface RunOffsProps {
