@@ -21,10 +21,17 @@ function Result({
   times,
   kitchen,
 }: {
-  readonly assessment: Assessment | undefined;
+  /** Null where it could not be worked out. */
+  readonly assessment: Assessment | null | undefined;
   readonly times: number;
   readonly kitchen: Kitchen;
 }) {
+  if (assessment === null)
+    return (
+      <td colSpan={3} className="text-rust max-sm:block max-sm:pb-2 max-sm:pl-7">
+        could not be worked out
+      </td>
+    );
   if (!assessment)
     return (
       <td colSpan={3} className="max-sm:block max-sm:pb-2 max-sm:pl-7">
@@ -59,15 +66,16 @@ function useResults(
   ways: readonly Way[],
   pots: readonly Pot[],
   kitchen: Kitchen,
-): ReadonlyMap<Way, Assessment> {
-  const [results, setResults] = useState<ReadonlyMap<Way, Assessment>>(new Map());
+): ReadonlyMap<Way, Assessment | null> {
+  const [results, setResults] = useState<ReadonlyMap<Way, Assessment | null>>(new Map());
   useEffect(() => {
     let over = false;
     const work = async (): Promise<void> => {
       for (const way of ways) {
         const [first] = way.batches;
         if (!first || over) return;
-        const result = await assessAway(first, potOf(first, pots), kitchen);
+        // One that is given up must not keep the others waiting.
+        const result = await assessAway(first, potOf(first, pots), kitchen).catch(() => null);
         if (!over) setResults((known) => new Map([...known, [way, result]]));
       }
     };
@@ -91,7 +99,7 @@ function WayTable({
   readonly ways: readonly Way[];
   readonly chosen: string;
   readonly onChoose: (way: string) => void;
-  readonly results: ReadonlyMap<Way, Assessment>;
+  readonly results: ReadonlyMap<Way, Assessment | null>;
   readonly kitchen: Kitchen;
 }) {
   return (
