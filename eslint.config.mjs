@@ -3,7 +3,16 @@ import hooks from 'eslint-plugin-react-hooks';
 import ts from 'typescript-eslint';
 
 export default ts.config(
-  { ignores: ['.next/', 'node_modules/', 'next-env.d.ts', 'test-results/', 'playwright-report/'] },
+  {
+    ignores: [
+      'public/',
+      '.next/',
+      'node_modules/',
+      'next-env.d.ts',
+      'test-results/',
+      'playwright-report/',
+    ],
+  },
   js.configs.recommended,
   ...ts.configs.strict,
   {

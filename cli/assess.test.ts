@@ -1,12 +1,30 @@
 import { execFileSync, spawnSync } from 'node:child_process';
-import { mkdtempSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { buildSync } from 'esbuild';
 
 const DEMO = 'demo/harrow-fell.json';
 
+/** As one file: reading the sources anew at every call would take most of the time. */
+const CLI = path.join(mkdtempSync(path.join(tmpdir(), 'retort-cli-')), 'assess.mjs');
+beforeAll(() => {
+  buildSync({
+    entryPoints: ['cli/assess.ts'],
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    outfile: CLI,
+    // What is not written as a module asks for its parts by this.
+    banner: {
+      js: "import{createRequire}from'node:module';const require=createRequire(import.meta.url);",
+    },
+  });
+});
+afterAll(() => rmSync(path.dirname(CLI), { recursive: true, force: true }));
+
 function call(...args: string[]) {
-  const done = spawnSync('node', ['--import', 'tsx', 'cli/assess.ts', ...args], {
+  const done = spawnSync('node', [CLI, ...args], {
     encoding: 'utf8',
     env: { ...process.env, INIT_CWD: process.cwd() },
   });

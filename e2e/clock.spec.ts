@@ -8,9 +8,9 @@ async function inTheHold(page: Page): Promise<void> {
   await page.clock.pauseAt(new Date('2026-11-24T16:05:00Z'));
   await page.getByRole('button', { name: 'Take it to the stove' }).click();
   await page.getByRole('button', { name: 'Lid locked' }).click();
-  await page.clock.runFor('15:00');
+  await page.clock.fastForward('15:00');
   await page.getByRole('button', { name: 'At pressure' }).click();
-  await page.clock.runFor('01:00');
+  await page.clock.fastForward('01:00');
   await expect(page.getByTestId('clock')).toHaveText('3:00');
 }
 

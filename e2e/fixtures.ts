@@ -14,7 +14,7 @@ export const test = base.extend<{ clean: undefined }>({
         if (r.status() >= 400) errors.push(`${r.status()} ${r.url()}`);
       });
       page.on('console', (message) => {
-        if (message.type() === 'error') errors.push(message.text());
+        if (message.type() === 'error') errors.push(`${message.text()} ${message.location().url}`);
       });
       await use(undefined);
       expect(errors).toEqual([]);

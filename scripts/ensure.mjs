@@ -39,6 +39,25 @@ export function ensureInstalled() {
   if (code !== 0) process.exit(code);
 }
 
+const CHROMIUM = '/usr/bin/chromium';
+
+/** Installs Debian's Chromium where it is missing and may be. */
+export function ensureChromium() {
+  if (existsSync(CHROMIUM)) return;
+  if (process.getuid?.() !== 0) {
+    console.error(`${CHROMIUM} is missing: install Debian's package chromium.`);
+    process.exit(1);
+  }
+  console.log('Installing Chromium (once)...');
+  for (const args of [
+    ['update', '-qq'],
+    ['install', '-y', '-qq', '--no-install-recommends', 'chromium'],
+  ]) {
+    const done = spawnSync('apt-get', args, { stdio: ['ignore', 'ignore', 'inherit'] });
+    if (done.status !== 0) process.exit(done.status ?? 1);
+  }
+}
+
 if (process.argv[1] === fileURLToPath(import.meta.url)) {
   ensureInstalled();
   const [command, ...args] = process.argv.slice(2);

@@ -1,20 +1,23 @@
 /** Builds Retort, starts it with the sample kitchen and takes the pictures of docs/screenshots. */
 import { spawn } from 'node:child_process';
 import path from 'node:path';
-import { ensureInstalled, ROOT, run } from './ensure.mjs';
+import { build } from './build.mjs';
+import { ROOT } from './ensure.mjs';
 import { BROWSER, serve } from './server.mjs';
 
 const OUT = path.join(ROOT, 'docs', 'screenshots');
 
-ensureInstalled();
-if (run('next', ['build']) !== 0) process.exit(1);
+if ((await build()) !== 0) process.exit(1);
 const { chromium } = await import('@playwright/test');
 const next = path.join(ROOT, 'node_modules', '.bin', 'next');
 const { home, stop } = await serve(spawn, next, 3230);
 const browser = await chromium.launch(BROWSER);
+/** Pictures that are wanted; all where none is named. */
+const wanted = process.argv.slice(2);
 
 /** One picture; `prepare` leads the page to what is to be seen. */
 async function shot(name, prepare, size = { width: 1280, height: 800 }) {
+  if (wanted.length > 0 && !wanted.includes(name)) return;
   const context = await browser.newContext({
     viewport: size,
     locale: 'en-GB',
@@ -52,6 +55,10 @@ async function toTheValve(page) {
   await page.getByRole('button', { name: 'At pressure' }).click();
   await page.clock.runFor('34:05');
   await page.getByRole('button', { name: 'Valve opened' }).waitFor();
+  await page
+    .getByRole('region', { name: 'On the table' })
+    .getByText(/8 in 10/)
+    .waitFor();
 }
 
 const RECIPE = `Venison chili for the hill
@@ -90,12 +97,6 @@ try {
       .click();
     await page.getByRole('table', { name: 'The ways of letting it go' }).waitFor();
   });
-  await shot('bench-order', async (page) => {
-    await bench('b4')(page);
-    await page.getByRole('button', { name: 'Find the order' }).click();
-    await page.getByRole('button', { name: 'Look for one' }).click();
-    await page.getByTestId('proposal').waitFor();
-  });
   await shot('bench-clock', async (page) => {
     await bench('b1')(page);
     await page.getByRole('button', { name: 'More' }).click();
@@ -108,30 +109,94 @@ try {
     await tried(page);
     await page.getByTestId('run-3').waitFor();
   });
-  await shot('run-offs-plan', async (page) => {
-    await page.goto(`${home}/bench/b3`);
-    await page.getByRole('button', { name: 'How many runs?' }).click();
-    await page.getByLabel('Cold, it').selectOption('soft set');
-    await page.getByRole('button', { name: 'Work it out' }).click();
-    await page.getByTestId('run-options').waitFor();
-  });
   await shot('stove', toTheValve);
-  await shot('stove-phone', toTheValve, PHONE);
+  await shot(
+    'stove-phone',
+    async (page) => {
+      await toTheValve(page);
+      await page.getByRole('button', { name: 'Night' }).click();
+    },
+    PHONE,
+  );
+  await shot('stove-choices', async (page) => {
+    await toTheValve(page);
+    for (const name of ['Valve opened', 'Pin down', 'Lid off', 'Try something'])
+      await page.getByRole('button', { name }).click();
+    await page.clock.runFor(500);
+    await page.getByRole('dialog').getByRole('button', { name: 'lamb neck' }).click();
+    await page.getByRole('dialog').getByRole('button', { name: 'tough', exact: true }).click();
+    await page.clock.runFor(500);
+    await page.getByRole('button', { name: /^Close again/ }).waitFor();
+    await page.getByRole('region', { name: 'Choices' }).scrollIntoViewIfNeeded();
+  });
+  await shot('stove-evening', async (page) => {
+    await page.goto(`${home}/bench/b7`);
+    await page.getByLabel('Put in').fill('rice apart, 18 min');
+    await page.getByLabel('Put in').press('Enter');
+    await page.getByRole('list', { name: 'Alongside' }).waitFor();
+    for (const id of ['b7', 'b8']) {
+      await page.goto(`${home}/bench/${id}`);
+      await page
+        .getByText(/8 in 10/)
+        .first()
+        .waitFor();
+      await page.getByRole('button', { name: 'Take it to the stove' }).click();
+      await page.clock.runFor('02:00');
+      await page.getByRole('button', { name: 'Lid locked' }).click();
+    }
+    await page.clock.runFor('23:00');
+    await page.getByRole('button', { name: 'At pressure' }).click();
+    await page.clock.runFor('14:50');
+    await page
+      .getByRole('region', { name: 'On the table' })
+      .getByText(/8 in 10/)
+      .waitFor();
+  });
+  await shot('phone-code', async (page) => {
+    await bench('b7')(page);
+    await page.getByRole('button', { name: 'More' }).click();
+    await page.getByRole('menuitem', { name: 'Take it to a phone' }).click();
+    await page.getByRole('img', { name: 'Code of the link' }).waitFor();
+  });
+  const drill = async (page) => {
+    await bench('b7')(page);
+    await page.getByRole('button', { name: 'More' }).click();
+    await page.getByRole('menuitem', { name: 'Rehearse it' }).click();
+    await page.getByRole('button', { name: 'Everything clean' }).click();
+    await page.getByRole('button', { name: '240×' }).click();
+    await page.getByRole('button', { name: 'Lid locked' }).click();
+    await page.getByText('steam from the valve').waitFor({ timeout: 60_000 });
+    // It is late by now.
+    await page
+      .getByTestId('clock')
+      .getByText(/^\+\d\d/)
+      .waitFor({ timeout: 60_000 });
+    await page.getByRole('button', { name: '10×', exact: true }).click();
+  };
+  await shot('rehearsal', async (page) => {
+    await drill(page);
+    await page
+      .getByRole('region', { name: 'On the table' })
+      .getByText(/8 in 10/)
+      .waitFor();
+  });
+  await shot('debrief', async (page) => {
+    await drill(page);
+    await page.getByRole('button', { name: 'Mark what you see' }).click();
+    await page.getByRole('button', { name: 'The valve was open: shut now' }).click();
+    await page.getByRole('button', { name: '240×' }).click();
+    for (const name of ['Valve opened', 'Lid off']) {
+      await page.getByRole('button', { name, exact: true }).click({ timeout: 90_000 });
+      await page.getByRole('button', { name: '60×', exact: true }).click();
+    }
+    await page.getByTestId('clock').getByText(/^\+/).waitFor({ timeout: 60_000 });
+    await page.getByRole('button', { name: 'Done', exact: true }).click();
+    await page.getByRole('button', { name: 'Look back on it' }).click();
+    await page.getByRole('region', { name: 'What it came down to' }).waitFor();
+  });
   await shot('log', (page) => page.goto(`${home}/log`));
   await shot('run', (page) => page.goto(`${home}/log/r2`));
-  await shot('run-yields', (page) => page.goto(`${home}/log/r3`));
   await shot('kitchen', (page) => page.goto(`${home}/kitchen`));
-  await shot('pot', async (page) => {
-    await page.goto(`${home}/kitchen`);
-    await page.getByRole('button', { name: 'Add a pot' }).click();
-    await page.getByRole('button', { name: /^7.6 L electric/ }).click();
-    await page.getByRole('slider', { name: 'Fill line' }).waitFor();
-  });
-  await shot('bench-own', async (page) => {
-    await bench('b5')(page);
-    await page.getByLabel('Put in').fill('3 skirrets, 15 mm slices\n2 leeks, 15 mm rings');
-    await page.getByLabel('skirrets cooks like').fill('parsnip, 40 g a piece');
-  });
   await shot('recipe', async (page) => {
     await page.goto(home);
     await page.getByRole('button', { name: 'Files' }).click();

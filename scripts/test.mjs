@@ -2,32 +2,15 @@
  * Everything that must hold: installs what is missing, then lint, format, types, import rules, what is not used,
  * Jest, the production build and Playwright; one closing line with the totals.
  */
-import { spawn, spawnSync } from 'node:child_process';
-import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { spawn } from 'node:child_process';
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
-import { ensureInstalled, environment, ROOT, run } from './ensure.mjs';
+import { ensureChromium, ensureInstalled, environment, ROOT, run } from './ensure.mjs';
 
-const CHROMIUM = '/usr/bin/chromium';
 const REPORTS = path.join(ROOT, 'test-results');
 const JEST_REPORT = path.join(REPORTS, 'jest.json');
 const E2E_REPORT = path.join(REPORTS, 'report.json');
 const began = Date.now();
-
-function ensureChromium() {
-  if (existsSync(CHROMIUM)) return;
-  if (process.getuid?.() !== 0) {
-    console.error(`${CHROMIUM} is missing: install Debian's package chromium.`);
-    process.exit(1);
-  }
-  console.log('Installing Chromium (once)...');
-  for (const args of [
-    ['update', '-qq'],
-    ['install', '-y', '-qq', '--no-install-recommends', 'chromium'],
-  ]) {
-    const done = spawnSync('apt-get', args, { stdio: ['ignore', 'ignore', 'inherit'] });
-    if (done.status !== 0) process.exit(done.status ?? 1);
-  }
-}
 
 function failed(name, code) {
   console.error(`\nFAILED at ${name} after ${Math.round((Date.now() - began) / 1000)} s`);
@@ -82,7 +65,7 @@ await Promise.all([
   ]),
 ]);
 stage('jest', 'jest', ['--json', '--outputFile', JEST_REPORT, '--silent']);
-stage('build', 'next', ['build']);
+stage('build', 'node', ['scripts/build.mjs']);
 stage('playwright', 'playwright', ['test']);
 
 const jest = JSON.parse(readFileSync(JEST_REPORT, 'utf8'));

@@ -186,3 +186,45 @@ describe('a recipe', () => {
     expect(writeRecipe(batch, 60, 'us')).not.toMatch(/\d ?(?:mm|cm|g|kg|ml|l)\b/);
   });
 });
+
+describe('what is done alongside', () => {
+  const batch: Batch = {
+    ...REFERENCE,
+    alongside: [
+      { id: 't1', words: 'rice apart', minutes: 18 },
+      { id: 't2', words: 'rye croutons in the oven', minutes: 8, ovenC: 200, attended: true },
+    ],
+  };
+
+  it.each(['metric', 'us'] as const)('goes out in a %s recipe and comes back', (units) => {
+    const back = batchOfRecipe(read(writeRecipe(batch, 90, units)), 'x', POT);
+    expect(back.alongside).toEqual(batch.alongside);
+    // It is no step of the pot’s.
+    expect(back.steps?.length).toBe(
+      batchOfRecipe(read(writeRecipe(REFERENCE, 90, units)), 'x', POT).steps?.length,
+    );
+  });
+
+  it('is read off the sentences of a recipe, and off its list', () => {
+    const recipe = read(
+      [
+        'Lamb neck with barley',
+        '1 kg lamb neck, 40 mm pieces',
+        '1 l water',
+        '200 g rice in its own pan, 18 min',
+        '',
+        'Cook at high pressure for 25 minutes. Meanwhile, bake the croutons at 200 °C for 8 to 10 minutes.',
+        'While the pressure comes down, toast the seeds in a pan for 4 minutes. Simmer for 5 minutes.',
+      ].join('\n'),
+    );
+    const made = batchOfRecipe(recipe, 'x', POT);
+    expect(made.alongside?.map((t) => [t.words, t.minutes, t.ovenC])).toEqual([
+      ['200 g rice in its own pan', 18, undefined],
+      ['bake the croutons', 10, 200],
+      ['toast the seeds in a pan', 4, undefined],
+    ]);
+    expect(made.items.map((i) => i.food)).toEqual(['lamb-neck', 'water']);
+    expect(made.steps?.map((s) => s.kind)).toEqual(['pressure', 'simmer']);
+    expect(made.note).not.toMatch(/Not understood/);
+  });
+});

@@ -6,13 +6,17 @@
 import { isTooDeep } from './bounds';
 import { blocksOf, dataIn, textOf } from './html';
 import {
+  addTask,
   inPot,
   MOST_ITEMS,
+  MOST_TASKS,
   readLine,
+  readMeanwhile,
   splitLines,
   type Batch,
   type BatchKind,
   type Item,
+  type NewTask,
   type Pot,
   type ReadLine,
   type ReadsFor,
@@ -29,6 +33,8 @@ export interface ReadRecipe {
   readonly steps: readonly Step[];
   /** Where the lines' foods go in, where that was said; by index. */
   readonly entries: ReadSteps['entries'];
+  /** What is done beside the pot, by what is done of it all. */
+  readonly tasks: readonly NewTask[];
   /** How its bones are readied, where that was said. */
   readonly bones?: NonNullable<Batch['bones']>;
   /** What is done, as the recipe says it. */
@@ -124,12 +130,32 @@ function recipeOf(said: Said, own: ReadsFor, changes: RecipeChanges): RecipeResu
   const lines = said.lines.map((line, i) => readLine(changes.lines?.get(i) ?? line, own));
   if (lines.length === 0)
     return { ok: false, message: 'No ingredients were found. Paste them one a line.' };
+  const { tasks, rest } = besideThePot(instructions);
   const told = stepsIn(
-    instructions,
+    rest,
     lines.map((line) => line.food),
   );
   const kind = kindIn(said.category) ?? kindIn(dishOf(name)) ?? 'soup';
-  return { ok: true, recipe: { name, servings, kind, lines, instructions, ...told } };
+  return { ok: true, recipe: { name, servings, kind, lines, tasks, instructions, ...told } };
+}
+
+/** What is done tells of the pot, and in sentences of its own of what is done beside it. */
+function besideThePot(instructions: readonly string[]): {
+  readonly tasks: readonly NewTask[];
+  readonly rest: readonly string[];
+} {
+  const tasks: NewTask[] = [];
+  const rest = instructions.map((text) =>
+    text
+      .split(/(?<=[.!?])\s+/)
+      .filter((sentence) => {
+        const task = readMeanwhile(sentence);
+        if (task) tasks.push(task);
+        return !task;
+      })
+      .join(' '),
+  );
+  return { tasks, rest: rest.filter(Boolean) };
 }
 
 function jsonIn(text: string): unknown {
@@ -268,7 +294,7 @@ function usuallyIn({ steps, entries }: ReadRecipe, food: Food | null): string | 
  * @param pot that it is planned in
  */
 export function batchOfRecipe(recipe: ReadRecipe, id: string, pot: Pot | undefined): Batch {
-  const unread = recipe.lines.filter((line) => !line.item).map((line) => line.text);
+  const unread = recipe.lines.filter((line) => !line.item && !line.task).map((line) => line.text);
   const items = recipe.lines.flatMap((line, i): Item[] => {
     if (!line.item) return [];
     const entry = recipe.entries.get(i);
@@ -293,5 +319,7 @@ export function batchOfRecipe(recipe: ReadRecipe, id: string, pot: Pot | undefin
     ...(recipe.bones && { bones: recipe.bones }),
     ...(note && { note }),
   };
-  return pot ? inPot(batch, pot) : batch;
+  const tasks = [...recipe.lines.flatMap((line) => line.task ?? []), ...recipe.tasks];
+  const whole = tasks.slice(0, MOST_TASKS).reduce(addTask, batch);
+  return pot ? inPot(whole, pot) : whole;
 }

@@ -37,7 +37,7 @@ export function writeRecipe(batch: Batch, totalMin: number, units: Units): strin
     cookingMethod: 'Pressure cooking',
     totalTime: isoDuration(totalMin),
     recipeIngredient: batch.items.map((item) => ingredientText(item, units)),
-    recipeInstructions: instructionsOf(batch).map((text): HowToStep => ({
+    recipeInstructions: instructionsOf(batch, units).map((text): HowToStep => ({
       '@type': 'HowToStep',
       text,
     })),

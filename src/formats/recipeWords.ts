@@ -1,5 +1,14 @@
 /** What is done, in sentences that a cook reads and `stepsIn` reads back. */
-import { foodOf, indexOfStep, stepsOf, type Batch, type Item, type Step } from '../core/batch';
+import {
+  foodOf,
+  indexOfStep,
+  stepsOf,
+  taskLine,
+  type Batch,
+  type Item,
+  type Step,
+} from '../core/batch';
+import type { Units } from '../core/quantity';
 import { releaseOf, waitOf, type Release } from '../core/vocabulary';
 
 function releaseSentence(release: Release | undefined): string {
@@ -48,8 +57,8 @@ function stepSentence(step: Step, items: readonly Item[]): string {
   }
 }
 
-/** Instructions of a batch, one a step, and what is left for the table. */
-export function instructionsOf(batch: Batch): readonly string[] {
+/** Instructions of a batch, one a step, what is done alongside, and what is left for the table. */
+export function instructionsOf(batch: Batch, units: Units): readonly string[] {
   const steps = stepsOf(batch);
   const inside = batch.items.filter((i) => !i.apart);
   const told = steps.map((step, index) =>
@@ -63,6 +72,7 @@ export function instructionsOf(batch: Batch): readonly string[] {
   return [
     ...told,
     ...(apart.length > 0 ? [`Cook ${list(apart)} apart and serve in the bowls.`] : []),
+    ...(batch.alongside ?? []).map((task) => `${taskLine(task, units)}.`),
     ...(out.length > 0 ? [`Fish out ${list(out)}.`] : []),
     'Taste it and serve.',
   ];

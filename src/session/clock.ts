@@ -32,10 +32,15 @@ const LEAST_MS = 50;
  *
  * @param fromMs where it starts
  * @param times how many times as fast, above 0
+ * @param began when it started, ms of the wall
  * @example fastClock(0, 60).now() // 60000 after a second
  */
-export function fastClock(fromMs: number, times: number, wall: Clock = REAL): Clock {
-  const began = wall.now();
+export function fastClock(
+  fromMs: number,
+  times: number,
+  wall: Clock = REAL,
+  began = wall.now(),
+): Clock {
   return {
     now: () => fromMs + (wall.now() - began) * times,
     every: (ms, tick) => wall.every(Math.max(LEAST_MS, ms / times), tick),

@@ -2,10 +2,13 @@
 export type Opened =
   | { readonly item: string }
   | { readonly step: string }
+  | { readonly task: string }
   | 'new step'
   | 'solve'
   | 'clock'
   | 'scale'
   | 'schools'
+  | 'phone'
+  | 'rehearse'
   | 'help'
   | null;

@@ -15,6 +15,7 @@ import {
   type Pot,
 } from '../core/batch';
 import type { OwnFood } from '../core/food';
+import type { PackedCook } from './packed';
 
 export interface Backup {
   readonly id: string;
@@ -50,18 +51,25 @@ export interface Asked {
   readonly key: 'asked';
 }
 
+/** That somebody wrote on top of a write; nobody else can, so that who is behind hears of it at once. */
+export interface Follows {
+  /** The stamp of the write that it followed. */
+  readonly after: string;
+}
+
 export interface Schema extends DBSchema {
   household: { key: string; value: Household | Stamp | Asked };
+  writes: { key: number; value: Follows; indexes: { after: string } };
   pots: { key: string; value: Pot };
   batches: { key: string; value: Batch };
-  cooks: { key: string; value: Cook };
+  cooks: { key: string; value: PackedCook };
   backups: { key: string; value: Backup; indexes: { at: string } };
 }
 
 export type Database = IDBPDatabase<Schema>;
 
 export const DB_NAME = 'retort';
-export const DB_VERSION = 2;
+export const DB_VERSION = 3;
 
 type Upgrade = (
   db: Database,
@@ -93,6 +101,11 @@ const UPGRADES: readonly Upgrade[] = [
     db.createObjectStore('backups', { keyPath: 'id' }).createIndex('at', 'at');
   },
   runsToCooks,
+  (db) => {
+    db.createObjectStore('writes', { autoIncrement: true }).createIndex('after', 'after', {
+      unique: true,
+    });
+  },
 ];
 
 /** What the browser says of the database while it is open, or on its way. */

@@ -6,7 +6,7 @@ import { openDB } from 'idb';
 import { readBundle, writeBundle } from '../formats';
 import { DB_NAME, openDatabase } from './db';
 import { listBackups } from './backups';
-import { loadBundle } from './repository';
+import { loadBundle, saveChanges } from './repository';
 
 interface Dump {
   readonly version: number;
@@ -42,8 +42,15 @@ describe('a database of version 1', () => {
   it('has its runs as cooks with their pots, and nothing lost', async () => {
     const db = await openDatabase();
     const bundle = (await loadBundle(db))?.bundle;
-    expect(db.version).toBe(2);
-    expect([...db.objectStoreNames]).toEqual(['backups', 'batches', 'cooks', 'household', 'pots']);
+    expect(db.version).toBe(3);
+    expect([...db.objectStoreNames]).toEqual([
+      'backups',
+      'batches',
+      'cooks',
+      'household',
+      'pots',
+      'writes',
+    ]);
     const ids = (name: string) => (DUMP.stores[name] ?? []).map((r) => r.id).sort();
     expect(bundle?.cooks.map((c) => c.id).sort()).toEqual(ids('runs'));
     expect(bundle?.batches.map((b) => b.id).sort()).toEqual(ids('batches'));
@@ -67,6 +74,71 @@ describe('a database of version 1', () => {
     (await openDatabase()).close();
     const db = await openDatabase();
     expect((await loadBundle(db))?.bundle.cooks).toHaveLength(4);
+    db.close();
+  });
+});
+
+describe('a database of version 2', () => {
+  it('is read as it is, its curves as lists, and written on with packed ones', async () => {
+    await asItWas();
+    const before = await openDatabase();
+    const bundle = (await loadBundle(before))?.bundle;
+    before.close();
+    if (!bundle) throw new Error('nothing there');
+    indexedDB = new IDBFactory();
+    const old = await openDB(DB_NAME, 2, {
+      upgrade(db) {
+        db.createObjectStore('household', { keyPath: 'key' });
+        for (const name of ['pots', 'batches', 'cooks'])
+          db.createObjectStore(name, { keyPath: 'id' });
+        db.createObjectStore('backups', { keyPath: 'id' }).createIndex('at', 'at');
+      },
+    });
+    const { kitchen, jars, foods, pots, batches, cooks } = bundle;
+    await old.put('household', { key: 'household', kitchen, jars, foods, extra: {} });
+    await old.put('household', { key: 'stamp', stamp: 'old', version: 2 });
+    for (const pot of pots) await old.put('pots', pot);
+    for (const batch of batches) await old.put('batches', batch);
+    const [first, ...rest] = cooks;
+    if (!first) throw new Error('no cooks');
+    const trace = { minute: [0, 1.5, 2.25], liquidC: [20, 60.1, 96.2], boilC: 96.2 };
+    const traced = { ...first, predicted: { ...first.predicted, trace } };
+    for (const cook of [traced, ...rest]) await old.put('cooks', cook);
+    old.close();
+
+    const db = await openDatabase();
+    const kept = await loadBundle(db);
+    if (!kept) throw new Error('nothing there');
+    expect(kept.bundle.cooks.find((c) => c.id === first.id)?.predicted.trace).toEqual(trace);
+    const noted = { ...traced, note: 'after' };
+    const after = {
+      ...kept.bundle,
+      cooks: kept.bundle.cooks.map((c) => (c.id === noted.id ? noted : c)),
+    };
+    await saveChanges(db, kept, after);
+    const raw = await db.get('cooks', noted.id);
+    expect(ArrayBuffer.isView(raw?.predicted.trace?.minute)).toBe(true);
+    expect((await loadBundle(db))?.bundle.cooks.find((c) => c.id === noted.id)).toEqual(noted);
+    db.close();
+  });
+
+  it('refuses a write that follows one which another tab has followed, and joins it', async () => {
+    await asItWas();
+    const db = await openDatabase();
+    const base = await loadBundle(db);
+    if (!base) throw new Error('nothing there');
+    const { kitchen } = base.bundle;
+    const a = await saveChanges(db, base, {
+      ...base.bundle,
+      kitchen: { ...kitchen, altitudeM: 1200 },
+    });
+    const b = await saveChanges(db, base, {
+      ...base.bundle,
+      kitchen: { ...kitchen, ambientC: 16 },
+    });
+    expect(a.conflicts).toEqual([]);
+    expect(b.kept.bundle.kitchen).toMatchObject({ altitudeM: 1200, ambientC: 16 });
+    expect(await db.count('writes')).toBe(2);
     db.close();
   });
 });

@@ -2,11 +2,14 @@
 import same from 'fast-deep-equal';
 import type { IDBPTransaction } from 'idb';
 import { nanoid } from 'nanoid';
-import { VERSION, type Bundle } from '../core/batch';
+import { VERSION, type Batch, type Bundle, type Cook, type Pot } from '../core/batch';
 import type { Database, Household, Schema } from './db';
 import { mergeBundles, type Conflict } from './merge';
+import { pack, unpack } from './packed';
+import { nameOf } from './state';
 
 const LISTS = ['pots', 'batches', 'cooks'] as const;
+const STORES = ['household', 'writes', ...LISTS] as const;
 
 function householdOf(bundle: Bundle): Household {
   const { format, version, kitchen, pots, batches, cooks, jars, foods, ...extra } = bundle;
@@ -26,8 +29,9 @@ export interface Kept {
   readonly stamp: string;
 }
 
-type Reading = IDBPTransaction<Schema, ('household' | (typeof LISTS)[number])[], 'readonly'>;
-type Writing = IDBPTransaction<Schema, ('household' | (typeof LISTS)[number])[], 'readwrite'>;
+type Names = typeof STORES;
+type Reading = IDBPTransaction<Schema, Names, 'readonly'>;
+type Writing = IDBPTransaction<Schema, Names, 'readwrite'>;
 
 async function stampOf(tx: Reading | Writing): Promise<string> {
   const kept = await tx.objectStore('household').get('stamp');
@@ -84,7 +88,7 @@ async function readAll(tx: Reading | Writing, base: Bundle | null): Promise<Kept
       kitchen: known,
       pots: sharing(base?.pots, pots),
       batches: sharing(base?.batches, batches),
-      cooks: sharing(base?.cooks, cooks),
+      cooks: sharing(base?.cooks, cooks.map(unpack)),
       jars,
       foods: sharing(base?.foods, foods),
     },
@@ -98,7 +102,7 @@ async function readAll(tx: Reading | Writing, base: Bundle | null): Promise<Kept
  * @param base what the tab has: records that are equal are shared with it
  */
 export async function loadBundle(db: Database, base: Bundle | null = null): Promise<Kept | null> {
-  const tx = db.transaction(['household', ...LISTS]);
+  const tx = db.transaction(STORES);
   const kept = await readAll(tx, base);
   await tx.done;
   return kept;
@@ -114,10 +118,11 @@ export interface Saved {
 }
 
 type Asked = Promise<unknown>[];
+type Write = (tx: Writing) => Promise<unknown>;
 
 /** What is asked of a transaction: all or nothing. */
 async function inOne<T>(db: Database, work: (tx: Writing, asked: Asked) => Promise<T>): Promise<T> {
-  const tx = db.transaction(['household', ...LISTS], 'readwrite');
+  const tx = db.transaction(STORES, 'readwrite');
   const asked: Asked = [];
   try {
     const done = await work(tx, asked);
@@ -135,68 +140,84 @@ async function inOne<T>(db: Database, work: (tx: Writing, asked: Asked) => Promi
   }
 }
 
+function putRecord(
+  tx: Writing,
+  list: (typeof LISTS)[number],
+  record: Pot | Batch | Cook,
+): Promise<unknown> {
+  const kept = list === 'cooks' ? pack(record as Cook) : record;
+  return tx.objectStore(list).put(kept as never);
+}
+
 /** What has to be asked for one state of the household to become another. */
-function* writesOf(
-  before: Bundle | null,
-  bundle: Bundle,
-): Generator<(tx: Writing) => Promise<unknown>> {
+function* writesOf(before: Bundle | null, bundle: Bundle): Generator<Write> {
   if (!before || householdChanged(before, bundle))
     yield (tx) => tx.objectStore('household').put(householdOf(bundle));
   for (const list of LISTS) {
     if (before?.[list] === bundle[list]) continue;
     const old = new Map((before?.[list] ?? []).map((r) => [r.id, r as unknown]));
     for (const record of bundle[list])
-      if (old.get(record.id) !== record) yield (tx) => tx.objectStore(list).put(record as never);
+      if (old.get(record.id) !== record) yield (tx) => putRecord(tx, list, record);
     const kept = new Set(bundle[list].map((r) => r.id));
     for (const id of old.keys()) if (!kept.has(id)) yield (tx) => tx.objectStore(list).delete(id);
   }
 }
 
-function stamped(tx: Writing): readonly [string, Promise<unknown>] {
+/**
+ * Marks a write as the one that follows another; its own stamp, and the number of the mark. Where another
+ * tab has followed that one already the mark is refused, and the whole transaction with it.
+ */
+function following(
+  tx: Writing,
+  after: string,
+  asked: Asked,
+): { readonly stamp: string; readonly mark: Promise<number> } {
   const stamp = nanoid(12);
-  return [stamp, tx.objectStore('household').put({ key: 'stamp', stamp, version: VERSION })];
+  const mark = tx.objectStore('writes').add({ after });
+  asked.push(mark);
+  asked.push(tx.objectStore('household').put({ key: 'stamp', stamp, version: VERSION }));
+  return { stamp, mark };
 }
 
-/** Others have written since. */
-class Behind extends Error {}
+/** So many marks are kept; no tab that is further behind has a cook before it. */
+const MARKS_KEPT = 10_000;
+/** Swept every so many writes. */
+const MARKS_SWEPT = 500;
 
 /**
- * Writes a small change without waiting for anything: all of it is asked for in this very turn, and
- * taken back where others have written since. Whatever the page draws next does not hold it up.
+ * Writes a small change without waiting for anything: all of it is asked for, and committed, in this
+ * very turn. Whatever the page draws next does not hold it up.
  *
- * @throws Behind where they have
+ * @throws a ConstraintError where others have written since
  */
-function saveAtOnce(
+async function saveAtOnce(
   db: Database,
   base: Kept,
   after: Bundle,
-  writes: readonly ((tx: Writing) => Promise<unknown>)[],
+  writes: readonly Write[],
 ): Promise<Saved> {
-  return inOne(db, async (tx, asked) => {
-    const known = stampOf(tx);
-    asked.push(known);
-    const [stamp, request] = stamped(tx);
-    asked.push(request);
+  const { stamp, mark } = await inOne(db, async (tx, asked) => {
+    const follows = following(tx, base.stamp, asked);
     for (const write of writes) asked.push(write(tx));
-    if ((await known) !== base.stamp) throw new Behind();
-    // Without this the browser waits until the page has heard of every request.
     tx.commit();
-    return { kept: { bundle: after, stamp }, conflicts: [] };
+    return { stamp: follows.stamp, mark: await follows.mark };
   });
+  if (mark % MARKS_SWEPT === 0)
+    await db.delete('writes', IDBKeyRange.upperBound(mark - MARKS_KEPT));
+  return { kept: { bundle: after, stamp }, conflicts: [] };
 }
 
 /** Writes a change of any size on top of what others have written. */
 function saveJoined(db: Database, base: Kept | null, after: Bundle): Promise<Saved> {
   return inOne(db, async (tx, asked) => {
-    const others =
-      base && (await stampOf(tx)) !== base.stamp ? await readAll(tx, base.bundle) : base;
+    const last = await stampOf(tx);
+    const others = base && last !== base.stamp ? await readAll(tx, base.bundle) : base;
     if (base && !others) throw new StartedOver();
     const { bundle, conflicts } =
       base && others && others !== base
         ? mergeBundles(base.bundle, after, others.bundle)
         : { bundle: after, conflicts: [] };
-    const [stamp, request] = stamped(tx);
-    asked.push(request);
+    const { stamp } = following(tx, last, asked);
     for (const write of writesOf(others?.bundle ?? null, bundle)) {
       asked.push(write(tx));
       // Waiting for one of its own requests keeps the transaction open, and lets the page draw.
@@ -220,7 +241,7 @@ export async function saveChanges(db: Database, base: Kept | null, after: Bundle
   try {
     return await saveAtOnce(db, base, after, writes);
   } catch (error) {
-    if (!(error instanceof Behind)) throw error;
+    if (nameOf(error) !== 'ConstraintError') throw error;
     return saveJoined(db, base, after);
   }
 }
@@ -233,12 +254,12 @@ function householdChanged(before: Bundle, after: Bundle): boolean {
   return keys.some((key) => a.get(key) !== b.get(key));
 }
 
-/** Empties everything but the backups. */
+/** Empties everything but the backups; who had it open hears of it when they write. */
 export async function wipe(db: Database): Promise<void> {
-  const tx = db.transaction(['household', ...LISTS], 'readwrite');
-  await Promise.all([
-    tx.objectStore('household').clear(),
-    ...LISTS.map((list) => tx.objectStore(list).clear()),
-    tx.done,
-  ]);
+  await inOne(db, async (tx, asked) => {
+    const last = await stampOf(tx);
+    asked.push(...LISTS.map((list) => tx.objectStore(list).clear()));
+    asked.push(tx.objectStore('household').clear());
+    following(tx, last, asked);
+  });
 }

@@ -1,23 +1,29 @@
 'use client';
 
 import type { Cook } from '@/core/batch';
-import { cookPlot, LightPlot } from '@/drawings/plot';
+import { cookPlot, LightPlot, type Lived } from '@/drawings/plot';
 import { useAssessment } from './useAssessment';
 
 /** The predicted trace, with what really happened as marks over it and where the cook is now. */
 export function CookTrace({
   cook,
   nowMin,
+  lived = null,
+  truth = false,
 }: {
   readonly cook: Cook;
   readonly nowMin: number | null;
+  /** What is believed of it while it goes on. */
+  readonly lived?: Lived | null;
+  /** What is laid over it is the truth, and nothing is to come. */
+  readonly truth?: boolean;
 }) {
   const { trace } = cook.predicted;
   // What an older version foretold kept no curve: it is worked out from what the cook kept.
   const { assessment } = useAssessment(trace ? null : cook.batch, cook.pot, cook.kitchen);
   const foretold = trace ?? (assessment && { ...assessment.series, boilC: assessment.boilC });
   if (!foretold) return <div className="h-32 animate-pulse rounded-xl bg-hairline/50" />;
-  const plot = cookPlot(cook, foretold, nowMin);
+  const plot = cookPlot(cook, foretold, nowMin, lived);
   return (
     <figure className="panel p-3">
       <div
@@ -29,6 +35,8 @@ export function CookTrace({
       </div>
       <figcaption className="text-[13px] text-quiet">
         Grey: predicted. Copper: your marks.{nowMin !== null && ' Cobalt: now.'}
+        {truth && ' Ink: as it really was.'}
+        {lived && !truth && ' Ink: as it went. Shaded: what is to come, 8 in 10.'}
       </figcaption>
     </figure>
   );

@@ -1,5 +1,5 @@
 import { useId, useState } from 'react';
-import { likened, renamed, type ReadLine } from '@/core/batch';
+import { likened, renamed, taskWords, type ReadLine } from '@/core/batch';
 import { spoken } from '@/core/food';
 import type { Units } from '@/core/quantity';
 import { lineWords } from './lineWords';
@@ -64,6 +64,12 @@ export function LineAsRead({
         {line.unsure.length > 0 && (
           <span className="block text-[#7a5c12]">not sure: {line.unsure.join('; ')}</span>
         )}
+      </span>
+    );
+  if (line.task)
+    return (
+      <span className="text-leaf">
+        alongside · {line.task.words} · {taskWords(line.task, units)}
       </span>
     );
   if (line.refused !== null)

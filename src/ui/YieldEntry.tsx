@@ -6,13 +6,9 @@ import { formatLevel, LITRES_PER_QUART, type Units } from '@/core/quantity';
 import { withYield, yieldOf } from '@/core/timetable';
 import { saveCook } from './household';
 import { Field } from './Field';
+import { numberIn } from './numbers';
 
 const MOST_L = 100;
-
-/** A comma is a decimal point. */
-function numberIn(text: string): number {
-  return Number(text.trim().replace(',', '.'));
-}
 
 /** Broth of a run of bones, to the line read off the pot; what is no number is said beneath. */
 export function YieldEntry({

@@ -1,27 +1,24 @@
 import { createContext, useContext, useEffect, useState, useSyncExternalStore } from 'react';
 import { REAL, type Clock } from '@/session/clock';
+import { readKept, writeKept } from './kept';
 import { steadyClock, type Jump, type Seen } from '@/session/steady';
 
 const SEEN = 'retort-clock';
 
 function readSeen(): Seen | null {
   try {
-    const kept: unknown = JSON.parse(localStorage.getItem(SEEN) ?? 'null');
+    const kept: unknown = JSON.parse(readKept(SEEN) ?? 'null');
     if (typeof kept !== 'object' || kept === null) return null;
     const { offsetMs, wallMs } = kept as Partial<Record<keyof Seen, unknown>>;
     return Number.isFinite(offsetMs) && Number.isFinite(wallMs) ? (kept as Seen) : null;
   } catch {
-    // Switched off, or spoilt: the wall alone then.
+    // Spoilt: the wall alone then.
     return null;
   }
 }
 
 function writeSeen(seen: Seen): void {
-  try {
-    localStorage.setItem(SEEN, JSON.stringify(seen));
-  } catch {
-    // Only a reload is the worse for it.
-  }
+  writeKept(SEEN, JSON.stringify(seen));
 }
 
 /** This page's own count. */
@@ -37,6 +34,14 @@ export const ClockContext = createContext<Clock>(PAGE);
 
 export function useClock(): Clock {
   return useContext(ClockContext);
+}
+
+/** The page's clock beneath a cook that has one of its own. */
+export const PageClockContext = createContext<Clock | null>(null);
+
+export function usePageClock(): Clock {
+  const own = useClock();
+  return useContext(PageClockContext) ?? own;
 }
 
 const SECOND = 1000;

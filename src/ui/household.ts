@@ -121,9 +121,41 @@ export function saveCook(cook: Cook): void {
   }));
 }
 
-/** The cook still on the stove, the newest first. */
-export function cookOnStove(household: Bundle): Cook | undefined {
-  return household.cooks
-    .filter((r) => !r.endedAt)
-    .sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1))[0];
+/** So many rehearsals are kept. */
+const REHEARSALS = 10;
+
+/** The rehearsals of a batch that are over, the newest first. */
+export function rehearsalsOf(cooks: readonly Cook[], batch: string): readonly Cook[] {
+  return cooks
+    .filter((cook) => cook.rehearsal && cook.endedAt && cook.batch.id === batch)
+    .toSorted((a, b) => b.startedAt.localeCompare(a.startedAt));
+}
+
+/** Keeps a rehearsal; one that was left, and the oldest of too many, go for it. */
+export function saveRehearsal(cook: Cook): void {
+  change((h) => {
+    const before = h.cooks
+      .filter((c) => c.rehearsal && c.endedAt)
+      .toSorted((a, b) => b.startedAt.localeCompare(a.startedAt))
+      .slice(0, REHEARSALS - 1);
+    const kept = new Set<Cook>(before);
+    return { ...h, cooks: [...h.cooks.filter((c) => !c.rehearsal || kept.has(c)), cook] };
+  });
+}
+
+/** Changes a cook as it is by now, whatever a page has drawn of it. */
+export function changeCook(id: string, edit: (cook: Cook) => Cook): void {
+  change((h) => ({ ...h, cooks: h.cooks.map((cook) => (cook.id === id ? edit(cook) : cook)) }));
+}
+
+/** The cooks still on the stove, the first begun first. */
+export function cooksOnStove({ cooks }: Pick<Bundle, 'cooks'>): readonly Cook[] {
+  return cooks
+    .filter((cook) => !cook.endedAt)
+    .sort((a, b) => a.startedAt.localeCompare(b.startedAt) || a.id.localeCompare(b.id));
+}
+
+/** Whether something is on the stove. */
+export function isCooking({ cooks }: Pick<Bundle, 'cooks'>): boolean {
+  return cooks.some((cook) => !cook.endedAt);
 }

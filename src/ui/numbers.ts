@@ -1,5 +1,10 @@
 import { readNumber } from '@/core/quantity';
 
+/** A text as a number; NaN for what is none. A comma is a decimal point. */
+export function numberIn(text: string): number {
+  return Number(text.trim().replace(',', '.'));
+}
+
 /**
  * Texts of number fields as numbers; what is no number stays the text it is, so that the schema
  * can say what was wanted. A comma is a decimal point, and fractions are read.

@@ -1,7 +1,22 @@
 /** The models, away from the main thread. */
 import { expose } from 'comlink';
 import { assess, compareReleases, drawBatch, type Draws } from '../core/assess';
-import type { Batch, Kitchen, Pot } from '../core/batch';
+import type { Batch, Cook, Kitchen, Pot } from '../core/batch';
+import {
+  beliefOf,
+  choicesAt,
+  debriefOf,
+  costOfLeaving,
+  proposalOf,
+  standInAt,
+  worldsOf,
+  type Belief,
+  type Cost,
+  type Moment,
+  type Option,
+  type Proposal,
+  type World,
+} from '../core/live';
 import { judgeBatch, nextRun, planRunOffs, solve } from '../core/solve';
 
 /** Draws, with the callback as an argument of its own: that is what can cross to the worker. */
@@ -22,7 +37,53 @@ function draw(
   });
 }
 
-const api = { assess, compareReleases, draw, judgeBatch, nextRun, planRunOffs, solve };
+/** The worlds of the last belief: what is asked of it next needs them again. */
+let last: { readonly key: string; readonly worlds: readonly World[] } | null = null;
+
+function worldsAt(cook: Cook, nowS: number, watched: boolean): readonly World[] {
+  const key = JSON.stringify([cook.id, nowS, watched, cook.marks]);
+  if (last?.key !== key) last = { key, worlds: worldsOf(cook, nowS, { seed: 1, watched }) };
+  return last.worlds;
+}
+
+function believe(cook: Cook, nowS: number, watched: boolean): Belief {
+  return beliefOf(worldsAt(cook, nowS, watched), nowS);
+}
+
+function choices(cook: Cook, nowS: number, watched: boolean, step: string): readonly Option[] {
+  return choicesAt(cook, nowS, worldsAt(cook, nowS, watched), step);
+}
+
+function propose(
+  cook: Cook,
+  nowS: number,
+  watched: boolean,
+  moment: Moment,
+  step: string,
+  foretoldS: number,
+): Proposal | null {
+  return proposalOf(cook, nowS, worldsAt(cook, nowS, watched), moment, step, foretoldS);
+}
+
+function leaving(cook: Cook, nowS: number, watched: boolean): Cost {
+  return costOfLeaving(cook, nowS, worldsAt(cook, nowS, watched));
+}
+
+const api = {
+  believe,
+  choices,
+  leaving,
+  propose,
+  standInAt,
+  assess,
+  compareReleases,
+  debriefOf,
+  draw,
+  judgeBatch,
+  nextRun,
+  planRunOffs,
+  solve,
+};
 
 export type AssessApi = typeof api;
 

@@ -5,12 +5,23 @@ import type {
   Aim,
   Batch,
   Bundle,
+  Cook,
   Kitchen,
   Pot,
   ReadLine,
   ReadsFor,
   Validated,
 } from '../core/batch';
+import type {
+  Belief,
+  Cost,
+  Debrief,
+  Moment,
+  Option,
+  Proposal,
+  StandIn,
+  StandInNow,
+} from '../core/live';
 import type { Judged, NextRun, RunOffSolution, Solution, Wishes } from '../core/solve';
 import type { RecipeChanges, RecipeResult } from '../formats/recipeIn';
 import type { AssessApi } from './assess.worker';
@@ -28,6 +39,73 @@ const models = (endsAborted = false) =>
 const assessor = models();
 const drawer = models(true);
 const solver = models();
+
+/** What is believed at the stove, and the stand-in: neither waits for the other, nor the Bench for them. */
+const believer = models();
+const device = models();
+
+/** What may be believed of a cook on its way. @param at s from its start */
+export function believeAway(
+  cook: Cook,
+  at: number,
+  watched: boolean,
+  signal?: AbortSignal,
+): Promise<Belief> {
+  return believer.ask(cook.batch.name, (api) => api.believe(cook, at, watched), signal);
+}
+
+/** The one thing to propose to a cook on its way; null where the plan holds. */
+export function proposeAway(
+  cook: Cook,
+  at: number,
+  watched: boolean,
+  moment: Moment,
+  step: string,
+  foretoldS: number,
+  signal?: AbortSignal,
+): Promise<Proposal | null> {
+  return believer.ask(
+    cook.batch.name,
+    (api) => api.propose(cook, at, watched, moment, step, foretoldS),
+    signal,
+  );
+}
+
+/** The choices at an opening, side by side. */
+export function choicesAway(
+  cook: Cook,
+  at: number,
+  watched: boolean,
+  step: string,
+  signal?: AbortSignal,
+): Promise<readonly Option[]> {
+  return believer.ask(cook.batch.name, (api) => api.choices(cook, at, watched, step), signal);
+}
+
+/** What every minute costs that what is due is left undone. */
+export function leavingAway(
+  cook: Cook,
+  at: number,
+  watched: boolean,
+  signal?: AbortSignal,
+): Promise<Cost> {
+  return believer.ask(cook.batch.name, (api) => api.leaving(cook, at, watched), signal);
+}
+
+/** The stand-in of a cook at a moment. */
+export function standInAway(cook: Cook, standIn: StandIn, at: number): Promise<StandInNow> {
+  return device.ask('The stand-in', (api) => api.standInAt(cook, standIn, at));
+}
+
+/** A rehearsal that is over, looked back on. @throws what debriefOf throws */
+export function debriefAway(cook: Cook, signal?: AbortSignal): Promise<Debrief> {
+  return believer.ask(cook.batch.name, (api) => api.debriefOf(cook), signal);
+}
+
+/** Starts the models while the page is still opening what they are about. */
+export function warmModels(): void {
+  assessor.warm();
+}
 
 /** Reads what others may have written. */
 const reader = watched<ReaderApi>(() =>

@@ -8,6 +8,7 @@ interface Api {
 /** Workers that answer, never answer, or fall over, as a number says. */
 function house(endsAborted = true) {
   const made: { ended: boolean }[] = [];
+  let falls = (): void => undefined;
   const start = (): Running<Api> => {
     const state = { ended: false };
     made.push(state);
@@ -29,13 +30,14 @@ function house(endsAborted = true) {
       },
       onFailure: (then) => {
         failed = then;
+        falls = then;
       },
     };
   };
   const worker = watched<Api>(start, endsAborted);
   const ask = (n: number, signal?: AbortSignal): Promise<number> =>
     worker.ask(`Batch ${n}`, (api) => api.double(n), signal);
-  return { made, worker, ask };
+  return { made, worker, ask, falls: () => falls() };
 }
 
 beforeEach(() => {
@@ -50,6 +52,17 @@ describe('a watched worker', () => {
     const { ask, made } = house();
     expect(await Promise.all([ask(1), ask(2), ask(3)])).toEqual([2, 4, 6]);
     expect(made).toHaveLength(1);
+  });
+
+  it('is started before anything is asked, and started anew where it fell over idle', async () => {
+    const { ask, made, worker, falls } = house();
+    worker.warm();
+    worker.warm();
+    expect(made).toHaveLength(1);
+    falls();
+    expect(made[0]?.ended).toBe(true);
+    expect(await ask(2)).toBe(4);
+    expect(made).toHaveLength(2);
   });
 
   it('gives up what takes too long, by its name, and the others go on in a new one', async () => {

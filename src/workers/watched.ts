@@ -47,6 +47,8 @@ export interface Watched<A> {
     run: (api: Remote<A>, alive: () => void) => Promise<T>,
     signal?: AbortSignal,
   ) => Promise<T>;
+  /** Starts the worker before anything is asked, while the page waits for something else. */
+  readonly warm: () => void;
   /** Ends what is worked on and what waits; their promises never settle. */
   readonly stop: () => void;
 }
@@ -73,8 +75,8 @@ export function watched<A>(start: () => Running<A>, endsAborted = false): Watche
   };
   const fail = (words: string): void => {
     const job = busy;
-    if (!job) return;
     end();
+    if (!job) return;
     over(job);
     job.giveUp(new GivenUp(`${job.what} ${words} Everything else goes on.`));
   };
@@ -89,17 +91,20 @@ export function watched<A>(start: () => Running<A>, endsAborted = false): Watche
     };
     timer = setTimeout(tick, TICK_MS);
   };
+  const warm = (): Running<A> => {
+    if (running) return running;
+    running = start();
+    running.onFailure(() => fail('could not be worked out: it brought its worker down.'));
+    return running;
+  };
   const next = (): void => {
     const [job, ...rest] = waiting;
     if (busy || !job) return;
     busy = job;
     waiting = rest;
-    if (!running) {
-      running = start();
-      running.onFailure(() => fail('could not be worked out: it brought its worker down.'));
-    }
+    const { api } = warm();
     watch();
-    job.begin(running.api);
+    job.begin(api);
   };
   const over = (job: Job<A>): void => {
     if (busy !== job) return;
@@ -143,6 +148,7 @@ export function watched<A>(start: () => Running<A>, endsAborted = false): Watche
         waiting = [...waiting, job];
         next();
       }),
+    warm: () => void warm(),
     stop: () => {
       clearTimeout(timer);
       waiting = [];

@@ -25,3 +25,6 @@ export { drawBatch, type Chances, type DrawOptions, type Draws } from './draws';
 export { BAND_IN_TEN, SAFE_CHANCE } from './odds';
 export { compareReleases } from './release';
 export { callKey, putBy, putByOf, takeUp } from './putBy';
+export { contentsAt, runModel, scaled, withNeeds, type Lived, type Model } from './model';
+export { itemReports, tableMin } from './reports';
+export { safeCentreC } from './safety';

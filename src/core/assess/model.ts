@@ -15,11 +15,13 @@ import { contents, partOf, soakedKg, type Before, type Contents, type Part } fro
 import type { Food } from '../food';
 import {
   openLoss,
-  simulate,
+  simulateThrough,
   type Air,
+  type Hands,
   type HeatItem,
   type HeatResult,
   type HeatStep,
+  type Spell,
 } from '../heat';
 import { valueAt } from '../series';
 import { scaleOf, type Scale, type Step } from '../texture';
@@ -53,18 +55,46 @@ export interface ModelOptions {
   readonly stepS?: number;
   /** The state of the world; as given where it is missing. */
   readonly unknowns?: Unknowns;
+  /** What has happened already, by the ids of steps. */
+  readonly lived?: Readonly<Record<string, Lived>>;
+  /** Where it is cut, s from the start; at the end of the plan by default. */
+  readonly untilS?: number;
+  /** Stretches in which the pot is not as it is otherwise. */
+  readonly spells?: readonly Spell[];
 }
 
-function heatStep(step: PlannedStep, pours: boolean, pot: Pot, moreKPa: number): HeatStep {
+/** What hands made of a step, s from the start of the cook. */
+export interface Lived extends Hands {
+  /** When a step without pressure ends. */
+  readonly endsS?: number;
+  /** It is not over before. */
+  readonly notOverS?: number;
+}
+
+function heatStep(
+  step: PlannedStep,
+  pours: boolean,
+  pot: Pot,
+  moreKPa: number,
+  lived: Lived | undefined,
+): HeatStep {
   if (step.kind === 'pressure')
     return {
       kind: 'pressure',
       gaugeKPa: Math.max(5, step.gaugeKPa + moreKPa),
       holdMin: step.holdMin,
       release: step.release,
+      ...(lived && { hands: lived }),
     };
   const keepsWarm = step.kind === 'rest' && pot.kind === 'electric' && step.keepWarm !== false;
-  return { kind: step.kind, minutes: step.minutes, pours, keepsWarm };
+  return {
+    kind: step.kind,
+    minutes: step.minutes,
+    pours,
+    keepsWarm,
+    ...(lived?.endsS !== undefined && { endsS: lived.endsS }),
+    ...(lived?.notOverS !== undefined && { notOverS: lived.notOverS }),
+  };
 }
 
 /** Minutes at 100 C until a food has given nine tenths of its juice (assumed). */
@@ -105,7 +135,7 @@ function heatItem(item: PlannedItem, part: Part, size: number): HeatItem {
 }
 
 /** Minutes that a food needs, a factor more or less. */
-function scaled(doneness: Doneness, by: number): Doneness {
+export function scaled(doneness: Doneness, by: number): Doneness {
   const { needMin, lateMin } = doneness;
   return { ...doneness, needMin: needMin * by, lateMin: lateMin === null ? null : lateMin * by };
 }
@@ -153,6 +183,31 @@ function vesselIn(usual: PressureVessel, unknowns: Unknowns): PressureVessel {
   };
 }
 
+/** What an item needs, and its grades, in a state of the world. */
+function needsOf(
+  item: PlannedItem,
+  own: ItemUnknowns | undefined,
+): Pick<ItemCook, 'doneness' | 'scale'> {
+  const usually = donenessOf(item.food, item);
+  const doneness = usually && own ? scaled(usually, own.need) : usually;
+  const { family } = item.food;
+  const mm = conductionShape(item.food, item.cut)?.mm ?? 0;
+  return {
+    doneness,
+    scale: doneness && family ? scaleOf(family, doneness, mm * (own?.size ?? 1)) : null,
+  };
+}
+
+/** The same cook, its foods needing something else: what is heated is the same. */
+export function withNeeds(model: Model, items: Unknowns['items']): Model {
+  const cooks: Record<string, ItemCook> = {};
+  for (const item of model.plan.items) {
+    const cook = model.cooks[item.id];
+    if (cook) cooks[item.id] = { ...cook, ...needsOf(item, items[item.id]) };
+  }
+  return { ...model, cooks };
+}
+
 function cookOf(
   item: PlannedItem,
   heat: HeatResult,
@@ -160,14 +215,10 @@ function cookOf(
 ): ItemCook | null {
   const trace = heat.items[item.id];
   if (!trace) return null;
-  const usually = donenessOf(item.food, item);
-  const doneness = usually && own ? scaled(usually, own.need) : usually;
-  const z = doneness?.z ?? USUAL_Z;
-  const { family } = item.food;
-  const mm = conductionShape(item.food, item.cut)?.mm ?? 0;
+  const needs = needsOf(item, own);
+  const z = needs.doneness?.z ?? USUAL_Z;
   return {
-    doneness,
-    scale: doneness && family ? scaleOf(family, doneness, mm * (own?.size ?? 1)) : null,
+    ...needs,
     centre: cookValues(heat.trace.s, trace.centreC, z),
     surface: cookValues(heat.trace.s, trace.surfaceC, z),
   };
@@ -193,14 +244,21 @@ export function runModel(
   const items = plan.items.map((item, i) =>
     heatItem(item, parts[i] as Part, unknowns?.items[item.id]?.size ?? 1),
   );
-  const heat = simulate(
+  const heat = simulateThrough(
     items,
     plan.steps.map((step, i) =>
-      heatStep(step, plan.pours.includes(i), pot, unknowns?.setpointKPa ?? 0),
+      heatStep(
+        step,
+        plan.pours.includes(i),
+        pot,
+        unknowns?.setpointKPa ?? 0,
+        options.lived?.[step.id],
+      ),
     ),
     vessel,
     air,
-    { stepS: options.stepS ?? 10 },
+    options.spells ?? [],
+    { stepS: options.stepS ?? 10, untilS: options.untilS ?? Infinity },
   );
   const cooks: Record<string, ItemCook> = {};
   for (const item of plan.items) {

@@ -2,6 +2,7 @@
 import * as yup from 'yup';
 import { batchSchema, kitchenSchema, potSchema, SETS } from './schema';
 import {
+  flag,
   list,
   mayBe,
   needed,
@@ -34,14 +35,34 @@ const verdicts = each(
 export const MARKS = [
   'started',
   'lid-locked',
+  'pin-up',
   'at-pressure',
   'hold-over',
   'valve-opened',
+  'valve-closed',
   'pin-down',
   'lid-off',
   'step-done',
+  'ticked',
+  'left-out',
+  'task-begun',
+  'task-done',
+  'tested',
+  'temperature',
+  'level',
+  'scorch',
+  'heat-down',
+  'put-right',
+  'changed',
+  'declined',
   'done',
 ] as const;
+
+/** What was wrong with a lid that did not seal, or a pot that switched itself off. */
+export const FAULTS = ['valve', 'ring', 'bottom'] as const;
+
+/** The small moves by which a plan is changed while it is cooked. */
+export const CHANGES = ['hold', 'close-again', 'simmer-on', 'release-now', 'as-it-is'] as const;
 
 /** A moment the cook pressed. */
 export const markSchema = object(
@@ -50,6 +71,18 @@ export const markSchema = object(
     step: text('the id of a step').nullable(),
     /** ISO 8601 */
     at: needed(time, 'a date and time'),
+    /** What is ticked, left out or tested; of a task, its own id. */
+    item: text('the id of an item'),
+    /** How it was when it was tested. */
+    grade: text('a grade'),
+    /** Read: C of a temperature, L of a level; minutes of a change. */
+    value: number(-50, 20000, ''),
+    /** What of the plan was changed, or offered and declined. */
+    change: oneOf(CHANGES),
+    /** What was put right. */
+    fault: oneOf(FAULTS),
+    /** Heard of the pot itself, not pressed. */
+    heard: flag.optional(),
   },
   'a mark: what and when',
 );
@@ -138,6 +171,46 @@ export const predictionSchema = object(
   'what was predicted',
 );
 
+/** What may go wrong in a rehearsal; each changes what is true of the stand-in, and nothing else. */
+export const MISHAPS = [
+  'valve-open',
+  'ring',
+  'bottom',
+  'old-beans',
+  'frozen',
+  'foam',
+  'power-lost',
+  'called-away',
+  'altitude',
+  'too-early',
+  'overfilled',
+] as const;
+
+/** A stand-in pot: its chance, what is wrong with it, and how fast its time goes. */
+export const standInSchema = mayBe(
+  {
+    seed: needed(number(0, 4294967295, ''), 'a whole number'),
+    /** Heater, as a share of what the plan believes. */
+    power: number(0.2, 2, ''),
+    /** Need of each item, times what the plan believes. */
+    needs: each(
+      (v): v is number => typeof v === 'number' && v >= 0.2 && v <= 5,
+      'a factor for each item',
+      'a factor from 0.2 to 5 for each item',
+    ),
+    /** What goes wrong with it. */
+    mishaps: list(needed(oneOf(MISHAPS), 'a mishap'), 'a list of mishaps').max(
+      MISHAPS.length,
+      'each mishap once',
+    ),
+    /** Since when its time goes how many times as fast: the wall's time and the cook's. */
+    times: needed(number(1, 240, ''), 'a number from 1 to 240'),
+    wallAt: needed(time, 'a date and time'),
+    cookAt: needed(time, 'a date and time'),
+  },
+  'a stand-in pot',
+);
+
 /** One cooking of a batch: the plan as it was, what was predicted, what happened. */
 export const cookSchema = object(
   {
@@ -156,6 +229,10 @@ export const cookSchema = object(
     /** What each run of bones gave. */
     yields: list(yieldSchema, 'a list of yields'),
     note: yup.string().strict().typeError('text').max(5000, 'at most 5000 characters'),
+    /** The stand-in that it is cooked on; missing on a pot of steel. */
+    standIn: standInSchema,
+    /** It is played, not cooked: kept apart from the log, and nothing is learned from it. */
+    rehearsal: mayBe({ drill: text('the name of a drill') }, 'a rehearsal'),
     /** What to change next time. */
     nextTime: mayBe(
       { holdMin: number(-600, 600, 'min'), waterMl: number(-20000, 20000, 'ml') },

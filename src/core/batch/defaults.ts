@@ -43,6 +43,9 @@ function fillBatch(batch: unknown, index: number): unknown {
   filled = within(filled, 'items', (items) =>
     each(items, (item, i) => fill(item, { id: `i${i + 1}` })),
   );
+  filled = within(filled, 'alongside', (tasks) =>
+    each(tasks, (task, i) => fill(task, { id: `t${i + 1}` })),
+  );
   return within(filled, 'steps', (steps) =>
     each(steps, (step, i) => fill(step, { id: `s${i + 1}` })),
   );

@@ -1,6 +1,15 @@
 export type * from './types';
 export { isStock, pressureUnit } from './kind';
-export { CUT_SHAPES, kitchenSchema, MOST_ITEMS, potSchema, SETS } from './schema';
+export { FAULTS, MISHAPS } from './cookSchema';
+export {
+  ANCHORS,
+  CUT_SHAPES,
+  kitchenSchema,
+  MOST_ITEMS,
+  MOST_TASKS,
+  potSchema,
+  SETS,
+} from './schema';
 export {
   batchRefusal,
   changeProblems,
@@ -68,4 +77,18 @@ export { SCHOOLS, type School, type SchoolKey } from './schoolList';
 export { changed } from './defined';
 export { isFields } from './fields';
 export { putIn } from './putIn';
+export { wantedSoon } from './soon';
+export {
+  addTask,
+  anchorStep,
+  anchorWords,
+  changeTask,
+  readMeanwhile,
+  readTask,
+  removeTask,
+  taskLine,
+  taskWords,
+  type Anchor,
+  type NewTask,
+} from './alongside';
 export { byHabit, choose, chosen, schoolsOf } from './schools';

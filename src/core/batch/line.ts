@@ -12,6 +12,7 @@ import {
   type OwnFood,
 } from '../food';
 import { formatAmount, parseAmount, parseLength, type Amount, type Units } from '../quantity';
+import { readTask } from './alongside';
 import { FRIDGE_C, FROZEN_C } from './complete';
 import { readLike } from './like';
 import { idOfName } from './ownNames';
@@ -208,6 +209,19 @@ export function readLine(
   text: string,
   { foods = NONE, units = 'metric' }: ReadsFor = {},
 ): ReadLine {
+  const task = readTask(text);
+  if (task)
+    return {
+      text,
+      item: null,
+      task,
+      refused: null,
+      food: null,
+      unsure: [],
+      nearest: [],
+      name: task.words,
+      amount: null,
+    };
   const [said, like] = splitLike(text);
   const parsed = parseAmount(said);
   const unsure = [...parsed.unsure];
@@ -220,6 +234,7 @@ export function readLine(
     return {
       text,
       item: null,
+      task: null,
       refused: null,
       food: null,
       unsure,
@@ -256,6 +271,7 @@ export function readLine(
   return {
     text,
     item: refused === null ? item : null,
+    task: null,
     refused,
     food,
     unsure,

@@ -1,6 +1,7 @@
 /** A line of the add box as a cook would write it, and in other words: text in, text out. */
 import { formatAmount, type Amount, type Units } from '../quantity';
 import type { Food } from '../food';
+import type { NewTask } from './alongside';
 import type { Item } from './types';
 
 /** An ingredient as a cook would write it. */
@@ -14,6 +15,8 @@ export interface ReadLine {
   readonly text: string;
   /** The item without its id, or null when no food was found, or it is refused. */
   readonly item: Omit<Item, 'id'> | null;
+  /** What is done beside the pot, where the line says that and names no ingredient. */
+  readonly task: NewTask | null;
   /** Why what was understood cannot go in; null where it can, or where nothing was understood. */
   readonly refused: string | null;
   readonly food: Food | null;

@@ -231,6 +231,28 @@ export const putBySchema = object(
   'a call put by',
 );
 
+/** When something done beside the pot is to be ready. */
+export const ANCHORS = ['table', 'lid', 'opening'] as const;
+export const MOST_TASKS = 20;
+
+/** Something done beside the pot for the same table. */
+export const taskSchema = object(
+  {
+    id: ownId(),
+    /** In the cook's own words. */
+    words: needed(text('what is done'), 'what is done'),
+    minutes: needed(number(1, 2880, 'min'), 'a number from 1 to 2880 min'),
+    /** Hands are needed all the time; only at its two ends where this is missing. */
+    attended: flag.optional(),
+    ovenC: number(40, 300, '°C'),
+    /** The table where it is missing. */
+    ready: oneOf(ANCHORS),
+    /** Which lid or opening; the first where it is missing. */
+    nth: number(1, 5, ''),
+  },
+  'something alongside: what is done, and how long it takes',
+);
+
 /** How a broth sets, the softest first. */
 export const SETS = ['pourable', 'trembles', 'soft set', 'holds a cut'] as const;
 
@@ -271,6 +293,11 @@ export const batchSchema = object(
     /** What is wanted of its bones. */
     aim: aimSchema,
     putBy: list(putBySchema, 'a list of calls put by'),
+    /** What is done beside the pot. */
+    alongside: list(taskSchema, 'a list of what is done alongside').max(
+      MOST_TASKS,
+      `at most ${MOST_TASKS} things alongside`,
+    ),
     note: yup.string().strict().typeError('text').max(5000, 'at most 5000 characters'),
   },
   'a batch',

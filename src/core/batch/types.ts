@@ -26,6 +26,7 @@ import type {
   schoolsSchema,
   SETS,
   settingSchema,
+  taskSchema,
 } from './schema';
 import type { Kept } from './schemaParts';
 
@@ -78,6 +79,9 @@ export type Step =
   | { readonly id: string; readonly kind: 'cool'; readonly minutes?: number };
 
 export type PressureStep = Extract<Step, { kind: 'pressure' }>;
+
+/** Something done beside the pot for the same table. */
+export type Task = Kept<typeof taskSchema>;
 
 export type PutBy = Kept<typeof putBySchema>;
 /** How a broth sets when it is cold. */

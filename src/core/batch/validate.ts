@@ -144,6 +144,16 @@ function batchProblems(batch: Batch, at: string, pots: Bundle['pots'] | null): P
       (i) => `${at}.steps[${i}].id`,
     ),
   );
+  const things = new Set(batch.items.map((i) => i.id));
+  const tasks = (batch.alongside ?? []).map((task) => task.id);
+  problems.push(
+    ...duplicates(tasks, (i) => `${at}.alongside[${i}].id`),
+    ...tasks.flatMap((id, i) =>
+      things.has(id)
+        ? [{ path: `${at}.alongside[${i}].id`, found: show(id), wanted: 'an id no item has' }]
+        : [],
+    ),
+  );
   batch.items.forEach((item, i) => {
     problems.push(...itemProblems(item, `${at}.items[${i}]`, batch.steps ? ids : null));
   });

@@ -2,6 +2,7 @@ export type {
   Air,
   BodyShape,
   EnergyBalance,
+  Hands,
   HeatItem,
   HeatStep,
   ItemTrace,
@@ -10,6 +11,7 @@ export type {
   Trace,
 } from './types';
 export { simulate, type HeatResult, type SimulateOptions } from './simulate';
+export { simulateThrough, type Spell } from './spells';
 export { pourInto, type PotState } from './state';
 export { openLoss } from './evaporation';
 export { COLD_WATER_W_PER_K, KEEPS_WARM_C, USUAL_DUTY } from './legs';

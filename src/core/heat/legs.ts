@@ -64,6 +64,19 @@ function plain({ step }: Cooking): Exclude<HeatStep, { kind: 'pressure' }> {
   return step;
 }
 
+/** How long the leg lasts: as long as planned, or up to the moment at which hands ended it, s. */
+function lasts(c: Cooking, plannedS: number, endsS: number | undefined): number {
+  return endsS === undefined ? plannedS : Math.max(0, endsS - c.place.beganS);
+}
+
+/** Of a step without pressure, s. */
+function standS(c: Cooking): number {
+  const { minutes, endsS, notOverS = 0 } = plain(c);
+  return lasts(c, Math.max(60 * minutes, lasts(c, 0, notOverS)), endsS);
+}
+const holdS = (c: Cooking): number =>
+  lasts(c, 60 * pressure(c).holdMin, pressure(c).hands?.holdEndsS);
+
 const after = (c: Cooking, seconds: number): Over => (c.sinceS >= seconds - SAME_S ? 'leg' : null);
 
 /** Keeps a temperature until a time has passed since the leg began. */
@@ -100,9 +113,34 @@ function coolShut(c: Cooking, limitS: number, lossWPerK: number): void {
 
 const dropped = (c: Cooking): boolean => c.system.liquidC <= c.sealedAt(PIN_DROPS_KPA) + NEAR_C;
 
-/** How long it stays shut: until the pin drops, or for the wait. */
-function shutS(release: Release): number {
-  return releaseOf(release.method).lets === null ? DROPS_S : 60 * waitOf(release);
+/** How long it stays shut: until the pin drops, for the wait, or until hands open the valve. */
+function shutS(c: Cooking): number {
+  const { release, hands } = pressure(c);
+  const longestS = lasts(c, DROPS_S, hands?.downS);
+  const opensS = hands?.valveS?.[0];
+  if (opensS !== undefined) return Math.min(longestS, lasts(c, 0, opensS));
+  if (releaseOf(release.method).lets === null) return longestS;
+  return Math.min(longestS, Math.max(60 * waitOf(release), lasts(c, 0, hands?.shutUntilS ?? 0)));
+}
+
+/** Whether the pin was seen to drop by now. */
+const seenDown = (c: Cooking): boolean =>
+  c.system.seconds >= (pressure(c).hands?.downS ?? Infinity) - SAME_S;
+
+/** Whether hands have closed the valve again, and until when, s from the start. */
+function closedUntil(c: Cooking): number | null {
+  const turns = pressure(c).hands?.valveS ?? [];
+  const next = turns.findIndex((at) => at > c.system.seconds + SAME_S);
+  const turned = next < 0 ? turns.length : next;
+  return turned > 0 && turned % 2 === 0 ? (turns[turned] ?? Infinity) : null;
+}
+
+/** Up to the next turn of the valve, or the moment at which the pin was seen to drop, s. */
+function untilTurned(c: Cooking, wholeS: number): number {
+  const { valveS = [], downS = Infinity } = pressure(c).hands ?? {};
+  const now = c.system.seconds + SAME_S;
+  const next = [...valveS, downS].filter((at) => at > now);
+  return Math.min(wholeS, ...next.map((at) => at - c.system.seconds));
 }
 
 interface Let {
@@ -124,7 +162,7 @@ function valve(share: (how: Release) => number): Let {
         lossWPerK: vessel.lossWPerK,
         steam: (t) => duty * steamFlow(t, air.pressurePa, c.lid.valve),
       };
-      c.pass(Math.min(4, c.stepS), drive, quiet(c));
+      c.pass(untilTurned(c, Math.min(4, c.stepS)), drive, quiet(c));
       c.sample('release', true);
     },
   };
@@ -137,8 +175,10 @@ const LETS: Readonly<Record<Letting, Let>> = {
   'cold water': { over: dropped, pass: (c) => coolShut(c, LETS_S, COLD_WATER_W_PER_K) },
 };
 
+/** What is let, as planned; a valve that hands opened where none was planned is simply open. */
 const lets = (c: Cooking): Let | null => {
-  const { lets: how } = releaseOf(pressure(c).release.method);
+  const { release, hands } = pressure(c);
+  const how = releaseOf(release.method).lets ?? (hands?.valveS?.length ? 'open' : null);
   return how && LETS[how];
 };
 
@@ -174,7 +214,10 @@ export const LEGS: Readonly<Record<LegName, Leg>> = {
       const seconds = Math.max(LEAST_S, c.sinceS / 1000, leftJ / c.fullW);
       c.keepFor(c.boilC, Math.min(c.stepS, seconds), c.fullW, 'warm-up');
     },
-    end: warmed,
+    end: (c) => {
+      warmed(c);
+      c.note({ pinS: c.system.seconds });
+    },
   },
   'to pressure': {
     phase: 'warm-up',
@@ -200,10 +243,9 @@ export const LEGS: Readonly<Record<LegName, Leg>> = {
   hold: {
     phase: 'hold',
     sealed: true,
-    over: (c) => after(c, 60 * pressure(c).holdMin),
+    over: (c) => after(c, holdS(c)),
     pass: (c) => {
-      const { holdMin } = pressure(c);
-      keepUntil(c, target(c), 60 * holdMin, c.lid.rocksW, c.system.vessel.lossWPerK);
+      keepUntil(c, target(c), holdS(c), c.lid.rocksW, c.system.vessel.lossWPerK);
       c.sample('hold', true);
     },
     end: (c) => c.note({ holdS: c.sinceS }),
@@ -214,10 +256,10 @@ export const LEGS: Readonly<Record<LegName, Leg>> = {
     sealed: true,
     begin: (c) => c.note({ releaseFromS: c.system.seconds, steamKg: c.system.steamKg }),
     over: (c) => {
-      const limitS = shutS(pressure(c).release);
-      return limitS > 0 && dropped(c) ? 'step' : after(c, limitS);
+      const limitS = shutS(c);
+      return seenDown(c) || (limitS > 0 && dropped(c)) ? 'step' : after(c, limitS);
     },
-    pass: (c) => coolShut(c, shutS(pressure(c).release), c.system.vessel.lossWPerK),
+    pass: (c) => coolShut(c, shutS(c), c.system.vessel.lossWPerK),
   },
   'let off': {
     phase: 'release',
@@ -225,19 +267,31 @@ export const LEGS: Readonly<Record<LegName, Leg>> = {
     begin: (c) => {
       if (lets(c)) c.note({ valveOpensC: c.system.liquidC });
     },
-    over: (c) => ((lets(c)?.over(c) ?? true) ? 'leg' : after(c, LETS_S)),
-    pass: (c) => lets(c)?.pass(c, pressure(c).release),
+    over: (c) => {
+      if (seenDown(c)) return 'leg';
+      if (closedUntil(c) !== null) return dropped(c) ? 'leg' : null;
+      return (lets(c)?.over(c) ?? true) ? 'leg' : after(c, LETS_S);
+    },
+    pass: (c) => {
+      const untilS = closedUntil(c);
+      if (untilS === null) lets(c)?.pass(c, pressure(c).release);
+      else {
+        const restS = untilTurned(c, Math.min(DROPS_S, untilS - c.system.seconds));
+        coolShut(c, c.sinceS + restS, c.system.vessel.lossWPerK);
+      }
+    },
   },
   stand: {
     phase: 'as the step',
     sealed: false,
-    over: (c) => after(c, 60 * plain(c).minutes),
+    over: (c) => after(c, standS(c)),
     pass: (c) => {
       const { system } = c;
-      const { kind, minutes, keepsWarm } = plain(c);
+      const { kind, keepsWarm } = plain(c);
       const lidOn = kind === 'rest';
-      const left = c.place.beganS + 60 * minutes - system.seconds;
-      const length = Math.min(c.stepS * (minutes > 60 ? 4 : 1), left);
+      const wholeS = standS(c);
+      const left = c.place.beganS + wholeS - system.seconds;
+      const length = Math.min(c.stepS * (wholeS > 3600 ? 4 : 1), left);
       const caught = lidOn && keepsWarm === true && system.liquidC >= KEEPS_WARM_C - NEAR_C;
       const drive = lidOn ? { powerW: 0, lossWPerK: system.vessel.lossWPerK } : c.open(0);
       if (caught && system.liquidC <= KEEPS_WARM_C + NEAR_C)
@@ -252,10 +306,10 @@ export const LEGS: Readonly<Record<LegName, Leg>> = {
   brown: {
     phase: 'saute',
     sealed: false,
-    over: (c) => after(c, 60 * plain(c).minutes),
+    over: (c) => after(c, standS(c)),
     pass: (c) => {
       const { system } = c;
-      const left = c.place.beganS + 60 * plain(c).minutes - system.seconds;
+      const left = c.place.beganS + standS(c) - system.seconds;
       const whole = Math.min(c.stepS, left);
       const lossWPerK = c.openLoss(system.liquidC);
       c.openLid();
@@ -278,16 +332,19 @@ export const LEGS: Readonly<Record<LegName, Leg>> = {
   up: {
     phase: 'simmer',
     sealed: false,
-    over: (c) => c.heated(c.boilC),
+    over: (c) => {
+      const { endsS = Infinity } = plain(c);
+      return c.system.seconds >= endsS - SAME_S ? 'leg' : c.heated(c.boilC);
+    },
     pass: (c) => c.heat(c.boilC, 'simmer', false, c.open(c.fullW)),
     end: warmed,
   },
   simmer: {
     phase: 'simmer',
     sealed: false,
-    over: (c) => after(c, 60 * plain(c).minutes),
+    over: (c) => after(c, standS(c)),
     pass: (c) => {
-      keepUntil(c, c.boilC, 60 * plain(c).minutes, SIMMER_W, c.openLoss(c.boilC));
+      keepUntil(c, c.boilC, standS(c), SIMMER_W, c.openLoss(c.boilC));
       c.sample('simmer', false);
     },
   },

@@ -53,6 +53,7 @@ function begin(c: Cooking, items: readonly HeatItem[]): void {
     startS: system.seconds,
     heatedJ: system.energy.intoJ,
     warmUpS: 0,
+    pinS: null,
     holdS: 0,
     releaseFromS: system.seconds,
     steamKg: system.steamKg,
@@ -70,15 +71,22 @@ function beginLeg(c: Cooking, leg: LegName): void {
   LEGS[leg].begin?.(c);
 }
 
+/** As planned, or as long as hands made it, s. */
+function plainS(step: Exclude<HeatStep, { kind: 'pressure' }>, passedS: number): number {
+  return step.endsS === undefined ? 60 * step.minutes : Math.max(0, passedS);
+}
+
 function resultOf(c: Cooking, failed: boolean): StepResult {
   const { system, step } = c;
   const { heatedJ, releaseFromS, steamKg, ...now }: StepNow = c.now;
-  const under = step.kind === 'pressure';
-  const released = under && !failed;
+  const released = step.kind === 'pressure' && !failed;
   return {
     ...now,
     endS: system.seconds,
-    holdS: under ? now.holdS : 60 * step.minutes,
+    holdS:
+      step.kind === 'pressure'
+        ? now.holdS
+        : plainS(step, system.seconds - now.startS - now.warmUpS),
     releaseS: released ? system.seconds - releaseFromS : 0,
     releaseSteamKg: released ? system.steamKg - steamKg : 0,
     heaterJ: system.energy.intoJ - heatedJ,

@@ -30,6 +30,18 @@ export interface HeatItem {
   readonly exchange?: Exchange | null;
 }
 
+/** What hands really did in a pressure step, s from the start of the cook, instead of its minutes. */
+export interface Hands {
+  /** The hold ends: the pot's program, or the heat goes off. */
+  readonly holdEndsS?: number;
+  /** The valve: opened, closed again, opened again. */
+  readonly valveS?: readonly number[];
+  /** No valve is opened before. */
+  readonly shutUntilS?: number;
+  /** The pin was seen to drop. */
+  readonly downS?: number;
+}
+
 export type HeatStep =
   | {
       readonly kind: PlainKind;
@@ -38,12 +50,17 @@ export type HeatStep =
       readonly pours?: boolean;
       /** The pot's thermostat keeps it warm while it stands with its lid on. */
       readonly keepsWarm?: boolean;
+      /** When it really ends, s from the start; after its minutes where it is missing. */
+      readonly endsS?: number;
+      /** It is not over before, s from the start. */
+      readonly notOverS?: number;
     }
   | {
       readonly kind: 'pressure';
       readonly gaugeKPa: number;
       readonly holdMin: number;
       readonly release: Release;
+      readonly hands?: Hands;
     };
 
 export interface Air {
@@ -93,6 +110,8 @@ export interface StepResult {
   readonly startS: number;
   readonly endS: number;
   readonly warmUpS: number;
+  /** When the pin rose, s from the start; null for other steps and where it never did. */
+  readonly pinS: number | null;
   readonly holdS: number;
   readonly releaseS: number;
   /** Steam that left during release, kg. */

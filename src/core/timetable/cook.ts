@@ -97,6 +97,11 @@ export function startCook({ id, batch, pot, kitchen, assessment, draws, at }: St
   };
 }
 
+/** The cook that a pot is taken by; undefined where it is free. */
+export function cookInPot(cooks: readonly Cook[], pot: Pick<Pot, 'id'>): Cook | undefined {
+  return cooks.find((cook) => !cook.endedAt && !cook.rehearsal && cook.pot.id === pot.id);
+}
+
 /** What is fished out at the table; of runs that did not foretell it, what always is. */
 export function fishOutOf({ batch, predicted }: Cook): readonly Item[] {
   const { fishOut } = predicted;

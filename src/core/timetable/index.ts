@@ -1,5 +1,16 @@
-export { happened, stagesOf, standing, type Happened, type Stage, type Standing } from './stages';
+export {
+  happened,
+  stagesOf,
+  standing,
+  type Happened,
+  type Stage,
+  type StageKind,
+  type Standing,
+} from './stages';
 export { wordsOf, type Words } from './words';
-export { cookAgain, fishOutOf, startCook, type Start } from './cook';
+export { cookAgain, cookInPot, fishOutOf, startCook, type Start } from './cook';
+export { aheadOf, beginsOf, clashesOf, type Ahead, type AheadKind } from './ahead';
+export { eveningClashes, eveningOf, type Clash, type Dated, type EveningMove } from './evening';
 export { movesOf, type Move, type MoveKind } from './moves';
+export { taskSpans, type TaskSpan } from './alongside';
 export { runOffAt, withYield, yieldOf } from './yields';

@@ -9,6 +9,7 @@ import {
   keptApart,
   poursOf,
   stepsOf,
+  taskWords,
   type Batch,
   type Item,
   type Pot,
@@ -16,12 +17,13 @@ import {
   type Step,
 } from '../batch';
 import { conductionShape, donenessOf } from '../doneness';
+import { taskSpans } from './alongside';
 import { usualSpan, type Food } from '../food';
 import { scaleOf } from '../texture';
 import { formatAmount, formatMinutes, type Units } from '../quantity';
 import { releaseOf, stepOf, waitOf } from '../vocabulary';
 
-export type MoveKind = 'before' | 'prep' | 'hands' | 'wait' | 'serve';
+export type MoveKind = 'before' | 'prep' | 'hands' | 'wait' | 'alongside' | 'serve';
 
 export interface Move {
   readonly id: string;
@@ -205,6 +207,18 @@ function apartMoves({ batch, assessment, of }: Telling): readonly Move[] {
   });
 }
 
+/** What is done beside the pot, where it begins. */
+function alongside({ batch, assessment }: Telling, units: Units): readonly Move[] {
+  return taskSpans(batch, assessment).map(({ task, startMin }) => ({
+    id: `alongside-${task.id}`,
+    minute: startMin,
+    minutes: task.minutes,
+    kind: task.attended ? ('hands' as const) : ('alongside' as const),
+    title: task.words,
+    detail: taskWords(task, units),
+  }));
+}
+
 function beforehand({ batch, of }: Telling): readonly Move[] {
   const soaked = batch.items.filter((i) => (i.soakedH ?? 0) > 0);
   const cutting = Math.max(5, CUT_MIN * batch.items.filter((i) => !i.apart).length);
@@ -248,6 +262,7 @@ export function movesOf(
     ...beforehand(telling),
     ...stepsOf(batch).flatMap((step, i) => stepMoves(step, i, telling)),
     ...apartMoves(telling),
+    ...alongside(telling, units),
     {
       id: 'serve',
       minute: total,

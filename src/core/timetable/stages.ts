@@ -90,8 +90,18 @@ export interface Standing {
   readonly leftMin: number;
 }
 
+/** Nobody said that it is at pressure: so long after it was foretold it is taken for it (assumed). */
+const UNSAID_SHARE = 1.25;
+const UNSAID_MIN = 3;
+
+/** A pot that speaks for itself is not taken to be anywhere before it says so. */
+export interface StandingOptions {
+  readonly watched?: boolean;
+}
+
 /**
- * Where a cook stands.
+ * Where a cook stands. What was not marked is taken from what was marked later, and where nothing was,
+ * from the plan: a cook who presses hardly anything is led on all the same.
  *
  * @param startedAt ms
  * @param now ms, not before the start
@@ -101,29 +111,56 @@ export function standing(
   marks: readonly Mark[],
   startedAt: number,
   now: number,
+  { watched = false }: StandingOptions = {},
 ): Standing {
+  const said = stages.map((stage) => endMark(stage, marks));
   let since = startedAt;
   for (let index = 0; index < stages.length; index++) {
     const stage = stages[index] as Stage;
-    const end = endOf(stage, marks, since, now);
+    const own = said[index] ?? null;
+    const later = said.slice(index + 1).find((at) => at !== null && at >= since) ?? null;
+    const end = own ?? passed(stage, since, later, now, watched);
     if (end === null) {
       const elapsedMin = (now - since) / 60000;
       return { index, since, elapsedMin, leftMin: stage.expectMin - elapsedMin };
     }
-    since = end;
+    since = Math.max(since, end);
   }
   return { index: stages.length, since, elapsedMin: (now - since) / 60000, leftMin: 0 };
 }
 
-function endOf(stage: Stage, marks: readonly Mark[], since: number, now: number): number | null {
+/** When the mark that ends a stage was pressed, ms; null where it was not, or is undone by another. */
+function endMark(stage: Stage, marks: readonly Mark[]): number | null {
   // A wait by the clock is cut short when the cook goes on to what ends the next stage.
   const cut =
     stage.kind === 'wait' ? 'valve-opened' : stage.kind === 'hold' ? 'hold-over' : stage.mark;
-  const mark = marks.find((m) => m.kind === cut && m.step === stage.step);
-  if (mark) return Date.parse(mark.at);
-  if (stage.mark !== null) return null;
-  const end = since + stage.expectMin * 60000;
-  return now >= end ? end : null;
+  const own = marks.filter((m) => m.step === stage.step);
+  // A valve that spat and was closed again is still to be opened.
+  if (stage.kind === 'valve') {
+    const last = own
+      .filter((m) => m.kind === 'valve-opened' || m.kind === 'valve-closed')
+      .toSorted((a, b) => Date.parse(a.at) - Date.parse(b.at))
+      .at(-1);
+    return last?.kind === 'valve-opened' ? Date.parse(last.at) : null;
+  }
+  const mark = own.find((m) => m.kind === cut);
+  return mark ? Date.parse(mark.at) : null;
+}
+
+/** When a stage that nobody ended was over, ms; null where it is not. */
+function passed(
+  stage: Stage,
+  since: number,
+  later: number | null,
+  now: number,
+  watched: boolean,
+): number | null {
+  const expected = since + stage.expectMin * 60000;
+  if (later !== null) return Math.min(expected, later);
+  if (stage.mark === null) return now >= expected ? expected : null;
+  if (stage.kind !== 'warm-up' || watched || stage.expectMin <= 0) return null;
+  const unsaid = since + (UNSAID_SHARE * stage.expectMin + UNSAID_MIN) * 60000;
+  return now >= unsaid ? unsaid : null;
 }
 
 /** What really happened in a pressure step, min; null where a mark is missing. */

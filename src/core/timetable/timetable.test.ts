@@ -1,8 +1,9 @@
+import fc from 'fast-check';
 import { assess } from '../assess';
 import type { Mark, MarkKind } from '../batch';
 import { stepsOf, waterL } from '../batch';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '../testing/kitchen';
-import { cookAgain, happened, movesOf, stagesOf, standing, wordsOf } from '.';
+import { cookAgain, happened, movesOf, stagesOf, standing, taskSpans, wordsOf } from '.';
 import { cookOf } from '../testing/cooks';
 
 const T0 = Date.parse('2026-11-24T16:00:00.000Z');
@@ -46,6 +47,43 @@ describe('stages', () => {
     expect(where([...hot, mark('valve-opened', 29)], 30)[0]).toBe('pin');
     const all = [...hot, mark('valve-opened', 33), mark('pin-down', 35), mark('lid-off', 36)];
     expect(where(all, 50)).toEqual(['end', 0]);
+  });
+
+  it('are inferred from later marks, and go on where nothing is marked', () => {
+    const stages = stagesOf(timed, run(timed).predicted);
+    const warmUp = stages.find((x) => x.kind === 'warm-up')?.expectMin ?? 0;
+    const where = (marks: Mark[], min: number, watched = false) => {
+      const s = standing(stages, marks, T0, T0 + min * 60000, { watched });
+      return stages[s.index]?.kind ?? 'end';
+    };
+    const lid = mark('lid-locked', 2);
+    // Only the lid: after a while it is taken to be at pressure, and the valve is waited for.
+    expect(where([lid], 2 + warmUp)).toBe('warm-up');
+    expect(where([lid], 2 + 1.25 * warmUp + 4)).toBe('hold');
+    expect(where([lid], 2 + 1.25 * warmUp + 3 + 10 + 6 + 1)).toBe('valve');
+    expect(where([lid], 500, true)).toBe('warm-up');
+    expect(where([lid, mark('lid-off', 60)], 61)).toBe('end');
+    expect(where([lid, mark('pin-down', 50)], 51)).toBe('lid');
+    // A valve that spat is to be opened again.
+    const spat = [lid, mark('at-pressure', 16), mark('valve-opened', 33), mark('valve-closed', 34)];
+    expect(where(spat, 35)).toBe('valve');
+    expect(where([...spat, mark('valve-opened', 37)], 38)).toBe('pin');
+  });
+
+  it('never stand before a mark that was made, whatever is marked', () => {
+    const stages = stagesOf(timed, run(timed).predicted);
+    const kindsOf = ['lid-locked', 'at-pressure', 'hold-over', 'valve-opened', 'pin-down'] as const;
+    fc.assert(
+      fc.property(fc.subarray([...kindsOf]), fc.integer({ min: 0, max: 300 }), (marked, later) => {
+        const marks = marked.map((kind, i) => mark(kind, 3 * (i + 1)));
+        const last = marks.at(-1)?.kind;
+        const ended = stages.findIndex(
+          (x) => x.mark === last || (x.kind === 'hold' && last === 'hold-over'),
+        );
+        const { index } = standing(stages, marks, T0, T0 + (20 + later) * 60000, { watched: true });
+        expect(index).toBeGreaterThan(ended);
+      }),
+    );
   });
 
   it('can be cut short by the cook', () => {
@@ -108,5 +146,51 @@ describe('cooking again', () => {
     expect(stepsOf(next)[0]).toMatchObject({ holdMin: 66 });
     expect(waterL(next)).toBeCloseTo(waterL(REFERENCE) + 0.25, 3);
     expect(stepsOf(cookAgain(run(), 'b3'))[0]).toMatchObject({ holdMin: 60 });
+  });
+});
+
+describe('what is done alongside', () => {
+  const two = batchOf(
+    [item('w', 'water', 1.5, 'l')],
+    [pressure(10, { method: 'quick' }), { ...pressure(4, { method: 'quick' }), id: 's2' }],
+  );
+  const batch = {
+    ...two,
+    alongside: [
+      { id: 't1', words: 'rice apart', minutes: 18 },
+      { id: 't2', words: 'bones in the oven', minutes: 40, ovenC: 220, ready: 'lid' as const },
+      { id: 't3', words: 'noodles to soak', minutes: 20, ready: 'opening' as const },
+      { id: 't4', words: 'polenta', minutes: 5, ready: 'opening' as const, nth: 2, attended: true },
+    ],
+  };
+  const a = assess(batch, POT, KITCHEN);
+
+  it('is ready where it is anchored, and begins so long before', () => {
+    const [first, second] = a.time.steps;
+    const spans = taskSpans(batch, a);
+    const ready = spans.map((s) => s.readyMin);
+    expect(ready).toEqual([a.time.totalMin, first?.startMin, first?.endMin, second?.endMin]);
+    for (const { task, startMin, readyMin } of spans)
+      expect(readyMin - startMin).toBeCloseTo(task.minutes, 9);
+  });
+
+  it('stands in the timetable by the clock, hands where they are needed', () => {
+    const moves = movesOf(batch, a, POT, 'us').filter((m) => m.id.startsWith('alongside-'));
+    const told = moves.map((m) => [m.title, m.kind, m.detail]);
+    expect(told[0]).toEqual([
+      'bones in the oven',
+      'alongside',
+      '40 min at 428 °F, ready at lid on',
+    ]);
+    expect(told).toContainEqual(['noodles to soak', 'alongside', '20 min, ready at the opening']);
+    expect(told).toContainEqual([
+      'polenta',
+      'hands',
+      '5 min, attended, ready at the second opening',
+    ]);
+    expect(told).toHaveLength(4);
+    expect(moves.map((m) => m.minute)).toEqual(
+      moves.map((m) => m.minute).toSorted((x, y) => x - y),
+    );
   });
 });

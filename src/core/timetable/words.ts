@@ -47,7 +47,7 @@ export function wordsOf(stage: Stage, units: Units): Words {
         look: 'First a plume of steam, then the pin rises; a stovetop regulator begins to rock: turn the heat down to hold it.',
         press: 'At pressure',
         caution:
-          'If it smells of scorching or never rises, heat off, let it cool, look at the bottom.',
+          'Steam and no pin: the valve is open, or the ring out of its groove. If it smells of scorching, heat off, let it cool, look at the bottom.',
       };
     case 'hold':
       return {

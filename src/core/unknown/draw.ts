@@ -27,24 +27,30 @@ export interface Unknowns {
 }
 
 /**
- * Draws a state of the world.
+ * A state of the world out of chance.
  *
  * @param ids the batch's items
- * @param chance its next numbers are used up
+ * @param normal the next number of mean 0 and standard deviation 1
+ * @param even the next number from 0 to 1
  */
-export function drawUnknowns(pot: Pot, ids: readonly string[], chance: Chance): Unknowns {
+export function unknownsOf(
+  pot: Pot,
+  ids: readonly string[],
+  normal: () => number,
+  even: () => number,
+): Unknowns {
   const spread = POT_SPREAD[pot.kind][knowledgeOf(pot)];
-  const factor = (sd: number): number => Math.exp(sd * chance.normal());
+  const factor = (sd: number): number => Math.exp(sd * normal());
   return {
     fill: factor(COOK_SPREAD.fill),
-    waterStartC: COOK_SPREAD.waterStartC * chance.normal(),
-    roomC: COOK_SPREAD.roomC * chance.normal(),
+    waterStartC: COOK_SPREAD.waterStartC * normal(),
+    roomC: COOK_SPREAD.roomC * normal(),
     power: factor(spread.power),
     efficiency: factor(spread.efficiency),
     loss: factor(spread.loss),
     seal: factor(spread.seal),
-    lagS: spread.lagS * chance.uniform(),
-    setpointKPa: spread.setpointKPa * chance.normal(),
+    lagS: spread.lagS * even(),
+    setpointKPa: spread.setpointKPa * normal(),
     valve: factor(spread.valve),
     items: Object.fromEntries(
       ids.map((id) => [
@@ -52,10 +58,25 @@ export function drawUnknowns(pot: Pot, ids: readonly string[], chance: Chance): 
         {
           mass: factor(ITEM_SPREAD.mass),
           size: factor(ITEM_SPREAD.size),
-          startC: ITEM_SPREAD.startC * chance.normal(),
+          startC: ITEM_SPREAD.startC * normal(),
           need: factor(ITEM_SPREAD.need),
         },
       ]),
     ),
   };
+}
+
+/** How many numbers `unknownsOf` uses up. */
+export function numbersOf(ids: readonly string[]): number {
+  return 10 + 4 * ids.length;
+}
+
+/**
+ * Draws a state of the world.
+ *
+ * @param ids the batch's items
+ * @param chance its next numbers are used up
+ */
+export function drawUnknowns(pot: Pot, ids: readonly string[], chance: Chance): Unknowns {
+  return unknownsOf(pot, ids, chance.normal, chance.uniform);
 }

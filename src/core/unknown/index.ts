@@ -1,4 +1,4 @@
-export { drawUnknowns, type ItemUnknowns, type Unknowns } from './draw';
+export { drawUnknowns, numbersOf, unknownsOf, type ItemUnknowns, type Unknowns } from './draw';
 export {
   COOK_SPREAD,
   ITEM_SPREAD,

@@ -1,11 +1,40 @@
 'use client';
 
-import { lazy, Suspense } from 'react';
+import { later } from '../later';
 import { LightPlot } from './LightPlot';
 import type { Plot } from './plot';
+import type { RichPlotProps } from './RichPlot';
 
-// The chart's package is the largest there is here; nothing else waits for it.
-const RichPlot = lazy(() => import('./RichPlot').then((m) => ({ default: m.RichPlot })));
+/** However busy the page is, the rich drawing comes after so long, ms. */
+const IDLE_MS = 1500;
+
+function idle(): Promise<void> {
+  return new Promise((done) => {
+    // Some browsers have no word for it.
+    if (typeof requestIdleCallback === 'function')
+      requestIdleCallback(() => done(), { timeout: IDLE_MS });
+    else setTimeout(done, 0);
+  });
+}
+
+/** Once what was last drawn can be seen: a page that is hidden draws nothing, and has the time. */
+function seen(): Promise<void> {
+  return new Promise((done) => {
+    if (document.hidden) done();
+    else requestAnimationFrame(() => requestAnimationFrame(() => done()));
+  });
+}
+
+// The chart's package is the largest there is here, and the dearest to begin: nothing else waits for it,
+// and the light drawing stands until the page has been seen and has nothing better to do.
+const RichPlot = later<RichPlotProps>(
+  async () => {
+    await seen();
+    await idle();
+    return (await import('./RichPlot')).RichPlot;
+  },
+  ({ plot }) => <LightPlot plot={plot} />,
+);
 
 /**
  * A plot that a hand changes: the rich drawing waits, unseen, until the hand lets go, and the light
@@ -29,9 +58,7 @@ export function LivePlot({
       {inHand && <LightPlot plot={inHand} />}
       {settled && (
         <div className={inHand ? 'invisible absolute inset-0' : 'h-full'}>
-          <Suspense fallback={<div className="h-full animate-pulse rounded-xl bg-hairline/50" />}>
-            <RichPlot plot={settled} cursorMin={cursorMin} onCursor={onCursor} />
-          </Suspense>
+          <RichPlot plot={settled} cursorMin={cursorMin} onCursor={onCursor} />
         </div>
       )}
     </>

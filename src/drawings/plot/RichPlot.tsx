@@ -111,16 +111,14 @@ function Reading({ title, note }: PlotReading) {
   );
 }
 
-/** A plot at rest, with a cursor that follows the pointer and what is read there. */
-export const RichPlot = memo(function RichPlot({
-  plot,
-  cursorMin,
-  onCursor,
-}: {
+export interface RichPlotProps {
   readonly plot: Plot;
   readonly cursorMin: number | null;
   readonly onCursor: (minute: number | null) => void;
-}) {
+}
+
+/** A plot at rest, with a cursor that follows the pointer and what is read there. */
+export const RichPlot = memo(function RichPlot({ plot, cursorMin, onCursor }: RichPlotProps) {
   const rows = useMemo(() => rowsOf(plot), [plot]);
   const { left, right, times, lastMin, parts, read } = plot;
   return (

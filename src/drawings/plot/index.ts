@@ -3,4 +3,4 @@ export { LivePlot } from './LivePlot';
 export { Miniature } from './Miniature';
 export type { Plot } from './plot';
 export { runOffPlot } from './runOffs';
-export { cookPlot, tracePlot, type OverTheClock } from './trace';
+export { cookPlot, tracePlot, type Lived, type OverTheClock } from './trace';

@@ -1,6 +1,7 @@
 /** Temperature and pressure over a cook, as a plot. */
 import type { Assessment, Draws } from '@/core/assess';
 import { pressureUnit, type Cook, type Kitchen } from '@/core/batch';
+import type { Belief } from '@/core/live';
 import { formatPressure, formatTemperature } from '@/core/quantity';
 import { between, valueAt } from '@/core/series';
 import { thinned } from '../time/sample';
@@ -105,8 +106,42 @@ export interface Foretold {
   readonly boilC: number;
 }
 
+/** Parts of the Trace of a cook on its way: what has been, and what is to come with its band. */
+function livePart(minutes: readonly number[], { past, band }: Lived): readonly PlotPart[] {
+  const now = past.minute.at(-1) ?? 0;
+  const last = band.minute.at(-1) ?? now;
+  const ahead = (minute: number): boolean =>
+    band.minute.length > 0 && minute >= now && minute <= last;
+  return [
+    {
+      kind: 'band',
+      look: 'range',
+      side: 'left',
+      values: minutes.map((m) =>
+        ahead(m) ? [between(band.minute, band.p10, m), between(band.minute, band.p90, m)] : null,
+      ),
+    },
+    {
+      kind: 'curve',
+      look: 'given',
+      side: 'left',
+      values: minutes.map((m) => (ahead(m) ? between(band.minute, band.p50, m) : null)),
+    },
+    {
+      kind: 'curve',
+      look: 'liquid',
+      side: 'left',
+      values: minutes.map((m) => (m <= now ? between(past.minute, past.p50, m) : null)),
+    },
+  ];
+}
+
+/** What is believed of a cook on its way, min from its start. */
+export type Lived = Pick<Belief, 'past' | 'band'>;
+
 /**
- * What was foretold of a cook, with what really happened as marks over it.
+ * What was foretold of a cook, with what really happened over it: its marks, and, while it goes on, what
+ * is believed of it.
  *
  * @param nowMin minutes since it began; null once it is over
  */
@@ -114,15 +149,22 @@ export function cookPlot(
   cook: Cook,
   { minute, liquidC, boilC }: Foretold,
   nowMin: number | null,
+  lived: Lived | null = null,
 ): Plot {
   const since = (at: string): number => (Date.parse(at) - Date.parse(cook.startedAt)) / 60_000;
   const lid = cook.marks.find((m) => m.kind === 'lid-locked');
   const offset = lid ? since(lid.at) : 0;
-  const marks = cook.marks.flatMap((m): PlotPart[] => {
+  // By the clock, what the pot has said among what hands did: names beside each other take turns in rows.
+  const timed = cook.marks.toSorted((a, b) => Date.parse(a.at) - Date.parse(b.at));
+  const marks = timed.flatMap((m): PlotPart[] => {
     const text = MARKED[m.kind];
     return text ? [{ kind: 'moment', look: 'mark', minute: since(m.at), text }] : [];
   });
-  const minutes = minute.map((m) => m + offset);
+  const planned = minute.map((m) => m + offset);
+  const minutes = lived
+    ? [...planned, ...lived.past.minute, ...lived.band.minute].sort((a, b) => a - b)
+    : planned;
+  const until = planned.at(-1) ?? 0;
   const marked = marks.map((m) => (m.kind === 'moment' ? m.minute : 0));
   return {
     minutes,
@@ -132,7 +174,15 @@ export function cookPlot(
     right: null,
     parts: [
       { kind: 'level', look: 'boil', side: 'left', value: boilC, text: '' },
-      { kind: 'curve', look: 'foretold', side: 'left', values: liquidC },
+      {
+        kind: 'curve',
+        look: 'foretold',
+        side: 'left',
+        values: lived
+          ? minutes.map((m) => (m < offset || m > until ? null : between(planned, liquidC, m)))
+          : liquidC,
+      },
+      ...(lived ? livePart(minutes, lived) : []),
       ...(nowMin === null
         ? []
         : [{ kind: 'moment', look: 'now', minute: nowMin, text: '' } as const]),

@@ -2,16 +2,16 @@
 
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { ChevronDown, Plus } from 'lucide-react';
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { nanoid } from 'nanoid';
 import { rollup } from 'd3-array';
 import { lazy, Suspense, useMemo, useState } from 'react';
-import { newBatch, potOf, type Batch } from '@/core/batch';
+import { newBatch, potOf, wantedSoon, type Batch } from '@/core/batch';
 import { formatAltitude } from '@/core/quantity';
 import { Button } from '@/ui/Button';
+import { useClock } from '@/ui/clock';
 import { ExportAll } from '@/ui/ExportAll';
-import { cookOnStove, saveBatch, useHousehold } from '@/ui/household';
+import { isCooking, saveBatch, useHousehold } from '@/ui/household';
 import { LongList } from '@/ui/LongList';
 import { BatchRow } from './BatchRow';
 
@@ -19,12 +19,19 @@ import { BatchRow } from './BatchRow';
 const BackupsSheet = lazy(() =>
   import('@/ui/BackupsSheet').then((m) => ({ default: m.BackupsSheet })),
 );
+const NextMoves = lazy(() =>
+  import('@/ui/cooking/NextMove').then((m) => ({ default: m.NextMoves })),
+);
 const ImportSheet = lazy(() => import('./ImportSheet').then((m) => ({ default: m.ImportSheet })));
 const RecipeSheet = lazy(() => import('./RecipeSheet').then((m) => ({ default: m.RecipeSheet })));
+// Two dishes for one evening are seldom.
+const Evening = lazy(() => import('./Evening').then((m) => ({ default: m.Evening })));
 const StartOver = lazy(() => import('./StartOver').then((m) => ({ default: m.StartOver })));
 
 const OPTION =
   'flex min-h-11 w-full items-center rounded-lg px-3 text-left text-[15px] data-focus:bg-copper/10';
+
+const HOUR_MS = 3_600_000;
 
 const idOf = (batch: Batch): string => batch.id;
 
@@ -32,18 +39,23 @@ const idOf = (batch: Batch): string => batch.id;
 export function BatchesScreen() {
   const household = useHousehold();
   const router = useRouter();
+  const clock = useClock();
   const [sheet, setSheet] = useState<'import' | 'recipe' | 'backups' | 'over' | null>(null);
   const { batches, pots, kitchen, cooks, foods } = household;
-  const onStove = cookOnStove(household);
+  const onStove = isCooking(household);
   const timesCooked = useMemo(
     () =>
       rollup(
-        cooks.filter((c) => c.endedAt),
+        cooks.filter((c) => c.endedAt && !c.rehearsal),
         (c) => c.length,
         (c) => c.batch.id,
       ),
     [cooks],
   );
+  // By the hour: what is wanted soon need not be looked for more often.
+  const hour = Math.floor(clock.now() / HOUR_MS) * HOUR_MS;
+  const wanted = useMemo(() => wantedSoon(batches, hour), [batches, hour]);
+  const evening = wanted.length + (onStove ? 1 : 0) > 1;
   const start = (): void => {
     const batch = newBatch(nanoid(10), pots[0]);
     saveBatch(batch);
@@ -101,15 +113,14 @@ export function BatchesScreen() {
         </Menu>
       </div>
       {onStove && (
-        <Link
-          href={`/stove/${onStove.id}`}
-          className="mt-5 flex min-h-14 items-center justify-between gap-4 rounded-xl bg-cobalt px-5 text-white"
-        >
-          <span>
-            <b>On the stove:</b> {onStove.batch.name}
-          </span>
-          <span className="underline underline-offset-4">to the clock</span>
-        </Link>
+        <Suspense fallback={<div className="mt-5 min-h-14 rounded-xl bg-cobalt" />}>
+          <NextMoves />
+        </Suspense>
+      )}
+      {evening && (
+        <Suspense>
+          <Evening wanted={wanted} />
+        </Suspense>
       )}
       {batches.length === 0 ? (
         <div className="panel mt-6 p-8 text-center">

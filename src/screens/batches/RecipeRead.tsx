@@ -1,5 +1,13 @@
 import { useState } from 'react';
-import { stepsOf, stepWords, usualMinutes, type Batch, type Item, type Step } from '@/core/batch';
+import {
+  stepsOf,
+  stepWords,
+  taskWords,
+  usualMinutes,
+  type Batch,
+  type Item,
+  type Step,
+} from '@/core/batch';
 import type { Units } from '@/core/quantity';
 import { stepOf } from '@/core/vocabulary';
 import type { ReadRecipe } from '@/formats';
@@ -161,6 +169,15 @@ export function RecipeRead({
           />
         ))}
       </ul>
+      {recipe.tasks.length > 0 && (
+        <ul aria-label="Alongside as understood" className="space-y-1 text-leaf">
+          {recipe.tasks.map((task, i) => (
+            <li key={`${i}-${task.words}`}>
+              alongside · {task.words} · {taskWords(task, units)}
+            </li>
+          ))}
+        </ul>
+      )}
       {batch.steps ? (
         <ol aria-label="Steps as understood" className="space-y-1">
           {batch.steps.map((step) => (

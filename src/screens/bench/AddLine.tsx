@@ -1,7 +1,14 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { MOST_ITEMS, type Item, type ReadLine, type ReadsFor } from '@/core/batch';
+import {
+  MOST_ITEMS,
+  MOST_TASKS,
+  type Item,
+  type NewTask,
+  type ReadLine,
+  type ReadsFor,
+} from '@/core/batch';
 import type { OwnFood } from '@/core/food';
 import type { Units } from '@/core/quantity';
 import { LineAsRead } from '@/ui/LineAsRead';
@@ -23,19 +30,23 @@ const SHOWN = 60;
 /** A longer list scrolls. */
 const MOST_ROWS = 4;
 
+const isUnderstood = (line: ReadLine): boolean => line.item !== null || line.task !== null;
+
 /** One line that takes what a cook would say, or a pasted list; shown as understood before it goes in. */
 export function AddLine({
   units,
   foods,
   room,
+  taskRoom,
   onAdd,
 }: {
   readonly units: Units;
-  /** How many more things the batch holds. */
+  /** How many more things the batch holds, and how many more are done beside it. */
   readonly room: number;
+  readonly taskRoom: number;
   /** The kitchen's own. */
   readonly foods: readonly OwnFood[];
-  readonly onAdd: (items: readonly NewItem[]) => void;
+  readonly onAdd: (items: readonly NewItem[], tasks: readonly NewTask[]) => void;
 }) {
   const [text, setText] = useState('');
   const own = useMemo(() => ({ foods, units }), [foods, units]);
@@ -43,17 +54,27 @@ export function AddLine({
   const { answer: read, failure } = useNewest<Question, readonly ReadLine[]>(question, readAway);
   const lines = question && read ? read.answer : [];
   const tooMany = lines.filter((line) => line.item).length > room;
+  const tooMuch = lines.filter((line) => line.task).length > taskRoom;
+  const goesIn = (line: ReadLine): boolean =>
+    (line.item !== null && room > 0) || (line.task !== null && taskRoom > 0);
   // Of a long list, what wants a hand comes first.
   const shown =
     lines.length > SHOWN
-      ? [...lines.filter((line) => !line.item), ...lines.filter((line) => line.item)]
+      ? [...lines.filter((line) => !isUnderstood(line)), ...lines.filter(isUnderstood)]
       : lines;
   const add = async (): Promise<void> => {
     // What cannot be read is told by the reading of the same text.
     const all = await readLinesAway(text, own).catch(() => null);
     if (!all) return;
-    const good = all.filter((line) => line.item).slice(0, room);
-    if (good.length > 0) onAdd(good.flatMap((line) => line.item ?? []));
+    const good = [
+      ...all.filter((line) => line.item).slice(0, room),
+      ...all.filter((line) => line.task).slice(0, taskRoom),
+    ];
+    if (good.length > 0)
+      onAdd(
+        good.flatMap((line) => line.item ?? []),
+        good.flatMap((line) => line.task ?? []),
+      );
     // What was not understood, or has no room, stays, to be corrected in place.
     const left = all.filter((line) => !good.includes(line)).map((line) => line.text);
     setText((now) => (now === text ? left.join('\n') : now));
@@ -87,7 +108,7 @@ export function AddLine({
         <button
           type="submit"
           className="min-h-11 rounded-lg bg-copper px-3 font-medium text-white disabled:opacity-45"
-          disabled={room === 0 || lines.every((l) => !l.item)}
+          disabled={!lines.some(goesIn)}
         >
           Add
         </button>
@@ -109,6 +130,12 @@ export function AddLine({
             here.
           </li>
         )}
+        {tooMuch && (
+          <li role="alert" className="text-rust">
+            {MOST_TASKS} things are done alongside at the most: {taskRoom} of these are taken, the
+            rest stays here.
+          </li>
+        )}
         {shown.slice(0, SHOWN).map((line, i) => (
           <li key={`${i}-${line.text}`}>
             <LineAsRead
@@ -122,7 +149,10 @@ export function AddLine({
           <li className="text-quiet">and {lines.length - SHOWN} lines more</li>
         )}
         {!text && (
-          <li className="text-quiet">One line an ingredient; a whole list can be pasted.</li>
+          <li className="text-quiet">
+            One line an ingredient; a whole list can be pasted. “Rice apart, 18 min” is done
+            alongside.
+          </li>
         )}
       </ul>
     </form>

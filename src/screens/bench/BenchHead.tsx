@@ -1,10 +1,14 @@
 'use client';
 
 import { ChevronDown, Ellipsis } from 'lucide-react';
+import Link from 'next/link';
 import { lazy, Suspense, useState } from 'react';
-import { changed, inPot, isBroth, type Batch } from '@/core/batch';
+import { changed, inPot, isBroth, type Batch, type Pot } from '@/core/batch';
 import { formatAltitude } from '@/core/quantity';
+import { cookInPot } from '@/core/timetable';
+import { timeOf } from '@/session/clockText';
 import { Button } from '@/ui/Button';
+import { useHousehold } from '@/ui/household';
 import { MORE, PICKS, potWords } from './headWords';
 import { usePlan, usePlanActions, useSession } from './plan';
 import { ServingTime } from './ServingTime';
@@ -44,6 +48,46 @@ function Name({
         if (event.key === 'Enter') event.currentTarget.blur();
       }}
     />
+  );
+}
+
+/** A pot holds one batch at a time: where it is taken, by what, and until when, is said. */
+function ToStove({
+  ready,
+  pot,
+  onGo,
+}: {
+  readonly ready: boolean;
+  readonly pot: Pot;
+  readonly onGo: () => void;
+}) {
+  const taken = cookInPot(useHousehold().cooks, pot);
+  const [asked, setAsked] = useState(false);
+  return (
+    <>
+      <Button
+        look="copper"
+        className="max-sm:order-3"
+        disabled={!ready}
+        onClick={() => {
+          if (taken) setAsked(true);
+          else onGo();
+        }}
+      >
+        Take it to the stove
+      </Button>
+      {asked && taken && (
+        <p role="alert" className="order-last w-full rounded-lg bg-rust px-4 py-2 text-white">
+          {pot.name} is on the stove with {taken.batch.name} since{' '}
+          {timeOf(Date.parse(taken.startedAt))}: two batches do not go into one pot. Choose another
+          pot, or{' '}
+          <Link href={`/stove/${taken.id}`} className="underline underline-offset-4">
+            end that cook first
+          </Link>
+          .
+        </p>
+      )}
+    </>
   );
 }
 
@@ -110,9 +154,7 @@ export function BenchHead() {
       <Button className="max-sm:order-3" disabled={!ready} onClick={() => open('solve')}>
         {isBroth(batch) ? 'How many runs?' : 'Find the order'}
       </Button>
-      <Button look="copper" className="max-sm:order-3" disabled={!ready} onClick={toStove}>
-        Take it to the stove
-      </Button>
+      <ToStove ready={ready} pot={pot} onGo={toStove} />
       <Suspense
         fallback={
           <span className={MORE}>

@@ -5,6 +5,7 @@ import { useCallback, useEffect } from 'react';
 import type { Batch } from '@/core/batch';
 import { buttonLook } from '@/ui/Button';
 import { useHousehold } from '@/ui/household';
+import { warmModels } from '@/workers';
 import { Answers } from './Answers';
 import { BenchHead } from './BenchHead';
 import { BenchSheets } from './BenchSheets';
@@ -13,6 +14,9 @@ import { PlanContext, useOpenedPlan, usePlan, useSession } from './plan';
 import { PlanPane } from './PlanPane';
 import { useShortcuts, type Shortcut } from './shortcuts';
 import { WellSide } from './WellSide';
+
+// Beside the reading of the household, which the page waits for anyway.
+if (typeof Worker === 'function') warmModels();
 
 function Missing() {
   return (

@@ -2,8 +2,17 @@
 
 import { lazy, Suspense } from 'react';
 import { useShallow } from 'zustand/react/shallow';
-import { changeItem, changeStep, isBroth, removeItem, removeStep, stepsOf } from '@/core/batch';
-import { saveHabit } from '@/ui/household';
+import {
+  changeItem,
+  changeStep,
+  changeTask,
+  isBroth,
+  removeItem,
+  removeStep,
+  removeTask,
+  stepsOf,
+} from '@/core/batch';
+import { rehearsalsOf, saveHabit, useHousehold } from '@/ui/household';
 import { usePlan, usePlanActions, useSession } from './plan';
 
 // Editors and their forms come when first opened.
@@ -11,12 +20,17 @@ const AddStep = lazy(() => import('./AddStep').then((m) => ({ default: m.AddStep
 const AimSheet = lazy(() => import('./runoffs/AimSheet').then((m) => ({ default: m.AimSheet })));
 const HelpSheet = lazy(() => import('./HelpSheet').then((m) => ({ default: m.HelpSheet })));
 const ItemEditor = lazy(() => import('./ItemEditor').then((m) => ({ default: m.ItemEditor })));
+const PhoneSheet = lazy(() => import('./PhoneSheet').then((m) => ({ default: m.PhoneSheet })));
+const RehearseSheet = lazy(() =>
+  import('./RehearseSheet').then((m) => ({ default: m.RehearseSheet })),
+);
 const ScaleSheet = lazy(() => import('./ScaleSheet').then((m) => ({ default: m.ScaleSheet })));
 const SchoolsSheet = lazy(() =>
   import('./SchoolsSheet').then((m) => ({ default: m.SchoolsSheet })),
 );
 const SolveSheet = lazy(() => import('./SolveSheet').then((m) => ({ default: m.SolveSheet })));
 const StepEditor = lazy(() => import('./StepEditor').then((m) => ({ default: m.StepEditor })));
+const TaskEditor = lazy(() => import('./TaskEditor').then((m) => ({ default: m.TaskEditor })));
 const TimetableSheet = lazy(() =>
   import('./TimetableSheet').then((m) => ({ default: m.TimetableSheet })),
 );
@@ -24,7 +38,8 @@ const TimetableSheet = lazy(() =>
 /** The sheet that is open over the Bench, if any. */
 export function BenchSheets() {
   const { open } = useSession();
-  const { save, takeAll } = usePlanActions();
+  const { save, takeAll, rehearse } = usePlanActions();
+  const { cooks } = useHousehold();
   const { batch, pot, pots, kitchen, assessment, opened } = usePlan(
     useShallow((p) => ({
       batch: p.batch,
@@ -39,6 +54,7 @@ export function BenchSheets() {
   const of = typeof opened === 'object' ? opened : null;
   const item = of && 'item' in of ? batch.items.find((i) => i.id === of.item) : undefined;
   const step = of && 'step' in of ? stepsOf(batch).find((s) => s.id === of.step) : undefined;
+  const task = of && 'task' in of ? batch.alongside?.find((t) => t.id === of.task) : undefined;
   return (
     <Suspense fallback={null}>
       {item && (
@@ -65,6 +81,16 @@ export function BenchSheets() {
           onClose={onClose}
         />
       )}
+      {task && (
+        <TaskEditor
+          task={task}
+          lids={stepsOf(batch).filter((s) => s.kind === 'pressure').length}
+          units={kitchen.units}
+          onSave={(next) => save(changeTask(batch, task.id, () => next))}
+          onRemove={() => save(removeTask(batch, task.id))}
+          onClose={onClose}
+        />
+      )}
       {opened === 'new step' && <AddStep batch={batch} onAdd={save} onClose={onClose} />}
       {opened === 'schools' && (
         <SchoolsSheet
@@ -77,6 +103,17 @@ export function BenchSheets() {
       )}
       {opened === 'solve' && isBroth(batch) && (
         <AimSheet batch={batch} pot={pot} kitchen={kitchen} onTake={save} onClose={onClose} />
+      )}
+      {opened === 'phone' && (
+        <PhoneSheet batch={batch} pot={pot} kitchen={kitchen} onClose={onClose} />
+      )}
+      {opened === 'rehearse' && assessment && (
+        <RehearseSheet
+          batch={batch}
+          before={rehearsalsOf(cooks, batch.id)}
+          onGo={rehearse}
+          onClose={onClose}
+        />
       )}
       {opened === 'help' && <HelpSheet onClose={onClose} />}
       {opened === 'solve' && assessment && !isBroth(batch) && (

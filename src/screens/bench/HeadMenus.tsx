@@ -20,6 +20,8 @@ const OPENS = [
   ['clock', 'By the clock'],
   ['scale', 'Scale, move or split it'],
   ['schools', 'How we do it'],
+  ['rehearse', 'Rehearse it'],
+  ['phone', 'Take it to a phone'],
   ['help', 'Keys'],
 ] as const;
 const MENU = 'panel z-30 mt-1 p-1 shadow-lg outline-none [--anchor-gap:4px]';

@@ -5,6 +5,7 @@ import { stepNames } from '@/ui/stepNames';
 import { AXIS_LEFT, AXIS_RIGHT } from '@/drawings/time';
 import { doorsOf, type Door } from './doors';
 import { Lane } from './Lane';
+import { TaskLanes } from './TaskLanes';
 
 /** One line an ingredient, from entry to exit, through its grades; liquids below in words. */
 export function Lanes({
@@ -14,6 +15,7 @@ export function Lanes({
   kitchen,
   cursorMin,
   onEdit,
+  onTask,
   onDoor,
   onQuick,
 }: {
@@ -24,6 +26,7 @@ export function Lanes({
   readonly batch: Batch;
   readonly kitchen: Kitchen;
   readonly onEdit: (id: string) => void;
+  readonly onTask: (id: string) => void;
   readonly onDoor: (id: string, door: Door) => void;
   readonly onQuick: (id: string, change: Partial<Omit<Item, 'id'>>) => void;
 }) {
@@ -62,6 +65,7 @@ export function Lanes({
           />
         ))}
       </ul>
+      <TaskLanes batch={batch} assessment={assessment} units={kitchen.units} onTask={onTask} />
       {rest.length > 0 && (
         <p
           className="mt-1.5 flex flex-wrap items-center gap-x-1 text-[14px] text-quiet"

@@ -76,6 +76,7 @@ export function Plan() {
       kitchen={kitchen}
       cursorMin={cursorMin}
       onEdit={(item) => open({ item })}
+      onTask={(task) => open({ task })}
       onQuick={(item, change) => save(changeItem(batch, item, change))}
       onDoor={(item, door) => save(throughDoor(batch, item, door))}
     />

@@ -1,14 +1,15 @@
-import { lazy, Suspense, useEffect, useMemo } from 'react';
+import { useDeferredValue, useEffect, useMemo } from 'react';
 import type { Assessment } from '@/core/assess';
 import { changeStep, EXAMPLE_LINE, isBroth, placeStep } from '@/core/batch';
+import { later } from '@/drawings/later';
 import { LivePlot, tracePlot } from '@/drawings/plot';
 import { StepBar } from '@/drawings/steps';
 import { CursorSlider } from './CursorSlider';
 import { useOverTheClock, usePlan, usePlanActions, useSession } from './plan';
 
 // Lanes stand on an assessment: they come while it is worked out.
-const plan = () => import('./Plan');
-const Plan = lazy(() => plan().then((m) => ({ default: m.Plan })));
+const plan = () => import('./Plan').then((m) => m.Plan);
+const Plan = later(plan);
 
 /** Temperature and pressure over the time of the cook, with what is not known as a band. */
 function Trace() {
@@ -72,6 +73,8 @@ export function PlanPane() {
   const empty = usePlan((p) => p.batch.items.length === 0);
   const units = usePlan((p) => p.kitchen.units);
   useEffect(() => void plan(), []);
+  // The readings first: a lane an ingredient is the most that is drawn here.
+  const lanes = useDeferredValue(assessment !== null, false);
   return (
     <section
       aria-label="Trace and lanes"
@@ -109,9 +112,7 @@ export function PlanPane() {
               <b className="text-ink">{EXAMPLE_LINE[units]}</b>.
             </p>
           ) : (
-            <Suspense fallback={null}>
-              <Plan />
-            </Suspense>
+            lanes && <Plan />
           )}
         </div>
       )}

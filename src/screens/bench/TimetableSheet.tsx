@@ -3,27 +3,13 @@
 import { format } from 'date-fns';
 import type { Assessment } from '@/core/assess';
 import type { Batch, Kitchen, Pot } from '@/core/batch';
-import { movesOf, type MoveKind } from '@/core/timetable';
+import { movesOf } from '@/core/timetable';
 import { writeCalendar } from '@/formats/ical';
 import { Button } from '@/ui/Button';
 import { download } from '@/ui/download';
+import { MoveList } from '@/ui/MoveList';
 import { Sheet } from '@/ui/Sheet';
 import { useClock } from '@/ui/clock';
-
-const MARK: Readonly<Record<MoveKind, string>> = {
-  before: 'border-cobalt',
-  prep: 'border-cobalt',
-  hands: 'border-copper',
-  wait: 'border-hairline',
-  serve: 'border-leaf',
-};
-const WORD: Readonly<Record<MoveKind, string>> = {
-  before: 'beforehand',
-  prep: 'hands on',
-  hands: 'hands on',
-  wait: 'free',
-  serve: 'serve',
-};
 
 /** Every move of the cook by the clock, backward from the table; to print, or for a calendar. */
 export function TimetableSheet({
@@ -79,23 +65,7 @@ export function TimetableSheet({
           Minutes from the start. Set “on the table” on the Bench for clock times and a calendar.
         </p>
       )}
-      <ol aria-label="Timetable" className="space-y-1">
-        {moves.map((move) => (
-          <li
-            key={move.id}
-            className={`grid grid-cols-[88px_1fr] max-sm:grid-cols-[64px_1fr] gap-x-3 border-l-4 py-0.5 pl-3 ${MARK[move.kind]} ${move.kind === 'wait' ? 'text-quiet' : ''}`}
-          >
-            <span className="figure text-lg leading-6">{clock(move.minute)}</span>
-            <span>
-              <b className="font-semibold">{move.title}</b>
-              <span className="ml-2 text-[12px] whitespace-nowrap text-quiet">
-                {WORD[move.kind]}
-              </span>
-              <span className="block text-[13.5px] leading-snug">{move.detail}</span>
-            </span>
-          </li>
-        ))}
-      </ol>
+      <MoveList moves={moves} label="Timetable" clock={(move) => clock(move.minute)} />
     </Sheet>
   );
 }

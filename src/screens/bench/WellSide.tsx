@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { extractionWaterL, MOST_ITEMS, setExtractionWater } from '@/core/batch';
+import { extractionWaterL, MOST_ITEMS, MOST_TASKS, setExtractionWater } from '@/core/batch';
 import { sampleAt } from '@/drawings/time';
 import { Well } from '@/drawings/well';
 import { useHousehold } from '@/ui/household';
@@ -75,6 +75,7 @@ export function WellSide() {
         units={kitchen.units}
         foods={foods}
         room={MOST_ITEMS - batch.items.length}
+        taskRoom={MOST_TASKS - (batch.alongside?.length ?? 0)}
         onAdd={putIn}
       />
     </section>

@@ -1,18 +1,12 @@
-/** Which batch was on the bench last, in this browser. A convenience: it may be forgotten. */
+import { readKept, writeKept } from '@/ui/kept';
+
+/** Which batch was on the bench last, in this browser; without it the bench opens on the first. */
 const KEY = 'retort-last-batch';
 
 export function lastBatch(): string | null {
-  try {
-    return localStorage.getItem(KEY);
-  } catch {
-    return null;
-  }
+  return readKept(KEY);
 }
 
 export function rememberBatch(id: string): void {
-  try {
-    localStorage.setItem(KEY, id);
-  } catch {
-    // Storage may be full or forbidden; the bench then opens on the first batch.
-  }
+  writeKept(KEY, id);
 }

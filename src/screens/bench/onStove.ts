@@ -1,10 +1,25 @@
 /** A plan taken to the stove; loaded when it is asked for. */
 import { startCook, type Start } from '@/core/timetable';
-import { saveCook } from '@/ui/household';
+import { saveCook, saveRehearsal } from '@/ui/household';
+import type { Chosen } from './RehearseSheet';
 
 /** Keeps the cook as it starts. @returns its page */
 export function takeToStove(start: Start): string {
   const cook = startCook(start);
   saveCook(cook);
+  return `/stove/${cook.id}`;
+}
+
+/** A rehearsal goes as many times as fast as a cook. */
+const TIMES = 60;
+
+/** Keeps the rehearsal as it starts. @returns its page */
+export function rehearse(start: Start, { drill, ...chosen }: Chosen): string {
+  const cook = startCook(start);
+  saveRehearsal({
+    ...cook,
+    rehearsal: drill === undefined ? {} : { drill },
+    standIn: { ...chosen, times: TIMES, wallAt: start.at, cookAt: start.at },
+  });
   return `/stove/${cook.id}`;
 }

@@ -237,26 +237,27 @@ describe('putting a call by', () => {
 describe('the add line', () => {
   it('shows what it understood and hands it over on Enter', async () => {
     const onAdd = jest.fn();
-    render(<AddLine units="metric" foods={[]} room={200} onAdd={onAdd} />);
+    render(<AddLine units="metric" foods={[]} room={200} taskRoom={20} onAdd={onAdd} />);
     const line = screen.getByLabelText('Put in');
     await user.type(line, '2 leeks, 15 mm rings');
     expect(screen.getByText('leek · 2 · 178 g · slice 15 mm')).toBeTruthy();
     await user.type(line, '{Enter}');
-    expect(onAdd).toHaveBeenCalledWith([
-      expect.objectContaining({ food: 'leek', cut: { shape: 'slice', mm: 15 } }),
-    ]);
+    expect(onAdd).toHaveBeenCalledWith(
+      [expect.objectContaining({ food: 'leek', cut: { shape: 'slice', mm: 15 } })],
+      [],
+    );
     expect((line as HTMLTextAreaElement).value).toBe('');
   });
 
   it('says when it is not sure', async () => {
-    render(<AddLine units="us" foods={[]} room={200} onAdd={jest.fn()} />);
+    render(<AddLine units="us" foods={[]} room={200} taskRoom={20} onAdd={jest.fn()} />);
     await user.type(screen.getByLabelText('Put in'), '2-4 carrots');
     expect(screen.getByText(/not sure: between 2 and 4, read as 3/)).toBeTruthy();
   });
 
   it('offers the nearest foods and takes the one chosen, with the amount that was said', async () => {
     const onAdd = jest.fn();
-    render(<AddLine units="metric" foods={[]} room={200} onAdd={onAdd} />);
+    render(<AddLine units="metric" foods={[]} room={200} taskRoom={20} onAdd={onAdd} />);
     await user.type(screen.getByLabelText('Put in'), '2 kg wild pheasant fillet strips');
     const offered = within(screen.getByRole('alert')).getAllByRole('button');
     expect(offered.length).toBeGreaterThan(0);
@@ -264,14 +265,29 @@ describe('the add line', () => {
     if (!first) throw new Error('nothing offered');
     await user.click(first);
     await user.click(screen.getByRole('button', { name: 'Add' }));
-    expect(onAdd).toHaveBeenCalledWith([
-      expect.objectContaining({ amount: { value: 2, unit: 'kg' } }),
-    ]);
+    expect(onAdd).toHaveBeenCalledWith(
+      [expect.objectContaining({ amount: { value: 2, unit: 'kg' } })],
+      [],
+    );
+  });
+
+  it('takes what is done beside the pot, and no more of it than a batch holds', async () => {
+    const onAdd = jest.fn();
+    render(<AddLine units="metric" foods={[]} room={0} taskRoom={1} onAdd={onAdd} />);
+    const line = screen.getByLabelText('Put in');
+    await user.type(line, 'rice apart, 18 min');
+    expect(screen.getByText('alongside · rice apart · 18 min, ready at the table')).toBeTruthy();
+    await user.type(line, '{Shift>}{Enter}{/Shift}bread in the oven, 9 min at 200 C');
+    expect(screen.getByText(/20 things are done alongside at the most: 1 of these/)).toBeTruthy();
+    await user.type(line, '{Enter}');
+    expect(onAdd).toHaveBeenCalledWith([], [{ words: 'rice apart', minutes: 18 }]);
+    // What has no room stays.
+    expect((line as HTMLTextAreaElement).value).toBe('bread in the oven, 9 min at 200 C');
   });
 
   it('adds nothing that it did not understand', async () => {
     const onAdd = jest.fn();
-    render(<AddLine units="metric" foods={[]} room={200} onAdd={onAdd} />);
+    render(<AddLine units="metric" foods={[]} room={200} taskRoom={20} onAdd={onAdd} />);
     await user.type(screen.getByLabelText('Put in'), 'xyzzy{Enter}');
     expect(onAdd).not.toHaveBeenCalled();
     expect((screen.getByLabelText('Put in') as HTMLTextAreaElement).value).toBe('xyzzy');
@@ -290,6 +306,7 @@ describe('lanes', () => {
         batch={REFERENCE}
         kitchen={KITCHEN}
         cursorMin={12}
+        onTask={jest.fn()}
         onEdit={onEdit}
         onDoor={onDoor}
         onQuick={onQuick}

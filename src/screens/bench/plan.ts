@@ -3,7 +3,7 @@ import { nanoid } from 'nanoid';
 import { useRouter } from 'next/navigation';
 import { createContext, useContext, useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
-import { putIn, type Batch, type Item } from '@/core/batch';
+import { addTask, putIn, type Batch, type Item, type NewTask } from '@/core/batch';
 import type { OverTheClock } from '@/drawings/plot';
 import { isoOf } from '@/session/clock';
 import { clockText } from '@/session/clockText';
@@ -11,6 +11,7 @@ import { planSession, type PlanPlace, type PlanSession, type PlanState } from '@
 import { useClock } from '@/ui/clock';
 import { deleteBatch, saveBatch, useHousehold } from '@/ui/household';
 import { PLAN_WORK } from './planWork';
+import type { Chosen } from './RehearseSheet';
 
 export const PlanContext = createContext<PlanSession | null>(null);
 
@@ -62,9 +63,9 @@ export function usePlanActions() {
     const copyOf = (batch: Batch): Batch => ({ ...batch, id: nanoid(10) });
     return {
       save,
-      putIn: (items: readonly Omit<Item, 'id'>[]): void => {
+      putIn: (items: readonly Omit<Item, 'id'>[], tasks: readonly NewTask[]): void => {
         const { batch, kitchen } = plan();
-        saveBatch(putIn(batch, items, kitchen.habits), items);
+        saveBatch(tasks.reduce(addTask, putIn(batch, items, kitchen.habits)), items);
       },
       /** The first batch takes this one's place; a second, of a batch split in two, is new. */
       takeAll: ([first, second]: readonly Batch[]): void => {
@@ -93,6 +94,12 @@ export function usePlanActions() {
         if (!assessment || stale) return;
         const start = { id: nanoid(10), batch, pot, kitchen, assessment, draws, at: isoOf(wall) };
         void import('./onStove').then(({ takeToStove }) => router.push(takeToStove(start)));
+      },
+      rehearse: (chosen: Chosen): void => {
+        const { batch, pot, kitchen, assessment, draws } = plan();
+        if (!assessment) return;
+        const start = { id: nanoid(10), batch, pot, kitchen, assessment, draws, at: isoOf(wall) };
+        void import('./onStove').then(({ rehearse }) => router.push(rehearse(start, chosen)));
       },
     };
   }, [session, router, wall]);

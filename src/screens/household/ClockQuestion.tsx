@@ -3,7 +3,7 @@ import { formatMinutes } from '@/core/quantity';
 import type { Jump } from '@/session/steady';
 import { useApp } from '@/store';
 import { goBy, useClockWatch, useJump } from '@/ui/clock';
-import { cookOnStove } from '@/ui/household';
+import { isCooking } from '@/ui/household';
 
 interface Asked {
   readonly words: string;
@@ -42,7 +42,7 @@ function asked({ byMs, by }: Jump): Asked {
 export function ClockQuestion() {
   useClockWatch();
   const jump = useJump();
-  const cooking = useApp((s) => s.household !== null && cookOnStove(s.household) !== undefined);
+  const cooking = useApp((s) => s.household !== null && isCooking(s.household));
   const idle = jump !== null && !cooking;
   useEffect(() => {
     // With nothing on the stove the wall is as good as any.

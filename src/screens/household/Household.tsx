@@ -1,16 +1,19 @@
 'use client';
 
-import { useEffect, type ReactNode } from 'react';
+import { usePathname } from 'next/navigation';
+import { lazy, Suspense, useEffect, type ReactNode } from 'react';
 import type { Bundle } from '@/core/batch';
 import { isoOf } from '@/session/clock';
 import { goOnWithout, openEarly, start, useApp } from '@/store';
 import { useClock } from '@/ui/clock';
 import { Button } from '@/ui/Button';
+import { isCooking } from '@/ui/household';
 import { Banner } from './Banner';
 import { ClockQuestion } from './ClockQuestion';
 import { Failed } from './Failed';
 import { FirstStart } from './FirstStart';
 import { Nav } from './Nav';
+import { NewVersion } from './NewVersion';
 import { sampleKitchen } from './sample';
 
 const WAITING = {
@@ -39,6 +42,23 @@ function Skeleton() {
   );
 }
 
+// Nothing of a cook is loaded while nothing cooks.
+const NextMoves = lazy(() =>
+  import('@/ui/cooking/NextMove').then((m) => ({ default: m.NextMoves })),
+);
+
+/** The next move of what cooks, on every page that does not show it already. */
+function Strip() {
+  const path = usePathname();
+  const cooking = useApp((s) => s.household !== null && isCooking(s.household));
+  if (!cooking || path === '/' || path.startsWith('/stove')) return null;
+  return (
+    <Suspense>
+      <NextMoves slim />
+    </Suspense>
+  );
+}
+
 if (typeof window !== 'undefined') openEarly();
 
 /** The frame of every page: opens the household, then shows the page in it. */
@@ -51,6 +71,8 @@ export function Household({
 }) {
   const status = useApp((s) => s.status);
   const clock = useClock();
+  // A batch brought by a link brings its pot and its kitchen.
+  const bringsOwn = usePathname() === '/take';
   useEffect(() => {
     void start(demo ? (): Promise<Bundle> => sampleKitchen() : null, () => isoOf(clock));
   }, [demo, clock]);
@@ -58,11 +80,13 @@ export function Household({
     <div className="flex min-h-dvh flex-col max-sm:pb-14">
       <Nav />
       <Banner />
+      <NewVersion />
       <ClockQuestion />
+      {status === 'ready' && <Strip />}
       {status === 'loading' && <Skeleton />}
       {status === 'failed' && <Failed />}
-      {status === 'new' && <FirstStart />}
-      {status === 'ready' && children}
+      {status === 'new' && !bringsOwn && <FirstStart />}
+      {(status === 'ready' || (status === 'new' && bringsOwn)) && children}
     </div>
   );
 }

@@ -19,7 +19,10 @@ function CookRow({ cook }: { readonly cook: Cook }) {
     >
       <div className="min-w-0">
         <h2 className="truncate text-[17px] font-semibold">{cook.batch.name}</h2>
-        <p className="text-[14px] text-quiet">{dateAndTime(new Date(cook.startedAt))}</p>
+        <p className="text-[14px] text-quiet">
+          {dateAndTime(new Date(cook.startedAt))}
+          {cook.standIn && ', on the stand-in'}
+        </p>
       </div>
       <p className="text-[14px]">
         {real === null ? (
@@ -42,7 +45,10 @@ const idOf = (cook: Cook): string => cook.id;
 export function LogScreen() {
   const { cooks } = useHousehold();
   const sorted = useMemo(
-    () => [...cooks].sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1)),
+    () =>
+      cooks
+        .filter((cook) => !cook.rehearsal)
+        .toSorted((a, b) => (a.startedAt < b.startedAt ? 1 : -1)),
     [cooks],
   );
   return (

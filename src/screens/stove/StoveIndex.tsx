@@ -4,13 +4,16 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import { buttonLook } from '@/ui/Button';
-import { cookOnStove, useHousehold } from '@/ui/household';
+import { useClock } from '@/ui/clock';
+import { nextCook } from '@/ui/cooking/where';
+import { cooksOnStove, useHousehold } from '@/ui/household';
 
-/** Opens the cook on the stove; without one, says where a cook begins. */
+/** Opens the cook whose move is next; without one, says where a cook begins. */
 export function StoveIndex() {
   const household = useHousehold();
   const router = useRouter();
-  const cook = cookOnStove(household)?.id;
+  const page = useClock();
+  const cook = nextCook(cooksOnStove(household), page, household.kitchen.units)?.id;
   useEffect(() => {
     if (cook) router.replace(`/stove/${cook}`);
   }, [cook, router]);

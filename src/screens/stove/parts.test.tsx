@@ -7,6 +7,9 @@ import { fixedClock, type FixedClock } from '@/session/clock';
 import { ClockContext } from '@/ui/clock';
 import { HOME, keep, kept } from '@/ui/testing/household';
 import { StoveIndex } from './StoveIndex';
+import type { Proposal } from '@/core/live';
+import { costWords } from './liveWords';
+import { ProposalCard } from './ProposalCard';
 import { StoveScreen } from './StoveScreen';
 import { cookOf } from '@/core/testing/cooks';
 
@@ -58,14 +61,18 @@ describe('the stove', () => {
     );
   });
 
-  it('leads from the first thing in to the table', () => {
+  it('leads from the first thing in to the table', async () => {
     expect(heading()).toBe('Put in and lock the lid');
-    expect(screen.getByText('in: 3 carrot')).toBeTruthy();
-    expect(screen.queryByText(/cavolo nero/)).toBeNull();
-    expect(screen.queryByText(/^in: .*ditalini/)).toBeNull();
+    expect(screen.getByRole('checkbox', { name: '3 carrot' })).toBeTruthy();
+    expect(screen.getByText('later: 100 g cavolo nero')).toBeTruthy();
+    expect(screen.queryByRole('checkbox', { name: /ditalini/ })).toBeNull();
     expect(screen.getByText('apart, not in here: 150 g ditalini')).toBeTruthy();
     after(2);
+    fireEvent.click(screen.getByRole('checkbox', { name: '3 carrot' }));
     press('Lid locked');
+    // What is not ticked is asked once.
+    expect((await screen.findByRole('dialog')).textContent).not.toMatch(/carrot/);
+    press('All of it is in');
     expect(heading()).toBe('Coming to pressure');
     after(14);
     press('At pressure');
@@ -80,7 +87,7 @@ describe('the stove', () => {
     expect(screen.getByText(/Never force the lid/)).toBeTruthy();
     press('Lid off');
     expect(heading()).toBe('Simmer, open');
-    expect(screen.getByText('in: 100 g cavolo nero')).toBeTruthy();
+    expect(screen.getByRole('checkbox', { name: '100 g cavolo nero' })).toBeTruthy();
     expect(screen.getByText('out: 2 bay leaf')).toBeTruthy();
     press('Done');
     expect(heading()).toBe('To the table');
@@ -91,6 +98,7 @@ describe('the stove', () => {
     expect(cook().endedAt).toBeDefined();
     expect(cook().marks.map((m) => m.kind)).toEqual([
       'started',
+      ...Array<string>(4).fill('ticked'),
       'lid-locked',
       'at-pressure',
       'valve-opened',
@@ -124,6 +132,125 @@ describe('the stove', () => {
     after(5);
     press('Valve opened early');
     expect(heading()).toBe('Until the pin drops');
+  });
+});
+
+describe('the stove, live', () => {
+  const TO_OPENING = ['lid-locked', 'at-pressure', 'valve-opened', 'pin-down', 'lid-off'] as const;
+  const marked = (kinds: readonly Cook['marks'][number]['kind'][]): Cook => ({
+    ...RUN,
+    marks: [
+      ...RUN.marks,
+      ...kinds.map((kind, i) => ({
+        kind,
+        step: 's1',
+        at: new Date(Date.parse(START) + (i + 1) * 9 * 60_000).toISOString(),
+      })),
+    ],
+  });
+  const show = (run: Cook): void => {
+    keep({ ...HOME, batches: [BATCH], cooks: [run] });
+    clock.moveTo(Date.parse(run.marks.at(-1)?.at ?? START) + 30_000);
+    render(
+      <ClockContext value={clock}>
+        <StoveScreen id="r1" />
+      </ClockContext>,
+    );
+  };
+
+  it('puts the choices side by side when something was tried, and goes on with the one taken', async () => {
+    show(marked(TO_OPENING));
+    press('Try something');
+    fireEvent.click(await screen.findByRole('button', { name: 'carrot' }));
+    fireEvent.click(screen.getByRole('button', { name: 'with bite' }));
+    const again = await screen.findByRole('button', { name: /^Close again/ }, { timeout: 30_000 });
+    expect(screen.getByRole('button', { name: /^Simmer on/ })).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Leave it as it is' })).toBeTruthy();
+    fireEvent.click(again);
+    expect(cook().marks.at(-1)).toMatchObject({ kind: 'changed', change: 'close-again' });
+    expect(heading()).toBe('Put in and lock the lid');
+  }, 60_000);
+
+  it('keeps what is read and smelt, in the units of the kitchen, and says what to do of it', async () => {
+    show(marked(['lid-locked', 'at-pressure']));
+    press('Mark what you see');
+    const field = await screen.findByLabelText('Thermometer, °C');
+    fireEvent.change(field, { target: { value: 'hot' } });
+    const [mark] = screen.getAllByRole('button', { name: 'Mark' });
+    fireEvent.click(mark as HTMLElement);
+    expect(screen.getByText('wanted: a number from -10 to 150 °C')).toBeTruthy();
+    fireEvent.change(field, { target: { value: '112,5' } });
+    fireEvent.click(mark as HTMLElement);
+    expect(cook().marks.at(-1)).toMatchObject({ kind: 'temperature', value: 112.5 });
+    press('Mark what you see');
+    fireEvent.click(await screen.findByRole('button', { name: 'Smells of scorching' }));
+    expect(screen.getByRole('alert').textContent).toMatch(/Heat off/);
+  });
+
+  it('takes back any mark, and puts its time right', async () => {
+    show(marked(['lid-locked', 'at-pressure']));
+    press('Marks');
+    fireEvent.click(await screen.findByRole('button', { name: 'Lid locked: a minute earlier' }));
+    expect(cook().marks.find((m) => m.kind === 'lid-locked')?.at).toBe('2026-11-24T16:08:00.000Z');
+    press('Take back: At pressure');
+    expect(cook().marks.map((m) => m.kind)).toEqual(['started', 'lid-locked']);
+  });
+
+  it('begins on the stand-in, hears it, and does not open it under pressure', async () => {
+    show(RUN);
+    press('Cook on the stand-in');
+    expect(cook().standIn).toMatchObject({ times: 10 });
+    expect(await screen.findByText('pin down')).toBeTruthy();
+    press('60×');
+    expect(cook().standIn).toMatchObject({ times: 60 });
+  });
+});
+
+describe('what is proposed', () => {
+  const verdicts = (right: number) => ({ c: { under: 1 - right, right, over: 0 } });
+  const asPlanned = {
+    change: 'as-it-is',
+    step: 's1',
+    tableS: 3600,
+    verdicts: verdicts(0.3),
+  } as const;
+  const proposal: Proposal = {
+    option: { change: 'hold', step: 's1', minutes: 8, tableS: 3840, verdicts: verdicts(0.8) },
+    asPlanned,
+    why: 'short',
+    items: ['c'],
+  };
+
+  it('says what it gives and costs, and is taken or left', () => {
+    const onTake = jest.fn();
+    const onLeave = jest.fn();
+    render(<ProposalCard cook={RUN} proposal={proposal} onTake={onTake} onLeave={onLeave} />);
+    expect(screen.getByRole('heading', { name: 'Hold 4 min more?' })).toBeTruthy();
+    expect(
+      screen.getByText(
+        'carrot would be short: right 3 in 10 as planned, 8 in 10 so. On the table 17:04 instead of 17:00.',
+      ),
+    ).toBeTruthy();
+    press('Hold 4 min more');
+    expect(onTake).toHaveBeenCalledWith(proposal.option);
+    press('Leave it as planned');
+    expect(onLeave).toHaveBeenCalledWith(proposal.option);
+  });
+
+  it('is said so where only the table is late', () => {
+    const sooner = { ...proposal.option, minutes: 2, tableS: 3480 };
+    const late: Proposal = { option: sooner, asPlanned, why: 'late', items: [] };
+    render(<ProposalCard cook={RUN} proposal={late} onTake={jest.fn()} onLeave={jest.fn()} />);
+    expect(screen.getByRole('button', { name: 'Hold 2 min less' })).toBeTruthy();
+    expect(screen.getByText(/^It is late\. Everything still comes out as wanted\./)).toBeTruthy();
+  });
+
+  it('has words for what leaving it undone costs, and none where it costs nothing', () => {
+    const cost = { tableMin: 1, items: [{ id: 'c', lost: 0.034 }] };
+    expect(costWords(cost, BATCH)).toBe(
+      'Left undone: with every minute the table is a minute later, carrot comes out right 3 in 100 less often.',
+    );
+    expect(costWords({ tableMin: 0, items: [] }, BATCH)).toBeNull();
   });
 });
 

@@ -12,12 +12,30 @@ import {
   readLines,
   type Aim,
   type Batch,
+  type Cook,
   type Kitchen,
   type Pot,
   type ReadLine,
   type ReadsFor,
   type Validated,
 } from '@/core/batch';
+import {
+  beliefOf,
+  choicesAt,
+  debriefOf,
+  costOfLeaving,
+  proposalOf,
+  standInAt,
+  worldsOf,
+  type Belief,
+  type Cost,
+  type Debrief,
+  type Moment,
+  type Option,
+  type Proposal,
+  type StandIn,
+  type StandInNow,
+} from '@/core/live';
 import {
   judgeBatch,
   nextRun,
@@ -122,3 +140,46 @@ export async function readFileAway(
 }
 
 export const stopSolving = (): void => undefined;
+
+const later = <T>(work: () => T): Promise<T> => Promise.resolve().then(work);
+/** Few worlds: a test waits for them on its own thread. */
+const worlds = (cook: Cook, at: number, watched: boolean) =>
+  worldsOf(cook, at, { seed: 1, watched, worlds: 12 });
+
+export function believeAway(cook: Cook, at: number, watched: boolean): Promise<Belief> {
+  return later(() => beliefOf(worlds(cook, at, watched), at));
+}
+
+export function proposeAway(
+  cook: Cook,
+  at: number,
+  watched: boolean,
+  moment: Moment,
+  step: string,
+  foretoldS: number,
+): Promise<Proposal | null> {
+  return later(() => proposalOf(cook, at, worlds(cook, at, watched), moment, step, foretoldS));
+}
+
+export function choicesAway(
+  cook: Cook,
+  at: number,
+  watched: boolean,
+  step: string,
+): Promise<readonly Option[]> {
+  return later(() => choicesAt(cook, at, worlds(cook, at, watched), step));
+}
+
+export function leavingAway(cook: Cook, at: number, watched: boolean): Promise<Cost> {
+  return later(() => costOfLeaving(cook, at, worlds(cook, at, watched)));
+}
+
+export function standInAway(cook: Cook, standIn: StandIn, at: number): Promise<StandInNow> {
+  return later(() => standInAt(cook, standIn, at));
+}
+
+export function debriefAway(cook: Cook): Promise<Debrief> {
+  return later(() => debriefOf(cook));
+}
+
+export const warmModels = (): void => undefined;

@@ -1,6 +1,10 @@
-import { CookScreen } from '@/screens/log/CookScreen';
+'use client';
 
-export default async function Page({ params }: { readonly params: Promise<{ id: string }> }) {
-  const { id } = await params;
-  return <CookScreen key={id} id={decodeURIComponent(id)} />;
+import { CookScreen } from '@/screens/log/CookScreen';
+import { useIdInPath } from '@/screens/household/path';
+
+// Which one is read off the address, so that one page kept on the device stands for all.
+export default function Page() {
+  const id = useIdInPath();
+  return <CookScreen key={id} id={id} />;
 }

@@ -1,0 +1,90 @@
+import type { Page } from '@playwright/test';
+import jsqr from 'jsqr';
+import { PNG } from 'pngjs';
+import { BARE, DEMO } from '../playwright.config';
+import { accessible, expect, test } from './fixtures';
+
+/** What a camera reads off the screen. */
+async function readOffTheScreen(page: Page): Promise<string> {
+  const shown = page.getByRole('img', { name: 'Code of the link' });
+  await expect(shown).toBeVisible();
+  const { data, width, height } = PNG.sync.read(await shown.screenshot());
+  const read = jsqr(new Uint8ClampedArray(data), width, height);
+  if (!read) throw new Error('no camera reads this');
+  return read.data;
+}
+
+const readings = async (page: Page): Promise<string> => {
+  await expect(page.getByText(/^\d+ to \d+, 8 in 10$/)).toBeVisible();
+  return (await page.locator('[aria-label="Readings"]').textContent()) ?? '';
+};
+
+test('a batch goes to a phone by a code, is looked at, and gives the same to the digit', async ({
+  page,
+  browser,
+}) => {
+  await page.goto('/bench/b7');
+  await page.getByLabel('Put in').fill('rice apart, 18 min');
+  await page.getByLabel('Put in').press('Enter');
+  await expect(page.getByRole('list', { name: 'Alongside' })).toContainText('rice apart');
+  const here = await readings(page);
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: 'Take it to a phone' }).click();
+  const link = await readOffTheScreen(page);
+  expect(link).toMatch(new RegExp(`^${DEMO}/take#[\\w-]+$`));
+  await accessible(page);
+
+  // A phone that has been here before, and one that has not.
+  for (const home of [DEMO, BARE]) {
+    const context = await browser.newContext({
+      viewport: { width: 390, height: 844 },
+      hasTouch: true,
+      locale: 'en-GB',
+      timezoneId: 'Europe/London',
+      serviceWorkers: 'block',
+    });
+    const phone = await context.newPage();
+    const asked: string[] = [];
+    phone.on('request', (request) => asked.push(request.url()));
+    await phone.goto(link.replace(DEMO, home));
+    await expect(phone.getByRole('heading', { name: 'Borlotti and venison chili' })).toBeVisible();
+    await expect(phone.getByRole('list', { name: 'What goes in' })).toContainText('rice apart');
+    await expect(phone.getByTestId('total')).toHaveText('62 min');
+    await accessible(phone);
+    await phone.getByRole('button', { name: 'Take it in' }).tap();
+    await expect(phone).toHaveURL(/\/bench\/b7$/);
+    expect(await readings(phone)).toBe(here);
+    // What is in the link went to no server.
+    expect(asked.filter((url) => url.includes(link.slice(-40)))).toEqual(
+      asked.filter((url) => url.includes('#') && url.includes('/take')),
+    );
+    await context.close();
+  }
+});
+
+test('a link that was cut off is refused in words', async ({ page }) => {
+  await page.goto('/take#abc');
+  await expect(page.getByRole('alert').filter({ hasText: 'The link holds' })).toContainText(
+    'wanted: a link of Retort, whole',
+  );
+  await accessible(page);
+});
+
+test('what is too long for a code goes as a file', async ({ page }) => {
+  await page.goto('/bench/b7');
+  const lines = Array.from(
+    { length: 170 },
+    (_, i) =>
+      `${101 + ((7919 * i) % 1900)} g ${['carrots', 'leek', 'potatoes', 'celery'][i % 4]}, ${5 + ((31 * i) % 29)} mm pieces`,
+  );
+  await page.getByLabel('Put in').fill(lines.join('\n'));
+  await expect(page.getByRole('button', { name: 'Add', exact: true })).toBeEnabled();
+  await page.getByLabel('Put in').press('Enter');
+  await expect(page.getByLabel('Put in')).toHaveValue('');
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: 'Take it to a phone' }).click();
+  await expect(page.getByText(/too long for a code/)).toBeVisible();
+  const saved = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'As a file' }).click();
+  expect((await saved).suggestedFilename()).toBe('Borlotti and venison chili.json');
+});

@@ -1,0 +1,7 @@
+'use client';
+
+import { TakeScreen } from '@/screens/take/TakeScreen';
+
+export default function Page() {
+  return <TakeScreen />;
+}

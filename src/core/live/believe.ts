@@ -1,0 +1,268 @@
+/**
+ * What a cook may believe of the pot and the foods in the middle of it: worlds drawn from what was not
+ * known, brought to agree with what was marked and read, and run on to the table.
+ */
+import { quantileSorted } from 'd3-array';
+import { scaled, tableMin, withNeeds, type Model, type Range } from '../assess';
+import type { Cook } from '../batch';
+import { gradesOf } from '../food';
+import { between, valueAt } from '../series';
+import { gradeAt, scaleOf } from '../texture';
+import { conductionShape, donenessOf } from '../doneness';
+import { numbersOf, seeded, unknownsOf, type Chance, type Unknowns } from '../unknown';
+import { courseOf, secondsOf, type Course } from './course';
+import { agree } from './ensemble';
+import { hotSOf, seenOf, shownBy, type Seen } from './observe';
+import { runCourse } from './run';
+
+/** Worlds that are carried along. */
+export const WORLDS = 60;
+/** Time step of a world, s. */
+const STEP_S = 30;
+/** Points of the band. */
+const BAND_POINTS = 48;
+
+/** Needs of what was tried: most foods are as their kind, one in seven is not (assumed). */
+const USUAL_SD = 0.15;
+const ODD_SD = 0.45;
+const ODD_SHARE = 0.15;
+/** Needs that are weighed for each world. */
+const NEEDS = 160;
+/** A grade told is the next one this often, and one further off hardly ever (assumed). */
+const TOLD = [0.84, 0.08, 0.002] as const;
+
+export interface World {
+  readonly unknowns: Unknowns;
+  readonly model: Model;
+}
+
+export interface Belief {
+  /** s from the start of the cook */
+  readonly tableS: Range;
+  /** Of each step of pressure, s from the start. */
+  readonly steps: readonly {
+    readonly id: string;
+    readonly hotS: Range;
+    readonly endS: Range;
+  }[];
+  /** What it needs, as a factor of what its kind needs. */
+  readonly needs: Readonly<Record<string, Range>>;
+  /** Power that arrives, as a factor of what was believed. */
+  readonly power: Range;
+  /** Liquid up to now, in the middle of the worlds; min from the start. */
+  readonly past: { readonly minute: readonly number[]; readonly p50: readonly number[] };
+  /** Liquid from now on, min from the start. */
+  readonly band: {
+    readonly minute: readonly number[];
+    readonly p10: readonly number[];
+    readonly p50: readonly number[];
+    readonly p90: readonly number[];
+  };
+}
+
+export interface BelieveOptions {
+  /** The same one gives the same answer. */
+  readonly seed: number;
+  readonly worlds?: number;
+  /** Whether the pot itself would say what it has not. */
+  readonly watched?: boolean;
+}
+
+/** Of a standard normal, within 2e-4 (Page 1977). */
+const phi = (z: number): number => 0.5 * (1 + Math.tanh(0.7978845608 * (z + 0.044715 * z ** 3)));
+
+function unknownsAt(cook: Cook, ids: readonly string[], row: readonly number[]): Unknowns {
+  let at = 0;
+  const next = (): number => row[at++] as number;
+  return unknownsOf(cook.pot, ids, next, () => phi(next()));
+}
+
+function run(cook: Cook, course: Course, unknowns: Unknowns, untilS?: number): Model {
+  return runCourse(cook, course, unknowns, STEP_S, untilS);
+}
+
+/** What a world that never shows it is taken to show: late, by as much as it takes to be moved. */
+const LATE_S = 240;
+const LATE_SHARE = 0.15;
+
+/** Where it is only known that it comes later, what is wanted of each world is what it shows, or now. */
+function wantedOf(seen: readonly Seen[], shown: readonly number[]): readonly number[] {
+  return seen.map((s, j) => (s.later ? Math.max(s.value, valueAt(shown, j)) : s.value));
+}
+
+/** Worlds that agree with what was seen, as rows of normal numbers. */
+function agreeing(
+  cook: Cook,
+  course: Course,
+  ids: readonly string[],
+  seen: readonly Seen[],
+  chance: Chance,
+  many: number,
+): readonly (readonly number[])[] {
+  const rows: readonly (readonly number[])[] = Array.from({ length: many }, () =>
+    Array.from({ length: numbersOf(ids) }, chance.normal),
+  );
+  if (seen.length === 0) return rows;
+  const lastS = Math.max(...seen.map((s) => s.atS));
+  const untilS = lastS + LATE_S + LATE_SHARE * lastS;
+  const shown = rows.map((row) => {
+    const model = run(cook, course, unknownsAt(cook, ids, row), untilS);
+    return seen.map((s) => {
+      const value = shownBy(model, course.batch, s);
+      return Number.isNaN(value) ? untilS : value;
+    });
+  });
+  const wanted = shown.map((row) => wantedOf(seen, row));
+  const sds = seen.map((s) => s.sd);
+  return agree(rows, shown, wanted, sds, chance);
+}
+
+interface Tried {
+  readonly item: string;
+  readonly grade: string;
+  readonly atS: number;
+}
+
+function triedOf(cook: Cook, nowS: number): readonly Tried[] {
+  return cook.marks.flatMap(({ kind, item, grade, at }) => {
+    const atS = secondsOf(cook, at);
+    return kind === 'tested' && item && grade && atS <= nowS + 1 ? [{ item, grade, atS }] : [];
+  });
+}
+
+/** A need that agrees with how an item was found, in one world; null where it was not tried. */
+function needFound(
+  model: Model,
+  tried: readonly Tried[],
+  id: string,
+  size: number,
+  chance: Chance,
+): number | null {
+  const own = tried.filter((t) => t.item === id);
+  const item = model.plan.items.find((i) => i.id === id);
+  const cook = model.cooks[id];
+  if (own.length === 0 || !item?.food.family || !cook) return null;
+  const doneness = donenessOf(item.food, item);
+  if (!doneness) return null;
+  const { family } = item.food;
+  const names: readonly string[] = gradesOf(family);
+  const mm = (conductionShape(item.food, item.cut)?.mm ?? 0) * size;
+  const { s } = model.heat.trace;
+  const found = own.map(({ grade, atS }) => ({
+    told: names.indexOf(grade),
+    centre: between(s, cook.centre, atS),
+    surface: between(s, cook.surface, atS),
+  }));
+  const needs: number[] = [];
+  const weights: number[] = [];
+  let sum = 0;
+  for (let n = 0; n < NEEDS; n++) {
+    const sd = chance.uniform() < ODD_SHARE ? ODD_SD : USUAL_SD;
+    const need = Math.exp(sd * chance.normal());
+    const scale = scaleOf(family, scaled(doneness, need), mm);
+    const weight = found.reduce((w, { told, centre, surface }) => {
+      const off = Math.abs(gradeAt(scale, centre, surface) - told);
+      return w * (TOLD[Math.min(off, TOLD.length - 1)] as number);
+    }, 1);
+    needs.push(need);
+    weights.push(weight);
+    sum += weight;
+  }
+  let at = chance.uniform() * sum;
+  const picked = weights.findIndex((w) => (at -= w) <= 0);
+  return needs[picked < 0 ? needs.length - 1 : picked] ?? 1;
+}
+
+/** With the needs that were found by trying. */
+function tasted(world: World, tried: readonly Tried[], chance: Chance): World {
+  if (tried.length === 0) return world;
+  const { unknowns, model } = world;
+  const items = Object.fromEntries(
+    Object.entries(unknowns.items).map(([id, own]) => {
+      const need = needFound(model, tried, id, own.size, chance);
+      return [id, need === null ? own : { ...own, need }];
+    }),
+  );
+  return { unknowns: { ...unknowns, items }, model: withNeeds(model, items) };
+}
+
+/**
+ * Worlds that agree with a cook so far, run on to the table.
+ *
+ * @param nowS s from its start
+ */
+export function worldsOf(cook: Cook, nowS: number, options: BelieveOptions): readonly World[] {
+  const { seed, worlds = WORLDS, watched = false } = options;
+  const chance = seeded(seed);
+  const ids = cook.batch.items.map((item) => item.id);
+  const course = courseOf(cook, nowS);
+  const seen = seenOf(cook, nowS, watched);
+  const rows = agreeing(cook, course, ids, seen, chance, worlds);
+  const tried = triedOf(cook, nowS);
+  return rows.map((row) => {
+    const unknowns = unknownsAt(cook, ids, row);
+    return tasted({ unknowns, model: run(cook, course, unknowns) }, tried, chance);
+  });
+}
+
+/** The same worlds, the plan of the cook changed. */
+export function goOn(cook: Cook, nowS: number, worlds: readonly World[]): readonly World[] {
+  const course = courseOf(cook, nowS);
+  return worlds.map(({ unknowns }) => ({ unknowns, model: run(cook, course, unknowns) }));
+}
+
+function range(values: readonly number[]): Range {
+  const sorted = values.filter((v) => !Number.isNaN(v)).sort((a, b) => a - b);
+  // Of few draws: where the next one would lie below so often (Weibull's plotting positions).
+  const n = sorted.length;
+  const at = (share: number): number =>
+    quantileSorted(sorted, Math.min(1, Math.max(0, (share * (n + 1) - 1) / (n - 1)))) ?? Number.NaN;
+  return { p10: at(0.1), p50: at(0.5), p90: at(0.9) };
+}
+
+/** The liquid of the worlds at moments from one to another, min from the start. */
+function curvesOf(worlds: readonly World[], fromMin: number, toMin: number) {
+  const minute = Array.from(
+    { length: BAND_POINTS },
+    (_, i) => fromMin + ((toMin - fromMin) * i) / (BAND_POINTS - 1),
+  );
+  const at = minute.map((m) =>
+    range(worlds.map(({ model }) => between(model.heat.trace.s, model.heat.trace.liquidC, m * 60))),
+  );
+  return {
+    minute,
+    p10: at.map((r) => r.p10),
+    p50: at.map((r) => r.p50),
+    p90: at.map((r) => r.p90),
+  };
+}
+
+/** What worlds have in common, and how far they differ: 8 of 10 lie between p10 and p90. */
+export function beliefOf(worlds: readonly World[], nowS: number): Belief {
+  const tableS = range(worlds.map(({ model }) => 60 * tableMin(model)));
+  const [first] = worlds;
+  const nowMin = nowS / 60;
+  const over = (value: (world: World) => number): Range => range(worlds.map(value));
+  const steps = (first?.model.plan.steps ?? []).flatMap((step, i) => {
+    if (step.kind !== 'pressure') return [];
+    const of = ({ model }: World) => model.heat.steps[i];
+    return [
+      {
+        id: step.id,
+        hotS: over((w) => hotSOf(of(w)) ?? Number.NaN),
+        endS: over((w) => of(w)?.endS ?? Number.NaN),
+      },
+    ];
+  });
+  const ids = Object.keys(first?.unknowns.items ?? {});
+  return {
+    tableS,
+    steps,
+    needs: Object.fromEntries(
+      ids.map((id) => [id, over((w) => w.unknowns.items[id]?.need ?? 1)] as const),
+    ),
+    power: over(({ unknowns }) => unknowns.power * unknowns.efficiency),
+    past: curvesOf(worlds, 0, nowMin),
+    band: curvesOf(worlds, nowMin, Math.max(nowMin + 1, (tableS.p90 / 60) * 1.05)),
+  };
+}

@@ -1,0 +1,229 @@
+/**
+ * A rehearsal looked back on with the truth in hand: at each moment at which something could be chosen, what
+ * the best next move was by search over the same few moves, and what it cost not to make it.
+ */
+import { contentsAt, itemReports, safeCentreC, tableMin, type Model } from '../assess';
+import { stepsOf, type Cook, type Mark, type Verdict } from '../batch';
+import { between, valueAt } from '../series';
+import { saturationTemperature } from '../water';
+import { markedS, planNow, secondsOf } from './course';
+import { MISHAP, putRightS, STICKS_AFTER_S, type Fault, type Mishap } from './mishaps';
+import { changeMark, movesAmong, type Move } from './propose';
+import { truthAt, type StandIn } from './standIn';
+
+/** What a cook came to, or would have. */
+export interface Outcome {
+  /** Min from the start. */
+  readonly tableMin: number;
+  readonly verdicts: Readonly<Record<string, Verdict>>;
+  readonly scorched: boolean;
+  /** Broth that is left, L. */
+  readonly brothL: number;
+  /** Meat and poultry whose middle did not get hot enough to be safe. */
+  readonly unsafe: readonly string[];
+}
+
+export interface Decision {
+  readonly kind: 'hold' | 'wait' | 'opening' | 'fault';
+  /** s from the start */
+  readonly atS: number;
+  readonly step: string;
+  readonly fault?: Fault;
+  /** The best of the moves then, the plan's own among them; null for a fault, which is put right at once. */
+  readonly best: Move | null;
+  readonly then: Outcome;
+  /** As it would have gone on by the plan. */
+  readonly asPlanned: Outcome;
+  /** What was still to be had after it. */
+  readonly left: Outcome;
+  /** What was lost by this choice: chances of foods, a minute weighing little. */
+  readonly cost: number;
+}
+
+export interface Debrief {
+  readonly mishaps: readonly {
+    readonly kind: Mishap;
+    readonly told: string;
+    readonly signs: string;
+  }[];
+  readonly outcome: Outcome;
+  readonly decisions: readonly Decision[];
+  /** The dearest choice, where one cost anything to speak of; else the dearest mishap; null where all went well. */
+  readonly culprit: Decision | Mishap | null;
+  /** How it really was, min and C. */
+  readonly truth: { readonly minute: readonly number[]; readonly liquidC: readonly number[] };
+}
+
+/** A minute later weighs as much as this of a food that is right (assumed). */
+const MINUTE_WEIGHS = 0.02;
+/** A pot that scorched, and a food that makes ill, in foods that are right (assumed). */
+const SCORCHED = 2;
+const UNSAFE = 3;
+/** What costs less is nothing to speak of. */
+const NOTHING = 0.1;
+/** A fault that is seen is put right so soon, s. */
+const SEEN_S = 60;
+const CURVE_POINTS = 160;
+/** So near its boiling point it steams, C. */
+const BOILS_C = 1;
+
+function outcomeOf(model: Model): Outcome {
+  // What has no grades, water and salt, comes out as it is.
+  const eaten = itemReports(model).filter(({ id }) => model.cooks[id]?.scale);
+  return {
+    tableMin: tableMin(model),
+    verdicts: Object.fromEntries(eaten.map(({ id, verdict }) => [id, verdict])),
+    scorched: model.heat.steps.some((step) => step.scorchedS !== null),
+    brothL: contentsAt(model, model.heat.trace.s.length - 1).freeL,
+    unsafe: eaten.flatMap(({ id, centreC }) => {
+      const food = model.plan.items.find((item) => item.id === id)?.food;
+      const safeC = food ? safeCentreC(food) : null;
+      return safeC !== null && centreC !== null && centreC < safeC ? [id] : [];
+    }),
+  };
+}
+
+/** More is better: what comes out right, how soon, and that nobody is made ill. */
+export function worthOf({ tableMin: min, verdicts, scorched, unsafe }: Outcome): number {
+  const right = Object.values(verdicts).filter((verdict) => verdict === 'right').length;
+  return (
+    right -
+    MINUTE_WEIGHS * (Number.isFinite(min) ? min : 600) -
+    (scorched ? SCORCHED : 0) -
+    UNSAFE * unsafe.length
+  );
+}
+
+/** The cook up to a moment; later marks are of what it might have been. */
+function upTo(cook: Cook, s: number): Cook {
+  const marks = cook.marks.filter((m) => secondsOf(cook, m.at) <= s + 1 && m.kind !== 'done');
+  return { ...cook, marks };
+}
+
+const goesOn = (cook: Cook, standIn: StandIn, s: number): Outcome =>
+  outcomeOf(truthAt(cook, standIn, s, undefined, true));
+
+interface Moment {
+  readonly kind: Decision['kind'];
+  readonly atS: number;
+  readonly step: string;
+  readonly fault?: Fault;
+}
+
+function momentsOf(cook: Cook, standIn: StandIn, model: Model, endS: number): readonly Moment[] {
+  const faults = (standIn.mishaps ?? []).flatMap((mishap): readonly Moment[] => {
+    const { fault } = MISHAP[mishap];
+    const step = stepsOf(cook.batch).find((s) => s.kind === 'pressure');
+    const lidS = step ? markedS(cook, 'lid-locked', step.id) : null;
+    return fault && step && lidS !== null
+      ? [{ kind: 'fault', atS: firstSign(model, fault, lidS, endS), step: step.id, fault }]
+      : [];
+  });
+  const steps = stepsOf(planNow(cook)).flatMap((step): readonly Moment[] => {
+    if (step.kind !== 'pressure') return [];
+    const hotS = markedS(cook, 'at-pressure', step.id);
+    const offS = markedS(cook, 'lid-off', step.id);
+    const overS =
+      markedS(cook, 'hold-over', step.id) ?? (hotS === null ? null : hotS + 60 * step.holdMin);
+    const valveS = markedS(cook, 'valve-opened', step.id);
+    const waits = step.release?.method === 'timed' && overS !== null && (valveS ?? endS) > overS;
+    return [
+      ...(hotS === null ? [] : [{ kind: 'hold' as const, atS: hotS, step: step.id }]),
+      ...(waits ? [{ kind: 'wait' as const, atS: overS, step: step.id }] : []),
+      ...(offS === null ? [] : [{ kind: 'opening' as const, atS: offS, step: step.id }]),
+    ];
+  });
+  return [...faults, ...steps].filter((m) => m.atS <= endS).sort((a, b) => a.atS - b.atS);
+}
+
+/** When a lid that does not seal steams, or a pot that sticks is off: what a cook could have seen, s. */
+function firstSign(model: Model, fault: Fault, lidS: number, endS: number): number {
+  if (fault === 'bottom') return Math.min(endS, lidS + STICKS_AFTER_S);
+  const { s, liquidC } = model.heat.trace;
+  const boilC = saturationTemperature(model.air.pressurePa);
+  const from = s.findIndex((at, i) => at > lidS && valueAt(liquidC, i) >= boilC - BOILS_C);
+  return from < 0 ? endS : Math.min(endS, valueAt(s, from));
+}
+
+function decide(
+  cook: Cook,
+  standIn: StandIn,
+  { kind, atS, step, fault }: Moment,
+): { readonly best: Move | null; readonly then: Outcome; readonly asPlanned: Outcome } {
+  const before = upTo(cook, atS);
+  if (kind === 'fault' && fault) {
+    const at = new Date(Date.parse(cook.startedAt) + (atS + SEEN_S) * 1000).toISOString();
+    const right: Mark = { kind: 'put-right', step, at, fault };
+    const mended = { ...before, marks: [...before.marks, right] };
+    const then = goesOn(mended, standIn, atS + SEEN_S + 1);
+    return { best: null, then, asPlanned: then };
+  }
+  const asPlanned = goesOn(before, standIn, atS);
+  const moment = kind === 'hold' ? 'shut' : kind === 'wait' ? 'cooling' : 'open';
+  let best: Move = { change: 'as-it-is', step };
+  let then = asPlanned;
+  for (const move of movesAmong(before, moment, step)) {
+    const changed = { ...before, marks: [...before.marks, changeMark(before, atS, move)] };
+    const outcome = goesOn(changed, standIn, atS);
+    if (worthOf(outcome) > worthOf(then)) [best, then] = [move, outcome];
+  }
+  return { best, then, asPlanned };
+}
+
+/** What each mishap cost by itself: as it went, against the same hands without it. */
+function dearest(cook: Cook, standIn: StandIn, endS: number, went: number): Mishap | null {
+  let found: Mishap | null = null;
+  let most = NOTHING;
+  for (const mishap of standIn.mishaps ?? []) {
+    const without = (standIn.mishaps ?? []).filter((other) => other !== mishap);
+    const cost = worthOf(goesOn(cook, { ...standIn, mishaps: without }, endS)) - went;
+    if (cost > most) [found, most] = [mishap, cost];
+  }
+  return found;
+}
+
+/**
+ * Looks back on a rehearsal that is over.
+ *
+ * @throws RangeError for a cook that is not over, or was not on a stand-in
+ */
+export function debriefOf(cook: Cook): Debrief {
+  const { standIn, endedAt } = cook;
+  if (!standIn || !endedAt) throw new RangeError('no rehearsal that is over');
+  const endS = secondsOf(cook, endedAt);
+  const model = truthAt(cook, standIn, endS, endS);
+  // What was open at its end goes on by the plan: nobody waits for a rehearsal.
+  const outcome = { ...goesOn(cook, standIn, endS), tableMin: endS / 60 };
+  const moments = momentsOf(cook, standIn, model, endS);
+  const found = moments.map((moment) => decide(cook, standIn, moment));
+  const went = worthOf(outcome);
+  const decisions = moments.map((moment, i): Decision => {
+    const { best, then, asPlanned } = found[i] as (typeof found)[number];
+    const next = found[i + 1];
+    // What was still to be had at the next choice was not lost by this one.
+    const never = moment.fault !== undefined && putRightS(cook, moment.fault, endS) === Infinity;
+    const left = !never && next && worthOf(next.then) > went ? next.then : outcome;
+    const cost = Math.max(0, worthOf(then) - worthOf(left));
+    return { ...moment, best, then, asPlanned, left, cost };
+  });
+  const worst = decisions.reduce<Decision | null>(
+    (a, b) => (b.cost > (a?.cost ?? NOTHING) ? b : a),
+    null,
+  );
+  const { s, liquidC } = model.heat.trace;
+  const minute = Array.from(
+    { length: CURVE_POINTS },
+    (_, i) => (i / (CURVE_POINTS - 1)) * (endS / 60),
+  );
+  return {
+    mishaps: (standIn.mishaps ?? []).map((kind) => ({
+      kind,
+      told: MISHAP[kind].told,
+      signs: MISHAP[kind].signs,
+    })),
+    outcome,
+    decisions,
+    culprit: worst ?? dearest(cook, standIn, endS, went),
+    truth: { minute, liquidC: minute.map((m) => between(s, liquidC, m * 60)) },
+  };
+}

@@ -1,0 +1,32 @@
+export { courseOf, markedS, planNow, secondsOf, type Course } from './course';
+export { beliefOf, worldsOf, type Belief, type BelieveOptions, type World } from './believe';
+export {
+  linkOf,
+  markOf,
+  MESSAGE_KINDS,
+  withLog,
+  writeMessages,
+  type Message,
+  type MessageKind,
+  type PotLink,
+} from './potLink';
+export {
+  endsOnStandIn,
+  standInAt,
+  truthOf,
+  type Face,
+  type StandIn,
+  type StandInNow,
+} from './standIn';
+export { DRILLS, drillsFor, type Drill } from './drills';
+export { debriefOf, worthOf, type Debrief, type Decision, type Outcome } from './debrief';
+export { awayUntilS, MISHAP, type Fault, type Mishap } from './mishaps';
+export {
+  choicesAt,
+  costOfLeaving,
+  proposalOf,
+  type Cost,
+  type Moment,
+  type Option,
+  type Proposal,
+} from './propose';

@@ -1,0 +1,144 @@
+/**
+ * What hands have to do next in a cook on its way: at the pot by its stages, and beside it by what is done
+ * alongside. Several cooks at once are one list by the clock.
+ */
+import { anchorStep, type Batch, type Mark, type Task } from '../batch';
+import type { Units } from '../quantity';
+import type { Stage, StageKind, Standing } from './stages';
+import { wordsOf } from './words';
+
+/** When each stage begins, ms; what is late already begins now. */
+export function beginsOf(stages: readonly Stage[], at: Standing, now: number): readonly number[] {
+  let from = now + Math.max(0, at.leftMin) * 60_000;
+  return stages.map((stage, i) => {
+    if (i <= at.index) return at.since;
+    const begin = from;
+    from += stage.expectMin * 60_000;
+    return begin;
+  });
+}
+
+/** Where hands are needed; the rest goes by itself. */
+const HANDS: ReadonlySet<StageKind> = new Set(['load', 'valve', 'lid', 'do']);
+
+export type AheadKind = 'pot' | 'begin' | 'ready' | 'table';
+
+/** A move to come. */
+export interface Ahead {
+  readonly id: string;
+  readonly kind: AheadKind;
+  /** ms; not after now where it is due */
+  readonly at: number;
+  readonly words: string;
+  /** Of the pot. */
+  readonly stage?: StageKind;
+  /** What is done alongside that begins or is ready. */
+  readonly task?: string;
+}
+
+/** How a task stands: when it was begun and when it was done, ms; null where it was not. */
+export interface TaskMarks {
+  readonly begunAt: number | null;
+  readonly doneAt: number | null;
+}
+
+export function taskMarks(task: Task, marks: readonly Mark[]): TaskMarks {
+  const when = (kind: Mark['kind']): number | null => {
+    const mark = marks.findLast((m) => m.kind === kind && m.item === task.id);
+    return mark ? Date.parse(mark.at) : null;
+  };
+  return { begunAt: when('task-begun'), doneAt: when('task-done') };
+}
+
+/** When the anchor of a task comes, ms, as the cook stands. */
+function anchorAt(
+  plan: Batch,
+  task: Task,
+  stages: readonly Stage[],
+  begins: readonly number[],
+  tableAt: number,
+): number {
+  const step = anchorStep(plan, task);
+  if (step === null) return tableAt;
+  const kind: StageKind = task.ready === 'lid' ? 'load' : 'lid';
+  const index = stages.findIndex((s) => s.step === step && s.kind === kind);
+  // The lid goes on when loading ends, and is off when the stage of the lid does.
+  return index < 0 ? tableAt : (begins[index + 1] ?? tableAt);
+}
+
+/**
+ * Every move of hands to come, in the order of the clock.
+ *
+ * @param plan as the cook goes on with it
+ * @param now ms of the cook's own clock
+ */
+export function aheadOf(
+  plan: Batch,
+  marks: readonly Mark[],
+  stages: readonly Stage[],
+  at: Standing,
+  now: number,
+  units: Units,
+): readonly Ahead[] {
+  const begins = beginsOf(stages, at, now);
+  const last = stages.length - 1;
+  const tableAt =
+    at.index > last
+      ? now
+      : at.index === last
+        ? now + Math.max(0, at.leftMin) * 60_000
+        : (begins[last] ?? now) + (stages[last]?.expectMin ?? 0) * 60_000;
+  const pot = stages.flatMap((stage, i): readonly Ahead[] => {
+    if (i < at.index || !HANDS.has(stage.kind)) return [];
+    const { title } = wordsOf(stage, units);
+    // What has minutes of its own is due when it is over.
+    const due = i === at.index ? now + Math.max(0, at.leftMin) * 60_000 : (begins[i] ?? now);
+    return [{ id: stage.id, kind: 'pot', at: due, words: title, stage: stage.kind }];
+  });
+  const beside = (plan.alongside ?? []).flatMap((task): readonly Ahead[] => {
+    const { begunAt, doneAt } = taskMarks(task, marks);
+    if (doneAt !== null) return [];
+    const takesMs = task.minutes * 60_000;
+    const readyAt =
+      begunAt === null ? anchorAt(plan, task, stages, begins, tableAt) : begunAt + takesMs;
+    const ready: Ahead = {
+      id: `${task.id}:ready`,
+      kind: 'ready',
+      at: readyAt,
+      words: `${task.words}: ready`,
+      task: task.id,
+    };
+    if (begunAt !== null) return [ready];
+    return [
+      {
+        id: `${task.id}:begin`,
+        kind: 'begin',
+        at: readyAt - takesMs,
+        words: `${task.words}: begin`,
+        task: task.id,
+      },
+    ];
+  });
+  const table: Ahead = { id: 'table', kind: 'table', at: tableAt, words: 'To the table' };
+  return [...pot, ...beside, table].sort((a, b) => a.at - b.at);
+}
+
+/** Hands cannot be at two valves within so long, min. */
+export const CLASH_MIN = 2;
+
+/** A move, and whose it is. */
+export interface OwnedMove {
+  readonly owner: string;
+  readonly at: number;
+}
+
+/** Pairs of moves of different owners that come too near each other, the earlier one first. */
+export function clashesOf<T extends OwnedMove>(moves: readonly T[]): readonly (readonly [T, T])[] {
+  const sorted = moves.toSorted((a, b) => a.at - b.at);
+  return sorted.flatMap((first, i) =>
+    sorted
+      .slice(i + 1)
+      .filter((next) => next.owner !== first.owner && next.at - first.at < CLASH_MIN * 60_000)
+      .map((next) => [first, next] as const),
+  );
+}

@@ -1,0 +1,1 @@
+export { later } from './later';

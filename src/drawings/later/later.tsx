@@ -1,0 +1,39 @@
+import { startTransition, useEffect, useState, type ComponentType, type ReactNode } from 'react';
+
+type Loaded<P> = { readonly Part: ComponentType<P> } | { readonly error: unknown };
+
+/**
+ * A part that is loaded once the page stands, and shown as soon as it is here, a little at a time: React
+ * shows what was suspended no sooner than 300 ms after the last such part, and then all of it at once.
+ *
+ * @param meanwhile what stands in its place; nothing where it is missing
+ * @returns the part; it throws what loading threw
+ */
+export function later<P extends object>(
+  load: () => Promise<ComponentType<P>>,
+  meanwhile?: (props: P) => ReactNode,
+): ComponentType<P> {
+  let asked: Promise<Loaded<P>> | null = null;
+  let here: Loaded<P> | null = null;
+  return function Later(props: P) {
+    const [loaded, setLoaded] = useState(() => here);
+    useEffect(() => {
+      let over = false;
+      asked ??= load().then(
+        (Part) => ({ Part }),
+        (error: unknown) => ({ error }),
+      );
+      void asked.then((now) => {
+        here = now;
+        // What stands meanwhile answers while this is drawn.
+        if (!over) startTransition(() => setLoaded(now));
+      });
+      return () => {
+        over = true;
+      };
+    }, []);
+    if (!loaded) return meanwhile?.(props) ?? null;
+    if ('error' in loaded) throw loaded.error;
+    return <loaded.Part {...props} />;
+  };
+}

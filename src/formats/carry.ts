@@ -1,0 +1,85 @@
+/**
+ * One batch with its pot and its kitchen, small enough for a link: deflated, and written in the letters that a
+ * link may have. It stands behind the # of an address, which no server is sent.
+ */
+import type { Batch, Bundle, Kitchen, Pot } from '../core/batch';
+import { VERSION } from '../core/batch';
+import { readBundle } from './read';
+import type { Validated } from '../core/batch';
+
+/** A link of more does not go into a code that a phone reads off a screen, characters. */
+export const MOST_LINK = 2000;
+/** What is packed tighter than anything a cook writes is none of ours, characters. */
+const MOST_TEXT = 400_000;
+
+/** The household of one batch. */
+export function carriedOf(batch: Batch, pot: Pot, kitchen: Kitchen): Bundle {
+  const foods = batch.items.flatMap((item) => item.own ?? []);
+  return {
+    format: 'retort',
+    version: VERSION,
+    kitchen,
+    pots: [pot],
+    batches: [{ ...batch, potId: pot.id }],
+    cooks: [],
+    jars: [],
+    foods: foods.filter((food, i) => foods.findIndex((f) => f.id === food.id) === i),
+  };
+}
+
+async function through(
+  bytes: Uint8Array<ArrayBuffer>,
+  stream: CompressionStream | DecompressionStream,
+  most: number,
+): Promise<Uint8Array<ArrayBuffer>> {
+  const parts: Uint8Array[] = [];
+  let size = 0;
+  const reader = new Blob([bytes]).stream().pipeThrough(stream).getReader();
+  for (;;) {
+    const { done, value } = await reader.read();
+    if (done) break;
+    size += value.length;
+    if (size > most) {
+      await reader.cancel();
+      throw new RangeError('more than a link holds');
+    }
+    parts.push(value);
+  }
+  return new Uint8Array(await new Blob(parts as BlobPart[]).arrayBuffer());
+}
+
+function toLetters(bytes: Uint8Array): string {
+  const binary = Array.from(bytes, (byte) => String.fromCharCode(byte)).join('');
+  return btoa(binary).replaceAll('+', '-').replaceAll('/', '_').replace(/=+$/, '');
+}
+
+function fromLetters(letters: string): Uint8Array<ArrayBuffer> {
+  const binary = atob(letters.replaceAll('-', '+').replaceAll('_', '/'));
+  return Uint8Array.from(binary, (letter) => letter.charCodeAt(0));
+}
+
+/** What stands behind the # of a link. */
+export async function writeCarried(bundle: Bundle): Promise<string> {
+  const { cooks: _, jars: __, foods, ...rest } = bundle;
+  const text = JSON.stringify({ ...rest, ...(foods.length > 0 && { foods }) });
+  const bytes = new TextEncoder().encode(text);
+  return toLetters(await through(bytes, new CompressionStream('deflate-raw'), MOST_TEXT));
+}
+
+/**
+ * Reads what stands behind the # of a link.
+ *
+ * @returns the bundle, or why it is none
+ */
+export async function readCarried(code: string): Promise<Validated> {
+  try {
+    if (code.length > MOST_TEXT) throw new RangeError('more than a link holds');
+    const bytes = fromLetters(code.replace(/^#/, ''));
+    const text = await through(bytes, new DecompressionStream('deflate-raw'), MOST_TEXT);
+    return readBundle(new TextDecoder('utf-8', { fatal: true }).decode(text));
+  } catch {
+    const path = '(the link)';
+    const found = code.length > 1 ? 'something else, or a part of it' : 'nothing';
+    return { ok: false, problems: [{ path, found, wanted: 'a link of Retort, whole' }] };
+  }
+}

@@ -1,0 +1,69 @@
+/**
+ * Keeps a version of Retort whole on the device: pages, code, fonts and workers of one build, taken in on the
+ * first visit and served from there, with the server or without. The next version waits until the cook takes
+ * it; until then not one file of it is mixed in.
+ */
+/// <reference lib="webworker" />
+import { Route, Serwist, type PrecacheEntry } from 'serwist';
+
+declare const self: ServiceWorkerGlobalScope;
+/** Put in by the build. */
+declare const MANIFEST: readonly PrecacheEntry[];
+
+/** One page stands for all of its kind: what it shows is read in the browser. */
+const SHELLS: readonly (readonly [path: RegExp, shell: string])[] = [
+  [/^\/bench\/[^/]+$/, '/bench/_'],
+  [/^\/stove\/[^/]+$/, '/stove/_'],
+  [/^\/log\/[^/]+$/, '/log/_'],
+  [/^\/(?:bench|stove|log|kitchen|take)?$/, ''],
+];
+
+const serwist = new Serwist({
+  precacheEntries: [...MANIFEST],
+  skipWaiting: false,
+  clientsClaim: true,
+});
+
+function shellOf(path: string): string | null {
+  const found = SHELLS.find(([of]) => of.test(path));
+  return found ? found[1] || path : null;
+}
+
+serwist.registerRoute(
+  new Route(
+    ({ request, url, sameOrigin }) =>
+      sameOrigin && request.mode === 'navigate' && shellOf(url.pathname) !== null,
+    async ({ request, url }) =>
+      (await serwist.matchPrecache(shellOf(url.pathname) ?? '/')) ?? fetch(request),
+  ),
+);
+
+// A worker finds what it is to do behind the # of its own address, and a kept answer has none: one without an
+// address takes that of the question.
+self.addEventListener('fetch', (event) => {
+  if (event.request.destination !== 'worker') return;
+  event.respondWith(
+    (async () => {
+      const kept = await serwist.matchPrecache(event.request.url.split('#')[0] ?? '');
+      if (!kept) return fetch(event.request);
+      return new Response(kept.body, { status: kept.status, headers: kept.headers });
+    })(),
+  );
+});
+
+self.addEventListener('message', (event) => {
+  if (event.data === 'take it') void self.skipWaiting();
+});
+
+// What was called comes to the front when it is touched.
+self.addEventListener('notificationclick', (event) => {
+  event.notification.close();
+  event.waitUntil(
+    (async () => {
+      const [page] = await self.clients.matchAll({ type: 'window', includeUncontrolled: true });
+      await (page ? page.focus() : self.clients.openWindow('/stove'));
+    })(),
+  );
+});
+
+serwist.addEventListeners();

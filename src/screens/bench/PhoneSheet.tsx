@@ -1,0 +1,127 @@
+'use client';
+
+import { create } from 'qrcode';
+import { useEffect, useMemo, useState } from 'react';
+import type { Batch, Kitchen, Pot } from '@/core/batch';
+import { carriedOf, MOST_LINK, writeCarried } from '@/formats/carry';
+import { writeBundle } from '@/formats';
+import { Button } from '@/ui/Button';
+import { download } from '@/ui/download';
+import { Sheet } from '@/ui/Sheet';
+
+/** Light around a code, in its own squares: readers want four. */
+const QUIET = 4;
+
+/** A code to be read off the screen. */
+function Code({ link }: { readonly link: string }) {
+  const { size, path } = useMemo(() => {
+    const { modules } = create(link, { errorCorrectionLevel: 'L' });
+    const rows = Array.from({ length: modules.size }, (_, y) =>
+      Array.from({ length: modules.size }, (__, x) =>
+        modules.get(y, x) ? `M${x + QUIET},${y + QUIET}h1v1h-1z` : '',
+      ).join(''),
+    );
+    return { size: modules.size + 2 * QUIET, path: rows.join('') };
+  }, [link]);
+  return (
+    <svg
+      role="img"
+      aria-label="Code of the link"
+      viewBox={`0 0 ${size} ${size}`}
+      shapeRendering="crispEdges"
+      className="mx-auto w-full max-w-[400px] bg-white"
+    >
+      <path d={path} fill="#000" />
+    </svg>
+  );
+}
+
+/** Hands the file to whatever the device shares with; where it shares nothing, it is saved. */
+async function share(batch: Batch, text: string): Promise<void> {
+  const name = `${batch.name}.json`;
+  const file = new File([text], name, { type: 'application/json' });
+  const able = typeof navigator.canShare === 'function' && navigator.canShare({ files: [file] });
+  if (!able) {
+    download(name, text, 'application/json');
+    return;
+  }
+  try {
+    await navigator.share({ files: [file], title: batch.name });
+  } catch (error) {
+    // Who closes the sheet of sharing wants nothing.
+    if (!(error instanceof DOMException && error.name === 'AbortError'))
+      download(name, text, 'application/json');
+  }
+}
+
+/** A batch for another device: a code with all of it in its link, or a file. */
+export function PhoneSheet({
+  batch,
+  pot,
+  kitchen,
+  onClose,
+}: {
+  readonly batch: Batch;
+  readonly pot: Pot;
+  readonly kitchen: Kitchen;
+  readonly onClose: () => void;
+}) {
+  const carried = useMemo(() => carriedOf(batch, pot, kitchen), [batch, pot, kitchen]);
+  const [link, setLink] = useState<string | null>(null);
+  const [copied, setCopied] = useState(false);
+  useEffect(() => {
+    let over = false;
+    void writeCarried(carried).then((code) => {
+      if (!over) setLink(`${location.origin}/take#${code}`);
+    });
+    return () => {
+      over = true;
+    };
+  }, [carried]);
+  const fits = link !== null && link.length <= MOST_LINK;
+  return (
+    <Sheet
+      open
+      onClose={onClose}
+      title="Take it to a phone"
+      foot={
+        <>
+          <Button look="quiet" onClick={onClose}>
+            Close
+          </Button>
+          {fits && (
+            <Button
+              onClick={() =>
+                void navigator.clipboard.writeText(link).then(
+                  () => setCopied(true),
+                  () => setCopied(false),
+                )
+              }
+            >
+              {copied ? 'Copied' : 'Copy the link'}
+            </Button>
+          )}
+          <Button look="copper" onClick={() => void share(batch, writeBundle(carried))}>
+            As a file
+          </Button>
+        </>
+      }
+    >
+      {fits && (
+        <>
+          <p>
+            Read this with the phone’s camera: the batch, its pot and its kitchen are in the link
+            itself, behind the #, and go to no server. There it is looked at first.
+          </p>
+          <Code link={link} />
+        </>
+      )}
+      {link !== null && !fits && (
+        <p role="alert">
+          This batch is too long for a code ({link.length.toLocaleString('en')} characters; a camera
+          reads {MOST_LINK.toLocaleString('en')}). Send it as a file and bring that in there.
+        </p>
+      )}
+    </Sheet>
+  );
+}

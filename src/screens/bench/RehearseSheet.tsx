@@ -1,0 +1,139 @@
+'use client';
+
+import Link from 'next/link';
+import { useState } from 'react';
+import type { Batch, Cook } from '@/core/batch';
+import { drillsFor, MISHAP, type Drill, type Mishap } from '@/core/live';
+import { Button } from '@/ui/Button';
+import { Sheet } from '@/ui/Sheet';
+
+/** What is chosen to go wrong. */
+export interface Chosen {
+  readonly seed: number;
+  readonly mishaps: readonly Mishap[];
+  readonly power?: number;
+  readonly drill?: string;
+}
+
+const SEEDS = 2 ** 32;
+/** By chance nothing goes wrong this often, else one thing, seldom two. */
+const NOTHING = 0.25;
+const TWO = 0.2;
+
+const mishapsFor = (batch: Batch): readonly Mishap[] =>
+  (Object.keys(MISHAP) as Mishap[]).filter((mishap) => MISHAP[mishap].mayBefall(batch));
+
+function byChance(batch: Batch): Chosen {
+  const may = mishapsFor(batch);
+  const pick = (): Mishap | undefined => may[Math.floor(Math.random() * may.length)];
+  const chance = Math.random();
+  const many = chance < NOTHING ? 0 : chance < 1 - TWO ? 1 : 2;
+  const picked = Array.from({ length: many }, pick).filter((m) => m !== undefined);
+  return { seed: Math.floor(Math.random() * SEEDS), mishaps: [...new Set(picked)] };
+}
+
+/** An hour in a minute: a batch on the stand-in, with what may go wrong. */
+export function RehearseSheet({
+  batch,
+  before,
+  onGo,
+  onClose,
+}: {
+  readonly batch: Batch;
+  /** Rehearsals of it that are over. */
+  readonly before: readonly Cook[];
+  readonly onGo: (chosen: Chosen) => void;
+  readonly onClose: () => void;
+}) {
+  const [deck, setDeck] = useState<ReadonlySet<Mishap>>(new Set());
+  const drill = ({ name, seed, mishaps, power }: Drill): void =>
+    onGo({ seed, mishaps, drill: name, ...(power !== undefined && { power }) });
+  return (
+    <Sheet
+      open
+      onClose={onClose}
+      title="Rehearse it"
+      foot={
+        <>
+          <Button look="quiet" onClick={onClose}>
+            Cancel
+          </Button>
+          {deck.size > 0 && (
+            <Button
+              onClick={() => onGo({ seed: Math.floor(Math.random() * SEEDS), mishaps: [...deck] })}
+            >
+              With what is ticked
+            </Button>
+          )}
+          <Button look="copper" onClick={() => onGo(byChance(batch))}>
+            As it comes
+          </Button>
+        </>
+      }
+    >
+      <p>
+        On the stand-in, an hour in a minute. It may go wrong; you see only what a cook would see.
+        Afterwards the truth is laid over what was believed. Nothing of it goes into the log.
+      </p>
+      <section aria-label="Drills">
+        <h3 className="text-[14px] font-semibold">Drills</h3>
+        <ul className="mt-1 grid gap-2 sm:grid-cols-2">
+          {drillsFor(batch).map((one) => (
+            <li key={one.name}>
+              <button
+                type="button"
+                className="min-h-14 w-full rounded-lg border border-hairline px-3 py-2 text-left hover:border-copper"
+                onClick={() => drill(one)}
+              >
+                <b className="font-semibold">{one.name}</b>
+                <span className="block text-[13.5px] text-quiet">{one.scene}</span>
+              </button>
+            </li>
+          ))}
+        </ul>
+      </section>
+      <details>
+        <summary className="min-h-11 cursor-pointer py-2 text-[14px] font-semibold">
+          Or choose what goes wrong
+        </summary>
+        <ul className="grid gap-x-4 sm:grid-cols-2">
+          {mishapsFor(batch).map((mishap) => (
+            <li key={mishap}>
+              <label className="flex min-h-11 items-center gap-3 text-[14.5px]">
+                <input
+                  type="checkbox"
+                  className="size-5 shrink-0 accent-copper"
+                  checked={deck.has(mishap)}
+                  onChange={(event) => {
+                    const next = new Set(deck);
+                    if (event.target.checked) next.add(mishap);
+                    else next.delete(mishap);
+                    setDeck(next);
+                  }}
+                />
+                {MISHAP[mishap].told}
+              </label>
+            </li>
+          ))}
+        </ul>
+      </details>
+      {before.length > 0 && (
+        <section aria-label="Rehearsed before">
+          <h3 className="text-[14px] font-semibold">Rehearsed before</h3>
+          <ul>
+            {before.map((cook) => (
+              <li key={cook.id}>
+                <Link
+                  href={`/stove/${cook.id}`}
+                  className="inline-flex min-h-11 items-center underline underline-offset-4"
+                >
+                  {cook.rehearsal?.drill ?? 'As it came'}, {cook.startedAt.slice(0, 10)}
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </Sheet>
+  );
+}

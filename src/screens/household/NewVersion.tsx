@@ -1,0 +1,83 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { useApp } from '@/store';
+import { isCooking } from '@/ui/household';
+
+/** A version that has come is looked for this often, ms. */
+const LOOK_MS = 3600_000;
+
+/** What waits to take over from this version; null while nothing does. */
+function useWaiting(): ServiceWorker | null {
+  const [waiting, setWaiting] = useState<ServiceWorker | null>(null);
+  useEffect(() => {
+    if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
+    const { serviceWorker } = navigator;
+    let over = false;
+    let timer: ReturnType<typeof setInterval> | undefined;
+    const begin = async (): Promise<void> => {
+      const kept = await serviceWorker.register('/sw.js', { updateViaCache: 'none' });
+      const look = (): void => {
+        // The first of all waits for nobody.
+        if (!over && kept.waiting && serviceWorker.controller) setWaiting(kept.waiting);
+      };
+      // It may have come, or be on its way, before anybody listens.
+      const watch = (): void => kept.installing?.addEventListener('statechange', look);
+      look();
+      watch();
+      kept.addEventListener('updatefound', watch);
+      timer = setInterval(() => void kept.update().catch(() => undefined), LOOK_MS);
+    };
+    // A browser that forbids it does without.
+    void begin().catch(() => undefined);
+    return () => {
+      over = true;
+      clearInterval(timer);
+    };
+  }, []);
+  return waiting;
+}
+
+/** All tabs go over to a version together: two never write what the browser keeps. */
+function useOneVersion(): void {
+  useEffect(() => {
+    if (!('serviceWorker' in navigator)) return;
+    const { serviceWorker } = navigator;
+    let had = serviceWorker.controller !== null;
+    const changed = (): void => {
+      if (had) location.reload();
+      had = true;
+    };
+    serviceWorker.addEventListener('controllerchange', changed);
+    return () => serviceWorker.removeEventListener('controllerchange', changed);
+  }, []);
+}
+
+/** Tells of a new version; it is taken when the cook says so, never in the middle of a cook. */
+export function NewVersion() {
+  const waiting = useWaiting();
+  const cooking = useApp((s) => s.household !== null && isCooking(s.household));
+  useOneVersion();
+  if (!waiting) return null;
+  return (
+    <div
+      role="status"
+      className="flex flex-wrap items-center gap-x-5 border-b border-hairline bg-panel px-6 py-1.5 print:hidden"
+    >
+      <span className="min-w-0 flex-1 basis-80">
+        {cooking
+          ? 'A new version of Retort is here. It waits until nothing is on the stove.'
+          : 'A new version of Retort is here.'}
+      </span>
+      {!cooking && (
+        <button
+          type="button"
+          className="min-h-11 px-2 font-medium text-cobalt underline underline-offset-4"
+          onClick={() => waiting.postMessage('take it')}
+        >
+          Take it now
+        </button>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,6 @@
+import { usePathname } from 'next/navigation';
+
+/** The id in the address of a page of one thing. @example "/bench/b5" gives "b5" */
+export function useIdInPath(): string {
+  return decodeURIComponent(usePathname().split('/')[2] ?? '');
+}

@@ -1,0 +1,59 @@
+'use client';
+
+import { useMemo } from 'react';
+import type { Cook } from '@/core/batch';
+import type { Option } from '@/core/live';
+import { Button } from '@/ui/Button';
+import { isWatched, sameHands } from '@/ui/cooking/standIn';
+import { useNewest } from '@/ui/useNewest';
+import { choicesAway } from '@/workers';
+import { choiceLines, moveTitle } from './liveWords';
+
+interface Asked {
+  readonly cook: Cook;
+  readonly nowS: number;
+  readonly step: string;
+}
+
+const tried = ({ cook, nowS, step }: Asked, signal: AbortSignal): Promise<readonly Option[]> =>
+  choicesAway(cook, nowS, isWatched(cook), step, signal);
+
+/** After something was tried: the choices side by side, each with its table and what it does. */
+export function Choices({
+  cook,
+  step,
+  testedAt,
+  onChosen,
+}: {
+  readonly cook: Cook;
+  readonly step: string;
+  /** ISO 8601 of the test that they are for. */
+  readonly testedAt: string;
+  readonly onChosen: (option: Option) => void;
+}) {
+  const start = Date.parse(cook.startedAt);
+  const nowS = (Date.parse(testedAt) - start) / 1000;
+  const asked = useMemo<Asked>(() => ({ cook, nowS, step }), [cook, nowS, step]);
+  const { answer } = useNewest(asked, tried);
+  const options = answer && sameHands(answer.of.cook, cook) ? answer.answer : null;
+  return (
+    <section aria-label="Choices" className="mt-5" aria-busy={options === null}>
+      <h3 className="figure text-2xl">What now?</h3>
+      {!options && <p className="mt-1 text-quiet">Working out what each would do…</p>}
+      <ul className="mt-2 grid max-w-3xl gap-3 sm:grid-cols-3">
+        {options?.map((option) => (
+          <li key={option.change} className="panel flex flex-col px-4 py-3">
+            <ul className="flex-1 text-[15px]">
+              {choiceLines(option, cook.batch, start).map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+            </ul>
+            <Button className="mt-3 !min-h-14 !text-base" onClick={() => onChosen(option)}>
+              {moveTitle(option, 0)}
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

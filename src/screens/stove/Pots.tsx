@@ -1,0 +1,90 @@
+'use client';
+
+import Link from 'next/link';
+import type { Cook } from '@/core/batch';
+import type { Units } from '@/core/quantity';
+import { timeOf } from '@/session/clockText';
+import { useClock, useNow } from '@/ui/clock';
+import { useCookCalls } from '@/ui/cooking/calling';
+import { CookClock, useStandIn } from '@/ui/cooking/standIn';
+import { whereIs } from '@/ui/cooking/where';
+
+/** What tells pots apart beside their names, without a colour. */
+const SIGNS = ['●', '▲', '■', '◆', '★'] as const;
+
+export function signOf(cooks: readonly Cook[], id: string): string {
+  const index = cooks.findIndex((cook) => cook.id === id);
+  return SIGNS[Math.max(0, index) % SIGNS.length] ?? SIGNS[0];
+}
+
+/** Another pot that is on: its next move and when, heard and called from here too. */
+function Other({
+  cook,
+  sign,
+  units,
+}: {
+  readonly cook: Cook;
+  readonly sign: string;
+  readonly units: Units;
+}) {
+  const now = useNow();
+  useStandIn(cook, useClock());
+  const where = whereIs(cook, now, units);
+  useCookCalls(cook, where, now, units);
+  const [next] = where.ahead;
+  const due = next !== undefined && next.at <= now;
+  return (
+    <Link
+      href={`/stove/${cook.id}`}
+      className={`flex min-h-14 max-w-72 shrink-0 flex-col justify-center rounded-xl border px-4 py-1 ${due ? 'border-2 border-copper bg-panel' : 'border-hairline bg-panel'}`}
+    >
+      <span className="text-[14px]">
+        <span aria-hidden>{sign}</span> <b>{cook.batch.name}</b>
+      </span>
+      {next && (
+        <span className="text-[14px] text-quiet">
+          {due ? <b className="text-copper">now: </b> : `${timeOf(next.at)} `}
+          {next.words}
+        </span>
+      )}
+    </Link>
+  );
+}
+
+/** The pots that are on, where there are several: this one, and the others small. */
+export function Pots({
+  cooks,
+  current,
+  units,
+}: {
+  readonly cooks: readonly Cook[];
+  readonly current: string;
+  readonly units: Units;
+}) {
+  if (cooks.length < 2) return null;
+  return (
+    <nav
+      aria-label="Pots that are on"
+      className="mx-auto flex w-full max-w-6xl gap-2 overflow-x-auto px-4 pt-4 sm:px-6"
+    >
+      {cooks.map((cook) =>
+        cook.id === current ? (
+          <span
+            key={cook.id}
+            aria-current="page"
+            className="flex min-h-14 max-w-72 shrink-0 items-center rounded-xl border-2 border-cobalt px-4 text-[14px] font-semibold text-cobalt"
+          >
+            <span aria-hidden className="mr-1">
+              {signOf(cooks, cook.id)}
+            </span>
+            {cook.batch.name}
+          </span>
+        ) : (
+          <CookClock key={cook.id} cook={cook}>
+            <Other cook={cook} sign={signOf(cooks, cook.id)} units={units} />
+          </CookClock>
+        ),
+      )}
+    </nav>
+  );
+}

@@ -1,0 +1,47 @@
+'use client';
+
+import type { Mark } from '@/core/batch';
+import { formatMinutes, type Units } from '@/core/quantity';
+import { beginsOf, wordsOf, type Stage, type Standing } from '@/core/timetable';
+import { timeOf } from '@/session/clockText';
+
+/** What has been, what is on and what is to come, by the clock. */
+export function Stages({
+  stages,
+  at,
+  marks,
+  units,
+  now,
+}: {
+  readonly stages: readonly Stage[];
+  readonly at: Standing;
+  readonly marks: readonly Mark[];
+  readonly units: Units;
+  readonly now: number;
+}) {
+  const from = beginsOf(stages, at, now);
+  const marked = (stage: Stage): string => {
+    const mark = marks.find((m) => m.step === stage.step && m.kind === stage.mark);
+    return mark ? timeOf(new Date(mark.at)) : '';
+  };
+  return (
+    <ol className="panel divide-y divide-hairline" aria-label="Stages">
+      {stages.map((stage, i) => (
+        <li
+          key={stage.id}
+          aria-current={i === at.index ? 'step' : undefined}
+          className={`flex justify-between gap-3 px-4 py-2 text-[14.5px] ${i === at.index ? 'border-l-4 border-l-cobalt font-semibold' : i < at.index ? 'text-quiet' : ''}`}
+        >
+          <span>
+            {i < at.index ? '✓ ' : ''}
+            {wordsOf(stage, units).title}
+          </span>
+          <span className="whitespace-nowrap text-quiet">
+            {i < at.index ? marked(stage) : i > at.index ? timeOf(from[i] ?? now) : ''}
+            {i > at.index && stage.expectMin >= 1 ? ` · ${formatMinutes(stage.expectMin)}` : ''}
+          </span>
+        </li>
+      ))}
+    </ol>
+  );
+}

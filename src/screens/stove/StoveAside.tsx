@@ -1,0 +1,114 @@
+'use client';
+
+import type { Cook } from '@/core/batch';
+import { formatMinutes, type Units } from '@/core/quantity';
+import { timeOf } from '@/session/clockText';
+import { Button } from '@/ui/Button';
+import { goBy, useApart, useClock } from '@/ui/clock';
+import { CookTrace } from '@/ui/CookTrace';
+import { useAwake } from '@/ui/cooking/calling';
+import { changeCook } from '@/ui/household';
+import { CallCard } from './CallCard';
+import type { Live } from './live';
+import { NextList } from './NextList';
+import { Stages } from './Stages';
+import { StandInFace } from './StandInFace';
+
+/** Beside the clock, ms: what stands there need not be drawn anew every second. */
+const DRAWN_MS = 10_000;
+
+/** The stand-in's time goes on from where it is, at another speed. */
+function atSpeed(cook: Cook, times: number, cookNow: number): Cook {
+  const { standIn } = cook;
+  if (!standIn) return cook;
+  const at = Date.parse(standIn.wallAt) + (cookNow - Date.parse(standIn.cookAt)) / standIn.times;
+  return {
+    ...cook,
+    standIn: {
+      ...standIn,
+      times,
+      wallAt: new Date(at).toISOString(),
+      cookAt: new Date(cookNow).toISOString(),
+    },
+  };
+}
+
+/** When it is on the table, as planned and as it is believed now. */
+function Table({ live }: { readonly live: Live }) {
+  const { belief, plannedAt, tableAt } = live;
+  const planned = timeOf(plannedAt);
+  const shown = timeOf(tableAt);
+  const offset = belief ? tableAt - belief.tableS.p50 * 1000 : 0;
+  return (
+    <section aria-label="On the table" className="panel px-4 py-3">
+      <p className="text-[13px] text-quiet">On the table</p>
+      <p className="figure text-4xl" data-testid="table">
+        {shown}
+      </p>
+      <p className="text-[14px] text-quiet">
+        {belief
+          ? `${timeOf(offset + belief.tableS.p10 * 1000)} to ${timeOf(offset + belief.tableS.p90 * 1000)}, 8 in 10`
+          : 'as planned'}
+        {shown !== planned && `; planned ${planned}`}
+      </p>
+    </section>
+  );
+}
+
+/** Where the cook has said that the clock is wrong: how far, and the way back to it. */
+function Apart() {
+  const apartMs = useApart();
+  if (apartMs === 0) return null;
+  return (
+    <p className="flex flex-wrap items-center gap-x-3 text-[14px]">
+      Counted apart from this device’s clock, by {formatMinutes(Math.abs(apartMs) / 60_000)}.
+      <Button look="quiet" onClick={() => goBy('wall')}>
+        Go by the clock
+      </Button>
+    </p>
+  );
+}
+
+/** Beside what is to be done: the table, the stand-in, how it went, what comes. */
+export function StoveAside({
+  cook,
+  live,
+  units,
+  now,
+}: {
+  readonly cook: Cook;
+  readonly live: Live;
+  readonly units: Units;
+  /** ms */
+  readonly now: number;
+}) {
+  const clock = useClock();
+  const awake = useAwake(true);
+  const drawnAt = Math.floor(now / DRAWN_MS) * DRAWN_MS;
+  return (
+    <aside className="space-y-4">
+      <Table live={live} />
+      <NextList cook={cook} live={live} units={units} />
+      {cook.standIn && (
+        <StandInFace
+          standIn={cook.standIn}
+          face={live.standIn?.face ?? null}
+          units={units}
+          onTimes={(times) => changeCook(cook.id, (c) => atSpeed(c, times, clock.now()))}
+        />
+      )}
+      <CookTrace
+        cook={cook}
+        nowMin={Math.max(0, drawnAt - Date.parse(cook.startedAt)) / 60000}
+        lived={live.belief}
+      />
+      <Stages stages={live.stages} at={live.at} marks={cook.marks} units={units} now={drawnAt} />
+      <CallCard />
+      <Apart />
+      <p className="text-[13px] text-quiet">
+        {awake ? 'The screen stays awake. ' : ''}Your pot’s manual always wins over what is said
+        here.
+      </p>
+    </aside>
+  );
+}

@@ -1,0 +1,132 @@
+'use client';
+
+import { lazy, Suspense, useState } from 'react';
+import type { Batch, Cook } from '@/core/batch';
+import type { Units } from '@/core/quantity';
+import { isoOf } from '@/session/clock';
+import { Button } from '@/ui/Button';
+import { useClock } from '@/ui/clock';
+import { moreMarksOf } from '@/ui/cooking/due';
+import { changeCook, saveCook } from '@/ui/household';
+import type { Hands } from './hands';
+import type { Live } from './live';
+import { ended } from './Done';
+import { onStandIn } from './StandInFace';
+import { unticked } from './TickList';
+
+// Sheets come when they are asked for: the clock waits for none of them.
+const sheets = () => import('./StoveSheets');
+const MarksSheet = lazy(() => sheets().then((m) => ({ default: m.MarksSheet })));
+const MoreMarks = lazy(() => sheets().then((m) => ({ default: m.MoreMarks })));
+const TrySheet = lazy(() => sheets().then((m) => ({ default: m.TrySheet })));
+const UntickedSheet = lazy(() => sheets().then((m) => ({ default: m.UntickedSheet })));
+
+/** A seed of 32 bits. */
+const SEEDS = 2 ** 32;
+
+interface Parts {
+  readonly cook: Cook;
+  readonly plan: Batch;
+  readonly live: Live;
+  readonly hands: Hands;
+  readonly units: Units;
+}
+
+/** What else can be marked, tried, taken back; and the sheets for it. */
+export function StoveFoot({ cook, plan, live, hands, units }: Parts) {
+  const clock = useClock();
+  const [open, setOpen] = useState<'marks' | 'more' | 'try' | null>(null);
+  const { stage } = live;
+  const last = cook.marks.findLast((m) => m.kind !== 'started' && !m.heard);
+  const opened = cook.marks.some((m) => m.kind === 'lid-off' || m.kind === 'step-done');
+  const close = (): void => setOpen(null);
+  return (
+    <>
+      <div className="mt-4 flex flex-wrap gap-2">
+        {opened && lidIsOff(live) && (
+          <Button className="!min-h-12" onClick={() => setOpen('try')}>
+            Try something
+          </Button>
+        )}
+        {stage && (
+          <Button className="!min-h-12" onClick={() => setOpen('more')}>
+            Mark what you see
+          </Button>
+        )}
+        <Button className="!min-h-12" onClick={() => setOpen('marks')}>
+          Marks
+        </Button>
+        {last && (
+          <Button
+            look="quiet"
+            onClick={() => hands.edit((marks) => marks.filter((m) => m !== last))}
+          >
+            Take back the last mark
+          </Button>
+        )}
+        {cook.rehearsal && stage && (
+          <Button look="quiet" onClick={() => changeCook(cook.id, (c) => ended(c, isoOf(clock)))}>
+            End the rehearsal
+          </Button>
+        )}
+        {!cook.standIn && cook.marks.length === 1 && (
+          <Button
+            look="quiet"
+            onClick={() => {
+              const seed = Math.floor(Math.random() * SEEDS);
+              changeCook(cook.id, (c) => onStandIn(c, seed, isoOf(clock)));
+            }}
+          >
+            Cook on the stand-in
+          </Button>
+        )}
+      </div>
+      <Suspense>
+        {open === 'marks' && (
+          <MarksSheet
+            cook={cook}
+            units={units}
+            onClose={close}
+            onMarks={(marks) => hands.edit(() => marks)}
+            onCook={saveCook}
+          />
+        )}
+        {open === 'more' && stage && (
+          <MoreMarks
+            kinds={moreMarksOf(stage, cook)}
+            units={units}
+            capacityL={cook.pot.capacityL}
+            onClose={close}
+            onMark={(kind, more) => {
+              close();
+              hands.press(kind, more);
+            }}
+          />
+        )}
+        {open === 'try' && (
+          <TrySheet
+            plan={plan}
+            onClose={close}
+            onTried={(item, grade) => {
+              close();
+              hands.tried(item, grade);
+            }}
+          />
+        )}
+        {hands.asks && stage && (
+          <UntickedSheet
+            items={unticked(cook, plan, stage)}
+            units={units}
+            onClose={() => hands.settle(null)}
+            onSettled={hands.settle}
+          />
+        )}
+      </Suspense>
+    </>
+  );
+}
+
+/** Whether food can be reached: nothing is under the lid. */
+export function lidIsOff({ stage }: Live): boolean {
+  return !stage || stage.kind === 'do' || stage.kind === 'load';
+}

@@ -1,0 +1,63 @@
+'use client';
+
+import { useEffect } from 'react';
+import type { Cook } from '@/core/batch';
+import { Button } from '@/ui/Button';
+import { canSpeak, useReadAloud } from '@/ui/cooking/calling';
+import { useKept } from '@/ui/kept';
+
+function Switch({
+  on,
+  onTurn,
+  children,
+}: {
+  readonly on: boolean;
+  readonly onTurn: (value: string) => void;
+  readonly children: string;
+}) {
+  return (
+    <Button look="quiet" aria-pressed={on} onClick={() => onTurn(on ? 'off' : 'on')}>
+      {children}
+    </Button>
+  );
+}
+
+function useNight(on: boolean): void {
+  useEffect(() => {
+    if (!on) return;
+    document.documentElement.dataset['night'] = '';
+    return () => {
+      delete document.documentElement.dataset['night'];
+    };
+  }, [on]);
+}
+
+/** What cooks, and how it is shown and told. @param words what is read aloud when it changes */
+export function StoveHead({ cook, words }: { readonly cook: Cook; readonly words: string }) {
+  const [night, keepNight] = useKept('retort-night');
+  const [aloud, keepAloud] = useKept('retort-aloud');
+  useNight(night === 'on');
+  useReadAloud(aloud === 'on', words);
+  return (
+    <div className="flex flex-wrap items-baseline gap-x-4">
+      <h1 className="text-lg text-quiet">{cook.batch.name}</h1>
+      {cook.standIn && (
+        <span className="text-[14px] text-quiet">
+          {cook.rehearsal
+            ? `a rehearsal${cook.rehearsal.drill ? `: ${cook.rehearsal.drill}` : ''}`
+            : 'on the stand-in'}
+        </span>
+      )}
+      <span className="ml-auto flex gap-1">
+        {canSpeak() && (
+          <Switch on={aloud === 'on'} onTurn={keepAloud}>
+            Read aloud
+          </Switch>
+        )}
+        <Switch on={night === 'on'} onTurn={keepNight}>
+          Night
+        </Switch>
+      </span>
+    </div>
+  );
+}

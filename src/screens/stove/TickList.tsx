@@ -1,0 +1,121 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import {
+  foodOf,
+  handlingAt,
+  keptApart,
+  stepsOf,
+  type Batch,
+  type Cook,
+  type Item,
+} from '@/core/batch';
+import { formatAmount, formatLength, type Units } from '@/core/quantity';
+import type { Stage } from '@/core/timetable';
+
+export function named(item: Item, units: Units): string {
+  return `${formatAmount(item.amount, units)} ${foodOf(item)?.name ?? item.food}`;
+}
+
+const cutWords = ({ cut }: Item, units: Units): string =>
+  cut ? `${formatLength(cut.mm, units)} ${cut.shape}` : '';
+
+/**
+ * What goes in at a stage and is not ticked or left out yet. A cook who has ticked nothing does without the
+ * list, and is not asked.
+ */
+export function unticked(cook: Cook, plan: Batch, stage: Stage): readonly Item[] {
+  if (!cook.marks.some((m) => m.kind === 'ticked' && m.step === stage.step)) return [];
+  const settled = new Set(
+    cook.marks.flatMap((m) => (m.kind === 'ticked' || m.kind === 'left-out' ? [m.item] : [])),
+  );
+  return handlingAt(plan, stage.step).into.filter((item) => !settled.has(item.id));
+}
+
+/** Ticked in a saute when nothing sticks any more. */
+const SCRAPED = 'scraped';
+
+/** In a pan garlic goes last: it burns first. */
+function inOrder(items: readonly Item[], stage: Stage): readonly Item[] {
+  if (stage.stepKind !== 'saute') return items;
+  const isGarlic = (item: Item): boolean => foodOf(item)?.key === 'garlic';
+  return [...items.filter((i) => !isGarlic(i)), ...items.filter(isGarlic)];
+}
+
+function Tick({
+  ticked,
+  onTick,
+  children,
+}: {
+  readonly ticked: boolean;
+  readonly onTick: (ticked: boolean) => void;
+  readonly children: ReactNode;
+}) {
+  return (
+    <label className="flex min-h-11 items-center gap-3 border-b border-hairline text-[17px]">
+      <input
+        type="checkbox"
+        className="size-6 shrink-0 accent-leaf"
+        checked={ticked}
+        onChange={(event) => onTick(event.target.checked)}
+      />
+      <span className={ticked ? 'text-quiet line-through' : ''}>{children}</span>
+    </label>
+  );
+}
+
+/** What goes in, ticked with a thumb; what comes out, what stays apart. */
+export function TickList({
+  cook,
+  plan,
+  stage,
+  units,
+  onTick,
+}: {
+  readonly cook: Cook;
+  readonly plan: Batch;
+  readonly stage: Stage;
+  readonly units: Units;
+  readonly onTick: (item: string, ticked: boolean) => void;
+}) {
+  if (stage.kind !== 'load' && stage.kind !== 'do') return null;
+  const { into, out } = handlingAt(plan, stage.step);
+  const first = stepsOf(plan)[0]?.id === stage.step;
+  const apart = first ? keptApart(plan) : [];
+  const late = first ? plan.items.filter((item) => !item.apart && !into.includes(item)) : [];
+  if (into.length + out.length + apart.length === 0 && stage.stepKind !== 'saute') return null;
+  const ticked = new Set(cook.marks.flatMap((m) => (m.kind === 'ticked' ? [m.item] : [])));
+  const aside = [
+    ...out.map((item) => `out: ${named(item, units)}`),
+    ...late.map((item) => `later: ${named(item, units)}`),
+    ...apart.map((item) => `apart, not in here: ${named(item, units)}`),
+  ];
+  return (
+    <section aria-label="Hands" className="mt-5 max-w-2xl">
+      {into.length > 0 && (
+        <ul className="grid gap-x-6 sm:grid-cols-2">
+          {inOrder(into, stage).map((item) => (
+            <li key={item.id}>
+              <Tick ticked={ticked.has(item.id)} onTick={(on) => onTick(item.id, on)}>
+                {named(item, units)}
+                <span className="ml-2 text-[14px] text-quiet">{cutWords(item, units)}</span>
+              </Tick>
+            </li>
+          ))}
+        </ul>
+      )}
+      {stage.stepKind === 'saute' && (
+        <Tick ticked={ticked.has(SCRAPED)} onTick={(on) => onTick(SCRAPED, on)}>
+          Deglazed, and the bottom scraped clean
+        </Tick>
+      )}
+      {aside.length > 0 && (
+        <ul className="mt-2 text-[15px] text-quiet">
+          {aside.map((line) => (
+            <li key={line}>{line}</li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}

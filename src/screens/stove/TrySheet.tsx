@@ -1,0 +1,66 @@
+'use client';
+
+import { useState } from 'react';
+import { foodOf, type Batch } from '@/core/batch';
+import { gradesOf } from '@/core/food';
+import { Button } from '@/ui/Button';
+import { Sheet } from '@/ui/Sheet';
+import { nameOf } from './liveWords';
+
+/** What can be tried: foods with grades that are in the pot. */
+function tryable(plan: Batch) {
+  return plan.items.flatMap((item) => {
+    const family = item.apart ? null : (foodOf(item)?.family ?? null);
+    return family ? [{ item, family }] : [];
+  });
+}
+
+/** Which food, and how it is. */
+export function TrySheet({
+  plan,
+  onClose,
+  onTried,
+}: {
+  readonly plan: Batch;
+  readonly onClose: () => void;
+  readonly onTried: (item: string, grade: string) => void;
+}) {
+  const foods = tryable(plan);
+  const [id, setId] = useState<string | null>(
+    foods.length === 1 ? (foods[0]?.item.id ?? null) : null,
+  );
+  const chosen = foods.find((f) => f.item.id === id);
+  return (
+    <Sheet
+      open
+      onClose={onClose}
+      title={chosen ? `How is it: ${nameOf(plan, chosen.item.id)}?` : 'Try what?'}
+    >
+      {!chosen && (
+        <div className="grid gap-2 sm:grid-cols-2">
+          {foods.map(({ item }) => (
+            <Button key={item.id} className="!min-h-14 !text-lg" onClick={() => setId(item.id)}>
+              {nameOf(plan, item.id)}
+            </Button>
+          ))}
+        </div>
+      )}
+      {chosen && (
+        <>
+          <p>Press, bite or pull it apart; a thick piece is tried in its middle.</p>
+          <div className="grid gap-2">
+            {gradesOf(chosen.family).map((grade) => (
+              <Button
+                key={grade}
+                className="!min-h-14 !text-lg"
+                onClick={() => onTried(chosen.item.id, grade)}
+              >
+                {grade}
+              </Button>
+            ))}
+          </div>
+        </>
+      )}
+    </Sheet>
+  );
+}

@@ -1,0 +1,63 @@
+'use client';
+
+import { useState } from 'react';
+import type { Item } from '@/core/batch';
+import type { Units } from '@/core/quantity';
+import { Button } from '@/ui/Button';
+import { Sheet } from '@/ui/Sheet';
+import { named } from './TickList';
+
+/** Asked once, as the lid goes on: what is not ticked is in, or is left out. */
+export function UntickedSheet({
+  items,
+  units,
+  onClose,
+  onSettled,
+}: {
+  readonly items: readonly Item[];
+  readonly units: Units;
+  readonly onClose: () => void;
+  /** @param leftOut ids of what is not in */
+  readonly onSettled: (leftOut: ReadonlySet<string>) => void;
+}) {
+  const [leftOut, setLeftOut] = useState<ReadonlySet<string>>(new Set());
+  const put = (id: string, out: boolean): void => {
+    const next = new Set(leftOut);
+    if (out) next.add(id);
+    else next.delete(id);
+    setLeftOut(next);
+  };
+  return (
+    <Sheet
+      open
+      onClose={onClose}
+      title="In, or left out?"
+      foot={
+        <>
+          <Button onClick={onClose}>Not locked yet</Button>
+          <Button look="copper" onClick={() => onSettled(leftOut)}>
+            {leftOut.size === 0 ? 'All of it is in' : 'So it is'}
+          </Button>
+        </>
+      }
+    >
+      <p>Not ticked. What is left out is left out of what follows, too.</p>
+      <ul>
+        {items.map((item) => (
+          <li key={item.id} className="flex min-h-12 items-center gap-3 border-b border-hairline">
+            <span className="flex-1">{named(item, units)}</span>
+            <label className="flex min-h-11 items-center gap-2">
+              <input
+                type="checkbox"
+                className="size-6 accent-rust"
+                checked={leftOut.has(item.id)}
+                onChange={(event) => put(item.id, event.target.checked)}
+              />
+              left out
+            </label>
+          </li>
+        ))}
+      </ul>
+    </Sheet>
+  );
+}

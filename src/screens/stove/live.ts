@@ -1,0 +1,196 @@
+/** A cook on its way, as its screen knows it: where it stands, what is believed, what is proposed. */
+import { useEffect, useMemo, useRef, useState } from 'react';
+import type { Cook, Prediction } from '@/core/batch';
+import {
+  markedS,
+  planNow,
+  secondsOf,
+  type Belief,
+  type Cost,
+  type Moment,
+  type Proposal,
+  type StandInNow,
+} from '@/core/live';
+import type { Units } from '@/core/quantity';
+import type { Stage, Standing } from '@/core/timetable';
+import type { Clock } from '@/session/clock';
+import { isWatched, nowSOf, sameHands, useStandIn } from '@/ui/cooking/standIn';
+import { whereIs, type Where } from '@/ui/cooking/where';
+import { useNewest } from '@/ui/useNewest';
+import { believeAway, leavingAway, proposeAway } from '@/workers';
+
+/** What is believed is worked out again after so long without a mark, ms of the cook's time. */
+const AGAIN_MS = 60_000;
+/** And no sooner than this after the last time, ms of the wall's, unless hands have done something. */
+const LEAST_MS = 3000;
+/** A fast clock would have it asked all the time: what it tells is over before it is read. */
+const LEAST_FAST_MS = 6000;
+const FAST_TIMES = 10;
+
+/** What each step is to take, as it is believed now. */
+function foretoldNow(cook: Cook, belief: Belief | null): Prediction {
+  if (!belief) return cook.predicted;
+  const plan = planNow(cook);
+  const known = new Map(cook.predicted.steps.map((s) => [s.id, s]));
+  const steps = belief.steps.map(({ id, hotS, endS }) => {
+    const planned = known.get(id);
+    const lockedS = markedS(cook, 'lid-locked', id);
+    const warmUpMin =
+      lockedS === null || !Number.isFinite(hotS.p50)
+        ? (planned?.warmUpMin ?? 0)
+        : Math.max(0, hotS.p50 - lockedS) / 60;
+    const hold = plan.steps?.find((s) => s.id === id);
+    const holdMin = hold?.kind === 'pressure' ? hold.holdMin : 0;
+    const beganS = markedS(cook, 'at-pressure', id) ?? hotS.p50;
+    const overS = markedS(cook, 'hold-over', id) ?? beganS + 60 * holdMin;
+    // A pot that never comes to pressure in any world has no end that could be told.
+    const endsMin = (endS.p50 - overS) / 60;
+    const releaseMin = Number.isFinite(endsMin) ? Math.max(0, endsMin) : (planned?.releaseMin ?? 0);
+    return { id, warmUpMin, holdMin, releaseMin, minutes: warmUpMin + holdMin + releaseMin };
+  });
+  const plain = cook.predicted.steps.filter((s) => !steps.some((x) => x.id === s.id));
+  return { ...cook.predicted, steps: [...steps, ...plain] };
+}
+
+/** A belief in which no world comes to the table tells nothing. */
+function told(belief: Belief): Belief | null {
+  const { p10, p50, p90 } = belief.tableS;
+  return [p10, p50, p90].every(Number.isFinite) ? belief : null;
+}
+
+export interface Live extends Where {
+  readonly stage: Stage | undefined;
+  readonly belief: Belief | null;
+  readonly proposal: Proposal | null;
+  /** What it costs that what is due is left undone; null where nothing is. */
+  readonly cost: Cost | null;
+  /** On the table, ms since 1970: as the plan had it, and as it is believed now. */
+  readonly plannedAt: number;
+  readonly tableAt: number;
+  readonly standIn: StandInNow | null;
+}
+
+/** Where one thing may be proposed; at an opening the choices stand side by side instead. */
+function momentOf(stage: Stage | undefined): Moment | null {
+  if (!stage) return null;
+  switch (stage.kind) {
+    case 'warm-up':
+    case 'hold':
+      return 'shut';
+    case 'wait':
+      return 'cooling';
+    case 'do':
+    case 'load':
+    case 'valve':
+    case 'pin':
+    case 'lid':
+      return null;
+  }
+}
+
+interface Asked {
+  readonly cook: Cook;
+  readonly nowS: number;
+  readonly watched: boolean;
+}
+
+const believed = ({ cook, nowS, watched }: Asked, signal: AbortSignal): Promise<Belief> =>
+  believeAway(cook, nowS, watched, signal);
+
+/** What is due is left alone so long before it is said what that costs, min. */
+const LEFT_MIN = 1;
+
+const left = ({ cook, nowS, watched }: Asked, signal: AbortSignal): Promise<Cost> =>
+  leavingAway(cook, nowS, watched, signal);
+
+/** Whether something is due that hands have not done. */
+function isLeft(stage: Stage | undefined, at: Standing): boolean {
+  if (stage?.kind === 'valve') return at.elapsedMin > LEFT_MIN;
+  return stage?.kind === 'do' && stage.expectMin > 0 && at.leftMin < -LEFT_MIN;
+}
+
+interface ToPropose extends Asked {
+  readonly moment: Moment;
+  readonly step: string;
+  readonly foretoldS: number;
+}
+
+const proposed = (
+  { cook, nowS, watched, moment, step, foretoldS }: ToPropose,
+  signal: AbortSignal,
+): Promise<Proposal | null> => proposeAway(cook, nowS, watched, moment, step, foretoldS, signal);
+
+/** When what is believed is worked out again: at every mark, and now and then. */
+function useAsked(cook: Cook, clock: Clock): Asked | null {
+  const [asked, setAsked] = useState<Asked | null>(null);
+  const last = useRef<{ readonly cook: Cook; readonly askedAt: number } | null>(null);
+  useEffect(() => {
+    if (cook.endedAt) return;
+    const watched = isWatched(cook);
+    const leastMs = (cook.standIn?.times ?? 1) > FAST_TIMES ? LEAST_FAST_MS : LEAST_MS;
+    const leftMs = (): number =>
+      last.current ? last.current.askedAt + leastMs - performance.now() : 0;
+    const ask = (): void => {
+      last.current = { cook, askedAt: performance.now() };
+      setAsked({ cook, nowS: nowSOf(cook, clock), watched });
+    };
+    // The frame first, then the question; what only the pot has said waits for its turn.
+    const heard = last.current !== null && sameHands(last.current.cook, cook);
+    const first = setTimeout(ask, heard ? Math.max(0, leftMs()) : 0);
+    const stop = clock.every(AGAIN_MS, () => {
+      if (leftMs() <= 0) ask();
+    });
+    return () => {
+      clearTimeout(first);
+      stop();
+    };
+  }, [cook, clock]);
+  return asked;
+}
+
+/** @param now of the cook's own clock, ms */
+export function useLive(cook: Cook, clock: Clock, now: number, units: Units): Live {
+  const standIn = useStandIn(cook, clock);
+  const asked = useAsked(cook, clock);
+  const { answer } = useNewest(asked, believed);
+  const belief = answer?.of.cook.id === cook.id ? told(answer.answer) : null;
+  const start = Date.parse(cook.startedAt);
+  const foretold = useMemo(() => foretoldNow(cook, belief), [cook, belief]);
+  const { stages, at, ahead } = useMemo(
+    () => whereIs(cook, now, units, foretold),
+    [cook, now, units, foretold],
+  );
+  const stage = stages[at.index];
+  const lid = cook.marks.find((m) => m.kind === 'lid-locked');
+  const first = stages[0]?.kind === 'load' && lid ? secondsOf(cook, lid.at) : 0;
+  const plannedS = first + 60 * cook.predicted.totalMin;
+  const moment = momentOf(stage);
+  const step = stage?.step ?? null;
+  const current = answer && sameHands(answer.of.cook, cook) ? answer : null;
+  const question = useMemo<ToPropose | null>(() => {
+    if (!current || !moment || step === null) return null;
+    return { ...current.of, moment, step, foretoldS: plannedS };
+  }, [current, moment, step, plannedS]);
+  const { answer: offered } = useNewest(question, proposed);
+  const undone = isLeft(stage, at);
+  const { answer: costs } = useNewest(undone && current ? current.of : null, left);
+  const cost = undone && costs && sameHands(costs.of.cook, cook) ? costs.answer : null;
+  const proposal = offered && sameHands(offered.of.cook, cook) ? offered.answer : null;
+  return {
+    stages,
+    at,
+    ahead,
+    stage,
+    belief,
+    proposal,
+    cost,
+    plannedAt: start + plannedS * 1000,
+    tableAt: belief ? start + belief.tableS.p50 * 1000 : start + plannedS * 1000,
+    standIn,
+  };
+}
+
+/** At an opening it is the step that is over that is gone on with. */
+export function openStep(cook: Cook, step: string): string {
+  return cook.marks.findLast((m) => m.kind === 'lid-off')?.step ?? step;
+}

@@ -1,0 +1,12 @@
+import { foodOf, type Item } from '@/core/batch';
+import { formatAmount, formatLength, type Units } from '@/core/quantity';
+
+/** An ingredient in words: how much, what, how cut. */
+export function itemWords(item: Item, units: Units): string {
+  return [
+    `${formatAmount(item.amount, units)} ${foodOf(item)?.name ?? item.food}`,
+    ...(item.cut ? [formatLength(item.cut.mm, units)] : []),
+    ...(item.startC !== undefined && item.startC < 0 ? ['frozen'] : []),
+    ...(item.apart ? ['apart'] : []),
+  ].join(', ');
+}

@@ -1,0 +1,60 @@
+import { batchOf, item, pressure } from '@/core/testing/kitchen';
+import { cookOf } from '@/core/testing/cooks';
+import { stagesOf, type StageKind, type Standing } from '@/core/timetable';
+import { dueOf, moreMarksOf } from './due';
+
+const BATCH = batchOf(
+  [item('w', 'water', 1.5, 'l'), item('c', 'carrot', 3, 'piece')],
+  [pressure(4, { method: 'timed', afterMin: 5 }), { id: 's2', kind: 'simmer', minutes: 3 }],
+);
+const COOK = cookOf('r1', BATCH, '2026-11-24T16:00:00.000Z');
+const STAGES = stagesOf(BATCH, COOK.predicted);
+const stage = (kind: StageKind) => STAGES.find((s) => s.kind === kind);
+const at = (leftMin: number): Standing => ({ index: 0, since: 0, elapsedMin: 1, leftMin });
+
+describe('what is due', () => {
+  it.each([
+    ['valve', 0, 'Open the valve'],
+    ['pin', 2, 'The hold is over. Until the pin drops'],
+    ['warm-up', -9, 'Not at pressure yet: have a look'],
+    ['do', -1, 'Simmer, open: time is up'],
+  ] as const)('calls at %s', (kind, left, words) => {
+    expect(dueOf(stage(kind), at(left), 'metric')?.words).toBe(words);
+  });
+
+  it.each([
+    ['load', 0],
+    ['warm-up', -1],
+    ['hold', 3],
+    ['wait', 3],
+    ['lid', 0],
+    ['do', 2],
+  ] as const)('leaves the cook alone at %s', (kind, left) => {
+    expect(dueOf(stage(kind), at(left), 'metric')).toBeNull();
+  });
+
+  it('calls to the table once nothing is left', () => {
+    expect(dueOf(undefined, at(0), 'metric')?.words).toBe('To the table');
+  });
+});
+
+describe('what else may be marked', () => {
+  const kinds = (kind: StageKind, cook = COOK) => {
+    const found = stage(kind);
+    return found ? moreMarksOf(found, cook).map(([mark]) => mark) : [];
+  };
+
+  it('is what can be seen then', () => {
+    // While it comes to pressure, what keeps it from it may be found: valve, ring, bottom.
+    expect(kinds('warm-up')).toEqual(['pin-up', 'scorch', 'put-right', 'put-right', 'put-right']);
+    expect(kinds('hold')).toEqual(['at-pressure', 'scorch']);
+    expect(kinds('valve')).toEqual(['lid-off', 'scorch']);
+    const opened = {
+      ...COOK,
+      pot: { ...COOK.pot, kind: 'stovetop' as const },
+      marks: [...COOK.marks, { kind: 'valve-opened' as const, step: 's1', at: COOK.startedAt }],
+    };
+    expect(kinds('pin', opened)).toEqual(['valve-closed', 'lid-off', 'scorch']);
+    expect(kinds('hold', opened)).toContain('heat-down');
+  });
+});

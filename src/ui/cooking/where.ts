@@ -1,0 +1,76 @@
+/** Where a cook stands at a moment of its own clock, and what hands have to do next in it. */
+import type { Cook, Prediction } from '@/core/batch';
+import { planNow } from '@/core/live';
+import type { Units } from '@/core/quantity';
+import {
+  aheadOf,
+  stagesOf,
+  standing,
+  type Ahead,
+  type Stage,
+  type Standing,
+} from '@/core/timetable';
+import type { Clock } from '@/session/clock';
+import { cookClock, isWatched } from './standIn';
+
+export interface Where {
+  readonly stages: readonly Stage[];
+  readonly at: Standing;
+  readonly ahead: readonly Ahead[];
+}
+
+/** @param foretold what its steps are to take: as it was planned, or as it is believed by now */
+export function whereIs(
+  cook: Cook,
+  now: number,
+  units: Units,
+  foretold: Prediction = cook.predicted,
+): Where {
+  const plan = planNow(cook);
+  const stages = stagesOf(plan, foretold);
+  const at = standing(stages, cook.marks, Date.parse(cook.startedAt), now, {
+    watched: isWatched(cook),
+  });
+  return { stages, at, ahead: aheadOf(plan, cook.marks, stages, at, now, units) };
+}
+
+/** A move of one of several cooks. */
+export interface AheadOfAll extends Ahead {
+  readonly cook: Cook;
+  /** Time by the page's clock, ms, and whether it is due: a stand-in's own may go faster. */
+  readonly wallAt: number;
+  readonly due: boolean;
+  readonly owner: string;
+}
+
+/**
+ * The moves of all cooks, by the page's clock.
+ *
+ * @param where what is known better of a cook than its plan says, by its id
+ */
+export function allAhead(
+  cooks: readonly Cook[],
+  page: Clock,
+  units: Units,
+  where: ReadonlyMap<string, readonly Ahead[]> = new Map(),
+): readonly AheadOfAll[] {
+  return cooks
+    .flatMap((cook) => {
+      const now = cookClock(cook, page).now();
+      const times = cook.standIn?.times ?? 1;
+      const moves = where.get(cook.id) ?? whereIs(cook, now, units).ahead;
+      return moves.map((move) => ({
+        ...move,
+        cook,
+        owner: cook.id,
+        wallAt: page.now() + (move.at - now) / times,
+        due: move.at <= now,
+      }));
+    })
+    .sort((a, b) => a.wallAt - b.wallAt);
+}
+
+/** Whose move is next. */
+export function nextCook(cooks: readonly Cook[], page: Clock, units: Units): Cook | undefined {
+  return allAhead(cooks, page, units)[0]?.cook ?? cooks[0];
+}
