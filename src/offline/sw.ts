@@ -46,13 +46,14 @@ self.addEventListener('fetch', (event) => {
     (async () => {
       const kept = await serwist.matchPrecache(event.request.url.split('#')[0] ?? '');
       if (!kept) return fetch(event.request);
-      return new Response(kept.body, { status: kept.status, headers: kept.headers });
+      // Whole: a stream that a closed page no longer reads would keep this version busy, and the next one waiting.
+      return new Response(await kept.blob(), { status: kept.status, headers: kept.headers });
     })(),
   );
 });
 
 self.addEventListener('message', (event) => {
-  if (event.data === 'take it') void self.skipWaiting();
+  if (event.data === 'take it') event.waitUntil(self.skipWaiting());
 });
 
 // What was called comes to the front when it is touched.

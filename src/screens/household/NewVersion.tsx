@@ -6,10 +6,12 @@ import { isCooking } from '@/ui/household';
 
 /** A version that has come is looked for this often, ms. */
 const LOOK_MS = 3600_000;
+/** A worker that was just being started may not have heard: it is asked again after this long, ms. */
+const ASK_MS = 3000;
 
-/** What waits to take over from this version; null while nothing does. */
-function useWaiting(): ServiceWorker | null {
-  const [waiting, setWaiting] = useState<ServiceWorker | null>(null);
+/** Where a version waits to take over from this one; null while none does. */
+function useWaiting(): ServiceWorkerRegistration | null {
+  const [waiting, setWaiting] = useState<ServiceWorkerRegistration | null>(null);
   useEffect(() => {
     if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
     const { serviceWorker } = navigator;
@@ -19,7 +21,7 @@ function useWaiting(): ServiceWorker | null {
       const kept = await serviceWorker.register('/sw.js', { updateViaCache: 'none' });
       const look = (): void => {
         // The first of all waits for nobody.
-        if (!over && kept.waiting && serviceWorker.controller) setWaiting(kept.waiting);
+        if (!over && kept.waiting && serviceWorker.controller) setWaiting(kept);
       };
       // It may have come, or be on its way, before anybody listens.
       const watch = (): void => kept.installing?.addEventListener('statechange', look);
@@ -53,10 +55,23 @@ function useOneVersion(): void {
   }, []);
 }
 
+/** Asks the version that waits to take over, until it has. */
+function useTaking(waiting: ServiceWorkerRegistration | null, taking: boolean): void {
+  useEffect(() => {
+    if (!waiting || !taking) return;
+    const ask = (): void => waiting.waiting?.postMessage('take it');
+    ask();
+    const timer = setInterval(ask, ASK_MS);
+    return () => clearInterval(timer);
+  }, [waiting, taking]);
+}
+
 /** Tells of a new version; it is taken when the cook says so, never in the middle of a cook. */
 export function NewVersion() {
   const waiting = useWaiting();
   const cooking = useApp((s) => s.household !== null && isCooking(s.household));
+  const [taking, setTaking] = useState(false);
+  useTaking(waiting, taking);
   useOneVersion();
   if (!waiting) return null;
   return (
@@ -72,10 +87,11 @@ export function NewVersion() {
       {!cooking && (
         <button
           type="button"
-          className="min-h-11 px-2 font-medium text-cobalt underline underline-offset-4"
-          onClick={() => waiting.postMessage('take it')}
+          className="min-h-11 px-2 font-medium text-cobalt underline underline-offset-4 disabled:no-underline"
+          disabled={taking}
+          onClick={() => setTaking(true)}
         >
-          Take it now
+          {taking ? 'Taking it' : 'Take it now'}
         </button>
       )}
     </div>
