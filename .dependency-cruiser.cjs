@@ -45,7 +45,7 @@ module.exports = {
         pathNot: '\\.test\\.ts$',
       },
       to: {
-        path: '^src/core/(fill|heat|release|doneness|bones|finish|assess|solve|timetable|texture|unknown|vessel)/',
+        path: '^src/core/(fill|heat|release|doneness|bones|finish|keep|serve|assess|solve|timetable|texture|unknown|vessel)/',
       },
     },
     {

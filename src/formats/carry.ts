@@ -3,7 +3,7 @@
  * link may have. It stands behind the # of an address, which no server is sent.
  */
 import type { Batch, Bundle, Kitchen, Pot } from '../core/batch';
-import { VERSION } from '../core/batch';
+import { VERSION, withoutClaims } from '../core/batch';
 import { readBundle } from './read';
 import type { Validated } from '../core/batch';
 
@@ -12,17 +12,23 @@ export const MOST_LINK = 2000;
 /** What is packed tighter than anything a cook writes is none of ours, characters. */
 const MOST_TEXT = 400_000;
 
-/** The household of one batch. */
+/** What a phone needs no shelf for. */
+function withoutLarder({ larder: _, ...kitchen }: Kitchen): Kitchen {
+  return kitchen;
+}
+
+/** The household of one batch; its jars stay on their shelf. */
 export function carriedOf(batch: Batch, pot: Pot, kitchen: Kitchen): Bundle {
   const foods = batch.items.flatMap((item) => item.own ?? []);
   return {
     format: 'retort',
     version: VERSION,
-    kitchen,
+    kitchen: withoutLarder(kitchen),
     pots: [pot],
-    batches: [{ ...batch, potId: pot.id }],
+    batches: [withoutClaims({ ...batch, potId: pot.id })],
     cooks: [],
     jars: [],
+    bag: [],
     foods: foods.filter((food, i) => foods.findIndex((f) => f.id === food.id) === i),
   };
 }
@@ -60,7 +66,7 @@ function fromLetters(letters: string): Uint8Array<ArrayBuffer> {
 
 /** What stands behind the # of a link. */
 export async function writeCarried(bundle: Bundle): Promise<string> {
-  const { cooks: _, jars: __, foods, ...rest } = bundle;
+  const { cooks: _, jars: __, bag: ___, foods, ...rest } = bundle;
   const text = JSON.stringify({ ...rest, ...(foods.length > 0 && { foods }) });
   const bytes = new TextEncoder().encode(text);
   return toLetters(await through(bytes, new CompressionStream('deflate-raw'), MOST_TEXT));

@@ -1,12 +1,12 @@
 /** What bringing a file in would change, and the household that results. */
 import equal from 'fast-deep-equal';
-import type { Bundle } from '../core/batch';
+import { settleClaims, type Bundle } from '../core/batch';
 import { canonical } from './write';
 
 export type ImportMode = 'merge' | 'replace';
 
 export interface Change {
-  readonly what: 'kitchen' | 'pot' | 'batch' | 'run' | 'food';
+  readonly what: 'kitchen' | 'pot' | 'batch' | 'run' | 'food' | 'jar' | 'bag';
   readonly name: string;
   readonly how: 'added' | 'changed' | 'removed' | 'same';
 }
@@ -58,6 +58,8 @@ export function previewImport(now: Bundle, file: Bundle, mode: ImportMode): read
       file.cooks,
       mode,
     ),
+    ...compare('jar', (jar) => jar.name, now.jars, file.jars, mode),
+    ...compare('bag', (item) => item.food, now.bag, file.bag, mode),
   ];
 }
 
@@ -67,21 +69,17 @@ function merged<T extends Named>(now: readonly T[], file: readonly T[]): readonl
   return [...kept, ...file];
 }
 
-function mergedJars(now: Bundle['jars'], file: Bundle['jars']): Bundle['jars'] {
-  const known = new Set(now.map(textOf));
-  return [...now, ...file.filter((jar) => !known.has(textOf(jar)))];
-}
-
 /** The household after a file is brought in: merged (file wins where both have a record) or replaced. */
 export function importBundle(now: Bundle, file: Bundle, mode: ImportMode): Bundle {
   if (mode === 'replace') return file;
-  return {
+  return settleClaims({
     ...file,
     ...now,
     pots: merged(now.pots, file.pots),
     batches: merged(now.batches, file.batches),
     cooks: merged(now.cooks, file.cooks),
     foods: merged(now.foods, file.foods),
-    jars: mergedJars(now.jars, file.jars),
-  };
+    jars: merged(now.jars, file.jars),
+    bag: merged(now.bag, file.bag),
+  });
 }

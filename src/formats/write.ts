@@ -151,6 +151,8 @@ function* partsOf(bundle: Bundle): Generator<string> {
     batches: byId(bundle.batches),
     cooks: byId(bundle.cooks),
     foods: byId(bundle.foods),
+    jars: byId(bundle.jars),
+    bag: byId(bundle.bag),
   };
   const fields = Object.keys(sorted)
     .sort(byField)

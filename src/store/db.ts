@@ -9,8 +9,10 @@ import {
 import {
   batchFromVersion1,
   cookFromVersion1,
+  type BagItem,
   type Batch,
   type Cook,
+  type Jar,
   type Kitchen,
   type Pot,
 } from '../core/batch';
@@ -31,7 +33,9 @@ export interface Backup {
 export interface Household {
   readonly key: 'household';
   readonly kitchen: Kitchen;
-  readonly jars: readonly unknown[];
+  readonly jars: readonly Jar[];
+  /** Missing in what an older build wrote. */
+  readonly bag?: readonly BagItem[];
   /** Missing in what an older build wrote. */
   readonly foods?: readonly OwnFood[];
   /** Fields of the file this version does not know. */

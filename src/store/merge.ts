@@ -3,7 +3,7 @@
  * record and field by field. Data in, data out.
  */
 import same from 'fast-deep-equal';
-import { batchRefusal, isFields, type Batch, type Bundle } from '../core/batch';
+import { batchRefusal, isFields, settleClaims, type Batch, type Bundle } from '../core/batch';
 
 /** Where both said something else of one thing: what stands is this tab's. */
 export interface Conflict {
@@ -124,20 +124,23 @@ function whole(
 export function mergeBundles(base: Bundle, mine: Bundle, theirs: Bundle): Merged {
   if (mine === base) return { bundle: theirs, conflicts: [] };
   const told: Conflict[] = [];
-  const rest = ({ pots, batches, cooks, foods, ...other }: Bundle): object => other;
-  const list = <K extends 'pots' | 'batches' | 'cooks' | 'foods'>(key: K) =>
+  const rest = ({ pots, batches, cooks, foods, jars, bag, ...other }: Bundle): object => other;
+  const list = <K extends 'pots' | 'batches' | 'cooks' | 'foods' | 'jars' | 'bag'>(key: K) =>
     mergeLists<Bundle[K][number]>(base[key], mine[key], theirs[key], [], told);
   const joined = merge(rest(base), rest(mine), rest(theirs), [], told) as object;
   const batches = whole(list('batches'), mine.batches, theirs.batches, told);
   return {
-    bundle: {
+    // What both tabs have put in their pots is in one of them.
+    bundle: settleClaims({
       ...mine,
       ...joined,
       pots: list('pots'),
       batches,
       cooks: list('cooks'),
       foods: list('foods'),
-    },
+      jars: list('jars'),
+      bag: list('bag'),
+    }),
     conflicts: told,
   };
 }

@@ -12,11 +12,12 @@ const LISTS = ['pots', 'batches', 'cooks'] as const;
 const STORES = ['household', 'writes', ...LISTS] as const;
 
 function householdOf(bundle: Bundle): Household {
-  const { format, version, kitchen, pots, batches, cooks, jars, foods, ...extra } = bundle;
+  const { format, version, kitchen, pots, batches, cooks, jars, bag, foods, ...extra } = bundle;
   return {
     key: 'household',
     kitchen,
     jars,
+    bag,
     foods,
     extra,
   };
@@ -78,7 +79,7 @@ async function readAll(tx: Reading | Writing, base: Bundle | null): Promise<Kept
     readList(tx, 'cooks'),
   ]);
   if (household?.key !== 'household') return null;
-  const { kitchen, jars, foods = [], extra } = household;
+  const { kitchen, jars, bag = [], foods = [], extra } = household;
   const known = base && same(base.kitchen, kitchen) ? base.kitchen : kitchen;
   return {
     bundle: {
@@ -89,7 +90,8 @@ async function readAll(tx: Reading | Writing, base: Bundle | null): Promise<Kept
       pots: sharing(base?.pots, pots),
       batches: sharing(base?.batches, batches),
       cooks: sharing(base?.cooks, cooks.map(unpack)),
-      jars,
+      jars: sharing(base?.jars, jars),
+      bag: sharing(base?.bag, bag),
       foods: sharing(base?.foods, foods),
     },
     stamp,

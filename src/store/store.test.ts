@@ -10,7 +10,15 @@ import { loadBundle, saveChanges, wipe } from './repository';
 
 const HOME = {
   ...HOUSEHOLD,
-  jars: [{ later: 1 }],
+  jars: [
+    {
+      id: 'j1',
+      name: 'Stock',
+      litres: 0.5,
+      madeAt: '2026-11-20T12:00:00.000Z',
+      where: 'fridge',
+    },
+  ],
   foods: [{ id: 'oca', name: 'oca', like: 'potato' }],
   ours: 'kept',
 } as Bundle;

@@ -4,7 +4,7 @@ import type { Draws } from './draws';
 import { findingsOf } from './findings';
 import { runModel } from './model';
 import { releaseReports } from './release';
-import { bonesModel, bonesReport, runOffReport } from './bones';
+import { bonesModel, bonesReport, hasRuns, runOffReport } from './bones';
 import { finishReport, saltReport } from './finish';
 import {
   fillReport,
@@ -42,7 +42,8 @@ export function assess(
   const { stepS } = options;
   const model = runModel(batch, pot, kitchen, stepS === undefined ? {} : { stepS });
   const release = releaseReports(model);
-  const bones = bonesModel(model);
+  const gelatine = bonesModel(model);
+  const bones = gelatine && hasRuns(model, gelatine) ? gelatine : null;
   const series = seriesOf(model, bones, options.curves ?? true);
   const filled = fillReport(model, release);
   const steps = stepReports(model);
@@ -50,7 +51,7 @@ export function assess(
   const salt = saltReport(model);
   const setpointC = setpointOf(model);
   const boilC = boilingPoint(kitchen.altitudeM);
-  const finish = finishReport(model, boilC);
+  const finish = finishReport(model, boilC, items, gelatine);
   const runs = bones ? bonesReport(model, bones) : [];
   const runOffs = bones ? runOffReport(model, bones, runs, boilC) : null;
   return {

@@ -113,11 +113,22 @@ function inLiquid(model: Model, kinds: readonly Kind[], spans: readonly Span[]) 
   const strongG: number[] = [];
   let pool = 0;
   let strong = 0;
+  const { step } = model.heat.trace;
+  /** What broths bring that are put in between two pourings, by a sample. */
+  const brought = (from: number, i: number): number => {
+    const since = from > 0 ? valueAt(step, from - 1) : -1;
+    return model.plan.items
+      .filter(({ apart, entersAt }) => !apart && entersAt > since)
+      .filter(({ entersAt }) => entersAt <= valueAt(step, from + i))
+      .reduce((sum, item) => sum + item.gelatineG, 0);
+  };
   for (const { from, to, poured } of spans) {
     const before = (k: Kind): number => (from > 0 ? valueAt(k.along, from - 1) : 0);
     const slice = s.slice(from, to + 1);
-    const fresh = slice.map((_, i) =>
-      kinds.reduce((sum, k) => sum + valueAt(k.along, from + i) - before(k), 0),
+    const fresh = slice.map(
+      (_, i) =>
+        brought(from, i) +
+        kinds.reduce((sum, k) => sum + valueAt(k.along, from + i) - before(k), 0),
     );
     // What the liquid brought along has lost some of its strength already.
     const carried = pool - strong;
@@ -135,16 +146,21 @@ function inLiquid(model: Model, kinds: readonly Kind[], spans: readonly Span[]) 
   return { gelatineG, strongG };
 }
 
-/** Bones of a batch along its trace; null without bones, or in a soup that only has meat on them. */
+/** Whether runs of bones are told of: not in a soup that only has meat on them. */
+export function hasRuns({ plan: { batch, items } }: Model, { kinds }: BonesModel): boolean {
+  return kinds.length > 0 && (isStock(batch) || items.some((i) => i.food.group === 'bones'));
+}
+
+/** What gives gelatine in a batch, along its trace; null where nothing does. */
 export function bonesModel(model: Model): BonesModel | null {
-  const { items, batch } = model.plan;
-  if (!isStock(batch) && !items.some((i) => i.food.group === 'bones')) return null;
+  const { items } = model.plan;
+  const brings = items.some((i) => i.gelatineG > 0 && !i.apart);
   const kinds: Kind[] = [];
   for (const item of items) {
     const kind = kindOf(model, item, kinds);
     if (kind) kinds.push(kind);
   }
-  if (kinds.length === 0) return null;
+  if (kinds.length === 0 && !brings) return null;
   const spans = spansOf(model);
   return { kinds, spans, ...inLiquid(model, kinds, spans) };
 }
@@ -230,7 +246,7 @@ export function bonesReport(model: Model, bones: BonesModel): readonly BonesRepo
         litres,
         gPerL: strength({ litres, strongG: allG }),
         setsGPerL,
-        share: gelatineG / most,
+        share: most > 0 ? gelatineG / most : 0,
         set: setOf(setsGPerL),
         fatG: given((k) => k.fat, span),
         tenMoreG: tenMore(model, bones, span),

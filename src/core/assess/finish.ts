@@ -1,17 +1,28 @@
 /** What is left to do when the pot is open. */
 import {
+  apparentPas,
+  brokenShare,
+  BY_TOMORROW,
   drinks,
   drinksOn,
+  IN_AN_HOUR,
+  loosened,
+  MEDIUM_PAS,
+  pulpOf,
   reductionMinutes,
   saltPercent,
   saltToAdd,
-  slurryFor,
   SOUP_SALT_PERCENT,
+  starchFor,
+  starchOf,
+  type Body,
 } from '../finish';
+import { fatAlong } from '../bones';
+import type { BonesModel } from './bones';
 import { isStock, type Plan, type PlannedItem } from '../batch';
 import { valueAt } from '../series';
 import { contentsAt, netWatts, type Model } from './model';
-import type { FinishReport } from './types';
+import type { FinishReport, ItemReport } from './types';
 
 /**
  * Salt of what is served from the pot. What is taken out again (a smoked hock) has shared its
@@ -44,19 +55,118 @@ export function drinkersOf({ items, steps }: Plan): readonly PlannedItem[] {
   );
 }
 
-export function finishReport(model: Model, boilC: number): FinishReport {
+/** Cooked food is about as heavy as water, kg/L (USDA cup weights, from memory: 1.0 to 1.1). */
+const COOKED_KG_PER_L = 1.04;
+/** A bowl of soup, and one of broth to drink, L (common practice: a US bowl of 1 1/2 cups, a cup of broth). */
+const BOWL_L = 0.36;
+const CUP_L = 0.24;
+/** As it is eaten, C. */
+const EATEN_C = 60;
+
+/** Water that an item holds more than it went in with at the end, g. */
+function takenG({ heat }: Model, id: string): number {
+  const kg = heat.items[id]?.waterKg ?? [];
+  return 1000 * (kg.at(-1) ?? 0);
+}
+
+/** What thickens the pot as it is opened for the last time. */
+function bodyOf(
+  model: Model,
+  reports: readonly ItemReport[],
+  bones: BonesModel | null,
+  litres: number,
+): Body {
+  const { plan } = model;
+  let starchG = 0;
+  let pulpL = 0;
+  for (const item of plan.items) {
+    if (item.apart || item.poured) continue;
+    const grade = reports.find((r) => r.id === item.id)?.grade ?? null;
+    starchG += loosened(item.food, item.massG, grade);
+    pulpL += pulpOf(item.food, item.massG);
+    if (item.food.shape !== null && item.leavesAt >= plan.steps.length)
+      pulpL +=
+        (brokenShare(item.food, grade) * (item.massG + takenG(model, item.id))) /
+        1000 /
+        COOKED_KG_PER_L;
+  }
+  return { litres, starchG, pulpL, gelatineG: bones?.strongG.at(-1) ?? 0 };
+}
+
+/** What could be blended: soft pieces that are eaten, and no meat. */
+function piecesOf(model: Model, reports: readonly ItemReport[]): FinishReport['pieces'] {
+  let litres = 0;
+  let starchG = 0;
+  for (const item of model.plan.items) {
+    const { food, massG } = item;
+    const soft = food.group === 'pulse' || food.group === 'grain' || food.group === 'vegetable';
+    if (!soft || item.apart || item.for !== 'eat' || item.leavesAt < model.plan.steps.length)
+      continue;
+    const grade = reports.find((r) => r.id === item.id)?.grade ?? null;
+    const all = (massG + takenG(model, item.id)) / 1000 / COOKED_KG_PER_L;
+    litres += (1 - brokenShare(food, grade)) * all;
+    starchG += Math.max(0, starchOf(food, massG) - loosened(food, massG, grade));
+  }
+  return { litres, starchG };
+}
+
+/** Fat of oils and of what melts, g. */
+function fatOf({ plan, heat }: Model): number {
+  return plan.items.reduce((sum, { id, food, massG, apart }) => {
+    if (apart) return sum;
+    const all = (massG * food.composition.fat) / 100;
+    const trace = heat.items[id];
+    return sum + (trace ? (fatAlong(all, heat.trace.s, trace.surfaceC).at(-1) ?? 0) : all);
+  }, 0);
+}
+
+export function finishReport(
+  model: Model,
+  boilC: number,
+  reports: readonly ItemReport[],
+  bones: BonesModel | null,
+): FinishReport {
   const { plan, heat } = model;
   const salt = saltReport(model);
   const last = heat.trace.s.length - 1;
   const free = last >= 0 ? contentsAt(model, last) : { freeL: 0, freeKg: 0 };
   const netW = netWatts(model, boilC);
+  const stock = isStock(plan.batch);
+  const body = bodyOf(model, reports, bones, free.freeL);
+  const drunkL = drinkersOf(plan).reduce((sum, i) => sum + drinksOn(i.massG, i.food.cooked), 0);
+  const eatenG = plan.items
+    .filter((i) => i.food.shape !== null && i.for === 'eat' && i.leavesAt >= plan.steps.length)
+    .filter((i) => !i.apart)
+    .reduce((sum, i) => sum + i.massG + takenG(model, i.id), 0);
+  const servedL = free.freeL + eatenG / 1000 / COOKED_KG_PER_L;
+  const bowlL = stock ? CUP_L : BOWL_L;
+  const later = (hours: number, more: number): Body => ({
+    ...body,
+    litres: Math.max(0.05, body.litres - hours * drunkL),
+    starchG: more * body.starchG,
+  });
   return {
     saltToAddG:
-      isStock(plan.batch) || plan.items.length === 0
-        ? 0
-        : saltToAdd(salt.grams, salt.massG, SOUP_SALT_PERCENT),
-    starchG: slurryFor(free.freeL, 'medium').starchG,
+      stock || plan.items.length === 0 ? 0 : saltToAdd(salt.grams, salt.massG, SOUP_SALT_PERCENT),
+    starchG: starchFor(body, MEDIUM_PAS),
     halveMin: netW > 0 ? reductionMinutes(free.freeKg / 2, netW, boilC) : null,
-    drinksOnL: drinkersOf(plan).reduce((sum, i) => sum + drinksOn(i.massG, i.food.cooked), 0),
+    drinksOnL: drunkL,
+    body,
+    pieces: piecesOf(model, reports),
+    pas: {
+      table: apparentPas(body, EATEN_C),
+      hour: apparentPas(later(IN_AN_HOUR_SHARE, IN_AN_HOUR), EATEN_C),
+      tomorrow: apparentPas(later(1, BY_TOMORROW), EATEN_C),
+    },
+    fatG: fatOf(model),
+    saltG: salt.grams,
+    massG: salt.massG,
+    servedL,
+    bowlL,
+    bowls: servedL / bowlL,
+    boilsOffW: Math.max(0, netW),
   };
 }
+
+/** Of what is drunk by tomorrow, so much is drunk in an hour (assumed). */
+const IN_AN_HOUR_SHARE = 0.3;

@@ -4,6 +4,7 @@ export type {
   BonesReport,
   Finding,
   FillReport,
+  FinishReport,
   GradeFrom,
   ItemReport,
   Level,

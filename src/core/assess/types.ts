@@ -1,6 +1,7 @@
 import type { Batch, Pot, Verdict } from '../batch';
 import type { Release, ReleaseMethod, StepKind } from '../vocabulary';
 import type { Family, FoodGroup, GradeName, Wish } from '../food';
+import type { Body } from '../finish';
 import type { BodyShape, Phase } from '../heat';
 import type { FindingCode } from './findingCodes';
 import type { NumberName } from './numberNames';
@@ -232,6 +233,24 @@ export interface FinishReport {
   readonly halveMin: number | null;
   /** What pasta and grain drink by the next day if they stay in it, L. */
   readonly drinksOnL: number;
+  /** What thickens it. */
+  readonly body: Body;
+  /** Pulses, grain and vegetables that could be blended: their room, L, and the starch that they hold, g. */
+  readonly pieces: { readonly litres: number; readonly starchG: number };
+  /** Apparent viscosity as it is eaten: from the pot, in an hour, warmed up tomorrow, Pa s. */
+  readonly pas: { readonly table: number; readonly hour: number; readonly tomorrow: number };
+  /** Fat afloat or in it, g. */
+  readonly fatG: number;
+  /** Salt of all that is served, g, and its mass, g. */
+  readonly saltG: number;
+  readonly massG: number;
+  /** All that is served from this pot, what is eaten of it and the broth, L. */
+  readonly servedL: number;
+  /** Of a bowl, L, and how many bowls there are. */
+  readonly bowlL: number;
+  readonly bowls: number;
+  /** Power that boils off water, W; 0 where it does not boil. */
+  readonly boilsOffW: number;
 }
 
 /** The cook sampled for drawing; arrays of one length. */

@@ -30,6 +30,8 @@ export interface PlannedItem {
   readonly leavesAt: number;
   /** Leaves as broth, poured off for the table. */
   readonly poured: boolean;
+  /** Gelatine that it brings along, g. */
+  readonly gelatineG: number;
 }
 
 export type PlannedStep =
@@ -143,6 +145,7 @@ function planItem(item: Item, frame: Frame): PlannedItem {
       family &&
       ((item.wish && spanOf(family, item.wish)) || usualSpan(food, family, manner, kitchen.habits)),
     entersAt,
+    gelatineG: ((item.broth?.gPerL ?? 0) * boughtG) / 1000,
     ...outAt(item, food, entersAt, frame),
   };
 }

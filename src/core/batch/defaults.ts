@@ -57,10 +57,28 @@ function fillFood(food: unknown, index: number): unknown {
   return fill(food, { id: idOfName(name) || `food-${index + 1}` });
 }
 
+/** Jars of which nobody wrote more than that they are there. */
+function fillJar(jar: unknown, index: number): unknown {
+  return fill(jar, {
+    id: `j${index + 1}`,
+    name: `Jar ${index + 1}`,
+    litres: 0.5,
+    madeAt: '2020-01-01T12:00:00.000Z',
+    where: 'fridge',
+  });
+}
+
+const fillJars = (jars: unknown): unknown => each(jars, fillJar);
+
+const fillBag = (bag: unknown): unknown =>
+  each(bag, (item, i) => fill(item, { id: `g${i + 1}`, at: '2020-01-01T12:00:00.000Z' }));
+
 /** A file's value with what it left out. Anything that is no object is returned as it is. */
 export function withDefaults(value: unknown): unknown {
   if (!isFields(value)) return value;
-  let filled = fill(value, { kitchen: {}, batches: [], jars: [], foods: [] });
+  let filled = fill(value, { kitchen: {}, batches: [], jars: [], bag: [], foods: [] });
+  filled = within(filled, 'jars', fillJars);
+  filled = within(filled, 'bag', fillBag);
   filled = within(filled, 'foods', (foods) => each(foods, fillFood));
   filled = within(filled, 'kitchen', (kitchen) =>
     fill(kitchen, { altitudeM: 0, ambientC: 20, units: 'metric' }),

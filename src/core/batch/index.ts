@@ -10,14 +10,7 @@ export {
   potSchema,
   SETS,
 } from './schema';
-export {
-  batchRefusal,
-  changeProblems,
-  problemsOf,
-  validateBundle,
-  type Problem,
-  type Validated,
-} from './validate';
+export { batchRefusal, problemsOf, validateBundle, type Problem, type Validated } from './validate';
 export {
   usualMinutes,
   FRIDGE_C,
@@ -29,6 +22,7 @@ export {
   type PlannedItem,
   type PlannedStep,
 } from './complete';
+export { changeProblems } from './changeProblems';
 export { readLike, type Like } from './like';
 export { idOfName, likeName, likeWords, sameFood } from './ownNames';
 export { foodOf } from './named';
@@ -78,6 +72,20 @@ export { changed } from './defined';
 export { isFields } from './fields';
 export { putIn } from './putIn';
 export { wantedSoon } from './soon';
+export {
+  claimed,
+  DREGS_L,
+  freeInJar,
+  goes,
+  isEmptied,
+  leftInJar,
+  pourOut,
+  settleClaims,
+  takeFrom,
+  withoutClaims,
+} from './claims';
+export { TASTES, THICKENINGS } from './cookSchema';
+export { JAR_ENDS } from './larderSchema';
 export {
   addTask,
   anchorStep,

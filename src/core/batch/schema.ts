@@ -5,6 +5,7 @@
  */
 import * as yup from 'yup';
 import { UNITS } from '../quantity';
+import { fromJarSchema, larderSchema } from './keepSchema';
 import { flag, list, mayBe, needed, number, object, oneOf, text, time, ownId } from './schemaParts';
 import {
   LONGEST_WAIT_MIN,
@@ -45,6 +46,8 @@ export const kitchenSchema = object(
     pressureIn: oneOf(['kPa', 'bar']),
     /** What this kitchen usually does. */
     habits: schoolsSchema,
+    /** How it keeps and uses what it cooks. */
+    larder: larderSchema,
   },
   'the kitchen: altitude, room temperature and units',
 );
@@ -136,7 +139,7 @@ const wishSchema = mayBe(
   'a wish: the first and the last grade that are right',
 );
 
-const ownFields = {
+export const ownFields = {
   id: ownId(),
   name: needed(text('a name'), 'a name for the food'),
   like: needed(text('a food of the table'), 'a food of the table that it cooks as'),
@@ -181,6 +184,19 @@ export const itemSchema = object(
      * something that is strained out.
      */
     leaves: text('the id of a step').nullable(),
+    /** Broth of this household: what is dissolved in it. */
+    broth: mayBe(
+      {
+        /** As its jar calls it. */
+        name: text('what it is'),
+        /** Gelatine that sets, g/L; salt, %. */
+        gPerL: number(0, 1000, 'g/L'),
+        saltPercent: number(0, 40, '%'),
+      },
+      'what is dissolved in a broth',
+    ),
+    /** The jars that it comes from, kept for it until it is cooked. */
+    jars: list(fromJarSchema, 'a list of jars').max(50, 'at most 50 jars'),
     /** The bones of another item, picked clean and put back: what that one gave is gone from them. */
     from: text('the id of an item'),
   },

@@ -6,13 +6,19 @@
 import type { OwnFood } from '../food';
 import type { Release } from '../vocabulary';
 import type {
+  afterSchema,
+  coolingSchema,
   cookSchema,
   MARKS,
   markSchema,
   predictionSchema,
   runOffSchema,
+  TASTES,
+  THICKENINGS,
   yieldSchema,
 } from './cookSchema';
+import type { fromJarSchema, larderSchema } from './keepSchema';
+import type { bagItemSchema, JAR_ENDS, JAR_PLACES, jarSchema } from './larderSchema';
 import type {
   aimSchema,
   BATCH_KINDS,
@@ -116,6 +122,18 @@ export interface Cook extends Omit<Kept<typeof cookSchema>, 'batch' | 'predicted
   readonly marks: readonly Mark[];
 }
 
+export type After = Kept<typeof afterSchema>;
+export type CoolingKept = Kept<typeof coolingSchema>;
+export type Taste = (typeof TASTES)[number];
+export type Thickening = (typeof THICKENINGS)[number];
+
+export type Jar = Kept<typeof jarSchema>;
+export type JarPlace = (typeof JAR_PLACES)[number];
+export type JarEnd = (typeof JAR_ENDS)[number];
+export type FromJar = Kept<typeof fromJarSchema>;
+export type LarderHabits = Kept<typeof larderSchema>;
+export type BagItem = Omit<Kept<typeof bagItemSchema>, 'own'> & { readonly own?: OwnFood };
+
 /** Everything a household keeps: the file, and the store. */
 export interface Bundle {
   readonly format: 'retort';
@@ -124,7 +142,10 @@ export interface Bundle {
   readonly pots: readonly Pot[];
   readonly batches: readonly Batch[];
   readonly cooks: readonly Cook[];
-  readonly jars: readonly unknown[];
+  /** In the fridge and the freezer, and what has been. */
+  readonly jars: readonly Jar[];
+  /** Bones and trimmings kept for stock. */
+  readonly bag: readonly BagItem[];
   /** What this kitchen cooks and no table has. */
   readonly foods: readonly OwnFood[];
 }

@@ -2,22 +2,15 @@ import * as yup from 'yup';
 import { amountGrams, foodByKey, gradesOf, resolveFood, spanOf, type OwnFood } from '../food';
 import { withDefaults } from './defaults';
 import { bundleSchema } from './bundleSchema';
-import { cookSchema } from './cookSchema';
-import {
-  batchSchema,
-  itemSchema,
-  kitchenSchema,
-  LEAST_AMOUNT,
-  ownFoodSchema,
-  potSchema,
-} from './schema';
+import { batchSchema, itemSchema, LEAST_AMOUNT } from './schema';
 import { releaseOf, releasesFor } from '../vocabulary';
 import { sameName } from './ownNames';
 import { isFields } from './fields';
 import { migrate } from './migrate';
 import { foodOf, namedFood } from './named';
 import type { Amount } from '../quantity';
-import type { Batch, Bundle, Item, Cook } from './types';
+import { overdrafts } from './claims';
+import type { BagItem, Batch, Bundle, Item, Cook, Jar } from './types';
 
 /** One thing wrong with a file: where, what stood there, what should. */
 export interface Problem {
@@ -130,7 +123,7 @@ function itemProblems(item: Item, at: string, steps: ReadonlySet<string> | null)
   return problems;
 }
 
-function batchProblems(batch: Batch, at: string, pots: Bundle['pots'] | null): Problem[] {
+export function batchProblems(batch: Batch, at: string, pots: Bundle['pots'] | null): Problem[] {
   const problems: Problem[] = [];
   const steps = batch.steps ?? [];
   const ids = new Set(steps.map((s) => s.id));
@@ -208,43 +201,13 @@ export function batchRefusal(batch: Batch): string | null {
   return `${place}${problem.wanted}`;
 }
 
-const recordsOf = (bundle: Bundle | null): readonly unknown[] =>
-  bundle
-    ? [bundle.kitchen, ...bundle.pots, ...bundle.batches, ...bundle.cooks, ...bundle.foods]
-    : [];
-
-/**
- * What is wrong with records that a change has made or changed, and where; empty when it can be kept.
- *
- * @param file what was read from a file, whose records have been checked
- */
-export function changeProblems(
-  before: Bundle | null,
-  after: Bundle,
-  file: Bundle | null = null,
-): readonly Problem[] {
-  const was = new Set<unknown>([...recordsOf(before), ...recordsOf(file)]);
-  const shapes = (schema: yup.Schema, record: { readonly name?: string }): readonly Problem[] =>
-    problemsOf(schema, record).map((p) => ({
-      ...p,
-      path: `${record.name ?? ''} ${p.path}`.trim(),
-    }));
-  const isNew = (record: unknown): boolean => !was.has(record);
-  // Another list of pots may have lost one that a batch stands in.
-  const pots = after.pots !== before?.pots;
-  return [
-    ...(isNew(after.kitchen) ? problemsOf(kitchenSchema, after.kitchen) : []),
-    ...(after.pots.length === 0
-      ? [{ path: 'pots', found: 'nothing', wanted: 'at least one pot' }]
-      : []),
-    ...after.pots.filter(isNew).flatMap((pot) => shapes(potSchema, pot)),
-    ...after.foods.filter(isNew).flatMap((food) => shapes(ownFoodSchema, food)),
-    ...after.batches.filter(isNew).flatMap((batch) => shapes(batchSchema, batch)),
-    ...after.cooks.filter(isNew).flatMap((cook) => problemsOf(cookSchema, cook)),
-    ...after.batches
-      .filter((batch) => pots || isNew(batch))
-      .flatMap((batch) => batchProblems(batch, batch.name, after.pots)),
-  ];
+/** A litre is in one plan only. */
+export function overdraftProblems(bundle: Pick<Bundle, 'batches' | 'jars'>): readonly Problem[] {
+  return overdrafts(bundle).map(({ jar, claimedL, leftL }) => ({
+    path: `the jar of ${jar.name}`,
+    found: `${claimedL.toFixed(2)} L in plans`,
+    wanted: `no more than the ${leftL.toFixed(2)} L that are in it`,
+  }));
 }
 
 /** Items that name a food of the kitchen, with what that is; others as they are. */
@@ -279,9 +242,10 @@ export function validateBundle(value: unknown): Validated {
     filled,
   );
   if (shape.length > 0) return { ok: false, problems: inItsNames(shape) };
-  const raw = filled as Omit<Bundle, 'cooks' | 'jars' | 'foods'> & {
+  const raw = filled as Omit<Bundle, 'cooks' | 'jars' | 'bag' | 'foods'> & {
     cooks?: readonly Cook[];
-    jars?: unknown[];
+    jars?: readonly Jar[];
+    bag?: readonly BagItem[];
     foods?: readonly OwnFood[];
   };
   const foods = raw.foods ?? [];
@@ -290,6 +254,7 @@ export function validateBundle(value: unknown): Validated {
     batches: raw.batches.map((batch) => withOwnFoods(batch, foods)),
     cooks: (raw.cooks ?? []).map((run) => ({ ...run, batch: withOwnFoods(run.batch, foods) })),
     jars: raw.jars ?? [],
+    bag: raw.bag ?? [],
     foods,
   };
   const problems: Problem[] = [
@@ -314,6 +279,16 @@ export function validateBundle(value: unknown): Validated {
         ? []
         : [{ path: `foods[${i}].like`, found: show(food.like), wanted: LIKE }],
     ),
+    ...duplicates(
+      bundle.jars.map((jar) => jar.id),
+      (i) => `jars[${i}].id`,
+    ),
+    ...duplicates(
+      bundle.bag.map((item) => item.id),
+      (i) => `bag[${i}].id`,
+    ),
+    ...overdraftProblems(bundle),
+    ...bundle.bag.flatMap((item, i) => itemProblems(item, `bag[${i}]`, null)),
     ...bundle.batches.flatMap((b, i) => batchProblems(b, `batches[${i}]`, bundle.pots)),
     ...bundle.cooks.flatMap((r, i) => batchProblems(r.batch, `cooks[${i}].batch`, null)),
   ];

@@ -22,5 +22,8 @@ export interface Slurry {
  */
 export function slurryFor(litres: number, thickness: Thickness): Slurry {
   const starchG = litres * PER_LITRE[thickness];
-  return { starchG, waterMl: 2 * starchG };
+  return { starchG, waterMl: slurryWater(starchG) };
 }
+
+/** Cold water for so much starch, mL. */
+export const slurryWater = (starchG: number): number => 2 * starchG;

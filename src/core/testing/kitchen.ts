@@ -90,6 +90,7 @@ export const HOUSEHOLD: Bundle = {
   batches: [REFERENCE],
   cooks: [],
   jars: [],
+  bag: [],
   foods: [],
 };
 

@@ -34,6 +34,12 @@ export function largeHousehold(from: Bundle, many: HowMany = TWENTY_YEARS): Bund
     ...(cook.endedAt ? { endedAt: earlier(cook.endedAt, i) } : {}),
     marks: cook.marks.map((mark) => ({ ...mark, at: earlier(mark.at, i) })),
   }));
-  const jars = Array.from({ length: many.jars }, (_, i) => ({ id: `j${i}`, litres: 0.5 }));
+  const jars = Array.from({ length: many.jars }, (_, i) => ({
+    id: `j${i}`,
+    name: `Jar ${i}`,
+    litres: 0.5,
+    madeAt: '2026-11-20T12:00:00.000Z',
+    where: i % 2 === 0 ? ('fridge' as const) : ('freezer' as const),
+  }));
   return { ...from, batches, cooks, jars };
 }

@@ -2,6 +2,7 @@ import { BONES_CHECKS } from './bones';
 import { DONENESS, FILL, FINISH, RELEASE } from './cook';
 import { FOODS_GROUP } from './foods';
 import { HEAT } from './heat';
+import { KEEP } from './keep';
 import { WATER } from './water';
 import type { CheckGroup } from './check';
 
@@ -15,6 +16,7 @@ export const CHECKS: readonly CheckGroup[] = [
   DONENESS,
   BONES_CHECKS,
   FINISH,
+  KEEP,
 ];
 
 export { holds, type Check, type CheckGroup } from './check';

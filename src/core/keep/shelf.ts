@@ -1,0 +1,71 @@
+/**
+ * How long what is kept keeps: foodsafety.gov, cold food storage chart: soups and stews, in the fridge 3 to 4
+ * days, frozen 2 to 3 months for best quality. A household may say otherwise; the published figures stand
+ * beside it.
+ */
+import { isEmptied, leftInJar, type Jar, type LarderHabits } from '../batch';
+import { addDays, addMonths, daysBetween } from './calendar';
+
+export const PUBLISHED = { fridgeDays: [3, 4], freezerMonths: [2, 3] } as const;
+
+export interface Keeps {
+  readonly fridgeDays: number;
+  readonly freezerMonths: number;
+}
+
+/** As this household keeps things; the careful end of what is published where it has not said. */
+export function keepsOf(habits: LarderHabits | undefined): Keeps {
+  return {
+    fridgeDays: habits?.fridgeDays ?? PUBLISHED.fridgeDays[0],
+    freezerMonths: habits?.freezerMonths ?? PUBLISHED.freezerMonths[1],
+  };
+}
+
+/** Since when it is where it is, ms. */
+export const sinceOf = (jar: Jar): number => Date.parse(jar.since ?? jar.madeAt);
+
+/** When it is to be used, ms: what the household wrote, or the usual. */
+export function dueOf(jar: Jar, keeps: Keeps): number {
+  if (jar.useBy) return Date.parse(jar.useBy);
+  const since = sinceOf(jar);
+  return jar.where === 'fridge'
+    ? addDays(since, keeps.fridgeDays)
+    : addMonths(since, keeps.freezerMonths);
+}
+
+/** Whole days from now until it is to be used; below 0 past it. */
+export function daysLeft(jar: Jar, keeps: Keeps, now: number): number {
+  return daysBetween(now, dueOf(jar, keeps));
+}
+
+/** What is still there, what has to be used first in front. */
+export function firstToUse(jars: readonly Jar[], keeps: Keeps): readonly Jar[] {
+  return jars
+    .filter((jar) => !isEmptied(jar))
+    .toSorted(
+      (a, b) =>
+        Number(a.where === 'freezer') - Number(b.where === 'freezer') ||
+        dueOf(a, keeps) - dueOf(b, keeps) ||
+        a.id.localeCompare(b.id),
+    );
+}
+
+/** Jars of one kind that stand together: the same broth, made at once, in the same place. */
+export interface Lot {
+  readonly name: string;
+  readonly jars: readonly Jar[];
+  readonly litres: number;
+}
+
+export function lotsOf(jars: readonly Jar[]): readonly Lot[] {
+  const lots = new Map<string, Jar[]>();
+  for (const jar of jars) {
+    const key = [jar.name, jar.where, jar.madeAt.slice(0, 10), jar.since?.slice(0, 10)].join('|');
+    lots.set(key, [...(lots.get(key) ?? []), jar]);
+  }
+  return [...lots.values()].map((of) => ({
+    name: of[0]?.name ?? '',
+    jars: of,
+    litres: of.reduce((sum, jar) => sum + leftInJar(jar), 0),
+  }));
+}

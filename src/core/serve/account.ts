@@ -1,0 +1,36 @@
+/** Where a pot went: every litre is in bowls, jars, waste, or said to be lost. */
+import type { After, Cook, Jar } from '../batch';
+
+export interface Account {
+  readonly servedL: number;
+  readonly bowlsL: number;
+  readonly jarsL: number;
+  readonly wasteL: number;
+  /** Said to be lost, and what nobody has said anything of. */
+  readonly lostL: number;
+  readonly openL: number;
+}
+
+/**
+ * @param servedL in the pot as it was opened, L
+ * @param jars all of the household
+ */
+export function accountOf(
+  servedL: number,
+  cook: Pick<Cook, 'id'> & { readonly after?: After },
+  jars: readonly Jar[],
+): Account {
+  const { bowls = 0, bowlL = 0, wasteL = 0, lostL = 0 } = cook.after ?? {};
+  const jarsL = jars
+    .filter((jar) => jar.cook === cook.id)
+    .reduce((sum, jar) => sum + jar.litres, 0);
+  const bowlsL = bowls * bowlL;
+  return {
+    servedL,
+    bowlsL,
+    jarsL,
+    wasteL,
+    lostL,
+    openL: servedL - bowlsL - jarsL - wasteL - lostL,
+  };
+}

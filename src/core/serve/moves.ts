@@ -1,0 +1,195 @@
+/**
+ * The open pot: what is done with it, in the order in which it is done. Made from the batch and what the
+ * assessment knows of it; the cook drops what is not wanted.
+ */
+import type { Assessment, ItemReport } from '../assess';
+import { foodOf, isStock, stepsOf, type Batch, type Item } from '../batch';
+import { thicknessWord } from '../finish';
+import { spoken, type Food } from '../food';
+import { formatLevel, formatMass, formatSalt, formatVolume, type Units } from '../quantity';
+
+export const MOVE_KEYS = [
+  'fish-out',
+  'meat-out',
+  'strain',
+  'skim',
+  'thicken',
+  'temper',
+  'late',
+  'taste',
+  'bowls',
+] as const;
+export type FinishKey = (typeof MOVE_KEYS)[number];
+
+/** Bones that are picked clean, for the bag. */
+export interface Picked {
+  readonly food: string;
+  readonly grams: number;
+}
+
+export interface FinishMove {
+  readonly key: FinishKey;
+  /** What is done, with its amounts. */
+  readonly does: string;
+  readonly why: string;
+  readonly caution?: string;
+  readonly picked?: readonly Picked[];
+}
+
+const BLENDER_WHY = 'Starch and pulp thicken; it goes on thickening as it stands.';
+/** Less fat is no matter, g. */
+const FAT_G = 15;
+const SPOON_G = 13;
+/** Meat loses that much as it is cooked on the bone (food table: cooked). */
+const list = (words: readonly string[]): string =>
+  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+
+interface Seen {
+  readonly item: Item;
+  readonly food: Food;
+  readonly report: ItemReport;
+}
+
+function seenOf(batch: Batch, items: readonly ItemReport[]): readonly Seen[] {
+  return batch.items.flatMap((item): Seen[] => {
+    const food = foodOf(item);
+    const report = items.find((r) => r.id === item.id);
+    return food && report ? [{ item, food, report }] : [];
+  });
+}
+
+const namesOf = (seen: readonly Seen[]): string => list(seen.map(({ food }) => spoken(food.name)));
+
+function fishOut(seen: readonly Seen[]): FinishMove | null {
+  const out = seen.filter(({ report, item }) => report.fishOut && !item.leaves && !report.apart);
+  if (out.length === 0) return null;
+  return {
+    key: 'fish-out',
+    does: `Fish out the ${namesOf(out)}.`,
+    why: 'They have given what they had; nobody wants them in a bowl.',
+  };
+}
+
+function meatOut(seen: readonly Seen[], units: Units): FinishMove | null {
+  const meat = seen.filter(
+    ({ food, report, item }) =>
+      food.picked !== undefined && report.for === 'eat' && !item.leaves && !report.apart,
+  );
+  if (meat.length === 0) return null;
+  const bones = meat.map(({ food, report }): Picked => {
+    const { food: bone, share } = food.picked ?? { food: food.key, share: 0 };
+    return { food: bone, grams: Math.round(report.massG * share) };
+  });
+  const grams = meat.reduce(
+    (sum, { food, report }) =>
+      sum + report.massG * (1 - (food.picked?.share ?? 0)) * Math.min(1, food.cooked),
+    0,
+  );
+  const bonesG = bones.reduce((sum, b) => sum + b.grams, 0);
+  return {
+    key: 'meat-out',
+    does: `Lift out the ${namesOf(meat)}, let it rest 5 min, pick it: about ${formatMass(grams, units)} of meat, ${formatMass(bonesG, units)} of bones. The meat goes back in.`,
+    why: 'Meat that rests loses less juice; the bones are good for a stock.',
+    picked: bones,
+  };
+}
+
+function strain(batch: Batch, assessment: Assessment): FinishMove | null {
+  if (!isStock(batch) || stepsOf(batch).some((step) => step.kind === 'strain')) return null;
+  const crumbled = assessment.bones.some((run) => run.crumbled.length > 0);
+  return {
+    key: 'strain',
+    does: crumbled
+      ? 'Strain it through a sieve, then through a cloth or paper: bones have crumbled.'
+      : 'Strain it through a fine sieve; do not press.',
+    why: 'What is pressed through makes it cloudy.',
+    caution: 'Pour away from you: hot broth scalds.',
+  };
+}
+
+function skim({ finish }: Assessment, units: Units): FinishMove | null {
+  if (finish.fatG < FAT_G) return null;
+  const spoons = Math.round(finish.fatG / SPOON_G);
+  return {
+    key: 'skim',
+    does: `Let it stand 3 to 5 min, then skim: up to ${formatMass(finish.fatG, units)} of fat, about ${spoons} tablespoons. Or chill it and lift the cap tomorrow.`,
+    why: 'Fat rises while nothing stirs it. Some want it left.',
+  };
+}
+
+function thicken(batch: Batch, { finish }: Assessment): FinishMove | null {
+  if (isStock(batch)) return null;
+  return {
+    key: 'thicken',
+    does: `Thickness: ${thicknessWord(finish.pas.table)} now, ${thicknessWord(finish.pas.hour)} in an hour, ${thicknessWord(finish.pas.tomorrow)} tomorrow.`,
+    why: BLENDER_WHY,
+  };
+}
+
+function temper(seen: readonly Seen[]): FinishMove | null {
+  const dairy = seen.filter(({ food }) => food.group === 'dairy');
+  if (dairy.length === 0) return null;
+  return {
+    key: 'temper',
+    does: `Off the boil: stir a ladle of hot soup into the ${namesOf(dairy)}, whisk, then all of it back.`,
+    why: 'Dairy that meets boiling, sour liquid curdles.',
+  };
+}
+
+function late(seen: readonly Seen[]): FinishMove | null {
+  const leaves = seen.filter(
+    ({ food, item }) => food.group === 'leaf' && item.apart === true && food.family !== null,
+  );
+  if (leaves.length === 0) return null;
+  return {
+    key: 'late',
+    does: `Stir in the ${namesOf(leaves)}.`,
+    why: 'Greens and herbs keep their colour when they only wilt.',
+  };
+}
+
+function taste(batch: Batch, { finish }: Assessment, units: Units): FinishMove | null {
+  if (isStock(batch)) return null;
+  return {
+    key: 'taste',
+    does:
+      finish.saltToAddG > 0.3
+        ? `Taste, then about ${formatSalt(finish.saltToAddG, units)} of salt, half of it first; then acid, heat, sweet, one at a time.`
+        : 'Taste: there is salt enough by what went in. Acid, heat, sweet, one at a time.',
+    why: 'Salt last: ham, stock and sauces bring their own.',
+  };
+}
+
+function bowls(seen: readonly Seen[], { finish }: Assessment, units: Units): FinishMove {
+  const apart = seen.filter(({ item, food }) => item.apart === true && food.group !== 'leaf');
+  const count = Math.max(1, Math.round(finish.bowls));
+  const into =
+    apart.length > 0 ? ` In each first: the ${namesOf(apart)}, a ${ordinal(count)} of it.` : '';
+  return {
+    key: 'bowls',
+    does: `${formatLevel(finish.servedL, units)} make ${count} bowls of ${formatVolume(finish.bowlL, units)}.${into}`,
+    why: 'What is cooked apart is joined in the bowl, so that it does not drink the rest.',
+  };
+}
+
+const ordinal = (n: number): string => (n === 2 ? 'half' : n === 1 ? 'whole' : `share of ${n}`);
+
+/** All moves of an open pot, in order. */
+export function finishMoves(
+  batch: Batch,
+  assessment: Assessment,
+  units: Units,
+): readonly FinishMove[] {
+  const seen = seenOf(batch, assessment.items);
+  return [
+    fishOut(seen),
+    meatOut(seen, units),
+    strain(batch, assessment),
+    skim(assessment, units),
+    thicken(batch, assessment),
+    temper(seen),
+    late(seen),
+    taste(batch, assessment, units),
+    bowls(seen, assessment, units),
+  ].filter((move) => move !== null);
+}
