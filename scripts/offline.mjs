@@ -10,6 +10,8 @@ const PAGES = [
   '/bench/_',
   '/stove',
   '/stove/_',
+  '/larder',
+  '/larder/labels',
   '/log',
   '/log/_',
   '/kitchen',

@@ -1,6 +1,7 @@
 import {
   inTheirPots,
   sameFood,
+  trimClaims,
   type Batch,
   type Bundle,
   type Item,
@@ -56,7 +57,7 @@ export function saveBatch(batch: Batch, put: readonly Pick<Item, 'own'>[] = []):
     const made = put.flatMap(({ own }) =>
       own && !h.foods.some((f) => sameFood(f, own)) ? [own] : [],
     );
-    return made.reduce(withFood, withBatch(h, batch));
+    return made.reduce(withFood, withBatch(h, trimClaims(batch)));
   });
 }
 

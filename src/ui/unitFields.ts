@@ -4,6 +4,7 @@
  */
 import {
   LITRES_PER_QUART,
+  MASS_G,
   METRES_PER_FOOT,
   PRESSURE_UNITS,
   toCelsius,
@@ -20,7 +21,8 @@ export type Dimension =
   | 'cut'
   | 'pressure'
   | 'bars'
-  | 'loss';
+  | 'loss'
+  | 'weight';
 
 /** A unit that a value is shown in, and the way from what is kept. */
 interface Shown {
@@ -57,6 +59,7 @@ const WAYS: Readonly<Record<Dimension, Way>> = {
   across: { kept: 'cm', us: by('in', 2.54, 2) },
   cut: { kept: 'mm', us: by('in', 25.4, 3) },
   pressure: { kept: 'kPa', us: PSI },
+  weight: { kept: 'kg', us: by('lb', MASS_G.lb / 1000, 1) },
   loss: { kept: 'W/K', us: by('W/°F', 1.8, 2) },
   // A metric kitchen that reads bar.
   bars: { kept: 'kPa', metric: by('bar', PRESSURE_UNITS.bar.kPa, 2), us: PSI },

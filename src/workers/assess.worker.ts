@@ -17,6 +17,7 @@ import {
   type Proposal,
   type World,
 } from '../core/live';
+import { daysAhead, follow, waysToCool } from '../core/keep';
 import { judgeBatch, nextRun, planRunOffs, solve } from '../core/solve';
 
 /** Draws, with the callback as an argument of its own: that is what can cross to the worker. */
@@ -77,12 +78,15 @@ const api = {
   standInAt,
   assess,
   compareReleases,
+  daysAhead,
   debriefOf,
   draw,
+  follow,
   judgeBatch,
   nextRun,
   planRunOffs,
   solve,
+  waysToCool,
 };
 
 export type AssessApi = typeof api;

@@ -6,6 +6,7 @@ import type {
   Batch,
   Bundle,
   Cook,
+  CoolingKept,
   Kitchen,
   Pot,
   ReadLine,
@@ -22,6 +23,7 @@ import type {
   StandIn,
   StandInNow,
 } from '../core/live';
+import type { AtHand, Followed, LarderDay, Left, Surroundings, ToSee, Tried } from '../core/keep';
 import type { Judged, NextRun, RunOffSolution, Solution, Wishes } from '../core/solve';
 import type { RecipeChanges, RecipeResult } from '../formats/recipeIn';
 import type { AssessApi } from './assess.worker';
@@ -100,6 +102,39 @@ export function standInAway(cook: Cook, standIn: StandIn, at: number): Promise<S
 /** A rehearsal that is over, looked back on. @throws what debriefOf throws */
 export function debriefAway(cook: Cook, signal?: AbortSignal): Promise<Debrief> {
   return believer.ask(cook.batch.name, (api) => api.debriefOf(cook), signal);
+}
+
+/** What cools, and the days of the Larder: they hold up nobody at the stove. */
+const keeper = models();
+
+/** Every way to get it cold, the best first. */
+export function coolWaysAway(
+  left: Left,
+  hand: AtHand,
+  surroundings: Surroundings,
+  signal?: AbortSignal,
+): Promise<readonly Tried[]> {
+  return keeper.ask('Cooling', (api) => api.waysToCool(left, hand, surroundings), signal);
+}
+
+/** What is to be believed of a cooling by its readings. @throws what follow throws */
+export function followAway(
+  kept: CoolingKept,
+  pot: Pot,
+  hand: AtHand,
+  surroundings: Surroundings,
+  signal?: AbortSignal,
+): Promise<Followed> {
+  return keeper.ask('Cooling', (api) => api.follow(kept, pot, hand, surroundings), signal);
+}
+
+/** The next days of the Larder. */
+export function aheadAway(
+  see: ToSee,
+  now: number,
+  signal?: AbortSignal,
+): Promise<readonly LarderDay[]> {
+  return keeper.ask('The next days', (api) => api.daysAhead(see, now), signal);
 }
 
 /** Starts the models while the page is still opening what they are about. */

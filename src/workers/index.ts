@@ -1,9 +1,12 @@
 export {
+  aheadAway,
   assessAway,
   believeAway,
   choicesAway,
+  coolWaysAway,
   debriefAway,
   drawAway,
+  followAway,
   judgeAway,
   leavingAway,
   nextRunAway,

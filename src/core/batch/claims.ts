@@ -1,5 +1,5 @@
 /** What plans take from jars: a litre is in one plan only, and goes when that is cooked. */
-import type { Batch, Bundle, FromJar, Item, Jar, JarEnd } from './types';
+import type { Batch, Bundle, Cook, FromJar, Item, Jar, JarEnd } from './types';
 
 /** Less is none, L: a spoon stays on the glass. */
 export const DREGS_L = 0.005;
@@ -82,6 +82,18 @@ export function settleClaims<B extends Pick<Bundle, 'batches' | 'jars'>>(bundle:
     batch.items.some((item) => item.jars) ? { ...batch, items: items(batch) } : batch,
   );
   return same ? bundle : { ...bundle, batches };
+}
+
+/** Without what stays on a shelf: the plan that goes on, and what it takes is gone. */
+export function cookedFrom(bundle: Bundle, cook: Cook): Bundle {
+  const plan = bundle.batches.find((batch) => batch.id === cook.batch.id);
+  if (!plan || plan === withoutClaims(plan)) return { ...bundle, cooks: [...bundle.cooks, cook] };
+  return {
+    ...bundle,
+    cooks: [...bundle.cooks, cook],
+    jars: pourOut(bundle.jars, plan, cook.id, cook.startedAt),
+    batches: bundle.batches.map((batch) => (batch === plan ? withoutClaims(plan) : batch)),
+  };
 }
 
 /** Some of a jar goes. */

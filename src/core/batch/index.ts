@@ -74,7 +74,7 @@ export { putIn } from './putIn';
 export { wantedSoon } from './soon';
 export {
   claimed,
-  DREGS_L,
+  cookedFrom,
   freeInJar,
   goes,
   isEmptied,
@@ -84,8 +84,9 @@ export {
   takeFrom,
   withoutClaims,
 } from './claims';
-export { TASTES, THICKENINGS } from './cookSchema';
-export { JAR_ENDS } from './larderSchema';
+export { pourIn, shelvesOf, trimClaims, type Shelf } from './fromLarder';
+export { TASTES } from './cookSchema';
+export { larderFormSchema } from './keepSchema';
 export {
   addTask,
   anchorStep,

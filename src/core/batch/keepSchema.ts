@@ -1,9 +1,9 @@
 /** Yup schemas of how a household keeps what it cooks, and what a plan takes of it. */
 import { HOLDER_KINDS } from '../vocabulary';
-import { list, mayBe, needed, number, object, oneOf, text } from './schemaParts';
+import { list, needed, number, object, oneOf, text } from './schemaParts';
 
 /** How this household keeps and uses what it cooks; what is missing is as usual. */
-export const larderSchema = mayBe(
+export const larderFormSchema = object(
   {
     /** Broth drunk or cooked with, L a day. */
     litresADay: number(0, 50, 'L'),
@@ -26,6 +26,9 @@ export const larderSchema = mayBe(
   },
   'how this household keeps what it cooks',
 );
+
+/** The same in a kitchen, which may say nothing of it. */
+export const larderSchema = larderFormSchema.optional().default(undefined);
 
 /** Taken from a jar for an ingredient. */
 export const fromJarSchema = object(

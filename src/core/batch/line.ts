@@ -1,3 +1,4 @@
+import { fromLarder, type Shelf } from './fromLarder';
 import {
   amountGrams,
   foodInAmount,
@@ -174,6 +175,8 @@ export interface ReadsFor {
   /** Its own foods. */
   readonly foods?: readonly OwnFood[];
   readonly units?: Units;
+  /** Broths of the house that may be put in. */
+  readonly shelves?: readonly Shelf[];
 }
 
 /** Nobody counts out ground pepper: where pieces are counted, what comes in pieces is meant. */
@@ -291,5 +294,6 @@ export function splitLines(text: string): readonly string[] {
 
 /** Reads a pasted list, a line an item. */
 export function readLines(text: string, own: ReadsFor = {}): readonly ReadLine[] {
-  return splitLines(text).map((line) => readLine(line, own));
+  const { shelves = [], units = 'metric' } = own;
+  return splitLines(text).map((line) => fromLarder(readLine(line, own), shelves, units));
 }

@@ -5,7 +5,7 @@
 import { claimed, freeInJar, isEmptied, type Batch, type Jar } from '../batch';
 import { addDays, dayOf, daysBetween } from './calendar';
 import { LOOSE, shapeOf, thawHours } from './thaw';
-import { daysLeft, dueOf, type Keeps } from './shelf';
+import { dueOf, type Keeps } from './shelf';
 
 export type DayNote =
   | { readonly kind: 'use'; readonly name: string; readonly litres: number; readonly jars: number }
@@ -68,6 +68,15 @@ export function fridgeThawHours(jar: Jar): number {
   TIMES.set(key, hours);
   return hours;
 }
+
+/** How a frozen jar is thawed, in words. */
+export function fridgeThawWords(jar: Jar): string {
+  const evenings = jar.litres > SMALL_L ? 'two evenings' : 'an evening';
+  return `Into the fridge ${evenings} before it is wanted; in cold water, changed, it takes an hour or three. Never on the counter. What was thawed in the fridge is used within the days of the fridge.`;
+}
+
+/** Up to here a jar is loose after a night in the fridge, L. */
+const SMALL_L = 0.6;
 
 /** Broth is drunk and cooked with; soup is eaten when it is wanted. */
 const isBroth = (jar: Jar): boolean => jar.kind !== 'soup' && jar.kind !== 'chili';
@@ -197,9 +206,4 @@ export function daysAhead(see: ToSee, now: number, days = 7): readonly LarderDay
     }
     return { at, notes };
   });
-}
-
-/** Jars past their day, or at it. */
-export function pastDay(jars: readonly Jar[], keeps: Keeps, now: number): readonly Jar[] {
-  return jars.filter((jar) => !isEmptied(jar) && daysLeft(jar, keeps, now) < 0);
 }

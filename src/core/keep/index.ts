@@ -3,9 +3,8 @@ export { at, fallsTo, judge, RULE, type Judged } from './rule';
 export {
   iceFor,
   isSafe,
+  isWay,
   reheated,
-  tryWay,
-  WAY_KEYS,
   WAYS,
   waysToCool,
   type AtHand,
@@ -15,26 +14,17 @@ export {
   type WayKey,
 } from './ways';
 export { narrowed, pastLimit, type Narrowed, type Reading } from './narrow';
-export { plankHours, shapeOf, thawHours } from './thaw';
-export {
-  daysLeft,
-  keepsOf,
-  lotsOf,
-  PUBLISHED,
-  sinceOf,
-  dueOf,
-  firstToUse,
-  type Keeps,
-  type Lot,
-} from './shelf';
+export { follow, type Followed } from './follow';
+export { plankHours, thawHours } from './thaw';
+export { daysLeft, keepsOf, PUBLISHED, dueOf, firstToUse, type Keeps } from './shelf';
 export { daysLasting, fillJars, type Filled, type Sizes } from './fillJars';
 export {
   daysAhead,
   eveningsFor,
-  fridgeThawHours,
-  pastDay,
+  fridgeThawWords,
   type DayNote,
   type LarderDay,
+  type ToSee,
 } from './ahead';
 export { bagWorth, stockOf, type BagWorth } from './bag';
 export { addDays, dayOf, daysBetween } from './calendar';

@@ -3,7 +3,7 @@
  * days, frozen 2 to 3 months for best quality. A household may say otherwise; the published figures stand
  * beside it.
  */
-import { isEmptied, leftInJar, type Jar, type LarderHabits } from '../batch';
+import { isEmptied, type Jar, type LarderHabits } from '../batch';
 import { addDays, addMonths, daysBetween } from './calendar';
 
 export const PUBLISHED = { fridgeDays: [3, 4], freezerMonths: [2, 3] } as const;
@@ -22,7 +22,7 @@ export function keepsOf(habits: LarderHabits | undefined): Keeps {
 }
 
 /** Since when it is where it is, ms. */
-export const sinceOf = (jar: Jar): number => Date.parse(jar.since ?? jar.madeAt);
+const sinceOf = (jar: Jar): number => Date.parse(jar.since ?? jar.madeAt);
 
 /** When it is to be used, ms: what the household wrote, or the usual. */
 export function dueOf(jar: Jar, keeps: Keeps): number {
@@ -48,24 +48,4 @@ export function firstToUse(jars: readonly Jar[], keeps: Keeps): readonly Jar[] {
         dueOf(a, keeps) - dueOf(b, keeps) ||
         a.id.localeCompare(b.id),
     );
-}
-
-/** Jars of one kind that stand together: the same broth, made at once, in the same place. */
-export interface Lot {
-  readonly name: string;
-  readonly jars: readonly Jar[];
-  readonly litres: number;
-}
-
-export function lotsOf(jars: readonly Jar[]): readonly Lot[] {
-  const lots = new Map<string, Jar[]>();
-  for (const jar of jars) {
-    const key = [jar.name, jar.where, jar.madeAt.slice(0, 10), jar.since?.slice(0, 10)].join('|');
-    lots.set(key, [...(lots.get(key) ?? []), jar]);
-  }
-  return [...lots.values()].map((of) => ({
-    name: of[0]?.name ?? '',
-    jars: of,
-    litres: of.reduce((sum, jar) => sum + leftInJar(jar), 0),
-  }));
 }

@@ -217,7 +217,9 @@ export const WAYS = {
 } satisfies Record<string, WayDefinition>;
 
 export type WayKey = keyof typeof WAYS;
-export const WAY_KEYS = Object.keys(WAYS) as readonly WayKey[];
+const WAY_KEYS = Object.keys(WAYS) as readonly WayKey[];
+
+export const isWay = (key: string): key is WayKey => key in WAYS;
 
 /** A way with what it comes to. */
 export interface Tried {

@@ -1,13 +1,11 @@
 /** From a plan to a cook, and from a cook to the next plan. */
 import type { Assessment, Draws } from '../assess';
 import {
-  foodOf,
   setHold,
   setWater,
   stepsOf,
   waterL,
   type Batch,
-  type Item,
   type Kitchen,
   type Pot,
   type Prediction,
@@ -100,14 +98,6 @@ export function startCook({ id, batch, pot, kitchen, assessment, draws, at }: St
 /** The cook that a pot is taken by; undefined where it is free. */
 export function cookInPot(cooks: readonly Cook[], pot: Pick<Pot, 'id'>): Cook | undefined {
   return cooks.find((cook) => !cook.endedAt && !cook.rehearsal && cook.pot.id === pot.id);
-}
-
-/** What is fished out at the table; of runs that did not foretell it, what always is. */
-export function fishOutOf({ batch, predicted }: Cook): readonly Item[] {
-  const { fishOut } = predicted;
-  return batch.items.filter((item) =>
-    fishOut ? fishOut.includes(item.id) : !item.apart && (foodOf(item)?.fishOut ?? false),
-  );
 }
 
 /** The batch to cook again: the run's own, with what was to be changed. */

@@ -8,7 +8,7 @@ export {
   type Standing,
 } from './stages';
 export { wordsOf, type Words } from './words';
-export { cookAgain, cookInPot, fishOutOf, startCook, type Start } from './cook';
+export { cookAgain, cookInPot, startCook, type Start } from './cook';
 export { aheadOf, beginsOf, clashesOf, type Ahead, type AheadKind } from './ahead';
 export { eveningClashes, eveningOf, type Clash, type Dated, type EveningMove } from './evening';
 export { movesOf, type Move, type MoveKind } from './moves';

@@ -21,6 +21,7 @@ import { taskSpans } from './alongside';
 import { usualSpan, type Food } from '../food';
 import { scaleOf } from '../texture';
 import { formatAmount, formatMinutes, type Units } from '../quantity';
+import { finishMoves } from '../serve';
 import { releaseOf, stepOf, waitOf } from '../vocabulary';
 
 export type MoveKind = 'before' | 'prep' | 'hands' | 'wait' | 'alongside' | 'serve';
@@ -257,7 +258,6 @@ export function movesOf(
 ): readonly Move[] {
   const telling = tellingOf(batch, assessment, pot, units);
   const total = assessment.time.totalMin;
-  const fish = assessment.items.filter((i) => i.fishOut && !i.apart && i.leaveMin >= total - 1e-6);
   const moves = [
     ...beforehand(telling),
     ...stepsOf(batch).flatMap((step, i) => stepMoves(step, i, telling)),
@@ -269,11 +269,8 @@ export function movesOf(
       minutes: 5,
       kind: 'serve' as const,
       title: 'On the table',
-      detail: [
-        fish.length > 0 && `Fish out: ${telling.of(fish.map((i) => i.id))}.`,
-        'Taste for salt and acid.',
-      ]
-        .filter(Boolean)
+      detail: finishMoves(batch, assessment, units)
+        .map((move) => move.does)
         .join(' '),
     },
   ];

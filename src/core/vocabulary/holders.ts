@@ -101,8 +101,6 @@ export const HOLDER_KINDS = Object.keys(HOLDERS) as readonly HolderKind[];
 /** Left under the rim of what is only to be cooled, mm (common practice, no source). */
 const RIM_MM = 10;
 
-export const holderOf = (kind: HolderKind): Holder => HOLDERS[kind];
-
 /**
  * What may go into one, L.
  *

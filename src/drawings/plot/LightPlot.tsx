@@ -20,6 +20,9 @@ function pathOf(plot: Plot, part: PlotPart): string {
       const y = downOf(sideOf(plot, part.side).top, part.value) * PLOT_HIGH;
       return `M0,${y}H${PLOT_WIDE}`;
     }
+    case 'points':
+      // Dots are no lines: they stand over the drawing, round at any size.
+      return '';
     case 'moment':
       return `M${alongOf(plot, part.minute) * PLOT_WIDE},0V${PLOT_HIGH}`;
   }
@@ -75,6 +78,32 @@ function MomentTexts({ plot }: { readonly plot: Plot }) {
   });
 }
 
+/** Readings, round however the drawing is stretched. */
+function Dots({ plot }: { readonly plot: Plot }) {
+  return plot.parts.flatMap((part) =>
+    part.kind === 'points'
+      ? part.at.map(({ minute, value, text }) => (
+          <span
+            key={`${minute} ${text}`}
+            className="absolute size-2.5 -translate-1/2 rounded-full ring-2 ring-panel"
+            style={{
+              left: `${100 * alongOf(plot, minute)}%`,
+              top: `${100 * downOf(sideOf(plot, part.side).top, value)}%`,
+              background: LOOKS[part.look].stroke,
+            }}
+          >
+            <span
+              className="absolute bottom-full left-1/2 rounded bg-panel/80 px-1 text-[12px] leading-4 whitespace-nowrap"
+              style={{ color: LOOKS[part.look].stroke }}
+            >
+              {text}
+            </span>
+          </span>
+        ))
+      : [],
+  );
+}
+
 /**
  * A plot as plain SVG: drawn many times faster than the rich one, on the same axes and in the same
  * place. Without axes it fills its place; names of moments then stand beneath it.
@@ -121,6 +150,7 @@ export function LightPlot({
           </span>
         ))}
         <MomentTexts plot={plot} />
+        <Dots plot={plot} />
       </div>
     </div>
   );

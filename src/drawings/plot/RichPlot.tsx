@@ -6,6 +6,7 @@ import {
   CartesianGrid,
   ComposedChart,
   Line,
+  ReferenceDot,
   ReferenceLine,
   ResponsiveContainer,
   Tooltip,
@@ -77,6 +78,19 @@ function drawn(part: PlotPart, k: number) {
           }}
         />
       );
+    case 'points':
+      return part.at.map(({ minute, value, text }) => (
+        <ReferenceDot
+          key={`${k} ${minute}`}
+          yAxisId={part.side}
+          x={minute}
+          y={value}
+          r={4}
+          fill={style.stroke}
+          stroke="none"
+          label={{ value: text, position: 'right', fontSize: 11, fill: style.stroke }}
+        />
+      ));
     case 'moment':
       return <ReferenceLine key={k} yAxisId="left" x={part.minute} {...lineOf(style)} />;
   }

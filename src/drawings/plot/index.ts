@@ -1,3 +1,4 @@
+export { coolingPlot, type CoolingSeen } from './cooling';
 export { LightPlot } from './LightPlot';
 export { LivePlot } from './LivePlot';
 export { Miniature } from './Miniature';

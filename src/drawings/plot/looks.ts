@@ -29,4 +29,5 @@ export const LOOKS = {
   given: line('quiet', 1.5, '3 3'),
   mark: line('copper', 1.5),
   now: line('cobalt', 2.5),
+  limit: line('rust', 1.5, '5 3'),
 } as const satisfies Record<Look, Style>;

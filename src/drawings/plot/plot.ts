@@ -16,7 +16,8 @@ export type Look =
   | 'sets'
   | 'given'
   | 'mark'
-  | 'now';
+  | 'now'
+  | 'limit';
 
 export type SideName = 'left' | 'right';
 
@@ -53,7 +54,19 @@ export interface Moment {
   readonly text: string;
 }
 
-export type PlotPart = Curve | Band | Level | Moment;
+/** Single readings. */
+export interface Points {
+  readonly kind: 'points';
+  readonly look: Look;
+  readonly side: SideName;
+  readonly at: readonly {
+    readonly minute: number;
+    readonly value: number;
+    readonly text: string;
+  }[];
+}
+
+export type PlotPart = Curve | Band | Level | Moment | Points;
 
 export interface Side {
   /** Upper end of the axis; it begins at 0. */

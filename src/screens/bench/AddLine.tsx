@@ -8,6 +8,7 @@ import {
   type NewTask,
   type ReadLine,
   type ReadsFor,
+  type Shelf,
 } from '@/core/batch';
 import type { OwnFood } from '@/core/food';
 import type { Units } from '@/core/quantity';
@@ -36,6 +37,7 @@ const isUnderstood = (line: ReadLine): boolean => line.item !== null || line.tas
 export function AddLine({
   units,
   foods,
+  shelves,
   room,
   taskRoom,
   onAdd,
@@ -46,10 +48,12 @@ export function AddLine({
   readonly taskRoom: number;
   /** The kitchen's own. */
   readonly foods: readonly OwnFood[];
+  /** Broths in the Larder. */
+  readonly shelves: readonly Shelf[];
   readonly onAdd: (items: readonly NewItem[], tasks: readonly NewTask[]) => void;
 }) {
   const [text, setText] = useState('');
-  const own = useMemo(() => ({ foods, units }), [foods, units]);
+  const own = useMemo(() => ({ foods, units, shelves }), [foods, units, shelves]);
   const question = useMemo(() => (text.trim() ? { text, own } : null), [text, own]);
   const { answer: read, failure } = useNewest<Question, readonly ReadLine[]>(question, readAway);
   const lines = question && read ? read.answer : [];

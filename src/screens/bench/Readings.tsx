@@ -6,9 +6,10 @@ import {
   type Range,
   type ReleaseReport,
 } from '@/core/assess';
-import type { Batch, Kitchen } from '@/core/batch';
+import { isStock, type Batch, type Kitchen } from '@/core/batch';
+import { thicknessWord } from '@/core/finish';
 import { releaseOf, waitOf } from '@/core/vocabulary';
-import { formatLevel, formatSalt, formatVolume } from '@/core/quantity';
+import { formatLevel, formatMass, formatSalt, formatVolume } from '@/core/quantity';
 import { formatHours, LONG_MIN } from '@/session/clockText';
 
 function Reading({
@@ -80,6 +81,21 @@ function timeSide(empty: boolean, never: boolean, range: Range | undefined): str
   return `${say(range.p10)} to ${say(range.p90)}, ${BAND_IN_TEN} in 10`;
 }
 
+/** What comes to the table: bowls, how thick, how it changes; of a stock its fat. */
+function bowlsOf({ finish }: Assessment, { units }: Kitchen, stock: boolean) {
+  const { bowls, bowlL, pas, fatG } = finish;
+  const [now, later] = [thicknessWord(pas.table), thicknessWord(pas.tomorrow)];
+  const fat = fatG >= FAT_G ? `${formatMass(fatG, units)} of fat` : '';
+  return {
+    value: String(Math.max(0, Math.round(bowls))),
+    unit: `of ${formatVolume(bowlL, units)}`,
+    side: stock ? fat : now === later ? now : `${now}, tomorrow ${later}`,
+  };
+}
+
+/** Less is not worth a word, g. */
+const FAT_G = 15;
+
 /** The answers a cook came for. */
 export function Readings({
   assessment,
@@ -123,6 +139,7 @@ export function Readings({
         unit={formatLevel(broth, kitchen.units).split(' ')[1] ?? ''}
         side={bowls > 0 ? `${formatVolume(broth / bowls, kitchen.units)} a bowl` : ''}
       />
+      {!empty && <Reading name="In bowls" {...bowlsOf(assessment, kitchen, isStock(batch))} />}
       <Reading
         name="Salt"
         value={assessment.salt.percent.toFixed(1)}

@@ -1,5 +1,12 @@
-import { useState } from 'react';
-import { extractionWaterL, MOST_ITEMS, MOST_TASKS, setExtractionWater } from '@/core/batch';
+import { useMemo, useState } from 'react';
+import {
+  extractionWaterL,
+  MOST_ITEMS,
+  MOST_TASKS,
+  setExtractionWater,
+  shelvesOf,
+} from '@/core/batch';
+import { firstToUse, keepsOf } from '@/core/keep';
 import { sampleAt } from '@/drawings/time';
 import { Well } from '@/drawings/well';
 import { useHousehold } from '@/ui/household';
@@ -15,7 +22,11 @@ import { WaterLine } from './WaterLine';
 export function WellSide() {
   const { cursor, inHand } = useSession();
   const { putIn } = usePlanActions();
-  const { foods } = useHousehold();
+  const { foods, jars, batches, kitchen: home } = useHousehold();
+  const shelves = useMemo(
+    () => shelvesOf(firstToUse(jars, keepsOf(home.larder)), batches),
+    [jars, batches, home.larder],
+  );
   const batch = usePlan((p) => p.batch);
   const shown = usePlan((p) => p.shown);
   const pot = usePlan((p) => p.pot);
@@ -74,6 +85,7 @@ export function WellSide() {
       <AddLine
         units={kitchen.units}
         foods={foods}
+        shelves={shelves}
         room={MOST_ITEMS - batch.items.length}
         taskRoom={MOST_TASKS - (batch.alongside?.length ?? 0)}
         onAdd={putIn}

@@ -1,12 +1,15 @@
 /** A plan taken to the stove; loaded when it is asked for. */
 import { startCook, type Start } from '@/core/timetable';
-import { saveCook, saveRehearsal } from '@/ui/household';
+import { cookedFrom } from '@/core/batch';
+import { change } from '@/store';
+import { saveRehearsal } from '@/ui/household';
 import type { Chosen } from './RehearseSheet';
 
 /** Keeps the cook as it starts. @returns its page */
 export function takeToStove(start: Start): string {
   const cook = startCook(start);
-  saveCook(cook);
+  // What it takes from jars is in the pot now.
+  change((h) => cookedFrom(h, cook));
   return `/stove/${cook.id}`;
 }
 

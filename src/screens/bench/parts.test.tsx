@@ -237,7 +237,9 @@ describe('putting a call by', () => {
 describe('the add line', () => {
   it('shows what it understood and hands it over on Enter', async () => {
     const onAdd = jest.fn();
-    render(<AddLine units="metric" foods={[]} room={200} taskRoom={20} onAdd={onAdd} />);
+    render(
+      <AddLine units="metric" foods={[]} shelves={[]} room={200} taskRoom={20} onAdd={onAdd} />,
+    );
     const line = screen.getByLabelText('Put in');
     await user.type(line, '2 leeks, 15 mm rings');
     expect(screen.getByText('leek · 2 · 178 g · slice 15 mm')).toBeTruthy();
@@ -250,14 +252,18 @@ describe('the add line', () => {
   });
 
   it('says when it is not sure', async () => {
-    render(<AddLine units="us" foods={[]} room={200} taskRoom={20} onAdd={jest.fn()} />);
+    render(
+      <AddLine units="us" foods={[]} shelves={[]} room={200} taskRoom={20} onAdd={jest.fn()} />,
+    );
     await user.type(screen.getByLabelText('Put in'), '2-4 carrots');
     expect(screen.getByText(/not sure: between 2 and 4, read as 3/)).toBeTruthy();
   });
 
   it('offers the nearest foods and takes the one chosen, with the amount that was said', async () => {
     const onAdd = jest.fn();
-    render(<AddLine units="metric" foods={[]} room={200} taskRoom={20} onAdd={onAdd} />);
+    render(
+      <AddLine units="metric" foods={[]} shelves={[]} room={200} taskRoom={20} onAdd={onAdd} />,
+    );
     await user.type(screen.getByLabelText('Put in'), '2 kg wild pheasant fillet strips');
     const offered = within(screen.getByRole('alert')).getAllByRole('button');
     expect(offered.length).toBeGreaterThan(0);
@@ -273,7 +279,7 @@ describe('the add line', () => {
 
   it('takes what is done beside the pot, and no more of it than a batch holds', async () => {
     const onAdd = jest.fn();
-    render(<AddLine units="metric" foods={[]} room={0} taskRoom={1} onAdd={onAdd} />);
+    render(<AddLine units="metric" foods={[]} shelves={[]} room={0} taskRoom={1} onAdd={onAdd} />);
     const line = screen.getByLabelText('Put in');
     await user.type(line, 'rice apart, 18 min');
     expect(screen.getByText('alongside · rice apart · 18 min, ready at the table')).toBeTruthy();
@@ -287,7 +293,9 @@ describe('the add line', () => {
 
   it('adds nothing that it did not understand', async () => {
     const onAdd = jest.fn();
-    render(<AddLine units="metric" foods={[]} room={200} taskRoom={20} onAdd={onAdd} />);
+    render(
+      <AddLine units="metric" foods={[]} shelves={[]} room={200} taskRoom={20} onAdd={onAdd} />,
+    );
     await user.type(screen.getByLabelText('Put in'), 'xyzzy{Enter}');
     expect(onAdd).not.toHaveBeenCalled();
     expect((screen.getByLabelText('Put in') as HTMLTextAreaElement).value).toBe('xyzzy');

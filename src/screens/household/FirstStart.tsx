@@ -3,6 +3,7 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { backups, begin } from '@/store';
 import { Button } from '@/ui/Button';
+import { useClock } from '@/ui/clock';
 import { sampleKitchen } from './sample';
 
 // Most visits never see it.
@@ -13,6 +14,7 @@ const OwnStart = lazy(() => import('./OwnStart').then((m) => ({ default: m.OwnSt
 
 /** The first start without the sample: open it, or begin with one's own pot. */
 export function FirstStart() {
+  const clock = useClock();
   const [own, setOwn] = useState(false);
   const [before, setBefore] = useState(false);
   const [choosing, setChoosing] = useState(false);
@@ -38,7 +40,7 @@ export function FirstStart() {
           cooks along by the clock.
         </p>
         <div className="mt-8 flex flex-wrap gap-4">
-          <Button look="copper" onClick={() => void sampleKitchen().then(begin)}>
+          <Button look="copper" onClick={() => void sampleKitchen(clock.now()).then(begin)}>
             Open the sample kitchen
           </Button>
           <Button onClick={() => setOwn(true)}>Start empty</Button>

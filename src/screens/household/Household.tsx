@@ -74,7 +74,7 @@ export function Household({
   // A batch brought by a link brings its pot and its kitchen.
   const bringsOwn = usePathname() === '/take';
   useEffect(() => {
-    void start(demo ? (): Promise<Bundle> => sampleKitchen() : null, () => isoOf(clock));
+    void start(demo ? (): Promise<Bundle> => sampleKitchen(clock.now()) : null, () => isoOf(clock));
   }, [demo, clock]);
   return (
     <div className="flex min-h-dvh flex-col max-sm:pb-14">

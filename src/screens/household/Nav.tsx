@@ -11,6 +11,7 @@ const PLACES = [
   { href: '/', name: 'Batches' },
   { href: '/bench', name: 'Bench' },
   { href: '/stove', name: 'Stove' },
+  { href: '/larder', name: 'Larder' },
   { href: '/log', name: 'Log' },
   { href: '/kitchen', name: 'Kitchen' },
 ] as const;
@@ -89,7 +90,7 @@ export function Nav() {
                     key={href}
                     href={href}
                     aria-current={here ? 'page' : undefined}
-                    className={`relative grid h-[52px] place-items-center px-2.5 text-[15px] sm:px-4 ${here ? 'font-semibold text-ink after:absolute after:inset-x-2 after:bottom-0 after:h-1.5 after:rounded-t after:bg-cobalt max-sm:after:top-0 max-sm:after:bottom-auto' : 'text-quiet hover:text-ink'}`}
+                    className={`relative grid h-[52px] place-items-center px-1.5 text-[15px] sm:px-4 ${here ? 'font-semibold text-ink after:absolute after:inset-x-2 after:bottom-0 after:h-1.5 after:rounded-t after:bg-cobalt max-sm:after:top-0 max-sm:after:bottom-auto' : 'text-quiet hover:text-ink'}`}
                   >
                     {name}
                   </Link>

@@ -10,7 +10,7 @@ import { moreMarksOf } from '@/ui/cooking/due';
 import { changeCook, saveCook } from '@/ui/household';
 import type { Hands } from './hands';
 import type { Live } from './live';
-import { ended } from './Done';
+import { ended } from './ended';
 import { onStandIn } from './StandInFace';
 import { unticked } from './TickList';
 

@@ -26,6 +26,9 @@ import { TickList } from './TickList';
 // A look back is seldom.
 const Debrief = lazy(() => import('./Debrief').then((m) => ({ default: m.Debrief })));
 
+// What is done with the open pot comes when it is open.
+const Finish = lazy(() => import('./finish/Finish').then((m) => ({ default: m.Finish })));
+
 /** The page's own title, when no clock runs in it. */
 const NAME = 'Retort';
 
@@ -101,7 +104,14 @@ function Stove({ cook }: { readonly cook: Cook }) {
             <TickList cook={cook} plan={plan} stage={stage} units={units} onTick={hands.tick} />
           </Now>
         ) : (
-          !test && <Done cook={cook} />
+          !test &&
+          (cook.rehearsal ? (
+            <Done cook={cook} />
+          ) : (
+            <Suspense fallback={<div className="h-40 animate-pulse rounded-xl bg-hairline/50" />}>
+              <Finish cook={cook} units={units} />
+            </Suspense>
+          ))
         )}
         {undone && <p className="mt-3 max-w-2xl text-[17px] text-rust">{undone}</p>}
         {hands.away && hands.away !== hands.refused && (

@@ -1,0 +1,5 @@
+import { LabelsScreen } from '@/screens/larder/LabelsScreen';
+
+export default function Page() {
+  return <LabelsScreen />;
+}

@@ -1,0 +1,5 @@
+import { LarderScreen } from '@/screens/larder/LarderScreen';
+
+export default function Page() {
+  return <LarderScreen />;
+}

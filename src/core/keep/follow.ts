@@ -1,0 +1,39 @@
+/** A cooling that goes on: as it was begun, what was read since, and what is to be believed of it. */
+import type { CoolingKept, Pot } from '../batch';
+import type { Surroundings } from './cool';
+import { narrowed, pastLimit, type Narrowed, type Reading } from './narrow';
+import { fallsTo, judge, RULE, type Judged } from './rule';
+import { isWay, tryWay, type AtHand, type WayKey } from './ways';
+
+export interface Followed extends Narrowed {
+  readonly way: WayKey;
+  readonly judged: Judged;
+  /** A reading, by its number, that is past the limit; -1 where none is. */
+  readonly pastAt: number;
+  readonly readings: readonly Reading[];
+}
+
+/** @throws RangeError for a way that this pot does not have */
+export function follow(
+  kept: CoolingKept,
+  pot: Pot,
+  hand: AtHand,
+  surroundings: Surroundings,
+): Followed {
+  const { way, litres, thick = false, startC, at, readings = [] } = kept;
+  const tried =
+    isWay(way) && tryWay(way, { litres, thick, celsius: startC, pot }, hand, surroundings);
+  if (!tried || !isWay(way)) throw new RangeError(`no way to cool called ${way}`);
+  const read = readings
+    .map((r) => ({ minute: (Date.parse(r.at) - Date.parse(at)) / 60_000, celsius: r.celsius }))
+    .filter((r) => r.minute >= 0);
+  const known = narrowed(tried.cooling, surroundings, read);
+  const hotAt = fallsTo(known.curve, RULE.hotC) ?? Infinity;
+  return {
+    ...known,
+    way,
+    judged: judge(known.curve),
+    pastAt: pastLimit(read, hotAt, RULE),
+    readings: read,
+  };
+}

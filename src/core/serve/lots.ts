@@ -1,0 +1,80 @@
+/** What a cook leaves to be put by: one pot of soup, or the runs of its bones. */
+import type { Assessment } from '../assess';
+import { isStock, type Cook, type Jar } from '../batch';
+import { thicknessWord } from '../finish';
+import { tastingOf } from './taste';
+
+export interface CookLot {
+  /** Of bones; null for a soup. */
+  readonly run: number | null;
+  readonly name: string;
+  /** In all, and what is in no jar, bowl or waste yet, L. */
+  readonly litres: number;
+  readonly openL: number;
+  readonly gPerL: number;
+  readonly saltPercent: number;
+  readonly thick: boolean;
+}
+
+/** What is poured off in runs says which one itself. */
+const plainName = (name: string): string => name.replace(/,?\s+\w+ runs?$/i, '');
+
+const jarredL = (jars: readonly Jar[], cook: string, run: number | null): number =>
+  jars
+    .filter((jar) => jar.cook === cook && (run === null || (jar.run ?? null) === run))
+    .reduce((sum, jar) => sum + jar.litres, 0);
+
+/**
+ * @param assessment of the batch as it was cooked
+ * @param jars all of the household
+ */
+export function lotsOf(
+  cook: Cook,
+  assessment: Assessment,
+  jars: readonly Jar[],
+): readonly CookLot[] {
+  const { after = {}, batch, predicted } = cook;
+  const tasting = tastingOf(assessment.finish, after.added);
+  const elsewhere =
+    (after.bowls ?? 0) * (after.bowlL ?? 0) + (after.wasteL ?? 0) + (after.lostL ?? 0);
+  const runs = predicted.runOffs ?? [];
+  if (runs.length > 0) {
+    // What was drunk or poured away is of the last, which was on the table.
+    return runs.map((foretold, i): CookLot => {
+      const litres = cook.yields?.find((y) => y.run === foretold.run)?.litres ?? foretold.litres;
+      const gone = i === runs.length - 1 ? elsewhere : 0;
+      return {
+        run: foretold.run,
+        name: runs.length > 1 ? `${plainName(batch.name)}, run ${foretold.run}` : batch.name,
+        litres,
+        openL: Math.max(0, litres - gone - jarredL(jars, cook.id, foretold.run)),
+        gPerL: foretold.gPerL,
+        saltPercent: tasting.saltPercent,
+        thick: false,
+      };
+    });
+  }
+  const { finish } = assessment;
+  const litres = isStock(batch) ? predicted.finishedBrothL : finish.servedL;
+  return [
+    {
+      run: null,
+      name: batch.name,
+      litres,
+      openL: Math.max(0, litres - elsewhere - jarredL(jars, cook.id, null)),
+      gPerL: finish.body.gelatineG / Math.max(0.05, finish.body.litres),
+      saltPercent: tasting.saltPercent,
+      thick: isThick(assessment),
+    },
+  ];
+}
+
+/** Whether it stands too thick in its vessel to move by itself, so that it cools from all sides alone. */
+export function isThick({ finish }: Assessment): boolean {
+  const word = thicknessWord(finish.pas.table);
+  const solids = finish.servedL > 0 ? 1 - finish.body.litres / finish.servedL : 0;
+  return word === 'thick' || word === 'a spoon stands' || solids > HEAP;
+}
+
+/** Solids as close as that hold the liquid between them, share of the whole (assumed). */
+const HEAP = 0.55;

@@ -1,0 +1,46 @@
+/** Jars on a shelf, to scale: data in, places out. */
+import { HOLDERS, type HolderKind } from '@/core/vocabulary';
+
+/** Of a centimetre, px. */
+export const PX_PER_CM = 6.2;
+const LID_CM = 1.4;
+/** What has no jar of its own is drawn as a litre. */
+const UNKNOWN: HolderKind = 'litre';
+
+export interface JarShape {
+  /** px */
+  readonly width: number;
+  readonly height: number;
+  readonly lidWidth: number;
+  readonly lidHeight: number;
+  /** Top of what is in it, px from the top of the drawing. */
+  readonly surface: number;
+  readonly glass: boolean;
+}
+
+/**
+ * How a jar is drawn.
+ *
+ * @param litres in it
+ */
+export function jarShape(kind: HolderKind | undefined, litres: number): JarShape {
+  const { capacityL, diameterCm, mouthCm, glass } = HOLDERS[kind ?? UNKNOWN];
+  const radiusCm = diameterCm / 2;
+  const heightCm = (1000 * capacityL) / (Math.PI * radiusCm * radiusCm);
+  const lidHeight = LID_CM * PX_PER_CM;
+  const body = heightCm * PX_PER_CM;
+  const full = Math.min(1, Math.max(0, litres / capacityL));
+  return {
+    width: diameterCm * PX_PER_CM,
+    height: body + lidHeight,
+    lidWidth: mouthCm * PX_PER_CM,
+    lidHeight,
+    surface: lidHeight + body * (1 - full),
+    glass,
+  };
+}
+
+/** The highest jar there is, px: a shelf is as high. */
+export const SHELF_PX = Math.max(
+  ...(Object.keys(HOLDERS) as HolderKind[]).map((kind) => jarShape(kind, 0).height),
+);

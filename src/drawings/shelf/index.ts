@@ -1,0 +1,2 @@
+export { SHELF_PX } from './geometry';
+export { JarDrawing } from './JarDrawing';

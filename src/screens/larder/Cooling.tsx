@@ -1,0 +1,229 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { fallsTo, RULE, type Followed } from '@/core/keep';
+import type { CoolingKept, Pot } from '@/core/batch';
+import { formatLevel, formatTemperature, toCelsius, type Units } from '@/core/quantity';
+import { coolingPlot, LightPlot } from '@/drawings/plot';
+import { isoOf } from '@/session/clock';
+import { timeOf } from '@/session/clockText';
+import { Button } from '@/ui/Button';
+import { useClock } from '@/ui/clock';
+import { limitsFrom, ruleWords, wayDoes, wayName } from '@/ui/cooling/wayWords';
+import { useHousehold } from '@/ui/household';
+import { atHand, changeAfter, changeCooling, surroundingsOf, type CoolingCook } from '@/ui/larder';
+import { numberIn } from '@/ui/numbers';
+import { reasonWords, useNewest } from '@/ui/useNewest';
+import { followAway } from '@/workers';
+
+type Asked = readonly [
+  kept: CoolingKept,
+  pot: Pot,
+  hand: ReturnType<typeof atHand>,
+  surroundings: ReturnType<typeof surroundingsOf>,
+];
+const followed = (asked: Asked, signal: AbortSignal): Promise<Followed> =>
+  followAway(...asked, signal);
+
+const MS = 60_000;
+
+/** What is to be done about it now, in a sentence. */
+function judgementOf(
+  told: Followed,
+  startMs: number,
+  now: number,
+  units: Units,
+): { readonly text: string; readonly bad: boolean } {
+  const degrees = (celsius: number): string => formatTemperature(celsius, units);
+  const at = (minute: number): string => timeOf(startMs + minute * MS);
+  if (told.pastAt >= 0)
+    return {
+      text: `Throw it out. It was read at ${degrees(told.readings[told.pastAt]?.celsius ?? 0)} when it should have been colder: bacteria that boiling does not undo may have grown.`,
+      bad: true,
+    };
+  const { verdict, lostMin } = told.judged;
+  if (verdict === 'held hot')
+    return {
+      text: `Kept hot: it stays safe above ${degrees(RULE.hotC)}. Read it before you go.`,
+      bad: false,
+    };
+  if (verdict === 'throw out') {
+    const lost = lostMin === null ? null : startMs + lostMin * MS;
+    return lost !== null && lost <= now
+      ? { text: 'It has cooled too slowly by all that is known: throw it out.', bad: true }
+      : {
+          text: `Too slow so: it would have to be thrown out${lost === null ? '' : ` from ${timeOf(lost)}`}. Into shallow pans or ice now.`,
+          bad: true,
+        };
+  }
+  const cool = fallsTo(told.curve, RULE.coolC);
+  const cold = fallsTo(told.curve, RULE.coldC);
+  const when = [
+    ...(cool === null ? [] : [`${degrees(RULE.coolC)} by ${at(cool)}`]),
+    ...(cold === null ? [] : [`${degrees(RULE.coldC)} by ${at(cold)}`]),
+  ];
+  return { text: `Passes: ${when.join(', ')}.`, bad: false };
+}
+
+function Read({ cook, units }: { readonly cook: CoolingCook; readonly units: Units }) {
+  const clock = useClock();
+  const [text, setText] = useState('');
+  const typed = numberIn(text);
+  const celsius = units === 'us' ? toCelsius(typed) : typed;
+  const wrong = text.trim() !== '' && !(celsius >= -30 && celsius <= 121);
+  const unit = units === 'us' ? '°F' : '°C';
+  return (
+    <form
+      className="flex flex-wrap items-end gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (text.trim() === '' || wrong) return;
+        changeCooling(cook.id, (cooling) => ({
+          ...cooling,
+          readings: [...(cooling.readings ?? []), { at: isoOf(clock), celsius }],
+        }));
+        setText('');
+      }}
+    >
+      <label className="text-[14px] font-medium">
+        Its middle reads, {unit}
+        <input
+          className="field mt-1 block !w-28"
+          inputMode="decimal"
+          value={text}
+          aria-invalid={wrong || undefined}
+          onChange={(event) => setText(event.target.value)}
+        />
+      </label>
+      <Button type="submit" disabled={text.trim() === '' || wrong}>
+        Read just now
+      </Button>
+      {wrong && (
+        <p role="alert" className="w-full text-[13px] font-medium text-rust">
+          wanted: a temperature from {units === 'us' ? '-22 to 250' : '-30 to 121'} {unit}
+        </p>
+      )}
+    </form>
+  );
+}
+
+/** What is getting cold: its curve against the rule, readings, and the way out of it. */
+export function Cooling({
+  cook,
+  now,
+  onCold,
+}: {
+  readonly cook: CoolingCook;
+  /** ms */
+  readonly now: number;
+  readonly onCold: (cook: CoolingCook) => void;
+}) {
+  const { kitchen } = useHousehold();
+  const clock = useClock();
+  const { units } = kitchen;
+  const { cooling } = cook.after;
+  const asked = useMemo<Asked>(
+    () => [cooling, cook.pot, atHand(kitchen), surroundingsOf(kitchen)],
+    [cooling, cook.pot, kitchen],
+  );
+  const { answer, failure } = useNewest(asked, followed);
+  const told = answer?.answer ?? null;
+  const startMs = Date.parse(cooling.at);
+  const end = (thrown: boolean): void => {
+    const at = isoOf(clock);
+    changeAfter(cook.id, (after) => ({
+      ...after,
+      ...(thrown && { wasteL: (after.wasteL ?? 0) + cooling.litres }),
+      cooling: { ...cooling, endedAt: at, ...(thrown && { thrown }) },
+    }));
+  };
+  const judged = told && judgementOf(told, startMs, now, units);
+  const plot =
+    told &&
+    coolingPlot(
+      {
+        curve: told.curve,
+        slow: told.slow,
+        fast: told.fast,
+        readings: told.readings,
+        nowMin: (now - startMs) / MS,
+        limits: limitsFrom(fallsTo(told.curve, RULE.hotC) ?? 0),
+      },
+      units,
+      (minute) => timeOf(startMs + minute * MS),
+    );
+  const { readings = [] } = cooling;
+  return (
+    <section
+      aria-label={`Cooling: ${cook.batch.name}`}
+      className="panel grid gap-x-6 gap-y-3 p-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,340px)]"
+    >
+      <div className="space-y-2">
+        <h2 className="font-semibold">
+          Cooling now: {cook.batch.name}, {formatLevel(cooling.litres, units)}
+        </h2>
+        {failure && (
+          <p role="alert" className="text-rust">
+            {reasonWords(failure.reason)}
+          </p>
+        )}
+        {judged && (
+          <p
+            className={`text-[17px] ${judged.bad ? 'font-medium text-rust' : ''}`}
+            data-testid="judgement"
+            role={judged.bad ? 'alert' : 'status'}
+          >
+            <span aria-hidden className={judged.bad ? '' : 'text-leaf'}>
+              {judged.bad ? '✕ ' : '● '}
+            </span>
+            {judged.text}
+          </p>
+        )}
+        {told && (
+          <p className="text-[15px]">
+            {wayName(told.way)}. <span className="text-quiet">{wayDoes(told.way)}</span>
+          </p>
+        )}
+        <Read cook={cook} units={units} />
+        {readings.length > 0 && (
+          <p className="text-[14px] text-quiet">
+            Read{' '}
+            {readings
+              .map((r) => `${formatTemperature(r.celsius, units)} at ${timeOf(Date.parse(r.at))}`)
+              .join(', ')}
+            .{' '}
+            <button
+              type="button"
+              className="min-h-9 underline"
+              onClick={() =>
+                changeCooling(cook.id, (c) => ({ ...c, readings: readings.slice(0, -1) }))
+              }
+            >
+              Take back the last
+            </button>
+          </p>
+        )}
+        <p className="flex flex-wrap gap-2">
+          <Button look="copper" onClick={() => onCold(cook)}>
+            It is cold: fill jars
+          </Button>
+          <Button onClick={() => end(false)}>All of it is used</Button>
+          <Button onClick={() => end(true)}>Thrown out</Button>
+        </p>
+      </div>
+      <figure>
+        <div
+          className="h-44 pr-2 pl-9"
+          role="img"
+          aria-label="Its warmest spot over time, against the rule"
+        >
+          {plot && <LightPlot plot={plot} bare />}
+        </div>
+        <figcaption className="pt-7 text-[13px] text-quiet">
+          Ink: its warmest spot; shaded: 8 in 10. Copper: read. Dashed: under that by then.{' '}
+          {ruleWords(units)}
+        </figcaption>
+      </figure>
+    </section>
+  );
+}

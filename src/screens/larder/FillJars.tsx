@@ -1,0 +1,273 @@
+'use client';
+
+import { nanoid } from 'nanoid';
+import { useMemo, useState } from 'react';
+import type { Cook, Jar, JarPlace } from '@/core/batch';
+import { daysLasting, fillJars, type Sizes } from '@/core/keep';
+import { formatVolume, type Units } from '@/core/quantity';
+import { lotsOf, type CookLot } from '@/core/serve';
+import { HOLDERS, HOLDER_KINDS, usableL, type HolderKind } from '@/core/vocabulary';
+import { isoOf } from '@/session/clock';
+import { dateAndTime } from '@/session/clockText';
+import { Button } from '@/ui/Button';
+import { useClock } from '@/ui/clock';
+import { Choice, Field } from '@/ui/Field';
+import { useHousehold } from '@/ui/household';
+import { atHand, changeCooling, saveJars } from '@/ui/larder';
+import { numberIn } from '@/ui/numbers';
+import { Sheet } from '@/ui/Sheet';
+import { shown, unitOf } from '@/ui/unitFields';
+import { useAssessment } from '@/ui/useAssessment';
+
+/** A day's drinking, where the household has not said, L. */
+const USUAL_PORTION_L = 0.45;
+const LITRES_PER_QUART = 0.946352946;
+
+/** Sizes that are there, each with how many. */
+function SizesField({
+  sizes,
+  onChange,
+}: {
+  readonly sizes: readonly Sizes[];
+  readonly onChange: (sizes: readonly Sizes[]) => void;
+}) {
+  const countOf = (kind: HolderKind): number =>
+    sizes.find((size) => size.kind === kind)?.count ?? 0;
+  const set = (kind: HolderKind, count: number): void =>
+    onChange(
+      HOLDER_KINDS.map((k) => ({ kind: k, count: k === kind ? count : countOf(k) })).filter(
+        (size) => size.count > 0,
+      ),
+    );
+  return (
+    <fieldset>
+      <legend className="text-[14px] font-medium">At hand</legend>
+      <ul className="mt-1 grid grid-cols-2 gap-x-4 gap-y-1 sm:grid-cols-3">
+        {HOLDER_KINDS.map((kind) => (
+          <li key={kind}>
+            <label className="flex items-center justify-between gap-2 text-[14px]">
+              {HOLDERS[kind].name}
+              <input
+                className="field !w-16"
+                inputMode="numeric"
+                value={countOf(kind) || ''}
+                placeholder="0"
+                onChange={(event) => {
+                  const count = Math.round(numberIn(event.target.value));
+                  set(kind, Number.isFinite(count) ? Math.min(500, Math.max(0, count)) : 0);
+                }}
+              />
+            </label>
+          </li>
+        ))}
+      </ul>
+    </fieldset>
+  );
+}
+
+/** Jars of one size together. @example filledWords(jars, 'metric') // "5 × jar, 1/2 L with 400 ml" */
+function filledWords(
+  jars: readonly { readonly kind: HolderKind; readonly litres: number }[],
+  units: Units,
+): readonly string[] {
+  const groups = new Map<string, number>();
+  for (const { kind, litres } of jars) {
+    const key = `${HOLDERS[kind].name} with ${formatVolume(litres, units)}`;
+    groups.set(key, (groups.get(key) ?? 0) + 1);
+  }
+  return [...groups].map(([words, count]) => `${count} × ${words}`);
+}
+
+function Fill({
+  cook,
+  lots,
+  onClose,
+}: {
+  readonly cook: Cook;
+  readonly lots: readonly CookLot[];
+  readonly onClose: () => void;
+}) {
+  const { kitchen } = useHousehold();
+  const clock = useClock();
+  const { units, larder } = kitchen;
+  const open = lots.findIndex((lot) => lot.openL > 0.02);
+  const [index, setIndex] = useState(Math.max(0, open));
+  const lot = lots[index];
+  const one = units === 'us' ? LITRES_PER_QUART : 1;
+  const [text, setText] = useState<string | null>(null);
+  const [where, setWhere] = useState<JarPlace>('fridge');
+  const [sizes, setSizes] = useState<readonly Sizes[]>(atHand(kitchen).jars);
+  if (!lot) return null;
+  const wantedL = text === null ? lot.openL : numberIn(text) * one;
+  const wrong = !(wantedL > 0 && wantedL <= 100);
+  const portion = larder?.litresADay || USUAL_PORTION_L;
+  const filled = wrong ? null : fillJars(wantedL, sizes, portion, where === 'freezer');
+  const days = daysLasting(wantedL, larder?.litresADay);
+  const glass = filled?.jars.some((jar) => HOLDERS[jar.kind].glass) ?? false;
+  const unit = unitOf('volume', units);
+  const put = (): void => {
+    if (!filled || filled.jars.length === 0) return;
+    const at = isoOf(clock);
+    const kept = saveJars(
+      filled.jars.map(({ kind, litres }): Jar => ({
+        id: nanoid(10),
+        name: lot.name,
+        holder: kind,
+        litres,
+        ...(cook.batch.kind && { kind: cook.batch.kind }),
+        cook: cook.id,
+        ...(lot.run !== null && { run: lot.run }),
+        gPerL: Number(lot.gPerL.toFixed(1)),
+        saltPercent: Number(lot.saltPercent.toFixed(2)),
+        ...(lot.thick && { thick: true }),
+        madeAt: cook.endedAt ?? at,
+        where,
+        ...(where === 'freezer' && { since: at }),
+      })),
+    );
+    if (!kept) return;
+    if (cook.after?.cooling && !cook.after.cooling.endedAt)
+      changeCooling(cook.id, (cooling) => ({ ...cooling, endedAt: at }));
+    onClose();
+  };
+  return (
+    <>
+      {lots.length > 1 && (
+        <Choice
+          id="which-run"
+          label="Which run"
+          value={index}
+          onChange={(event) => {
+            setIndex(Number(event.target.value));
+            setText(null);
+          }}
+        >
+          {lots.map((one, i) => (
+            <option key={one.name} value={i}>
+              {one.name}, {formatVolume(one.openL, units)} left
+            </option>
+          ))}
+        </Choice>
+      )}
+      <div className="grid grid-cols-2 gap-4">
+        <Field
+          id="fill-litres"
+          label={`To put by, ${unit}`}
+          inputMode="decimal"
+          value={text ?? String(Number(shown(lot.openL, 'volume', units).toFixed(2)))}
+          error={wrong ? `a number above 0 ${unit}` : undefined}
+          hint={`${formatVolume(lot.openL, units)} are left of it`}
+          onChange={(event) => setText(event.target.value)}
+        />
+        <Choice
+          id="fill-where"
+          label="Where"
+          value={where}
+          onChange={(event) => setWhere(event.target.value as JarPlace)}
+        >
+          <option value="fridge">the fridge</option>
+          <option value="freezer">the freezer</option>
+        </Choice>
+      </div>
+      <SizesField sizes={sizes} onChange={setSizes} />
+      <section aria-label="Filled so" className="rounded-lg border border-hairline p-3">
+        {filled && filled.jars.length > 0 ? (
+          <ul className="text-[17px]">
+            {filledWords(filled.jars, units).map((words) => (
+              <li key={words}>{words}</li>
+            ))}
+          </ul>
+        ) : (
+          <p>Say which jars are at hand.</p>
+        )}
+        {filled && filled.overL > 0.01 && (
+          <p role="alert" className="font-medium text-rust">
+            {formatVolume(filled.overL, units)} find no jar.
+          </p>
+        )}
+        {days !== null && (
+          <p className="text-quiet">
+            It lasts {days < 1.5 ? 'a day' : `${Math.round(days)} days`} at what you use.
+          </p>
+        )}
+        {where === 'freezer' && filled?.jars[0] && (
+          <p className="text-[14px]">
+            Filled no further than the headspace that ice needs (
+            {formatVolume(usableL(filled.jars[0].kind, true), units)} in a{' '}
+            {HOLDERS[filled.jars[0].kind].name}).
+            {glass && ' Never hot glass into the freezer: a night in the fridge first.'}
+          </p>
+        )}
+      </section>
+      <p className="text-[13px] text-quiet">
+        {wantedL > lot.openL + 0.05 &&
+          `That is more than the ${formatVolume(lot.openL, units)} that are left. `}
+        None of this is canning: what is in these jars keeps only cold.
+      </p>
+      <p className="flex justify-end gap-3">
+        <Button look="quiet" onClick={onClose}>
+          Cancel
+        </Button>
+        <Button
+          look="copper"
+          disabled={!filled || filled.jars.length === 0 || wantedL > lot.openL + 0.05}
+          onClick={put}
+        >
+          Put them on the shelf
+        </Button>
+      </p>
+    </>
+  );
+}
+
+/** From a cook into jars. */
+export function FillJars({
+  cooks,
+  first,
+  onClose,
+}: {
+  /** That may have something left, the newest first. */
+  readonly cooks: readonly Cook[];
+  readonly first: string | null;
+  readonly onClose: () => void;
+}) {
+  const { jars } = useHousehold();
+  const [id, setId] = useState(first ?? cooks[0]?.id ?? null);
+  const cook = cooks.find((one) => one.id === id) ?? null;
+  const { assessment, stale, error } = useAssessment(
+    cook?.batch ?? null,
+    cook?.pot ?? null,
+    cook?.kitchen ?? cooks[0]?.kitchen ?? { altitudeM: 0, ambientC: 20, units: 'metric' },
+  );
+  const lots = useMemo(
+    () => (cook && assessment && !stale ? lotsOf(cook, assessment, jars) : null),
+    [cook, assessment, stale, jars],
+  );
+  return (
+    <Sheet open onClose={onClose} title="Fill jars">
+      {cooks.length === 0 ? (
+        <p>Nothing was cooked in the last days. Jars are filled from a cook in the log.</p>
+      ) : (
+        <Choice
+          id="which-cook"
+          label="From"
+          value={id ?? ''}
+          onChange={(event) => setId(event.target.value)}
+        >
+          {cooks.map((one) => (
+            <option key={one.id} value={one.id}>
+              {one.batch.name}, {dateAndTime(new Date(one.startedAt))}
+            </option>
+          ))}
+        </Choice>
+      )}
+      {error && (
+        <p role="alert" className="text-rust">
+          {error}
+        </p>
+      )}
+      {cook && !lots && !error && <div className="h-40 animate-pulse rounded-xl bg-hairline/50" />}
+      {cook && lots && <Fill key={cook.id} cook={cook} lots={lots} onClose={onClose} />}
+    </Sheet>
+  );
+}

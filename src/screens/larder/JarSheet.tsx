@@ -1,0 +1,164 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { claimed, freeInJar, leftInJar, pourIn, shelvesOf, type Jar } from '@/core/batch';
+import { dueOf, fridgeThawWords, PUBLISHED, type Keeps } from '@/core/keep';
+import { formatVolume } from '@/core/quantity';
+import { HOLDERS } from '@/core/vocabulary';
+import { isoOf } from '@/session/clock';
+import { dateAndTime } from '@/session/clockText';
+import { Button } from '@/ui/Button';
+import { useClock } from '@/ui/clock';
+import { Choice } from '@/ui/Field';
+import { saveBatch, useHousehold } from '@/ui/household';
+import { changeJar, emptyJar, forgetJar, moveJar } from '@/ui/larder';
+import { Sheet } from '@/ui/Sheet';
+import { Toggle } from '@/ui/Toggle';
+import { lightFormat } from 'date-fns';
+import { contentWords, keepsWords } from './larderWords';
+
+/** A jar into a plan: instead of as much of its water, or besides. */
+function IntoPot({ jar, onClose }: { readonly jar: Jar; readonly onClose: () => void }) {
+  const { batches, jars, kitchen } = useHousehold();
+  const router = useRouter();
+  const [id, setId] = useState('');
+  const [instead, setInstead] = useState(true);
+  const free = freeInJar(jar, claimed(batches));
+  if (free < 0.01)
+    return (
+      <p className="text-[15px] text-quiet">
+        It is in a plan:{' '}
+        {batches.find((b) => b.items.some((i) => i.jars?.some((c) => c.jar === jar.id)))?.name}. It
+        comes back when it is taken out there.
+      </p>
+    );
+  const put = (): void => {
+    const batch = batches.find((b) => b.id === id);
+    const shelf = shelvesOf([jar], batches)[0];
+    if (!batch || !shelf) return;
+    if (!saveBatch(pourIn(batch, shelf, free, instead))) return;
+    onClose();
+    router.push(`/bench/${batch.id}`);
+  };
+  return (
+    <section aria-label="Into a pot" className="rounded-lg border border-hairline p-3">
+      <Choice
+        id="into-batch"
+        label={`Put ${formatVolume(free, kitchen.units)} into`}
+        value={id}
+        onChange={(event) => setId(event.target.value)}
+      >
+        <option value="">choose a plan</option>
+        {batches
+          .filter((b) => jars.length > 0 && b.items.length > 0)
+          .map((b) => (
+            <option key={b.id} value={b.id}>
+              {b.name}
+            </option>
+          ))}
+      </Choice>
+      <Toggle label="Instead of as much water" checked={instead} onChange={setInstead} />
+      <Button look="plain" disabled={id === ''} onClick={put}>
+        Put it in
+      </Button>
+    </section>
+  );
+}
+
+/** One jar: what is in it, how long it keeps, and where it goes. */
+export function JarSheet({
+  jar,
+  keeps,
+  now,
+  onClose,
+}: {
+  readonly jar: Jar;
+  readonly keeps: Keeps;
+  readonly now: number;
+  readonly onClose: () => void;
+}) {
+  const { kitchen } = useHousehold();
+  const clock = useClock();
+  const { units } = kitchen;
+  const { text, past } = keepsWords(jar, keeps, now);
+  const frozen = jar.where === 'freezer';
+  const holder = jar.holder ? HOLDERS[jar.holder] : null;
+  const go = (how: 'used' | 'given' | 'thrown', litres?: number): void => {
+    if (emptyJar(jar.id, how, isoOf(clock), litres)) onClose();
+  };
+  const move = (): void => {
+    if (moveJar(jar.id, frozen ? 'fridge' : 'freezer', isoOf(clock))) onClose();
+  };
+  const published = frozen
+    ? `${PUBLISHED.freezerMonths.join(' to ')} months for best quality`
+    : `${PUBLISHED.fridgeDays.join(' to ')} days`;
+  const left = leftInJar(jar);
+  return (
+    <Sheet open onClose={onClose} title={jar.name}>
+      <p>
+        {contentWords(jar, units)}
+        {holder && `, ${holder.name}`}. Made {dateAndTime(new Date(jar.madeAt))}.
+      </p>
+      <p className={past ? 'font-medium text-rust' : ''}>
+        {past
+          ? `Past its day by ${text.replace(' past', '')}: throw it out.`
+          : `To be used: ${text}.`}
+      </p>
+      <label className="block text-[14px] font-medium">
+        Use by
+        <input
+          type="date"
+          className="field mt-1 !w-48"
+          value={lightFormat(dueOf(jar, keeps), 'yyyy-MM-dd')}
+          onChange={(event) => {
+            const day = event.target.valueAsDate;
+            if (!day) return;
+            changeJar(jar.id, (j) => ({
+              ...j,
+              useBy: new Date(
+                day.getUTCFullYear(),
+                day.getUTCMonth(),
+                day.getUTCDate(),
+                12,
+              ).toISOString(),
+            }));
+          }}
+        />
+        <span className="mt-1 block text-[13px] font-normal text-quiet">
+          Published, {frozen ? 'frozen' : 'in the fridge'}: {published} (foodsafety.gov).
+        </span>
+      </label>
+      {frozen ? (
+        <p className="text-[14px] text-quiet">{fridgeThawWords(jar)}</p>
+      ) : (
+        <p className="text-[14px] text-quiet">
+          Warm it up to the boil, or to 74 °C (165 °F) all through, once, and only what is eaten.
+        </p>
+      )}
+      <p className="flex flex-wrap gap-2">
+        <Button look="copper" onClick={() => go('used')}>
+          Used
+        </Button>
+        {left > 0.2 && <Button onClick={() => go('used', left / 2)}>Half of it used</Button>}
+        <Button onClick={() => go('given')}>Given away</Button>
+        <Button onClick={() => go('thrown')}>Thrown out</Button>
+        <Button onClick={move}>{frozen ? 'Into the fridge to thaw' : 'Into the freezer'}</Button>
+      </p>
+      {!frozen && (holder?.glass ?? true) && (
+        <p className="text-[13px] text-quiet">
+          Only cold glass into the freezer, and never filled to the rim.
+        </p>
+      )}
+      <IntoPot jar={jar} onClose={onClose} />
+      <Button
+        look="quiet"
+        onClick={() => {
+          if (forgetJar(jar.id)) onClose();
+        }}
+      >
+        It was never there: take it off the shelf
+      </Button>
+    </Sheet>
+  );
+}

@@ -1,0 +1,127 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { nanoid } from 'nanoid';
+import { lazy, Suspense, useMemo } from 'react';
+import type { Cook } from '@/core/batch';
+import { planNow } from '@/core/live';
+import type { Units } from '@/core/quantity';
+import { accountOf, finishMoves, isThick, type FinishMove } from '@/core/serve';
+import { isoOf } from '@/session/clock';
+import { Button } from '@/ui/Button';
+import { useClock } from '@/ui/clock';
+import { saveCook, useHousehold } from '@/ui/household';
+import { addToBag, changeAfter } from '@/ui/larder';
+import { useAssessment } from '@/ui/useAssessment';
+import { Bowls } from './Bowls';
+import { ended } from '../ended';
+import { Move } from './Move';
+import { Taste } from './Taste';
+import { Thicken } from './Thicken';
+
+// Charts and ways come when something is left over.
+const Rest = lazy(() => import('./Rest').then((m) => ({ default: m.Rest })));
+
+/** A pot that has just been opened is a little under the boil, C. */
+const OPENED_C = 4;
+
+/** The open pot: its moves in order, the taste, the bowls, and where the rest goes. */
+export function Finish({ cook, units }: { readonly cook: Cook; readonly units: Units }) {
+  const router = useRouter();
+  const clock = useClock();
+  const { jars } = useHousehold();
+  const plan = useMemo(() => planNow(cook), [cook]);
+  const { assessment, error } = useAssessment(plan, cook.pot, cook.kitchen);
+  const { done = [], dropped = [] } = cook.after ?? {};
+  const moves = useMemo(
+    () => (assessment ? finishMoves(plan, assessment, units) : []),
+    [plan, assessment, units],
+  );
+  const write = (): void => {
+    saveCook(ended(cook, isoOf(clock)));
+    router.push(`/log/${cook.id}`);
+  };
+  const account = assessment && accountOf(assessment.finish.servedL, cook, jars);
+  const extra = (move: FinishMove) => {
+    if (!assessment || !account) return null;
+    if (move.key === 'thicken')
+      return <Thicken cook={cook} assessment={assessment} units={units} />;
+    if (move.key === 'taste') return <Taste cook={cook} assessment={assessment} units={units} />;
+    if (move.key === 'bowls')
+      return <Bowls cook={cook} assessment={assessment} account={account} units={units} />;
+    return null;
+  };
+  const keepBones = (move: FinishMove): void => {
+    const at = isoOf(clock);
+    addToBag(
+      (move.picked ?? []).map(({ food, grams }) => ({
+        id: nanoid(10),
+        food,
+        amount: { value: grams, unit: 'g' },
+        at,
+      })),
+    );
+    changeAfter(cook.id, (after) => ({ ...after, done: [...new Set([...done, move.key])] }));
+  };
+  return (
+    <section className="mt-2 space-y-4" aria-label="Finish">
+      <h2 className="figure text-4xl">To the table</h2>
+      {error && (
+        <p role="alert" className="text-rust">
+          {error}
+        </p>
+      )}
+      {!assessment && !error && <div className="h-40 animate-pulse rounded-xl bg-hairline/50" />}
+      <ol className="panel divide-y divide-hairline px-4" aria-label="Moves at the open pot">
+        {moves
+          .filter((move) => !dropped.includes(move.key))
+          .map((move) => (
+            <Move
+              key={move.key}
+              move={move}
+              done={done.includes(move.key)}
+              onDone={(on) =>
+                changeAfter(cook.id, (after) => ({
+                  ...after,
+                  done: on ? [...done, move.key] : done.filter((key) => key !== move.key),
+                }))
+              }
+              onDrop={() =>
+                changeAfter(cook.id, (after) => ({ ...after, dropped: [...dropped, move.key] }))
+              }
+              onKeepBones={move.picked ? () => keepBones(move) : undefined}
+            >
+              {extra(move)}
+            </Move>
+          ))}
+      </ol>
+      {dropped.length > 0 && (
+        <Button
+          look="quiet"
+          onClick={() => changeAfter(cook.id, ({ dropped: _, ...after }) => after)}
+        >
+          Show what was dropped
+        </Button>
+      )}
+      {assessment && account && (
+        <section aria-labelledby="the-rest" className="panel space-y-3 p-4">
+          <h3 id="the-rest" className="text-lg font-semibold">
+            The rest
+          </h3>
+          <Suspense fallback={<div className="h-40 animate-pulse rounded-xl bg-hairline/50" />}>
+            <Rest
+              cook={cook}
+              openL={account.openL}
+              thick={isThick(assessment)}
+              celsius={assessment.boilC - OPENED_C}
+              units={units}
+            />
+          </Suspense>
+        </section>
+      )}
+      <Button look="copper" className="!min-h-14 !px-8 !text-lg" onClick={write}>
+        Write it in the log
+      </Button>
+    </section>
+  );
+}

@@ -1,0 +1,64 @@
+import { X } from 'lucide-react';
+import { useId, type ReactNode } from 'react';
+import type { FinishMove } from '@/core/serve';
+
+/** One move at the open pot: tick it, or drop it. */
+export function Move({
+  move,
+  done,
+  onDone,
+  onDrop,
+  onKeepBones,
+  children,
+}: {
+  readonly move: FinishMove;
+  readonly done: boolean;
+  readonly onDone: (done: boolean) => void;
+  readonly onDrop: () => void;
+  /** Bones that were picked clean go into the bag; missing where there are none. */
+  readonly onKeepBones?: (() => void) | undefined;
+  readonly children?: ReactNode;
+}) {
+  const id = useId();
+  return (
+    <li className="py-2.5">
+      <div className="flex items-start gap-3">
+        <input
+          id={id}
+          type="checkbox"
+          checked={done}
+          onChange={(event) => onDone(event.target.checked)}
+          className="mt-1 size-6 shrink-0 accent-leaf"
+        />
+        <label htmlFor={id} className="min-w-0 flex-1">
+          <span className={`text-[17px] ${done ? 'text-quiet line-through' : ''}`}>
+            {move.does}
+          </span>
+          <span className="block text-[13px] text-quiet">{move.why}</span>
+          {move.caution && (
+            <span className="block text-[14px] text-rust">Careful. {move.caution}</span>
+          )}
+        </label>
+        <button
+          type="button"
+          aria-label={`Drop: ${move.does}`}
+          title="Not wanted"
+          className="grid size-11 shrink-0 place-items-center rounded-full text-quiet hover:bg-ink/5"
+          onClick={onDrop}
+        >
+          <X size={18} aria-hidden />
+        </button>
+      </div>
+      {!done && <div className="pl-9">{children}</div>}
+      {onKeepBones && !done && (
+        <button
+          type="button"
+          className="ml-9 min-h-11 text-cobalt underline underline-offset-4"
+          onClick={onKeepBones}
+        >
+          The bones into the bag in the freezer
+        </button>
+      )}
+    </li>
+  );
+}

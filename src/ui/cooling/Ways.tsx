@@ -1,0 +1,148 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { fallsTo, RULE, type Left, type Tried, type WayKey } from '@/core/keep';
+import { formatTemperature } from '@/core/quantity';
+import { coolingPlot, LightPlot } from '@/drawings/plot';
+import { formatHours } from '@/session/clockText';
+import { coolWaysAway } from '@/workers';
+import { Button } from '../Button';
+import { useHousehold } from '../household';
+import { atHand, surroundingsOf } from '../larder';
+import { reasonWords, useNewest } from '../useNewest';
+import { limitsFrom, needWords, ruleWords, timesOf, VERDICTS, wayDoes, wayName } from './wayWords';
+
+type Asked = readonly [
+  left: Left,
+  hand: ReturnType<typeof atHand>,
+  surroundings: ReturnType<typeof surroundingsOf>,
+];
+const tried = (asked: Asked, signal: AbortSignal): Promise<readonly Tried[]> =>
+  coolWaysAway(...asked, signal);
+
+function Row({
+  way,
+  chosen,
+  onChoose,
+}: {
+  readonly way: Tried;
+  readonly chosen: boolean;
+  readonly onChoose: () => void;
+}) {
+  const [cool, cold] = timesOf(way);
+  const { sign, words, tone } = VERDICTS[way.judged.verdict];
+  return (
+    <tr className={chosen ? 'bg-copper/8 font-semibold' : ''}>
+      <th scope="row" className="py-1 pr-3 text-left font-[inherit]">
+        <button
+          type="button"
+          className="min-h-11 text-left underline-offset-4 hover:underline"
+          aria-pressed={chosen}
+          onClick={onChoose}
+        >
+          {wayName(way.key)}
+          {!way.has && <span className="font-normal text-quiet"> (not all at hand)</span>}
+        </button>
+      </th>
+      <td className="pr-3 whitespace-nowrap">{cool}</td>
+      <td className="pr-3 whitespace-nowrap">{cold}</td>
+      <td className={`whitespace-nowrap ${tone}`}>
+        <span aria-hidden>{sign}</span> {words}
+      </td>
+    </tr>
+  );
+}
+
+/** Ways to get what is left cold, side by side; on a phone the best one in a sentence, the rest beneath. */
+export function Ways({
+  left,
+  onBegin,
+}: {
+  readonly left: Left;
+  readonly onBegin: (way: WayKey) => void;
+}) {
+  const { kitchen } = useHousehold();
+  const { units } = kitchen;
+  const asked = useMemo<Asked>(
+    () => [left, atHand(kitchen), surroundingsOf(kitchen)],
+    [left, kitchen],
+  );
+  const { answer, failure } = useNewest(asked, tried);
+  const [picked, setPicked] = useState<WayKey | null>(null);
+  const ways = answer?.answer ?? [];
+  const chosen = ways.find((way) => way.key === picked) ?? ways[0];
+  if (failure)
+    return (
+      <p role="alert" className="text-rust">
+        {reasonWords(failure.reason)}
+      </p>
+    );
+  if (!chosen) return <div className="h-40 animate-pulse rounded-xl bg-hairline/50" />;
+  const needs = needWords(chosen.needs, units);
+  const hot = fallsTo(chosen.curve, RULE.hotC);
+  const plot = coolingPlot(
+    { curve: chosen.curve, limits: limitsFrom(hot ?? 0) },
+    units,
+    (minute) => `+${formatHours(minute)}`,
+  );
+  const { topC, warmMin } = chosen.curve.fridge;
+  const safe = chosen.judged.verdict !== 'throw out';
+  return (
+    <div className="space-y-3" data-testid="ways">
+      <p className="text-[17px]">
+        <b className="font-semibold">{wayName(chosen.key)}.</b> {wayDoes(chosen.key)}
+        {needs && <span className="block text-quiet">Needs {needs}.</span>}
+      </p>
+      <div className="grid gap-x-6 gap-y-3 lg:grid-cols-[minmax(0,1fr)_minmax(0,300px)]">
+        <table className="w-full text-[15px]" aria-label="Ways to cool">
+          <thead className="text-left text-[13px] text-quiet">
+            <tr>
+              <th className="font-normal">way</th>
+              <th className="pr-3 font-normal">to {formatTemperature(RULE.coolC, units)}</th>
+              <th className="pr-3 font-normal">to {formatTemperature(RULE.coldC, units)}</th>
+              <th className="font-normal">the rule</th>
+            </tr>
+          </thead>
+          <tbody className="divide-y divide-hairline border-y border-hairline">
+            {ways.map((way) => (
+              <Row
+                key={way.key}
+                way={way}
+                chosen={way === chosen}
+                onChoose={() => setPicked(way.key)}
+              />
+            ))}
+          </tbody>
+        </table>
+        <figure>
+          <div
+            className="h-40 pl-9"
+            role="img"
+            aria-label={`${wayName(chosen.key)}: ${timesOf(chosen)[0]} to ${formatTemperature(RULE.coolC, units)}`}
+          >
+            <LightPlot plot={plot} bare />
+          </div>
+          <figcaption className="pt-6 text-[13px] text-quiet">
+            Ink: its warmest spot. Dashed: under that by then.
+          </figcaption>
+        </figure>
+      </div>
+      {warmMin > 0 && (
+        <p className="text-[14px]">
+          It warms the fridge to {formatTemperature(topC, units)}, above{' '}
+          {formatTemperature(RULE.coldC, units)} for {Math.round(warmMin)} min: move milk and raw
+          meat away from it, or use less of it at a time.
+        </p>
+      )}
+      <p className="text-[13px] text-quiet">{ruleWords(units)}</p>
+      {!safe && (
+        <p role="alert" className="text-[15px] font-medium text-rust">
+          Not safe to eat after that: it would have to be thrown out.
+        </p>
+      )}
+      <Button look={safe ? 'copper' : 'outline'} onClick={() => onBegin(chosen.key)}>
+        {safe ? 'Cool it so' : 'It is so all the same'}
+      </Button>
+    </div>
+  );
+}

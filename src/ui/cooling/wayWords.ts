@@ -1,0 +1,49 @@
+import { RULE, WAYS, type Judged, type Needs, type Tried, type WayKey } from '@/core/keep';
+import { formatMass, formatMinutes, formatTemperature, type Units } from '@/core/quantity';
+import { HOLDERS } from '@/core/vocabulary';
+
+export const wayName = (key: WayKey): string => WAYS[key].name;
+export const wayDoes = (key: WayKey): string => WAYS[key].does;
+
+/** What a way needs, in words; empty for nothing. */
+export function needWords({ pans, iceKg, jars }: Needs, units: Units): string {
+  const words = [
+    ...(pans ? [`${pans} ${pans > 1 ? 'pans' : 'pan'}, 33 by 23 cm or so`] : []),
+    ...(iceKg ? [`${formatMass((1000 * Math.ceil(10 * iceKg)) / 10, units)} of ice`] : []),
+    ...(jars ? [`${jars.count} × ${HOLDERS[jars.kind].name}`] : []),
+  ];
+  const said = words.join(', ');
+  return units === 'us' ? said.replace('33 by 23 cm', '9 by 13 in') : said;
+}
+
+export const VERDICTS: Readonly<
+  Record<
+    Judged['verdict'],
+    { readonly sign: string; readonly words: string; readonly tone: string }
+  >
+> = {
+  passes: { sign: '●', words: 'passes', tone: 'text-leaf' },
+  'held hot': { sign: '●', words: 'hot-held', tone: 'text-leaf' },
+  'throw out': { sign: '✕', words: 'throw out', tone: 'text-rust' },
+};
+
+const since = (minutes: number | null): string => (minutes === null ? '–' : formatMinutes(minutes));
+
+/** Minutes from 57 C to 21 and to 5 C, in words. */
+export function timesOf({ judged }: Pick<Tried, 'judged'>): readonly [string, string] {
+  return [since(judged.coolMin), since(judged.coldMin)];
+}
+
+/** The rule, in the kitchen's degrees. */
+export function ruleWords(units: Units): string {
+  const c = (celsius: number): string => formatTemperature(celsius, units);
+  return `From ${c(RULE.hotC)} to ${c(RULE.coolC)} within 2 h, and to ${c(RULE.coldC)} within 6 h in all (FDA Food Code 3-501.14). Your food-safety authority comes first where it says otherwise.`;
+}
+
+/** Limits of the rule along a curve that begins to count at a minute. */
+export function limitsFrom(hotMin: number) {
+  return [
+    { fromMin: hotMin + RULE.coolMin, celsius: RULE.coolC },
+    { fromMin: hotMin + RULE.coldMin, celsius: RULE.coldC },
+  ];
+}

@@ -1,0 +1,99 @@
+import {
+  goes,
+  leftInJar,
+  type After,
+  type BagItem,
+  type Cook,
+  type CoolingKept,
+  type Jar,
+  type JarEnd,
+  type LarderHabits,
+} from '@/core/batch';
+import type { AtHand, Surroundings } from '@/core/keep';
+import type { Kitchen } from '@/core/batch';
+import { change } from '@/store';
+import { changeCook } from './household';
+
+/** Puts jars on the shelf, or what was changed of them. */
+export function saveJars(jars: readonly Jar[]): boolean {
+  const byId = new Map(jars.map((jar) => [jar.id, jar]));
+  return change((h) => {
+    const known = new Set(h.jars.map((jar) => jar.id));
+    return {
+      ...h,
+      jars: [
+        ...h.jars.map((jar) => byId.get(jar.id) ?? jar),
+        ...jars.filter((jar) => !known.has(jar.id)),
+      ],
+    };
+  });
+}
+
+export function changeJar(id: string, edit: (jar: Jar) => Jar): boolean {
+  return change((h) => ({ ...h, jars: h.jars.map((jar) => (jar.id === id ? edit(jar) : jar)) }));
+}
+
+/** What is in it goes, or so much of it. @param at ISO 8601 */
+export function emptyJar(id: string, how: JarEnd, at: string, litres?: number): boolean {
+  return changeJar(id, (jar) => goes(jar, how, litres ?? leftInJar(jar), at));
+}
+
+/** @param at ISO 8601 */
+export function moveJar(id: string, where: Jar['where'], at: string): boolean {
+  return changeJar(id, (jar) => {
+    const { useBy: _, ...rest } = jar;
+    return { ...rest, where, since: at };
+  });
+}
+
+/** Takes a jar off the shelf as if it had never been; what it was put into keeps what it is made of. */
+export function forgetJar(id: string): boolean {
+  return change((h) => ({ ...h, jars: h.jars.filter((jar) => jar.id !== id) }));
+}
+
+export function addToBag(items: readonly BagItem[]): boolean {
+  return change((h) => ({ ...h, bag: [...h.bag, ...items] }));
+}
+
+export function takeFromBag(id: string): boolean {
+  return change((h) => ({ ...h, bag: h.bag.filter((item) => item.id !== id) }));
+}
+
+export function saveLarderHabits(habits: LarderHabits): boolean {
+  return change((h) => ({ ...h, kitchen: { ...h.kitchen, larder: habits } }));
+}
+
+/** What was done after the lid. */
+export function changeAfter(id: string, edit: (after: After) => After): void {
+  changeCook(id, (cook) => ({ ...cook, after: edit(cook.after ?? {}) }));
+}
+
+export function changeCooling(id: string, edit: (cooling: CoolingKept) => CoolingKept): void {
+  changeAfter(id, (after) => (after.cooling ? { ...after, cooling: edit(after.cooling) } : after));
+}
+
+/** A cook whose rest is getting cold. */
+export type CoolingCook = Cook & { readonly after: After & { readonly cooling: CoolingKept } };
+
+export function coolingNow(cooks: readonly Cook[]): readonly CoolingCook[] {
+  return cooks.filter(
+    (cook): cook is CoolingCook =>
+      cook.after?.cooling !== undefined && cook.after.cooling.endedAt === undefined,
+  );
+}
+
+/** What most kitchens have, where this one has not said (assumed). */
+const USUAL_HAND: AtHand = { pans: 2, iceKg: 2, jars: [{ kind: 'half-litre', count: 6 }] };
+const USUAL_FRIDGE_C = 3;
+
+export function atHand({ larder }: Kitchen): AtHand {
+  return {
+    pans: larder?.pans ?? USUAL_HAND.pans,
+    iceKg: larder?.iceKg ?? USUAL_HAND.iceKg,
+    jars: larder?.jars ?? USUAL_HAND.jars,
+  };
+}
+
+export function surroundingsOf({ ambientC, altitudeM, larder }: Kitchen): Surroundings {
+  return { ambientC, altitudeM, fridgeC: larder?.fridgeC ?? USUAL_FRIDGE_C };
+}
