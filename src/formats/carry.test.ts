@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { deflateRawSync } from 'node:zlib';
 import fc from 'fast-check';
 import { assess } from '../core/assess';
-import { potOf } from '../core/batch';
+import { potOf, withoutClaims } from '../core/batch';
 import { readBundle } from './read';
 import { carriedOf, MOST_LINK, readCarried, writeCarried } from './carry';
 
@@ -22,7 +22,8 @@ test.each(batches.map((b) => [b.name, b] as const))(
     const [carried] = back.bundle.batches;
     const [own] = back.bundle.pots;
     if (!carried || !own) throw new Error('lost on the way');
-    expect(carried).toEqual({ ...batch, potId: pot.id });
+    // Jars stay on their shelf.
+    expect(carried).toEqual(withoutClaims({ ...batch, potId: pot.id }));
     expect(assess(carried, own, back.bundle.kitchen)).toEqual(assess(carried, pot, kitchen));
   },
 );

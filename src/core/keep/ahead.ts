@@ -2,6 +2,7 @@
  * The next days of a larder: what to use first, what has its last day, what to thaw in the evening for when
  * it is wanted, when it runs out.
  */
+import { rollups } from 'd3-array';
 import { claimed, freeInJar, isEmptied, type Batch, type Jar } from '../batch';
 import { addDays, dayOf, daysBetween } from './calendar';
 import { LOOSE, shapeOf, thawHours } from './thaw';
@@ -9,12 +10,7 @@ import { dueOf, type Keeps } from './shelf';
 
 export type DayNote =
   | { readonly kind: 'use'; readonly name: string; readonly litres: number; readonly jars: number }
-  | {
-      readonly kind: 'last-day';
-      readonly name: string;
-      readonly litres: number;
-      readonly jar: string;
-    }
+  | { readonly kind: 'last-day'; readonly name: string; readonly litres: number }
   | {
       readonly kind: 'thaw';
       readonly name: string;
@@ -70,13 +66,8 @@ export function fridgeThawHours(jar: Jar): number {
 }
 
 /** How a frozen jar is thawed, in words. */
-export function fridgeThawWords(jar: Jar): string {
-  const evenings = jar.litres > SMALL_L ? 'two evenings' : 'an evening';
-  return `Into the fridge ${evenings} before it is wanted; in cold water, changed, it takes an hour or three. Never on the counter. What was thawed in the fridge is used within the days of the fridge.`;
-}
-
-/** Up to here a jar is loose after a night in the fridge, L. */
-const SMALL_L = 0.6;
+export const THAW_WORDS =
+  'Into the fridge the evening before: the next afternoon it is loose enough for the pot, through it takes a day or two. In cold water, changed, an hour or three. Never on the counter. What was thawed in the fridge is used within the days of the fridge.';
 
 /** Broth is drunk and cooked with; soup is eaten when it is wanted. */
 const isBroth = (jar: Jar): boolean => jar.kind !== 'soup' && jar.kind !== 'chili';
@@ -137,6 +128,18 @@ function drink(standing: readonly Standing[], day: number, wanted: number): read
   return [...used].map(([name, sum]) => ({ kind: 'use', name, ...sum }));
 }
 
+/** What is left of each thing on the last day of some of its jars. */
+function lastDay(standing: readonly Standing[], day: number): readonly DayNote[] {
+  const last = standing.filter(
+    (s) => s.where === 'fridge' && s.litres > SIP_L && dayOf(s.useBy) === day,
+  );
+  return rollups(
+    last,
+    (of) => of.reduce((sum, s) => sum + s.litres, 0),
+    (s) => s.jar.name,
+  ).map(([name, litres]) => ({ kind: 'last-day', name, litres }));
+}
+
 /**
  * The next days.
  *
@@ -173,9 +176,7 @@ export function daysAhead(see: ToSee, now: number, days = 7): readonly LarderDay
       }
       notes.push(...drink(broths, at, litresADay));
     }
-    for (const s of standing)
-      if (s.where === 'fridge' && s.litres > SIP_L && dayOf(s.useBy) === at)
-        notes.push({ kind: 'last-day', name: s.jar.name, litres: s.litres, jar: s.jar.id });
+    notes.push(...lastDay(standing, at));
     notes.push(...(plans.get(at) ?? []));
     if (litresADay > 0) {
       const next = broths

@@ -21,7 +21,7 @@ export { daysLasting, fillJars, type Filled, type Sizes } from './fillJars';
 export {
   daysAhead,
   eveningsFor,
-  fridgeThawWords,
+  THAW_WORDS,
   type DayNote,
   type LarderDay,
   type ToSee,

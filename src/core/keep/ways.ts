@@ -112,7 +112,7 @@ const cold = (portions: Portions, open = false): Stand =>
  * Ice that a pot wants: the heat of what is cooled and of the water around it, over the heat of melting.
  *
  * @returns kg
- * @example iceFor(2, 90, 10) // 2.1
+ * @example iceFor(2, 90, 5) // 2.51
  */
 export function iceFor(litres: number, fromC: number, toC: number): number {
   const contents = litres * WATER_J * (fromC - toC);

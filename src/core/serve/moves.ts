@@ -40,7 +40,6 @@ const BLENDER_WHY = 'Starch and pulp thicken; it goes on thickening as it stands
 /** Less fat is no matter, g. */
 const FAT_G = 15;
 const SPOON_G = 13;
-/** Meat loses that much as it is cooked on the bone (food table: cooked). */
 const list = (words: readonly string[]): string =>
   words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
 
@@ -117,11 +116,19 @@ function skim({ finish }: Assessment, units: Units): FinishMove | null {
   };
 }
 
+/** Now, in an hour and tomorrow, said once where it is the same. */
+function thicknessWords({ table, hour, tomorrow }: Assessment['finish']['pas']): string {
+  const [now, later, next] = [table, hour, tomorrow].map(thicknessWord);
+  if (now === later && now === next) return `Thickness: ${now}, now and tomorrow.`;
+  if (now === later) return `Thickness: ${now} now and in an hour, ${next} tomorrow.`;
+  return `Thickness: ${now} now, ${later} in an hour${next === later ? ' and tomorrow' : `, ${next} tomorrow`}.`;
+}
+
 function thicken(batch: Batch, { finish }: Assessment): FinishMove | null {
   if (isStock(batch)) return null;
   return {
     key: 'thicken',
-    does: `Thickness: ${thicknessWord(finish.pas.table)} now, ${thicknessWord(finish.pas.hour)} in an hour, ${thicknessWord(finish.pas.tomorrow)} tomorrow.`,
+    does: thicknessWords(finish.pas),
     why: BLENDER_WHY,
   };
 }
@@ -163,16 +170,13 @@ function taste(batch: Batch, { finish }: Assessment, units: Units): FinishMove |
 function bowls(seen: readonly Seen[], { finish }: Assessment, units: Units): FinishMove {
   const apart = seen.filter(({ item, food }) => item.apart === true && food.group !== 'leaf');
   const count = Math.max(1, Math.round(finish.bowls));
-  const into =
-    apart.length > 0 ? ` In each first: the ${namesOf(apart)}, a ${ordinal(count)} of it.` : '';
+  const into = apart.length > 0 ? ` Into each first its share of the ${namesOf(apart)}.` : '';
   return {
     key: 'bowls',
     does: `${formatLevel(finish.servedL, units)} make ${count} bowls of ${formatVolume(finish.bowlL, units)}.${into}`,
     why: 'What is cooked apart is joined in the bowl, so that it does not drink the rest.',
   };
 }
-
-const ordinal = (n: number): string => (n === 2 ? 'half' : n === 1 ? 'whole' : `share of ${n}`);
 
 /** All moves of an open pot, in order. */
 export function finishMoves(

@@ -2,7 +2,7 @@
 import { HOLDERS, type HolderKind } from '@/core/vocabulary';
 
 /** Of a centimetre, px. */
-export const PX_PER_CM = 6.2;
+const PX_PER_CM = 5.6;
 const LID_CM = 1.4;
 /** What has no jar of its own is drawn as a litre. */
 const UNKNOWN: HolderKind = 'litre';
@@ -40,7 +40,10 @@ export function jarShape(kind: HolderKind | undefined, litres: number): JarShape
   };
 }
 
-/** The highest jar there is, px: a shelf is as high. */
-export const SHELF_PX = Math.max(
-  ...(Object.keys(HOLDERS) as HolderKind[]).map((kind) => jarShape(kind, 0).height),
-);
+/** So low no shelf is, px. */
+const LEAST_PX = 60;
+
+/** Height of a shelf over its board: of its highest jar, px. */
+export function shelfPx(kinds: readonly (HolderKind | undefined)[]): number {
+  return Math.ceil(Math.max(LEAST_PX, ...kinds.map((kind) => jarShape(kind, 0).height)));
+}

@@ -1,2 +1,2 @@
-export { SHELF_PX } from './geometry';
+export { shelfPx } from './geometry';
 export { JarDrawing } from './JarDrawing';

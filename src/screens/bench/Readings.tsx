@@ -139,7 +139,7 @@ export function Readings({
         unit={formatLevel(broth, kitchen.units).split(' ')[1] ?? ''}
         side={bowls > 0 ? `${formatVolume(broth / bowls, kitchen.units)} a bowl` : ''}
       />
-      {!empty && <Reading name="In bowls" {...bowlsOf(assessment, kitchen, isStock(batch))} />}
+      {!empty && <Reading name="Bowls in all" {...bowlsOf(assessment, kitchen, isStock(batch))} />}
       <Reading
         name="Salt"
         value={assessment.salt.percent.toFixed(1)}

@@ -21,7 +21,7 @@ export function Days({
     >
       {days.map(({ at, notes }, i) => (
         <li key={at} className="min-w-0 px-2 py-2 max-sm:flex max-sm:gap-3">
-          <h3 className="text-[15px] font-semibold max-sm:w-14">
+          <h3 className="text-[15px] font-semibold max-sm:w-16 max-sm:shrink-0">
             {i === 0 ? 'Today' : WEEKDAYS[new Date(at).getDay()]}
             <span className="ml-1 text-[12px] font-normal text-quiet sm:hidden lg:inline">
               {lightFormat(at, 'd')}

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { claimed, freeInJar, leftInJar, pourIn, shelvesOf, type Jar } from '@/core/batch';
-import { dueOf, fridgeThawWords, PUBLISHED, type Keeps } from '@/core/keep';
+import { dueOf, PUBLISHED, THAW_WORDS, type Keeps } from '@/core/keep';
 import { formatVolume } from '@/core/quantity';
 import { HOLDERS } from '@/core/vocabulary';
 import { isoOf } from '@/session/clock';
@@ -103,13 +103,15 @@ export function JarSheet({
       <p className={past ? 'font-medium text-rust' : ''}>
         {past
           ? `Past its day by ${text.replace(' past', '')}: throw it out.`
-          : `To be used: ${text}.`}
+          : text === 'today'
+            ? 'To be used today.'
+            : `To be used within ${text}.`}
       </p>
       <label className="block text-[14px] font-medium">
         Use by
         <input
           type="date"
-          className="field mt-1 !w-48"
+          className="field mt-1 block !w-48"
           value={lightFormat(dueOf(jar, keeps), 'yyyy-MM-dd')}
           onChange={(event) => {
             const day = event.target.valueAsDate;
@@ -130,7 +132,7 @@ export function JarSheet({
         </span>
       </label>
       {frozen ? (
-        <p className="text-[14px] text-quiet">{fridgeThawWords(jar)}</p>
+        <p className="text-[14px] text-quiet">{THAW_WORDS}</p>
       ) : (
         <p className="text-[14px] text-quiet">
           Warm it up to the boil, or to 74 °C (165 °F) all through, once, and only what is eaten.

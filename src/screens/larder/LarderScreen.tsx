@@ -56,6 +56,14 @@ function recent(cooks: readonly Cook[], now: number): readonly Cook[] {
     .toSorted((a, b) => b.startedAt.localeCompare(a.startedAt));
 }
 
+/** Till when the broth lasts, by the next days. */
+function lastsWords(days: readonly LarderDay[] | undefined): string {
+  const out = days?.find((day) => day.notes.some((note) => note.kind === 'runs-out'));
+  if (!days) return '';
+  return out ? `: it lasts till ${WEEKDAY.format(out.at)}` : ': it lasts the week';
+}
+const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
+
 /** What is kept: shelves to scale, the next days, what cools, the bag. */
 export function LarderScreen() {
   const household = useHousehold();
@@ -90,7 +98,8 @@ export function LarderScreen() {
               {there.length === 0
                 ? 'Nothing is kept yet.'
                 : `${there.length} ${there.length > 1 ? 'jars' : 'jar'}, ${formatVolume(litres, units)}`}
-              {litresADay > 0 && ` · you use ${formatVolume(litresADay, units)} of broth a day`}
+              {litresADay > 0 &&
+                ` · you use ${formatVolume(litresADay, units)} of broth a day${lastsWords(answer?.answer)}`}
               {' · '}
               <button
                 type="button"

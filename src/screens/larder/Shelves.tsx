@@ -1,27 +1,40 @@
 import { leftInJar, type Jar } from '@/core/batch';
 import { firstToUse, type Keeps } from '@/core/keep';
 import { formatTemperature, formatVolume, type Units } from '@/core/quantity';
-import { JarDrawing, SHELF_PX } from '@/drawings/shelf';
+import { JarDrawing, shelfPx } from '@/drawings/shelf';
 import { keepsWords } from './larderWords';
 
 /** Room over a jar for its name and its days, and under it for the board, px. */
-const WORDS_PX = 48;
+const WORDS_PX = 50;
 const BOARD_PX = 7;
-const ROW_PX = WORDS_PX + SHELF_PX + BOARD_PX;
 
 const FREEZER_C = -18;
+
+/** Two lines at the most, and which run it is whatever else is cut. */
+function ShortName({ name }: { readonly name: string }) {
+  const run = /,\s*(run \d+)$/.exec(name);
+  const rest = run ? name.slice(0, run.index) : name;
+  return (
+    <span className="w-full px-0.5 text-center text-[12px] leading-[15px]">
+      <span className={run ? 'line-clamp-1 break-all' : 'line-clamp-2'}>{rest}</span>
+      {run && <span className="block">{run[1]}</span>}
+    </span>
+  );
+}
 
 function OnShelf({
   jar,
   keeps,
   now,
   units,
+  heightPx,
   onOpen,
 }: {
   readonly jar: Jar;
   readonly keeps: Keeps;
   readonly now: number;
   readonly units: Units;
+  readonly heightPx: number;
   readonly onOpen: (jar: Jar) => void;
 }) {
   const { text, presses, past } = keepsWords(jar, keeps, now);
@@ -30,14 +43,12 @@ function OnShelf({
     <li>
       <button
         type="button"
-        className="flex w-24 flex-col items-center justify-end rounded-lg hover:bg-copper/8"
-        style={{ height: ROW_PX - BOARD_PX }}
+        className="flex w-[88px] flex-col items-center justify-end rounded-lg hover:bg-copper/8"
+        style={{ height: heightPx }}
         onClick={() => onOpen(jar)}
         aria-label={`${jar.name}, ${formatVolume(litres, units)}, ${text}`}
       >
-        <span className="line-clamp-2 w-full px-0.5 text-center text-[12px] leading-[15px]">
-          {jar.name}
-        </span>
+        <ShortName name={jar.name} />
         <span
           className={`mb-1 text-[12px] leading-4 ${presses ? 'font-semibold text-rust' : 'text-quiet'}`}
         >
@@ -75,6 +86,8 @@ function Shelf({
 }) {
   const { units } = rest;
   const litres = jars.reduce((sum, jar) => sum + leftInJar(jar), 0);
+  const heightPx = WORDS_PX + shelfPx(jars.map((jar) => jar.holder));
+  const rowPx = heightPx + BOARD_PX;
   return (
     <section aria-label={name}>
       <h2 className="text-[14px] text-quiet">
@@ -84,14 +97,15 @@ function Shelf({
       <ul
         className={`flex flex-wrap gap-x-1 ${cold ? 'rounded-t-lg bg-steam/12' : ''}`}
         style={{
-          minHeight: ROW_PX,
-          backgroundImage: `repeating-linear-gradient(transparent 0 ${ROW_PX - BOARD_PX}px, var(--color-cobalt) ${ROW_PX - BOARD_PX}px ${ROW_PX}px)`,
+          minHeight: rowPx,
+          paddingBottom: BOARD_PX,
+          backgroundImage: `repeating-linear-gradient(transparent 0 ${heightPx}px, var(--color-cobalt) ${heightPx}px ${rowPx}px)`,
           rowGap: BOARD_PX,
         }}
       >
         {jars.length === 0 && <li className="self-center px-4 text-[15px] text-quiet">{empty}</li>}
         {jars.map((jar) => (
-          <OnShelf key={jar.id} jar={jar} {...rest} />
+          <OnShelf key={jar.id} jar={jar} heightPx={heightPx} {...rest} />
         ))}
       </ul>
     </section>

@@ -1,5 +1,6 @@
 import type { Jar } from '@/core/batch';
-import { firstToUse, type Keeps } from '@/core/keep';
+import { dueOf, firstToUse, type Keeps } from '@/core/keep';
+import { group } from 'd3-array';
 import type { Units } from '@/core/quantity';
 import { contentWords, keepsWords } from './larderWords';
 
@@ -20,16 +21,19 @@ export function UseFirst({
   readonly units: Units;
   readonly onOpen: (jar: Jar) => void;
 }) {
-  const first = firstToUse(
+  const order = firstToUse(
     jars.filter((jar) => jar.where === 'fridge'),
     keeps,
-  ).slice(0, SHOWN);
-  if (first.length === 0) return null;
+  );
+  // Jars of one broth made at once are one thing to use.
+  const lots = [...group(order, (jar) => `${jar.name} ${dueOf(jar, keeps)}`).values()];
+  if (lots.length === 0) return null;
   return (
     <section aria-label="Use first">
       <h2 className="text-[14px] text-quiet">Use first</h2>
       <ul className="divide-y divide-hairline border-y border-hairline">
-        {first.map((jar) => {
+        {lots.slice(0, SHOWN).map((lot) => {
+          const jar = lot[0] as Jar;
           const { text, presses } = keepsWords(jar, keeps, now);
           return (
             <li key={jar.id}>
@@ -38,9 +42,15 @@ export function UseFirst({
                 className="min-h-11 w-full py-2 text-left hover:bg-ink/5"
                 onClick={() => onOpen(jar)}
               >
-                <span className="font-semibold">{jar.name}</span>{' '}
+                <span className="font-semibold">
+                  {jar.name}
+                  {lot.length > 1 && `, ${lot.length} jars`}
+                </span>{' '}
                 <span className={presses ? 'font-semibold text-rust' : ''}>{text}</span>
-                <span className="block text-[13px] text-quiet">{contentWords(jar, units)}</span>
+                <span className="block text-[13px] text-quiet">
+                  {contentWords(jar, units)}
+                  {lot.length > 1 && ' each'}
+                </span>
               </button>
             </li>
           );

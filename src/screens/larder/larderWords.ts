@@ -1,7 +1,7 @@
 import { isStock, leftInJar, type Jar } from '@/core/batch';
 import { setOf } from '@/core/bones';
 import { daysLeft, type DayNote, type Keeps } from '@/core/keep';
-import { formatMinutes, formatVolume, type Units } from '@/core/quantity';
+import { formatVolume, type Units } from '@/core/quantity';
 
 /** How long a jar keeps from now, in words with a sign where it presses. */
 export function keepsWords(
@@ -26,13 +26,15 @@ export function keepsWords(
   return { text, presses: days === 1 && jar.where === 'fridge', past: false };
 }
 
-/** What is in it besides its name. @example contentWords(jar, 'metric') // "450 ml, trembles, 0.0 % salt" */
+/** What is in it besides its name: litres, how it sets, salt. */
 export function contentWords(jar: Jar, units: Units): string {
   return [
     formatVolume(leftInJar(jar), units),
     ...(jar.gPerL !== undefined && isStock(jar) ? [setOf(jar.gPerL)] : []),
     ...(jar.thick ? ['thick'] : []),
-    ...(jar.saltPercent !== undefined ? [`${jar.saltPercent.toFixed(1)} % salt`] : []),
+    ...(jar.saltPercent !== undefined
+      ? [jar.saltPercent < 0.05 ? 'unsalted' : `${jar.saltPercent.toFixed(1)} % salt`]
+      : []),
   ].join(', ');
 }
 
@@ -44,7 +46,7 @@ export function noteWords(
   switch (note.kind) {
     case 'use':
       return {
-        text: `${formatVolume(note.litres, units)} of ${note.name}`,
+        text: `${formatVolume(note.litres, units)} ${note.name}`,
         tone: '',
         sign: '',
       };
@@ -56,7 +58,7 @@ export function noteWords(
       };
     case 'thaw':
       return {
-        text: `tonight into the fridge: ${note.name}, loose in ${formatMinutes(60 * Math.round(note.hours))}`,
+        text: `thaw tonight: ${note.name}, loose in ${Math.round(note.hours)} h`,
         tone: 'text-cobalt',
         sign: '❄',
       };

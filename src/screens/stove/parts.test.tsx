@@ -90,10 +90,10 @@ describe('the stove', () => {
     expect(screen.getByRole('checkbox', { name: '100 g cavolo nero' })).toBeTruthy();
     expect(screen.getByText('out: 2 bay leaf')).toBeTruthy();
     press('Done');
-    expect(heading()).toBe('To the table');
+    expect(await screen.findByRole('heading', { name: 'To the table' })).toBeTruthy();
     // The bay leaf has been out since the lid came off.
-    expect(screen.getByText(/^Fish out: herb sprigs/)).toBeTruthy();
-    expect(screen.getByText('Into the bowls: ditalini.')).toBeTruthy();
+    expect(await screen.findByText(/^Fish out the herb sprigs\.$/)).toBeTruthy();
+    expect(screen.getByText(/Into each first its share of the ditalini/)).toBeTruthy();
     press('Write it in the log');
     expect(cook().endedAt).toBeDefined();
     expect(cook().marks.map((m) => m.kind)).toEqual([

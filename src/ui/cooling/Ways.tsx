@@ -33,7 +33,7 @@ function Row({
   const { sign, words, tone } = VERDICTS[way.judged.verdict];
   return (
     <tr className={chosen ? 'bg-copper/8 font-semibold' : ''}>
-      <th scope="row" className="py-1 pr-3 text-left font-[inherit]">
+      <th scope="row" className={`py-1 pr-3 text-left ${chosen ? 'font-semibold' : 'font-normal'}`}>
         <button
           type="button"
           className="min-h-11 text-left underline-offset-4 hover:underline"
@@ -69,6 +69,7 @@ export function Ways({
   );
   const { answer, failure } = useNewest(asked, tried);
   const [picked, setPicked] = useState<WayKey | null>(null);
+  const [all, setAll] = useState(false);
   const ways = answer?.answer ?? [];
   const chosen = ways.find((way) => way.key === picked) ?? ways[0];
   if (failure)
@@ -93,7 +94,14 @@ export function Ways({
         <b className="font-semibold">{wayName(chosen.key)}.</b> {wayDoes(chosen.key)}
         {needs && <span className="block text-quiet">Needs {needs}.</span>}
       </p>
-      <div className="grid gap-x-6 gap-y-3 lg:grid-cols-[minmax(0,1fr)_minmax(0,300px)]">
+      {!all && (
+        <Button look="quiet" className="sm:hidden" onClick={() => setAll(true)}>
+          Other ways
+        </Button>
+      )}
+      <div
+        className={`grid gap-x-6 gap-y-3 lg:grid-cols-[minmax(0,1fr)_minmax(0,300px)] ${all ? '' : 'max-sm:hidden'}`}
+      >
         <table className="w-full text-[15px]" aria-label="Ways to cool">
           <thead className="text-left text-[13px] text-quiet">
             <tr>

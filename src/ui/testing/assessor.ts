@@ -37,6 +37,15 @@ import {
   type StandInNow,
 } from '@/core/live';
 import {
+  daysAhead,
+  follow,
+  waysToCool,
+  type Followed,
+  type LarderDay,
+  type ToSee,
+  type Tried,
+} from '@/core/keep';
+import {
   judgeBatch,
   nextRun,
   planRunOffs,
@@ -183,3 +192,15 @@ export function debriefAway(cook: Cook): Promise<Debrief> {
 }
 
 export const warmModels = (): void => undefined;
+
+export function coolWaysAway(...asked: Parameters<typeof waysToCool>): Promise<readonly Tried[]> {
+  return later(() => waysToCool(...asked));
+}
+
+export function followAway(...asked: Parameters<typeof follow>): Promise<Followed> {
+  return later(() => follow(...asked));
+}
+
+export function aheadAway(see: ToSee, now: number): Promise<readonly LarderDay[]> {
+  return later(() => daysAhead(see, now));
+}

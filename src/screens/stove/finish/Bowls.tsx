@@ -2,6 +2,7 @@ import type { Assessment } from '@/core/assess';
 import type { Cook } from '@/core/batch';
 import { formatLevel, formatVolume, type Units } from '@/core/quantity';
 import type { Account } from '@/core/serve';
+import { Button } from '@/ui/Button';
 import { changeAfter } from '@/ui/larder';
 
 /** How many bowls go to the table, and what is left over. */
@@ -18,6 +19,7 @@ export function Bowls({
 }) {
   const { bowlL } = assessment.finish;
   const bowls = cook.after?.bowls ?? 0;
+  const servings = cook.batch.servings ?? 0;
   const most = Math.floor((account.bowlsL + Math.max(0, account.openL)) / bowlL + 0.25);
   const set = (next: number): void =>
     changeAfter(cook.id, (after) => ({ ...after, bowls: next, bowlL }));
@@ -48,6 +50,11 @@ export function Bowls({
           +
         </button>
       </span>
+      {servings > 0 && bowls === 0 && (
+        <Button look="plain" onClick={() => set(Math.min(servings, most))}>
+          {Math.min(servings, most)} bowls
+        </Button>
+      )}
       <span className="text-quiet">
         {formatVolume(bowlL, units)} each; {formatLevel(Math.max(0, account.openL), units)} left
         over

@@ -2,11 +2,11 @@
 
 import { useRouter } from 'next/navigation';
 import { nanoid } from 'nanoid';
-import { lazy, Suspense, useMemo } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import type { Cook } from '@/core/batch';
 import { planNow } from '@/core/live';
 import type { Units } from '@/core/quantity';
-import { accountOf, finishMoves, isThick, type FinishMove } from '@/core/serve';
+import { accountOf, finishMoves, isThick, type FinishKey, type FinishMove } from '@/core/serve';
 import { isoOf } from '@/session/clock';
 import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
@@ -22,6 +22,12 @@ import { Thicken } from './Thicken';
 // Charts and ways come when something is left over.
 const Rest = lazy(() => import('./Rest').then((m) => ({ default: m.Rest })));
 
+/** What opens the choices of a move. */
+const OPENS: Readonly<Partial<Record<FinishKey, string>>> = {
+  thicken: 'Thicken it',
+  taste: 'Taste it now',
+};
+
 /** A pot that has just been opened is a little under the boil, C. */
 const OPENED_C = 4;
 
@@ -29,6 +35,7 @@ const OPENED_C = 4;
 export function Finish({ cook, units }: { readonly cook: Cook; readonly units: Units }) {
   const router = useRouter();
   const clock = useClock();
+  const [opened, setOpened] = useState<FinishKey | null>(null);
   const { jars } = useHousehold();
   const plan = useMemo(() => planNow(cook), [cook]);
   const { assessment, error } = useAssessment(plan, cook.pot, cook.kitchen);
@@ -42,6 +49,8 @@ export function Finish({ cook, units }: { readonly cook: Cook; readonly units: U
     router.push(`/log/${cook.id}`);
   };
   const account = assessment && accountOf(assessment.finish.servedL, cook, jars);
+  // Before what comes first is done nobody tastes.
+  const next = moves.find((m) => !dropped.includes(m.key) && !done.includes(m.key))?.key;
   const extra = (move: FinishMove) => {
     if (!assessment || !account) return null;
     if (move.key === 'thicken')
@@ -89,6 +98,9 @@ export function Finish({ cook, units }: { readonly cook: Cook; readonly units: U
               onDrop={() =>
                 changeAfter(cook.id, (after) => ({ ...after, dropped: [...dropped, move.key] }))
               }
+              opens={OPENS[move.key]}
+              open={(opened ?? next) === move.key}
+              onOpen={() => setOpened(move.key)}
               onKeepBones={move.picked ? () => keepBones(move) : undefined}
             >
               {extra(move)}

@@ -9,6 +9,9 @@ export function Move({
   onDone,
   onDrop,
   onKeepBones,
+  opens,
+  open,
+  onOpen,
   children,
 }: {
   readonly move: FinishMove;
@@ -17,6 +20,10 @@ export function Move({
   readonly onDrop: () => void;
   /** Bones that were picked clean go into the bag; missing where there are none. */
   readonly onKeepBones?: (() => void) | undefined;
+  /** What opens its choices, where it has some; missing where they stand open. */
+  readonly opens?: string | undefined;
+  readonly open: boolean;
+  readonly onOpen: () => void;
   readonly children?: ReactNode;
 }) {
   const id = useId();
@@ -49,7 +56,16 @@ export function Move({
           <X size={18} aria-hidden />
         </button>
       </div>
-      {!done && <div className="pl-9">{children}</div>}
+      {!done && opens && !open && (
+        <button
+          type="button"
+          className="ml-9 min-h-11 text-cobalt underline underline-offset-4"
+          onClick={onOpen}
+        >
+          {opens}
+        </button>
+      )}
+      {!done && (open || !opens) && <div className="pl-9">{children}</div>}
       {onKeepBones && !done && (
         <button
           type="button"

@@ -14,7 +14,7 @@ const SPOON_G = 6;
 function saltWords(grams: number, units: Units): string {
   const pinches = Math.round(grams / PINCH_G);
   if (grams < SPOON_G / 4) return pinches > 1 ? `${pinches} pinches` : 'a pinch';
-  const tsp = formatSalt(grams, 'us').replace('tsp', 'teaspoon');
+  const tsp = formatSalt(grams, 'us').replace('tsp', grams > SPOON_G ? 'teaspoons' : 'teaspoon');
   return units === 'us' ? tsp : `${tsp}, ${grams.toFixed(grams < 10 ? 1 : 0)} g`;
 }
 
