@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import { Bench } from 'tinybench';
 import { assess, drawBatch } from '../src/core/assess';
 import { potOf, readLines } from '../src/core/batch';
+import { coolDown, waysToCool } from '../src/core/keep';
 import { judgeBatch, planRunOffs, solve, USUAL_WISHES } from '../src/core/solve';
 import { batchOf, item, pressure, REFERENCE, KITCHEN, POT } from '../src/core/testing/kitchen';
 import { loadOdex, minutesOf, odexCase } from '../src/core/testing/odexPot';
@@ -85,6 +86,27 @@ bench.add('solve, hardest', () => void solve(HARD, POT, KITCHEN, USUAL_WISHES));
 const troubled = batches.find((b) => b.id === 'b4') ?? HARD;
 const drawn = drawBatch(troubled, potOf(troubled, pots), kitchen, { draws: 100, seed: 1 });
 bench.add('advice', () => void judgeBatch(troubled, potOf(troubled, pots), kitchen, pots, drawn));
+const chili = {
+  litres: 3.5,
+  thick: true,
+  celsius: 92,
+  pot: POT,
+};
+const hand = { pans: 2, iceKg: 3, jars: [{ kind: 'half-litre' as const, count: 8 }] };
+const around = { ambientC: 19, altitudeM: 1150, fridgeC: 3 };
+const pans = waysToCool(chili, hand, around).find((way) => way.key === 'pot-out');
+if (!pans) throw new Error('no way to cool');
+const [stood] = pans.cooling.stands;
+if (!stood) throw new Error('nowhere to stand');
+bench.add(
+  'cooling, 5 h',
+  () =>
+    void coolDown(
+      { thick: true, startC: 92, stands: [{ ...stood, place: 'room', until: { minutes: 300 } }] },
+      around,
+    ),
+);
+bench.add('all ways to cool', () => void waysToCool(chili, hand, around));
 bench.add('reference loop', () => void referenceLoop());
 
 // The same heat equations by a general solver, at the loosest tolerance that is as exact as ours:
@@ -129,6 +151,8 @@ say('runs of bones median', median('runs of bones'));
 say('solve median', median('solve'));
 say('solve, hardest known median', median('solve, hardest'));
 say('advice on five calls median', median('advice'));
+say('a 5 h cooling curve of thick chili median', median('cooling, 5 h'), 1);
+say('all ways to cool a thick chili median', median('all ways to cool'));
 console.log(
   `heat equations: ours ${median('heat, ours').toFixed(2)} ms, ${oursOff.toFixed(2)} C off; ` +
     `odex ${median('heat, odex').toFixed(0)} ms at a tolerance of ${tolerance}`,

@@ -5,7 +5,7 @@ test('export, wipe, import gives the same bytes', async ({ page }) => {
   await page.goto('/bench/b1');
   await page.getByTestId('water-handle').focus();
   await page.keyboard.press('ArrowUp');
-  await expect(page.getByTestId('water')).toHaveText('1.45 L');
+  await expect(page.getByTestId('water')).toHaveText('1.05 L');
   await page.goto('/');
   const before = await exported(page);
   expect(JSON.parse(before)).toMatchObject({ format: 'retort', version: 2 });
@@ -102,9 +102,9 @@ test('two tabs show the same; the other one is told', async ({ page, context }) 
   await page.goto('/bench/b1');
   const other = await context.newPage();
   await other.goto('/bench/b1');
-  await expect(other.getByTestId('water')).toHaveText('1.4 L');
+  await expect(other.getByTestId('water')).toHaveText('1 L');
   await page.getByTestId('water-handle').focus();
   await page.keyboard.press('PageUp');
-  await expect(other.getByTestId('water')).toHaveText('1.65 L');
+  await expect(other.getByTestId('water')).toHaveText('1.25 L');
   await expect(other.getByRole('status').filter({ hasText: 'another tab' })).toBeVisible();
 });

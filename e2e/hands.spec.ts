@@ -120,9 +120,9 @@ test('water and a hold are dragged by touch on a phone', async ({ browser, baseU
   const page = await context.newPage();
   await page.goto('/bench/b1');
   const water = page.getByTestId('water');
-  await expect(water).toHaveText('1.4 L');
+  await expect(water).toHaveText('1 L');
   await touch(context, page, page.getByTestId('water-handle'), 0, -25);
-  await expect(water).not.toHaveText('1.4 L');
+  await expect(water).not.toHaveText('1 L');
   expect(Number.parseFloat((await water.textContent()) ?? '')).toBeGreaterThan(1.8);
 
   const hold = page.getByRole('slider', { name: 'End of the hold' });

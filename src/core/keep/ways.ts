@@ -44,6 +44,8 @@ interface WayDefinition {
   readonly does: string;
   /** Minutes of hands. */
   readonly workMin: number;
+  /** It is boiled up again, and cools so often. */
+  readonly coolings?: number;
   /** Null where it cannot be done with this. */
   readonly stands: (
     left: Left,
@@ -68,6 +70,9 @@ const TAP_C = 15;
 const FUSION = 333_600;
 const WATER_J = 4186;
 const OVERNIGHT_MIN = 600;
+const HALF_A_DAY_MIN = 720;
+/** Of two days. */
+const COOLINGS = 4;
 
 function inPot({ litres, pot }: Left, more: Partial<Portions> = {}): Portions {
   const radiusM = pot.innerDiameterCm / 200;
@@ -202,6 +207,22 @@ export const WAYS = {
       ],
     }),
   },
+  'twice-a-day': {
+    name: 'In the pot for two days, boiled up twice a day',
+    does: 'The old way with a stew: left in its pot and boiled up morning and evening. Each time it stands lukewarm for hours.',
+    workMin: 20,
+    coolings: COOLINGS,
+    stands: (left) => ({
+      needs: {},
+      stands: [
+        stand(
+          'room',
+          { minutes: HALF_A_DAY_MIN },
+          inPot(left, { lossWPerK: potVessel(left.pot).lossWPerK }),
+        ),
+      ],
+    }),
+  },
   'keep-warm': {
     name: 'Kept warm overnight',
     does: 'It stays on keep-warm with the lid on until morning: hot enough to be safe, where the pot really holds 60 °C. Read it before you go, and in the morning.',
@@ -258,7 +279,9 @@ export function tryWay(
     needs: plan.needs,
     cooling,
     curve,
-    judged: judge(curve),
+    judged: way.coolings
+      ? worst(reheated(left, HALF_A_DAY_MIN, way.coolings, surroundings))
+      : judge(curve),
     has: hasAll(plan.needs, hand),
   };
 }
@@ -297,6 +320,13 @@ export function reheated(
       ),
     );
   return Array.from({ length: times }, (_, i) => one(i === 0 ? left.celsius : REBOILED_C));
+}
+
+/** Of several coolings the first that fails; where none does, the first. */
+function worst(all: readonly Judged[]): Judged {
+  const found = all.find((j) => j.verdict === 'throw out') ?? all[0];
+  if (!found) throw new RangeError('nothing was cooled');
+  return found;
 }
 
 /** Boiled up through and through; 74 C at the least (USDA FSIS). */

@@ -1,5 +1,5 @@
 /** A household of many years, made of a small one: every record again and again, with its own id and day. */
-import type { Batch, Bundle, Cook } from '../batch';
+import { withoutClaims, type Batch, type Bundle, type Cook } from '../batch';
 
 const DAY_MS = 24 * 3600 * 1000;
 
@@ -23,7 +23,8 @@ export function largeHousehold(from: Bundle, many: HowMany = TWENTY_YEARS): Bund
   if (from.batches.length === 0 || from.cooks.length === 0)
     throw new RangeError('nothing to make more of');
   const batches = cycled(from.batches, many.batches, (batch, i): Batch => ({
-    ...batch,
+    // A jar is in one plan.
+    ...withoutClaims(batch),
     id: `${batch.id}-${i}`,
     name: `${batch.name}, ${i + 1}`,
   }));

@@ -5,6 +5,7 @@ import {
   setWater,
   stepsOf,
   waterL,
+  withoutClaims,
   type Batch,
   type Kitchen,
   type Pot,
@@ -84,7 +85,8 @@ export interface Start {
 export function startCook({ id, batch, pot, kitchen, assessment, draws, at }: Start): Cook {
   return {
     id,
-    batch: { ...batch, steps: stepsOf(batch) },
+    // What it took from jars stands with them: a cook of it again takes from others.
+    batch: { ...withoutClaims(batch), steps: stepsOf(batch) },
     pot,
     kitchen,
     model: MODEL,

@@ -12,6 +12,7 @@ import { Button } from '@/ui/Button';
 import { saveBatch, saveCook, useHousehold } from '@/ui/household';
 import { CookTrace } from '@/ui/CookTrace';
 import { NotHere } from '@/ui/NotHere';
+import { AfterLid } from './AfterLid';
 import { comparisons } from './comparison';
 import { Yields } from './Yields';
 
@@ -213,6 +214,7 @@ export function CookScreen({ id }: { readonly id: string }) {
           </tbody>
         </table>
         <Yields cook={cook} units={kitchen.units} />
+        <AfterLid cook={cook} units={kitchen.units} />
         <h2 className="mt-7 text-lg font-semibold">How was it?</h2>
         <Verdicts cook={cook} units={kitchen.units} />
       </div>

@@ -4,6 +4,7 @@ import { lazy, Suspense, useEffect } from 'react';
 import type { Cook, Mark } from '@/core/batch';
 import { planNow } from '@/core/live';
 import { wordsOf } from '@/core/timetable';
+import { later } from '@/drawings/later';
 import { useClock, useNow } from '@/ui/clock';
 import { useCookCalls } from '@/ui/cooking/calling';
 import { clockFace } from '@/ui/cooking/clockFace';
@@ -27,7 +28,7 @@ import { TickList } from './TickList';
 const Debrief = lazy(() => import('./Debrief').then((m) => ({ default: m.Debrief })));
 
 // What is done with the open pot comes when it is open.
-const Finish = lazy(() => import('./finish/Finish').then((m) => ({ default: m.Finish })));
+const Finish = later(() => import('./finish/Finish').then((m) => m.Finish));
 
 /** The page's own title, when no clock runs in it. */
 const NAME = 'Retort';
@@ -108,9 +109,10 @@ function Stove({ cook }: { readonly cook: Cook }) {
           (cook.rehearsal ? (
             <Done cook={cook} />
           ) : (
-            <Suspense fallback={<div className="h-40 animate-pulse rounded-xl bg-hairline/50" />}>
+            <section aria-label="Finish" className="mt-2">
+              <h2 className="figure text-4xl">To the table</h2>
               <Finish cook={cook} units={units} />
-            </Suspense>
+            </section>
           ))
         )}
         {undone && <p className="mt-3 max-w-2xl text-[17px] text-rust">{undone}</p>}

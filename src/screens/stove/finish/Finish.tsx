@@ -2,11 +2,12 @@
 
 import { useRouter } from 'next/navigation';
 import { nanoid } from 'nanoid';
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { Cook } from '@/core/batch';
 import { planNow } from '@/core/live';
 import type { Units } from '@/core/quantity';
 import { accountOf, finishMoves, isThick, type FinishKey, type FinishMove } from '@/core/serve';
+import { later } from '@/drawings/later';
 import { isoOf } from '@/session/clock';
 import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
@@ -20,7 +21,7 @@ import { Taste } from './Taste';
 import { Thicken } from './Thicken';
 
 // Charts and ways come when something is left over.
-const Rest = lazy(() => import('./Rest').then((m) => ({ default: m.Rest })));
+const Rest = later(() => import('./Rest').then((m) => m.Rest));
 
 /** What opens the choices of a move. */
 const OPENS: Readonly<Partial<Record<FinishKey, string>>> = {
@@ -73,8 +74,7 @@ export function Finish({ cook, units }: { readonly cook: Cook; readonly units: U
     changeAfter(cook.id, (after) => ({ ...after, done: [...new Set([...done, move.key])] }));
   };
   return (
-    <section className="mt-2 space-y-4" aria-label="Finish">
-      <h2 className="figure text-4xl">To the table</h2>
+    <div className="mt-3 space-y-4">
       {error && (
         <p role="alert" className="text-rust">
           {error}
@@ -120,20 +120,18 @@ export function Finish({ cook, units }: { readonly cook: Cook; readonly units: U
           <h3 id="the-rest" className="text-lg font-semibold">
             The rest
           </h3>
-          <Suspense fallback={<div className="h-40 animate-pulse rounded-xl bg-hairline/50" />}>
-            <Rest
-              cook={cook}
-              openL={account.openL}
-              thick={isThick(assessment)}
-              celsius={assessment.boilC - OPENED_C}
-              units={units}
-            />
-          </Suspense>
+          <Rest
+            cook={cook}
+            openL={account.openL}
+            thick={isThick(assessment)}
+            celsius={assessment.boilC - OPENED_C}
+            units={units}
+          />
         </section>
       )}
       <Button look="copper" className="!min-h-14 !px-8 !text-lg" onClick={write}>
         Write it in the log
       </Button>
-    </section>
+    </div>
   );
 }
