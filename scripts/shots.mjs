@@ -61,42 +61,12 @@ async function toTheValve(page) {
     .waitFor();
 }
 
-const RECIPE = `Venison chili for the hill
-
-Serves 6
-
-900 g stewing venison, 25 mm cubes
-2 tbsp oil
-2 onions, chopped
-300 g borlotti, soaked overnight
-700 ml beef or lamb stock
-150 g ditalini
-
-1. Brown the venison in the oil, about 10 minutes. Set aside.
-2. Add the onions and cook until soft.
-3. Return the venison, add the beans and the stock. Cook at high pressure for 25 to 30 minutes, then let it release naturally for 15 minutes.
-4. Stir in the ditalini and simmer for 8 minutes.`;
-
 const PHONE = { width: 390, height: 844 };
 
 try {
   await shot('batches', (page) => page.goto(home));
   await shot('bench', bench('b1'));
-  await shot('bench-calls', bench('b4'));
   await shot('bench-phone', bench('b1'), PHONE);
-  await shot('bench-wish', async (page) => {
-    await bench('b1')(page);
-    await page.getByRole('button', { name: /^Wish, cut and temperature of lamb neck/ }).click();
-    await page.getByRole('group', { name: 'What you want of lamb neck' }).waitFor();
-  });
-  await shot('bench-releases', async (page) => {
-    await bench('b4')(page);
-    await page
-      .getByRole('button', { name: /^hold 25/ })
-      .first()
-      .click();
-    await page.getByRole('table', { name: 'The ways of letting it go' }).waitFor();
-  });
   await shot('bench-clock', async (page) => {
     await bench('b1')(page);
     await page.getByRole('button', { name: 'More' }).click();
@@ -194,16 +164,51 @@ try {
     await page.getByRole('button', { name: 'Look back on it' }).click();
     await page.getByRole('region', { name: 'What it came down to' }).waitFor();
   });
+  const opened = async (page) => {
+    await page.goto(`${home}/bench/b4`);
+    await page
+      .getByText(/8 in 10/)
+      .first()
+      .waitFor();
+    await page.getByRole('button', { name: 'Take it to the stove' }).click();
+    for (const name of ['Lid locked', 'At pressure', 'End the hold now', 'Valve opened'])
+      await page.getByRole('button', { name }).click();
+    for (const name of ['Pin down', 'Lid off']) await page.getByRole('button', { name }).click();
+    await page.getByTestId('ways').waitFor();
+  };
+  await shot('finish', async (page) => {
+    await opened(page);
+    for (const name of [/Fish out/, /Lift out/, /skim/])
+      await page.getByRole('checkbox', { name }).check();
+    await page.getByRole('list', { name: 'Ways to thicken' }).waitFor();
+    await page.clock.runFor(500);
+  });
+  await shot('cooling', async (page) => {
+    await opened(page);
+    await page.getByRole('button', { name: '6 bowls', exact: true }).click();
+    await page.getByRole('button', { name: 'Cool it so' }).click();
+    await page.getByRole('button', { name: 'Write it in the log' }).click();
+    await page.getByRole('link', { name: 'Larder', exact: true }).click();
+    await page.getByTestId('judgement').waitFor();
+    await page.clock.runFor('28:00');
+    await page.getByLabel(/Its middle reads/).fill('41');
+    await page.getByRole('button', { name: 'Read just now' }).click();
+    await page.getByText('41 °C', { exact: true }).waitFor();
+    await page.getByRole('list', { name: 'The next days' }).waitFor();
+    await page.clock.runFor(1000);
+  });
+  await shot('larder', async (page) => {
+    await page.goto(`${home}/larder`);
+    await page.getByRole('list', { name: 'The next days' }).waitFor();
+    await page.clock.runFor(1000);
+  });
+  await shot('labels', async (page) => {
+    await page.goto(`${home}/larder/labels`);
+    await page.getByTestId('label').first().waitFor();
+  });
   await shot('log', (page) => page.goto(`${home}/log`));
   await shot('run', (page) => page.goto(`${home}/log/r2`));
   await shot('kitchen', (page) => page.goto(`${home}/kitchen`));
-  await shot('recipe', async (page) => {
-    await page.goto(home);
-    await page.getByRole('button', { name: 'Files' }).click();
-    await page.getByRole('menuitem', { name: 'Bring in a recipe' }).click();
-    await page.getByLabel('Paste it').fill(RECIPE);
-    await page.getByRole('list', { name: 'Steps as understood' }).waitFor();
-  });
 } finally {
   await browser.close();
   stop();

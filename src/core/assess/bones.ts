@@ -34,10 +34,10 @@ interface Kind {
   readonly celsius: readonly number[];
   /** Gelatine given so far, g. */
   readonly along: readonly number[];
-  readonly fat: readonly number[];
+  readonly fat: () => readonly number[];
   readonly most: number;
   /** What its softening counts, min at 100 C. */
-  readonly cooked: readonly number[];
+  readonly cooked: () => readonly number[];
 }
 
 /** From one pouring to the next; samples of the trace. */
@@ -57,6 +57,12 @@ export interface BonesModel {
   /** Gelatine in the liquid in the pot, g, at the samples. */
   readonly gelatineG: readonly number[];
   readonly strongG: readonly number[];
+}
+
+/** Worked out when it is first asked for. */
+function once<T>(work: () => T): () => T {
+  let done: { readonly value: T } | null = null;
+  return () => (done ??= { value: work() }).value;
 }
 
 function kindOf(model: Model, item: PlannedItem, earlier: readonly Kind[]): Kind | null {
@@ -80,9 +86,10 @@ function kindOf(model: Model, item: PlannedItem, earlier: readonly Kind[]): Kind
     bones,
     celsius,
     along: gelatineAlong(bones, s, celsius),
-    fat: fatAlong(fatG, s, celsius),
+    // Of meat in a soup nobody asks for these.
+    fat: once(() => fatAlong(fatG, s, celsius)),
     most,
-    cooked: cookValues(s, celsius, USUAL_Z),
+    cooked: once(() => cookValues(s, celsius, USUAL_Z)),
   };
 }
 
@@ -199,7 +206,8 @@ function spentIn(bones: BonesModel, index: number): readonly string[] {
 }
 
 function crumbledIn(bones: BonesModel, { from, to }: Span): readonly string[] {
-  return bones.kinds.flatMap(({ item, bones: { extract }, cooked }) => {
+  return bones.kinds.flatMap(({ item, bones: { extract }, cooked: along }) => {
+    const cooked = along();
     const before = from > 0 ? valueAt(cooked, from - 1) : 0;
     const limit = extract.crumbleMin ?? Number.POSITIVE_INFINITY;
     return before < limit && valueAt(cooked, to) >= limit ? [item.id] : [];
@@ -248,7 +256,7 @@ export function bonesReport(model: Model, bones: BonesModel): readonly BonesRepo
         setsGPerL,
         share: most > 0 ? gelatineG / most : 0,
         set: setOf(setsGPerL),
-        fatG: given((k) => k.fat, span),
+        fatG: given((k) => k.fat(), span),
         tenMoreG: tenMore(model, bones, span),
         fuelKWh:
           inside.reduce((sum, i) => sum + (heat.steps[i]?.heaterJ ?? 0), 0) /

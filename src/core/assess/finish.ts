@@ -110,11 +110,14 @@ function piecesOf(model: Model, reports: readonly ItemReport[]): FinishReport['p
   return { litres, starchG };
 }
 
+/** Of less fat nothing is seen, g. */
+const TRACE_G = 1;
+
 /** Fat of oils and of what melts, g. */
 function fatOf({ plan, heat }: Model): number {
   return plan.items.reduce((sum, { id, food, massG, apart }) => {
-    if (apart) return sum;
     const all = (massG * food.composition.fat) / 100;
+    if (apart || all < TRACE_G) return sum;
     const trace = heat.items[id];
     return sum + (trace ? (fatAlong(all, heat.trace.s, trace.surfaceC).at(-1) ?? 0) : all);
   }, 0);

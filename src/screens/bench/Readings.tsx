@@ -6,10 +6,10 @@ import {
   type Range,
   type ReleaseReport,
 } from '@/core/assess';
-import { isStock, type Batch, type Kitchen } from '@/core/batch';
+import type { Batch, Kitchen } from '@/core/batch';
 import { thicknessWord } from '@/core/finish';
 import { releaseOf, waitOf } from '@/core/vocabulary';
-import { formatLevel, formatMass, formatSalt, formatVolume } from '@/core/quantity';
+import { formatLevel, formatMass, formatSalt, formatVolume, type Units } from '@/core/quantity';
 import { formatHours, LONG_MIN } from '@/session/clockText';
 
 function Reading({
@@ -81,20 +81,51 @@ function timeSide(empty: boolean, never: boolean, range: Range | undefined): str
   return `${say(range.p10)} to ${say(range.p90)}, ${BAND_IN_TEN} in 10`;
 }
 
-/** What comes to the table: bowls, how thick, how it changes; of a stock its fat. */
-function bowlsOf({ finish }: Assessment, { units }: Kitchen, stock: boolean) {
-  const { bowls, bowlL, pas, fatG } = finish;
-  const [now, later] = [thicknessWord(pas.table), thicknessWord(pas.tomorrow)];
-  const fat = fatG >= FAT_G ? `${formatMass(fatG, units)} of fat` : '';
+/** What comes to the table: how many bowls of what is in the pot, and how thick it is. */
+function bowlsOf({ finish }: Assessment, { units }: Kitchen) {
+  const { bowls, bowlL, pas } = finish;
   return {
     value: String(Math.max(0, Math.round(bowls))),
     unit: `of ${formatVolume(bowlL, units)}`,
-    side: stock ? fat : now === later ? now : `${now}, tomorrow ${later}`,
+    side: thicknessWord(pas.table),
   };
 }
 
-/** Less is not worth a word, g. */
+/** How it is as it comes to the table, an hour later, and warmed up tomorrow. */
+function AfterTheLid({
+  assessment: { finish, salt },
+  units,
+}: {
+  readonly assessment: Assessment;
+  readonly units: Units;
+}) {
+  const { pas, fatG, drinksOnL } = finish;
+  const rows = [
+    ['At the table', thicknessWord(pas.table)],
+    ['In an hour', thicknessWord(pas.hour)],
+    ['Tomorrow', thicknessWord(pas.tomorrow)],
+    ...(fatG >= FAT_G ? [['Fat to skim', formatMass(fatG, units)]] : []),
+    ...(drinksOnL >= DRUNK_L ? [['Drunk by tomorrow', formatVolume(drinksOnL, units)]] : []),
+    ['Salt', `${salt.percent.toFixed(2)} %`],
+  ] as const;
+  return (
+    <details className="text-[13px]">
+      <summary className="min-h-6 cursor-pointer text-quiet">After the lid</summary>
+      <dl className="grid grid-cols-[1fr_auto] gap-x-3 border-y border-hairline py-1">
+        {rows.map(([name, text]) => (
+          <div key={name} className="col-span-2 grid grid-cols-subgrid">
+            <dt className="text-quiet">{name}</dt>
+            <dd className="text-right">{text}</dd>
+          </div>
+        ))}
+      </dl>
+    </details>
+  );
+}
+
+/** Less is not worth a word, g, L. */
 const FAT_G = 15;
+const DRUNK_L = 0.05;
 
 /** The answers a cook came for. */
 export function Readings({
@@ -119,37 +150,40 @@ export function Readings({
   const long = total >= LONG_MIN;
   const broth = assessment.fill.finishedBrothL;
   return (
-    <dl className="space-y-1" aria-label="Readings">
-      <Reading name="Fits" {...fit} />
-      <Reading
-        name="To the table"
-        value={empty || never ? '–' : long ? formatHours(total) : String(Math.round(total))}
-        unit={empty || never ? '' : long ? 'h' : 'min'}
-        side={timeSide(empty, never, range)}
-      />
-      <Reading
-        name="Valve"
-        value={empty || never ? '–' : open.value}
-        unit={empty || never ? '' : (open.unit ?? '')}
-        side={empty || never ? '' : open.side}
-      />
-      <Reading
-        name="Broth left"
-        value={formatLevel(broth, kitchen.units).split(' ')[0] ?? ''}
-        unit={formatLevel(broth, kitchen.units).split(' ')[1] ?? ''}
-        side={bowls > 0 ? `${formatVolume(broth / bowls, kitchen.units)} a bowl` : ''}
-      />
-      {!empty && <Reading name="Bowls in all" {...bowlsOf(assessment, kitchen, isStock(batch))} />}
-      <Reading
-        name="Salt"
-        value={assessment.salt.percent.toFixed(1)}
-        unit="%"
-        side={
-          assessment.finish.saltToAddG >= 1
-            ? `${formatSalt(assessment.finish.saltToAddG, kitchen.units)} left to add`
-            : `${formatSalt(assessment.salt.grams, kitchen.units)} in it`
-        }
-      />
-    </dl>
+    <>
+      <dl className="space-y-1" aria-label="Readings">
+        <Reading name="Fits" {...fit} />
+        <Reading
+          name="To the table"
+          value={empty || never ? '–' : long ? formatHours(total) : String(Math.round(total))}
+          unit={empty || never ? '' : long ? 'h' : 'min'}
+          side={timeSide(empty, never, range)}
+        />
+        <Reading
+          name="Valve"
+          value={empty || never ? '–' : open.value}
+          unit={empty || never ? '' : (open.unit ?? '')}
+          side={empty || never ? '' : open.side}
+        />
+        <Reading
+          name="Broth left"
+          value={formatLevel(broth, kitchen.units).split(' ')[0] ?? ''}
+          unit={formatLevel(broth, kitchen.units).split(' ')[1] ?? ''}
+          side={bowls > 0 ? `${formatVolume(broth / bowls, kitchen.units)} a bowl` : ''}
+        />
+        {!empty && <Reading name="Bowls in all" {...bowlsOf(assessment, kitchen)} />}
+        <Reading
+          name="Salt"
+          value={assessment.salt.percent.toFixed(1)}
+          unit="%"
+          side={
+            assessment.finish.saltToAddG >= 1
+              ? `${formatSalt(assessment.finish.saltToAddG, kitchen.units)} left to add`
+              : `${formatSalt(assessment.salt.grams, kitchen.units)} in it`
+          }
+        />
+      </dl>
+      {!empty && <AfterTheLid assessment={assessment} units={kitchen.units} />}
+    </>
   );
 }
