@@ -1,3 +1,4 @@
+import { useDeferredValue } from 'react';
 import { leftInJar, type Jar } from '@/core/batch';
 import { firstToUse, type Keeps } from '@/core/keep';
 import { formatTemperature, formatVolume, type Units } from '@/core/quantity';
@@ -9,6 +10,8 @@ const WORDS_PX = 50;
 const BOARD_PX = 7;
 
 const FREEZER_C = -18;
+/** Jars that are drawn with the page. */
+const FIRST = 24;
 
 /** Two lines at the most, and which run it is whatever else is cut. */
 function ShortName({ name }: { readonly name: string }) {
@@ -85,6 +88,8 @@ function Shelf({
   readonly onOpen: (jar: Jar) => void;
 }) {
   const { units } = rest;
+  // The first rows at once, the rest of a full larder a little later.
+  const shown = useDeferredValue(jars.length, FIRST);
   const litres = jars.reduce((sum, jar) => sum + leftInJar(jar), 0);
   const heightPx = WORDS_PX + shelfPx(jars.map((jar) => jar.holder));
   const rowPx = heightPx + BOARD_PX;
@@ -104,7 +109,7 @@ function Shelf({
         }}
       >
         {jars.length === 0 && <li className="self-center px-4 text-[15px] text-quiet">{empty}</li>}
-        {jars.map((jar) => (
+        {jars.slice(0, shown).map((jar) => (
           <OnShelf key={jar.id} jar={jar} heightPx={heightPx} {...rest} />
         ))}
       </ul>
