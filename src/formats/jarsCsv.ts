@@ -3,6 +3,7 @@ import Papa from 'papaparse';
 import { leftInJar, type Jar, type JarPlace } from '../core/batch';
 import { dueOf, type Keeps } from '../core/keep';
 import { HOLDER_KINDS, type HolderKind } from '../core/vocabulary';
+import { cellText, plainCell } from './cells';
 
 /** Columns, in order; a file may have them in any, and more. */
 const COLUMNS = [
@@ -24,15 +25,11 @@ type Column = (typeof COLUMNS)[number];
 
 const KINDS = ['soup', 'chili', 'stock', 'broth'] as const;
 
-/** What a spreadsheet would take for a formula is text all the same. */
-const plain = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text);
-const unplain = (text: string): string => text.replace(/^'(?=[=+\-@])/, '');
-
 /** A table of jars, a line each. */
 export function writeJars(jars: readonly Jar[], keeps: Keeps): string {
   const rows = jars.map((jar): Record<Column, string | number> => ({
     id: jar.id,
-    name: plain(jar.name),
+    name: plainCell(jar.name),
     litres: jar.litres,
     left_litres: Number(leftInJar(jar).toFixed(4)),
     jar: jar.holder ?? '',
@@ -67,7 +64,7 @@ const oneOf = <T extends string>(all: readonly T[], text: string | undefined): T
   all.find((one) => one === text?.trim());
 
 function jarOf(row: Readonly<Partial<Record<string, string>>>, id: string): Jar | string {
-  const name = unplain((row['name'] ?? '').trim());
+  const name = cellText((row['name'] ?? '').trim());
   const litres = number(row['left_litres']) ?? number(row['litres']);
   const made = Date.parse(row['made'] ?? '');
   if (name === '') return 'a name is missing';

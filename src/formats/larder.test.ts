@@ -2,6 +2,10 @@ import fc from 'fast-check';
 import type { Jar } from '../core/batch';
 import { keepsOf } from '../core/keep';
 import { HOLDER_KINDS } from '../core/vocabulary';
+import Papa from 'papaparse';
+import { cookOf } from '../core/testing/cooks';
+import { REFERENCE } from '../core/testing/kitchen';
+import { writeCooks } from './cooksCsv';
 import { readJars, writeJars } from './jarsCsv';
 import { labelAt, LABEL_SHEET_KEYS, LABEL_SHEETS } from './labels';
 
@@ -91,5 +95,25 @@ describe('sheets of labels', () => {
         sheet.labelMm[1] - 1e-9,
       );
     }
+  });
+});
+
+describe('the log as a table', () => {
+  it('has a line a cook, the oldest first, and no rehearsal', () => {
+    const cook = cookOf('a', REFERENCE, '2026-11-24T16:00:00.000Z');
+    const table = writeCooks([
+      { ...cook, verdicts: { i1: 'under' }, note: '=SUM(A1) more, "tender"' },
+      { ...cook, id: 'b', startedAt: '2026-11-20T16:00:00.000Z' },
+      { ...cook, id: 'c', rehearsal: {} },
+    ]);
+    const { data } = Papa.parse<Record<string, string>>(table, { header: true });
+    expect(data.map((row) => row['id'])).toEqual(['b', 'a']);
+    expect(data[1]).toMatchObject({
+      dish: 'Test batch',
+      verdicts: 'lamb neck: under',
+      note: `'=SUM(A1) more, "tender"`,
+      happened_min: '',
+    });
+    expect(Number(data[1]?.['foretold_min'])).toBeCloseTo(cook.predicted.totalMin, 1);
   });
 });

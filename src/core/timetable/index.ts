@@ -8,6 +8,7 @@ export {
   type Standing,
 } from './stages';
 export { wordsOf, type Words } from './words';
+export { realTotalMin } from './real';
 export { cookAgain, cookInPot, startCook, type Start } from './cook';
 export { aheadOf, beginsOf, clashesOf, type Ahead, type AheadKind } from './ahead';
 export { eveningClashes, eveningOf, type Clash, type Dated, type EveningMove } from './evening';

@@ -14,6 +14,7 @@ import { CookTrace } from '@/ui/CookTrace';
 import { NotHere } from '@/ui/NotHere';
 import { AfterLid } from './AfterLid';
 import { comparisons } from './comparison';
+import { History } from './History';
 import { Yields } from './Yields';
 
 const VERDICTS: readonly Verdict[] = ['under', 'right', 'over'];
@@ -215,6 +216,7 @@ export function CookScreen({ id }: { readonly id: string }) {
         </table>
         <Yields cook={cook} units={kitchen.units} />
         <AfterLid cook={cook} units={kitchen.units} />
+        <History cook={cook} cooks={cooks} units={kitchen.units} />
         <h2 className="mt-7 text-lg font-semibold">How was it?</h2>
         <Verdicts cook={cook} units={kitchen.units} />
       </div>

@@ -1,14 +1,18 @@
 'use client';
 
 import Link from 'next/link';
-import { useMemo } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { dateAndTime } from '@/session/clockText';
 import type { Cook } from '@/core/batch';
 import { formatMinutes } from '@/core/quantity';
-import { buttonLook } from '@/ui/Button';
+import { realTotalMin } from '@/core/timetable';
+import { foundIn } from '@/core/learn';
+import { later } from '@/drawings/later';
+import { Button, buttonLook } from '@/ui/Button';
+import { download } from '@/ui/download';
 import { useHousehold } from '@/ui/household';
 import { LongList } from '@/ui/LongList';
-import { realTotalMin, verdictSummary } from './comparison';
+import { verdictSummary } from './comparison';
 
 function CookRow({ cook }: { readonly cook: Cook }) {
   const real = realTotalMin(cook);
@@ -41,6 +45,57 @@ function CookRow({ cook }: { readonly cook: Cook }) {
 
 const idOf = (cook: Cook): string => cook.id;
 
+// Its charts come when they are asked for.
+const Believed = later(
+  () => import('./Believed').then((m) => m.Believed),
+  () => <div className="mt-4 h-60 animate-pulse rounded-xl bg-hairline/50" />,
+);
+
+async function saveTable(cooks: readonly Cook[]): Promise<void> {
+  const { writeCooks } = await import('@/formats/cooksCsv');
+  download('log.csv', writeCooks(cooks), 'text/csv');
+}
+
+/** Finds cooks; and what all of them say of Retort itself. */
+function Tools({
+  cooks,
+  question,
+  found,
+  onQuestion,
+}: {
+  readonly cooks: readonly Cook[];
+  readonly question: string;
+  readonly found: number;
+  readonly onQuestion: (question: string) => void;
+}) {
+  const [believed, setBelieved] = useState(false);
+  return (
+    <>
+      <div className="mt-4 flex flex-wrap items-end gap-3">
+        <label className="min-w-60 flex-1 text-[13px] text-quiet">
+          Find by dish, food, pot or verdict
+          <input
+            type="search"
+            className="field mt-1 text-[15px] text-ink"
+            value={question}
+            onChange={(event) => onQuestion(event.target.value)}
+          />
+        </label>
+        <Button aria-expanded={believed} onClick={() => setBelieved(!believed)}>
+          Is Retort to be believed?
+        </Button>
+        <Button onClick={() => void saveTable(cooks)}>All as CSV</Button>
+      </div>
+      {question.trim() !== '' && (
+        <p role="status" className="mt-2 text-[14px] text-quiet">
+          {found === 0 ? 'Nothing is found.' : `${found} of ${cooks.length}`}
+        </p>
+      )}
+      {believed && <Believed cooks={cooks} />}
+    </>
+  );
+}
+
 /** Every cook, the newest first. */
 export function LogScreen() {
   const { cooks } = useHousehold();
@@ -51,6 +106,9 @@ export function LogScreen() {
         .toSorted((a, b) => (a.startedAt < b.startedAt ? 1 : -1)),
     [cooks],
   );
+  const [question, setQuestion] = useState('');
+  const asked = useDeferredValue(question);
+  const found = useMemo(() => foundIn(sorted, asked), [sorted, asked]);
   return (
     <main className="mx-auto w-full max-w-6xl px-4 py-6 sm:px-6">
       <h1 className="figure text-4xl">Log</h1>
@@ -66,9 +124,12 @@ export function LogScreen() {
           </Link>
         </div>
       ) : (
-        <LongList items={sorted} keyOf={idOf} label="Runs" rowPx={74} columns={1}>
-          {(cook) => <CookRow cook={cook} />}
-        </LongList>
+        <>
+          <Tools cooks={sorted} question={question} found={found.length} onQuestion={setQuestion} />
+          <LongList key={asked} items={found} keyOf={idOf} label="Runs" rowPx={74} columns={1}>
+            {(cook) => <CookRow cook={cook} />}
+          </LongList>
+        </>
       )}
     </main>
   );

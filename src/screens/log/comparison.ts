@@ -1,28 +1,12 @@
 /** Predicted against real, as rows to show. */
-import { stepsOf, type Cook } from '@/core/batch';
-import { happened } from '@/core/timetable';
+import type { Cook } from '@/core/batch';
+import { happened, realTotalMin } from '@/core/timetable';
 
 export interface Comparison {
   readonly name: string;
   readonly predictedMin: number;
   /** Null where a mark was not pressed. */
   readonly realMin: number | null;
-}
-
-/** When it was on the table: a cooling at the end came after it. ISO 8601 */
-function servedAt(cook: Cook): string | undefined {
-  const steps = stepsOf(cook.batch);
-  const last = steps[steps.findLastIndex((s) => s.kind !== 'cool')];
-  if (!last || last === steps.at(-1)) return cook.endedAt;
-  return cook.marks.findLast((m) => m.step === last.id)?.at ?? cook.endedAt;
-}
-
-/** From the lid to the table, min; null while it is still on. */
-export function realTotalMin(cook: Cook): number | null {
-  const served = cook.endedAt && servedAt(cook);
-  if (!served) return null;
-  const begin = cook.marks.find((m) => m.kind === 'lid-locked')?.at ?? cook.startedAt;
-  return (Date.parse(served) - Date.parse(begin)) / 60000;
 }
 
 /** Rows of every pressure step and the whole. */

@@ -1,5 +1,6 @@
 import { REFERENCE } from '@/core/testing/kitchen';
-import { comparisons, realTotalMin, verdictSummary } from './comparison';
+import { realTotalMin } from '@/core/timetable';
+import { comparisons, verdictSummary } from './comparison';
 import { cookOf } from '@/core/testing/cooks';
 
 const at = (min: number): string =>

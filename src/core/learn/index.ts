@@ -1,0 +1,3 @@
+export { FEWEST, reliabilityOf, type Bin, type Reliability } from './reliability';
+export { foundIn } from './search';
+export { historyOf } from './history';

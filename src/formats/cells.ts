@@ -1,0 +1,9 @@
+/** What a spreadsheet would take for a formula is text all the same. @example plainCell('=1+1') // "'=1+1" */
+export function plainCell(text: string): string {
+  return /^[=+\-@\t\r]/.test(text) ? `'${text}` : text;
+}
+
+/** The text that a cell was made of. @example cellText("'=1+1") // "=1+1" */
+export function cellText(text: string): string {
+  return text.replace(/^'(?=[=+\-@\t\r])/, '');
+}

@@ -1,0 +1,164 @@
+'use client';
+
+import {
+  Bar,
+  CartesianGrid,
+  ComposedChart,
+  Line,
+  ReferenceLine,
+  ResponsiveContainer,
+  Scatter,
+  XAxis,
+  YAxis,
+} from 'recharts';
+import type { Cook } from '@/core/batch';
+import { FEWEST, reliabilityOf, type Bin, type Reliability } from '@/core/learn';
+import { useMemo } from 'react';
+
+const percent = (share: number): string => `${Math.round(100 * share)} %`;
+const inTen = (share: number): string => `${Math.round(10 * share)} in 10`;
+
+/** Chances of “right”, foretold against how it came out. */
+function Chances({ bins }: { readonly bins: readonly Bin[] }) {
+  const rows = bins
+    .filter((bin) => bin.count > 0)
+    .map((bin) => ({
+      name: inTen(bin.foretold),
+      share: 100 * bin.share,
+      foretold: 100 * bin.foretold,
+      count: bin.count,
+    }));
+  return (
+    <ResponsiveContainer width="100%" height="100%">
+      <ComposedChart
+        data={rows}
+        margin={{ top: 8, right: 8, bottom: 0, left: 0 }}
+        accessibilityLayer={false}
+      >
+        <CartesianGrid stroke="var(--color-hairline)" vertical={false} />
+        <XAxis dataKey="name" stroke="var(--color-quiet)" fontSize={12} tickLine={false} />
+        <YAxis
+          domain={[0, 100]}
+          width={40}
+          fontSize={12}
+          stroke="var(--color-quiet)"
+          tickFormatter={(v: number) => `${v} %`}
+        />
+        <Bar dataKey="share" fill="var(--color-leaf)" isAnimationActive={false} maxBarSize={44} />
+        <Line
+          dataKey="foretold"
+          stroke="var(--color-copper)"
+          strokeWidth={2}
+          dot={{ r: 4 }}
+          isAnimationActive={false}
+        />
+      </ComposedChart>
+    </ResponsiveContainer>
+  );
+}
+
+/** Minutes later or sooner than foretold, cook after cook. */
+function Misses({ told }: { readonly told: Reliability }) {
+  const rows = told.misses.map((miss, i) => ({ n: i + 1, minutes: Math.round(miss.minutes) }));
+  return (
+    <ResponsiveContainer width="100%" height="100%">
+      <ComposedChart
+        data={rows}
+        margin={{ top: 8, right: 8, bottom: 0, left: 0 }}
+        accessibilityLayer={false}
+      >
+        <CartesianGrid stroke="var(--color-hairline)" vertical={false} />
+        <XAxis
+          dataKey="n"
+          type="number"
+          domain={[0, rows.length + 1]}
+          stroke="var(--color-quiet)"
+          fontSize={12}
+          tickLine={false}
+          allowDecimals={false}
+        />
+        <YAxis
+          width={40}
+          fontSize={12}
+          stroke="var(--color-quiet)"
+          tickFormatter={(v: number) => (v > 0 ? `+${v}` : String(v))}
+        />
+        <ReferenceLine y={0} stroke="var(--color-ink)" />
+        <Scatter dataKey="minutes" fill="var(--color-copper)" isAnimationActive={false} />
+      </ComposedChart>
+    </ResponsiveContainer>
+  );
+}
+
+/** What was foretold, held against what happened, over all cooks. */
+export function Believed({ cooks }: { readonly cooks: readonly Cook[] }) {
+  const told = useMemo(() => reliabilityOf(cooks), [cooks]);
+  const { bands, bins, misses, typicalMin } = told;
+  const verdicts = bins.reduce((sum, bin) => sum + bin.count, 0);
+  const few = told.cooks < FEWEST;
+  return (
+    <div className="panel mt-4 grid gap-6 p-5 lg:grid-cols-2">
+      <section aria-labelledby="of-minutes">
+        <h3 id="of-minutes" className="font-semibold">
+          Minutes to the table
+        </h3>
+        <p className="text-[15px]" data-testid="bands">
+          {bands.shown === 0
+            ? 'No range was shown yet.'
+            : `Of ${bands.shown} ranges shown, ${bands.held} held what happened; 8 in 10 is the promise.`}{' '}
+          {misses.length > 0 && `Half of the cooks were within ${Math.round(typicalMin)} min.`}
+          {few && ` ${told.cooks} ${told.cooks === 1 ? 'cook' : 'cooks'}: too few to say.`}
+        </p>
+        {misses.length > 0 && (
+          <figure className="mt-2">
+            <div
+              className="h-44"
+              role="img"
+              aria-label="Minutes later or sooner than foretold, cook after cook"
+            >
+              <Misses told={told} />
+            </div>
+            <figcaption className="text-[13px] text-quiet">
+              A dot a cook: minutes later (+) or sooner than foretold.
+            </figcaption>
+          </figure>
+        )}
+      </section>
+      <section aria-labelledby="of-grades">
+        <h3 id="of-grades" className="font-semibold">
+          “Right”, and whether it was
+        </h3>
+        <p className="text-[15px]">
+          {verdicts === 0
+            ? 'No verdict was given yet on what had a chance foretold.'
+            : `${verdicts} verdicts.`}
+          {verdicts > 0 && verdicts < FEWEST && ' Too few to say.'}
+        </p>
+        {verdicts > 0 && (
+          <figure className="mt-2">
+            <div
+              className="h-44"
+              role="img"
+              aria-label="Chances of right, foretold against how it came out"
+            >
+              <Chances bins={bins} />
+            </div>
+            <figcaption className="text-[13px] text-quiet">
+              Bars: how often it was right. Copper: how often that was foretold.
+            </figcaption>
+            <ul className="mt-1 text-[13px] text-quiet">
+              {bins
+                .filter((bin) => bin.count > 0)
+                .map((bin) => (
+                  <li key={bin.from}>
+                    right, {inTen(bin.foretold)}: {Math.round(bin.share * bin.count)} of {bin.count}{' '}
+                    ({percent(bin.share)})
+                  </li>
+                ))}
+            </ul>
+          </figure>
+        )}
+      </section>
+    </div>
+  );
+}
