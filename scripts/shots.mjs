@@ -206,7 +206,12 @@ try {
     await page.goto(`${home}/larder/labels`);
     await page.getByTestId('label').first().waitFor();
   });
-  await shot('log', (page) => page.goto(`${home}/log`));
+  await shot('log', async (page) => {
+    await page.goto(`${home}/log`);
+    await page.getByRole('button', { name: 'Is Retort to be believed?' }).click();
+    await page.getByTestId('bands').waitFor();
+    await page.clock.runFor(500);
+  });
   await shot('run', (page) => page.goto(`${home}/log/r2`));
   await shot('kitchen', (page) => page.goto(`${home}/kitchen`));
 } finally {

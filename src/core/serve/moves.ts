@@ -119,9 +119,9 @@ function skim({ finish }: Assessment, units: Units): FinishMove | null {
 /** Now, in an hour and tomorrow, said once where it is the same. */
 function thicknessWords({ table, hour, tomorrow }: Assessment['finish']['pas']): string {
   const [now, later, next] = [table, hour, tomorrow].map(thicknessWord);
-  if (now === later && now === next) return `Thickness: ${now}, now and tomorrow.`;
-  if (now === later) return `Thickness: ${now} now and in an hour, ${next} tomorrow.`;
-  return `Thickness: ${now} now, ${later} in an hour${next === later ? ' and tomorrow' : `, ${next} tomorrow`}.`;
+  if (now === later && now === next) return `Thickness now and tomorrow: ${now}.`;
+  if (now === later) return `Thickness now and in an hour: ${now}; tomorrow: ${next}.`;
+  return `Thickness now: ${now}; in an hour${next === later ? ' and tomorrow' : ''}: ${later}${next === later ? '' : `; tomorrow: ${next}`}.`;
 }
 
 function thicken(batch: Batch, { finish }: Assessment): FinishMove | null {
