@@ -84,6 +84,8 @@ async function firstVisit(page: Page, home: string): Promise<void> {
 const SCREENS = [
   ['/', 'Batches'],
   ['/stove', 'Nothing on the stove'],
+  ['/larder', 'Larder'],
+  ['/larder/labels', 'Labels'],
   ['/log', 'Log'],
   ['/log/r1', 'Red lentil and carrot'],
   ['/kitchen', 'Kitchen'],

@@ -156,13 +156,25 @@ test('the sample’s broth and cooks say nothing metric in a US kitchen', async 
   await sheet.getByLabel('Units').selectOption('us');
   await sheet.getByRole('button', { name: 'Keep' }).click();
   await expect(page.getByTestId('pot-p1')).toContainText('6.0 qt');
-  for (const path of ['/bench/b3', '/bench/b2', '/bench/b4', '/log/r1', '/log/r2']) {
+  for (const path of [
+    '/bench/b3',
+    '/bench/b2',
+    '/bench/b4',
+    '/log/r1',
+    '/log/r2',
+    '/larder/labels',
+    '/larder',
+  ]) {
     await page.goto(path);
     await expect(page.locator('.animate-pulse')).toHaveCount(0);
     await expect(page.locator('main')).toBeVisible();
     if (path.startsWith('/bench')) {
       await expect(page.locator('.recharts-surface').first()).toBeVisible();
       await expect(page.locator('[aria-label="Calls"][aria-busy="false"]')).toBeVisible();
+    }
+    if (path === '/larder') {
+      await page.getByRole('button', { name: 'Fill jars' }).click();
+      await expect(page.getByRole('region', { name: 'Filled so' })).toContainText('×');
     }
     const said = await saidOn(page);
     expect(

@@ -99,7 +99,7 @@ const TOLD: readonly Told[] = [
       ['lid-locked', 's1', 5],
       ['at-pressure', 's1', 44],
     ],
-    endMin: 640,
+    endMin: 436,
     verdicts: {},
     yields: [
       { run: 1, litres: 2.9, set: 'soft set' },

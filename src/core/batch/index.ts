@@ -85,7 +85,7 @@ export {
   withoutClaims,
 } from './claims';
 export { pourIn, shelvesOf, trimClaims, type Shelf } from './fromLarder';
-export { TASTES } from './cookSchema';
+export { TASTES } from './afterSchema';
 export { larderFormSchema } from './keepSchema';
 export {
   addTask,

@@ -6,17 +6,14 @@
 import type { OwnFood } from '../food';
 import type { Release } from '../vocabulary';
 import type {
-  afterSchema,
-  coolingSchema,
   cookSchema,
   MARKS,
   markSchema,
   predictionSchema,
   runOffSchema,
-  TASTES,
-  THICKENINGS,
   yieldSchema,
 } from './cookSchema';
+import type { afterSchema, coolingSchema, TASTES, THICKENINGS } from './afterSchema';
 import type { fromJarSchema, larderSchema } from './keepSchema';
 import type { bagItemSchema, JAR_ENDS, JAR_PLACES, jarSchema } from './larderSchema';
 import type {

@@ -3,7 +3,8 @@ import type { CoolingKept, Pot } from '../batch';
 import type { Surroundings } from './cool';
 import { narrowed, pastLimit, type Narrowed, type Reading } from './narrow';
 import { fallsTo, judge, RULE, type Judged } from './rule';
-import { isWay, tryWay, type AtHand, type WayKey } from './ways';
+import { tryWay } from './tryWays';
+import { isWay, type AtHand, type WayKey } from './ways';
 
 export interface Followed extends Narrowed {
   readonly way: WayKey;

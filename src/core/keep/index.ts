@@ -1,18 +1,7 @@
 export { coolDown, type Cooling, type CoolingCurve, type Stand, type Surroundings } from './cool';
 export { at, fallsTo, judge, RULE, type Judged } from './rule';
-export {
-  iceFor,
-  isSafe,
-  isWay,
-  reheated,
-  WAYS,
-  waysToCool,
-  type AtHand,
-  type Left,
-  type Needs,
-  type Tried,
-  type WayKey,
-} from './ways';
+export { iceFor, isWay, WAYS, type AtHand, type Left, type Needs, type WayKey } from './ways';
+export { isSafe, reheated, waysToCool, type Tried } from './tryWays';
 export { narrowed, pastLimit, type Narrowed, type Reading } from './narrow';
 export { follow, type Followed } from './follow';
 export { plankHours, thawHours } from './thaw';

@@ -5,15 +5,8 @@
 import type { Pot } from '../batch';
 import { HOLDERS, usableL, type HolderKind } from '../vocabulary';
 import { potVessel } from '../vessel';
-import {
-  coolDown,
-  type Cooling,
-  type CoolingCurve,
-  type Portions,
-  type Stand,
-  type Surroundings,
-} from './cool';
-import { judge, RULE, type Judged } from './rule';
+import type { Portions, Stand } from './cool';
+import { RULE } from './rule';
 
 /** What is left, and where. */
 export interface Left {
@@ -38,7 +31,7 @@ export interface Needs {
   readonly keepWarm?: true;
 }
 
-interface WayDefinition {
+export interface WayDefinition {
   readonly name: string;
   /** One sentence: what is done. */
   readonly does: string;
@@ -70,7 +63,7 @@ const TAP_C = 15;
 const FUSION = 333_600;
 const WATER_J = 4186;
 const OVERNIGHT_MIN = 600;
-const HALF_A_DAY_MIN = 720;
+export const HALF_A_DAY_MIN = 720;
 /** Of two days. */
 const COOLINGS = 4;
 
@@ -109,6 +102,12 @@ const stand = (
   portions: Portions,
   more: Partial<Pick<Stand, 'stirred' | 'open'>> = {},
 ): Stand => ({ place, until, portions, stirred: false, open: false, ...more });
+
+/** Left on its base with the lid on, switched off. */
+export function leftStanding(left: Left, minutes: number): Stand {
+  const { lossWPerK } = potVessel(left.pot);
+  return stand('room', { minutes }, inPot(left, { lossWPerK }));
+}
 
 const cold = (portions: Portions, open = false): Stand =>
   stand('fridge', { celsius: RULE.coldC }, portions, { open });
@@ -198,13 +197,7 @@ export const WAYS = {
     workMin: 0,
     stands: (left) => ({
       needs: {},
-      stands: [
-        stand(
-          'room',
-          { minutes: OVERNIGHT_MIN },
-          inPot(left, { lossWPerK: potVessel(left.pot).lossWPerK }),
-        ),
-      ],
+      stands: [leftStanding(left, OVERNIGHT_MIN)],
     }),
   },
   'twice-a-day': {
@@ -214,13 +207,7 @@ export const WAYS = {
     coolings: COOLINGS,
     stands: (left) => ({
       needs: {},
-      stands: [
-        stand(
-          'room',
-          { minutes: HALF_A_DAY_MIN },
-          inPot(left, { lossWPerK: potVessel(left.pot).lossWPerK }),
-        ),
-      ],
+      stands: [leftStanding(left, HALF_A_DAY_MIN)],
     }),
   },
   'keep-warm': {
@@ -238,96 +225,6 @@ export const WAYS = {
 } satisfies Record<string, WayDefinition>;
 
 export type WayKey = keyof typeof WAYS;
-const WAY_KEYS = Object.keys(WAYS) as readonly WayKey[];
+export const WAY_KEYS = Object.keys(WAYS) as readonly WayKey[];
 
 export const isWay = (key: string): key is WayKey => key in WAYS;
-
-/** A way with what it comes to. */
-export interface Tried {
-  readonly key: WayKey;
-  readonly needs: Needs;
-  readonly cooling: Cooling;
-  readonly curve: CoolingCurve;
-  readonly judged: Judged;
-  /** Whether what it needs is at hand. */
-  readonly has: boolean;
-}
-
-const jarsAt = (hand: AtHand, kind: HolderKind): number =>
-  hand.jars.filter((j) => j.kind === kind).reduce((sum, j) => sum + j.count, 0);
-
-function hasAll({ pans = 0, iceKg = 0, jars }: Needs, hand: AtHand): boolean {
-  return (
-    pans <= hand.pans && iceKg <= hand.iceKg && (!jars || jars.count <= jarsAt(hand, jars.kind))
-  );
-}
-
-/** One way tried; null where this pot cannot do it. */
-export function tryWay(
-  key: WayKey,
-  left: Left,
-  hand: AtHand,
-  surroundings: Surroundings,
-): Tried | null {
-  const way: WayDefinition = WAYS[key];
-  const plan = way.stands(left, hand);
-  if (!plan) return null;
-  const cooling: Cooling = { thick: left.thick, startC: left.celsius, stands: plan.stands };
-  const curve = coolDown(cooling, surroundings);
-  return {
-    key,
-    needs: plan.needs,
-    cooling,
-    curve,
-    judged: way.coolings
-      ? worst(reheated(left, HALF_A_DAY_MIN, way.coolings, surroundings))
-      : judge(curve),
-    has: hasAll(plan.needs, hand),
-  };
-}
-
-const SAFE: ReadonlySet<Judged['verdict']> = new Set(['passes', 'held hot']);
-export const isSafe = ({ judged }: Pick<Tried, 'judged'>): boolean => SAFE.has(judged.verdict);
-
-/**
- * All ways, the best that this cook can do first: what is safe, then what is at hand, then what gets it
- * cold, then the least work.
- */
-export function waysToCool(left: Left, hand: AtHand, surroundings: Surroundings): readonly Tried[] {
-  const rank = (tried: Tried): number =>
-    (isSafe(tried) ? 0 : 4) + (tried.has ? 0 : 2) + (tried.judged.verdict === 'held hot' ? 1 : 0);
-  return WAY_KEYS.flatMap((key) => tryWay(key, left, hand, surroundings) ?? []).toSorted(
-    (a, b) =>
-      rank(a) - rank(b) ||
-      WAYS[a.key].workMin - WAYS[b.key].workMin ||
-      (a.judged.coldMin ?? Infinity) - (b.judged.coldMin ?? Infinity),
-  );
-}
-
-/** A stew left in its pot and boiled up again every so often: each cooling between is judged by itself. */
-export function reheated(
-  left: Left,
-  everyMin: number,
-  times: number,
-  surroundings: Surroundings,
-): readonly Judged[] {
-  const portions = inPot(left, { lossWPerK: potVessel(left.pot).lossWPerK });
-  const one = (startC: number): Judged =>
-    judge(
-      coolDown(
-        { thick: left.thick, startC, stands: [stand('room', { minutes: everyMin }, portions)] },
-        surroundings,
-      ),
-    );
-  return Array.from({ length: times }, (_, i) => one(i === 0 ? left.celsius : REBOILED_C));
-}
-
-/** Of several coolings the first that fails; where none does, the first. */
-function worst(all: readonly Judged[]): Judged {
-  const found = all.find((j) => j.verdict === 'throw out') ?? all[0];
-  if (!found) throw new RangeError('nothing was cooled');
-  return found;
-}
-
-/** Boiled up through and through; 74 C at the least (USDA FSIS). */
-const REBOILED_C = 95;

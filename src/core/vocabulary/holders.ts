@@ -5,9 +5,12 @@
  * between packed food and closure”, liquid pack: wide top pint 1/2 in, quart 1 in; narrow top pint 3/4 in,
  * quart 1 1/2 in. Metric jars and tubs take the figure of their size in US measure.
  */
+import type { Units } from '../quantity';
 
 export interface Holder {
+  /** As a metric kitchen, and as a US one calls it. */
   readonly name: string;
+  readonly us: string;
   /** To the brim, L. */
   readonly capacityL: number;
   /** Inside, and of its mouth, cm (of usual make, from memory). */
@@ -23,6 +26,7 @@ const INCH = 25.4;
 export const HOLDERS = {
   'half-litre': {
     name: 'jar, 1/2 L',
+    us: 'jar, 2 cups',
     capacityL: 0.5,
     diameterCm: 8.2,
     mouthCm: 7.6,
@@ -31,6 +35,7 @@ export const HOLDERS = {
   },
   litre: {
     name: 'jar, 1 L',
+    us: 'jar, 4 cups',
     capacityL: 1,
     diameterCm: 9.8,
     mouthCm: 8.4,
@@ -39,6 +44,7 @@ export const HOLDERS = {
   },
   'wide-pint': {
     name: 'wide-mouth pint',
+    us: 'wide-mouth pint',
     capacityL: 0.473,
     diameterCm: 8.1,
     mouthCm: 7.6,
@@ -47,6 +53,7 @@ export const HOLDERS = {
   },
   'wide-quart': {
     name: 'wide-mouth quart',
+    us: 'wide-mouth quart',
     capacityL: 0.946,
     diameterCm: 9.2,
     mouthCm: 7.6,
@@ -55,6 +62,7 @@ export const HOLDERS = {
   },
   'narrow-pint': {
     name: 'narrow-mouth pint',
+    us: 'narrow-mouth pint',
     capacityL: 0.473,
     diameterCm: 7.6,
     mouthCm: 6,
@@ -63,6 +71,7 @@ export const HOLDERS = {
   },
   'narrow-quart': {
     name: 'narrow-mouth quart',
+    us: 'narrow-mouth quart',
     capacityL: 0.946,
     diameterCm: 9,
     mouthCm: 6,
@@ -71,6 +80,7 @@ export const HOLDERS = {
   },
   'small-tub': {
     name: 'tub, 1/4 L',
+    us: 'tub, 1 cup',
     capacityL: 0.25,
     diameterCm: 9,
     mouthCm: 9,
@@ -79,6 +89,7 @@ export const HOLDERS = {
   },
   tub: {
     name: 'tub, 1/2 L',
+    us: 'tub, 2 cups',
     capacityL: 0.5,
     diameterCm: 11,
     mouthCm: 11,
@@ -87,6 +98,7 @@ export const HOLDERS = {
   },
   'large-tub': {
     name: 'tub, 1 L',
+    us: 'tub, 4 cups',
     capacityL: 1,
     diameterCm: 12.5,
     mouthCm: 12.5,
@@ -111,4 +123,9 @@ export function usableL(kind: HolderKind, frozen: boolean): number {
   const { capacityL, mouthCm, headspaceMm } = HOLDERS[kind];
   const mm = frozen ? headspaceMm : RIM_MM;
   return capacityL - (Math.PI * (mouthCm / 2) ** 2 * (mm / 10)) / 1000;
+}
+
+/** What a holder is called. @example holderName('wide-quart', 'us') // "wide-mouth quart" */
+export function holderName(kind: HolderKind, units: Units): string {
+  return units === 'us' ? HOLDERS[kind].us : HOLDERS[kind].name;
 }

@@ -20,4 +20,4 @@ export {
   type StepKind,
 } from './steps';
 export { doingOf, type Doing } from './doing';
-export { HOLDER_KINDS, HOLDERS, usableL, type HolderKind } from './holders';
+export { HOLDER_KINDS, holderName, HOLDERS, usableL, type HolderKind } from './holders';

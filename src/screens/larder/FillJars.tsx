@@ -6,7 +6,7 @@ import type { Cook, Jar, JarPlace } from '@/core/batch';
 import { daysLasting, fillJars, type Sizes } from '@/core/keep';
 import { formatVolume, type Units } from '@/core/quantity';
 import { lotsOf, type CookLot } from '@/core/serve';
-import { HOLDERS, HOLDER_KINDS, usableL, type HolderKind } from '@/core/vocabulary';
+import { holderName, HOLDERS, usableL, type HolderKind } from '@/core/vocabulary';
 import { isoOf } from '@/session/clock';
 import { dateAndTime } from '@/session/clockText';
 import { Button } from '@/ui/Button';
@@ -18,52 +18,11 @@ import { numberIn } from '@/ui/numbers';
 import { Sheet } from '@/ui/Sheet';
 import { shown, unitOf } from '@/ui/unitFields';
 import { useAssessment } from '@/ui/useAssessment';
+import { SizesField } from './SizesField';
 
 /** A day's drinking, where the household has not said, L. */
 const USUAL_PORTION_L = 0.45;
 const LITRES_PER_QUART = 0.946352946;
-
-/** Sizes that are there, each with how many. */
-function SizesField({
-  sizes,
-  onChange,
-}: {
-  readonly sizes: readonly Sizes[];
-  readonly onChange: (sizes: readonly Sizes[]) => void;
-}) {
-  const countOf = (kind: HolderKind): number =>
-    sizes.find((size) => size.kind === kind)?.count ?? 0;
-  const set = (kind: HolderKind, count: number): void =>
-    onChange(
-      HOLDER_KINDS.map((k) => ({ kind: k, count: k === kind ? count : countOf(k) })).filter(
-        (size) => size.count > 0,
-      ),
-    );
-  return (
-    <fieldset>
-      <legend className="text-[14px] font-medium">At hand</legend>
-      <ul className="mt-1 grid grid-cols-2 gap-x-4 gap-y-1 sm:grid-cols-3">
-        {HOLDER_KINDS.map((kind) => (
-          <li key={kind}>
-            <label className="flex items-center justify-between gap-2 text-[14px]">
-              {HOLDERS[kind].name}
-              <input
-                className="field !w-16"
-                inputMode="numeric"
-                value={countOf(kind) || ''}
-                placeholder="0"
-                onChange={(event) => {
-                  const count = Math.round(numberIn(event.target.value));
-                  set(kind, Number.isFinite(count) ? Math.min(500, Math.max(0, count)) : 0);
-                }}
-              />
-            </label>
-          </li>
-        ))}
-      </ul>
-    </fieldset>
-  );
-}
 
 /** Jars of one size together. @example filledWords(jars, 'metric') // "5 × jar, 1/2 L with 400 ml" */
 function filledWords(
@@ -72,7 +31,7 @@ function filledWords(
 ): readonly string[] {
   const groups = new Map<string, number>();
   for (const { kind, litres } of jars) {
-    const key = `${HOLDERS[kind].name} with ${formatVolume(litres, units)}`;
+    const key = `${holderName(kind, units)} with ${formatVolume(litres, units)}`;
     groups.set(key, (groups.get(key) ?? 0) + 1);
   }
   return [...groups].map(([words, count]) => `${count} × ${words}`);
@@ -169,7 +128,7 @@ function Fill({
           <option value="freezer">the freezer</option>
         </Choice>
       </div>
-      <SizesField sizes={sizes} onChange={setSizes} />
+      <SizesField units={units} sizes={sizes} onChange={setSizes} />
       <section aria-label="Filled so" className="rounded-lg border border-hairline p-3">
         {filled && filled.jars.length > 0 ? (
           <ul className="text-[17px]">
@@ -194,7 +153,7 @@ function Fill({
           <p className="text-[14px]">
             Filled no further than the headspace that ice needs (
             {formatVolume(usableL(filled.jars[0].kind, true), units)} in a{' '}
-            {HOLDERS[filled.jars[0].kind].name}).
+            {holderName(filled.jars[0].kind, units)}).
             {glass && ' Never hot glass into the freezer: a night in the fridge first.'}
           </p>
         )}

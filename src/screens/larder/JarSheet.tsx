@@ -4,8 +4,8 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { claimed, freeInJar, leftInJar, pourIn, shelvesOf, type Jar } from '@/core/batch';
 import { dueOf, PUBLISHED, THAW_WORDS, type Keeps } from '@/core/keep';
-import { formatVolume } from '@/core/quantity';
-import { HOLDERS } from '@/core/vocabulary';
+import { formatTemperature, formatVolume } from '@/core/quantity';
+import { holderName, HOLDERS } from '@/core/vocabulary';
 import { isoOf } from '@/session/clock';
 import { dateAndTime } from '@/session/clockText';
 import { Button } from '@/ui/Button';
@@ -17,6 +17,9 @@ import { Sheet } from '@/ui/Sheet';
 import { Toggle } from '@/ui/Toggle';
 import { lightFormat } from 'date-fns';
 import { contentWords, keepsWords } from './larderWords';
+
+/** Leftovers are warmed through to that (USDA FSIS), C. */
+const REHEATED_C = 74;
 
 /** A jar into a plan: instead of as much of its water, or besides. */
 function IntoPot({ jar, onClose }: { readonly jar: Jar; readonly onClose: () => void }) {
@@ -98,7 +101,8 @@ export function JarSheet({
     <Sheet open onClose={onClose} title={jar.name}>
       <p>
         {contentWords(jar, units)}
-        {holder && `, ${holder.name}`}. Made {dateAndTime(new Date(jar.madeAt))}.
+        {jar.holder && `, ${holderName(jar.holder, units)}`}. Made{' '}
+        {dateAndTime(new Date(jar.madeAt))}.
       </p>
       <p className={past ? 'font-medium text-rust' : ''}>
         {past
@@ -135,7 +139,8 @@ export function JarSheet({
         <p className="text-[14px] text-quiet">{THAW_WORDS}</p>
       ) : (
         <p className="text-[14px] text-quiet">
-          Warm it up to the boil, or to 74 °C (165 °F) all through, once, and only what is eaten.
+          Warm it up to the boil, or to {formatTemperature(REHEATED_C, units)} all through, once,
+          and only what is eaten.
         </p>
       )}
       <p className="flex flex-wrap gap-2">

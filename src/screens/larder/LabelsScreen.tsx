@@ -78,6 +78,10 @@ export function LabelsScreen() {
   const [skip, setSkip] = useState(0);
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const sheet: LabelSheet = LABEL_SHEETS[key];
+  // What is sold where the kitchen stands.
+  const sheets = LABEL_SHEET_KEYS.filter(
+    (one) => units === 'metric' || LABEL_SHEETS[one].page === 'Letter',
+  );
   const there = firstToUse(
     jars.filter((jar) => !isEmptied(jar)),
     keeps,
@@ -98,7 +102,7 @@ export function LabelsScreen() {
             value={key}
             onChange={(event) => setKey(event.target.value as LabelSheetKey)}
           >
-            {LABEL_SHEET_KEYS.map((one) => (
+            {sheets.map((one) => (
               <option key={one} value={one}>
                 {LABEL_SHEETS[one].name}
               </option>

@@ -39,7 +39,7 @@ function Chances({ bins }: { readonly bins: readonly Bin[] }) {
         <XAxis dataKey="name" stroke="var(--color-quiet)" fontSize={12} tickLine={false} />
         <YAxis
           domain={[0, 100]}
-          width={40}
+          width={48}
           fontSize={12}
           stroke="var(--color-quiet)"
           tickFormatter={(v: number) => `${v} %`}
@@ -48,8 +48,8 @@ function Chances({ bins }: { readonly bins: readonly Bin[] }) {
         <Line
           dataKey="foretold"
           stroke="var(--color-copper)"
-          strokeWidth={2}
-          dot={{ r: 4 }}
+          strokeWidth={0}
+          dot={{ r: 5, fill: 'var(--color-copper)' }}
           isAnimationActive={false}
         />
       </ComposedChart>

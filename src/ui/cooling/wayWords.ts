@@ -1,6 +1,6 @@
 import { RULE, WAYS, type Judged, type Needs, type Tried, type WayKey } from '@/core/keep';
 import { formatMass, formatMinutes, formatTemperature, type Units } from '@/core/quantity';
-import { HOLDERS } from '@/core/vocabulary';
+import { holderName } from '@/core/vocabulary';
 
 export const wayName = (key: WayKey): string => WAYS[key].name;
 export const wayDoes = (key: WayKey): string => WAYS[key].does;
@@ -10,7 +10,7 @@ export function needWords({ pans, iceKg, jars }: Needs, units: Units): string {
   const words = [
     ...(pans ? [`${pans} ${pans > 1 ? 'pans' : 'pan'}, 33 by 23 cm or so`] : []),
     ...(iceKg ? [`${formatMass((1000 * Math.ceil(10 * iceKg)) / 10, units)} of ice`] : []),
-    ...(jars ? [`${jars.count} × ${HOLDERS[jars.kind].name}`] : []),
+    ...(jars ? [`${jars.count} × ${holderName(jars.kind, units)}`] : []),
   ];
   const said = words.join(', ');
   return units === 'us' ? said.replace('33 by 23 cm', '9 by 13 in') : said;

@@ -1,0 +1,62 @@
+/** Yup schema of what is done after the lid: the finish, the taste, the bowls, how the rest gets cold. */
+import { flag, list, mayBe, needed, number, object, oneOf, text, time } from './schemaParts';
+
+/** What is entered by touches as a pot is seasoned. */
+export const TASTES = ['salt', 'acid', 'heat', 'sweet'] as const;
+/** What thickens a pot; nothing: it thickens as it stands. */
+export const THICKENINGS = ['nothing', 'blend', 'slurry', 'roux', 'reduce'] as const;
+
+const addedSchema = object(
+  {
+    what: needed(oneOf(TASTES), `one of ${TASTES.join(', ')}`),
+    grams: needed(number(0.01, 5000, 'g'), 'grams'),
+    /** ISO 8601 */
+    at: needed(time, 'a date and time'),
+  },
+  'something added to taste',
+);
+
+/** How the rest is cooled: the way, from when, and what a thermometer said. */
+export const coolingSchema = mayBe(
+  {
+    way: needed(text('a way to cool'), 'a way to cool'),
+    litres: needed(number(0.01, 50, 'L'), 'litres'),
+    thick: flag.optional(),
+    startC: needed(number(0, 121, '°C'), 'a temperature'),
+    at: needed(time, 'a date and time'),
+    readings: list(
+      object(
+        {
+          at: needed(time, 'a date and time'),
+          celsius: needed(number(-30, 121, '°C'), 'a temperature'),
+        },
+        'a reading: when and how warm',
+      ),
+      'a list of readings',
+    ),
+    /** When it was cold, or thrown out; missing while it cools. */
+    endedAt: time,
+    thrown: flag.optional(),
+  },
+  'how the rest is cooled',
+);
+
+/** After the lid: what was done, how it tasted, where it went. */
+export const afterSchema = mayBe(
+  {
+    /** Moves that are done, and those that the cook dropped, by their keys. */
+    done: list(text('a move'), 'a list of moves'),
+    dropped: list(text('a move'), 'a list of moves'),
+    thickened: oneOf(THICKENINGS),
+    added: list(addedSchema, 'a list of what was added'),
+    /** What was called right. */
+    right: list(needed(oneOf(TASTES), 'a taste'), 'a list of tastes'),
+    bowls: number(0, 500, 'bowls'),
+    bowlL: number(0, 5, 'L'),
+    cooling: coolingSchema,
+    /** Poured away, and said to be lost, L. */
+    wasteL: number(0, 100, 'L'),
+    lostL: number(0, 100, 'L'),
+  },
+  'what was done after the lid',
+);
