@@ -5,6 +5,7 @@ import { HOLDER_KINDS } from '../core/vocabulary';
 import Papa from 'papaparse';
 import { cookOf } from '../core/testing/cooks';
 import { REFERENCE } from '../core/testing/kitchen';
+import { cellText, plainCell } from './cells';
 import { writeCooks } from './cooksCsv';
 import { readJars, writeJars } from './jarsCsv';
 import { labelAt, LABEL_SHEET_KEYS, LABEL_SHEETS } from './labels';
@@ -43,6 +44,16 @@ describe('jars as a table', () => {
         // When it is to be used is written out, so that nobody has to reckon.
         expect(read.jars.map(({ useBy: _, ...jar }) => jar)).toEqual(list);
       }),
+    );
+  });
+
+  it('come back whatever sign they begin with', () => {
+    fc.assert(
+      fc.property(fc.stringMatching(/^[=+\-@']{0,3}[a-z']{0,3}$/), (text) => {
+        expect(cellText(plainCell(text))).toBe(text);
+        expect(plainCell(text)).not.toMatch(/^[=+\-@]/);
+      }),
+      { numRuns: 500 },
     );
   });
 
