@@ -7,10 +7,10 @@ import {
   type CoolingKept,
   type Jar,
   type JarEnd,
+  type Kitchen,
   type LarderHabits,
 } from '@/core/batch';
-import type { AtHand, Surroundings } from '@/core/keep';
-import type { Kitchen } from '@/core/batch';
+import { FRIDGE_SET_C, type AtHand, type Surroundings } from '@/core/keep';
 import { change } from '@/store';
 import { changeCook } from './household';
 
@@ -84,7 +84,6 @@ export function coolingNow(cooks: readonly Cook[]): readonly CoolingCook[] {
 
 /** What most kitchens have, where this one has not said (assumed). */
 const USUAL_HAND: AtHand = { pans: 2, iceKg: 2, jars: [{ kind: 'half-litre', count: 6 }] };
-const USUAL_FRIDGE_C = 3;
 
 export function atHand({ larder }: Kitchen): AtHand {
   return {
@@ -95,5 +94,5 @@ export function atHand({ larder }: Kitchen): AtHand {
 }
 
 export function surroundingsOf({ ambientC, altitudeM, larder }: Kitchen): Surroundings {
-  return { ambientC, altitudeM, fridgeC: larder?.fridgeC ?? USUAL_FRIDGE_C };
+  return { ambientC, altitudeM, fridgeC: larder?.fridgeC ?? FRIDGE_SET_C };
 }

@@ -5,7 +5,7 @@
 import { FREEZING_POINT, iceFraction, thermalProperties, type Composition } from '../food';
 
 /** Latent heat of fusion of water, J/kg (ASHRAE ch. 19). */
-const FUSION = 333_600;
+export const FUSION = 333_600;
 
 /** What a frozen body needs besides. */
 export interface Ice {

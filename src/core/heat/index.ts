@@ -13,6 +13,6 @@ export type {
 export { simulate, type HeatResult, type SimulateOptions } from './simulate';
 export { simulateThrough, type Spell } from './spells';
 export { pourInto, type PotState } from './state';
-export { enthalpyOf, makeIce, temperatureOf, type Ice } from './ice';
+export { enthalpyOf, FUSION, makeIce, temperatureOf, type Ice } from './ice';
 export { openEvaporation, openLoss } from './evaporation';
 export { COLD_WATER_W_PER_K, KEEPS_WARM_C, USUAL_DUTY } from './legs';

@@ -40,7 +40,6 @@ export interface ToSee {
   readonly batches: readonly Batch[];
   readonly keeps: Keeps;
   readonly litresADay: number;
-  readonly fridgeC: number;
 }
 
 /** Put in the fridge in the evening, it has so long until it is wanted the next day, h. */

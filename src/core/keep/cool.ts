@@ -2,7 +2,7 @@
  * Food getting cold. Thin liquid is one temperature with a film inside and out; what is thick conducts from
  * all sides. Whatever leaves it is counted: into air, water, ice, steam.
  */
-import { openEvaporation } from '../heat';
+import { FUSION, openEvaporation } from '../heat';
 import { atmosphericPressure, latentHeat } from '../water';
 import {
   heatIn,
@@ -60,9 +60,6 @@ export interface CoolingCurve {
   readonly minute: readonly number[];
   /** Of the warmest spot, C: what is judged. */
   readonly warmestC: readonly number[];
-  readonly aroundC: readonly number[];
-  /** When each stand began, min. */
-  readonly beganMin: readonly number[];
   /** J: how its heat changed, what left it by walls and as steam. */
   readonly balance: {
     readonly changeJ: number;
@@ -78,8 +75,6 @@ export interface CoolingCurve {
 /** No longer than so, min: two days. */
 const LONGEST_MIN = 2880;
 const STEP_S = 10;
-/** J/kg (ASHRAE ch. 19) */
-const FUSION = 333_600;
 const WARM_FRIDGE_C = 5;
 
 const areaOf = ({ radiusM, heightM }: Cylinder) => ({
@@ -186,7 +181,6 @@ interface Tally {
   seconds: number;
   readonly minute: number[];
   readonly warmestC: number[];
-  readonly aroundC: number[];
   changeJ: number;
   wallsJ: number;
   steamJ: number;
@@ -243,7 +237,6 @@ function standFor(
     if (tally.seconds % 60 < 1e-6 || over()) {
       tally.minute.push(tally.seconds / 60);
       tally.warmestC.push(body.warmestC());
-      tally.aroundC.push(around);
     }
   }
   tally.changeJ += (body.heatJ() - from) * portions.count;
@@ -265,7 +258,6 @@ export function coolDown(
     seconds: 0,
     minute: [0],
     warmestC: [startC],
-    aroundC: [surroundings.ambientC],
     changeJ: 0,
     wallsJ: 0,
     steamJ: 0,
@@ -273,7 +265,6 @@ export function coolDown(
     topC: surroundings.fridgeC,
     warmS: 0,
   };
-  const beganMin: number[] = [];
   let celsius = startC;
   let grid: Grid | null = null;
   let before: Portions | null = null;
@@ -283,16 +274,13 @@ export function coolDown(
     if (thick && !(grid && before === portions)) grid = makeGrid(portions.shape, matter, celsius);
     before = portions;
     const body = grid ? conducting(stand, grid, factor) : lumped(stand, matter, celsius, factor);
-    beganMin.push(tally.seconds / 60);
     standFor(stand, body, surroundings, fridge, tally);
     celsius = grid ? mixedC(grid) : body.warmestC();
   }
-  const { minute, warmestC, aroundC, changeJ, wallsJ, steamJ: steam, iceKg, topC, warmS } = tally;
+  const { minute, warmestC, changeJ, wallsJ, steamJ: steam, iceKg, topC, warmS } = tally;
   return {
     minute,
     warmestC,
-    aroundC,
-    beganMin,
     balance: { changeJ, wallsJ, steamJ: steam },
     iceKg,
     fridge: { topC, warmMin: warmS / 60 },

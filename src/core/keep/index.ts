@@ -4,6 +4,7 @@ export { iceFor, isWay, WAYS, type AtHand, type Left, type Needs, type WayKey } 
 export { isSafe, reheated, waysToCool, type Tried } from './tryWays';
 export { narrowed, pastLimit, type Narrowed, type Reading } from './narrow';
 export { follow, type Followed } from './follow';
+export { FRIDGE_SET_C } from './places';
 export { plankHours, thawHours } from './thaw';
 export { daysLeft, keepsOf, PUBLISHED, dueOf, firstToUse, type Keeps } from './shelf';
 export { daysLasting, fillJars, type Filled, type Sizes } from './fillJars';

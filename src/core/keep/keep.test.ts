@@ -273,7 +273,6 @@ describe('the next days', () => {
     batches: [],
     keeps: keepsOf(undefined),
     litresADay: 0.45,
-    fridgeC: 3,
     ...more,
   });
 

@@ -3,6 +3,7 @@
  * work it is. One record a way.
  */
 import type { Pot } from '../batch';
+import { FUSION } from '../heat';
 import { HOLDERS, usableL, type HolderKind } from '../vocabulary';
 import { potVessel } from '../vessel';
 import type { Portions, Stand } from './cool';
@@ -60,7 +61,6 @@ const STEAMED_C = 57;
 /** Ice also chills the water that it lies in: tap water as heavy as what is cooled (common practice). */
 const WATER_L_PER_L = 1;
 const TAP_C = 15;
-const FUSION = 333_600;
 const WATER_J = 4186;
 const OVERNIGHT_MIN = 600;
 export const HALF_A_DAY_MIN = 720;

@@ -4,7 +4,7 @@ import { nanoid } from 'nanoid';
 import { useMemo, useState } from 'react';
 import type { Cook, Jar, JarPlace } from '@/core/batch';
 import { daysLasting, fillJars, type Sizes } from '@/core/keep';
-import { formatVolume, type Units } from '@/core/quantity';
+import { formatVolume, LITRES_PER_QUART, type Units } from '@/core/quantity';
 import { lotsOf, type CookLot } from '@/core/serve';
 import { holderName, HOLDERS, usableL, type HolderKind } from '@/core/vocabulary';
 import { isoOf } from '@/session/clock';
@@ -22,7 +22,6 @@ import { SizesField } from './SizesField';
 
 /** A day's drinking, where the household has not said, L. */
 const USUAL_PORTION_L = 0.45;
-const LITRES_PER_QUART = 0.946352946;
 
 /** Jars of one size together. @example filledWords(jars, 'metric') // "5 × jar, 1/2 L with 400 ml" */
 function filledWords(

@@ -79,8 +79,8 @@ export function LarderScreen() {
   // A day is enough: what is to be done in the next days does not change by the minute.
   const hour = Math.floor(now / (60 * MINUTE_MS)) * 60 * MINUTE_MS;
   const asked = useMemo<Asked>(
-    () => ({ see: { jars: there, batches, keeps, litresADay, fridgeC }, now: hour }),
-    [there, batches, keeps, litresADay, fridgeC, hour],
+    () => ({ see: { jars: there, batches, keeps, litresADay }, now: hour }),
+    [there, batches, keeps, litresADay, hour],
   );
   const { answer } = useNewest(asked, ahead);
   const litres = there.reduce((sum, jar) => sum + leftInJar(jar), 0);
