@@ -99,7 +99,7 @@ export function LarderScreen() {
                 ? 'Nothing is kept yet.'
                 : `${there.length} ${there.length > 1 ? 'jars' : 'jar'}, ${formatVolume(litres, units)}`}
               {litresADay > 0 &&
-                ` · you use ${formatVolume(litresADay, units)} of broth a day${lastsWords(answer?.answer)}`}
+                ` · you use ${formatVolume(litresADay, units)} of broth a day${there.length > 0 ? lastsWords(answer?.answer) : ''}`}
               {' · '}
               <button
                 type="button"
