@@ -6,7 +6,7 @@
 import type { Batch } from '../batch';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE, SEA_LEVEL } from '../testing/kitchen';
 import { GOOD, type Cooked } from '../testing/practice';
-import { drawUnknowns, seeded } from '../unknown';
+import { drawUnknowns, seeded, toDraw } from '../unknown';
 import { drawBatch } from './draws';
 import { runModel } from './model';
 import { releaseReports } from './release';
@@ -28,11 +28,7 @@ interface Happened {
 
 function hiddenCook({ batch, pot, kitchen }: Cooked, seed: number): Happened {
   const chance = seeded(seed);
-  const unknowns = drawUnknowns(
-    pot,
-    batch.items.map((i) => i.id),
-    chance,
-  );
+  const unknowns = drawUnknowns(pot, toDraw(batch, kitchen), chance);
   const model = runModel(batch, pot, kitchen, { unknowns });
   const [first] = stepReports(model).filter((s) => s.kind === 'pressure');
   return {

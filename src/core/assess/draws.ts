@@ -6,7 +6,7 @@ import { quantileSorted } from 'd3-array';
 import { stepsOf, type Batch, type Kitchen, type Pot, type Verdict } from '../batch';
 import type { GradeName } from '../food';
 import { between, lastOf, valueAt } from '../series';
-import { drawUnknowns, seeded } from '../unknown';
+import { drawUnknowns, seeded, toDraw } from '../unknown';
 import { runModel, type Model } from './model';
 import { releaseReports } from './release';
 import { fillReport, itemReports, stepReports, tableMin } from './reports';
@@ -90,13 +90,13 @@ export function drawBatch(
   options: DrawOptions,
 ): Draws | null {
   const chance = seeded(options.seed);
-  const ids = batch.items.map((item) => item.id);
+  const items = toDraw(batch, kitchen);
   const drawn: Drawn[] = [];
   let minutes: readonly number[] = [];
   for (let n = 0; n < options.draws; n++) {
     const model = runModel(batch, pot, kitchen, {
       stepS: options.stepS ?? DRAW_STEP_S,
-      unknowns: drawUnknowns(pot, ids, chance),
+      unknowns: drawUnknowns(pot, items, chance),
     });
     if (minutes.length === 0) {
       const total = lastOf(model.heat.trace.s) / 60;

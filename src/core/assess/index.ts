@@ -28,4 +28,6 @@ export { compareReleases } from './release';
 export { callKey, putBy, putByOf, takeUp } from './putBy';
 export { contentsAt, runModel, scaled, withNeeds, type Lived, type Model } from './model';
 export { itemReports, tableMin } from './reports';
+export { bonesModel, bonesReport, hasRuns } from './bones';
+export { saltReport } from './finish';
 export { safeCentreC } from './safety';

@@ -1,9 +1,8 @@
 import { KITCHEN, POT, REFERENCE } from '../testing/kitchen';
-import { drawUnknowns, seeded } from '../unknown';
+import { drawUnknowns, seeded, toDraw } from '../unknown';
 import { runModel } from './model';
 
-const IDS = REFERENCE.items.map((i) => i.id);
-const UNKNOWNS = drawUnknowns(POT, IDS, seeded(2));
+const UNKNOWNS = drawUnknowns(POT, toDraw(REFERENCE, KITCHEN), seeded(2));
 
 describe('a state of the world', () => {
   const model = runModel(REFERENCE, POT, KITCHEN, { unknowns: UNKNOWNS, stepS: 30 });

@@ -6,7 +6,7 @@ import { thermalProperties } from '../food';
 import { foamingClass, levels, linesOf, type Part } from '../fill';
 import { COLD_WATER_W_PER_K, USUAL_DUTY } from '../heat';
 import { chanceOfLiquid, swollenAt, type AtValve, type Doubt } from '../release';
-import { COOK_SPREAD, ITEM_SPREAD, knowledgeOf, POT_SPREAD } from '../unknown';
+import { COOK_SPREAD, ITEM_SPREAD, valveDoubt } from '../unknown';
 import { saturationTemperature } from '../water';
 import { texturesOf } from './carryOver';
 import { contentsAt, partsAt, runModel, type Model, type ModelOptions } from './model';
@@ -65,7 +65,7 @@ function openingOf(model: Model, index: number, hotC: number): Opening {
     },
     doubt: {
       level: levelDoubt(parts),
-      valve: POT_SPREAD[pot.kind][knowledgeOf(pot)].valve,
+      valve: valveDoubt(pot),
     },
     tooFull: starchyAboveHalf || worstL > linesOf(pot, parts).lineL + 1e-6,
     starchyAboveHalf,

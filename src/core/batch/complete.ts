@@ -1,5 +1,6 @@
 import { amountGrams, spanOf, usualSpan, type Food, type Span } from '../food';
 import { isStock } from './kind';
+import { asGiven, asLiked, learnedNeed } from './learned';
 import { foodOf } from './named';
 import { indexOfStep, poursOf } from './pours';
 import { READIED, readied } from './ready';
@@ -19,6 +20,8 @@ export interface PlannedItem {
   readonly startC: number;
   readonly soakedH: number;
   readonly old: boolean;
+  /** What it needs in this kitchen, as a factor of the table; missing where nothing is learned. */
+  readonly need?: number;
   /** Never in the pot: joined in the bowl. */
   readonly apart: boolean;
   readonly for: 'eat' | 'flavour';
@@ -117,10 +120,11 @@ function planItem(item: Item, frame: Frame): PlannedItem {
   const boughtG = amountGrams(bought, item.amount);
   if (boughtG === null)
     throw new RangeError(`${bought.name} has no measure in ${item.amount.unit}`);
+  const given = asGiven(kitchen, bought);
   const { food, share } =
-    bought.group === 'bones' && item.from === undefined
-      ? readied(bought, READIED[batch.bones ?? 'raw'])
-      : { food: bought, share: 1 };
+    given.group === 'bones' && item.from === undefined
+      ? readied(given, READIED[batch.bones ?? 'raw'])
+      : { food: given, share: 1 };
   const apart = item.apart ?? false;
   const entersAt = apart ? steps.length : indexOfStep(steps, item.enters, 0);
   const lastLid = steps.findLastIndex((s) => s.kind === 'pressure');
@@ -129,6 +133,7 @@ function planItem(item: Item, frame: Frame): PlannedItem {
     whole: item.cut === undefined || item.cut === null || item.cut.shape === 'whole',
     late: !apart && lastLid >= 0 && entersAt > lastLid,
   };
+  const learned = learnedNeed(kitchen, food, item.old ?? false);
   return {
     id: item.id,
     food,
@@ -139,11 +144,13 @@ function planItem(item: Item, frame: Frame): PlannedItem {
     startC: item.startC ?? (food.kept === 'fridge' ? FRIDGE_C : kitchen.ambientC),
     soakedH: item.soakedH ?? 0,
     old: item.old ?? false,
+    ...(learned && { need: Math.exp(learned.need) }),
     apart,
     for: usedFor(item, food, batch),
     wish:
       family &&
-      ((item.wish && spanOf(family, item.wish)) || usualSpan(food, family, manner, kitchen.habits)),
+      ((item.wish && spanOf(family, item.wish)) ||
+        asLiked(family, usualSpan(food, family, manner, kitchen.habits), learned?.shift)),
     entersAt,
     gelatineG: ((item.broth?.gPerL ?? 0) * boughtG) / 1000,
     ...outAt(item, food, entersAt, frame),

@@ -15,6 +15,7 @@ import {
   ownId,
 } from './schemaParts';
 import { afterSchema } from './afterSchema';
+import { lessonSchema } from './learnedSchema';
 import { isFields } from './fields';
 
 const VERDICTS = ['under', 'right', 'over'] as const;
@@ -236,6 +237,12 @@ export const cookSchema = object(
     standIn: standInSchema,
     /** It is played, not cooked: kept apart from the log, and nothing is learned from it. */
     rehearsal: mayBe({ drill: text('the name of a drill') }, 'a rehearsal'),
+    /** A test with plain water: nobody eats of it, and much is learned of the pot. */
+    kettle: flag.optional(),
+    /** What there is to learn from it. */
+    lesson: lessonSchema,
+    /** Nothing is learned from it, and why. */
+    leftOut: mayBe({ reason: needed(text('a reason'), 'a reason') }, 'why it is left out'),
     /** What to change next time. */
     nextTime: mayBe(
       { holdMin: number(-600, 600, 'min'), waterMl: number(-20000, 20000, 'ml') },

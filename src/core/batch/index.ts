@@ -26,6 +26,7 @@ export { changeProblems } from './changeProblems';
 export { readLike, type Like } from './like';
 export { idOfName, likeName, likeWords, sameFood } from './ownNames';
 export { foodOf } from './named';
+export { learnedNeed, lessonName } from './learned';
 export { readLine, readLines, splitLines, type ReadsFor } from './line';
 export { EXAMPLE_LINE, likened, renamed, type ReadLine } from './reword';
 export {
@@ -86,6 +87,7 @@ export {
 } from './claims';
 export { pourIn, shelvesOf, trimClaims, type Shelf } from './fromLarder';
 export { TASTES } from './afterSchema';
+export { TIMED, TRAITS } from './learnedSchema';
 export { larderFormSchema } from './keepSchema';
 export {
   addTask,

@@ -6,6 +6,7 @@
 import * as yup from 'yup';
 import { UNITS } from '../quantity';
 import { fromJarSchema, larderSchema } from './keepSchema';
+import { forgottenSchema, kitchenLearnedSchema, potLearnedSchema } from './learnedSchema';
 import { flag, list, mayBe, needed, number, object, oneOf, text, time, ownId } from './schemaParts';
 import {
   LONGEST_WAIT_MIN,
@@ -48,6 +49,10 @@ export const kitchenSchema = object(
     habits: schoolsSchema,
     /** How it keeps and uses what it cooks. */
     larder: larderSchema,
+    /** Learned things that are not believed any more. */
+    forgotten: forgottenSchema,
+    /** What its cooks had taught; of a cook's own kitchen. */
+    learned: kitchenLearnedSchema,
   },
   'the kitchen: altitude, room temperature and units',
 );
@@ -93,6 +98,8 @@ export const potSchema = object(
     efficiency: number(0.2, 1, ''),
     /** Heat lost per degree above the room, W/K, lid on. */
     lossWPerK: number(0.2, 20, 'W/K'),
+    /** What its cooks had taught; of a cook's own pot. */
+    learned: potLearnedSchema,
   },
   'a pot',
 );

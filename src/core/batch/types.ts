@@ -15,6 +15,13 @@ import type {
 } from './cookSchema';
 import type { afterSchema, coolingSchema, TASTES, THICKENINGS } from './afterSchema';
 import type { fromJarSchema, larderSchema } from './keepSchema';
+import type {
+  kitchenLearnedSchema,
+  lessonSchema,
+  potLearnedSchema,
+  TIMED,
+  TRAITS,
+} from './learnedSchema';
 import type { bagItemSchema, JAR_ENDS, JAR_PLACES, jarSchema } from './larderSchema';
 import type {
   aimSchema,
@@ -118,6 +125,12 @@ export interface Cook extends Omit<Kept<typeof cookSchema>, 'batch' | 'predicted
   readonly predicted: Prediction;
   readonly marks: readonly Mark[];
 }
+
+export type Trait = (typeof TRAITS)[number];
+export type Timed = (typeof TIMED)[number];
+export type PotLearned = Kept<typeof potLearnedSchema>;
+export type KitchenLearned = Kept<typeof kitchenLearnedSchema>;
+export type Lesson = Kept<typeof lessonSchema>;
 
 export type After = Kept<typeof afterSchema>;
 export type CoolingKept = Kept<typeof coolingSchema>;

@@ -10,7 +10,7 @@ export interface Doneness {
   readonly lateMin: number | null;
   /** Degrees for a tenfold rate, C. */
   readonly z: number;
-  readonly mark: 'fitted to the chart' | 'by kinship' | 'assumed';
+  readonly mark: 'fitted to the chart' | 'by kinship' | 'assumed' | 'learned';
 }
 
 /** Cooked already: only to be warmed through. */
@@ -41,6 +41,8 @@ export interface Condition {
   readonly soakedH?: number | undefined;
   /** Kept for years (pulses). */
   readonly old?: boolean | undefined;
+  /** What a kitchen has learned that it needs, as a factor of the table. */
+  readonly need?: number | undefined;
 }
 
 /**
@@ -50,7 +52,7 @@ export interface Condition {
  */
 export function donenessOf(
   food: Food,
-  { soakedH = 0, old = false }: Condition = {},
+  { soakedH = 0, old = false, need = 1 }: Condition = {},
 ): Doneness | null {
   if (food.family === 'ready') return READY;
   const fitted = TABLE[food.key];
@@ -58,12 +60,12 @@ export function donenessOf(
   const pulse = food.group === 'pulse';
   const left = fitted.soaked ?? USUAL_SOAK;
   const soak = pulse ? Math.min(1, soakedH / FULL_SOAK_H) : 0;
-  const age = pulse && old ? OLD : 1;
+  const age = (pulse && old ? OLD : 1) * need;
   const { needMin, lateMin } = fitted;
   return {
     needMin: needMin * age * (1 - soak * (1 - left.need)),
     lateMin: lateMin === null ? null : lateMin * age * (1 - soak * (1 - left.late)),
     z: fitted.z,
-    mark: fitted.like ? 'by kinship' : 'fitted to the chart',
+    mark: need !== 1 ? 'learned' : fitted.like ? 'by kinship' : 'fitted to the chart',
   };
 }

@@ -1,3 +1,14 @@
 export { FEWEST, reliabilityOf, type Bin, type Reliability } from './reliability';
 export { foundIn } from './search';
 export { historyOf } from './history';
+export { lessonOf } from './lesson';
+export {
+  nameOfLesson,
+  potTold,
+  taughtBy,
+  type BandS,
+  type Factor,
+  type PotTold,
+  type Taught,
+} from './told';
+export { forgets, forgottenUntil, knownKitchen, type Known } from './known';

@@ -9,7 +9,16 @@ import { gradesOf } from '../food';
 import { between, valueAt } from '../series';
 import { gradeAt, scaleOf } from '../texture';
 import { conductionShape, donenessOf } from '../doneness';
-import { numbersOf, seeded, unknownsOf, type Chance, type Unknowns } from '../unknown';
+import {
+  ITEM_SPREAD,
+  numbersOf,
+  seeded,
+  toDraw,
+  unknownsOf,
+  type Chance,
+  type ToDraw,
+  type Unknowns,
+} from '../unknown';
 import { courseOf, secondsOf, type Course } from './course';
 import { agree } from './ensemble';
 import { hotSOf, seenOf, shownBy, type Seen } from './observe';
@@ -22,8 +31,7 @@ const STEP_S = 30;
 /** Points of the band. */
 const BAND_POINTS = 48;
 
-/** Needs of what was tried: most foods are as their kind, one in seven is not (assumed). */
-const USUAL_SD = 0.15;
+/** Needs of what was tried: most foods are as they are believed to be, one in seven is not (assumed). */
 const ODD_SD = 0.45;
 const ODD_SHARE = 0.15;
 /** Needs that are weighed for each world. */
@@ -71,10 +79,10 @@ export interface BelieveOptions {
 /** Of a standard normal, within 2e-4 (Page 1977). */
 const phi = (z: number): number => 0.5 * (1 + Math.tanh(0.7978845608 * (z + 0.044715 * z ** 3)));
 
-function unknownsAt(cook: Cook, ids: readonly string[], row: readonly number[]): Unknowns {
+function unknownsAt(cook: Cook, items: readonly ToDraw[], row: readonly number[]): Unknowns {
   let at = 0;
   const next = (): number => row[at++] as number;
-  return unknownsOf(cook.pot, ids, next, () => phi(next()));
+  return unknownsOf(cook.pot, items, next, () => phi(next()));
 }
 
 function run(cook: Cook, course: Course, unknowns: Unknowns, untilS?: number): Model {
@@ -94,19 +102,19 @@ function wantedOf(seen: readonly Seen[], shown: readonly number[]): readonly num
 function agreeing(
   cook: Cook,
   course: Course,
-  ids: readonly string[],
+  items: readonly ToDraw[],
   seen: readonly Seen[],
   chance: Chance,
   many: number,
 ): readonly (readonly number[])[] {
   const rows: readonly (readonly number[])[] = Array.from({ length: many }, () =>
-    Array.from({ length: numbersOf(ids) }, chance.normal),
+    Array.from({ length: numbersOf(cook.pot, items) }, chance.normal),
   );
   if (seen.length === 0) return rows;
   const lastS = Math.max(...seen.map((s) => s.atS));
   const untilS = lastS + LATE_S + LATE_SHARE * lastS;
   const shown = rows.map((row) => {
-    const model = run(cook, course, unknownsAt(cook, ids, row), untilS);
+    const model = run(cook, course, unknownsAt(cook, items, row), untilS);
     return seen.map((s) => {
       const value = shownBy(model, course.batch, s);
       return Number.isNaN(value) ? untilS : value;
@@ -136,6 +144,7 @@ function needFound(
   tried: readonly Tried[],
   id: string,
   size: number,
+  usualSd: number,
   chance: Chance,
 ): number | null {
   const own = tried.filter((t) => t.item === id);
@@ -157,7 +166,7 @@ function needFound(
   const weights: number[] = [];
   let sum = 0;
   for (let n = 0; n < NEEDS; n++) {
-    const sd = chance.uniform() < ODD_SHARE ? ODD_SD : USUAL_SD;
+    const sd = chance.uniform() < ODD_SHARE ? ODD_SD : usualSd;
     const need = Math.exp(sd * chance.normal());
     const scale = scaleOf(family, scaled(doneness, need), mm);
     const weight = found.reduce((w, { told, centre, surface }) => {
@@ -174,12 +183,18 @@ function needFound(
 }
 
 /** With the needs that were found by trying. */
-function tasted(world: World, tried: readonly Tried[], chance: Chance): World {
+function tasted(
+  world: World,
+  tried: readonly Tried[],
+  drawn: readonly ToDraw[],
+  chance: Chance,
+): World {
   if (tried.length === 0) return world;
   const { unknowns, model } = world;
   const items = Object.fromEntries(
     Object.entries(unknowns.items).map(([id, own]) => {
-      const need = needFound(model, tried, id, own.size, chance);
+      const usualSd = drawn.find((one) => one.id === id)?.needSd ?? ITEM_SPREAD.need;
+      const need = needFound(model, tried, id, own.size, usualSd, chance);
       return [id, need === null ? own : { ...own, need }];
     }),
   );
@@ -194,14 +209,14 @@ function tasted(world: World, tried: readonly Tried[], chance: Chance): World {
 export function worldsOf(cook: Cook, nowS: number, options: BelieveOptions): readonly World[] {
   const { seed, worlds = WORLDS, watched = false } = options;
   const chance = seeded(seed);
-  const ids = cook.batch.items.map((item) => item.id);
+  const items = toDraw(cook.batch, cook.kitchen);
   const course = courseOf(cook, nowS);
   const seen = seenOf(cook, nowS, watched);
-  const rows = agreeing(cook, course, ids, seen, chance, worlds);
+  const rows = agreeing(cook, course, items, seen, chance, worlds);
   const tried = triedOf(cook, nowS);
   return rows.map((row) => {
-    const unknowns = unknownsAt(cook, ids, row);
-    return tasted({ unknowns, model: run(cook, course, unknowns) }, tried, chance);
+    const unknowns = unknownsAt(cook, items, row);
+    return tasted({ unknowns, model: run(cook, course, unknowns) }, tried, items, chance);
   });
 }
 

@@ -2,34 +2,10 @@
  * An ensemble brought to agree with what was seen: the ensemble smoother with perturbed observations
  * (Evensen and van Leeuwen 2000). Worlds are rows of standard normal numbers.
  */
-import type { Chance } from '../unknown';
+import { solveSmall, type Chance } from '../unknown';
 
 /** A correlation within chance of none is taken for none: standard errors. */
 const CHANCE_SE = 2;
-
-/** Solves a small system by elimination with pivots. @param a n by n, overwritten @param b n by m, overwritten */
-export function solveSmall(a: number[][], b: number[][]): number[][] {
-  const n = a.length;
-  for (let k = 0; k < n; k++) {
-    let pivot = k;
-    for (let i = k + 1; i < n; i++)
-      if (Math.abs(a[i]?.[k] ?? 0) > Math.abs(a[pivot]?.[k] ?? 0)) pivot = i;
-    [a[k], a[pivot]] = [a[pivot] as number[], a[k] as number[]];
-    [b[k], b[pivot]] = [b[pivot] as number[], b[k] as number[]];
-    const row = a[k] as number[];
-    const right = b[k] as number[];
-    for (let i = 0; i < n; i++) {
-      if (i === k) continue;
-      const other = a[i] as number[];
-      const factor = (other[k] as number) / (row[k] as number);
-      if (factor === 0) continue;
-      for (let j = k; j < n; j++) other[j] = (other[j] as number) - factor * (row[j] as number);
-      const otherRight = b[i] as number[];
-      right.forEach((v, j) => (otherRight[j] = (otherRight[j] as number) - factor * v));
-    }
-  }
-  return b.map((row, i) => row.map((v) => v / ((a[i] as number[])[i] as number)));
-}
 
 const mean = (values: readonly number[]): number =>
   values.reduce((sum, v) => sum + v, 0) / values.length;

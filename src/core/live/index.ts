@@ -1,4 +1,5 @@
 export { courseOf, markedS, planNow, secondsOf, type Course } from './course';
+export { hotSOf, resultAt } from './observe';
 export { beliefOf, worldsOf, type Belief, type BelieveOptions, type World } from './believe';
 export {
   linkOf,

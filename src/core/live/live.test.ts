@@ -6,7 +6,7 @@ import { stepsOf, type Cook, type Mark, type MarkKind } from '../batch';
 import { cookOf } from '../testing/cooks';
 import { cookThrough, until } from '../testing/cooking';
 import { batchOf, item, POT, pressure } from '../testing/kitchen';
-import { drawUnknowns, seeded } from '../unknown';
+import { drawUnknowns, seeded, solveSmall, toDraw } from '../unknown';
 import {
   beliefOf,
   choicesAt,
@@ -27,7 +27,7 @@ import {
   type Message,
   type StandIn,
 } from '.';
-import { agree, solveSmall } from './ensemble';
+import { agree } from './ensemble';
 import { readMessages } from './readMessages';
 
 const START = '2026-11-24T16:00:00.000Z';
@@ -277,7 +277,7 @@ describe('worlds brought to agree', () => {
     const course = courseOf({ ...cook, marks }, 240);
     const sd = Math.hypot(5, 0.01 * hotS);
     const draws = Array.from({ length: 700 }, () => {
-      const unknowns = drawUnknowns(POT, ['w', 'b', 'c'], chance);
+      const unknowns = drawUnknowns(POT, toDraw(course.batch, cook.kitchen), chance);
       const model = runModel(course.batch, POT, cook.kitchen, {
         unknowns,
         stepS: 30,

@@ -9,7 +9,7 @@ import type { Spell } from '../heat';
 import { between, lastOf } from '../series';
 import { gradeAt } from '../texture';
 import { gradesOf, type GradeName } from '../food';
-import { drawUnknowns, seeded, type Unknowns } from '../unknown';
+import { drawUnknowns, seeded, toDraw, type Unknowns } from '../unknown';
 import { courseOf } from './course';
 import { befallen, putRightS } from './mishaps';
 import { hotSOf, resultAt } from './observe';
@@ -29,9 +29,9 @@ const OPEN_KPA = 1;
 export type StandIn = NonNullable<Cook['standIn']>;
 
 /** What is true of a stand-in and its foods. */
-export function truthOf(cook: Pick<Cook, 'batch' | 'pot'>, standIn: StandIn): Unknowns {
-  const ids = cook.batch.items.map((item) => item.id);
-  const drawn = drawUnknowns(cook.pot, ids, seeded(standIn.seed));
+export function truthOf(cook: Pick<Cook, 'batch' | 'pot' | 'kitchen'>, standIn: StandIn): Unknowns {
+  const items = toDraw(cook.batch, cook.kitchen);
+  const drawn = drawUnknowns(cook.pot, items, seeded(standIn.seed));
   return {
     ...drawn,
     power: standIn.power ?? drawn.power,

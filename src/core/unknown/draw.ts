@@ -1,6 +1,7 @@
 /** One draw of all that is not known of a cook. */
-import type { Pot } from '../batch';
-import { COOK_SPREAD, ITEM_SPREAD, knowledgeOf, POT_SPREAD } from './priors';
+import { foodOf, learnedNeed, TRAITS, type Batch, type Kitchen, type Pot } from '../batch';
+import { nominal, traitsOf } from './known';
+import { COOK_SPREAD, COOK_VARIES, ITEM_SPREAD, knowledgeOf, POT_SPREAD } from './priors';
 import type { Chance } from './random';
 
 /** Of one ingredient: factors, and degrees. */
@@ -26,19 +27,26 @@ export interface Unknowns {
   readonly items: Readonly<Record<string, ItemUnknowns>>;
 }
 
-/**
- * A state of the world out of chance.
- *
- * @param ids the batch's items
- * @param normal the next number of mean 0 and standard deviation 1
- * @param even the next number from 0 to 1
- */
-export function unknownsOf(
-  pot: Pot,
-  ids: readonly string[],
-  normal: () => number,
-  even: () => number,
-): Unknowns {
+/** An ingredient to draw: how far its need may be from what the plan says, a logarithm. */
+export interface ToDraw {
+  readonly id: string;
+  readonly needSd: number;
+}
+
+/** What is not known of a batch's items in a kitchen. */
+export function toDraw(batch: Batch, kitchen: Kitchen): readonly ToDraw[] {
+  return batch.items.map((item) => {
+    const food = kitchen.learned?.foods && foodOf(item);
+    const learned = food && learnedNeed(kitchen, food, item.old ?? false);
+    const needSd = learned ? Math.hypot(learned.sd, ITEM_SPREAD.needVaries) : ITEM_SPREAD.need;
+    return { id: item.id, needSd };
+  });
+}
+
+type OfPot = Omit<Unknowns, 'items'>;
+
+/** Of a pot that no cook has told of. */
+function untold(pot: Pot, normal: () => number, even: () => number): OfPot {
   const spread = POT_SPREAD[pot.kind][knowledgeOf(pot)];
   const factor = (sd: number): number => Math.exp(sd * normal());
   return {
@@ -52,14 +60,55 @@ export function unknownsOf(
     lagS: spread.lagS * even(),
     setpointKPa: spread.setpointKPa * normal(),
     valve: factor(spread.valve),
+  };
+}
+
+/** Of a pot whose cooks have told: its traits hang together as they were learned. */
+function told(learned: NonNullable<Pot['learned']>, normal: () => number): OfPot {
+  const usual = nominal(learned);
+  const traits = traitsOf(
+    learned,
+    TRAITS.map(() => normal()),
+  );
+  const more = (i: number): number => (traits[i] as number) - (usual[i] as number);
+  return {
+    fill: Math.exp(more(0) + COOK_VARIES.fill * normal()),
+    waterStartC: more(1) + COOK_VARIES.waterStartC * normal(),
+    roomC: COOK_SPREAD.roomC * normal(),
+    power: Math.exp(more(2)),
+    efficiency: 1,
+    loss: Math.exp(more(3)),
+    seal: Math.exp(more(4)),
+    setpointKPa: more(5),
+    valve: Math.exp(more(6)),
+    lagS: more(7),
+  };
+}
+
+/**
+ * A state of the world out of chance.
+ *
+ * @param items what is to be drawn of the batch's items
+ * @param normal the next number of mean 0 and standard deviation 1
+ * @param even the next number from 0 to 1
+ */
+export function unknownsOf(
+  pot: Pot,
+  items: readonly ToDraw[],
+  normal: () => number,
+  even: () => number,
+): Unknowns {
+  const factor = (sd: number): number => Math.exp(sd * normal());
+  return {
+    ...(pot.learned ? told(pot.learned, normal) : untold(pot, normal, even)),
     items: Object.fromEntries(
-      ids.map((id) => [
+      items.map(({ id, needSd }) => [
         id,
         {
           mass: factor(ITEM_SPREAD.mass),
           size: factor(ITEM_SPREAD.size),
           startC: ITEM_SPREAD.startC * normal(),
-          need: factor(ITEM_SPREAD.need),
+          need: factor(needSd),
         },
       ]),
     ),
@@ -67,16 +116,16 @@ export function unknownsOf(
 }
 
 /** How many numbers `unknownsOf` uses up. */
-export function numbersOf(ids: readonly string[]): number {
-  return 10 + 4 * ids.length;
+export function numbersOf(pot: Pot, items: readonly ToDraw[]): number {
+  return (pot.learned ? TRAITS.length + 3 : 10) + 4 * items.length;
 }
 
 /**
  * Draws a state of the world.
  *
- * @param ids the batch's items
+ * @param items what is to be drawn of the batch's items
  * @param chance its next numbers are used up
  */
-export function drawUnknowns(pot: Pot, ids: readonly string[], chance: Chance): Unknowns {
-  return unknownsOf(pot, ids, chance.normal, chance.uniform);
+export function drawUnknowns(pot: Pot, items: readonly ToDraw[], chance: Chance): Unknowns {
+  return unknownsOf(pot, items, chance.normal, chance.uniform);
 }

@@ -1,6 +1,17 @@
-export { drawUnknowns, numbersOf, unknownsOf, type ItemUnknowns, type Unknowns } from './draw';
+export {
+  drawUnknowns,
+  numbersOf,
+  toDraw,
+  unknownsOf,
+  type ItemUnknowns,
+  type ToDraw,
+  type Unknowns,
+} from './draw';
+export { asLearned, nominal, potPrior, spreadsOf, traitOf, valveDoubt } from './known';
+export { inverseOf, rootOf, solveSmall } from './linear';
 export {
   COOK_SPREAD,
+  COOK_VARIES,
   ITEM_SPREAD,
   knowledgeOf,
   POT_SPREAD,

@@ -46,8 +46,27 @@ export const COOK_SPREAD = {
   roomC: 2,
 } as const;
 
-/** What differs from one ingredient to the next. */
-export const ITEM_SPREAD = { mass: 0.06, size: 0.12, startC: 1.5, need: 0.15 } as const;
+/**
+ * Most of that comes back at every cook, the same cups, jug and tap, and can be learned with the pot; the
+ * rest is another one each time, and stays (assumed: seven tenths of its square).
+ */
+export const COOK_LASTS = { fill: 0.034, waterStartC: 3.4 } as const;
+export const COOK_VARIES = {
+  fill: Math.sqrt(COOK_SPREAD.fill ** 2 - COOK_LASTS.fill ** 2),
+  waterStartC: Math.sqrt(COOK_SPREAD.waterStartC ** 2 - COOK_LASTS.waterStartC ** 2),
+} as const;
+
+/**
+ * What differs from one ingredient to the next; of its need also what differs from one bag of the same
+ * food to the next, which stays however much has been learned of it (assumed).
+ */
+export const ITEM_SPREAD = {
+  mass: 0.06,
+  size: 0.12,
+  startC: 1.5,
+  need: 0.15,
+  needVaries: 0.08,
+} as const;
 
 export function knowledgeOf(pot: Pot): Knowledge {
   return pot.measured ? 'measured' : 'never measured';

@@ -1,9 +1,11 @@
 import { POT } from '../testing/kitchen';
 import { drawUnknowns, ITEM_SPREAD, POT_SPREAD, seeded, type Unknowns } from '.';
 
+const ITEMS = ['a', 'b'].map((id) => ({ id, needSd: ITEM_SPREAD.need }));
+
 function many(pot = POT, n = 4000): readonly Unknowns[] {
   const chance = seeded(9);
-  return Array.from({ length: n }, () => drawUnknowns(pot, ['a', 'b'], chance));
+  return Array.from({ length: n }, () => drawUnknowns(pot, ITEMS, chance));
 }
 
 /** Standard deviation of the logarithms. */

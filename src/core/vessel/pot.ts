@@ -1,5 +1,6 @@
 import type { Pot } from '../batch';
 import { USUAL_VALVE } from '../release';
+import { traitOf } from '../unknown';
 import type { PressureVessel } from './types';
 
 /** Loss with the lid on, W/K: an insulated electric pot by size, a bare stovetop cooker (brief). */
@@ -24,19 +25,24 @@ const SEAL_S = 45;
 /** Power spent on steam while a stovetop regulator rocks, W (assumed). */
 const REGULATOR_W = 100;
 
-/** A cook's pot as a vessel, with the usual values where nothing is known. */
+/** A cook's pot as a vessel: what its cooks have told of it, and the usual values where nothing is known. */
 export function potVessel(pot: Pot): PressureVessel {
   const radius = pot.innerDiameterCm / 200;
+  const factor = (trait: 'heat' | 'loss' | 'seal' | 'valve'): number =>
+    Math.exp(traitOf(pot, trait));
   return {
     capacityL: pot.capacityL,
     surfaceM2: Math.PI * radius * radius,
     bodyJPerK: usualBody(pot),
-    lossWPerK: pot.lossWPerK ?? usualLoss(pot),
-    heater: { powerW: pot.powerW, efficiency: pot.efficiency ?? usualEfficiency(pot) },
+    lossWPerK: (pot.lossWPerK ?? usualLoss(pot)) * factor('loss'),
+    heater: {
+      powerW: pot.powerW * factor('heat'),
+      efficiency: pot.efficiency ?? usualEfficiency(pot),
+    },
     lid: {
-      valve: USUAL_VALVE,
-      sealS: SEAL_S,
-      lagS: 0,
+      valve: { ...USUAL_VALVE, areaM2: USUAL_VALVE.areaM2 * factor('valve') },
+      sealS: SEAL_S * factor('seal'),
+      lagS: Math.max(0, traitOf(pot, 'lag')),
       rocksW: pot.kind === 'stovetop' ? REGULATOR_W : 0,
     },
   };

@@ -1,0 +1,38 @@
+/** What a kitchen has learned of a food, where a plan is made of it. */
+import { gradesOf, type Extract, type Family, type Food, type Span } from '../food';
+import type { Kitchen, KitchenLearned } from './types';
+
+/** What lessons call a food: old pulses are a food of their own, and so is what no table has. */
+export function lessonName({ key, group, own }: Food, old = false): string {
+  return `${own?.id ?? key}${old && group === 'pulse' ? ', old' : ''}`;
+}
+
+type Need = NonNullable<NonNullable<KitchenLearned>['foods']>[number];
+
+/** What is learned of a food's need; undefined where nothing is. */
+export function learnedNeed(kitchen: Kitchen, food: Food, old = false): Need | undefined {
+  const name = lessonName(food, old);
+  return kitchen.learned?.foods?.find((one) => one.food === name);
+}
+
+/** A span of grades as this kitchen has come to like it. */
+export function asLiked(family: Family, span: Span, shift = 0): Span {
+  const last = gradesOf(family).length - 1;
+  const within = (place: number): number => Math.min(last, Math.max(0, place));
+  // Nobody is taken to like it raw.
+  return { from: Math.max(1, within(span.from + shift)), to: Math.max(1, within(span.to + shift)) };
+}
+
+/** Bones as they have given in this kitchen. */
+export function asGiven(kitchen: Kitchen, food: Food): Food {
+  const name = lessonName(food);
+  const learned = kitchen.learned?.bones?.find((one) => one.food === name);
+  if (!food.extract || !learned) return food;
+  const { gelatineGPerKg, perHour } = food.extract;
+  const extract: Extract = {
+    ...food.extract,
+    gelatineGPerKg: gelatineGPerKg * Math.exp(learned.most),
+    perHour: perHour * Math.exp(learned.rate),
+  };
+  return { ...food, extract };
+}

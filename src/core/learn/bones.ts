@@ -1,0 +1,112 @@
+/**
+ * What bones give in this kitchen, by how their broths set and how many litres there were: of each kind what
+ * it gives in the end and how fast, over a grid of both. A broth of several kinds tells of each by its share.
+ */
+import { SETS, type Cook, type KitchenLearned, type Lesson } from '../batch';
+import { SET_FROM } from '../bones';
+import { bell, chanceWithin, spreadOf, steps } from './grid';
+import { RATES } from './lesson';
+
+type Row = NonNullable<Lesson>['bones'][number];
+type Learned = NonNullable<NonNullable<KitchenLearned>['bones']>[number];
+
+/** Of the table's figures, which are assumed, as logarithms. */
+const MOST_SD = 0.35;
+const RATE_SD = 0.35;
+/** What a spoon says of a set, and a cup of litres: a logarithm of g/L (assumed). */
+const READ_SD = 0.2;
+const MISTAKEN = 0.03;
+/** A kind that was less of it than this is not told of. */
+const LEAST_SHARE = 0.2;
+const NEWEST = 40;
+
+const MOST = steps(-1.2, 1.2, 49);
+const [SLOW, USUAL, FAST] = RATES.map(Math.log) as [number, number, number];
+const RATE = steps(SLOW, FAST, 13);
+
+interface Read {
+  readonly cook: string;
+  readonly row: Row;
+  readonly share: number;
+  /** Gelatine that sets, g, from and to; undefined for what has no end. */
+  readonly low: number | undefined;
+  readonly high: number | undefined;
+}
+
+/** Grams that a run would have given, as a logarithm, where it goes so fast: through the three kept. */
+function grams(row: Row, rate: number): number {
+  const [slow, usual, fast] = row.grams.map((g) => Math.log(Math.max(1e-6, g))) as [
+    number,
+    number,
+    number,
+  ];
+  return rate < USUAL
+    ? usual + ((slow - usual) * (rate - USUAL)) / (SLOW - USUAL)
+    : usual + ((fast - usual) * (rate - USUAL)) / (FAST - USUAL);
+}
+
+/** What was read of bones, by their kind. @param since for a kind, those up to then are forgotten */
+export function readsOf(
+  cooks: readonly Cook[],
+  since: (food: string) => string,
+): ReadonlyMap<string, readonly Read[]> {
+  const byFood = new Map<string, Read[]>();
+  const newest = cooks.toSorted(
+    (a, b) => b.startedAt.localeCompare(a.startedAt) || b.id.localeCompare(a.id),
+  );
+  for (const cook of newest)
+    for (const row of cook.lesson?.bones ?? []) {
+      const real = cook.yields?.find((y) => y.run === row.run);
+      if (!real?.set) continue;
+      const litres = real.litres ?? row.litres;
+      const at = SETS.indexOf(real.set);
+      const next = SETS[at + 1];
+      for (const { food, share } of row.of) {
+        if (share < LEAST_SHARE || cook.startedAt <= since(food)) continue;
+        const list = byFood.get(food) ?? [];
+        if (list.length >= NEWEST) continue;
+        list.push({
+          cook: cook.id,
+          row,
+          share,
+          low: at > 0 ? Math.log(SET_FROM[real.set] * litres) : undefined,
+          high: next ? Math.log(SET_FROM[next] * litres) : undefined,
+        });
+        byFood.set(food, list);
+      }
+    }
+  return byFood;
+}
+
+function learnedOf(food: string, reads: readonly Read[]): Learned {
+  const weights = MOST.map((most) =>
+    RATE.map((rate) =>
+      reads.reduce(
+        (all, { row, share, low, high }) => {
+          const seen = chanceWithin(most + grams(row, rate), low, high, READ_SD / share);
+          return all * (MISTAKEN + (1 - MISTAKEN) * seen);
+        },
+        bell(most, { mean: 0, sd: MOST_SD }) * bell(rate, { mean: 0, sd: RATE_SD }),
+      ),
+    ),
+  );
+  const sum = (list: readonly number[]): number => list.reduce((a, b) => a + b, 0);
+  const most = spreadOf(MOST, weights.map(sum));
+  const rate = spreadOf(
+    RATE,
+    RATE.map((_, j) => sum(weights.map((row) => row[j] as number))),
+  );
+  return {
+    food,
+    most: Number(most.mean.toFixed(4)),
+    rate: Number(rate.mean.toFixed(4)),
+    sd: Number(most.sd.toFixed(4)),
+    cooks: new Set(reads.map((read) => read.cook)).size,
+  };
+}
+
+export function learnedBones(reads: ReadonlyMap<string, readonly Read[]>): readonly Learned[] {
+  return [...reads]
+    .toSorted(([a], [b]) => (a < b ? -1 : 1))
+    .map(([food, list]) => learnedOf(food, list));
+}

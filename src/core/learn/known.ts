@@ -1,0 +1,96 @@
+/**
+ * What a household knows of its pots and foods: one door for all that plans. It is worked out of the cooks'
+ * lessons anew, never stored, so that a cook left out or deleted is unlearned to the last digit.
+ */
+import type { Bundle, Cook, Kitchen, KitchenLearned, Pot } from '../batch';
+import { SOUP_SALT_PERCENT } from '../finish';
+import { learnedBones, readsOf } from './bones';
+import { learnedFoods, triesOf } from './foods';
+import { cooksOfPot, learnedPot, teaches } from './pot';
+
+/** Salt that is right differs from one pot to the next, and from what is usual, %. */
+const SALT_VARIES = 0.12;
+const SALT_SD = 0.2;
+const NEWEST = 40;
+
+/** Things that can be forgotten, as the kitchen lists them. */
+export const forgets = {
+  pot: (id: string): string => `pot ${id}`,
+  food: (food: string): string => `food ${food}`,
+  bones: (food: string): string => `bones ${food}`,
+  salt: 'salt',
+} as const;
+
+/** Up to when something is forgotten; empty where nothing is. ISO 8601 */
+export function forgottenUntil(kitchen: Kitchen, what: string): string {
+  return (kitchen.forgotten ?? []).reduce(
+    (last, one) => (one.what === what && one.at > last ? one.at : last),
+    '',
+  );
+}
+
+function learnedSalt(cooks: readonly Cook[], since: string): NonNullable<KitchenLearned>['salt'] {
+  const called = cooks
+    .filter((cook) => cook.startedAt > since)
+    .toSorted((a, b) => b.startedAt.localeCompare(a.startedAt) || b.id.localeCompare(a.id))
+    .flatMap((cook) => cook.lesson?.saltPercent ?? [])
+    .slice(0, NEWEST);
+  if (called.length === 0) return undefined;
+  const precision = 1 / SALT_SD ** 2 + called.length / SALT_VARIES ** 2;
+  const pull =
+    SOUP_SALT_PERCENT / SALT_SD ** 2 + called.reduce((a, b) => a + b, 0) / SALT_VARIES ** 2;
+  return {
+    percent: Number((pull / precision).toFixed(3)),
+    sd: Number(Math.sqrt(1 / precision).toFixed(3)),
+    cooks: called.length,
+  };
+}
+
+/** What all cooks have taught of foods, bones and taste; undefined where none has. */
+export function learnedKitchen(
+  kitchen: Kitchen,
+  cooks: readonly Cook[],
+): KitchenLearned | undefined {
+  const taught = cooks.filter(teaches);
+  const foods = learnedFoods(
+    triesOf(taught, (food) => forgottenUntil(kitchen, forgets.food(food))),
+  );
+  const bones = learnedBones(
+    readsOf(taught, (food) => forgottenUntil(kitchen, forgets.bones(food))),
+  );
+  const salt = learnedSalt(taught, forgottenUntil(kitchen, forgets.salt));
+  if (foods.length === 0 && bones.length === 0 && !salt) return undefined;
+  return {
+    ...(foods.length > 0 && { foods }),
+    ...(bones.length > 0 && { bones }),
+    ...(salt && { salt }),
+  };
+}
+
+/** A pot as its cooks have told of it; as it is said to be where none has. */
+export function knownPot(pot: Pot, kitchen: Kitchen, cooks: readonly Cook[]): Pot {
+  const { learned: _, ...said } = pot;
+  const of = cooksOfPot(said, cooks, forgottenUntil(kitchen, forgets.pot(pot.id)));
+  const learned = learnedPot(said, of);
+  if (learned) return { ...said, learned };
+  return pot.learned ? said : pot;
+}
+
+export interface Known {
+  readonly pots: readonly Pot[];
+  readonly kitchen: Kitchen;
+}
+
+/** The kitchen and its pots as cooks have told of them: what is planned with. */
+export function knownKitchen({
+  pots,
+  kitchen,
+  cooks,
+}: Pick<Bundle, 'pots' | 'kitchen' | 'cooks'>): Known {
+  const { learned: _, ...said } = kitchen;
+  const learned = learnedKitchen(kitchen, cooks);
+  return {
+    pots: pots.map((pot) => knownPot(pot, kitchen, cooks)),
+    kitchen: learned ? { ...said, learned } : kitchen.learned ? said : kitchen,
+  };
+}

@@ -1,0 +1,224 @@
+/** What cooks have told, for people to look at: of a pot cook by cook, and what one cook taught. */
+import {
+  foodOf,
+  lessonName,
+  TRAITS,
+  type Cook,
+  type Kitchen,
+  type Pot,
+  type Timed,
+} from '../batch';
+import { foodByKey } from '../food';
+import { potPrior } from '../unknown';
+import { forgets, forgottenUntil, learnedKitchen } from './known';
+import { cooksOfPot, evidenceOf, expected, fitPot, ODD, type Evidence, type Fit } from './pot';
+
+const HEAT = TRAITS.indexOf('heat');
+/** Of a normal spread, 8 in 10 lie within so many deviations. */
+const EIGHTY = 1.2816;
+
+/** A factor as a middle and what lies around it 8 times in 10. */
+export interface Factor {
+  readonly middle: number;
+  readonly from: number;
+  readonly to: number;
+}
+
+function factorOf(ln: number, sd: number): Factor {
+  const at = (z: number): number => Math.exp(ln + z * sd);
+  return { middle: at(0), from: at(-EIGHTY), to: at(EIGHTY) };
+}
+
+/** One cook of a pot, as its marks tell of the heat by themselves. */
+export interface OfCook {
+  readonly cook: Cook;
+  /** Heat that arrives over what the pot is said to have; null where no warm-up was marked. */
+  readonly factor: number | null;
+  /** Times that do not fit with the rest. */
+  readonly odd: readonly Timed[];
+}
+
+export interface PotTold {
+  readonly prior: Factor;
+  readonly now: Factor;
+  /** Logarithms and deviations of the same, for a curve of them. */
+  readonly curves: {
+    readonly prior: readonly [number, number];
+    readonly now: readonly [number, number];
+  };
+  /** The newest first. */
+  readonly cooks: readonly OfCook[];
+}
+
+/** The heat by which a warm-up alone is as it was marked, as a logarithm; all else as it is known. */
+function heatBy(one: Evidence, traits: readonly number[]): number {
+  let ln = traits[HEAT] as number;
+  for (let i = 0; i < 8; i++) {
+    const { s, slope } = expected(
+      one,
+      traits.map((v, j) => (j === HEAT ? ln : v)),
+    );
+    const by = slope[HEAT] as number;
+    if (by >= 0) return ln;
+    ln += Math.max(-0.5, Math.min(0.5, (one.row.seenS - s) / by));
+  }
+  return ln;
+}
+
+function oddOf(one: Evidence, mean: readonly number[]): boolean {
+  return Math.abs(one.row.seenS - expected(one, mean).s) > ODD * one.sdS;
+}
+
+/** What the cooks in a pot tell of it. */
+export function potTold(pot: Pot, kitchen: Kitchen, cooks: readonly Cook[]): PotTold {
+  const { learned: _, ...said } = pot;
+  const of = cooksOfPot(said, cooks, forgottenUntil(kitchen, forgets.pot(pot.id)));
+  const { sd } = potPrior(said);
+  const evidence = evidenceOf(said, of);
+  const { mean, covariance } = fitPot(said, evidence);
+  const now = [mean[HEAT] as number, Math.sqrt(covariance[HEAT]?.[HEAT] as number)] as const;
+  const prior = [0, sd[HEAT] as number] as const;
+  return {
+    prior: factorOf(...prior),
+    now: factorOf(...now),
+    curves: { prior, now },
+    cooks: of.map((cook) => {
+      const own = evidence.filter((one) => one.cook === cook.id);
+      const warm = own.find(({ row }) => row.what === 'pin' || row.what === 'hot');
+      return {
+        cook,
+        factor: warm ? Math.exp(heatBy(warm, mean)) : null,
+        odd: own.filter((one) => oddOf(one, mean)).map(({ row }) => row.what),
+      };
+    }),
+  };
+}
+
+/** A time between two, s: 8 times in 10. */
+export interface BandS {
+  readonly fromS: number;
+  readonly toS: number;
+}
+
+function bandOf(one: Evidence, { mean, covariance }: Fit): BandS {
+  const { s, slope } = expected(one, mean);
+  const square = slope.reduce(
+    (all, a, i) =>
+      all + slope.reduce((sum, b, j) => sum + a * b * (covariance[i]?.[j] as number), 0),
+    0,
+  );
+  const half = EIGHTY * Math.hypot(Math.sqrt(square), one.sdS);
+  return { fromS: Math.max(0, s - half), toS: s + half };
+}
+
+/** What was known of a food before and after a cook, as factors of the table. */
+export interface FoodTaught {
+  readonly food: string;
+  readonly name: string;
+  readonly before: number;
+  readonly after: number;
+  readonly cooks: number;
+  /** It came to be liked so many grades later by it; 0 where nothing moved. */
+  readonly liked: number;
+}
+
+export interface Taught {
+  /** Null where no time of its warm-up was marked. */
+  readonly pot: {
+    readonly cooks: number;
+    readonly before: Factor;
+    readonly after: Factor;
+    /** The warm-up of this cook as it would have been foretold before it, and after. */
+    readonly band: readonly [before: BandS, after: BandS];
+  } | null;
+  readonly odd: readonly Timed[];
+  readonly foods: readonly FoodTaught[];
+  readonly bones: readonly {
+    readonly name: string;
+    readonly before: number;
+    readonly after: number;
+  }[];
+  /** Salt that is right, %, where it was called so. */
+  readonly salt: { readonly before: number | null; readonly after: number } | null;
+}
+
+/** As it is spoken of: the name of a food that lessons name. */
+export function nameOfLesson(name: string, cooks: readonly Cook[]): string {
+  const [key = name] = name.split(', old');
+  const of = foodByKey(key)?.name;
+  const own = (): string | undefined =>
+    cooks
+      .flatMap((cook) => cook.batch.items)
+      .map((item) => ({ item, food: foodOf(item) }))
+      .find(({ item, food }) => food && lessonName(food, item.old ?? false) === name)?.food?.name;
+  const found = of ?? own() ?? key;
+  return name.endsWith(', old') ? `old ${found}` : found;
+}
+
+/** What a cook taught, by those before it and by itself; null where there is nothing to learn from it. */
+export function taughtBy(cook: Cook, cooks: readonly Cook[], kitchen: Kitchen): Taught | null {
+  if (!cook.lesson || cook.leftOut || cook.rehearsal) return null;
+  const earlier = cooks.filter(
+    (one) =>
+      one.id !== cook.id &&
+      (one.startedAt < cook.startedAt || (one.startedAt === cook.startedAt && one.id < cook.id)),
+  );
+  const { learned: _, ...pot } = cook.pot;
+  const since = forgottenUntil(kitchen, forgets.pot(pot.id));
+  const fits = [earlier, [...earlier, cook]].map((some) => {
+    const of = cooksOfPot(pot, some, since);
+    return { of, fit: fitPot(pot, evidenceOf(pot, of)) };
+  }) as [{ of: readonly Cook[]; fit: Fit }, { of: readonly Cook[]; fit: Fit }];
+  const [before, after] = fits;
+  const own = evidenceOf(pot, [cook]);
+  const warm = own.find(({ row }) => row.what === 'hot' || row.what === 'pin');
+  const heat = ({ mean, covariance }: Fit): Factor =>
+    factorOf(mean[HEAT] as number, Math.sqrt(covariance[HEAT]?.[HEAT] as number));
+  const [was, is] = [earlier, [...earlier, cook]].map((some) => learnedKitchen(kitchen, some));
+  const told = after.of.some((one) => one.id === cook.id);
+  const names = new Set(cook.lesson.foods.map((row) => row.food));
+  const kinds = new Set(cook.lesson.bones.flatMap((row) => row.of.map(({ food }) => food)));
+  return {
+    pot:
+      warm && told
+        ? {
+            cooks: after.of.length,
+            before: heat(before.fit),
+            after: heat(after.fit),
+            band: [bandOf(warm, before.fit), bandOf(warm, after.fit)],
+          }
+        : null,
+    odd: told ? own.filter((one) => oddOf(one, after.fit.mean)).map(({ row }) => row.what) : [],
+    foods: [...names].flatMap((food): FoodTaught[] => {
+      const now = is?.foods?.find((one) => one.food === food);
+      const then = was?.foods?.find((one) => one.food === food);
+      if (!now || now.cooks === (then?.cooks ?? 0)) return [];
+      return [
+        {
+          food,
+          name: nameOfLesson(food, [cook]),
+          before: Math.exp(then?.need ?? 0),
+          after: Math.exp(now.need),
+          cooks: now.cooks,
+          liked: (now.shift ?? 0) - (then?.shift ?? 0),
+        },
+      ];
+    }),
+    bones: [...kinds].flatMap((food) => {
+      const now = is?.bones?.find((one) => one.food === food);
+      const then = was?.bones?.find((one) => one.food === food);
+      if (!now || now.cooks === (then?.cooks ?? 0)) return [];
+      return [
+        {
+          name: nameOfLesson(food, [cook]),
+          before: Math.exp(then?.most ?? 0),
+          after: Math.exp(now.most),
+        },
+      ];
+    }),
+    salt:
+      cook.lesson.saltPercent !== undefined && is?.salt
+        ? { before: was?.salt?.percent ?? null, after: is.salt.percent }
+        : null,
+  };
+}
