@@ -3,7 +3,7 @@
  * link may have. It stands behind the # of an address, which no server is sent.
  */
 import type { Batch, Bundle, Kitchen, Pot } from '../core/batch';
-import { VERSION, withoutClaims } from '../core/batch';
+import { kitchenFor, VERSION, withoutClaims } from '../core/batch';
 import { readBundle } from './read';
 import type { Validated } from '../core/batch';
 
@@ -23,7 +23,7 @@ export function carriedOf(batch: Batch, pot: Pot, kitchen: Kitchen): Bundle {
   return {
     format: 'retort',
     version: VERSION,
-    kitchen: withoutLarder(kitchen),
+    kitchen: withoutLarder(kitchenFor(batch, kitchen)),
     pots: [pot],
     batches: [withoutClaims({ ...batch, potId: pot.id })],
     cooks: [],

@@ -33,6 +33,14 @@ export function change(edit: (household: Bundle) => Bundle, file: Bundle | null 
   return true;
 }
 
+/** Changes what is only worked out of the rest: it is kept, and there is nothing in it to undo. */
+export function changeQuietly(edit: (household: Bundle) => Bundle): void {
+  const { pause, resume } = useApp.temporal.getState();
+  pause();
+  change(edit);
+  resume();
+}
+
 /** Changes the household after putting a backup by. @throws when the backup cannot be kept */
 export async function changeWithBackup(
   why: string,

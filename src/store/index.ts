@@ -1,4 +1,4 @@
-export { change, changeWithBackup, dismissNotice } from './actions';
+export { change, changeQuietly, changeWithBackup, dismissNotice } from './actions';
 export { readAsItIs } from './backups';
 export { backups, begin, goOnWithout, keepAgain, settled, start, startOver } from './connection';
 export type { Backup } from './db';

@@ -17,6 +17,7 @@ import {
   type Proposal,
   type World,
 } from '../core/live';
+import { lessonOf } from '../core/learn';
 import { daysAhead, follow, waysToCool } from '../core/keep';
 import { judgeBatch, nextRun, planRunOffs, solve } from '../core/solve';
 
@@ -83,6 +84,7 @@ const api = {
   draw,
   follow,
   judgeBatch,
+  lessonOf,
   nextRun,
   planRunOffs,
   solve,

@@ -8,6 +8,7 @@ import type {
   Cook,
   CoolingKept,
   Kitchen,
+  Lesson,
   Pot,
   ReadLine,
   ReadsFor,
@@ -97,6 +98,11 @@ export function leavingAway(
 /** The stand-in of a cook at a moment. */
 export function standInAway(cook: Cook, standIn: StandIn, at: number): Promise<StandInNow> {
   return device.ask('The stand-in', (api) => api.standInAt(cook, standIn, at));
+}
+
+/** What there is to learn from a cook that is over. @throws what lessonOf throws */
+export function lessonAway(cook: Cook, signal?: AbortSignal): Promise<Lesson | undefined> {
+  return believer.ask(cook.batch.name, (api) => api.lessonOf(cook), signal);
 }
 
 /** A rehearsal that is over, looked back on. @throws what debriefOf throws */

@@ -9,6 +9,7 @@ export {
   followAway,
   judgeAway,
   leavingAway,
+  lessonAway,
   nextRunAway,
   proposeAway,
   readFileAway,

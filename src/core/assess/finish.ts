@@ -19,7 +19,7 @@ import {
 } from '../finish';
 import { fatAlong } from '../bones';
 import type { BonesModel } from './bones';
-import { isStock, type Plan, type PlannedItem } from '../batch';
+import { isStock, type Kitchen, type Plan, type PlannedItem } from '../batch';
 import { valueAt } from '../series';
 import { contentsAt, netWatts, type Model } from './model';
 import type { FinishReport, ItemReport } from './types';
@@ -123,6 +123,11 @@ function fatOf({ plan, heat }: Model): number {
   }, 0);
 }
 
+/** Salt that is right in a kitchen, % of what is served: as it was called so, or as most call it. */
+function saltWanted({ learned }: Kitchen): number {
+  return learned?.salt?.percent ?? SOUP_SALT_PERCENT;
+}
+
 export function finishReport(
   model: Model,
   boilC: number,
@@ -150,7 +155,9 @@ export function finishReport(
   });
   return {
     saltToAddG:
-      stock || plan.items.length === 0 ? 0 : saltToAdd(salt.grams, salt.massG, SOUP_SALT_PERCENT),
+      stock || plan.items.length === 0
+        ? 0
+        : saltToAdd(salt.grams, salt.massG, saltWanted(model.kitchen)),
     starchG: starchFor(body, MEDIUM_PAS),
     halveMin: netW > 0 ? reductionMinutes(free.freeKg / 2, netW, boilC) : null,
     drinksOnL: drunkL,

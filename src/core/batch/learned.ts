@@ -1,6 +1,7 @@
 /** What a kitchen has learned of a food, where a plan is made of it. */
 import { gradesOf, type Extract, type Family, type Food, type Span } from '../food';
-import type { Kitchen, KitchenLearned } from './types';
+import { foodOf } from './named';
+import type { Batch, Kitchen, KitchenLearned } from './types';
 
 /** What lessons call a food: old pulses are a food of their own, and so is what no table has. */
 export function lessonName({ key, group, own }: Food, old = false): string {
@@ -35,4 +36,25 @@ export function asGiven(kitchen: Kitchen, food: Food): Food {
     perHour: perHour * Math.exp(learned.rate),
   };
   return { ...food, extract };
+}
+
+/** The kitchen for one batch: of all that it has learned only what tells of what is in there. */
+export function kitchenFor(batch: Batch, kitchen: Kitchen): Kitchen {
+  const { learned, forgotten: _, ...said } = kitchen;
+  if (!learned) return said;
+  const names = new Set(
+    batch.items.flatMap((item) => {
+      const food = foodOf(item);
+      return food ? [lessonName(food, item.old ?? false)] : [];
+    }),
+  );
+  const [foods, bones] = [learned.foods, learned.bones].map((list) =>
+    list?.filter((one) => names.has(one.food)),
+  ) as [typeof learned.foods, typeof learned.bones];
+  const kept: KitchenLearned = {
+    ...(foods && foods.length > 0 && { foods }),
+    ...(bones && bones.length > 0 && { bones }),
+    ...(learned.salt && { salt: learned.salt }),
+  };
+  return Object.keys(kept).length > 0 ? { ...said, learned: kept } : said;
 }

@@ -136,7 +136,7 @@ const triedSchema = object(
 const givenSchema = object(
   {
     run: needed(number(1, 60, ''), 'the number of the run'),
-    /** Gelatine that sets, g, at each of RATES. */
+    /** Gelatine that sets, g, where it is extracted slower, as the table has it, and faster. */
     grams: some(3, '3 numbers'),
     litres: needed(number(0, 100, 'L'), 'litres'),
     /** Kinds of bones, and their shares of it. */

@@ -28,7 +28,7 @@ const MISTAKEN = 0.03;
 /** Newer tries count: shops change, and years. */
 const NEWEST = 40;
 
-const GRID = steps(Math.log(1 / 3.5), Math.log(3.5), 161);
+const GRID = steps(Math.log(1 / 3.5), Math.log(3.5), 81);
 
 /** A wish is the habit's, or one grade beside it; seldom (assumed). */
 const BESIDE = 0.1;
@@ -47,15 +47,17 @@ export interface Try {
   readonly verdict: Verdict | undefined;
 }
 
-/** All tries of foods, the newest of each. @param since for a food, those up to then are forgotten */
+/**
+ * All tries of foods, the newest of each.
+ *
+ * @param newest cooks, the newest first
+ * @param since for a food, those up to then are forgotten
+ */
 export function triesOf(
-  cooks: readonly Cook[],
+  newest: readonly Cook[],
   since: (food: string) => string,
 ): ReadonlyMap<string, readonly Try[]> {
   const byFood = new Map<string, Try[]>();
-  const newest = cooks.toSorted(
-    (a, b) => b.startedAt.localeCompare(a.startedAt) || b.id.localeCompare(a.id),
-  );
   for (const cook of newest)
     for (const row of cook.lesson?.foods ?? []) {
       const verdict = cook.verdicts[row.item];

@@ -2,7 +2,7 @@
 
 /** Of a standard normal, within 2e-4 (Page 1977). */
 export const phi = (z: number): number =>
-  0.5 * (1 + Math.tanh(0.7978845608 * (z + 0.044715 * z ** 3)));
+  0.5 * (1 + Math.tanh(0.7978845608 * (z + 0.044715 * z * z * z)));
 
 /** Chance that a number lies between two, that is off by a deviation; open ends are undefined. */
 export function chanceWithin(

@@ -1,6 +1,7 @@
 export { FEWEST, reliabilityOf, type Bin, type Reliability } from './reliability';
 export { foundIn } from './search';
-export { historyOf } from './history';
+export { askedFor, factsOf, type Fact } from './again';
+export { changesBetween, historyOf } from './history';
 export { lessonOf } from './lesson';
 export {
   nameOfLesson,

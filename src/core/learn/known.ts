@@ -6,7 +6,7 @@ import type { Bundle, Cook, Kitchen, KitchenLearned, Pot } from '../batch';
 import { SOUP_SALT_PERCENT } from '../finish';
 import { learnedBones, readsOf } from './bones';
 import { learnedFoods, triesOf } from './foods';
-import { cooksOfPot, learnedPot, teaches } from './pot';
+import { cooksOfPot, learnedPot, newestFirst, teaches } from './pot';
 
 /** Salt that is right differs from one pot to the next, and from what is usual, %. */
 const SALT_VARIES = 0.12;
@@ -32,7 +32,6 @@ export function forgottenUntil(kitchen: Kitchen, what: string): string {
 function learnedSalt(cooks: readonly Cook[], since: string): NonNullable<KitchenLearned>['salt'] {
   const called = cooks
     .filter((cook) => cook.startedAt > since)
-    .toSorted((a, b) => b.startedAt.localeCompare(a.startedAt) || b.id.localeCompare(a.id))
     .flatMap((cook) => cook.lesson?.saltPercent ?? [])
     .slice(0, NEWEST);
   if (called.length === 0) return undefined;
@@ -51,7 +50,7 @@ export function learnedKitchen(
   kitchen: Kitchen,
   cooks: readonly Cook[],
 ): KitchenLearned | undefined {
-  const taught = cooks.filter(teaches);
+  const taught = cooks.filter(teaches).toSorted(newestFirst);
   const foods = learnedFoods(
     triesOf(taught, (food) => forgottenUntil(kitchen, forgets.food(food))),
   );

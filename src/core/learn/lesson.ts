@@ -28,14 +28,13 @@ import { courseOf, hotSOf, markedS, resultAt, secondsOf, type Course } from '../
 import { between, lastOf } from '../series';
 import { gradeAt, scaleOf } from '../texture';
 import type { Unknowns } from '../unknown';
+import { RATES } from './bones';
 
 type Found = NonNullable<Lesson>;
 type Tried = Found['foods'][number];
 
 /** Time step of the runs of a lesson, s. */
 const STEP_S = 20;
-/** Extraction this much faster than the table has it: what a run would have given is kept for each. */
-export const RATES = [0.6, 1, 1.6] as const;
 /** Needs over the table's that are looked through, as logarithms: a seventh of it to seven times. */
 const LN_EDGE = 2;
 /** Logarithms are found within that. */

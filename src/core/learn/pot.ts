@@ -62,6 +62,12 @@ function sdOf({ what, seenS, by, heard }: Row, kettle: boolean): number {
   return Math.hypot(share * seenS, what === 'lag' ? Math.SQRT2 * mark : mark);
 }
 
+/** The order of cooks in which they count. */
+export function newestFirst(a: Cook, b: Cook): number {
+  if (a.startedAt !== b.startedAt) return a.startedAt < b.startedAt ? 1 : -1;
+  return a.id < b.id ? 1 : a.id > b.id ? -1 : 0;
+}
+
 /** Whether anything is to be learned from a cook. */
 export function teaches(cook: Cook): boolean {
   return (
@@ -79,7 +85,7 @@ export function cooksOfPot(pot: Pot, cooks: readonly Cook[], since = ''): readon
         teaches(cook) &&
         (cook.lesson?.pot.length ?? 0) > 0,
     )
-    .toSorted((a, b) => b.startedAt.localeCompare(a.startedAt) || b.id.localeCompare(a.id))
+    .toSorted(newestFirst)
     .slice(0, NEWEST_COOKS);
 }
 
@@ -185,7 +191,7 @@ export function fitPot(pot: Pot, evidence: readonly Evidence[]): Fit {
     const heat = Math.abs(step[2] as number);
     const part = heat > LONGEST ? LONGEST / heat : 1;
     traits = traits.map((v, i) => v + part * (step[i] as number));
-    if (part === 1 && step.every((v, i) => Math.abs(v) < 1e-4 * (prior.sd[i] as number))) break;
+    if (part === 1 && step.every((v, i) => Math.abs(v) < 1e-3 * (prior.sd[i] as number))) break;
   }
   return { mean: traits, covariance: inverseOf(squares(evidence, traits, prior).normal) };
 }

@@ -78,7 +78,7 @@ function middle(values: readonly number[]): number {
  * @param cooks any; rehearsals and what is still on the stove do not count
  */
 export function reliabilityOf(cooks: readonly Cook[]): Reliability {
-  const over = cooks.filter((cook) => cook.endedAt && !cook.rehearsal);
+  const over = cooks.filter((cook) => cook.endedAt && !cook.rehearsal && !cook.kettle);
   const misses = over
     .flatMap((cook) => missOf(cook) ?? [])
     .toSorted((a, b) => a.at.localeCompare(b.at));

@@ -5,7 +5,7 @@ import { lessonOf } from '../learn';
 import { gradesOf } from '../food';
 import { courseOf, hotSOf } from '../live';
 import { lastOf } from '../series';
-import { COOK_VARIES, ITEM_SPREAD, potPrior, seeded, type Unknowns } from '../unknown';
+import { COOK_VARIES, ITEM_SPREAD, potPrior, type Chance, type Unknowns } from '../unknown';
 import { cookOf } from './cooks';
 import { batchOf, item, KITCHEN, POT, pressure } from './kitchen';
 
@@ -34,8 +34,6 @@ export const DISHES: readonly Batch[] = [
 
 /** How hands mark: noise, s; how often late, and by how much; how often not at all. */
 export const HANDS = { noiseS: 30, late: 0.1, lateS: 240, missing: 0.2 } as const;
-
-type Chance = ReturnType<typeof seeded>;
 
 /** What is true of a pot, out of what is believed of such pots. */
 export function hiddenPot(pot: Pot, chance: Chance): readonly number[] {

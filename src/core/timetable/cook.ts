@@ -1,6 +1,7 @@
 /** From a plan to a cook, and from a cook to the next plan. */
 import type { Assessment, Draws } from '../assess';
 import {
+  kitchenFor,
   setHold,
   setWater,
   stepsOf,
@@ -88,7 +89,7 @@ export function startCook({ id, batch, pot, kitchen, assessment, draws, at }: St
     // What it took from jars stands with them: a cook of it again takes from others.
     batch: { ...withoutClaims(batch), steps: stepsOf(batch) },
     pot,
-    kitchen,
+    kitchen: kitchenFor(batch, kitchen),
     model: MODEL,
     startedAt: at,
     predicted: predictionOf(assessment, draws),

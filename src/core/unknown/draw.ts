@@ -38,7 +38,10 @@ export function toDraw(batch: Batch, kitchen: Kitchen): readonly ToDraw[] {
   return batch.items.map((item) => {
     const food = kitchen.learned?.foods && foodOf(item);
     const learned = food && learnedNeed(kitchen, food, item.old ?? false);
-    const needSd = learned ? Math.hypot(learned.sd, ITEM_SPREAD.needVaries) : ITEM_SPREAD.need;
+    if (!learned) return { id: item.id, needSd: ITEM_SPREAD.need };
+    // Of what was found to be as its kind, little is not known less well than nothing was.
+    const most = Math.max(ITEM_SPREAD.need, Math.abs(learned.need));
+    const needSd = Math.min(most, Math.hypot(learned.sd, ITEM_SPREAD.needVaries));
     return { id: item.id, needSd };
   });
 }

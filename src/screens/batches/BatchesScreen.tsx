@@ -12,6 +12,7 @@ import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
 import { ExportAll } from '@/ui/ExportAll';
 import { isCooking, saveBatch, useHousehold } from '@/ui/household';
+import { useKnown } from '@/ui/known';
 import { LongList } from '@/ui/LongList';
 import { BatchRow } from './BatchRow';
 
@@ -41,7 +42,8 @@ export function BatchesScreen() {
   const router = useRouter();
   const clock = useClock();
   const [sheet, setSheet] = useState<'import' | 'recipe' | 'backups' | 'over' | null>(null);
-  const { batches, pots, kitchen, cooks, foods } = household;
+  const { batches, cooks, foods } = household;
+  const { pots, kitchen } = useKnown();
   const onStove = isCooking(household);
   const timesCooked = useMemo(
     () =>

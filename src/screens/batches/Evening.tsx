@@ -11,6 +11,7 @@ import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
 import { download } from '@/ui/download';
 import { cooksOnStove, saveBatch, useHousehold } from '@/ui/household';
+import { useKnown } from '@/ui/known';
 import { MoveList } from '@/ui/MoveList';
 import { Sheet } from '@/ui/Sheet';
 import { useNewest } from '@/ui/useNewest';
@@ -20,7 +21,7 @@ const MINUTE_MS = 60_000;
 
 interface Asked {
   readonly wanted: readonly Batch[];
-  readonly household: Bundle;
+  readonly household: Pick<Bundle, 'pots' | 'kitchen' | 'cooks'>;
 }
 
 /** What is planned for the evening, and what is on already, each worked out. */
@@ -58,13 +59,17 @@ function earlier(batch: Batch, minutes: number): Batch {
 
 /** Several batches wanted on the table within a day: what collides, and all moves by one clock. */
 export function Evening({ wanted }: { readonly wanted: readonly Batch[] }) {
-  const household = useHousehold();
+  const { cooks, batches } = useHousehold();
+  const known = useKnown();
   const clock = useClock();
   const [open, setOpen] = useState(false);
-  const question = useMemo(() => ({ wanted, household }), [wanted, household]);
+  const question = useMemo(
+    () => ({ wanted, household: { ...known, cooks } }),
+    [wanted, known, cooks],
+  );
   const { answer } = useNewest(question, datedAway);
   const dated = useMemo(() => answer?.answer ?? [], [answer]);
-  const { units } = household.kitchen;
+  const { units } = known.kitchen;
   const moves = useMemo(() => eveningOf(dated, units), [dated, units]);
   const clashes = useMemo(() => eveningClashes(dated, units), [dated, units]);
   const [first] = moves;
@@ -99,7 +104,7 @@ export function Evening({ wanted }: { readonly wanted: readonly Batch[] }) {
       </div>
       {clashes.map((clash) => {
         const { remedy } = clash;
-        const moved = remedy && household.batches.find((b) => b.id === remedy.batch);
+        const moved = remedy && batches.find((b) => b.id === remedy.batch);
         return (
           <div
             key={`${clash.why} ${clash.batches.join(' ')}`}

@@ -2,11 +2,13 @@ import { applyRemedy } from '@/core/assess';
 import { Calls } from './Calls';
 import { usePlan, usePlanActions } from './plan';
 import { Readings } from './Readings';
+import { Sources } from './Sources';
 
 /** What a cook came for: the readings, and the calls with what mends them. */
 export function Answers() {
   const { save } = usePlanActions();
   const batch = usePlan((p) => p.batch);
+  const pot = usePlan((p) => p.pot);
   const kitchen = usePlan((p) => p.kitchen);
   const assessment = usePlan((p) => p.assessment);
   const draws = usePlan((p) => p.draws);
@@ -16,6 +18,7 @@ export function Answers() {
       {assessment && (
         <>
           <Readings assessment={assessment} draws={draws} batch={batch} kitchen={kitchen} />
+          {batch.items.length > 0 && <Sources batch={batch} pot={pot} kitchen={kitchen} />}
           <Calls
             batch={batch}
             findings={judged?.findings ?? assessment.findings}

@@ -9,7 +9,8 @@ import { isoOf } from '@/session/clock';
 import { clockText } from '@/session/clockText';
 import { planSession, type PlanPlace, type PlanSession, type PlanState } from '@/session/plan';
 import { useClock } from '@/ui/clock';
-import { deleteBatch, saveBatch, useHousehold } from '@/ui/household';
+import { deleteBatch, saveBatch } from '@/ui/household';
+import { useKnown } from '@/ui/known';
 import { PLAN_WORK } from './planWork';
 import type { Chosen } from './RehearseSheet';
 
@@ -29,7 +30,7 @@ export function usePlan<T>(select: (plan: PlanState) => T): T {
 
 /** A session over a batch for as long as the batch is open, which follows the household. */
 export function useOpenedPlan(batch: Batch): PlanSession {
-  const { pots, kitchen } = useHousehold();
+  const { pots, kitchen } = useKnown();
   const place: PlanPlace = { batch, pots, kitchen };
   const [session] = useState(() => planSession(place, PLAN_WORK, saveBatch));
   useEffect(() => session.start(), [session]);

@@ -8,6 +8,7 @@ import { goOnWithout, openEarly, start, useApp } from '@/store';
 import { useClock } from '@/ui/clock';
 import { Button } from '@/ui/Button';
 import { isCooking } from '@/ui/household';
+import { useLessons } from '@/ui/known';
 import { Banner } from './Banner';
 import { ClockQuestion } from './ClockQuestion';
 import { Failed } from './Failed';
@@ -71,6 +72,7 @@ export function Household({
 }) {
   const status = useApp((s) => s.status);
   const clock = useClock();
+  useLessons(useApp((s) => s.household?.cooks));
   // A batch brought by a link brings its pot and its kitchen.
   const bringsOwn = usePathname() === '/take';
   useEffect(() => {

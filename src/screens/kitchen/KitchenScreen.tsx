@@ -1,20 +1,27 @@
 'use client';
 
 import { nanoid } from 'nanoid';
+import { useRouter } from 'next/navigation';
 import { lazy, Suspense, useState } from 'react';
 import { pressureUnit, type Kitchen, type Pot } from '@/core/batch';
 import type { OwnFood } from '@/core/food';
 import { formatAltitude, formatTemperature } from '@/core/quantity';
+import { cookInPot } from '@/core/timetable';
 import { boilingPoint } from '@/core/water';
+import { isoOf } from '@/session/clock';
 import { change } from '@/store';
 import { Button } from '@/ui/Button';
 import { deleteFood, deletePot, saveFood, savePot, useHousehold } from '@/ui/household';
+import { useClock } from '@/ui/clock';
+import { useKnown } from '@/ui/known';
 import { potName, PotRow } from '@/ui/PotRow';
 import { Sheet } from '@/ui/Sheet';
 import { Foods } from './Foods';
 import { KitchenForm } from './KitchenForm';
+import { LearnedFoods } from './LearnedFoods';
 import { PotCard } from './PotCard';
 import { PotForm } from './PotForm';
+import { PotKnowledge } from './PotKnowledge';
 
 // It brings the reading of lines along, which no page needs at first.
 const FoodForm = lazy(() => import('./FoodForm').then((m) => ({ default: m.FoodForm })));
@@ -58,9 +65,18 @@ function KitchenCard({
 
 /** Altitude, pots, units and foods: what everything else is worked out from. */
 export function KitchenScreen() {
-  const { kitchen, pots, batches, foods } = useHousehold();
+  const { kitchen, pots, batches, foods, cooks } = useHousehold();
+  const known = useKnown();
+  const clock = useClock();
+  const router = useRouter();
   const [editing, setEditing] = useState<Editing>(null);
   const close = (): void => setEditing(null);
+  const test = (pot: Pot): void => {
+    const as = known.pots.find((one) => one.id === pot.id) ?? pot;
+    void import('./kettle')
+      .then(({ startKettle }) => startKettle(as, known.kitchen, isoOf(clock)))
+      .then((page) => router.push(page));
+  };
   return (
     <main className="mx-auto grid w-full max-w-6xl content-start gap-6 px-4 py-6 sm:px-6 lg:grid-cols-[380px_minmax(0,1fr)]">
       <div className="space-y-4">
@@ -73,6 +89,7 @@ export function KitchenScreen() {
           onEdit={(food) => setEditing({ what: 'food', food })}
           onRemove={(food) => deleteFood(food.id)}
         />
+        <LearnedFoods kitchen={known.kitchen} cooks={cooks} />
       </div>
       <section aria-labelledby="pots">
         <div className="mb-4 flex items-end justify-between lg:pt-2">
@@ -91,7 +108,15 @@ export function KitchenScreen() {
               only={pots.length === 1}
               onEdit={() => setEditing({ what: 'pot', pot })}
               onRemove={() => deletePot(pot.id)}
-            />
+            >
+              <PotKnowledge
+                pot={pot}
+                kitchen={kitchen}
+                cooks={cooks}
+                busy={cookInPot(cooks, pot) !== undefined}
+                onKettle={() => test(pot)}
+              />
+            </PotCard>
           ))}
         </ul>
         <p className="mt-4 text-[14px] text-quiet">

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { pressureUnit, type Kitchen, type Pot } from '@/core/batch';
 import { formatAcross, formatLevel, formatPressure, formatTemperature } from '@/core/quantity';
 import { setpoint } from '@/core/water';
@@ -12,6 +13,7 @@ export function PotCard({
   only,
   onEdit,
   onRemove,
+  children,
 }: {
   readonly pot: Pot;
   readonly kitchen: Kitchen;
@@ -20,6 +22,8 @@ export function PotCard({
   readonly only: boolean;
   readonly onEdit: () => void;
   readonly onRemove: () => void;
+  /** What is known of it. */
+  readonly children?: ReactNode;
 }) {
   const { units } = kitchen;
   const high = pot.settings[0];
@@ -56,6 +60,7 @@ export function PotCard({
           Remove
         </Button>
       </div>
+      {children}
     </li>
   );
 }

@@ -2,19 +2,16 @@
 
 import { Radio, RadioGroup } from '@headlessui/react';
 import { dateAndTime } from '@/session/clockText';
-import { useRouter } from 'next/navigation';
-import { nanoid } from 'nanoid';
-import { useState } from 'react';
-import { changed, foodOf, type Cook, type Verdict } from '@/core/batch';
-import { formatAmount, formatMinutes, formatVolume, VOLUME_ML, type Units } from '@/core/quantity';
-import { cookAgain } from '@/core/timetable';
-import { Button } from '@/ui/Button';
-import { saveBatch, saveCook, useHousehold } from '@/ui/household';
+import { foodOf, type Cook, type Verdict } from '@/core/batch';
+import { formatAmount, formatMinutes, type Units } from '@/core/quantity';
+import { saveCook, useHousehold } from '@/ui/household';
 import { CookTrace } from '@/ui/CookTrace';
 import { NotHere } from '@/ui/NotHere';
 import { AfterLid } from './AfterLid';
 import { comparisons } from './comparison';
 import { History } from './History';
+import { Next } from './Next';
+import { Taught } from './Taught';
 import { Yields } from './Yields';
 
 const VERDICTS: readonly Verdict[] = ['under', 'right', 'over'];
@@ -72,104 +69,6 @@ function Verdicts({ cook, units }: { readonly cook: Cook; readonly units: Units 
   );
 }
 
-function Stepper({
-  label,
-  value,
-  say,
-  by,
-  onChange,
-}: {
-  readonly label: string;
-  readonly value: number;
-  /** A change in words, without its sign. */
-  readonly say: (value: number) => string;
-  readonly by: number;
-  readonly onChange: (value: number) => void;
-}) {
-  const button =
-    'grid size-11 place-items-center rounded-full border border-copper text-xl text-copper hover:bg-copper/10';
-  return (
-    <div className="flex items-center justify-between gap-3">
-      <span className="text-[15px]">{label}</span>
-      <span className="flex items-center gap-2">
-        <button
-          type="button"
-          className={button}
-          aria-label={`${label}: less`}
-          onClick={() => onChange(value - by)}
-        >
-          −
-        </button>
-        <output className="figure w-24 text-center text-xl" aria-label={label}>
-          {value > 0 ? '+' : value < 0 ? '−' : '±'}
-          {say(Math.abs(value))}
-        </output>
-        <button
-          type="button"
-          className={button}
-          aria-label={`${label}: more`}
-          onClick={() => onChange(value + by)}
-        >
-          +
-        </button>
-      </span>
-    </div>
-  );
-}
-
-function Next({ cook, units }: { readonly cook: Cook; readonly units: Units }) {
-  const router = useRouter();
-  const [note, setNote] = useState(cook.note ?? '');
-  const next = cook.nextTime ?? {};
-  const keepNote = (): Cook => {
-    return changed(cook, { note: note.trim() || undefined });
-  };
-  const again = (): void => {
-    const kept = keepNote();
-    saveCook(kept);
-    const batch = cookAgain(kept, nanoid(10));
-    saveBatch(batch);
-    router.push(`/bench/${batch.id}`);
-  };
-  return (
-    <section className="panel p-5">
-      <h2 className="text-lg font-semibold">Next time</h2>
-      <div className="mt-3 space-y-2">
-        <Stepper
-          label="Hold"
-          say={(minutes) => `${minutes} min`}
-          by={1}
-          value={next.holdMin ?? 0}
-          onChange={(holdMin) => saveCook({ ...cook, nextTime: { ...next, holdMin } })}
-        />
-        <Stepper
-          label="Water"
-          say={(ml) => (units === 'us' ? formatVolume(ml / 1000, units) : `${ml} ml`)}
-          by={units === 'us' ? VOLUME_ML.cup / 4 : 50}
-          value={next.waterMl ?? 0}
-          onChange={(waterMl) => saveCook({ ...cook, nextTime: { ...next, waterMl } })}
-        />
-      </div>
-      <label className="mt-4 block text-[14px] font-medium" htmlFor="note">
-        Note
-      </label>
-      <textarea
-        id="note"
-        rows={4}
-        maxLength={5000}
-        className="field mt-1"
-        placeholder="The old beans took 15 min more."
-        value={note}
-        onChange={(e) => setNote(e.target.value)}
-        onBlur={() => saveCook(keepNote())}
-      />
-      <Button look="copper" className="mt-4 w-full" onClick={again}>
-        Cook again with these changes
-      </Button>
-    </section>
-  );
-}
-
 /** One run: predicted against real, verdicts, a note, and on to the next time. */
 export function CookScreen({ id }: { readonly id: string }) {
   const { cooks, kitchen } = useHousehold();
@@ -214,15 +113,20 @@ export function CookScreen({ id }: { readonly id: string }) {
             })}
           </tbody>
         </table>
-        <Yields cook={cook} units={kitchen.units} />
-        <AfterLid cook={cook} units={kitchen.units} />
-        <History cook={cook} cooks={cooks} units={kitchen.units} />
-        <h2 className="mt-7 text-lg font-semibold">How was it?</h2>
-        <Verdicts cook={cook} units={kitchen.units} />
+        {!cook.kettle && (
+          <>
+            <Yields cook={cook} units={kitchen.units} />
+            <AfterLid cook={cook} units={kitchen.units} />
+            <History cook={cook} cooks={cooks} units={kitchen.units} />
+            <h2 className="mt-7 text-lg font-semibold">How was it?</h2>
+            <Verdicts cook={cook} units={kitchen.units} />
+          </>
+        )}
+        <Taught cook={cook} />
       </div>
       <aside className="space-y-5">
         <CookTrace cook={cook} nowMin={null} />
-        <Next cook={cook} units={kitchen.units} />
+        {!cook.kettle && <Next cook={cook} units={kitchen.units} />}
       </aside>
     </main>
   );

@@ -27,6 +27,9 @@ import { TickList } from './TickList';
 // A look back is seldom.
 const Debrief = lazy(() => import('./Debrief').then((m) => ({ default: m.Debrief })));
 
+// A test of the pot itself is seldom.
+const Kettle = later(() => import('./Kettle').then((m) => m.Kettle));
+
 // What is done with the open pot comes when it is open.
 const Finish = later(() => import('./finish/Finish').then((m) => m.Finish));
 
@@ -100,12 +103,14 @@ function Stove({ cook }: { readonly cook: Cook }) {
       <div>
         <StoveHead cook={cook} words={words ? `${words.title}. ${words.act}` : ''} />
         {cook.marks.some((m) => m.kind === 'scorch') && <Scorched />}
+        {cook.kettle && <Kettle cook={cook} units={units} over={!stage} />}
         {stage && face ? (
           <Now cook={cook} stage={stage} face={face} units={units} onPress={hands.press}>
             <TickList cook={cook} plan={plan} stage={stage} units={units} onTick={hands.tick} />
           </Now>
         ) : (
           !test &&
+          !cook.kettle &&
           (cook.rehearsal ? (
             <Done cook={cook} />
           ) : (

@@ -14,6 +14,7 @@ import {
   type Batch,
   type Cook,
   type Kitchen,
+  type Lesson,
   type Pot,
   type ReadLine,
   type ReadsFor,
@@ -36,6 +37,7 @@ import {
   type StandIn,
   type StandInNow,
 } from '@/core/live';
+import { lessonOf } from '@/core/learn';
 import {
   daysAhead,
   follow,
@@ -65,6 +67,10 @@ export function assessAway(
   options?: AssessOptions,
 ): Promise<Assessment> {
   return Promise.resolve().then(() => assess(batch, pot, kitchen, options));
+}
+
+export function lessonAway(cook: Cook): Promise<Lesson | undefined> {
+  return Promise.resolve().then(() => lessonOf(cook));
 }
 
 export function releasesAway(

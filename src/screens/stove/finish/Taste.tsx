@@ -7,6 +7,7 @@ import { tastingOf, TOUCH_G } from '@/core/serve';
 import { isoOf } from '@/session/clock';
 import { useClock } from '@/ui/clock';
 import { changeAfter } from '@/ui/larder';
+import { cooksWords } from '@/ui/knownWords';
 
 const SPOON_G = 6;
 
@@ -42,7 +43,8 @@ export function Taste({
 }) {
   const clock = useClock();
   const { added = [], right = [] } = cook.after ?? {};
-  const tasting = tastingOf(assessment.finish, added);
+  const { salt } = cook.kitchen.learned ?? {};
+  const tasting = tastingOf(assessment.finish, added, salt?.percent);
   const touch = (what: Tasted): number =>
     what === 'salt' ? Math.max(PINCH_G, tasting.touchG) : TOUCH_G[what];
   const words = (what: Tasted): string =>
@@ -59,8 +61,10 @@ export function Taste({
     <div className="mt-2">
       <p className="text-[15px]" data-testid="salt-now">
         {tasting.saltPercent.toFixed(2)} % salt now
-        {tasting.addedG.salt > 0 && `, ${saltWords(tasting.addedG.salt, units)} added`}; most call
-        0.6 to 0.9 % right.
+        {tasting.addedG.salt > 0 && `, ${saltWords(tasting.addedG.salt, units)} added`};{' '}
+        {salt
+          ? `you called ${salt.percent.toFixed(2)} % right (${cooksWords(salt.cooks)}).`
+          : 'most call 0.6 to 0.9 % right.'}
       </p>
       <ul aria-label="Tastes" className="mt-1 divide-y divide-hairline border-y border-hairline">
         {TASTES.map((what) => {

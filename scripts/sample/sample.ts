@@ -4,10 +4,10 @@
  * log and the Larder of the first visit have something to show.
  */
 import { readFileSync, writeFileSync } from 'node:fs';
-import { assess, drawBatch } from '../src/core/assess';
+import { assess } from '../../src/core/assess';
 import {
   pourIn,
-  potOf,
+  setWater,
   shelvesOf,
   withoutClaims,
   type Bundle,
@@ -15,46 +15,28 @@ import {
   type Jar,
   type JarPlace,
   type LarderHabits,
-  type Mark,
-  type MarkKind,
-  type Verdict,
-} from '../src/core/batch';
-import { fillJars, type Sizes } from '../src/core/keep';
-import { lotsOf } from '../src/core/serve';
-import { startCook } from '../src/core/timetable';
-import { readBundle, writeBundle } from '../src/formats';
+} from '../../src/core/batch';
+import { fillJars, type Sizes } from '../../src/core/keep';
+import { lotsOf } from '../../src/core/serve';
+import { readBundle, writeBundle } from '../../src/formats';
+import { cookedBy, type Told } from './cooked';
+import { seasonOf } from './season';
 
 const FILE = 'demo/harrow-fell.json';
+/** The soup that takes a jar of broth, and its liquid in all, L. */
+const LAMB = 'b1';
+const LAMB_WATER_L = 1.4;
 const read = readBundle(readFileSync(FILE, 'utf8'));
 if (!read.ok) throw new Error(JSON.stringify(read.problems));
 const { bundle } = read;
 
-interface Told {
-  readonly id: string;
-  readonly batch: string;
-  readonly startedAt: string;
-  readonly marks: readonly (readonly [MarkKind, string, number])[];
-  readonly endMin: number;
-  readonly verdicts: Readonly<Record<string, Verdict>>;
-  readonly yields?: Cook['yields'];
-  readonly note: string;
-  readonly nextTime?: Cook['nextTime'];
-}
-
-const TOLD: readonly Told[] = [
+/** The newest cooks, of which there is something on the shelves. */
+const LATEST: readonly (Omit<Told, 'batch'> & { readonly batch: string })[] = [
   {
     id: 'r1',
     batch: 'b5',
     startedAt: '2026-11-08T17:20:00.000Z',
-    marks: [
-      ['lid-locked', 's1', 3],
-      ['at-pressure', 's1', 20.5],
-      ['valve-opened', 's1', 34.5],
-      ['pin-down', 's1', 36],
-      ['lid-off', 's1', 36.5],
-    ],
-    endMin: 38,
-    verdicts: { i1: 'right', i2: 'right', i3: 'right' },
+    salted: true,
     note: 'Lemon at the end. A cup more water, it thickened overnight.',
     nextTime: { waterMl: 250 },
   },
@@ -62,32 +44,14 @@ const TOLD: readonly Told[] = [
     id: 'r2',
     batch: 'b7',
     startedAt: '2026-11-15T16:05:00.000Z',
-    marks: [
-      ['lid-locked', 's1', 6],
-      ['at-pressure', 's1', 27],
-      ['valve-opened', 's1', 59],
-      ['pin-down', 's1', 61],
-      ['lid-off', 's1', 62],
-      ['step-done', 's2', 71],
-    ],
-    endMin: 72,
-    verdicts: { i1: 'right', i2: 'under', i3: 'right', i6: 'right' },
-    note: 'The borlotti were last year’s and took longer. Five minutes more.',
-    nextTime: { holdMin: 5 },
+    tries: ['i2'],
+    note: 'The borlotti were last year’s, a shade firm. Two minutes more.',
+    nextTime: { holdMin: 2 },
   },
   {
     id: 'r3',
     batch: 'b2',
     startedAt: '2026-11-21T09:10:00.000Z',
-    marks: [
-      ['lid-locked', 's1', 4],
-      ['at-pressure', 's1', 42],
-      ['pin-down', 's1', 147],
-      ['lid-off', 's1', 148],
-      ['step-done', 's2', 155],
-    ],
-    endMin: 156,
-    verdicts: {},
     yields: [{ run: 1, litres: 3.1, set: 'trembles' }],
     note: 'Poured through a cloth. Clear, a good tremble.',
   },
@@ -95,12 +59,6 @@ const TOLD: readonly Told[] = [
     id: 'r4',
     batch: 'b3',
     startedAt: '2026-11-22T08:30:00.000Z',
-    marks: [
-      ['lid-locked', 's1', 5],
-      ['at-pressure', 's1', 44],
-    ],
-    endMin: 436,
-    verdicts: {},
     yields: [
       { run: 1, litres: 2.9, set: 'soft set' },
       { run: 2, litres: 2.7, set: 'pourable' },
@@ -152,37 +110,21 @@ const BAG: Bundle['bag'] = [
   { id: 'g3', food: 'carrot', amount: { value: 250, unit: 'g' }, at: '2026-11-19T18:00:00.000Z' },
 ];
 
-const cooks = TOLD.map((told): Cook => {
-  const batch = bundle.batches.find((b) => b.id === told.batch);
-  if (!batch) throw new Error(told.batch);
-  const pot = potOf(batch, bundle.pots);
-  const at = (min: number): string =>
-    new Date(Date.parse(told.startedAt) + min * 60000).toISOString();
-  const { kitchen } = bundle;
-  const cook = startCook({
-    id: told.id,
-    batch,
-    pot,
-    kitchen,
-    assessment: assess(batch, pot, kitchen),
-    draws: drawBatch(batch, pot, kitchen, { draws: 100, seed: 1 }),
-    at: told.startedAt,
-  });
-  const marks: readonly Mark[] = told.marks.map(([kind, step, min]) => ({
-    kind,
-    step,
-    at: at(min),
-  }));
-  return {
-    ...cook,
-    marks: [...cook.marks, ...marks, { kind: 'done', step: null, at: at(told.endMin) }],
-    endedAt: at(told.endMin),
-    verdicts: told.verdicts,
-    ...(told.yields && { yields: told.yields }),
-    note: told.note,
-    ...(told.nextTime && { nextTime: told.nextTime }),
-  };
+/** As they are without what the larder puts into them. */
+const plain = bundle.batches.map((batch) => {
+  const bare = withoutClaims(batch);
+  return { ...bare, items: bare.items.filter((item) => item.broth === undefined) };
 });
+const whole = plain.map((batch) => (batch.id === LAMB ? setWater(batch, LAMB_WATER_L) : batch));
+const latest = LATEST.map(({ batch: id, ...told }): Told => {
+  const batch = whole.find((one) => one.id === id);
+  if (!batch) throw new Error(id);
+  return { ...told, batch };
+});
+const cooks = [...seasonOf(whole, bundle.pots), ...latest].reduce<readonly Cook[]>(
+  (before, told, i) => [...before, cookedBy(bundle, before, told, 40 + i)],
+  [],
+);
 
 function jarsOf({ cook: id, run, litres, sizes, where }: PutBy, first: number): readonly Jar[] {
   const cook = cooks.find((one) => one.id === id);
@@ -214,31 +156,14 @@ const jars = PUT_BY.reduce<readonly Jar[]>(
   [],
 );
 
-/** A jar of the second run is part of the lamb soup's liquid. */
-const LAMB = 'b1';
-const LAMB_WATER_L = 1.4;
-const plans = bundle.batches.map(withoutClaims);
 const [shelf] = shelvesOf(
   jars.filter((jar) => jar.run === 2 && jar.where === 'fridge'),
   [],
 );
-const batches = plans.map((batch) => {
-  const plain = {
-    ...batch,
-    items: batch.items.filter((item) => item.broth === undefined),
-  };
-  if (batch.id !== LAMB || !shelf) return plain;
-  const water = plain.items.find((item) => item.food === 'water');
-  if (!water) throw new Error('the lamb soup has no water');
-  // Always poured anew, into as much water as it would be without.
-  const whole = {
-    ...plain,
-    items: plain.items.map((item) =>
-      item === water ? { ...item, amount: { value: LAMB_WATER_L, unit: 'l' as const } } : item,
-    ),
-  };
-  return pourIn(whole, shelf, shelf.jars[0]?.freeL ?? 0, true);
-});
+// A jar of the second run is part of the lamb soup's liquid, poured anew into as much water as it would be without.
+const batches = whole.map((batch) =>
+  batch.id === LAMB && shelf ? pourIn(batch, shelf, shelf.jars[0]?.freeL ?? 0, true) : batch,
+);
 
 writeFileSync(
   FILE,

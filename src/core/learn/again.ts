@@ -1,0 +1,89 @@
+/** A dish cooked again with what was learned since: the facts that the plan goes by, and what they ask for. */
+import { callKey } from '../assess';
+import { foodOf, learnedNeed, lessonName, type Batch, type Kitchen, type Pot } from '../batch';
+import type { Judged, Offer } from '../solve';
+import { potVessel } from '../vessel';
+
+/** What has been learned of something that is in a plan. */
+export type Fact =
+  | { readonly of: 'pot'; readonly name: string; readonly factor: number; readonly cooks: number }
+  | {
+      readonly of: 'food';
+      readonly name: string;
+      readonly factor: number;
+      readonly cooks: number;
+      readonly shift: number;
+    }
+  | {
+      readonly of: 'bones';
+      readonly name: string;
+      readonly factor: number;
+      readonly cooks: number;
+    };
+
+/** Heat that arrives over what the pot is said to have. */
+export function heatFactor(pot: Pot): number {
+  const { learned: _, ...said } = pot;
+  const watts = (one: Pot): number => {
+    const { powerW, efficiency } = potVessel(one).heater;
+    return powerW * efficiency;
+  };
+  return watts(pot) / watts(said);
+}
+
+/** All that a plan goes by and that was learned, the pot first. */
+export function factsOf(batch: Batch, pot: Pot, kitchen: Kitchen): readonly Fact[] {
+  const foods = batch.items.flatMap((item): readonly Fact[] => {
+    const food = foodOf(item);
+    if (!food) return [];
+    const need = learnedNeed(kitchen, food, item.old ?? false);
+    const bones = kitchen.learned?.bones?.find((one) => one.food === lessonName(food));
+    const { name } = food;
+    return [
+      ...(need
+        ? [
+            {
+              of: 'food' as const,
+              name,
+              factor: Math.exp(need.need),
+              cooks: need.cooks,
+              shift: need.shift ?? 0,
+            },
+          ]
+        : []),
+      ...(bones
+        ? [{ of: 'bones' as const, name, factor: Math.exp(bones.most), cooks: bones.cooks }]
+        : []),
+    ];
+  });
+  const own: readonly Fact[] = pot.learned
+    ? [{ of: 'pot', name: pot.name, factor: heatFactor(pot), cooks: pot.learned.cooks }]
+    : [];
+  return [
+    ...own,
+    ...foods.filter(
+      (fact, i) => foods.findIndex((f) => f.name === fact.name && f.of === fact.of) === i,
+    ),
+  ];
+}
+
+/** What a plan is to be changed in, as what was learned of its foods asks for it; null where it holds. */
+export function askedFor(
+  batch: Batch,
+  kitchen: Kitchen,
+  { findings, advice }: Judged,
+): Offer | null {
+  const learned = new Set(
+    batch.items.flatMap((item) => {
+      const food = foodOf(item);
+      return food && learnedNeed(kitchen, food, item.old ?? false) ? [item.id] : [];
+    }),
+  );
+  const calls = findings.filter((f) => f.item !== undefined && learned.has(f.item)).map(callKey);
+  if (advice.first?.mends.some((key) => calls.includes(key))) return advice.first;
+  for (const key of calls) {
+    const [offer] = advice.offers[key] ?? [];
+    if (offer) return offer;
+  }
+  return null;
+}

@@ -1,0 +1,26 @@
+/** The kettle test: plain water to pressure and back, so that a pot is known before it cooks anything. */
+import { waterL, type Batch, type Cook, type Pot } from '../batch';
+
+/** Water of the test, L; of a small pot less, well under its line. */
+const KETTLE_L = 2;
+const SHARE = 0.5;
+
+/** @param id of the batch, which is kept with its cook alone */
+export function kettleBatch(pot: Pot, id: string): Batch {
+  const litres = Math.max(pot.minLiquidL, Math.min(KETTLE_L, SHARE * pot.capacityL));
+  return {
+    id,
+    name: 'Kettle test',
+    potId: pot.id,
+    kind: 'soup',
+    items: [{ id: 'i1', food: 'water', amount: { value: Number(litres.toFixed(2)), unit: 'l' } }],
+    steps: [{ id: 's1', kind: 'pressure', holdMin: 1, release: { method: 'natural' } }],
+  };
+}
+
+/** Whether the marks of a test say enough: it may be ended here. */
+export function kettleTold({ marks }: Pick<Cook, 'marks'>): boolean {
+  return marks.some((mark) => mark.kind === 'at-pressure');
+}
+
+export const kettleWaterL = ({ batch }: Pick<Cook, 'batch'>): number => waterL(batch);

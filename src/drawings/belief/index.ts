@@ -1,0 +1,1 @@
+export { BeliefChart, type Dot } from './BeliefChart';

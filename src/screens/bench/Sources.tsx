@@ -1,0 +1,58 @@
+import { foodOf, likeWords, planBatch, type Batch, type Kitchen, type Pot } from '@/core/batch';
+import { donenessOf, type Doneness } from '@/core/doneness';
+import { factsOf } from '@/core/learn';
+import { factWords } from '@/ui/knownWords';
+
+const MARKS: Readonly<Record<Exclude<Doneness['mark'], 'learned'>, string>> = {
+  'fitted to the chart': 'the chart of times',
+  'by kinship': 'the chart, as its kin in it',
+  assumed: 'assumed',
+};
+
+/** Where the numbers of a plan come from: the table, this kitchen's foods, or what its cooks have told. */
+export function Sources({
+  batch,
+  pot,
+  kitchen,
+}: {
+  readonly batch: Batch;
+  readonly pot: Pot;
+  readonly kitchen: Kitchen;
+}) {
+  const facts = factsOf(batch, pot, kitchen).flatMap((fact) => factWords(fact) ?? []);
+  const rows = planBatch(batch, pot, kitchen).items.flatMap((planned, i) => {
+    const item = batch.items[i];
+    const mark = donenessOf(planned.food, planned)?.mark;
+    if (!item || !mark || planned.apart) return [];
+    const own = item.own ? `this kitchen’s food, ${likeWords(item.own, kitchen.units)}` : null;
+    const learned = mark === 'learned' ? 'learned, see above' : own ? null : MARKS[mark];
+    return [
+      {
+        id: item.id,
+        name: foodOf(item)?.name ?? item.food,
+        words: [own, learned].filter(Boolean).join(', '),
+      },
+    ];
+  });
+  return (
+    <details className="text-[13px]">
+      <summary className="min-h-6 cursor-pointer text-quiet">Where it comes from</summary>
+      <div className="space-y-1 border-y border-hairline py-1">
+        {facts.map((words) => (
+          <p key={words}>{words}</p>
+        ))}
+        {!pot.learned && (
+          <p>{`${pot.name}: as it is said to be${pot.measured ? ', measured' : ''}; no cook has told of it.`}</p>
+        )}
+        <dl className="grid grid-cols-[1fr_auto] gap-x-3">
+          {rows.map(({ id, name, words }) => (
+            <div key={id} className="col-span-2 grid grid-cols-subgrid">
+              <dt className="text-quiet">{name}</dt>
+              <dd className="text-right">{words}</dd>
+            </div>
+          ))}
+        </dl>
+      </div>
+    </details>
+  );
+}

@@ -1,0 +1,108 @@
+import type { Cook, Kitchen } from '@/core/batch';
+import { forgets, nameOfLesson } from '@/core/learn';
+import { isoOf } from '@/session/clock';
+import { useClock } from '@/ui/clock';
+import { bonesWords, cooksWords, likedWords, needWords } from '@/ui/knownWords';
+import { believeAgain, forget } from '@/ui/learning';
+
+/** Of a normal spread, 8 in 10 lie within so many deviations. */
+const EIGHTY = 1.2816;
+
+interface Row {
+  readonly what: string;
+  readonly name: string;
+  readonly words: string;
+  readonly cooks: number;
+}
+
+const range = (ln: number, sd: number): string =>
+  [ln - EIGHTY * sd, ln + EIGHTY * sd].map((v) => `${Math.round(100 * Math.exp(v))}`).join(' to ');
+
+function rowsOf({ learned }: Kitchen, cooks: readonly Cook[]): readonly Row[] {
+  if (!learned) return [];
+  return [
+    ...(learned.foods ?? []).map(({ food, need, sd, shift = 0, cooks: count }) => ({
+      what: forgets.food(food),
+      name: nameOfLesson(food, cooks),
+      words: [
+        `takes ${needWords(Math.exp(need))} (${range(need, sd)} %, 8 times in 10)`,
+        ...(shift === 0 ? [] : [likedWords(shift)]),
+      ].join('; '),
+      cooks: count,
+    })),
+    ...(learned.bones ?? []).map(({ food, most, sd, cooks: count }) => ({
+      what: forgets.bones(food),
+      name: nameOfLesson(food, cooks),
+      words: `gives ${bonesWords(Math.exp(most))} (${range(most, sd)} %, 8 times in 10)`,
+      cooks: count,
+    })),
+    ...(learned.salt
+      ? [
+          {
+            what: forgets.salt,
+            name: 'salt',
+            words: `${learned.salt.percent.toFixed(2)} % is called right`,
+            cooks: learned.salt.cooks,
+          },
+        ]
+      : []),
+  ];
+}
+
+/** What is forgotten of foods, by the name it is forgotten by. */
+const FORGOTTEN = /^(?:food|bones) (.+)$/;
+
+/** What has been learned of foods, bones and taste, each of it undone by itself. */
+export function LearnedFoods({
+  kitchen,
+  cooks,
+}: {
+  /** As its cooks have told of it. */
+  readonly kitchen: Kitchen;
+  readonly cooks: readonly Cook[];
+}) {
+  const clock = useClock();
+  const rows = rowsOf(kitchen, cooks);
+  const link = 'min-h-9 text-[14px] text-quiet underline underline-offset-4';
+  const forgotten = (kitchen.forgotten ?? []).filter(
+    ({ what }) => FORGOTTEN.test(what) || what === forgets.salt,
+  );
+  return (
+    <section aria-labelledby="learned" className="panel p-5">
+      <h2 id="learned" className="text-lg font-semibold">
+        Learned of foods
+      </h2>
+      <p className="text-[14px] text-quiet">
+        {rows.length === 0
+          ? 'Nothing yet. Say in the log how things were, and try them at the stove: two or three cooks tell a lot.'
+          : 'By how they were found and called. Plans go by it.'}
+      </p>
+      <ul className="mt-1 divide-y divide-hairline">
+        {rows.map(({ what, name, words, cooks: count }) => (
+          <li key={what} className="py-2" data-testid={`learned-${what}`}>
+            <p className="font-semibold first-letter:uppercase">{name}</p>
+            <p className="text-[14px]">
+              {words}, by {cooksWords(count)}
+            </p>
+            <button
+              type="button"
+              className={link}
+              aria-label={`Forget what was learned of ${name}`}
+              onClick={() => forget(what, isoOf(clock))}
+            >
+              Forget it
+            </button>
+          </li>
+        ))}
+      </ul>
+      {forgotten.map(({ what }) => (
+        <p key={what} className="text-[14px] text-quiet">
+          Forgotten: {nameOfLesson(FORGOTTEN.exec(what)?.[1] ?? what, cooks)}.{' '}
+          <button type="button" className={link} onClick={() => believeAgain(what)}>
+            Believe it again
+          </button>
+        </p>
+      ))}
+    </section>
+  );
+}

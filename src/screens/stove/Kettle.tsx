@@ -1,0 +1,61 @@
+import { useRouter } from 'next/navigation';
+import type { Cook } from '@/core/batch';
+import { formatVolume, type Units } from '@/core/quantity';
+import { kettleTold, kettleWaterL } from '@/core/timetable';
+import { isoOf } from '@/session/clock';
+import { Button } from '@/ui/Button';
+import { useClock } from '@/ui/clock';
+import { saveCook } from '@/ui/household';
+import { ended } from './ended';
+
+/** What a kettle test wants of hands; and its end, which may come as soon as pressure is marked. */
+export function Kettle({
+  cook,
+  units,
+  over,
+}: {
+  readonly cook: Cook;
+  readonly units: Units;
+  /** Nothing is left to mark. */
+  readonly over: boolean;
+}) {
+  const clock = useClock();
+  const router = useRouter();
+  const end = (): void => {
+    saveCook(ended(cook, isoOf(clock)));
+    router.push(`/log/${cook.id}`);
+  };
+  return (
+    <section aria-label="Kettle test" className="panel my-3 max-w-2xl px-5 py-4">
+      {over ? (
+        <p className="text-[16px]">
+          That is all it needs. What it taught stands on its page in a moment.
+        </p>
+      ) : (
+        <ol className="list-decimal space-y-1 pl-5 text-[15px]">
+          <li>
+            Measure {formatVolume(kettleWaterL(cook), units)} of water as you always measure it,
+            straight from the cold tap. Nothing else goes in.
+          </li>
+          <li>Lid on, as your pot’s manual says, full heat, and press “lid locked” at once.</li>
+          <li>
+            Press each mark as it happens: the pin, pressure, and the pin coming down by itself.
+          </li>
+        </ol>
+      )}
+      {(over || kettleTold(cook)) && (
+        <>
+          <Button look="copper" className="mt-3 !min-h-14 !px-6" onClick={end}>
+            {over ? 'See what it taught' : 'Enough: end the test here'}
+          </Button>
+          {!over && (
+            <p className="mt-1 text-[14px] text-quiet">
+              It is under pressure still: heat off, and open it only once the pin is down. Marked to
+              the end it also tells how fast the pot cools.
+            </p>
+          )}
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,31 @@
+/** What is done to what has been learned: a cook left out, a thing forgotten. */
+import { changed } from '@/core/batch';
+import { change } from '@/store';
+import { changeCook } from './household';
+
+/** Nothing is learned from a cook any more; with null it counts again. */
+export function leaveOut(id: string, reason: string | null): void {
+  changeCook(id, (cook) => changed(cook, { leftOut: reason === null ? undefined : { reason } }));
+}
+
+/** What has been learned of it up to now is not believed any more. @param at ISO 8601 */
+export function forget(what: string, at: string): void {
+  change((h) => ({
+    ...h,
+    kitchen: {
+      ...h.kitchen,
+      forgotten: [...(h.kitchen.forgotten ?? []).filter((one) => one.what !== what), { what, at }],
+    },
+  }));
+}
+
+/** What was forgotten is believed again. */
+export function believeAgain(what: string): void {
+  change((h) => {
+    const forgotten = (h.kitchen.forgotten ?? []).filter((one) => one.what !== what);
+    return {
+      ...h,
+      kitchen: changed(h.kitchen, { forgotten: forgotten.length > 0 ? forgotten : undefined }),
+    };
+  });
+}
