@@ -4,8 +4,10 @@ import { Bench } from 'tinybench';
 import { assess, drawBatch } from '../src/core/assess';
 import { potOf, readLines } from '../src/core/batch';
 import { coolDown, waysToCool } from '../src/core/keep';
+import { knownKitchen, lessonOf } from '../src/core/learn';
 import { judgeBatch, planRunOffs, solve, USUAL_WISHES } from '../src/core/solve';
 import { batchOf, item, pressure, REFERENCE, KITCHEN, POT } from '../src/core/testing/kitchen';
+import { largeHousehold } from '../src/core/testing/large';
 import { loadOdex, minutesOf, odexCase } from '../src/core/testing/odexPot';
 import { readBundle } from '../src/formats';
 
@@ -107,6 +109,17 @@ bench.add(
     ),
 );
 bench.add('all ways to cool', () => void waysToCool(chili, hand, around));
+const { bundle } = read;
+const years = largeHousehold(bundle);
+const [newest] = bundle.cooks.slice(-1);
+if (!newest) throw new Error('no cook in the sample kitchen');
+const later = {
+  ...years,
+  cooks: [...years.cooks, { ...newest, startedAt: '2030-01-01T00:00:00.000Z' }],
+};
+bench.add('learn from 2,000 cooks', () => void knownKitchen(years));
+bench.add('learn from one more', () => void knownKitchen(later));
+bench.add('the lesson of a cook', () => void lessonOf(newest));
 bench.add('reference loop', () => void referenceLoop());
 
 // The same heat equations by a general solver, at the loosest tolerance that is as exact as ours:

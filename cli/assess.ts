@@ -7,6 +7,7 @@ import path from 'node:path';
 import { parseArgs } from 'node:util';
 import { assess, BAND_IN_TEN, drawBatch, type Assessment, type Draws } from '../src/core/assess';
 import { potOf } from '../src/core/batch';
+import { knownKitchen } from '../src/core/learn';
 import { readBundle } from '../src/formats';
 
 const USAGE = 'usage: npm run -s assess -- FILE [--batch ID] [--draws N] [--seed N]';
@@ -129,9 +130,11 @@ function main(): void {
     );
   const draws = whole('draws', call.values.draws, 100);
   const seed = whole('seed', call.values.seed, 1);
-  const pot = potOf(batch, bundle.pots);
-  const drawn = draws > 0 ? drawBatch(batch, pot, bundle.kitchen, { draws, seed }) : null;
-  const output = contract(assess(batch, pot, bundle.kitchen, { draws: drawn }), drawn);
+  // As the application plans: by what the cooks of the file have taught.
+  const known = knownKitchen(bundle);
+  const pot = potOf(batch, known.pots);
+  const drawn = draws > 0 ? drawBatch(batch, pot, known.kitchen, { draws, seed }) : null;
+  const output = contract(assess(batch, pot, known.kitchen, { draws: drawn }), drawn);
   process.stdout.write(`${JSON.stringify(rounded(output), null, 2)}\n`);
 }
 

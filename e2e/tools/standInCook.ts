@@ -1,23 +1,33 @@
 /**
  * Cooks on the stand-in, for browser tests, which cannot load the core themselves. `start BATCH ISO` prints
- * a cook of the sample kitchen as it starts; `grades` reads a cook and prints what its foods came to.
+ * a cook of the sample kitchen as it starts; `grades` reads a cook and prints what its foods came to;
+ * `season BATCH POWER` prints the sample kitchen with nothing in its log but three cooks of a batch, on a
+ * stand-in whose heater gives so much of what it should, and what a fourth would take.
  */
 import { readFileSync } from 'node:fs';
 import { assess } from '../../src/core/assess';
-import { potOf, type Bundle, type Cook } from '../../src/core/batch';
-import { standInAt } from '../../src/core/live';
+import { potOf, stepsOf, type Bundle, type Cook, type Mark } from '../../src/core/batch';
+import { hotSOf, standInAt, truthAt, type StandIn } from '../../src/core/live';
 import { startCook } from '../../src/core/timetable';
 
 const [command, id = '', at = ''] = process.argv.slice(2);
 
-function start(): Cook {
+function startOn(startedAt: string, cookId: string): Cook {
   const sample = JSON.parse(readFileSync('demo/harrow-fell.json', 'utf8')) as Bundle;
   const batch = sample.batches.find((b) => b.id === id);
   if (!batch) throw new RangeError(`no batch ${id}`);
   const pot = potOf(batch, sample.pots);
   const { kitchen } = sample;
   const assessment = assess(batch, pot, kitchen);
-  return startCook({ id: 'live', batch, pot, kitchen, assessment, draws: null, at });
+  return startCook({
+    id: cookId,
+    batch,
+    pot,
+    kitchen,
+    assessment,
+    draws: null,
+    at: startedAt,
+  });
 }
 
 function grades(): object {
@@ -27,4 +37,47 @@ function grades(): object {
   return standInAt(cook, cook.standIn, end).grades;
 }
 
-process.stdout.write(JSON.stringify(command === 'start' ? start() : grades()));
+/** When the lid goes on, s. */
+const LID_S = 180;
+
+/** Cooked by the plan on a stand-in, to the table. */
+function cooked(day: number, power: number): { readonly cook: Cook; readonly totalMin: number } {
+  const startedAt = `2026-11-0${day}T16:00:00.000Z`;
+  const started = startOn(startedAt, `w${day}`);
+  const standIn: StandIn = { seed: 7, power, times: 1, wallAt: startedAt, cookAt: startedAt };
+  const at = (s: number): string => new Date(Date.parse(startedAt) + 1000 * s).toISOString();
+  const [step] = stepsOf(started.batch);
+  const lid: Mark = { kind: 'lid-locked', step: step?.id ?? null, at: at(LID_S) };
+  const on: Cook = { ...started, standIn, marks: [...started.marks, lid] };
+  const { plan, heat } = truthAt(on, standIn, LID_S, undefined, true);
+  const result = heat.steps[plan.steps.findIndex((s) => s.id === step?.id)];
+  const hotS = hotSOf(result);
+  if (!result || hotS === null || result.pinS === null) throw new RangeError('it never got there');
+  const { endS } = result;
+  const heard = { step: step?.id ?? null, heard: true };
+  const marks: readonly Mark[] = [
+    { kind: 'pin-up', at: at(result.pinS), ...heard },
+    { kind: 'at-pressure', at: at(hotS), ...heard },
+    { kind: 'pin-down', at: at(endS), ...heard },
+    { kind: 'lid-off', step: step?.id ?? null, at: at(endS + 20) },
+    { kind: 'done', step: null, at: at(endS + 300) },
+  ];
+  return {
+    cook: { ...on, marks: [...on.marks, ...marks], endedAt: at(endS + 300) },
+    totalMin: (endS - result.startS) / 60,
+  };
+}
+
+function season(power: number): object {
+  const sample = JSON.parse(readFileSync('demo/harrow-fell.json', 'utf8')) as Bundle;
+  const made = [1, 2, 3, 4].map((day) => cooked(day, power));
+  const cooks = made.slice(0, 3).map(({ cook }) => cook);
+  return { household: { ...sample, jars: [], cooks }, fourthMin: made[3]?.totalMin };
+}
+
+const PRINTS: Readonly<Record<string, () => object>> = {
+  start: () => startOn(at, 'live'),
+  grades,
+  season: () => season(Number(at)),
+};
+process.stdout.write(JSON.stringify(PRINTS[command ?? '']?.()));

@@ -35,10 +35,10 @@ import { waitOf } from '../../src/core/vocabulary';
 
 type Chance = ReturnType<typeof seeded>;
 
-/** What is true of each pot: fill, tap, heat, loss, seal, pressure, valve, lag. */
+/** What is true of each pot: fill, tap, pressure, heat, loss, seal, valve, lag. */
 const POTS: Readonly<Record<string, readonly number[]>> = {
-  p1: [0.01, -1.5, Math.log(0.93), 0.12, 0.2, -2, -0.1, 70],
-  p2: [0.01, -1.5, Math.log(1.12), 0.1, -0.2, 3, 0.1, 0],
+  p1: [0.01, -1.5, -2, Math.log(0.93), 0.12, 0.2, -0.1, 70],
+  p2: [0.01, -1.5, 3, Math.log(1.12), 0.1, -0.2, 0.1, 0],
 };
 /** What foods need, over the table. */
 const NEEDS: Readonly<Record<string, number>> = {
@@ -62,7 +62,7 @@ const LATE = 0.08;
 const FORGOTTEN = 0.12;
 
 function truthOf(pot: Pot, batch: Batch, chance: Chance): Unknowns {
-  const [fill = 0, start = 0, heat = 0, loss = 0, seal = 0, kPa = 0, valve = 0, lagS = 0] =
+  const [fill = 0, start = 0, kPa = 0, heat = 0, loss = 0, seal = 0, valve = 0, lagS = 0] =
     POTS[pot.id] ?? [];
   const factor = (sd: number): number => Math.exp(sd * chance.normal());
   return {

@@ -25,7 +25,7 @@ import {
 } from '../heat';
 import { valueAt } from '../series';
 import { scaleOf, type Scale, type Step } from '../texture';
-import { traitOf, type ItemUnknowns, type Unknowns } from '../unknown';
+import type { ItemUnknowns, Unknowns } from '../unknown';
 import { potVessel, type PressureVessel } from '../vessel';
 import { atmosphericPressure } from '../water';
 
@@ -240,7 +240,6 @@ export function runModel(
     pressurePa: atmosphericPressure(kitchen.altitudeM),
     ambientC: kitchen.ambientC + (unknowns?.roomC ?? 0),
   };
-  const moreKPa = traitOf(pot, 'setpoint') + (unknowns?.setpointKPa ?? 0);
   const parts = plan.items.map(partOf);
   const items = plan.items.map((item, i) =>
     heatItem(item, parts[i] as Part, unknowns?.items[item.id]?.size ?? 1),
@@ -248,7 +247,13 @@ export function runModel(
   const heat = simulateThrough(
     items,
     plan.steps.map((step, i) =>
-      heatStep(step, plan.pours.includes(i), pot, moreKPa, options.lived?.[step.id]),
+      heatStep(
+        step,
+        plan.pours.includes(i),
+        pot,
+        unknowns?.setpointKPa ?? 0,
+        options.lived?.[step.id],
+      ),
     ),
     vessel,
     air,

@@ -87,7 +87,7 @@ export {
 } from './claims';
 export { pourIn, shelvesOf, trimClaims, type Shelf } from './fromLarder';
 export { TASTES } from './afterSchema';
-export { TIMED, TRAITS } from './learnedSchema';
+export { TIMED, TRAITS } from './traits';
 export { larderFormSchema } from './keepSchema';
 export {
   addTask,

@@ -3,24 +3,7 @@
  * it was, and its own lesson; what a household knows now is worked out of the lessons, never stored.
  */
 import { flag, list, mayBe, needed, number, object, oneOf, ownId, text, time } from './schemaParts';
-
-/** What may be other than believed of a pot in its kitchen, in the order of the numbers that tell of it. */
-export const TRAITS = [
-  /** What is measured with this kitchen's cups, as a factor; its logarithm. */
-  'fill',
-  /** What comes out of its tap, C from what is believed. */
-  'start',
-  /** What arrives of the heater, the losses, the steam before the pin: factors, their logarithms. */
-  'heat',
-  'loss',
-  'seal',
-  /** Its pressure, kPa from what is believed. */
-  'setpoint',
-  /** What its valve lets through, as a factor; its logarithm. */
-  'valve',
-  /** From pressure to the pot's own countdown, s. */
-  'lag',
-] as const;
+import { TIMED, TRAITS } from './traits';
 
 const some = (many: number, what: string) =>
   needed(list(needed(number(-1e6, 1e6, ''), 'a number'), what).length(many, what), what);
@@ -93,12 +76,6 @@ export const forgottenSchema = list(
   ),
   'a list of what is forgotten',
 );
-
-/**
- * What is timed of a pot: from the lid to the pin and to pressure, from one to the other; down again by itself,
- * and through the valve.
- */
-export const TIMED = ['pin', 'hot', 'lag', 'down', 'vent'] as const;
 
 const timedSchema = object(
   {

@@ -15,13 +15,8 @@ import type {
 } from './cookSchema';
 import type { afterSchema, coolingSchema, TASTES, THICKENINGS } from './afterSchema';
 import type { fromJarSchema, larderSchema } from './keepSchema';
-import type {
-  kitchenLearnedSchema,
-  lessonSchema,
-  potLearnedSchema,
-  TIMED,
-  TRAITS,
-} from './learnedSchema';
+import type { kitchenLearnedSchema, lessonSchema, potLearnedSchema } from './learnedSchema';
+import type { TIMED, TRAITS } from './traits';
 import type { bagItemSchema, JAR_ENDS, JAR_PLACES, jarSchema } from './larderSchema';
 import type {
   aimSchema,

@@ -1,8 +1,16 @@
 /** A dish cooked again with what was learned since: the facts that the plan goes by, and what they ask for. */
 import { callKey } from '../assess';
-import { foodOf, learnedNeed, lessonName, type Batch, type Kitchen, type Pot } from '../batch';
+import {
+  foodOf,
+  learnedNeed,
+  lessonName,
+  TRAITS,
+  type Batch,
+  type Kitchen,
+  type Pot,
+  type PotLearned,
+} from '../batch';
 import type { Judged, Offer } from '../solve';
-import { potVessel } from '../vessel';
 
 /** What has been learned of something that is in a plan. */
 export type Fact =
@@ -22,14 +30,7 @@ export type Fact =
     };
 
 /** Heat that arrives over what the pot is said to have. */
-export function heatFactor(pot: Pot): number {
-  const { learned: _, ...said } = pot;
-  const watts = (one: Pot): number => {
-    const { powerW, efficiency } = potVessel(one).heater;
-    return powerW * efficiency;
-  };
-  return watts(pot) / watts(said);
-}
+const heatOf = ({ mean }: PotLearned): number => Math.exp(mean[TRAITS.indexOf('heat')] as number);
 
 /** All that a plan goes by and that was learned, the pot first. */
 export function factsOf(batch: Batch, pot: Pot, kitchen: Kitchen): readonly Fact[] {
@@ -57,7 +58,7 @@ export function factsOf(batch: Batch, pot: Pot, kitchen: Kitchen): readonly Fact
     ];
   });
   const own: readonly Fact[] = pot.learned
-    ? [{ of: 'pot', name: pot.name, factor: heatFactor(pot), cooks: pot.learned.cooks }]
+    ? [{ of: 'pot', name: pot.name, factor: heatOf(pot.learned), cooks: pot.learned.cooks }]
     : [];
   return [
     ...own,

@@ -57,10 +57,10 @@ const AS_BELIEVED: Omit<Unknowns, 'items'> = {
 const MOVED: readonly (readonly [number, Partial<Unknowns>])[] = [
   [0.1, { fill: Math.exp(0.1) }],
   [5, { waterStartC: 5 }],
+  [5, { setpointKPa: 5 }],
   [-0.1, { power: Math.exp(-0.1) }],
   [0.4, { loss: Math.exp(0.4) }],
   [0.5, { seal: Math.exp(0.5) }],
-  [5, { setpointKPa: 5 }],
   [0.2, { valve: Math.exp(0.2) }],
 ];
 

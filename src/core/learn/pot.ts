@@ -16,7 +16,7 @@ const BY_POT_S = 5;
 const DOWN_S = 45;
 /** What else differs from cook to cook: masses, the room; a share of the time (assumed). */
 const OTHERWISE = { warm: 0.02, down: 0.06, vent: 0.12 } as const;
-/** Of a test with plain water all is measured on purpose: what is left of what varies (assumed). */
+/** Of a test with plain water all is measured on purpose: what is left of what varies, and of a mark (assumed). */
 const KETTLE = 0.4;
 /**
  * Degrees of freedom of the errors: few where a mark is later than expected, more where it is earlier, as a
@@ -45,8 +45,13 @@ export interface Evidence {
 function declared(then: Pot, now: Pot): readonly number[] {
   const heat = (pot: Pot): number => pot.powerW * (pot.efficiency ?? usualEfficiency(pot));
   const loss = (pot: Pot): number => pot.lossWPerK ?? usualLoss(pot);
-  const shift = [0, 0, Math.log(heat(then) / heat(now)), Math.log(loss(then) / loss(now))];
-  return TRAITS.map((_, i) => shift[i] ?? 0);
+  return TRAITS.map((trait) =>
+    trait === 'heat'
+      ? Math.log(heat(then) / heat(now))
+      : trait === 'loss'
+        ? Math.log(loss(then) / loss(now))
+        : 0,
+  );
 }
 
 function sdOf({ what, seenS, by, heard }: Row, kettle: boolean): number {
@@ -57,7 +62,7 @@ function sdOf({ what, seenS, by, heard }: Row, kettle: boolean): number {
     varies * COOK_VARIES.waterStartC * start,
     varies * (what === 'down' || what === 'vent' ? OTHERWISE[what] : OTHERWISE.warm),
   );
-  const mark = heard ? BY_POT_S : what === 'down' ? DOWN_S : BY_HAND_S;
+  const mark = heard ? BY_POT_S : varies * (what === 'down' ? DOWN_S : BY_HAND_S);
   // From the pin to the countdown both ends are marked.
   return Math.hypot(share * seenS, what === 'lag' ? Math.SQRT2 * mark : mark);
 }
@@ -188,7 +193,7 @@ export function fitPot(pot: Pot, evidence: readonly Evidence[]): Fit {
       normal,
       right.map((v) => [v]),
     ).map(([v]) => v as number);
-    const heat = Math.abs(step[2] as number);
+    const heat = Math.abs(step[HEAT] as number);
     const part = heat > LONGEST ? LONGEST / heat : 1;
     traits = traits.map((v, i) => v + part * (step[i] as number));
     if (part === 1 && step.every((v, i) => Math.abs(v) < 1e-3 * (prior.sd[i] as number))) break;

@@ -14,6 +14,7 @@ export {
 export {
   endsOnStandIn,
   standInAt,
+  truthAt,
   truthOf,
   type Face,
   type StandIn,

@@ -46,7 +46,7 @@ export function hiddenPot(pot: Pot, chance: Chance): readonly number[] {
 
 /** What is true of one cook in it. */
 export function hiddenCook(traits: readonly number[], batch: Batch, chance: Chance): Unknowns {
-  const [fill = 0, start = 0, heat = 0, loss = 0, seal = 0, setpointKPa = 0, valve = 0, lagS = 0] =
+  const [fill = 0, start = 0, setpointKPa = 0, heat = 0, loss = 0, seal = 0, valve = 0, lagS = 0] =
     traits;
   const factor = (sd: number): number => Math.exp(sd * chance.normal());
   return {

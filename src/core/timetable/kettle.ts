@@ -1,9 +1,9 @@
 /** The kettle test: plain water to pressure and back, so that a pot is known before it cooks anything. */
 import { waterL, type Batch, type Cook, type Pot } from '../batch';
 
-/** Water of the test, L; of a small pot less, well under its line. */
-const KETTLE_L = 2;
-const SHARE = 0.5;
+/** Water of the test, L: enough for a clock, and soon hot; of a small pot less, well under its line. */
+const KETTLE_L = 1;
+const SHARE = 0.3;
 
 /** @param id of the batch, which is kept with its cook alone */
 export function kettleBatch(pot: Pot, id: string): Batch {

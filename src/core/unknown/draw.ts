@@ -1,5 +1,13 @@
 /** One draw of all that is not known of a cook. */
-import { foodOf, learnedNeed, TRAITS, type Batch, type Kitchen, type Pot } from '../batch';
+import {
+  foodOf,
+  learnedNeed,
+  TRAITS,
+  type Batch,
+  type Kitchen,
+  type Pot,
+  type Trait,
+} from '../batch';
 import { nominal, traitsOf } from './known';
 import { COOK_SPREAD, COOK_VARIES, ITEM_SPREAD, knowledgeOf, POT_SPREAD } from './priors';
 import type { Chance } from './random';
@@ -73,18 +81,21 @@ function told(learned: NonNullable<Pot['learned']>, normal: () => number): OfPot
     learned,
     TRAITS.map(() => normal()),
   );
-  const more = (i: number): number => (traits[i] as number) - (usual[i] as number);
+  const more = (trait: Trait): number => {
+    const i = TRAITS.indexOf(trait);
+    return (traits[i] as number) - (usual[i] as number);
+  };
   return {
-    fill: Math.exp(more(0) + COOK_VARIES.fill * normal()),
-    waterStartC: more(1) + COOK_VARIES.waterStartC * normal(),
+    fill: Math.exp(more('fill') + COOK_VARIES.fill * normal()),
+    waterStartC: more('start') + COOK_VARIES.waterStartC * normal(),
     roomC: COOK_SPREAD.roomC * normal(),
-    power: Math.exp(more(2)),
+    setpointKPa: more('setpoint'),
+    power: Math.exp(more('heat')),
     efficiency: 1,
-    loss: Math.exp(more(3)),
-    seal: Math.exp(more(4)),
-    setpointKPa: more(5),
-    valve: Math.exp(more(6)),
-    lagS: more(7),
+    loss: Math.exp(more('loss')),
+    seal: Math.exp(more('seal')),
+    valve: Math.exp(more('valve')),
+    lagS: more('lag'),
   };
 }
 

@@ -25,10 +25,10 @@ export function potPrior(pot: Pot): Prior {
     sd: [
       COOK_LASTS.fill,
       COOK_LASTS.waterStartC,
+      setpointKPa,
       Math.hypot(power, efficiency),
       loss,
       seal,
-      setpointKPa,
       valve,
       Math.max(HARDLY, lagS * EVEN_SD),
     ],
@@ -53,15 +53,21 @@ export function traitsOf(
   return rootTimes(root, normals).map((v, i) => v + (mean[i] as number));
 }
 
-/** Where fill and start are as believed, the rest is taken to be so: what a plan goes by. */
+/** Fill, start and setpoint: what a plan says itself, and takes as it says it. */
+const SAID = 3;
+
+/** Where what a plan says itself is as it says, the rest is likeliest to be so: what it goes by. */
 export function nominal(learned: PotLearned | undefined): readonly number[] {
   if (!learned) return TRAITS.map(() => 0);
   const { mean, root } = learned;
-  const [fill = 0, start = 0] = mean;
-  const [a = 0, b = 0, c = 0] = root;
-  const z1 = a > 0 ? -fill / a : 0;
-  const z2 = c > 0 ? (-start - b * z1) / c : 0;
-  return traitsOf(learned, [z1, z2, ...TRAITS.slice(2).map(() => 0)]);
+  const normals: number[] = [];
+  for (let i = 0; i < SAID; i++) {
+    const begins = (i * (i + 1)) / 2;
+    const so = normals.reduce((sum, z, k) => sum + (root[begins + k] as number) * z, 0);
+    const own = root[begins + i] as number;
+    normals.push(own > 0 ? (-(mean[i] as number) - so) / own : 0);
+  }
+  return traitsOf(learned, [...normals, ...TRAITS.slice(SAID).map(() => 0)]);
 }
 
 /** One trait of a pot as a plan takes it. */

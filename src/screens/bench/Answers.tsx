@@ -1,8 +1,14 @@
 import { applyRemedy } from '@/core/assess';
+import { later } from '@/drawings/later';
 import { Calls } from './Calls';
 import { usePlan, usePlanActions } from './plan';
 import { Readings } from './Readings';
-import { Sources } from './Sources';
+
+// Where it comes from is asked for seldom.
+const Sources = later(
+  () => import('./Sources').then((m) => m.Sources),
+  () => <p className="min-h-6" />,
+);
 
 /** What a cook came for: the readings, and the calls with what mends them. */
 export function Answers() {

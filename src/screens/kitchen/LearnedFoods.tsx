@@ -8,7 +8,13 @@ import { believeAgain, forget } from '@/ui/learning';
 /** Of a normal spread, 8 in 10 lie within so many deviations. */
 const EIGHTY = 1.2816;
 
+const LINK = 'min-h-9 text-[14px] text-quiet underline underline-offset-4';
+/** Nearer to the table than that, as a logarithm, nothing was found to be other. */
+const SAME = 0.03;
+
 interface Row {
+  /** It is other than the table has it. */
+  readonly other: boolean;
   readonly what: string;
   readonly name: string;
   readonly words: string;
@@ -22,6 +28,7 @@ function rowsOf({ learned }: Kitchen, cooks: readonly Cook[]): readonly Row[] {
   if (!learned) return [];
   return [
     ...(learned.foods ?? []).map(({ food, need, sd, shift = 0, cooks: count }) => ({
+      other: Math.abs(need) >= SAME || shift !== 0,
       what: forgets.food(food),
       name: nameOfLesson(food, cooks),
       words: [
@@ -31,6 +38,7 @@ function rowsOf({ learned }: Kitchen, cooks: readonly Cook[]): readonly Row[] {
       cooks: count,
     })),
     ...(learned.bones ?? []).map(({ food, most, sd, cooks: count }) => ({
+      other: Math.abs(most) >= SAME,
       what: forgets.bones(food),
       name: nameOfLesson(food, cooks),
       words: `gives ${bonesWords(Math.exp(most))} (${range(most, sd)} %, 8 times in 10)`,
@@ -39,6 +47,7 @@ function rowsOf({ learned }: Kitchen, cooks: readonly Cook[]): readonly Row[] {
     ...(learned.salt
       ? [
           {
+            other: true,
             what: forgets.salt,
             name: 'salt',
             words: `${learned.salt.percent.toFixed(2)} % is called right`,
@@ -52,6 +61,32 @@ function rowsOf({ learned }: Kitchen, cooks: readonly Cook[]): readonly Row[] {
 /** What is forgotten of foods, by the name it is forgotten by. */
 const FORGOTTEN = /^(?:food|bones) (.+)$/;
 
+function Rows({ rows }: { readonly rows: readonly Row[] }) {
+  const clock = useClock();
+  return (
+    <ul className="mt-1 divide-y divide-hairline">
+      {rows.map(({ what, name, words, cooks: count }) => (
+        <li key={what} className="py-2" data-testid={`learned-${what}`}>
+          <span className="flex items-baseline justify-between gap-3">
+            <b className="inline-block font-semibold first-letter:uppercase">{name}</b>
+            <button
+              type="button"
+              className={LINK}
+              aria-label={`Forget what was learned of ${name}`}
+              onClick={() => forget(what, isoOf(clock))}
+            >
+              Forget
+            </button>
+          </span>
+          <p className="text-[14px]">
+            {words}, by {cooksWords(count)}
+          </p>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
 /** What has been learned of foods, bones and taste, each of it undone by itself. */
 export function LearnedFoods({
   kitchen,
@@ -61,9 +96,8 @@ export function LearnedFoods({
   readonly kitchen: Kitchen;
   readonly cooks: readonly Cook[];
 }) {
-  const clock = useClock();
   const rows = rowsOf(kitchen, cooks);
-  const link = 'min-h-9 text-[14px] text-quiet underline underline-offset-4';
+  const same = rows.filter((row) => !row.other);
   const forgotten = (kitchen.forgotten ?? []).filter(
     ({ what }) => FORGOTTEN.test(what) || what === forgets.salt,
   );
@@ -77,28 +111,19 @@ export function LearnedFoods({
           ? 'Nothing yet. Say in the log how things were, and try them at the stove: two or three cooks tell a lot.'
           : 'By how they were found and called. Plans go by it.'}
       </p>
-      <ul className="mt-1 divide-y divide-hairline">
-        {rows.map(({ what, name, words, cooks: count }) => (
-          <li key={what} className="py-2" data-testid={`learned-${what}`}>
-            <p className="font-semibold first-letter:uppercase">{name}</p>
-            <p className="text-[14px]">
-              {words}, by {cooksWords(count)}
-            </p>
-            <button
-              type="button"
-              className={link}
-              aria-label={`Forget what was learned of ${name}`}
-              onClick={() => forget(what, isoOf(clock))}
-            >
-              Forget it
-            </button>
-          </li>
-        ))}
-      </ul>
+      <Rows rows={rows.filter((row) => row.other)} />
+      {same.length > 0 && (
+        <details className="text-[14px]">
+          <summary className="min-h-9 cursor-pointer text-quiet">
+            {same.length} as the table has {same.length === 1 ? 'it' : 'them'}
+          </summary>
+          <Rows rows={same} />
+        </details>
+      )}
       {forgotten.map(({ what }) => (
         <p key={what} className="text-[14px] text-quiet">
           Forgotten: {nameOfLesson(FORGOTTEN.exec(what)?.[1] ?? what, cooks)}.{' '}
-          <button type="button" className={link} onClick={() => believeAgain(what)}>
+          <button type="button" className={LINK} onClick={() => believeAgain(what)}>
             Believe it again
           </button>
         </p>

@@ -7,13 +7,13 @@ import { isoOf } from '@/session/clock';
 import { dateAndTime } from '@/session/clockText';
 import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
-import { cooksWords, factorRange, heatWords } from '@/ui/knownWords';
+import { cooksWords, factorRange } from '@/ui/knownWords';
 import { believeAgain, forget } from '@/ui/learning';
 import { LeaveOut } from '@/ui/LeaveOut';
 
 const percent = (factor: number): string => `${Math.round(100 * factor)} %`;
 /** The latest of them are listed. */
-const LISTED = 8;
+const LISTED = 6;
 
 /** What is known of a pot: before any cook, now, by which cooks; reset, and one cook left out. */
 export function PotKnowledge({
@@ -46,8 +46,8 @@ export function PotKnowledge({
           <h4 className="font-semibold">Its heat, by its cooks</h4>
           <p className="text-[14px]" data-testid="knowledge">
             {count === 0
-              ? `No cook has told of it yet: between ${factorRange(told.prior)} of what it is said to have, 8 times in 10.`
-              : `By ${cooksWords(count)} ${heatWords(told.now.middle)}: ${percent(told.now.middle)}, between ${factorRange(told.now)} 8 times in 10. Before it was ${factorRange(told.prior)}.`}
+              ? `No cook has told of it yet: ${factorRange(told.prior)} of the heat that it is said to have, 8 times in 10.`
+              : `${percent(told.now.middle)} of the heat that it is said to have, by ${cooksWords(count)}: ${factorRange(told.now)}, 8 times in 10. Before any cook it was ${factorRange(told.prior)}.`}
             {tested && ' A kettle test is one of them.'}
           </p>
           <p className="mt-1 flex flex-wrap items-center gap-x-4">

@@ -28,6 +28,7 @@ function Verdicts({ cook, units }: { readonly cook: Cook; readonly units: Units 
       {cook.batch.items.flatMap((item) => {
         const food = foodOf(item);
         if (!food?.shape) return [];
+        const tried = cook.marks.findLast((m) => m.kind === 'tested' && m.item === item.id)?.grade;
         const foretold = cook.predicted.verdicts[item.id] ?? 'right';
         return [
           <li
@@ -38,6 +39,7 @@ function Verdicts({ cook, units }: { readonly cook: Cook; readonly units: Units 
               {food.name}{' '}
               <span className="text-quiet">
                 {formatAmount(item.amount, units)}, foretold {foretold}
+                {tried && `, tried ${tried}`}
               </span>
             </span>
             <RadioGroup
@@ -67,6 +69,12 @@ function Verdicts({ cook, units }: { readonly cook: Cook; readonly units: Units 
       })}
     </ul>
   );
+}
+
+/** Minutes later or sooner than foretold. */
+function gapWords(gap: number): string {
+  const minutes = Math.round(gap);
+  return `${minutes === 0 ? '±' : minutes > 0 ? '+' : '−'}${Math.abs(minutes)} min`;
 }
 
 /** One run: predicted against real, verdicts, a note, and on to the next time. */
@@ -105,9 +113,7 @@ export function CookScreen({ id }: { readonly id: string }) {
                   <td className="text-right">
                     {row.realMin === null ? 'not marked' : formatMinutes(row.realMin)}
                   </td>
-                  <td className="text-right">
-                    {gap === null ? '' : `${gap >= 0 ? '+' : '−'}${Math.abs(Math.round(gap))} min`}
-                  </td>
+                  <td className="text-right">{gap === null ? '' : gapWords(gap)}</td>
                 </tr>
               );
             })}
