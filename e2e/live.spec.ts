@@ -144,7 +144,7 @@ test.describe('on a phone, by touch', () => {
     await page.clock.pauseAt(new Date('2026-11-24T16:05:00Z'));
     await page.getByRole('button', { name: 'Take it to the stove' }).tap();
     await page.getByRole('button', { name: 'Lid locked' }).tap();
-    await page.clock.fastForward('26:00');
+    await page.clock.fastForward('29:00');
     await expect(heading(page, 'Hold')).toBeVisible();
     await page.clock.fastForward('20:00');
     await expect(heading(page, 'Open the valve')).toBeVisible();

@@ -65,7 +65,7 @@ test('a drill met well is told so', async ({ page }) => {
 
   // It is in no log, and is found where it was begun.
   await page.goto('/log');
-  await expect(page.getByRole('list', { name: 'Runs' }).getByRole('listitem')).toHaveCount(4);
+  await expect(page.getByRole('list', { name: 'Runs' }).getByRole('listitem')).toHaveCount(24);
   await open(page);
   await page.getByRole('link', { name: /Everything clean/ }).click();
   await expect(cameDownTo(page)).toBeVisible();

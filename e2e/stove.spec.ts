@@ -69,6 +69,7 @@ test('a batch is cooked by the clock and stands in the Log', async ({ page }) =>
   await page.getByRole('link', { name: /Two minutes less/ }).click();
 
   await page.getByRole('button', { name: 'Cook again with these changes' }).click();
+  await page.getByRole('button', { name: 'Take it to the Bench' }).click();
   await expect(page).toHaveURL(/\/bench\//);
   await expect(page.getByRole('button', { name: 'hold 2 min, change' })).toBeVisible();
   await expect(page.getByTestId('water')).toHaveText('1.25 L');

@@ -51,7 +51,7 @@ export const kitchenSchema = object(
     larder: larderSchema,
     /** Learned things that are not believed any more. */
     forgotten: forgottenSchema,
-    /** What its cooks had taught; of a cook's own kitchen. */
+    /** What its cooks had taught: of a cook's own kitchen, and of one that a batch was brought from. */
     learned: kitchenLearnedSchema,
   },
   'the kitchen: altitude, room temperature and units',
@@ -98,7 +98,7 @@ export const potSchema = object(
     efficiency: number(0.2, 1, ''),
     /** Heat lost per degree above the room, W/K, lid on. */
     lossWPerK: number(0.2, 20, 'W/K'),
-    /** What its cooks had taught; of a cook's own pot. */
+    /** What its cooks had taught: of a cook's own pot, and of one that a batch was brought with. */
     learned: potLearnedSchema,
   },
   'a pot',

@@ -107,7 +107,20 @@ describe('what a household knows', () => {
     expect(as(1200) / as(1000)).toBeLessThan(1.06);
     expect(as(1200) / as(1000)).toBeGreaterThanOrEqual(1);
   });
-  it('is never kept with a household, and kept with a cook', () => {
+  it('that was brought along with a batch holds till something is learned here, or it is forgotten', () => {
+    const there = knownKitchen(household([...SEASON, ...BEANS]));
+    const brought = household([], { pots: there.pots, kitchen: there.kitchen });
+    expect(knownKitchen(brought)).toEqual(there);
+    const at = '2027-01-01T00:00:00.000Z';
+    const forgotten = [forgets.pot('p1'), forgets.food('borlotti')].map((what) => ({ what, at }));
+    const out = knownKitchen({ ...brought, kitchen: { ...there.kitchen, forgotten } });
+    expect(out.pots[0]?.learned).toBeUndefined();
+    expect(out.kitchen.learned?.foods?.some((one) => one.food === 'borlotti') ?? false).toBe(false);
+    const own = season(3, 1.1);
+    const [pot] = knownKitchen({ ...brought, cooks: own }).pots;
+    expect(pot).toEqual(knownPot(POT, KITCHEN, own));
+  });
+  it('is kept with a cook as it was', () => {
     const known = knownKitchen(household([...SEASON, ...BEANS]));
     const [first] = SEASON;
     const cook: Cook = {

@@ -66,13 +66,36 @@ export function learnedKitchen(
   };
 }
 
-/** A pot as its cooks have told of it; as it is said to be where none has. */
+/** Of what was brought along with a batch, that of which nothing has been learned here. */
+function withBrought(
+  kitchen: Kitchen,
+  own: KitchenLearned | undefined,
+): KitchenLearned | undefined {
+  const brought = kitchen.learned;
+  if (!brought) return own;
+  const believed = (what: string): boolean => forgottenUntil(kitchen, what) === '';
+  const foods = (brought.foods ?? [])
+    .filter((one) => believed(forgets.food(one.food)))
+    .filter((one) => !own?.foods?.some((other) => other.food === one.food));
+  const bones = (brought.bones ?? [])
+    .filter((one) => believed(forgets.bones(one.food)))
+    .filter((one) => !own?.bones?.some((other) => other.food === one.food));
+  const salt = own?.salt ?? (believed(forgets.salt) ? brought.salt : undefined);
+  const all: KitchenLearned = {
+    ...((own?.foods || foods.length > 0) && { foods: [...(own?.foods ?? []), ...foods] }),
+    ...((own?.bones || bones.length > 0) && { bones: [...(own?.bones ?? []), ...bones] }),
+    ...(salt && { salt }),
+  };
+  return Object.keys(all).length > 0 ? all : undefined;
+}
+
+/** A pot as its cooks have told of it; where none has, as it was brought along, or as it is said to be. */
 export function knownPot(pot: Pot, kitchen: Kitchen, cooks: readonly Cook[]): Pot {
   const { learned: _, ...said } = pot;
-  const of = cooksOfPot(said, cooks, forgottenUntil(kitchen, forgets.pot(pot.id)));
-  const learned = learnedPot(said, of);
+  const since = forgottenUntil(kitchen, forgets.pot(pot.id));
+  const learned = learnedPot(said, cooksOfPot(said, cooks, since));
   if (learned) return { ...said, learned };
-  return pot.learned ? said : pot;
+  return pot.learned && since !== '' ? said : pot;
 }
 
 export interface Known {
@@ -87,7 +110,7 @@ export function knownKitchen({
   cooks,
 }: Pick<Bundle, 'pots' | 'kitchen' | 'cooks'>): Known {
   const { learned: _, ...said } = kitchen;
-  const learned = learnedKitchen(kitchen, cooks);
+  const learned = withBrought(kitchen, learnedKitchen(kitchen, cooks));
   return {
     pots: pots.map((pot) => knownPot(pot, kitchen, cooks)),
     kitchen: learned ? { ...said, learned } : kitchen.learned ? said : kitchen,

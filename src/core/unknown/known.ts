@@ -41,7 +41,8 @@ export function asLearned(
   mean: readonly number[],
   covariance: readonly (readonly number[])[],
 ): PotLearned {
-  const round = (v: number): number => Number(v.toPrecision(6));
+  // No more digits than it is known to: it goes along with a link.
+  const round = (v: number): number => Number(v.toPrecision(3));
   return { cooks, mean: mean.map(round), root: rootOf(covariance).map(round) };
 }
 

@@ -1,14 +1,15 @@
 import { nanoid } from 'nanoid';
 import { useRouter } from 'next/navigation';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { changed, type Batch, type Cook } from '@/core/batch';
 import { formatVolume, VOLUME_ML, type Units } from '@/core/quantity';
 import { cookAgain } from '@/core/timetable';
+import { later } from '@/drawings/later';
 import { Button } from '@/ui/Button';
 import { saveBatch, saveCook } from '@/ui/household';
 
 // What was learned is asked for when it is cooked again.
-const AgainSheet = lazy(() => import('./AgainSheet').then((m) => ({ default: m.AgainSheet })));
+const AgainSheet = later(() => import('./AgainSheet').then((m) => m.AgainSheet));
 
 function Stepper({
   label,
@@ -109,9 +110,7 @@ export function Next({ cook, units }: { readonly cook: Cook; readonly units: Uni
         Cook again with these changes
       </Button>
       {again && (
-        <Suspense>
-          <AgainSheet cook={cook} batch={again} onTake={take} onClose={() => setAgain(null)} />
-        </Suspense>
+        <AgainSheet cook={cook} batch={again} onTake={take} onClose={() => setAgain(null)} />
       )}
     </section>
   );
