@@ -67,12 +67,6 @@ try {
   await shot('batches', (page) => page.goto(home));
   await shot('bench', bench('b1'));
   await shot('bench-phone', bench('b1'), PHONE);
-  await shot('bench-clock', async (page) => {
-    await bench('b1')(page);
-    await page.getByRole('button', { name: 'More' }).click();
-    await page.getByRole('menuitem', { name: 'By the clock' }).click();
-    await page.getByRole('list', { name: 'Timetable' }).waitFor();
-  });
   await shot('run-offs', async (page) => {
     await page.goto(`${home}/bench/b3`);
     await page.getByText(/^[\d:]+ to [\d:]+, 8 in 10$/).waitFor();
@@ -121,12 +115,6 @@ try {
       .getByRole('region', { name: 'On the table' })
       .getByText(/8 in 10/)
       .waitFor();
-  });
-  await shot('phone-code', async (page) => {
-    await bench('b7')(page);
-    await page.getByRole('button', { name: 'More' }).click();
-    await page.getByRole('menuitem', { name: 'Take it to a phone' }).click();
-    await page.getByRole('img', { name: 'Code of the link' }).waitFor();
   });
   const drill = async (page) => {
     await bench('b7')(page);
@@ -214,6 +202,17 @@ try {
   });
   await shot('run', (page) => page.goto(`${home}/log/r2`));
   await shot('kitchen', (page) => page.goto(`${home}/kitchen`));
+  await shot('believed', async (page) => {
+    await page.goto(`${home}/log`);
+    await page.getByRole('button', { name: 'Is Retort to be believed?' }).click();
+    await page.locator('.recharts-surface').first().waitFor();
+    await page.clock.runFor(1000);
+  });
+  await shot('again', async (page) => {
+    await page.goto(`${home}/log/s02`);
+    await page.getByRole('button', { name: 'Cook again with these changes' }).click();
+    await page.getByRole('button', { name: 'Take it to the Bench', disabled: false }).waitFor();
+  });
 } finally {
   await browser.close();
   stop();

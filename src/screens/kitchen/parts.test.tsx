@@ -6,6 +6,10 @@ import { change } from '@/store';
 import { HOME, keep, kept } from '@/ui/testing/household';
 import { KitchenScreen } from './KitchenScreen';
 
+const push = jest.fn();
+jest.mock('next/navigation', () => ({ useRouter: () => ({ push }) }));
+jest.mock('@/workers', () => jest.requireActual('../../ui/testing/assessor'));
+
 global.ResizeObserver = class {
   observe = (): void => undefined;
   unobserve = (): void => undefined;

@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
-import { cleanup, render, screen, within } from '@testing-library/react';
+import { cleanup, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { Mark, MarkKind, Cook } from '@/core/batch';
 import { stepsOf, waterL } from '@/core/batch';
@@ -102,6 +102,14 @@ describe('a run', () => {
     await user.click(screen.getByRole('button', { name: 'Water: more' }));
     await user.type(screen.getByLabelText('Note'), 'Bay leaf twice.');
     await user.click(screen.getByRole('button', { name: 'Cook again with these changes' }));
+    const sheet = await screen.findByRole('dialog');
+    // Listed before it is taken, with what the plan asks for where something was learned.
+    expect(within(sheet).getByRole('region', { name: 'As you wanted' }).textContent).toContain(
+      'hold 60 min',
+    );
+    const take = within(sheet).getByRole('button', { name: 'Take it to the Bench' });
+    await waitFor(() => expect(take).toHaveProperty('disabled', false), { timeout: 20_000 });
+    await user.click(take);
     const batch = kept().batches.find((b) => b.fromCook === 'r1');
     if (!batch) throw new Error('no batch');
     expect(stepsOf(batch)[0]).toMatchObject({ holdMin: 59 });
