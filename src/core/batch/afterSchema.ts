@@ -48,6 +48,8 @@ export const afterSchema = mayBe(
     done: list(text('a move'), 'a list of moves'),
     dropped: list(text('a move'), 'a list of moves'),
     thickened: oneOf(THICKENINGS),
+    /** How thick it was made, in a word. */
+    thickness: text('a thickness'),
     added: list(addedSchema, 'a list of what was added'),
     /** What was called right. */
     right: list(needed(oneOf(TASTES), 'a taste'), 'a list of tastes'),

@@ -54,6 +54,7 @@ export function kitchenFor(batch: Batch, kitchen: Kitchen): Kitchen {
   const kept: KitchenLearned = {
     ...(foods && foods.length > 0 && { foods }),
     ...(bones && bones.length > 0 && { bones }),
+    ...(learned.thickness && { thickness: learned.thickness }),
     ...(learned.salt && { salt: learned.salt }),
   };
   return Object.keys(kept).length > 0 ? { ...said, learned: kept } : said;

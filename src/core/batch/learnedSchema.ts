@@ -52,6 +52,19 @@ export const kitchenLearnedSchema = mayBe(
   {
     foods: list(learnedNeed, 'a list of foods'),
     bones: list(learnedBones, 'a list of bones'),
+    /** How thick a kind of batch is made, and how likely that is. */
+    thickness: list(
+      object(
+        {
+          kind: needed(text('a kind of batch'), 'a kind of batch'),
+          word: needed(text('a thickness'), 'a thickness'),
+          share: needed(number(0, 1, ''), 'a number from 0 to 1'),
+          cooks: needed(number(1, 1e6, ''), 'a number of cooks'),
+        },
+        'how thick a kind of batch is made',
+      ),
+      'a list of thicknesses',
+    ),
     /** Salt that was called right, %. */
     salt: mayBe(
       {

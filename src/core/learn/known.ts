@@ -3,15 +3,10 @@
  * lessons anew, never stored, so that a cook left out or deleted is unlearned to the last digit.
  */
 import type { Bundle, Cook, Kitchen, KitchenLearned, Pot } from '../batch';
-import { SOUP_SALT_PERCENT } from '../finish';
 import { learnedBones, readsOf } from './bones';
 import { learnedFoods, triesOf } from './foods';
 import { cooksOfPot, learnedPot, newestFirst, teaches } from './pot';
-
-/** Salt that is right differs from one pot to the next, and from what is usual, %. */
-const SALT_VARIES = 0.12;
-const SALT_SD = 0.2;
-const NEWEST = 40;
+import { learnedSalt, learnedThickness } from './taste';
 
 /** Things that can be forgotten, as the kitchen lists them. */
 export const forgets = {
@@ -19,6 +14,7 @@ export const forgets = {
   food: (food: string): string => `food ${food}`,
   bones: (food: string): string => `bones ${food}`,
   salt: 'salt',
+  thickness: (kind: string): string => `thickness ${kind}`,
 } as const;
 
 /** Up to when something is forgotten; empty where nothing is. ISO 8601 */
@@ -27,22 +23,6 @@ export function forgottenUntil(kitchen: Kitchen, what: string): string {
     (last, one) => (one.what === what && one.at > last ? one.at : last),
     '',
   );
-}
-
-function learnedSalt(cooks: readonly Cook[], since: string): NonNullable<KitchenLearned>['salt'] {
-  const called = cooks
-    .filter((cook) => cook.startedAt > since)
-    .flatMap((cook) => cook.lesson?.saltPercent ?? [])
-    .slice(0, NEWEST);
-  if (called.length === 0) return undefined;
-  const precision = 1 / SALT_SD ** 2 + called.length / SALT_VARIES ** 2;
-  const pull =
-    SOUP_SALT_PERCENT / SALT_SD ** 2 + called.reduce((a, b) => a + b, 0) / SALT_VARIES ** 2;
-  return {
-    percent: Number((pull / precision).toFixed(3)),
-    sd: Number(Math.sqrt(1 / precision).toFixed(3)),
-    cooks: called.length,
-  };
 }
 
 /** What all cooks have taught of foods, bones and taste; undefined where none has. */
@@ -57,13 +37,17 @@ export function learnedKitchen(
   const bones = learnedBones(
     readsOf(taught, (food) => forgottenUntil(kitchen, forgets.bones(food))),
   );
+  const thickness = learnedThickness(taught, (kind) =>
+    forgottenUntil(kitchen, forgets.thickness(kind)),
+  );
   const salt = learnedSalt(taught, forgottenUntil(kitchen, forgets.salt));
-  if (foods.length === 0 && bones.length === 0 && !salt) return undefined;
-  return {
+  const all: KitchenLearned = {
     ...(foods.length > 0 && { foods }),
     ...(bones.length > 0 && { bones }),
+    ...(thickness.length > 0 && { thickness }),
     ...(salt && { salt }),
   };
+  return Object.keys(all).length > 0 ? all : undefined;
 }
 
 /** Of what was brought along with a batch, that of which nothing has been learned here. */
@@ -84,6 +68,7 @@ function withBrought(
   const all: KitchenLearned = {
     ...((own?.foods || foods.length > 0) && { foods: [...(own?.foods ?? []), ...foods] }),
     ...((own?.bones || bones.length > 0) && { bones: [...(own?.bones ?? []), ...bones] }),
+    ...(own?.thickness && { thickness: own.thickness }),
     ...(salt && { salt }),
   };
   return Object.keys(all).length > 0 ? all : undefined;

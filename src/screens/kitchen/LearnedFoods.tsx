@@ -44,6 +44,13 @@ function rowsOf({ learned }: Kitchen, cooks: readonly Cook[]): readonly Row[] {
       words: `gives ${bonesWords(Math.exp(most))} (${range(most, sd)} %, 8 times in 10)`,
       cooks: count,
     })),
+    ...(learned.thickness ?? []).map(({ kind, word, cooks: count }) => ({
+      other: true,
+      what: forgets.thickness(kind),
+      name: `${kind}: how thick`,
+      words: word,
+      cooks: count,
+    })),
     ...(learned.salt
       ? [
           {
@@ -59,7 +66,7 @@ function rowsOf({ learned }: Kitchen, cooks: readonly Cook[]): readonly Row[] {
 }
 
 /** What is forgotten of foods, by the name it is forgotten by. */
-const FORGOTTEN = /^(?:food|bones) (.+)$/;
+const FORGOTTEN = /^(?:food|bones|thickness) (.+)$/;
 
 function Rows({ rows }: { readonly rows: readonly Row[] }) {
   const clock = useClock();

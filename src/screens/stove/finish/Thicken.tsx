@@ -5,6 +5,7 @@ import { thicknessWord, type ThicknessWord, THICKNESSES } from '@/core/finish';
 import { formatMass, formatMinutes, formatVolume, type Units } from '@/core/quantity';
 import { nextWord, thickenings, type Thickened } from '@/core/serve';
 import { changeAfter } from '@/ui/larder';
+import { cooksWords } from '@/ui/knownWords';
 
 const NAMES: Readonly<Record<Thickening, string>> = {
   nothing: 'As it stands',
@@ -33,6 +34,14 @@ function doesWords(way: Thickened, units: Units): string {
   }
 }
 
+/** How thick this kitchen makes such a batch, where it is not past that already. */
+function usualOf({ batch, kitchen }: Cook, thicker: readonly ThicknessWord[]) {
+  const kind = batch.kind ?? 'soup';
+  const learned = kitchen.learned?.thickness?.find((one) => one.kind === kind);
+  const word = thicker.find((one) => one === learned?.word);
+  return learned && word ? { word, cooks: learned.cooks } : null;
+}
+
 /** Choices of thickness, side by side: what each wants and what it ends with. */
 export function Thicken({
   cook,
@@ -45,10 +54,13 @@ export function Thicken({
 }) {
   const { finish, boilC } = assessment;
   const now = thicknessWord(finish.pas.table);
-  const [wanted, setWanted] = useState<ThicknessWord>(nextWord(finish.pas.table) ?? now);
+  const thicker = THICKNESSES.slice(THICKNESSES.indexOf(now));
+  const usual = usualOf(cook, thicker);
+  const [wanted, setWanted] = useState<ThicknessWord>(
+    usual?.word ?? nextWord(finish.pas.table) ?? now,
+  );
   const ways = thickenings(finish, wanted, boilC);
   const chosen = cook.after?.thickened;
-  const thicker = THICKNESSES.slice(THICKNESSES.indexOf(now));
   return (
     <div className="mt-2 space-y-2">
       <label className="flex flex-wrap items-center gap-2 text-[15px]">
@@ -64,6 +76,9 @@ export function Thicken({
             </option>
           ))}
         </select>
+        {usual && (
+          <span className="text-quiet">as you made it before ({cooksWords(usual.cooks)})</span>
+        )}
       </label>
       <ul aria-label="Ways to thicken" className="grid gap-2 sm:grid-cols-2">
         {ways.map((way) => (
@@ -84,7 +99,13 @@ export function Thicken({
               type="button"
               aria-pressed={chosen === way.how}
               className="mt-1 min-h-11 self-start text-cobalt underline underline-offset-4"
-              onClick={() => changeAfter(cook.id, (after) => ({ ...after, thickened: way.how }))}
+              onClick={() =>
+                changeAfter(cook.id, (after) => ({
+                  ...after,
+                  thickened: way.how,
+                  thickness: way.word,
+                }))
+              }
             >
               {chosen === way.how ? 'Done so' : 'I do that'}
             </button>
