@@ -1,7 +1,7 @@
 /**
- * Writes the cooks and the larder of the sample kitchen into demo/harrow-fell.json: invented marks and
- * verdicts over what the models foretell, jars filled from those cooks, and a bag in the freezer, so that the
- * log and the Larder of the first visit have something to show.
+ * Writes the cooks and the larder of the sample kitchen into demo/harrow-fell.json: a season of cooks with hidden
+ * truths, jars filled from the newest, and a bag in the freezer, so that every chart of the first visit has
+ * something true to show. The same seed gives the same file.
  */
 import { readFileSync, writeFileSync } from 'node:fs';
 import { assess } from '../../src/core/assess';

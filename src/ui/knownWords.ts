@@ -74,7 +74,7 @@ export function taughtWords({ pot, foods, bones, salt }: Taught): readonly strin
       : []),
     ...foods.map(
       ({ name, before, after, cooks, liked }) =>
-        `${upper(name)}: takes ${needWords(after)}, by ${cooksWords(cooks)}${Math.abs(after - before) < SAME ? '' : `; before it was ${percent(before)}, now ${percent(after)}`}${liked === 0 ? '' : `; ${likedWords(liked)}`}.`,
+        `${upper(name)}: takes ${needWords(after)}, by ${cooksWords(cooks)}${Math.abs(after - before) < SAME ? '' : `; before this cook ${needWords(before)}`}${liked === 0 ? '' : `; ${likedWords(liked)}`}.`,
     ),
     ...bones.map(({ name, after }) => `${upper(name)}: gives ${bonesWords(after)}.`),
     ...(salt ? [`Salt that is right: ${salt.after.toFixed(2)} %.`] : []),

@@ -104,10 +104,10 @@ function warmed(c: Cooking): void {
   c.note({ warmUpS: c.system.seconds - c.now.startS });
 }
 
-/** Shut, with losses: until the pin drops, or for a time. */
-function coolShut(c: Cooking, limitS: number, lossWPerK: number): void {
+/** Shut, with losses: until the pin drops, or for a time. @param pacing steps in one; fast cooling wants short ones */
+function coolShut(c: Cooking, limitS: number, lossWPerK: number, pacing = 3): void {
   const left = c.place.beganS + limitS - c.system.seconds;
-  c.pass(Math.min(c.stepS * 3, left), { powerW: 0, lossWPerK }, c.sealedAt(PIN_DROPS_KPA));
+  c.pass(Math.min(c.stepS * pacing, left), { powerW: 0, lossWPerK }, c.sealedAt(PIN_DROPS_KPA));
   c.sample('release', true);
 }
 
@@ -172,7 +172,7 @@ function valve(share: (how: Release) => number): Let {
 const LETS: Readonly<Record<Letting, Let>> = {
   open: valve(() => 1),
   bursts: valve((how) => ('duty' in how ? how.duty : null) ?? USUAL_DUTY),
-  'cold water': { over: dropped, pass: (c) => coolShut(c, LETS_S, COLD_WATER_W_PER_K) },
+  'cold water': { over: dropped, pass: (c) => coolShut(c, LETS_S, COLD_WATER_W_PER_K, 1) },
 };
 
 /** What is let, as planned; a valve that hands opened where none was planned is simply open. */

@@ -94,7 +94,8 @@ export function cooksOfPot(pot: Pot, cooks: readonly Cook[], since = ''): readon
     .slice(0, NEWEST_COOKS);
 }
 
-export function evidenceOf(pot: Pot, cooks: readonly Cook[]): readonly Evidence[] {
+/** @param all with those that say the same twice, for telling of them */
+export function evidenceOf(pot: Pot, cooks: readonly Cook[], all = false): readonly Evidence[] {
   return cooks.flatMap((cook) => {
     const shift = declared(cook.pot, pot);
     const base = nominal(cook.pot.learned).map((v, i) => v + (shift[i] as number));
@@ -102,7 +103,7 @@ export function evidenceOf(pot: Pot, cooks: readonly Cook[]): readonly Evidence[
     return rows.flatMap((row): Evidence[] => {
       // The pin tells of the warm-up without the lag; where it was marked the rest tells of the lag alone.
       const pinned = rows.some((other) => other.step === row.step && other.what === 'pin');
-      if (row.what === 'hot' && pinned) return [];
+      if (row.what === 'hot' && pinned && !all) return [];
       return [{ cook: cook.id, row, sdS: sdOf(row, cook.kettle === true), base }];
     });
   });

@@ -171,7 +171,9 @@ export function taughtBy(cook: Cook, cooks: readonly Cook[], kitchen: Kitchen): 
   }) as [{ of: readonly Cook[]; fit: Fit }, { of: readonly Cook[]; fit: Fit }];
   const [before, after] = fits;
   const own = evidenceOf(pot, [cook]);
-  const warm = own.find(({ row }) => row.what === 'hot' || row.what === 'pin');
+  const all = evidenceOf(pot, [cook], true);
+  const warm =
+    all.find(({ row }) => row.what === 'hot') ?? all.find(({ row }) => row.what === 'pin');
   const heat = ({ mean, covariance }: Fit): Factor =>
     factorOf(mean[HEAT] as number, Math.sqrt(covariance[HEAT]?.[HEAT] as number));
   const [was, is] = [earlier, [...earlier, cook]].map((some) => learnedKitchen(kitchen, some));

@@ -40,7 +40,7 @@ export function PotCard({
       <div className="w-52 shrink-0">
         <PotSection pot={pot} units={units} />
       </div>
-      <div className="min-w-0 flex-1">
+      <div className="min-w-0 flex-1 basis-52">
         <h3 className="text-[17px] font-semibold">{pot.name}</h3>
         <p className="text-[14px] text-quiet">
           {formatLevel(pot.capacityL, units)}, {formatAcross(pot.innerDiameterCm, units)},{' '}
