@@ -2,7 +2,7 @@
 import equal from 'fast-deep-equal';
 import { useEffect, useMemo } from 'react';
 import type { Bundle, Cook, Lesson } from '@/core/batch';
-import { knownKitchen, type Known } from '@/core/learn';
+import { knownKitchen, newestFirst, type Known } from '@/core/learn';
 import { changeQuietly } from '@/store';
 import { lessonAway } from '@/workers';
 import { useHousehold } from './household';
@@ -47,9 +47,12 @@ const SOON_MS = 1500;
 
 /** The newest cook whose lesson is still to be worked out. */
 export function untaught(cooks: readonly Cook[]): Cook | undefined {
+  const over = (cook: Cook): boolean => cook.endedAt !== undefined && !cook.rehearsal;
+  // Nearly always there is none: then nothing is sorted.
+  if (!cooks.some((cook) => over(cook) && !cook.lesson)) return undefined;
   return cooks
-    .filter((cook) => cook.endedAt && !cook.rehearsal)
-    .toSorted((a, b) => b.startedAt.localeCompare(a.startedAt))
+    .filter(over)
+    .toSorted(newestFirst)
     .slice(0, NEWEST)
     .find((cook) => !cook.lesson);
 }

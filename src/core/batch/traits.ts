@@ -23,3 +23,6 @@ export const TRAITS = [
  * and through the valve.
  */
 export const TIMED = ['pin', 'hot', 'lag', 'down', 'vent'] as const;
+
+export type Trait = (typeof TRAITS)[number];
+export type Timed = (typeof TIMED)[number];

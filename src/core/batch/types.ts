@@ -15,8 +15,6 @@ import type {
 } from './cookSchema';
 import type { afterSchema, coolingSchema, TASTES, THICKENINGS } from './afterSchema';
 import type { fromJarSchema, larderSchema } from './keepSchema';
-import type { kitchenLearnedSchema, lessonSchema, potLearnedSchema } from './learnedSchema';
-import type { TIMED, TRAITS } from './traits';
 import type { bagItemSchema, JAR_ENDS, JAR_PLACES, jarSchema } from './larderSchema';
 import type {
   aimSchema,
@@ -121,11 +119,8 @@ export interface Cook extends Omit<Kept<typeof cookSchema>, 'batch' | 'predicted
   readonly marks: readonly Mark[];
 }
 
-export type Trait = (typeof TRAITS)[number];
-export type Timed = (typeof TIMED)[number];
-export type PotLearned = Kept<typeof potLearnedSchema>;
-export type KitchenLearned = Kept<typeof kitchenLearnedSchema>;
-export type Lesson = Kept<typeof lessonSchema>;
+export type { KitchenLearned, Lesson, PotLearned } from './learnedSchema';
+export type { Timed, Trait } from './traits';
 
 export type After = Kept<typeof afterSchema>;
 export type CoolingKept = Kept<typeof coolingSchema>;

@@ -13,3 +13,4 @@ export {
   type Taught,
 } from './told';
 export { forgets, forgottenUntil, knownKitchen, type Known } from './known';
+export { newestFirst } from './pot';
