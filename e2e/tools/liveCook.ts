@@ -43,7 +43,7 @@ export async function kept(page: Page): Promise<Cook> {
           const get = request.result.transaction('cooks').objectStore('cooks').get('live');
           get.onsuccess = () => {
             request.result.close();
-            done(get.result as never);
+            done(JSON.parse((get.result as { text: string }).text) as never);
           };
         };
       }),

@@ -73,7 +73,7 @@ export interface Schema extends DBSchema {
 export type Database = IDBPDatabase<Schema>;
 
 export const DB_NAME = 'retort';
-export const DB_VERSION = 3;
+export const DB_VERSION = 4;
 
 type Upgrade = (
   db: Database,
@@ -110,6 +110,8 @@ const UPGRADES: readonly Upgrade[] = [
       unique: true,
     });
   },
+  // Cooks are written as texts from here on, which an older build cannot read; those that are there stay.
+  () => undefined,
 ];
 
 /** What the browser says of the database while it is open, or on its way. */

@@ -1,14 +1,24 @@
 /**
- * Cooks as the database holds them: their curves as typed arrays, which a browser copies as a block and
- * not number by number. Two thousand cooks are read in a fifth of the time by it.
+ * Cooks as the database holds them: their curves as typed arrays and all else as one text, which a browser
+ * copies as blocks and not number by number, name by name. A text is read several times as fast as a record
+ * with as much in it.
  */
 import type { Cook } from '../core/batch';
 
 type Trace = NonNullable<Cook['predicted']['trace']>;
 type Numbers = readonly number[] | Float64Array;
 
-/** A cook whose curves may be packed; as lists they are what an older build wrote. */
-export interface PackedCook extends Omit<Cook, 'predicted'> {
+/** As it is written now. */
+interface Packed {
+  readonly id: string;
+  /** The cook without its curves. */
+  readonly text: string;
+  readonly minute?: Float64Array;
+  readonly liquidC?: Float64Array;
+}
+
+/** As older builds wrote it: a record, its curves packed or as lists. */
+interface Unpacked extends Omit<Cook, 'predicted'> {
   readonly predicted: Omit<Cook['predicted'], 'trace'> & {
     readonly trace?: Omit<Trace, 'minute' | 'liquidC'> & {
       readonly minute: Numbers;
@@ -17,22 +27,29 @@ export interface PackedCook extends Omit<Cook, 'predicted'> {
   };
 }
 
-function withCurves<N extends Numbers>(cook: PackedCook, as: (numbers: Numbers) => N): PackedCook {
+export type PackedCook = Packed | Unpacked;
+
+function withCurves(cook: Unpacked, minute: Numbers, liquidC: Numbers): Unpacked {
   const { trace } = cook.predicted;
   if (!trace) return cook;
-  return {
-    ...cook,
-    predicted: {
-      ...cook.predicted,
-      trace: { ...trace, minute: as(trace.minute), liquidC: as(trace.liquidC) },
-    },
-  };
+  return { ...cook, predicted: { ...cook.predicted, trace: { ...trace, minute, liquidC } } };
 }
 
 export function pack(cook: Cook): PackedCook {
-  return withCurves(cook, (numbers) => Float64Array.from(numbers));
+  const { trace } = cook.predicted;
+  return {
+    id: cook.id,
+    text: JSON.stringify(withCurves(cook, [], [])),
+    ...(trace && {
+      minute: Float64Array.from(trace.minute),
+      liquidC: Float64Array.from(trace.liquidC),
+    }),
+  };
 }
 
-export function unpack(cook: PackedCook): Cook {
-  return withCurves(cook, (numbers) => Array.from(numbers)) as Cook;
+export function unpack(packed: PackedCook): Cook {
+  const cook = 'text' in packed ? (JSON.parse(packed.text) as Unpacked) : packed;
+  const of = 'text' in packed ? packed : (packed.predicted.trace ?? {});
+  const { minute = [], liquidC = [] } = of as { minute?: Numbers; liquidC?: Numbers };
+  return withCurves(cook, Array.from(minute), Array.from(liquidC)) as Cook;
 }

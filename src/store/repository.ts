@@ -51,19 +51,22 @@ function sharing<T extends { readonly id: string }>(
   });
 }
 
+const asItIs = <T>(record: T): T => record;
+
 /** So many records are read or written at a time: the page draws and answers in between. */
 const AT_A_TIME = 100;
 
-/** All records of a list, some at a time, in one transaction. */
-async function readList<K extends (typeof LISTS)[number]>(
+/** All records of a list, some at a time, in one transaction. @param read makes of each what the page has */
+async function readList<K extends (typeof LISTS)[number], R>(
   tx: Reading | Writing,
   name: K,
-): Promise<Schema[K]['value'][]> {
+  read: (kept: Schema[K]['value']) => R,
+): Promise<R[]> {
   const store = tx.objectStore(name);
-  const all: Schema[K]['value'][] = [];
+  const all: R[] = [];
   for (let after: IDBKeyRange | undefined; ;) {
     const some: readonly Schema[K]['value'][] = await store.getAll(after, AT_A_TIME);
-    all.push(...some);
+    all.push(...some.map(read));
     const last = some.at(-1);
     if (!last || some.length < AT_A_TIME) return all;
     after = IDBKeyRange.lowerBound(last.id, true);
@@ -74,9 +77,9 @@ async function readAll(tx: Reading | Writing, base: Bundle | null): Promise<Kept
   const household = await tx.objectStore('household').get('household');
   const [stamp, pots, batches, cooks] = await Promise.all([
     stampOf(tx),
-    readList(tx, 'pots'),
-    readList(tx, 'batches'),
-    readList(tx, 'cooks'),
+    readList(tx, 'pots', asItIs),
+    readList(tx, 'batches', asItIs),
+    readList(tx, 'cooks', unpack),
   ]);
   if (household?.key !== 'household') return null;
   const { kitchen, jars, bag = [], foods = [], extra } = household;
@@ -89,7 +92,7 @@ async function readAll(tx: Reading | Writing, base: Bundle | null): Promise<Kept
       kitchen: known,
       pots: sharing(base?.pots, pots),
       batches: sharing(base?.batches, batches),
-      cooks: sharing(base?.cooks, cooks.map(unpack)),
+      cooks: sharing(base?.cooks, cooks),
       jars: sharing(base?.jars, jars),
       bag: sharing(base?.bag, bag),
       foods: sharing(base?.foods, foods),

@@ -20,7 +20,7 @@ const READ_SD = 0.2;
 const MISTAKEN = 0.03;
 /** A kind that was less of it than this is not told of. */
 const LEAST_SHARE = 0.2;
-const NEWEST = 40;
+const NEWEST = 12;
 
 const MOST = steps(-1.2, 1.2, 33);
 const [SLOW, USUAL, FAST] = RATES.map(Math.log) as [number, number, number];
@@ -66,11 +66,12 @@ export function readsOf(
       const litres = real.litres ?? row.litres;
       const at = SETS.indexOf(real.set);
       const next = SETS[at + 1];
-      const along = RATE.map((rate) => grams(row, rate));
+      let along: readonly number[] | null = null;
       for (const { food, share } of row.of) {
         if (share < LEAST_SHARE || cook.startedAt <= since(food)) continue;
         const list = byFood.get(food) ?? [];
         if (list.length >= NEWEST) continue;
+        along ??= RATE.map((rate) => grams(row, rate));
         list.push({
           cook: cook.id,
           grams: along,

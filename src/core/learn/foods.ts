@@ -26,7 +26,7 @@ const TRIED_SD = 0.085;
 /** So often a grade or a verdict is another one by mistake (assumed). */
 const MISTAKEN = 0.03;
 /** Newer tries count: shops change, and years. */
-const NEWEST = 40;
+const NEWEST = 24;
 
 const GRID = steps(Math.log(1 / 3.5), Math.log(3.5), 81);
 

@@ -24,10 +24,10 @@ const KETTLE = 0.4;
  */
 const NU = { late: 2, early: 8 } as const;
 /** Newer cooks count; a pot ages, and its ring with it. */
-export const NEWEST_COOKS = 60;
+export const NEWEST_COOKS = 30;
 /** A mark this many deviations off is named. */
 export const ODD = 3;
-const ROUNDS = 30;
+const ROUNDS = 20;
 /** Traits that times depend on by their logarithms; the last is added. */
 const LAG = TRAITS.length - 1;
 
@@ -197,7 +197,7 @@ export function fitPot(pot: Pot, evidence: readonly Evidence[]): Fit {
     const heat = Math.abs(step[HEAT] as number);
     const part = heat > LONGEST ? LONGEST / heat : 1;
     traits = traits.map((v, i) => v + part * (step[i] as number));
-    if (part === 1 && step.every((v, i) => Math.abs(v) < 1e-3 * (prior.sd[i] as number))) break;
+    if (part === 1 && step.every((v, i) => Math.abs(v) < 3e-3 * (prior.sd[i] as number))) break;
   }
   return { mean: traits, covariance: inverseOf(squares(evidence, traits, prior).normal) };
 }

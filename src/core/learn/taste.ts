@@ -41,9 +41,10 @@ export function learnedThickness(
   cooks: readonly Cook[],
   since: (kind: string) => string,
 ): readonly Thickness[] {
-  const kinds = [...new Set(cooks.map((cook) => cook.batch.kind ?? 'soup'))].toSorted();
+  const told = cooks.filter((cook) => cook.after?.thickness !== undefined);
+  const kinds = [...new Set(told.map((cook) => cook.batch.kind ?? 'soup'))].toSorted();
   return kinds.flatMap((kind): readonly Thickness[] => {
-    const words = cooks
+    const words = told
       .filter((cook) => (cook.batch.kind ?? 'soup') === kind && cook.startedAt > since(kind))
       .flatMap((cook) => cook.after?.thickness ?? [])
       .slice(0, NEWEST);
