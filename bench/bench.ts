@@ -166,6 +166,9 @@ say('solve, hardest known median', median('solve, hardest'));
 say('advice on five calls median', median('advice'));
 say('a 5 h cooling curve of thick chili median', median('cooling, 5 h'), 1);
 say('all ways to cool a thick chili median', median('all ways to cool'));
+say('all that 2,000 cooks teach median', median('learn from 2,000 cooks'), 1);
+say('the same and one more median', median('learn from one more'), 1);
+say('the lesson of a cook of three runs median', median('the lesson of a cook'));
 console.log(
   `heat equations: ours ${median('heat, ours').toFixed(2)} ms, ${oursOff.toFixed(2)} C off; ` +
     `odex ${median('heat, odex').toFixed(0)} ms at a tolerance of ${tolerance}`,

@@ -45,6 +45,7 @@ const NEEDS: Readonly<Record<string, number>> = {
   borlotti: 1.14,
   'venison-stewing': 1.06,
   'split-peas': 0.9,
+  'smoked-turkey-wing': 1.35,
   'lamb-neck': 1.04,
   carrot: 0.96,
 };

@@ -34,7 +34,7 @@ type Found = NonNullable<Lesson>;
 type Tried = Found['foods'][number];
 
 /** Time step of the runs of a lesson, s. */
-const STEP_S = 20;
+const STEP_S = 30;
 /** Needs over the table's that are looked through, as logarithms: a seventh of it to seven times. */
 const LN_EDGE = 2;
 /** Logarithms are found within that. */
@@ -124,7 +124,12 @@ function potLesson(cook: Cook, endS: number): Found['pot'] {
   // Only what hands did: what the pot itself did is what it is asked for.
   const course = courseOf(cook, endS, false, true);
   const base = run(cook, course);
-  const moved = MOVED.map(([by, traits]) => ({ by, model: run(cook, course, traits) }));
+  // What the valve lets through moves only what went through it.
+  const vented = seen.some(({ times }) => times.vent !== undefined);
+  const moved = MOVED.map(([by, traits]) => ({
+    by,
+    model: 'valve' in traits && !vented ? base : run(cook, course, traits),
+  }));
   return seen.flatMap(({ step, times }) => {
     const ventedS = markedS(cook, 'valve-opened', step.id);
     const foretold = timesOf(base, step.id, ventedS);
