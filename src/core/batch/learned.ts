@@ -24,10 +24,15 @@ export function asLiked(family: Family, span: Span, shift = 0): Span {
   return { from: Math.max(1, within(span.from + shift)), to: Math.max(1, within(span.to + shift)) };
 }
 
+/** What is learned of what bones give; undefined where nothing is. */
+export function learnedBones({ learned }: Kitchen, food: Food) {
+  const name = lessonName(food);
+  return learned?.bones?.find((one) => one.food === name);
+}
+
 /** Bones as they have given in this kitchen. */
 export function asGiven(kitchen: Kitchen, food: Food): Food {
-  const name = lessonName(food);
-  const learned = kitchen.learned?.bones?.find((one) => one.food === name);
+  const learned = learnedBones(kitchen, food);
   if (!food.extract || !learned) return food;
   const { gelatineGPerKg, perHour } = food.extract;
   const extract: Extract = {

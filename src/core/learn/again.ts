@@ -2,8 +2,8 @@
 import { callKey } from '../assess';
 import {
   foodOf,
+  learnedBones,
   learnedNeed,
-  lessonName,
   TRAITS,
   type Batch,
   type Kitchen,
@@ -38,7 +38,7 @@ export function factsOf(batch: Batch, pot: Pot, kitchen: Kitchen): readonly Fact
     const food = foodOf(item);
     if (!food) return [];
     const need = learnedNeed(kitchen, food, item.old ?? false);
-    const bones = kitchen.learned?.bones?.find((one) => one.food === lessonName(food));
+    const bones = learnedBones(kitchen, food);
     const { name } = food;
     return [
       ...(need

@@ -4,6 +4,7 @@ export { askedFor, factsOf, type Fact } from './again';
 export { changesBetween, historyOf } from './history';
 export { lessonOf } from './lesson';
 export {
+  factorOf,
   nameOfLesson,
   potTold,
   taughtBy,

@@ -24,7 +24,8 @@ export interface Factor {
   readonly to: number;
 }
 
-function factorOf(ln: number, sd: number): Factor {
+/** @param ln logarithm of the middle @param sd of the same */
+export function factorOf(ln: number, sd: number): Factor {
   const at = (z: number): number => Math.exp(ln + z * sd);
   return { middle: at(0), from: at(-EIGHTY), to: at(EIGHTY) };
 }

@@ -12,6 +12,7 @@ import { conductionShape, donenessOf } from '../doneness';
 import {
   ITEM_SPREAD,
   numbersOf,
+  phi,
   seeded,
   toDraw,
   unknownsOf,
@@ -75,9 +76,6 @@ export interface BelieveOptions {
   /** Whether the pot itself would say what it has not. */
   readonly watched?: boolean;
 }
-
-/** Of a standard normal, within 2e-4 (Page 1977). */
-const phi = (z: number): number => 0.5 * (1 + Math.tanh(0.7978845608 * (z + 0.044715 * z ** 3)));
 
 function unknownsAt(cook: Cook, items: readonly ToDraw[], row: readonly number[]): Unknowns {
   let at = 0;

@@ -17,4 +17,4 @@ export {
   type Knowledge,
   type PotSpread,
 } from './priors';
-export { seeded, type Chance } from './random';
+export { phi, seeded, type Chance } from './random';

@@ -1,12 +1,9 @@
 import type { Cook, Kitchen } from '@/core/batch';
-import { forgets, nameOfLesson } from '@/core/learn';
+import { factorOf, forgets, nameOfLesson } from '@/core/learn';
 import { isoOf } from '@/session/clock';
 import { useClock } from '@/ui/clock';
-import { bonesWords, cooksWords, likedWords, needWords } from '@/ui/knownWords';
+import { bonesWords, cooksWords, factorRange, likedWords, needWords } from '@/ui/knownWords';
 import { believeAgain, forget } from '@/ui/learning';
-
-/** Of a normal spread, 8 in 10 lie within so many deviations. */
-const EIGHTY = 1.2816;
 
 const LINK = 'min-h-9 text-[14px] text-quiet underline underline-offset-4';
 /** Nearer to the table than that, as a logarithm, nothing was found to be other. */
@@ -21,8 +18,7 @@ interface Row {
   readonly cooks: number;
 }
 
-const range = (ln: number, sd: number): string =>
-  [ln - EIGHTY * sd, ln + EIGHTY * sd].map((v) => `${Math.round(100 * Math.exp(v))}`).join(' to ');
+const range = (ln: number, sd: number): string => `${factorRange(factorOf(ln, sd))}, 8 times in 10`;
 
 function rowsOf({ learned }: Kitchen, cooks: readonly Cook[]): readonly Row[] {
   if (!learned) return [];
@@ -32,7 +28,7 @@ function rowsOf({ learned }: Kitchen, cooks: readonly Cook[]): readonly Row[] {
       what: forgets.food(food),
       name: nameOfLesson(food, cooks),
       words: [
-        `takes ${needWords(Math.exp(need))} (${range(need, sd)} %, 8 times in 10)`,
+        `takes ${needWords(Math.exp(need))} (${range(need, sd)})`,
         ...(shift === 0 ? [] : [likedWords(shift)]),
       ].join('; '),
       cooks: count,
@@ -41,7 +37,7 @@ function rowsOf({ learned }: Kitchen, cooks: readonly Cook[]): readonly Row[] {
       other: Math.abs(most) >= SAME,
       what: forgets.bones(food),
       name: nameOfLesson(food, cooks),
-      words: `gives ${bonesWords(Math.exp(most))} (${range(most, sd)} %, 8 times in 10)`,
+      words: `gives ${bonesWords(Math.exp(most))} (${range(most, sd)})`,
       cooks: count,
     })),
     ...(learned.thickness ?? []).map(({ kind, word, cooks: count }) => ({
