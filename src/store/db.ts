@@ -17,7 +17,7 @@ import {
   type Pot,
 } from '../core/batch';
 import type { OwnFood } from '../core/food';
-import type { PackedCook } from './packed';
+import type { KeptCook } from './keptCook';
 
 export interface Backup {
   readonly id: string;
@@ -66,14 +66,14 @@ export interface Schema extends DBSchema {
   writes: { key: number; value: Follows; indexes: { after: string } };
   pots: { key: string; value: Pot };
   batches: { key: string; value: Batch };
-  cooks: { key: string; value: PackedCook };
+  cooks: { key: string; value: KeptCook };
   backups: { key: string; value: Backup; indexes: { at: string } };
 }
 
 export type Database = IDBPDatabase<Schema>;
 
 export const DB_NAME = 'retort';
-export const DB_VERSION = 4;
+export const DB_VERSION = 5;
 
 type Upgrade = (
   db: Database,
@@ -111,6 +111,8 @@ const UPGRADES: readonly Upgrade[] = [
     });
   },
   // Cooks are written as texts from here on, which an older build cannot read; those that are there stay.
+  () => undefined,
+  // And as several, each read when it is looked at.
   () => undefined,
 ];
 

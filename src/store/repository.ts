@@ -3,9 +3,10 @@ import same from 'fast-deep-equal';
 import type { IDBPTransaction } from 'idb';
 import { nanoid } from 'nanoid';
 import { VERSION, type Batch, type Bundle, type Cook, type Pot } from '../core/batch';
+import { holdCook, sameHeld } from '../formats/held';
 import type { Database, Household, Schema } from './db';
 import { mergeBundles, type Conflict } from './merge';
-import { pack, unpack } from './packed';
+import { readCook, type KeptCook } from './keptCook';
 import { nameOf } from './state';
 
 const LISTS = ['pots', 'batches', 'cooks'] as const;
@@ -51,22 +52,28 @@ function sharing<T extends { readonly id: string }>(
   });
 }
 
-const asItIs = <T>(record: T): T => record;
+/** The same for cooks, by what is written of them: nothing of them is read for it. */
+function sharingCooks(before: readonly Cook[] | undefined, now: readonly KeptCook[]) {
+  const old = new Map((before ?? []).map((cook) => [cook.id, cook]));
+  return now.map((kept) => {
+    const was = old.get(kept.id);
+    return was && 'fields' in kept && sameHeld(holdCook(was), kept) ? was : readCook(kept);
+  });
+}
 
 /** So many records are read or written at a time: the page draws and answers in between. */
 const AT_A_TIME = 100;
 
-/** All records of a list, some at a time, in one transaction. @param read makes of each what the page has */
-async function readList<K extends (typeof LISTS)[number], R>(
+/** All records of a list, some at a time, in one transaction. */
+async function readList<K extends (typeof LISTS)[number]>(
   tx: Reading | Writing,
   name: K,
-  read: (kept: Schema[K]['value']) => R,
-): Promise<R[]> {
+): Promise<Schema[K]['value'][]> {
   const store = tx.objectStore(name);
-  const all: R[] = [];
+  const all: Schema[K]['value'][] = [];
   for (let after: IDBKeyRange | undefined; ;) {
     const some: readonly Schema[K]['value'][] = await store.getAll(after, AT_A_TIME);
-    all.push(...some.map(read));
+    all.push(...some);
     const last = some.at(-1);
     if (!last || some.length < AT_A_TIME) return all;
     after = IDBKeyRange.lowerBound(last.id, true);
@@ -77,9 +84,9 @@ async function readAll(tx: Reading | Writing, base: Bundle | null): Promise<Kept
   const household = await tx.objectStore('household').get('household');
   const [stamp, pots, batches, cooks] = await Promise.all([
     stampOf(tx),
-    readList(tx, 'pots', asItIs),
-    readList(tx, 'batches', asItIs),
-    readList(tx, 'cooks', unpack),
+    readList(tx, 'pots'),
+    readList(tx, 'batches'),
+    readList(tx, 'cooks'),
   ]);
   if (household?.key !== 'household') return null;
   const { kitchen, jars, bag = [], foods = [], extra } = household;
@@ -92,7 +99,7 @@ async function readAll(tx: Reading | Writing, base: Bundle | null): Promise<Kept
       kitchen: known,
       pots: sharing(base?.pots, pots),
       batches: sharing(base?.batches, batches),
-      cooks: sharing(base?.cooks, cooks),
+      cooks: sharingCooks(base?.cooks, cooks),
       jars: sharing(base?.jars, jars),
       bag: sharing(base?.bag, bag),
       foods: sharing(base?.foods, foods),
@@ -150,7 +157,7 @@ function putRecord(
   list: (typeof LISTS)[number],
   record: Pot | Batch | Cook,
 ): Promise<unknown> {
-  const kept = list === 'cooks' ? pack(record as Cook) : record;
+  const kept = list === 'cooks' ? holdCook(record as Cook) : record;
   return tx.objectStore(list).put(kept as never);
 }
 

@@ -1,86 +1,81 @@
-/** What the household knows of its pots and foods: what everything is planned with. */
+/**
+ * What the household knows of its pots and foods: what everything is planned with. It is learned in a worker,
+ * anew when the cooks that teach, the pots or the kitchen are others.
+ */
 import equal from 'fast-deep-equal';
-import { useEffect, useMemo } from 'react';
-import type { Bundle, Cook, Lesson } from '@/core/batch';
-import { knownKitchen, newestFirst, type Known } from '@/core/learn';
-import { changeQuietly } from '@/store';
-import { lessonAway } from '@/workers';
+import { useMemo } from 'react';
+import { create } from 'zustand';
+import type { Bundle, Cook } from '@/core/batch';
+import { teachers, withLearned, type Known, type Learned } from '@/core/learn';
+import { observe } from '@/session/observer';
+import { useApp } from '@/store';
+import { learnAway } from '@/workers';
 import { useHousehold } from './household';
 
 type From = Pick<Bundle, 'pots' | 'kitchen' | 'cooks'>;
 
-let last: { readonly from: From; readonly known: Known } | null = null;
+/** Null before the first answer. */
+const useLearned = create<{ readonly learned: Learned | null }>(() => ({ learned: null }));
+
+const NOTHING: Learned = { pots: new Map(), kitchen: null };
+const FAILED =
+  'What the cooks have taught could not be worked out. Plans go by the pots and foods as they are said to be; it is tried again at the next change.';
+
+/** What was asked last, and the cooks that teach in it. */
+let asked: (From & { readonly teaching: readonly Cook[] }) | null = null;
+
+const learning = observe(learnAway, {
+  answered: (_: From, learned) => useLearned.setState({ learned }),
+  failed: () => {
+    asked = null;
+    useLearned.setState(({ learned }) => ({ learned: learned ?? NOTHING }));
+    useApp.setState({ notice: FAILED });
+  },
+});
+
+const sameCooks = (a: readonly Cook[], b: readonly Cook[]): boolean =>
+  a.length === b.length && a.every((cook, i) => cook === b[i]);
+
+/** Learns anew where there is anything else to learn from: most changes of cooks are marks of one on its way. */
+function learn({ pots, kitchen, cooks }: From): void {
+  const before = asked;
+  if (before?.pots === pots && before.kitchen === kitchen && before.cooks === cooks) return;
+  const teaching = teachers(cooks);
+  asked = { pots, kitchen, cooks, teaching };
+  if (before?.pots !== pots || before.kitchen !== kitchen || !sameCooks(before.teaching, teaching))
+    learning.ask({ pots, kitchen, cooks: teaching });
+}
+
+const follow = ({ household }: { readonly household: Bundle | null }): void => {
+  if (household) learn(household);
+};
+useApp.subscribe(follow);
+follow(useApp.getState());
+
+let last: Known | null = null;
 
 /** What has not changed stays the same object, so that nothing is worked out anew for it. */
 function steady(known: Known): Known {
-  const before = last?.known;
-  if (!before) return known;
+  const before = last;
   const pots = known.pots.map((pot) => {
-    const old = before.pots.find((one) => one.id === pot.id);
+    const old = before?.pots.find((one) => one.id === pot.id);
     return old && equal(old, pot) ? old : pot;
   });
-  const kitchen = equal(before.kitchen, known.kitchen) ? before.kitchen : known.kitchen;
-  const same = pots.length === before.pots.length && pots.every((p, i) => p === before.pots[i]);
-  return { pots: same ? before.pots : pots, kitchen };
+  const same =
+    before?.pots.length === pots.length && pots.every((pot, i) => pot === before.pots[i]);
+  last = {
+    pots: same ? before.pots : pots,
+    kitchen: before && equal(before.kitchen, known.kitchen) ? before.kitchen : known.kitchen,
+  };
+  return last;
 }
 
-/** The kitchen and its pots as their cooks have told of them; worked out once for all that ask. */
-export function knownOf({ pots, kitchen, cooks }: From): Known {
-  const from = last?.from;
-  if (from?.pots !== pots || from.kitchen !== kitchen || from.cooks !== cooks)
-    last = {
-      from: { pots, kitchen, cooks },
-      known: steady(knownKitchen({ pots, kitchen, cooks })),
-    };
-  return (last as { readonly known: Known }).known;
-}
-
-export function useKnown(): Known {
-  const { pots, kitchen, cooks } = useHousehold();
-  return useMemo(() => knownOf({ pots, kitchen, cooks }), [pots, kitchen, cooks]);
-}
-
-/** Older cooks are past counting: their lessons are not worked out any more. */
-const NEWEST = 120;
-/** Whoever opens a page sees it before anything is worked out behind it, ms. */
-const SOON_MS = 1500;
-
-/** The newest cook whose lesson is still to be worked out. */
-export function untaught(cooks: readonly Cook[]): Cook | undefined {
-  const over = (cook: Cook): boolean => cook.endedAt !== undefined && !cook.rehearsal;
-  // Nearly always there is none: then nothing is sorted.
-  if (!cooks.some((cook) => over(cook) && !cook.lesson)) return undefined;
-  return cooks
-    .filter(over)
-    .toSorted(newestFirst)
-    .slice(0, NEWEST)
-    .find((cook) => !cook.lesson);
-}
-
-const NOTHING: Lesson = { pot: [], foods: [], bones: [] };
-
-/** Works out what there is to learn from cooks that are over, one after another, and keeps it with them. */
-export function useLessons(cooks: readonly Cook[] | undefined): void {
-  const next = useMemo(() => cooks && untaught(cooks), [cooks]);
-  useEffect(() => {
-    if (!next) return undefined;
-    const ending = new AbortController();
-    const keep = (lesson: Lesson | undefined): void => {
-      if (ending.signal.aborted) return;
-      changeQuietly((h) => ({
-        ...h,
-        cooks: h.cooks.map((cook) =>
-          cook.id === next.id && !cook.lesson ? { ...cook, lesson: lesson ?? NOTHING } : cook,
-        ),
-      }));
-    };
-    const timer = setTimeout(() => {
-      // A cook of a food that is gone teaches nothing.
-      lessonAway(next, ending.signal).then(keep, () => keep(NOTHING));
-    }, SOON_MS);
-    return () => {
-      clearTimeout(timer);
-      ending.abort();
-    };
-  }, [next]);
+/** The pots and the kitchen as their cooks have told of them; null until that is worked out. */
+export function useKnown(): Known | null {
+  const { pots, kitchen } = useHousehold();
+  const learned = useLearned((s) => s.learned);
+  return useMemo(
+    () => learned && steady(withLearned({ pots, kitchen }, learned)),
+    [pots, kitchen, learned],
+  );
 }

@@ -35,11 +35,13 @@ it('tells what a cook taught in words and numbers', () => {
     odd: [],
     foods: [],
     bones: [{ name: 'turkey frame', before: 1, after: 1.2 }],
+    set: { word: 'soft set', share: 0.6, cooks: 2 },
     salt: { before: null, after: 0.82 },
   };
   expect(taughtWords(taught)).toEqual([
     'This pot: 6 % weaker than it is said to be, by 3 cooks; the warm-up band of this plan goes from 18–29 min to 21–25 min.',
     'Turkey frame: gives 20 % more gelatine than the table has it.',
     'Salt that is right: 0.82 %.',
+    'Broths are wanted so from here on: soft set.',
   ]);
 });

@@ -65,7 +65,7 @@ function bandWords([before, after]: readonly [BandS, BandS]): string {
 }
 
 /** What a cook taught, a sentence each, in words and numbers. */
-export function taughtWords({ pot, foods, bones, salt }: Taught): readonly string[] {
+export function taughtWords({ pot, foods, bones, salt, set }: Taught): readonly string[] {
   return [
     ...(pot
       ? [
@@ -78,6 +78,7 @@ export function taughtWords({ pot, foods, bones, salt }: Taught): readonly strin
     ),
     ...bones.map(({ name, after }) => `${upper(name)}: gives ${bonesWords(after)}.`),
     ...(salt ? [`Salt that is right: ${salt.after.toFixed(2)} %.`] : []),
+    ...(set ? [`Broths are wanted so from here on: ${set.word}.`] : []),
   ];
 }
 
@@ -98,6 +99,8 @@ export function factWords(fact: Fact): string | null {
       ];
       return `${upper(fact.name)} ${words.join(' and ')}, ${by}.`;
     }
+    case 'set':
+      return `Broths are wanted “${fact.word}”, ${by}.`;
     case 'bones':
       return Math.abs(fact.factor - 1) < SAME
         ? null

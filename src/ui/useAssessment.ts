@@ -25,8 +25,15 @@ const assessJob = ({ batch, pot, kitchen }: Job, signal: AbortSignal): Promise<A
  * The assessment of a batch, worked out in the worker at every change. While one is under way only
  * the newest change waits; the ones between are passed over.
  */
-export function useAssessment(batch: Batch | null, pot: Pot | null, kitchen: Kitchen): Assessed {
-  const job = useMemo(() => (batch && pot ? { batch, pot, kitchen } : null), [batch, pot, kitchen]);
+export function useAssessment(
+  batch: Batch | null,
+  pot: Pot | null,
+  kitchen: Kitchen | null,
+): Assessed {
+  const job = useMemo(
+    () => batch && pot && kitchen && { batch, pot, kitchen },
+    [batch, pot, kitchen],
+  );
   const { answer, failure } = useNewest(job, assessJob);
   const fresh =
     answer?.of.batch === batch && answer.of.pot === pot && answer.of.kitchen === kitchen;

@@ -17,7 +17,14 @@ import {
   type Proposal,
   type World,
 } from '../core/live';
-import { lessonOf } from '../core/learn';
+import {
+  learnFrom,
+  lessonOf,
+  taughtBy,
+  type Learned,
+  type Taught,
+  type Teacher,
+} from '../core/learn';
 import { daysAhead, follow, waysToCool } from '../core/keep';
 import { judgeBatch, nextRun, planRunOffs, solve } from '../core/solve';
 
@@ -71,6 +78,15 @@ function leaving(cook: Cook, nowS: number, watched: boolean): Cost {
   return costOfLeaving(cook, nowS, worldsAt(cook, nowS, watched));
 }
 
+/** @param cooks as JSON, as much of them as learning looks at: one text is handed over sooner than thousands of records */
+function learn(pots: readonly Pot[], kitchen: Kitchen, cooks: string): Learned {
+  return learnFrom({ pots, kitchen, cooks: JSON.parse(cooks) as readonly Teacher[] });
+}
+
+function taught(cook: Cook, kitchen: Kitchen, cooks: string): Taught | null {
+  return taughtBy(cook, JSON.parse(cooks) as readonly Teacher[], kitchen);
+}
+
 const api = {
   believe,
   choices,
@@ -84,10 +100,12 @@ const api = {
   draw,
   follow,
   judgeBatch,
+  learn,
   lessonOf,
   nextRun,
   planRunOffs,
   solve,
+  taught,
   waysToCool,
 };
 

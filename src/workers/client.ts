@@ -25,7 +25,9 @@ import type {
   StandInNow,
 } from '../core/live';
 import type { AtHand, Followed, LarderDay, Left, Surroundings, ToSee, Tried } from '../core/keep';
+import { LOOKED_AT, LOOKED_AT_OF_BATCH, teachers, type Learned, type Taught } from '../core/learn';
 import type { Judged, NextRun, RunOffSolution, Solution, Wishes } from '../core/solve';
+import { lookAt, writeHeld, type HeldCook } from '../formats/held';
 import type { RecipeChanges, RecipeResult } from '../formats/recipeIn';
 import type { AssessApi } from './assess.worker';
 import type { LongList, ReaderApi } from './reader.worker';
@@ -105,6 +107,35 @@ export function lessonAway(cook: Cook, signal?: AbortSignal): Promise<Lesson | u
   return believer.ask(cook.batch.name, (api) => api.lessonOf(cook), signal);
 }
 
+/** As much of cooks as learning looks at, of those that teach anything. */
+const taughtText = (cooks: readonly Cook[]): string =>
+  writeHeld(teachers(cooks), LOOKED_AT, LOOKED_AT_OF_BATCH);
+
+/** What the cooks of a household have taught. It is what the Bench waits for first. */
+export function learnAway(
+  { pots, kitchen, cooks }: Pick<Bundle, 'pots' | 'kitchen' | 'cooks'>,
+  signal?: AbortSignal,
+): Promise<Learned> {
+  return assessor.ask(
+    'What the cooks have taught',
+    (api) => api.learn(pots, kitchen, taughtText(cooks)),
+    signal,
+  );
+}
+
+/** What one cook taught. */
+export function taughtAway(
+  cook: Cook,
+  { kitchen, cooks }: Pick<Bundle, 'kitchen' | 'cooks'>,
+  signal?: AbortSignal,
+): Promise<Taught | null> {
+  return believer.ask(
+    cook.batch.name,
+    (api) => api.taught(cook, kitchen, taughtText(cooks)),
+    signal,
+  );
+}
+
 /** A rehearsal that is over, looked back on. @throws what debriefOf throws */
 export function debriefAway(cook: Cook, signal?: AbortSignal): Promise<Debrief> {
   return believer.ask(cook.batch.name, (api) => api.debriefOf(cook), signal);
@@ -180,7 +211,9 @@ export async function readFileAway(
   const read = await reader.ask<Validated>('This file', (api, alive) => {
     const onPart = (list: LongList, records: readonly unknown[], share: number): void => {
       alive();
-      lists[list].push(...records);
+      lists[list].push(
+        ...(list === 'cooks' ? (records as readonly HeldCook[]).map(lookAt) : records),
+      );
       onShare(share);
     };
     return api.readFile(file, proxy(onPart) as never);

@@ -8,6 +8,7 @@ export {
   drawAway,
   followAway,
   judgeAway,
+  learnAway,
   leavingAway,
   lessonAway,
   nextRunAway,
@@ -20,5 +21,6 @@ export {
   solveAway,
   standInAway,
   stopSolving,
+  taughtAway,
   warmModels,
 } from './client';

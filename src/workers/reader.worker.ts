@@ -1,6 +1,7 @@
 /** Reading of lists, recipes and files, away from the main thread. */
 import { expose } from 'comlink';
-import { readLines, type Bundle, type Validated } from '../core/batch';
+import { readLines, type Bundle, type Cook, type Validated } from '../core/batch';
+import { holdCook } from '../formats/held';
 import { readRecipe } from '../formats/recipeIn';
 import { readBundle } from '../formats/read';
 
@@ -29,7 +30,9 @@ async function readFile(
     for (let i = 0; i < bundle[list].length; i += AT_A_TIME) {
       const records = bundle[list].slice(i, i + AT_A_TIME);
       done += records.length;
-      await onPart(list, records, done / all);
+      // Cooks cross as texts, as they are kept then.
+      const parts = list === 'cooks' ? (records as readonly Cook[]).map(holdCook) : records;
+      await onPart(list, parts, done / all);
     }
   const short: Bundle = { ...bundle, batches: [], cooks: [], jars: [] };
   return { ok: true, bundle: short };

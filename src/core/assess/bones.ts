@@ -14,7 +14,7 @@ import {
   type Bones,
   type Lot,
 } from '../bones';
-import { isStock, READIED, type PlannedItem } from '../batch';
+import { isStock, READIED, wantedSet, type PlannedItem } from '../batch';
 import { cookValues, USUAL_Z } from '../doneness';
 import { reductionMinutes } from '../finish';
 import { lastOf, valueAt } from '../series';
@@ -296,8 +296,8 @@ export function runOffReport(
   runs: readonly BonesReport[],
   boilC: number,
 ): RunOffReport {
-  const { plan, pot } = model;
-  const wanted = plan.batch.aim?.set ?? 'trembles';
+  const { plan, pot, kitchen } = model;
+  const wanted = wantedSet(plan.batch, kitchen);
   const wantedGPerL = SET_FROM[wanted];
   const whole = blend(lotsOf(runs));
   const bonesKg = bones.kinds.reduce((sum, k) => sum + k.bones.massKg, 0);

@@ -148,6 +148,8 @@ export const yieldSchema = object(
     run: needed(number(1, 60, ''), 'the number of the run'),
     litres: number(0, 100, 'L'),
     set: oneOf(SETS),
+    /** It was called right so. */
+    right: flag.optional(),
   },
   'the yield of a run of bones',
 );

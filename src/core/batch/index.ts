@@ -26,7 +26,7 @@ export { changeProblems } from './changeProblems';
 export { readLike, type Like } from './like';
 export { idOfName, likeName, likeWords, sameFood } from './ownNames';
 export { foodOf } from './named';
-export { kitchenFor, learnedBones, learnedNeed, lessonName } from './learned';
+export { kitchenFor, learnedBones, learnedNeed, lessonName, likedSet, wantedSet } from './learned';
 export { readLine, readLines, splitLines, type ReadsFor } from './line';
 export { EXAMPLE_LINE, likened, renamed, type ReadLine } from './reword';
 export {

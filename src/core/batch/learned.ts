@@ -1,7 +1,8 @@
 /** What a kitchen has learned of a food, where a plan is made of it. */
 import { gradesOf, type Extract, type Family, type Food, type Span } from '../food';
 import { foodOf } from './named';
-import type { Batch, Kitchen, KitchenLearned } from './types';
+import { SETS } from './schema';
+import type { Batch, Kitchen, KitchenLearned, SetState } from './types';
 
 /** What lessons call a food: old pulses are a food of their own, and so is what no table has. */
 export function lessonName({ key, group, own }: Food, old = false): string {
@@ -43,6 +44,16 @@ export function asGiven(kitchen: Kitchen, food: Food): Food {
   return { ...food, extract };
 }
 
+/** The set that was come to be wanted of broths; undefined where none was. */
+export function likedSet({ learned }: Kitchen): SetState | undefined {
+  return SETS.find((set) => set === learned?.set?.word);
+}
+
+/** How a broth is wanted to set: as it was asked for, as it was called right before, or as most want it. */
+export function wantedSet({ aim }: Pick<Batch, 'aim'>, kitchen: Kitchen): SetState {
+  return aim?.set ?? likedSet(kitchen) ?? 'trembles';
+}
+
 /** The kitchen for one batch: of all that it has learned only what tells of what is in there. */
 export function kitchenFor(batch: Batch, kitchen: Kitchen): Kitchen {
   const { learned, forgotten: _, ...said } = kitchen;
@@ -60,6 +71,7 @@ export function kitchenFor(batch: Batch, kitchen: Kitchen): Kitchen {
     ...(foods && foods.length > 0 && { foods }),
     ...(bones && bones.length > 0 && { bones }),
     ...(learned.thickness && { thickness: learned.thickness }),
+    ...(learned.set && { set: learned.set }),
     ...(learned.salt && { salt: learned.salt }),
   };
   return Object.keys(kept).length > 0 ? { ...said, learned: kept } : said;

@@ -82,12 +82,16 @@ export interface LearnedBones {
   readonly cooks: number;
 }
 
-/** How thick a kind of batch is made, and how likely that is. */
-export interface LearnedThickness {
-  readonly kind: string;
+/** What is wanted of some words, and how likely that is. */
+export interface LearnedWord {
   readonly word: string;
   readonly share: number;
   readonly cooks: number;
+}
+
+/** How thick a kind of batch is made. */
+export interface LearnedThickness extends LearnedWord {
+  readonly kind: string;
 }
 
 /** Of a kitchen. */
@@ -95,6 +99,8 @@ export interface KitchenLearned {
   readonly foods?: readonly LearnedNeed[];
   readonly bones?: readonly LearnedBones[];
   readonly thickness?: readonly LearnedThickness[];
+  /** How broths are wanted to set. */
+  readonly set?: LearnedWord;
   /** Salt that was called right, %. */
   readonly salt?: { readonly percent: number; readonly sd: number; readonly cooks: number };
 }
@@ -118,6 +124,7 @@ export const kitchenLearnedSchema = checked<KitchenLearned>(
       ),
     ),
     thickness: maybe(many(shape({ kind: words, word: words, share: number(0, 1), cooks }))),
+    set: maybe(shape({ word: words, share: number(0, 1), cooks })),
     salt: maybe(shape({ percent: number(0, 5), sd: number(0, 5), cooks })),
   }),
   'what has been learned in a kitchen',

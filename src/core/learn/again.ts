@@ -5,6 +5,7 @@ import {
   learnedBones,
   learnedNeed,
   TRAITS,
+  wantedSet,
   type Batch,
   type Kitchen,
   type Pot,
@@ -27,14 +28,15 @@ export type Fact =
       readonly name: string;
       readonly factor: number;
       readonly cooks: number;
-    };
+    }
+  | { readonly of: 'set'; readonly word: string; readonly cooks: number };
 
 /** Heat that arrives over what the pot is said to have. */
 const heatOf = ({ mean }: PotLearned): number => Math.exp(mean[TRAITS.indexOf('heat')] as number);
 
 /** All that a plan goes by and that was learned, the pot first. */
 export function factsOf(batch: Batch, pot: Pot, kitchen: Kitchen): readonly Fact[] {
-  const foods = batch.items.flatMap((item): readonly Fact[] => {
+  const foods = batch.items.flatMap((item) => {
     const food = foodOf(item);
     if (!food) return [];
     const need = learnedNeed(kitchen, food, item.old ?? false);
@@ -60,11 +62,17 @@ export function factsOf(batch: Batch, pot: Pot, kitchen: Kitchen): readonly Fact
   const own: readonly Fact[] = pot.learned
     ? [{ of: 'pot', name: pot.name, factor: heatOf(pot.learned), cooks: pot.learned.cooks }]
     : [];
+  const { set } = kitchen.learned ?? {};
+  const wanted: readonly Fact[] =
+    set && batch.kind === 'broth' && batch.aim?.set === undefined
+      ? [{ of: 'set', word: wantedSet(batch, kitchen), cooks: set.cooks }]
+      : [];
   return [
     ...own,
     ...foods.filter(
       (fact, i) => foods.findIndex((f) => f.name === fact.name && f.of === fact.of) === i,
     ),
+    ...wanted,
   ];
 }
 

@@ -2,9 +2,10 @@
  * What bones give in this kitchen, by how their broths set and how many litres there were: of each kind what
  * it gives in the end and how fast, over a grid of both. A broth of several kinds tells of each by its share.
  */
-import { SETS, type Cook, type KitchenLearned, type Lesson } from '../batch';
+import { SETS, type KitchenLearned, type Lesson } from '../batch';
 import { SET_FROM } from '../bones';
 import { bell, chanceWithin, spreadOf, steps } from './grid';
+import type { Teacher } from './teachers';
 
 type Row = NonNullable<Lesson>['bones'][number];
 type Learned = NonNullable<NonNullable<KitchenLearned>['bones']>[number];
@@ -55,7 +56,7 @@ function grams(row: Row, rate: number): number {
  * @param since for a kind, those up to then are forgotten
  */
 export function readsOf(
-  newest: readonly Cook[],
+  newest: readonly Teacher[],
   since: (food: string) => string,
 ): ReadonlyMap<string, readonly Read[]> {
   const byFood = new Map<string, Read[]>();

@@ -6,6 +6,7 @@
 import { foodOf, lessonName, type Cook, type KitchenLearned, type Lesson } from '../batch';
 import type { FoodGroup } from '../food';
 import { bell, chanceWithin, kinOf, spreadOf, steps, type Spread } from './grid';
+import type { Teacher } from './teachers';
 
 type Row = NonNullable<Lesson>['foods'][number];
 type Learned = NonNullable<NonNullable<KitchenLearned>['foods']>[number];
@@ -54,7 +55,7 @@ export interface Try {
  * @param since for a food, those up to then are forgotten
  */
 export function triesOf(
-  newest: readonly Cook[],
+  newest: readonly Teacher[],
   since: (food: string) => string,
 ): ReadonlyMap<string, readonly Try[]> {
   const byFood = new Map<string, Try[]>();

@@ -13,5 +13,13 @@ export {
   type PotTold,
   type Taught,
 } from './told';
-export { forgets, forgottenUntil, knownKitchen, type Known } from './known';
-export { newestFirst } from './pot';
+export { forgets, forgottenUntil, withLearned, type Known, type Learned } from './learned';
+export { knownKitchen, learnFrom } from './known';
+export {
+  hasLesson,
+  LOOKED_AT,
+  LOOKED_AT_OF_BATCH,
+  newestFirst,
+  teachers,
+  type Teacher,
+} from './teachers';

@@ -15,7 +15,8 @@ import { drawUnknowns, nominal, seeded, spreadsOf, toDraw } from '../unknown';
 import { potVessel } from '../vessel';
 import { learnedBones, readsOf } from './bones';
 import { kinOf } from './grid';
-import { forgets, knownKitchen, knownPot, learnedKitchen } from './known';
+import { knownKitchen, knownPot, learnedKitchen } from './known';
+import { forgets } from './learned';
 import { lessonOf } from './lesson';
 import { potTold, taughtBy } from './told';
 

@@ -2,55 +2,39 @@
  * What a household knows of its pots and foods: one door for all that plans. It is worked out of the cooks'
  * lessons anew, never stored, so that a cook left out or deleted is unlearned to the last digit.
  */
-import type { Bundle, Cook, Kitchen, KitchenLearned, Pot } from '../batch';
+import type { Bundle, Kitchen, KitchenLearned, Pot } from '../batch';
 import { learnedBones, readsOf } from './bones';
 import { learnedFoods, triesOf } from './foods';
-import { cooksOfPot, learnedPot, newestFirst, teaches } from './pot';
-import { learnedSalt, learnedThickness } from './taste';
+import { forgets, forgottenUntil, withLearned, type Known, type Learned } from './learned';
+import { cooksOfPot, learnedPot } from './pot';
+import { learnedSalt, learnedSet, learnedThickness } from './taste';
+import { teachers, type Teacher } from './teachers';
 
-/** Things that can be forgotten, as the kitchen lists them. */
-export const forgets = {
-  pot: (id: string): string => `pot ${id}`,
-  food: (food: string): string => `food ${food}`,
-  bones: (food: string): string => `bones ${food}`,
-  salt: 'salt',
-  thickness: (kind: string): string => `thickness ${kind}`,
-} as const;
-
-/** Up to when something is forgotten; empty where nothing is. ISO 8601 */
-export function forgottenUntil(kitchen: Kitchen, what: string): string {
-  return (kitchen.forgotten ?? []).reduce(
-    (last, one) => (one.what === what && one.at > last ? one.at : last),
-    '',
+/** Fields that say something; undefined where none does. */
+function told(all: KitchenLearned): KitchenLearned | undefined {
+  const fields = Object.entries(all).filter(
+    ([, value]) => value !== undefined && !(Array.isArray(value) && value.length === 0),
   );
+  return fields.length > 0 ? Object.fromEntries(fields) : undefined;
 }
 
-/** What all cooks have taught of foods, bones and taste; undefined where none has. */
+/** What cooks have taught of foods, bones and taste; undefined where none has. */
 export function learnedKitchen(
   kitchen: Kitchen,
-  cooks: readonly Cook[],
+  cooks: readonly Teacher[],
 ): KitchenLearned | undefined {
-  const taught = cooks.filter(teaches).toSorted(newestFirst);
-  const foods = learnedFoods(
-    triesOf(taught, (food) => forgottenUntil(kitchen, forgets.food(food))),
-  );
-  const bones = learnedBones(
-    readsOf(taught, (food) => forgottenUntil(kitchen, forgets.bones(food))),
-  );
-  const thickness = learnedThickness(taught, (kind) =>
-    forgottenUntil(kitchen, forgets.thickness(kind)),
-  );
-  const salt = learnedSalt(taught, forgottenUntil(kitchen, forgets.salt));
-  const all: KitchenLearned = {
-    ...(foods.length > 0 && { foods }),
-    ...(bones.length > 0 && { bones }),
-    ...(thickness.length > 0 && { thickness }),
-    ...(salt && { salt }),
-  };
-  return Object.keys(all).length > 0 ? all : undefined;
+  const newest = teachers(cooks);
+  const since = (what: string): string => forgottenUntil(kitchen, what);
+  return told({
+    foods: learnedFoods(triesOf(newest, (food) => since(forgets.food(food)))),
+    bones: learnedBones(readsOf(newest, (food) => since(forgets.bones(food)))),
+    thickness: learnedThickness(newest, (kind) => since(forgets.thickness(kind))),
+    set: learnedSet(newest, since(forgets.set)) ?? undefined,
+    salt: learnedSalt(newest, since(forgets.salt)),
+  });
 }
 
-/** Of what was brought along with a batch, that of which nothing has been learned here. */
+/** With what was brought along with a batch, of which nothing has been learned here. */
 function withBrought(
   kitchen: Kitchen,
   own: KitchenLearned | undefined,
@@ -58,46 +42,47 @@ function withBrought(
   const brought = kitchen.learned;
   if (!brought) return own;
   const believed = (what: string): boolean => forgottenUntil(kitchen, what) === '';
-  const foods = (brought.foods ?? [])
-    .filter((one) => believed(forgets.food(one.food)))
-    .filter((one) => !own?.foods?.some((other) => other.food === one.food));
-  const bones = (brought.bones ?? [])
-    .filter((one) => believed(forgets.bones(one.food)))
-    .filter((one) => !own?.bones?.some((other) => other.food === one.food));
-  const salt = own?.salt ?? (believed(forgets.salt) ? brought.salt : undefined);
-  const all: KitchenLearned = {
-    ...((own?.foods || foods.length > 0) && { foods: [...(own?.foods ?? []), ...foods] }),
-    ...((own?.bones || bones.length > 0) && { bones: [...(own?.bones ?? []), ...bones] }),
-    ...(own?.thickness && { thickness: own.thickness }),
-    ...(salt && { salt }),
+  const joined = <T>(
+    mine: readonly T[] = [],
+    theirs: readonly T[] = [],
+    nameOf: (one: T) => string,
+  ): readonly T[] => {
+    const names = new Set(mine.map(nameOf));
+    return [...mine, ...theirs.filter((one) => !names.has(nameOf(one)) && believed(nameOf(one)))];
   };
-  return Object.keys(all).length > 0 ? all : undefined;
+  return told({
+    foods: joined(own?.foods, brought.foods, ({ food }) => forgets.food(food)),
+    bones: joined(own?.bones, brought.bones, ({ food }) => forgets.bones(food)),
+    thickness: joined(own?.thickness, brought.thickness, ({ kind }) => forgets.thickness(kind)),
+    set: own?.set ?? (believed(forgets.set) ? brought.set : undefined),
+    salt: own?.salt ?? (believed(forgets.salt) ? brought.salt : undefined),
+  });
 }
 
 /** A pot as its cooks have told of it; where none has, as it was brought along, or as it is said to be. */
-export function knownPot(pot: Pot, kitchen: Kitchen, cooks: readonly Cook[]): Pot {
+export function knownPot(pot: Pot, kitchen: Kitchen, cooks: readonly Teacher[]): Pot {
   const { learned: _, ...said } = pot;
   const since = forgottenUntil(kitchen, forgets.pot(pot.id));
-  const learned = learnedPot(said, cooksOfPot(said, cooks, since));
+  const learned = learnedPot(said, cooksOfPot(said, teachers(cooks), since));
   if (learned) return { ...said, learned };
   return pot.learned && since !== '' ? said : pot;
 }
 
-export interface Known {
-  readonly pots: readonly Pot[];
-  readonly kitchen: Kitchen;
+export type TaughtHousehold = Pick<Bundle, 'pots' | 'kitchen'> & {
+  /** In any order; those that teach nothing are passed over. */
+  readonly cooks: readonly Teacher[];
+};
+
+/** What the cooks of a household have taught, and what was brought along. */
+export function learnFrom({ pots, kitchen, cooks }: TaughtHousehold): Learned {
+  const newest = teachers(cooks);
+  return {
+    pots: new Map(pots.map((pot) => [pot.id, knownPot(pot, kitchen, newest).learned ?? null])),
+    kitchen: withBrought(kitchen, learnedKitchen(kitchen, newest)) ?? null,
+  };
 }
 
 /** The kitchen and its pots as cooks have told of them: what is planned with. */
-export function knownKitchen({
-  pots,
-  kitchen,
-  cooks,
-}: Pick<Bundle, 'pots' | 'kitchen' | 'cooks'>): Known {
-  const { learned: _, ...said } = kitchen;
-  const learned = withBrought(kitchen, learnedKitchen(kitchen, cooks));
-  return {
-    pots: pots.map((pot) => knownPot(pot, kitchen, cooks)),
-    kitchen: learned ? { ...said, learned } : kitchen.learned ? said : kitchen,
-  };
+export function knownKitchen(household: TaughtHousehold): Known {
+  return withLearned(household, learnFrom(household));
 }

@@ -3,9 +3,10 @@
  * before as one more row, and Student's errors, so that a mark pressed late counts little (the iterated
  * weights of Lange, Little and Taylor 1989). Its spread is that of the squares at the end (Laplace).
  */
-import { TRAITS, type Cook, type Lesson, type Pot, type PotLearned } from '../batch';
+import { TRAITS, type Lesson, type Pot, type PotLearned } from '../batch';
 import { asLearned, COOK_VARIES, inverseOf, nominal, potPrior, solveSmall } from '../unknown';
 import { usualEfficiency, usualLoss } from '../vessel';
+import type { Teacher } from './teachers';
 
 type Row = NonNullable<Lesson>['pot'][number];
 
@@ -67,35 +68,27 @@ function sdOf({ what, seenS, by, heard }: Row, kettle: boolean): number {
   return Math.hypot(share * seenS, what === 'lag' ? Math.SQRT2 * mark : mark);
 }
 
-/** The order of cooks in which they count. */
-export function newestFirst(a: Cook, b: Cook): number {
-  if (a.startedAt !== b.startedAt) return a.startedAt < b.startedAt ? 1 : -1;
-  return a.id < b.id ? 1 : a.id > b.id ? -1 : 0;
-}
-
-/** Whether anything is to be learned from a cook. */
-export function teaches(cook: Cook): boolean {
-  return (
-    cook.endedAt !== undefined && !cook.rehearsal && !cook.leftOut && cook.lesson !== undefined
-  );
-}
-
-/** The cooks that tell of a pot, the newest of them. @param since ISO 8601; those up to then are forgotten */
-export function cooksOfPot(pot: Pot, cooks: readonly Cook[], since = ''): readonly Cook[] {
-  return cooks
-    .filter(
-      (cook) =>
-        cook.pot.id === pot.id &&
-        cook.startedAt > since &&
-        teaches(cook) &&
-        (cook.lesson?.pot.length ?? 0) > 0,
-    )
-    .toSorted(newestFirst)
-    .slice(0, NEWEST_COOKS);
+/**
+ * The cooks that tell of a pot, the newest of them.
+ *
+ * @param newest teachers, the newest first @param since ISO 8601; those up to then are forgotten
+ */
+export function cooksOfPot<C extends Teacher>(
+  pot: Pot,
+  newest: readonly C[],
+  since = '',
+): readonly C[] {
+  const of: C[] = [];
+  // What is older than the last of them is not read.
+  for (const cook of newest) {
+    if (of.length === NEWEST_COOKS || cook.startedAt <= since) break;
+    if (cook.pot.id === pot.id && cook.lesson?.pot.length) of.push(cook);
+  }
+  return of;
 }
 
 /** @param all with those that say the same twice, for telling of them */
-export function evidenceOf(pot: Pot, cooks: readonly Cook[], all = false): readonly Evidence[] {
+export function evidenceOf(pot: Pot, cooks: readonly Teacher[], all = false): readonly Evidence[] {
   return cooks.flatMap((cook) => {
     const shift = declared(cook.pot, pot);
     const base = nominal(cook.pot.learned).map((v, i) => v + (shift[i] as number));
@@ -208,7 +201,7 @@ export function fitPot(pot: Pot, evidence: readonly Evidence[]): Fit {
  * @param cooks those that tell of it, in any order: the same ones always teach the same
  * @returns undefined where none does
  */
-export function learnedPot(pot: Pot, cooks: readonly Cook[]): PotLearned | undefined {
+export function learnedPot(pot: Pot, cooks: readonly Teacher[]): PotLearned | undefined {
   if (cooks.length === 0) return undefined;
   const evidence = evidenceOf(pot, cooks);
   if (evidence.length === 0) return undefined;

@@ -1,7 +1,9 @@
-import type { Cook } from '../batch';
-import { batchOf, item, pressure } from '../testing/kitchen';
+import { wantedSet, type Cook, type SetState } from '../batch';
+import { batchOf, HOUSEHOLD, item, pressure } from '../testing/kitchen';
 import { cookOf } from '../testing/cooks';
-import { learnedSalt, learnedThickness } from './taste';
+import { knownKitchen } from './known';
+import { forgets } from './learned';
+import { learnedSalt, learnedSet, learnedThickness } from './taste';
 
 const PLAIN = cookOf(
   'a',
@@ -14,6 +16,17 @@ const salted = (n: number, saltPercent: number): Cook => ({
   id: `s${n}`,
   startedAt: day(n),
   lesson: { pot: [], foods: [], bones: [], saltPercent },
+});
+const sets = (n: number, set: SetState, right: boolean): Cook => ({
+  ...PLAIN,
+  id: `b${n}`,
+  startedAt: day(n),
+  endedAt: day(n).replace('16:', '20:'),
+  lesson: { pot: [], foods: [], bones: [] },
+  yields: [
+    { run: 1, set, ...(right && { right }) },
+    { run: 2, set: 'pourable', ...(right && { right }) },
+  ],
 });
 const thick = (n: number, thickness: string): Cook => ({
   ...PLAIN,
@@ -47,5 +60,32 @@ describe('how thick it is made', () => {
     expect(of(twice)).toEqual([{ kind: 'soup', word: 'thick', share: 0.5, cooks: 2 }]);
     expect(of([...twice, thick(3, 'coats a spoon')])).toEqual([]);
     expect(of(twice, day(1))).toEqual([]);
+  });
+});
+
+describe('how broths are wanted to set', () => {
+  const of = (cooks: readonly Cook[], since = '') => learnedSet(cooks, since);
+  const twice = [sets(1, 'soft set', true), sets(2, 'soft set', true)];
+
+  it('is the firmest that was called right, from the second time on, till it is forgotten', () => {
+    expect(of(twice.slice(1))).toBeNull();
+    expect(of(twice)).toEqual({ word: 'soft set', share: 0.5, cooks: 2 });
+    expect(of(twice, day(1))).toBeNull();
+    expect(of([...twice, sets(3, 'holds a cut', true)])).toBeNull();
+  });
+
+  it('is not what was only read of it', () => {
+    expect(of([sets(1, 'soft set', false), sets(2, 'soft set', false)])).toBeNull();
+  });
+
+  it('moves what a broth is planned to, unless another is asked for', () => {
+    const broth = { ...PLAIN.batch, kind: 'broth' as const };
+    const { kitchen } = knownKitchen({ ...HOUSEHOLD, cooks: twice });
+    expect(wantedSet(broth, HOUSEHOLD.kitchen)).toBe('trembles');
+    expect(wantedSet(broth, kitchen)).toBe('soft set');
+    expect(wantedSet({ ...broth, aim: { set: 'pourable' } }, kitchen)).toBe('pourable');
+    const forgotten = [{ what: forgets.set, at: day(3) }];
+    const without = { ...HOUSEHOLD, kitchen: { ...HOUSEHOLD.kitchen, forgotten }, cooks: twice };
+    expect(wantedSet(broth, knownKitchen(without).kitchen)).toBe('trembles');
   });
 });

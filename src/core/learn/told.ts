@@ -5,13 +5,17 @@ import {
   TRAITS,
   type Cook,
   type Kitchen,
+  type KitchenLearned,
   type Pot,
   type Timed,
 } from '../batch';
 import { foodByKey } from '../food';
 import { potPrior } from '../unknown';
-import { forgets, forgottenUntil, learnedKitchen } from './known';
+import { learnedKitchen } from './known';
+import { forgets, forgottenUntil } from './learned';
 import { cooksOfPot, evidenceOf, expected, fitPot, ODD, type Evidence, type Fit } from './pot';
+import { setCalledRight } from './taste';
+import { newestFirst, teachers, type Teacher } from './teachers';
 
 const HEAT = TRAITS.indexOf('heat');
 /** Of a normal spread, 8 in 10 lie within so many deviations. */
@@ -73,7 +77,8 @@ function oddOf(one: Evidence, mean: readonly number[]): boolean {
 /** What the cooks in a pot tell of it. */
 export function potTold(pot: Pot, kitchen: Kitchen, cooks: readonly Cook[]): PotTold {
   const { learned: _, ...said } = pot;
-  const of = cooksOfPot(said, cooks, forgottenUntil(kitchen, forgets.pot(pot.id)));
+  const since = forgottenUntil(kitchen, forgets.pot(pot.id));
+  const of = cooksOfPot(said, teachers(cooks), since);
   const { sd } = potPrior(said);
   const evidence = evidenceOf(said, of);
   const { mean, covariance } = fitPot(said, evidence);
@@ -141,10 +146,12 @@ export interface Taught {
   }[];
   /** Salt that is right, %, where it was called so. */
   readonly salt: { readonly before: number | null; readonly after: number } | null;
+  /** The set that broths are wanted with from here on, where this one's was called right. */
+  readonly set: NonNullable<KitchenLearned['set']> | null;
 }
 
 /** As it is spoken of: the name of a food that lessons name. */
-export function nameOfLesson(name: string, cooks: readonly Cook[]): string {
+export function nameOfLesson(name: string, cooks: readonly Teacher[]): string {
   const [key = name] = name.split(', old');
   const of = foodByKey(key)?.name;
   const own = (): string | undefined =>
@@ -156,72 +163,84 @@ export function nameOfLesson(name: string, cooks: readonly Cook[]): string {
   return name.endsWith(', old') ? `old ${found}` : found;
 }
 
-/** What a cook taught, by those before it and by itself; null where there is nothing to learn from it. */
-export function taughtBy(cook: Cook, cooks: readonly Cook[], kitchen: Kitchen): Taught | null {
-  if (!cook.lesson || cook.leftOut || cook.rehearsal) return null;
-  const earlier = cooks.filter(
-    (one) =>
-      one.id !== cook.id &&
-      (one.startedAt < cook.startedAt || (one.startedAt === cook.startedAt && one.id < cook.id)),
-  );
+const heatOf = ({ mean, covariance }: Fit): Factor =>
+  factorOf(mean[HEAT] as number, Math.sqrt(covariance[HEAT]?.[HEAT] as number));
+
+/** What a cook told of its pot, by those before it. @param earlier and with it: teachers, the newest first */
+function potTaught(
+  cook: Teacher,
+  kitchen: Kitchen,
+  earlier: readonly Teacher[],
+  withIt: readonly Teacher[],
+): Pick<Taught, 'pot' | 'odd'> {
   const { learned: _, ...pot } = cook.pot;
   const since = forgottenUntil(kitchen, forgets.pot(pot.id));
-  const fits = [earlier, [...earlier, cook]].map((some) => {
-    const of = cooksOfPot(pot, some, since);
-    return { of, fit: fitPot(pot, evidenceOf(pot, of)) };
-  }) as [{ of: readonly Cook[]; fit: Fit }, { of: readonly Cook[]; fit: Fit }];
-  const [before, after] = fits;
+  const of = cooksOfPot(pot, withIt, since);
+  if (!of.some((one) => one.id === cook.id)) return { pot: null, odd: [] };
+  const before = fitPot(pot, evidenceOf(pot, cooksOfPot(pot, earlier, since)));
+  const after = fitPot(pot, evidenceOf(pot, of));
   const own = evidenceOf(pot, [cook]);
   const all = evidenceOf(pot, [cook], true);
   const warm =
     all.find(({ row }) => row.what === 'hot') ?? all.find(({ row }) => row.what === 'pin');
-  const heat = ({ mean, covariance }: Fit): Factor =>
-    factorOf(mean[HEAT] as number, Math.sqrt(covariance[HEAT]?.[HEAT] as number));
-  const [was, is] = [earlier, [...earlier, cook]].map((some) => learnedKitchen(kitchen, some));
-  const told = after.of.some((one) => one.id === cook.id);
-  const names = new Set(cook.lesson.foods.map((row) => row.food));
-  const kinds = new Set(cook.lesson.bones.flatMap((row) => row.of.map(({ food }) => food)));
   return {
-    pot:
-      warm && told
-        ? {
-            cooks: after.of.length,
-            before: heat(before.fit),
-            after: heat(after.fit),
-            band: [bandOf(warm, before.fit), bandOf(warm, after.fit)],
-          }
-        : null,
-    odd: told ? own.filter((one) => oddOf(one, after.fit.mean)).map(({ row }) => row.what) : [],
-    foods: [...names].flatMap((food): FoodTaught[] => {
-      const now = is?.foods?.find((one) => one.food === food);
-      const then = was?.foods?.find((one) => one.food === food);
-      if (!now || now.cooks === (then?.cooks ?? 0)) return [];
-      return [
-        {
-          food,
-          name: nameOfLesson(food, [cook]),
-          before: Math.exp(then?.need ?? 0),
-          after: Math.exp(now.need),
-          cooks: now.cooks,
-          liked: (now.shift ?? 0) - (then?.shift ?? 0),
-        },
-      ];
-    }),
-    bones: [...kinds].flatMap((food) => {
-      const now = is?.bones?.find((one) => one.food === food);
-      const then = was?.bones?.find((one) => one.food === food);
-      if (!now || now.cooks === (then?.cooks ?? 0)) return [];
-      return [
-        {
-          name: nameOfLesson(food, [cook]),
-          before: Math.exp(then?.most ?? 0),
-          after: Math.exp(now.most),
-        },
-      ];
-    }),
+    pot: warm
+      ? {
+          cooks: of.length,
+          before: heatOf(before),
+          after: heatOf(after),
+          band: [bandOf(warm, before), bandOf(warm, after)],
+        }
+      : null,
+    odd: own.filter((one) => oddOf(one, after.mean)).map(({ row }) => row.what),
+  };
+}
+
+/** What is known of each of some things where a cook has moved it. */
+function moved<T extends { readonly food: string; readonly cooks: number; readonly sd: number }>(
+  names: readonly string[],
+  was: readonly T[] | undefined,
+  is: readonly T[] | undefined,
+): readonly { readonly then: T | undefined; readonly now: T }[] {
+  return [...new Set(names)].flatMap((food) => {
+    const now = is?.find((one) => one.food === food);
+    const then = was?.find((one) => one.food === food);
+    return now && JSON.stringify(now) !== JSON.stringify(then) ? [{ then, now }] : [];
+  });
+}
+
+/** What a cook taught, by those before it and by itself; null where there is nothing to learn from it. */
+export function taughtBy(
+  cook: Teacher,
+  cooks: readonly Teacher[],
+  kitchen: Kitchen,
+): Taught | null {
+  const { lesson } = cook;
+  if (!lesson || cook.leftOut || cook.rehearsal) return null;
+  const earlier = teachers(cooks).filter((one) => newestFirst(cook, one) < 0);
+  const withIt = [cook, ...earlier];
+  const [was, is] = [earlier, withIt].map((some) => learnedKitchen(kitchen, some));
+  const foods = lesson.foods.map(({ food }) => food);
+  const kinds = lesson.bones.flatMap(({ of }) => of.map(({ food }) => food));
+  return {
+    ...potTaught(cook, kitchen, earlier, withIt),
+    foods: moved(foods, was?.foods, is?.foods).map(({ then, now }) => ({
+      food: now.food,
+      name: nameOfLesson(now.food, [cook]),
+      before: Math.exp(then?.need ?? 0),
+      after: Math.exp(now.need),
+      cooks: now.cooks,
+      liked: (now.shift ?? 0) - (then?.shift ?? 0),
+    })),
+    bones: moved(kinds, was?.bones, is?.bones).map(({ then, now }) => ({
+      name: nameOfLesson(now.food, [cook]),
+      before: Math.exp(then?.most ?? 0),
+      after: Math.exp(now.most),
+    })),
     salt:
-      cook.lesson.saltPercent !== undefined && is?.salt
+      lesson.saltPercent !== undefined && is?.salt
         ? { before: was?.salt?.percent ?? null, after: is.salt.percent }
         : null,
+    set: setCalledRight(cook) && is?.set ? is.set : null,
   };
 }

@@ -21,7 +21,7 @@ export function yieldOf(run: Cook, number: number): Yield {
 export function withYield(
   run: Cook,
   number: number,
-  change: { readonly [K in 'litres' | 'set']?: Yield[K] | undefined },
+  change: { readonly [K in 'litres' | 'set' | 'right']?: Yield[K] | undefined },
 ): Cook {
   const next = changed(yieldOf(run, number), change);
   const others = (run.yields ?? []).filter((y) => y.run !== number);

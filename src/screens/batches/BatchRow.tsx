@@ -1,5 +1,6 @@
 import Link from 'next/link';
-import type { Batch, Kitchen, Pot } from '@/core/batch';
+import { potOf, type Batch, type Pot } from '@/core/batch';
+import type { Known } from '@/core/learn';
 import { formatMinutes } from '@/core/quantity';
 import { Miniature } from '@/drawings/plot';
 import { useAssessment } from '@/ui/useAssessment';
@@ -8,15 +9,17 @@ import { useAssessment } from '@/ui/useAssessment';
 export function BatchRow({
   batch,
   pot,
-  kitchen,
+  known,
   cooked,
 }: {
   readonly batch: Batch;
   readonly pot: Pot;
-  readonly kitchen: Kitchen;
+  /** Null until it is worked out. */
+  readonly known: Known | null;
   readonly cooked: number;
 }) {
-  const { assessment, error } = useAssessment(batch, pot, kitchen);
+  const as = known && { pot: potOf(batch, known.pots), kitchen: known.kitchen };
+  const { assessment, error } = useAssessment(batch, as?.pot ?? null, as?.kitchen ?? null);
   const stops =
     assessment?.findings.filter((f) => f.level === 'stop' && f.code !== 'empty').length ?? 0;
   const warns = assessment?.findings.filter((f) => f.level === 'warn').length ?? 0;

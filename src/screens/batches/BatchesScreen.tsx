@@ -42,8 +42,8 @@ export function BatchesScreen() {
   const router = useRouter();
   const clock = useClock();
   const [sheet, setSheet] = useState<'import' | 'recipe' | 'backups' | 'over' | null>(null);
-  const { batches, cooks, foods } = household;
-  const { pots, kitchen } = useKnown();
+  const { batches, cooks, foods, pots, kitchen } = household;
+  const known = useKnown();
   const onStove = isCooking(household);
   const timesCooked = useMemo(
     () =>
@@ -135,7 +135,7 @@ export function BatchesScreen() {
             <BatchRow
               batch={batch}
               pot={potOf(batch, pots)}
-              kitchen={kitchen}
+              known={known}
               cooked={timesCooked.get(batch.id) ?? 0}
             />
           )}
@@ -145,8 +145,8 @@ export function BatchesScreen() {
         {sheet === 'import' && <ImportSheet household={household} onClose={() => setSheet(null)} />}
         {sheet === 'recipe' && (
           <RecipeSheet
-            kitchen={kitchen}
-            pot={pots[0]}
+            kitchen={known?.kitchen ?? kitchen}
+            pot={known?.pots[0] ?? pots[0]}
             foods={foods}
             makeId={() => nanoid(10)}
             onPlan={(batch) => {

@@ -59,17 +59,17 @@ function earlier(batch: Batch, minutes: number): Batch {
 
 /** Several batches wanted on the table within a day: what collides, and all moves by one clock. */
 export function Evening({ wanted }: { readonly wanted: readonly Batch[] }) {
-  const { cooks, batches } = useHousehold();
+  const { cooks, batches, kitchen } = useHousehold();
   const known = useKnown();
   const clock = useClock();
   const [open, setOpen] = useState(false);
   const question = useMemo(
-    () => ({ wanted, household: { ...known, cooks } }),
+    () => known && { wanted, household: { ...known, cooks } },
     [wanted, known, cooks],
   );
   const { answer } = useNewest(question, datedAway);
   const dated = useMemo(() => answer?.answer ?? [], [answer]);
-  const { units } = known.kitchen;
+  const { units } = kitchen;
   const moves = useMemo(() => eveningOf(dated, units), [dated, units]);
   const clashes = useMemo(() => eveningClashes(dated, units), [dated, units]);
   const [first] = moves;

@@ -3,8 +3,11 @@
 import Link from 'next/link';
 import { useCallback, useEffect } from 'react';
 import type { Batch } from '@/core/batch';
+import type { Known } from '@/core/learn';
 import { buttonLook } from '@/ui/Button';
 import { useHousehold } from '@/ui/household';
+import { useKnown } from '@/ui/known';
+import { Waiting } from '@/ui/Waiting';
 import { warmModels } from '@/workers';
 import { Answers } from './Answers';
 import { BenchHead } from './BenchHead';
@@ -61,8 +64,8 @@ function Parts() {
   );
 }
 
-function Bench({ batch }: { readonly batch: Batch }) {
-  const session = useOpenedPlan(batch);
+function Bench({ batch, known }: { readonly batch: Batch; readonly known: Known }) {
+  const session = useOpenedPlan(batch, known);
   useEffect(() => rememberBatch(batch.id), [batch.id]);
   return (
     <PlanContext value={session}>
@@ -74,6 +77,8 @@ function Bench({ batch }: { readonly batch: Batch }) {
 /** Planning: the pot, the time and the ingredients in one picture. */
 export function BenchScreen({ id }: { readonly id: string }) {
   const { batches } = useHousehold();
+  const known = useKnown();
   const batch = batches.find((b) => b.id === id);
-  return batch ? <Bench key={id} batch={batch} /> : <Missing />;
+  if (!batch) return <Missing />;
+  return known ? <Bench key={id} batch={batch} known={known} /> : <Waiting />;
 }

@@ -10,7 +10,7 @@ import { clockText } from '@/session/clockText';
 import { planSession, type PlanPlace, type PlanSession, type PlanState } from '@/session/plan';
 import { useClock } from '@/ui/clock';
 import { deleteBatch, saveBatch } from '@/ui/household';
-import { useKnown } from '@/ui/known';
+import type { Known } from '@/core/learn';
 import { PLAN_WORK } from './planWork';
 import type { Chosen } from './RehearseSheet';
 
@@ -29,8 +29,7 @@ export function usePlan<T>(select: (plan: PlanState) => T): T {
 }
 
 /** A session over a batch for as long as the batch is open, which follows the household. */
-export function useOpenedPlan(batch: Batch): PlanSession {
-  const { pots, kitchen } = useKnown();
+export function useOpenedPlan(batch: Batch, { pots, kitchen }: Known): PlanSession {
   const place: PlanPlace = { batch, pots, kitchen };
   const [session] = useState(() => planSession(place, PLAN_WORK, saveBatch));
   useEffect(() => session.start(), [session]);

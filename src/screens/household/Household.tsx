@@ -8,7 +8,8 @@ import { goOnWithout, openEarly, start, useApp } from '@/store';
 import { useClock } from '@/ui/clock';
 import { Button } from '@/ui/Button';
 import { isCooking } from '@/ui/household';
-import { useLessons } from '@/ui/known';
+import { useLessons } from '@/ui/lessons';
+import { Waiting } from '@/ui/Waiting';
 import { Banner } from './Banner';
 import { ClockQuestion } from './ClockQuestion';
 import { Failed } from './Failed';
@@ -27,7 +28,7 @@ const WAITING = {
 function Skeleton() {
   const waiting = useApp((s) => s.waiting);
   return (
-    <main className="mx-auto w-full max-w-6xl flex-1 space-y-4 p-6" aria-busy aria-label="Loading">
+    <Waiting>
       {waiting && (
         <div role="alert" className="panel flex flex-wrap items-center gap-4 px-5 py-4">
           <p className="flex-1 basis-80 text-lg">{WAITING[waiting]}</p>
@@ -36,10 +37,7 @@ function Skeleton() {
           </Button>
         </div>
       )}
-      {[0, 1, 2, 3].map((i) => (
-        <div key={i} className="h-20 animate-pulse rounded-xl bg-hairline/50" />
-      ))}
-    </main>
+    </Waiting>
   );
 }
 

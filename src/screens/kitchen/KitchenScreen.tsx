@@ -72,9 +72,9 @@ export function KitchenScreen() {
   const [editing, setEditing] = useState<Editing>(null);
   const close = (): void => setEditing(null);
   const test = (pot: Pot): void => {
-    const as = known.pots.find((one) => one.id === pot.id) ?? pot;
+    const as = known?.pots.find((one) => one.id === pot.id) ?? pot;
     void import('./kettle')
-      .then(({ startKettle }) => startKettle(as, known.kitchen, isoOf(clock)))
+      .then(({ startKettle }) => startKettle(as, known?.kitchen ?? kitchen, isoOf(clock)))
       .then((page) => router.push(page));
   };
   return (
@@ -89,7 +89,7 @@ export function KitchenScreen() {
           onEdit={(food) => setEditing({ what: 'food', food })}
           onRemove={(food) => deleteFood(food.id)}
         />
-        <LearnedFoods kitchen={known.kitchen} cooks={cooks} />
+        {known && <LearnedFoods kitchen={known.kitchen} cooks={cooks} />}
       </div>
       <section aria-labelledby="pots">
         <div className="mb-4 flex items-end justify-between lg:pt-2">

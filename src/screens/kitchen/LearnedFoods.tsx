@@ -47,6 +47,17 @@ function rowsOf({ learned }: Kitchen, cooks: readonly Cook[]): readonly Row[] {
       words: word,
       cooks: count,
     })),
+    ...(learned.set
+      ? [
+          {
+            other: true,
+            what: forgets.set,
+            name: 'set of broths',
+            words: `${learned.set.word} is called right`,
+            cooks: learned.set.cooks,
+          },
+        ]
+      : []),
     ...(learned.salt
       ? [
           {
@@ -102,7 +113,7 @@ export function LearnedFoods({
   const rows = rowsOf(kitchen, cooks);
   const same = rows.filter((row) => !row.other);
   const forgotten = (kitchen.forgotten ?? []).filter(
-    ({ what }) => FORGOTTEN.test(what) || what === forgets.salt,
+    ({ what }) => FORGOTTEN.test(what) || what === forgets.salt || what === forgets.set,
   );
   return (
     <section aria-labelledby="learned" className="panel p-5">
@@ -125,7 +136,11 @@ export function LearnedFoods({
       )}
       {forgotten.map(({ what }) => (
         <p key={what} className="text-[14px] text-quiet">
-          Forgotten: {nameOfLesson(FORGOTTEN.exec(what)?.[1] ?? what, cooks)}.{' '}
+          Forgotten:{' '}
+          {what === forgets.set
+            ? 'set of broths'
+            : nameOfLesson(FORGOTTEN.exec(what)?.[1] ?? what, cooks)}
+          .{' '}
           <button type="button" className={LINK} onClick={() => believeAgain(what)}>
             Believe it again
           </button>

@@ -35,7 +35,7 @@ export function PotKnowledge({
   const dots = told.cooks.flatMap(({ cook, factor, odd }): readonly Dot[] =>
     factor === null ? [] : [{ id: cook.id, factor, odd: odd.length > 0 }],
   );
-  const out = cooks.filter((cook) => cook.pot.id === pot.id && cook.leftOut);
+  const out = cooks.filter((cook) => cook.leftOut && cook.pot.id === pot.id);
   const forgotten = forgottenUntil(kitchen, forgets.pot(pot.id));
   const count = told.cooks.length;
   const tested = told.cooks.find(({ cook }) => cook.kettle);

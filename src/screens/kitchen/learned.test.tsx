@@ -47,12 +47,12 @@ afterEach(() => {
 });
 
 describe('what is known of a pot', () => {
-  it('is honest where no cook has told of it', () => {
+  it('is honest where no cook has told of it', async () => {
     open([]);
     expect(knowledge()).toContain('No cook has told of it yet: 90 to 111 %');
     expect(pot().getByRole('img').getAttribute('aria-label')).toContain('now 90 to 111 %');
     expect(pot().queryByText('Forget all of it')).toBeNull();
-    expect(screen.getByText(/^Nothing yet. Say in the log/)).toBeTruthy();
+    expect(await screen.findByText(/^Nothing yet. Say in the log/)).toBeTruthy();
   });
 
   it('is told with its spread and its cooks, one of which is left out and taken in again', async () => {
@@ -98,7 +98,7 @@ describe('what is known of a pot', () => {
 describe('what is learned of foods', () => {
   it('stands with its spread, and is forgotten by itself', async () => {
     open(BEANS);
-    const row = screen.getByTestId('learned-food borlotti');
+    const row = await screen.findByTestId('learned-food borlotti');
     expect(row.textContent).toMatch(/takes \d\d % longer than the table has it \(\d+ to \d+ %/);
     await user.click(screen.getByRole('button', { name: /^Forget what was learned of borlotti/ }));
     await waitFor(() => expect(screen.queryByTestId('learned-food borlotti')).toBeNull());
@@ -106,9 +106,9 @@ describe('what is learned of foods', () => {
     await waitFor(() => expect(screen.getByTestId('learned-food borlotti')).toBeTruthy());
   });
 
-  it('is folded away where the table has it so', () => {
+  it('is folded away where the table has it so', async () => {
     const same = judgedCook(30, { holds: [17], tested: true }, 1);
     open([same, judgedCook(31, { holds: [17], tested: true }, 1)]);
-    expect(screen.getByText(/^1 as the table has it$/)).toBeTruthy();
+    expect(await screen.findByText(/^1 as the table has it$/)).toBeTruthy();
   });
 });

@@ -4,6 +4,7 @@ import { potOf, type Batch, type Cook, type Kitchen, type Pot } from '@/core/bat
 import { askedFor, changesBetween, factsOf } from '@/core/learn';
 import type { Offer } from '@/core/solve';
 import { Button } from '@/ui/Button';
+import { useHousehold } from '@/ui/household';
 import { useKnown } from '@/ui/known';
 import { factWords } from '@/ui/knownWords';
 import { Sheet } from '@/ui/Sheet';
@@ -44,14 +45,17 @@ export function AgainSheet({
   readonly onTake: (batch: Batch) => void;
   readonly onClose: () => void;
 }) {
-  const { pots, kitchen } = useKnown();
-  const asked = useMemo<Asked>(
-    () => ({ batch, pot: potOf(batch, pots), pots, kitchen }),
-    [batch, pots, kitchen],
+  const { kitchen } = useHousehold();
+  const known = useKnown();
+  const asked = useMemo<Asked | null>(
+    () => known && { batch, pot: potOf(batch, known.pots), ...known },
+    [batch, known],
   );
   const { answer, failure } = useNewest(asked, offered);
   const [leaves, setLeaves] = useState(false);
-  const facts = factsOf(batch, asked.pot, kitchen).flatMap((fact) => factWords(fact) ?? []);
+  const facts = asked
+    ? factsOf(batch, asked.pot, asked.kitchen).flatMap((fact) => factWords(fact) ?? [])
+    : [];
   const own = changesBetween(cook.batch, batch, kitchen.units);
   const offer = answer?.answer ?? null;
   const take = (): void => onTake(offer && !leaves ? applyRemedy(batch, offer.remedy) : batch);
@@ -73,7 +77,7 @@ export function AgainSheet({
     >
       <section aria-label="Learned since">
         <h3 className="font-semibold">Learned</h3>
-        {facts.length === 0 ? (
+        {asked && facts.length === 0 ? (
           <p className="text-quiet">
             Nothing of this pot or these foods yet: it goes by the table.
           </p>

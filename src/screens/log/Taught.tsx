@@ -1,26 +1,43 @@
 import { useMemo } from 'react';
-import type { Cook } from '@/core/batch';
-import { taughtBy } from '@/core/learn';
+import type { Bundle, Cook } from '@/core/batch';
 import { useHousehold } from '@/ui/household';
 import { oddWords, taughtWords } from '@/ui/knownWords';
 import { LeaveOut } from '@/ui/LeaveOut';
+import { reasonWords, useNewest } from '@/ui/useNewest';
+import { taughtAway } from '@/workers';
+
+type Asked = Pick<Bundle, 'kitchen' | 'cooks'> & { readonly cook: Cook };
+
+const told = ({ cook, kitchen, cooks }: Asked, signal: AbortSignal) =>
+  taughtAway(cook, { kitchen, cooks }, signal);
 
 /** What a cook taught, in words and numbers; and the way to leave it out. */
 export function Taught({ cook }: { readonly cook: Cook }) {
   const { cooks, kitchen } = useHousehold();
-  const taught = useMemo(() => taughtBy(cook, cooks, kitchen), [cook, cooks, kitchen]);
-  if (!cook.endedAt || cook.rehearsal) return null;
+  const over = cook.endedAt !== undefined && !cook.rehearsal;
+  const asked = useMemo<Asked | null>(
+    () => (over && cook.lesson && !cook.leftOut ? { cook, kitchen, cooks } : null),
+    [over, cook, kitchen, cooks],
+  );
+  const { answer, failure } = useNewest(asked, told);
+  if (!over) return null;
+  // What it taught before it was changed stands until the answer is there; left out it teaches nothing.
+  const taught = asked && answer?.of.cook.id === cook.id ? answer.answer : null;
   const lines = taught ? taughtWords(taught) : [];
+  const waits = asked !== null && answer?.of !== asked && failure?.of !== asked;
   return (
     <section aria-labelledby="taught" className="mt-7">
       <h2 id="taught" className="text-lg font-semibold">
         What it taught
       </h2>
-      {!cook.lesson && <p className="mt-1 text-quiet">Working it out…</p>}
-      {cook.lesson && !cook.leftOut && lines.length === 0 && (
+      {(!cook.lesson || (waits && !taught)) && <p className="mt-1 text-quiet">Working it out…</p>}
+      {asked && !waits && !failure && lines.length === 0 && (
         <p className="mt-1 text-quiet">
           Nothing yet: mark when the pot is at pressure, and say how things were.
         </p>
+      )}
+      {failure && failure.of === asked && (
+        <p className="mt-1 text-rust">It could not be worked out: {reasonWords(failure.reason)}</p>
       )}
       {lines.length > 0 && (
         <ul className="mt-1 list-disc space-y-1 pl-5 text-[15px]">

@@ -28,7 +28,8 @@ export function Yields({ cook, units }: { readonly cook: Cook; readonly units: U
               <RadioGroup
                 value={yieldOf(cook, foretold.run).set ?? null}
                 onChange={(set: SetState | null) => {
-                  if (set) saveCook(withYield(cook, foretold.run, { set }));
+                  // Another set is another question.
+                  if (set) saveCook(withYield(cook, foretold.run, { set, right: undefined }));
                 }}
                 aria-label={`Set of run ${foretold.run}`}
                 className="mt-1 grid grid-cols-4 overflow-hidden rounded-xl border border-ink/50 max-sm:grid-cols-2"
@@ -44,6 +45,21 @@ export function Yields({ cook, units }: { readonly cook: Cook; readonly units: U
                   </Radio>
                 ))}
               </RadioGroup>
+              {yieldOf(cook, foretold.run).set && (
+                <label className="mt-1 flex min-h-11 items-center gap-2 text-[14px]">
+                  <input
+                    type="checkbox"
+                    className="size-5 accent-copper"
+                    checked={yieldOf(cook, foretold.run).right ?? false}
+                    onChange={(event) =>
+                      saveCook(
+                        withYield(cook, foretold.run, { right: event.target.checked || undefined }),
+                      )
+                    }
+                  />
+                  Just as I want it: broths are planned to it
+                </label>
+              )}
             </div>
           </li>
         ))}

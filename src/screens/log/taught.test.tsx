@@ -5,7 +5,7 @@ import userEvent from '@testing-library/user-event';
 import { stepsOf, type Cook } from '@/core/batch';
 import { judgedCook } from '@/core/testing/kitchens';
 import { useApp } from '@/store';
-import { useLessons } from '@/ui/known';
+import { useLessons } from '@/ui/lessons';
 import { HOME, keep, kept } from '@/ui/testing/household';
 import { CookScreen } from './CookScreen';
 
@@ -30,8 +30,10 @@ const taught = () => screen.getByRole('region', { name: 'What it taught' });
 
 it('a cook says what it taught, and nothing any more once it is left out', async () => {
   open(HARD, 'b1');
-  expect(taught().textContent).toMatch(
-    /Borlotti beans, dry: takes \d+ % longer than the table has it, by 2 cooks; before this cook \d+ % longer/,
+  await waitFor(() =>
+    expect(taught().textContent).toMatch(
+      /Borlotti beans, dry: takes \d+ % longer than the table has it, by 2 cooks; before this cook \d+ % longer/,
+    ),
   );
   await user.click(within(taught()).getByRole('button', { name: 'Leave this cook out' }));
   await user.click(within(taught()).getByRole('button', { name: 'it was another heat' }));
@@ -44,8 +46,10 @@ it('cooked again, the hold that was learned is listed and taken, or left', async
     open(HARD, 'b1');
     await user.click(screen.getByRole('button', { name: 'Cook again with these changes' }));
     const sheet = within(await screen.findByRole('dialog'));
-    expect(sheet.getByRole('region', { name: 'Learned since' }).textContent).toMatch(
-      /Borlotti beans, dry takes \d+ % longer than the table has it, learned from 2 cooks/,
+    await waitFor(() =>
+      expect(sheet.getByRole('region', { name: 'Learned since' }).textContent).toMatch(
+        /Borlotti beans, dry takes \d+ % longer than the table has it, learned from 2 cooks/,
+      ),
     );
     const offer = await sheet.findByRole('checkbox', {}, { timeout: 20_000 });
     if (leave) await user.click(offer);

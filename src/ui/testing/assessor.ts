@@ -12,6 +12,7 @@ import {
   readLines,
   type Aim,
   type Batch,
+  type Bundle,
   type Cook,
   type Kitchen,
   type Lesson,
@@ -37,7 +38,7 @@ import {
   type StandIn,
   type StandInNow,
 } from '@/core/live';
-import { lessonOf } from '@/core/learn';
+import { learnFrom, lessonOf, taughtBy, type Learned, type Taught } from '@/core/learn';
 import {
   daysAhead,
   follow,
@@ -71,6 +72,17 @@ export function assessAway(
 
 export function lessonAway(cook: Cook): Promise<Lesson | undefined> {
   return Promise.resolve().then(() => lessonOf(cook));
+}
+
+export function learnAway(household: Pick<Bundle, 'pots' | 'kitchen' | 'cooks'>): Promise<Learned> {
+  return Promise.resolve().then(() => learnFrom(household));
+}
+
+export function taughtAway(
+  cook: Cook,
+  { kitchen, cooks }: Pick<Bundle, 'kitchen' | 'cooks'>,
+): Promise<Taught | null> {
+  return Promise.resolve().then(() => taughtBy(cook, cooks, kitchen));
 }
 
 export function releasesAway(

@@ -3,7 +3,15 @@
 import { useEffect, useState } from 'react';
 import { useForm, useFormState, type UseFormReturn } from 'react-hook-form';
 import * as yup from 'yup';
-import { SETS, type Aim, type Batch, type Kitchen, type Pot, type SetState } from '@/core/batch';
+import {
+  likedSet,
+  SETS,
+  type Aim,
+  type Batch,
+  type Kitchen,
+  type Pot,
+  type SetState,
+} from '@/core/batch';
 import { SET_FROM } from '@/core/bones';
 import {
   formatLevel,
@@ -158,7 +166,7 @@ export function AimSheet({
   const { aim } = batch;
   const form = useForm<Form>({
     defaultValues: {
-      set: aim?.set ?? '',
+      set: aim?.set ?? likedSet(kitchen) ?? '',
       litres: aim?.litres === undefined ? '' : Number((aim.litres / litre).toFixed(2)),
       hours: aim?.hours ?? '',
       openings: aim?.openings === undefined ? '' : String(aim.openings),

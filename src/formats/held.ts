@@ -1,0 +1,135 @@
+/**
+ * Cooks as they are kept on the device and handed to workers: numbers and words as they are, what has parts
+ * as a text that is read when somebody looks at it. Of thousands of cooks a page looks at a few, and a browser
+ * copies a text as one block and not name by name.
+ */
+import type { Batch, Cook } from '../core/batch';
+
+type Fields = Readonly<Record<string, unknown>>;
+
+/** A record with some of its fields as texts. */
+interface HeldFields {
+  /** In the order of the record. */
+  readonly fields: Fields;
+  /** Those that are texts of theirs. */
+  readonly texts: readonly string[];
+  /** Those that are held in the same way. */
+  readonly held: readonly string[];
+}
+
+export interface HeldCook extends HeldFields {
+  readonly id: string;
+}
+
+/** Which batch a cook was of is asked of all cooks at once: its name and number are not in a text. */
+const HELD: readonly (keyof Cook)[] = ['batch'];
+
+/** What a record is read from, where it is. */
+const SOURCE = Symbol('source');
+interface Read {
+  readonly [SOURCE]?: HeldFields;
+}
+
+function holdFields(record: object, nested: readonly string[]): HeldFields {
+  const from = (record as Read)[SOURCE];
+  if (from) return from;
+  const texts: string[] = [];
+  const held: string[] = [];
+  const fields = Object.entries(record).map(([key, value]) => {
+    if (typeof value !== 'object' || value === null) return [key, value as unknown] as const;
+    const deeper = nested.includes(key);
+    (deeper ? held : texts).push(key);
+    return [key, deeper ? holdFields(value as object, []) : JSON.stringify(value)] as const;
+  });
+  return { fields: Object.fromEntries(fields), texts, held };
+}
+
+/** A cook as it is kept. */
+export function holdCook(cook: Cook): HeldCook {
+  return { id: cook.id, ...holdFields(cook, HELD) };
+}
+
+const getters = new Map<string, PropertyDescriptor>();
+
+/** Reads a field the first time it is looked at; from then on it is a field like any other. */
+function getterOf(key: string): PropertyDescriptor {
+  const known = getters.get(key);
+  if (known) return known;
+  const made: PropertyDescriptor = {
+    enumerable: true,
+    configurable: true,
+    get(this: Read) {
+      const source = this[SOURCE] as HeldFields;
+      const kept = source.fields[key];
+      const value: unknown = source.held.includes(key)
+        ? lookAtFields(kept as HeldFields)
+        : JSON.parse(kept as string);
+      Object.defineProperty(this, key, { value, enumerable: true, configurable: true });
+      return value;
+    },
+  };
+  getters.set(key, made);
+  return made;
+}
+
+function lookAtFields(source: HeldFields): object {
+  const record: Record<string, unknown> = { ...source.fields };
+  for (const key of source.texts) Object.defineProperty(record, key, getterOf(key));
+  for (const key of source.held) Object.defineProperty(record, key, getterOf(key));
+  return Object.defineProperty(record, SOURCE, { value: source });
+}
+
+/** The cook that is kept so; its parts are read as they are looked at. */
+export function lookAt(held: HeldCook): Cook {
+  return lookAtFields(held) as Cook;
+}
+
+/** @param deeper those of what is held in it */
+function textOf(
+  { fields, texts, held }: HeldFields,
+  only: readonly string[],
+  deeper: readonly string[],
+): string {
+  let all = '';
+  for (const key of only) {
+    const value = fields[key];
+    if (value === undefined) continue;
+    all += all === '' ? '{"' : ',"';
+    all += key;
+    all += '":';
+    all += texts.includes(key)
+      ? (value as string)
+      : held.includes(key)
+        ? textOf(value as HeldFields, deeper, [])
+        : JSON.stringify(value);
+  }
+  return all === '' ? '{}' : `${all}}`;
+}
+
+/** Some fields of some cooks, and of their batches, as JSON: nothing of them is read for it. */
+export function writeHeld(
+  cooks: readonly Cook[],
+  only: readonly (keyof Cook)[],
+  ofBatch: readonly (keyof Batch)[],
+): string {
+  return `[${cooks.map((cook) => textOf(holdFields(cook, HELD), only, ofBatch)).join(',')}]`;
+}
+
+const same = (a: HeldFields, b: HeldFields): boolean => {
+  const keys = Object.keys(a.fields);
+  return (
+    keys.length === Object.keys(b.fields).length &&
+    keys.every((key) => {
+      const [one, other] = [a.fields[key], b.fields[key]];
+      if (one === other) return true;
+      return a.held.includes(key) && b.held.includes(key)
+        ? same(one as HeldFields, other as HeldFields)
+        : false;
+    })
+  );
+};
+
+/** Whether two are the same to the letter; nothing of them is read for it. */
+export function sameHeld(a: HeldCook, b: HeldCook): boolean {
+  return same(a, b);
+}

@@ -1,0 +1,43 @@
+/** Cooks as the database holds them, and as older builds wrote them. */
+import type { Cook } from '../core/batch';
+import { lookAt, type HeldCook } from '../formats/held';
+
+type Trace = NonNullable<Cook['predicted']['trace']>;
+type Numbers = readonly number[] | Float64Array;
+
+/** As the build of version 4 wrote it: its curves as typed arrays and all else as one text. */
+interface Packed {
+  readonly id: string;
+  readonly text: string;
+  readonly minute?: Float64Array;
+  readonly liquidC?: Float64Array;
+}
+
+/** As builds before that wrote it: a record, its curves as typed arrays or as lists. */
+interface Unpacked extends Omit<Cook, 'predicted'> {
+  readonly predicted: Omit<Cook['predicted'], 'trace'> & {
+    readonly trace?: Omit<Trace, 'minute' | 'liquidC'> & {
+      readonly minute: Numbers;
+      readonly liquidC: Numbers;
+    };
+  };
+}
+
+export type KeptCook = HeldCook | Packed | Unpacked;
+
+function withCurves(cook: Unpacked, minute: Numbers, liquidC: Numbers): Cook {
+  const { trace } = cook.predicted;
+  if (!trace) return cook as Cook;
+  const curves = { minute: Array.from(minute), liquidC: Array.from(liquidC) };
+  return { ...cook, predicted: { ...cook.predicted, trace: { ...trace, ...curves } } } as Cook;
+}
+
+export function readCook(kept: KeptCook): Cook {
+  if ('fields' in kept) return lookAt(kept);
+  if ('text' in kept) {
+    const { minute = [], liquidC = [] } = kept;
+    return withCurves(JSON.parse(kept.text) as Unpacked, minute, liquidC);
+  }
+  const { minute = [], liquidC = [] } = kept.predicted.trace ?? {};
+  return withCurves(kept, minute, liquidC);
+}
