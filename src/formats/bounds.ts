@@ -5,16 +5,10 @@ export const MOST_CHARACTERS = 50_000_000;
 /** Our files are nested a dozen levels deep. */
 const MOST_DEPTH = 60;
 
-/** Whether a value is nested deeper than anything of ours; found without nesting itself. */
-export function isTooDeep(value: unknown): boolean {
-  let level: unknown[] = [value];
-  for (let depth = 0; level.length > 0; depth++) {
-    if (depth > MOST_DEPTH) return true;
-    level = level.flatMap((one) =>
-      typeof one === 'object' && one !== null
-        ? Object.values(one).filter((inner) => typeof inner === 'object' && inner !== null)
-        : [],
-    );
-  }
-  return false;
+/** Whether a value is nested deeper than anything of ours; it goes no deeper itself. */
+export function isTooDeep(value: unknown, levels = MOST_DEPTH): boolean {
+  if (typeof value !== 'object' || value === null) return false;
+  if (levels < 0) return true;
+  const inner: readonly unknown[] = Array.isArray(value) ? value : Object.values(value);
+  return inner.some((one) => isTooDeep(one, levels - 1));
 }

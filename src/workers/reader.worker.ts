@@ -25,6 +25,7 @@ async function readFile(
   if (!read.ok) return read;
   const { bundle } = read;
   const all = LONG.reduce((sum, list) => sum + bundle[list].length, 0);
+  const handed: Promise<void>[] = [];
   let done = 0;
   for (const list of LONG)
     for (let i = 0; i < bundle[list].length; i += AT_A_TIME) {
@@ -32,8 +33,10 @@ async function readFile(
       done += records.length;
       // Cooks cross as texts, as they are kept then.
       const parts = list === 'cooks' ? (records as readonly Cook[]).map(holdCook) : records;
-      await onPart(list, parts, done / all);
+      // In order, none waiting for the one before to be taken.
+      handed.push(onPart(list, parts, done / all));
     }
+  await Promise.all(handed);
   const short: Bundle = { ...bundle, batches: [], cooks: [], jars: [] };
   return { ok: true, bundle: short };
 }
