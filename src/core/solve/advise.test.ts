@@ -50,6 +50,29 @@ describe('advice', () => {
     }
   });
 
+  it('leaves no stop without an offer for what only warns, and tells of that; it never comes first', () => {
+    const over = judged(
+      batchOf(
+        [
+          item('w', 'water', 3, 'l'),
+          item('p', 'split-peas', 300, 'g'),
+          item('t', 'chicken-thigh', 600, 'g'),
+        ],
+        [pressure(12, { method: 'quick' })],
+      ),
+    );
+    const stop = over.findings.find((f) => f.code === 'over-foam-line');
+    const [offer] = stop ? (over.advice.offers[callKey(stop)] ?? []) : [];
+    expect(offer?.remedy.do).toBe('set-water');
+    expect(offer?.makes).toEqual(['undercooked p ']);
+    expect(offer?.outcome).toMatch(/ sooner; then: split peas stay with bite$/);
+    expect(over.advice.first?.makes ?? []).toEqual([]);
+    // What only warns is not mended by another warning.
+    for (const f of over.findings.filter(({ level }) => level !== 'stop'))
+      for (const { makes, mends } of over.advice.offers[callKey(f)] ?? [])
+        if (makes.length > 0) expect(mends).toContain(stop && callKey(stop));
+  });
+
   it('puts what changes least of what the cook wants first', () => {
     const noodles = judged(
       batchOf(

@@ -24,6 +24,8 @@ export interface Offer {
   readonly remedy: Remedy;
   /** Keys of the calls that it mends. */
   readonly mends: readonly string[];
+  /** Keys of the warnings that are there after it; only what ends a stop may leave one. */
+  readonly makes: readonly string[];
   readonly totalMin: number;
   /** What it makes of the whole, in a few words. */
   readonly outcome: string;
@@ -51,6 +53,8 @@ const TRIAL_DRAWS = 16;
 
 /** What ten minutes later on the table weigh beside that. */
 const PER_MINUTE = 0.03;
+/** What a warning weighs that was not there: more than any change. */
+const PER_WARNING = 100;
 
 interface Home {
   readonly pot: Pot;
@@ -80,7 +84,7 @@ function besides(batch: Batch, findings: readonly Finding[], home: Home): readon
 
 const isGrave = ({ level }: Finding): boolean => level !== 'note';
 
-/** Runs a remedy through the model. @returns null where it mends nothing or breaks something */
+/** Runs a remedy through the model. @returns null where it mends nothing or breaks more than it mends */
 function tried(
   batch: Batch,
   remedy: Remedy,
@@ -97,14 +101,24 @@ function tried(
   });
   const after = assess(next, pot, home.kitchen, { stepS: TRIAL_S, curves: false, draws });
   const old = new Set(before.map(callKey));
-  const broken = after.findings.some((f) => isGrave(f) && !old.has(callKey(f)));
+  const made = after.findings.filter((f) => isGrave(f) && !old.has(callKey(f)));
   const left = new Map(after.findings.map((f) => [callKey(f), f.level]));
   const mends = before
     .filter((f) => !left.has(callKey(f)) || (f.level !== 'note' && left.get(callKey(f)) === 'note'))
     .map(callKey);
-  if (broken || mends.length === 0) return null;
+  // What does not go at all is worse than what only warns: that is told with it.
+  const ends = before.some((f) => f.level === 'stop' && mends.includes(callKey(f)));
+  const breaks = made.some((f) => f.level === 'stop') || (made.length > 0 && !ends);
+  if (breaks || mends.length === 0) return null;
   const { totalMin } = after.time;
-  return { remedy, mends, totalMin, outcome: outcomeWords(totalMin, beforeMin) };
+  const then = made.map(({ title }) => `; then: ${title.toLowerCase()}`).join('');
+  return {
+    remedy,
+    mends,
+    makes: made.map(callKey),
+    totalMin,
+    outcome: outcomeWords(totalMin, beforeMin) + then,
+  };
 }
 
 function outcomeWords(totalMin: number, beforeMin: number): string {
@@ -115,7 +129,11 @@ function outcomeWords(totalMin: number, beforeMin: number): string {
 }
 
 function weight(offer: Offer, beforeMin: number): number {
-  return REMEDIES[offer.remedy.do].changes + PER_MINUTE * Math.max(0, offer.totalMin - beforeMin);
+  return (
+    REMEDIES[offer.remedy.do].changes +
+    PER_MINUTE * Math.max(0, offer.totalMin - beforeMin) +
+    PER_WARNING * offer.makes.length
+  );
 }
 
 /** The best for a call; that it is right as it is can always be said, last. */
@@ -155,7 +173,9 @@ export function judgeBatch(
     .sort((a, b) => weight(a, time.totalMin) - weight(b, time.totalMin));
   const grave = new Set(findings.filter(isGrave).map(callKey));
   const graveOf = (offer: Offer): number => offer.mends.filter((key) => grave.has(key)).length;
-  const [most] = [...ranked].sort((a, b) => graveOf(b) - graveOf(a));
+  const [most] = ranked
+    .filter((offer) => offer.makes.length === 0)
+    .sort((a, b) => graveOf(b) - graveOf(a));
   return {
     findings,
     advice: {

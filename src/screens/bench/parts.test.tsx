@@ -93,6 +93,7 @@ describe('calls', () => {
     remedy: { do: 'set-water', litres: 1.5, label: 'Use 1.5 L of water' },
     mends: [callKey(finding)],
     totalMin: 60,
+    makes: [],
     outcome: '60 min to the table',
   };
   const advice: Advice = { first: null, offers: { [callKey(finding)]: [offer] } };
