@@ -22,8 +22,15 @@ function later<T>() {
 }
 
 const FIRST = assess(REFERENCE, POT, KITCHEN, { stepS: 60 });
-const OTHER: Batch = { ...REFERENCE, name: 'Other' };
-const THIRD: Batch = { ...REFERENCE, name: 'Third' };
+// Anew for each: what was worked out once is not asked for again.
+let first: Batch;
+let other: Batch;
+let third: Batch;
+beforeEach(() => {
+  first = { ...REFERENCE };
+  other = { ...REFERENCE, name: 'Other' };
+  third = { ...REFERENCE, name: 'Third' };
+});
 
 afterEach(() => {
   cleanup();
@@ -39,11 +46,11 @@ describe('an assessment', () => {
   it('is the newest answer, and stale while the next is on its way', async () => {
     const second = later<Assessment>();
     assessing.mockResolvedValueOnce(FIRST).mockReturnValueOnce(second.promise);
-    const { result, rerender } = hook(REFERENCE);
+    const { result, rerender } = hook(first);
     expect(result.current).toEqual({ assessment: null, stale: true, error: null });
     await waitFor(() => expect(result.current.stale).toBe(false));
     expect(result.current.assessment).toBe(FIRST);
-    rerender({ of: OTHER });
+    rerender({ of: other });
     expect(result.current.stale).toBe(true);
     expect(result.current.assessment).toBe(FIRST);
     await act(async () => {
@@ -57,9 +64,9 @@ describe('an assessment', () => {
   it('passes over what was changed in between', async () => {
     const slow = later<Assessment>();
     assessing.mockReturnValueOnce(slow.promise).mockResolvedValue(FIRST);
-    const { result, rerender } = hook(REFERENCE);
-    rerender({ of: OTHER });
-    rerender({ of: THIRD });
+    const { result, rerender } = hook(first);
+    rerender({ of: other });
+    rerender({ of: third });
     await act(async () => {
       slow.resolve(FIRST);
       await slow.promise;
@@ -73,13 +80,26 @@ describe('an assessment', () => {
       .mockRejectedValueOnce(new Error('it has no bottom'))
       .mockRejectedValueOnce('no words')
       .mockResolvedValueOnce(FIRST);
-    const { result, rerender } = hook(REFERENCE);
+    const { result, rerender } = hook(first);
     await waitFor(() => expect(result.current.error).toBe('it has no bottom'));
-    rerender({ of: OTHER });
+    rerender({ of: other });
     await waitFor(() => expect(result.current.error).toBe('no words'));
-    rerender({ of: THIRD });
+    rerender({ of: third });
     await waitFor(() => expect(result.current.assessment).toBe(FIRST));
     expect(result.current.error).toBeNull();
+  });
+
+  it('is not worked out again where nothing is other, in a second place or on the way back', async () => {
+    assessing.mockResolvedValue(FIRST);
+    const batch: Batch = { ...REFERENCE };
+    const { result, unmount } = hook(batch);
+    await waitFor(() => expect(result.current.assessment).toBe(FIRST));
+    unmount();
+    expect(hook(batch).result.current).toEqual({ assessment: FIRST, stale: false, error: null });
+    expect(assessing).toHaveBeenCalledTimes(1);
+    const pot = { ...POT };
+    renderHook(() => useAssessment(batch, pot, KITCHEN));
+    await waitFor(() => expect(assessing).toHaveBeenCalledTimes(2));
   });
 
   it('is not asked for without a batch', () => {

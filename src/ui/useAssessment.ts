@@ -18,8 +18,20 @@ interface Job {
   readonly kitchen: Kitchen;
 }
 
-const assessJob = ({ batch, pot, kitchen }: Job, signal: AbortSignal): Promise<Assessment> =>
-  assessAway(batch, pot, kitchen, {}, signal);
+/** The last answer of each batch: on the way back to a list nothing is worked out a second time. */
+const answers = new WeakMap<Batch, Job & { readonly assessment: Assessment }>();
+
+async function assessJob(job: Job, signal: AbortSignal): Promise<Assessment> {
+  const { batch, pot, kitchen } = job;
+  const assessment = await assessAway(batch, pot, kitchen, {}, signal);
+  answers.set(batch, { ...job, assessment });
+  return assessment;
+}
+
+function answerOf({ batch, pot, kitchen }: Job): Assessment | null {
+  const last = answers.get(batch);
+  return last?.pot === pot && last.kitchen === kitchen ? last.assessment : null;
+}
 
 /**
  * The assessment of a batch, worked out in the worker at every change. While one is under way only
@@ -34,7 +46,9 @@ export function useAssessment(
     () => batch && pot && kitchen && { batch, pot, kitchen },
     [batch, pot, kitchen],
   );
-  const { answer, failure } = useNewest(job, assessJob);
+  const before = useMemo(() => job && answerOf(job), [job]);
+  const { answer, failure } = useNewest(before ? null : job, assessJob);
+  if (before) return { assessment: before, stale: false, error: null };
   const fresh =
     answer?.of.batch === batch && answer.of.pot === pot && answer.of.kitchen === kitchen;
   const reason = failure?.of.batch === batch ? failure?.reason : undefined;
