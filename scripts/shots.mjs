@@ -201,7 +201,10 @@ try {
     await page.clock.runFor(500);
   });
   await shot('run', (page) => page.goto(`${home}/log/r2`));
-  await shot('kitchen', (page) => page.goto(`${home}/kitchen`));
+  await shot('kitchen', async (page) => {
+    await page.goto(`${home}/kitchen`);
+    await page.getByText(/Plans go by it/).waitFor();
+  });
   await shot('believed', async (page) => {
     await page.goto(`${home}/log`);
     await page.getByRole('button', { name: 'Is Retort to be believed?' }).click();

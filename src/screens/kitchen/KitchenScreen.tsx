@@ -89,7 +89,7 @@ export function KitchenScreen() {
           onEdit={(food) => setEditing({ what: 'food', food })}
           onRemove={(food) => deleteFood(food.id)}
         />
-        {known && <LearnedFoods kitchen={known.kitchen} cooks={cooks} />}
+        <LearnedFoods kitchen={known?.kitchen ?? null} cooks={cooks} />
       </div>
       <section aria-labelledby="pots">
         <div className="mb-4 flex items-end justify-between lg:pt-2">

@@ -106,13 +106,13 @@ export function LearnedFoods({
   kitchen,
   cooks,
 }: {
-  /** As its cooks have told of it. */
-  readonly kitchen: Kitchen;
+  /** As its cooks have told of it; null until that is worked out. */
+  readonly kitchen: Kitchen | null;
   readonly cooks: readonly Cook[];
 }) {
-  const rows = rowsOf(kitchen, cooks);
+  const rows = kitchen ? rowsOf(kitchen, cooks) : [];
   const same = rows.filter((row) => !row.other);
-  const forgotten = (kitchen.forgotten ?? []).filter(
+  const forgotten = (kitchen?.forgotten ?? []).filter(
     ({ what }) => FORGOTTEN.test(what) || what === forgets.salt || what === forgets.set,
   );
   return (
@@ -121,9 +121,11 @@ export function LearnedFoods({
         Learned of foods
       </h2>
       <p className="text-[14px] text-quiet">
-        {rows.length === 0
-          ? 'Nothing yet. Say in the log how things were, and try them at the stove: two or three cooks tell a lot.'
-          : 'By how they were found and called. Plans go by it.'}
+        {!kitchen
+          ? 'Working it out…'
+          : rows.length === 0
+            ? 'Nothing yet. Say in the log how things were, and try them at the stove: two or three cooks tell a lot.'
+            : 'By how they were found and called. Plans go by it.'}
       </p>
       <Rows rows={rows.filter((row) => row.other)} />
       {same.length > 0 && (

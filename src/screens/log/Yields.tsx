@@ -57,7 +57,10 @@ export function Yields({ cook, units }: { readonly cook: Cook; readonly units: U
                       )
                     }
                   />
-                  Just as I want it: broths are planned to it
+                  <span>
+                    Just as I want it: broths are planned to it
+                    <span className="sr-only"> (run {foretold.run})</span>
+                  </span>
                 </label>
               )}
             </div>

@@ -149,6 +149,20 @@ describe('the runs of a broth', () => {
     expect(yields()).toEqual([{ run: 1, set: 'soft set' }]);
   });
 
+  it('are called right as they set; another set is another question', async () => {
+    keep({ ...HOME, cooks: [cooked] });
+    render(<CookScreen id="r1" />);
+    expect(screen.queryByRole('checkbox', { name: /Just as I want it/ })).toBeNull();
+    await user.click(screen.getByRole('radio', { name: 'soft set' }));
+    await user.click(screen.getByRole('checkbox', { name: /Just as I want it.*run 1/ }));
+    expect(yields()).toEqual([{ run: 1, set: 'soft set', right: true }]);
+    await user.click(screen.getByRole('checkbox', { name: /Just as I want it/ }));
+    expect(yields()).toEqual([{ run: 1, set: 'soft set' }]);
+    await user.click(screen.getByRole('checkbox', { name: /Just as I want it/ }));
+    await user.click(screen.getByRole('radio', { name: 'holds a cut' }));
+    expect(yields()).toEqual([{ run: 1, set: 'holds a cut' }]);
+  });
+
   it('say what is no number, and keep what was there', async () => {
     keep({ ...HOME, cooks: [{ ...cooked, yields: [{ run: 1, litres: 2 }] }] });
     render(<CookScreen id="r1" />);
