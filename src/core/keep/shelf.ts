@@ -42,10 +42,7 @@ export function daysLeft(jar: Jar, keeps: Keeps, now: number): number {
 export function firstToUse(jars: readonly Jar[], keeps: Keeps): readonly Jar[] {
   return jars
     .filter((jar) => !isEmptied(jar))
-    .toSorted(
-      (a, b) =>
-        Number(a.where === 'freezer') - Number(b.where === 'freezer') ||
-        dueOf(a, keeps) - dueOf(b, keeps) ||
-        a.id.localeCompare(b.id),
-    );
+    .map((jar) => ({ jar, frozen: Number(jar.where === 'freezer'), due: dueOf(jar, keeps) }))
+    .toSorted((a, b) => a.frozen - b.frozen || a.due - b.due || (a.jar.id < b.jar.id ? -1 : 1))
+    .map(({ jar }) => jar);
 }

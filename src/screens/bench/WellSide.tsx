@@ -23,10 +23,9 @@ export function WellSide() {
   const { cursor, inHand } = useSession();
   const { putIn } = usePlanActions();
   const { foods, jars, batches, kitchen: home } = useHousehold();
-  const shelves = useMemo(
-    () => shelvesOf(firstToUse(jars, keepsOf(home.larder)), batches),
-    [jars, batches, home.larder],
-  );
+  // Every edit is of the batches: the jars are put in order once.
+  const order = useMemo(() => firstToUse(jars, keepsOf(home.larder)), [jars, home.larder]);
+  const shelves = useMemo(() => shelvesOf(order, batches), [order, batches]);
   const batch = usePlan((p) => p.batch);
   const shown = usePlan((p) => p.shown);
   const pot = usePlan((p) => p.pot);
