@@ -43,7 +43,16 @@ export async function kept(page: Page): Promise<Cook> {
           const get = request.result.transaction('cooks').objectStore('cooks').get('live');
           get.onsuccess = () => {
             request.result.close();
-            done(JSON.parse((get.result as { text: string }).text) as never);
+            const { fields, texts } = get.result as {
+              fields: Record<string, unknown>;
+              texts: string[];
+            };
+            // As much of it as is read here: its parts are texts.
+            const read = Object.entries(fields).map(([key, value]) => [
+              key,
+              texts.includes(key) ? (JSON.parse(value as string) as unknown) : value,
+            ]);
+            done(Object.fromEntries(read) as never);
           };
         };
       }),

@@ -42,6 +42,22 @@ interface Timed {
 const until = (page: Page, selector: string, text: string): Promise<number> =>
   page.evaluate(([s, t]) => window.probe.until(s, t), [selector, text] as const);
 
+/** Waits until the cooks that were brought in are put into pages, as they are a few seconds later. */
+const folded = (page: Page): Promise<void> =>
+  page.evaluate(async () => {
+    const db = await new Promise<IDBDatabase>((done) => {
+      const opening = indexedDB.open('retort');
+      opening.onsuccess = () => done(opening.result);
+    });
+    const single = (): Promise<number> =>
+      new Promise((done) => {
+        const counting = db.transaction('cooks').objectStore('cooks').count();
+        counting.onsuccess = () => done(counting.result);
+      });
+    while ((await single()) > 200) await new Promise((done) => setTimeout(done, 100));
+    db.close();
+  });
+
 async function freezeOf(page: Page): Promise<number> {
   // Long tasks are told a moment after they end.
   await page.evaluate(() => new Promise((done) => setTimeout(done, 300)));
@@ -170,6 +186,7 @@ async function device(what: string, { rate, viewport }: typeof HERE): Promise<vo
   const merged = await since('merged', await page.evaluate(() => performance.now()));
   say('a file of 14 MB read', [{ ms: read, freezeMs: 0 }]);
   say('and merged, with its backup', [{ ms: merged, freezeMs: await freezeOf(page) }]);
+  await folded(page);
   await page.close();
 
   for (const [name, at, selector, text] of PAGES) {

@@ -6,6 +6,8 @@ import { nanoid } from 'nanoid';
 import { VERSION, type Bundle } from '../core/batch';
 import { canonical, writeBundleInTurns } from '../formats/write';
 import { openAsItIs, type Backup, type Database } from './db';
+import { readCook, type KeptCook } from './keptCook';
+import { cooksOf } from './pages';
 
 /** Backups kept of those made before something; older ones go. */
 const ASKED = 5;
@@ -66,8 +68,18 @@ export async function listBackups(db: Database): Promise<readonly Backup[]> {
   return (await db.getAllFromIndex('backups', 'at')).reverse();
 }
 
+/** A cook as files have it; as it is kept where a newer build keeps it in another way. */
+function asFarAsKnown(record: KeptCook): unknown {
+  try {
+    return readCook(record);
+  } catch {
+    return record;
+  }
+}
+
 /**
- * What a newer build keeps in this browser, as a file: its records as they are, for that build to read.
+ * What a newer build keeps in this browser, as a file for that build to read: its records as they are, as far as
+ * this one knows how they are held.
  *
  * @returns null where there is no household
  */
@@ -80,13 +92,12 @@ export async function readAsItIs(): Promise<string | null> {
     if (household?.key !== 'household') return null;
     const stamp = await db.get('household', 'stamp');
     const { key, extra, ...own } = household;
-    const lists = await Promise.all(
-      (['pots', 'batches', 'cooks'] as const)
-        .filter(has)
-        .map(async (name) => [name, await db.getAll(name)] as const),
-    );
+    const allOf = async <K extends 'pots' | 'batches' | 'cooks' | 'pages'>(name: K) =>
+      has(name) ? db.getAll(name) : [];
+    const cooks = cooksOf(await allOf('pages'), await allOf('cooks')).map(asFarAsKnown);
+    const lists = { pots: await allOf('pots'), batches: await allOf('batches'), cooks };
     const version = (stamp?.key === 'stamp' && stamp.version) || VERSION;
-    const file = { ...extra, format: 'retort', version, ...own, ...Object.fromEntries(lists) };
+    const file = { ...extra, format: 'retort', version, ...own, ...lists };
     return `${JSON.stringify(canonical(file), null, 2)}\n`;
   } finally {
     db.close();

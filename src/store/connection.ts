@@ -11,6 +11,7 @@ import { askToLast } from './lasting';
 import { watchLeaving } from './leaving';
 import { mergeBundles, type Conflict } from './merge';
 import { openKept } from './opening';
+import { foldLater } from './pages';
 import { loadBundle, saveChanges, StartedOver, wipe, type Kept } from './repository';
 import { kindOf, nameOf, trouble, useApp, type AppState } from './state';
 
@@ -120,6 +121,7 @@ async function write(): Promise<void> {
       putDayBy(database, before.bundle);
     }
     written = kept;
+    foldLater(database);
     channel?.postMessage('changed');
     if (getState().trouble) setState({ trouble: null });
     if (kept.bundle !== household) {
@@ -278,6 +280,7 @@ export async function start(
     if (begun) return opened.database.close();
     database = opened.database;
     written = opened.kept;
+    foldLater(database);
     begun = true;
     listen();
     if (written) setState({ household: written.bundle, status: 'ready' });

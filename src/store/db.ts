@@ -17,7 +17,7 @@ import {
   type Pot,
 } from '../core/batch';
 import type { OwnFood } from '../core/food';
-import type { KeptCook } from './keptCook';
+import type { CookPage, LooseCook } from './keptCook';
 
 export interface Backup {
   readonly id: string;
@@ -66,14 +66,15 @@ export interface Schema extends DBSchema {
   writes: { key: number; value: Follows; indexes: { after: string } };
   pots: { key: string; value: Pot };
   batches: { key: string; value: Batch };
-  cooks: { key: string; value: KeptCook };
+  cooks: { key: string; value: LooseCook };
+  pages: { key: string; value: CookPage };
   backups: { key: string; value: Backup; indexes: { at: string } };
 }
 
 export type Database = IDBPDatabase<Schema>;
 
 export const DB_NAME = 'retort';
-export const DB_VERSION = 5;
+export const DB_VERSION = 6;
 
 type Upgrade = (
   db: Database,
@@ -114,6 +115,9 @@ const UPGRADES: readonly Upgrade[] = [
   () => undefined,
   // And as several, each read when it is looked at.
   () => undefined,
+  (db) => {
+    db.createObjectStore('pages', { keyPath: 'id' });
+  },
 ];
 
 /** What the browser says of the database while it is open, or on its way. */

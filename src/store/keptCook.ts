@@ -25,6 +25,21 @@ interface Unpacked extends Omit<Cook, 'predicted'> {
 
 export type KeptCook = HeldCook | Packed | Unpacked;
 
+/** Fifty cooks in one record. */
+export interface CookPage {
+  readonly id: string;
+  readonly cooks: readonly HeldCook[];
+}
+
+/** A cook that was deleted, and may still stand in a page. */
+export interface Gone {
+  readonly id: string;
+  readonly gone: true;
+}
+
+/** A record of one cook: it counts before what any page has of it. */
+export type LooseCook = KeptCook | Gone;
+
 function withCurves(cook: Unpacked, minute: Numbers, liquidC: Numbers): Cook {
   const { trace } = cook.predicted;
   if (!trace) return cook as Cook;

@@ -42,12 +42,13 @@ describe('a database of version 1', () => {
   it('has its runs as cooks with their pots, and nothing lost', async () => {
     const db = await openDatabase();
     const bundle = (await loadBundle(db))?.bundle;
-    expect(db.version).toBe(5);
+    expect(db.version).toBe(6);
     expect([...db.objectStoreNames]).toEqual([
       'backups',
       'batches',
       'cooks',
       'household',
+      'pages',
       'pots',
       'writes',
     ]);

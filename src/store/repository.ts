@@ -7,10 +7,11 @@ import { holdCook, sameHeld } from '../formats/held';
 import type { Database, Household, Schema } from './db';
 import { mergeBundles, type Conflict } from './merge';
 import { readCook, type KeptCook } from './keptCook';
+import { AT_A_TIME, cooksOf, PAGES_AT_A_TIME, readList } from './pages';
 import { nameOf } from './state';
 
 const LISTS = ['pots', 'batches', 'cooks'] as const;
-const STORES = ['household', 'writes', ...LISTS] as const;
+const STORES = ['household', 'writes', 'pages', ...LISTS] as const;
 
 function householdOf(bundle: Bundle): Household {
   const { format, version, kitchen, pots, batches, cooks, jars, bag, foods, ...extra } = bundle;
@@ -61,32 +62,14 @@ function sharingCooks(before: readonly Cook[] | undefined, now: readonly KeptCoo
   });
 }
 
-/** So many records are read or written at a time: the page draws and answers in between. */
-const AT_A_TIME = 100;
-
-/** All records of a list, some at a time, in one transaction. */
-async function readList<K extends (typeof LISTS)[number]>(
-  tx: Reading | Writing,
-  name: K,
-): Promise<Schema[K]['value'][]> {
-  const store = tx.objectStore(name);
-  const all: Schema[K]['value'][] = [];
-  for (let after: IDBKeyRange | undefined; ;) {
-    const some: readonly Schema[K]['value'][] = await store.getAll(after, AT_A_TIME);
-    all.push(...some);
-    const last = some.at(-1);
-    if (!last || some.length < AT_A_TIME) return all;
-    after = IDBKeyRange.lowerBound(last.id, true);
-  }
-}
-
 async function readAll(tx: Reading | Writing, base: Bundle | null): Promise<Kept | null> {
   const household = await tx.objectStore('household').get('household');
-  const [stamp, pots, batches, cooks] = await Promise.all([
+  const [stamp, pots, batches, pages, loose] = await Promise.all([
     stampOf(tx),
-    readList(tx, 'pots'),
-    readList(tx, 'batches'),
-    readList(tx, 'cooks'),
+    readList(tx.objectStore('pots'), AT_A_TIME),
+    readList(tx.objectStore('batches'), AT_A_TIME),
+    readList(tx.objectStore('pages'), PAGES_AT_A_TIME),
+    readList(tx.objectStore('cooks'), AT_A_TIME),
   ]);
   if (household?.key !== 'household') return null;
   const { kitchen, jars, bag = [], foods = [], extra } = household;
@@ -99,7 +82,7 @@ async function readAll(tx: Reading | Writing, base: Bundle | null): Promise<Kept
       kitchen: known,
       pots: sharing(base?.pots, pots),
       batches: sharing(base?.batches, batches),
-      cooks: sharingCooks(base?.cooks, cooks),
+      cooks: sharingCooks(base?.cooks, cooksOf(pages, loose)),
       jars: sharing(base?.jars, jars),
       bag: sharing(base?.bag, bag),
       foods: sharing(base?.foods, foods),
@@ -161,6 +144,13 @@ function putRecord(
   return tx.objectStore(list).put(kept as never);
 }
 
+function dropRecord(tx: Writing, list: (typeof LISTS)[number], id: string): Promise<unknown> {
+  // It may stand in a page too.
+  return list === 'cooks'
+    ? tx.objectStore(list).put({ id, gone: true })
+    : tx.objectStore(list).delete(id);
+}
+
 /** What has to be asked for one state of the household to become another. */
 function* writesOf(before: Bundle | null, bundle: Bundle): Generator<Write> {
   if (!before || householdChanged(before, bundle))
@@ -171,7 +161,7 @@ function* writesOf(before: Bundle | null, bundle: Bundle): Generator<Write> {
     for (const record of bundle[list])
       if (old.get(record.id) !== record) yield (tx) => putRecord(tx, list, record);
     const kept = new Set(bundle[list].map((r) => r.id));
-    for (const id of old.keys()) if (!kept.has(id)) yield (tx) => tx.objectStore(list).delete(id);
+    for (const id of old.keys()) if (!kept.has(id)) yield (tx) => dropRecord(tx, list, id);
   }
 }
 
@@ -272,6 +262,7 @@ export async function wipe(db: Database): Promise<void> {
     const last = await stampOf(tx);
     asked.push(...LISTS.map((list) => tx.objectStore(list).clear()));
     asked.push(tx.objectStore('household').clear());
+    asked.push(tx.objectStore('pages').clear());
     following(tx, last, asked);
   });
 }
