@@ -1,19 +1,7 @@
 /** The main thread's end of the workers. */
 import { proxy } from 'comlink';
 import type { Assessment, AssessOptions, Draws, ReleaseOption } from '../core/assess';
-import type {
-  Aim,
-  Batch,
-  Bundle,
-  Cook,
-  CoolingKept,
-  Kitchen,
-  Lesson,
-  Pot,
-  ReadLine,
-  ReadsFor,
-  Validated,
-} from '../core/batch';
+import type { Aim, Batch, Bundle, Cook, CoolingKept, Kitchen, Lesson, Pot } from '../core/batch';
 import type {
   Belief,
   Cost,
@@ -27,10 +15,8 @@ import type {
 import type { AtHand, Followed, LarderDay, Left, Surroundings, ToSee, Tried } from '../core/keep';
 import { LOOKED_AT, LOOKED_AT_OF_BATCH, teachers, type Learned, type Taught } from '../core/learn';
 import type { Judged, NextRun, RunOffSolution, Solution, Wishes } from '../core/solve';
-import { lookAt, writeHeld, type HeldCook } from '../formats/held';
-import type { RecipeChanges, RecipeResult } from '../formats/recipeIn';
+import { writeHeld } from '../formats/held';
 import type { AssessApi } from './assess.worker';
-import type { LongList, ReaderApi } from './reader.worker';
 import { started, watched } from './watched';
 
 const models = (endsAborted = false) =>
@@ -180,47 +166,6 @@ export function warmModels(): void {
 }
 
 /** Reads what others may have written. */
-const reader = watched<ReaderApi>(() =>
-  started(() => new Worker(new URL('./reader.worker.ts', import.meta.url), { type: 'module' })),
-);
-
-/** Reads a list, a line an item. */
-export function readLinesAway(text: string, own: ReadsFor): Promise<readonly ReadLine[]> {
-  return reader.ask('This list', (api) => api.readLines(text, own));
-}
-
-/** Reads a recipe, with what the cook has corrected in it. */
-export function readRecipeAway(
-  text: string,
-  own: ReadsFor,
-  changes: RecipeChanges,
-): Promise<RecipeResult> {
-  return reader.ask<RecipeResult>('This recipe', (api) => api.readRecipe(text, own, changes));
-}
-
-/**
- * Reads a file of a household.
- *
- * @param onShare told how much of it is here, 0 to 1
- */
-export async function readFileAway(
-  file: Blob,
-  onShare: (share: number) => void,
-): Promise<Validated> {
-  const lists: Record<LongList, unknown[]> = { batches: [], cooks: [], jars: [] };
-  const read = await reader.ask<Validated>('This file', (api, alive) => {
-    const onPart = (list: LongList, records: readonly unknown[], share: number): void => {
-      alive();
-      lists[list].push(
-        ...(list === 'cooks' ? (records as readonly HeldCook[]).map(lookAt) : records),
-      );
-      onShare(share);
-    };
-    return api.readFile(file, proxy(onPart) as never);
-  });
-  return read.ok ? { ok: true, bundle: { ...read.bundle, ...(lists as Partial<Bundle>) } } : read;
-}
-
 /** Assesses a batch in the worker. @throws what assess throws, and GivenUp */
 export function assessAway(
   batch: Batch,

@@ -13,9 +13,6 @@ export {
   lessonAway,
   nextRunAway,
   proposeAway,
-  readFileAway,
-  readLinesAway,
-  readRecipeAway,
   releasesAway,
   runOffsAway,
   solveAway,
@@ -24,3 +21,4 @@ export {
   taughtAway,
   warmModels,
 } from './client';
+export { readFileAway, readLinesAway, readRecipeAway } from './readerClient';
