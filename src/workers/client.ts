@@ -165,7 +165,6 @@ export function warmModels(): void {
   assessor.warm();
 }
 
-/** Reads what others may have written. */
 /** Assesses a batch in the worker. @throws what assess throws, and GivenUp */
 export function assessAway(
   batch: Batch,

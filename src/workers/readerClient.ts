@@ -6,6 +6,7 @@ import type { RecipeChanges, RecipeResult } from '../formats/recipeIn';
 import type { LongList, ReaderApi } from './reader.worker';
 import { started, watched } from './watched';
 
+/** Reads what others may have written. */
 const reader = watched<ReaderApi>(() =>
   started(() => new Worker(new URL('./reader.worker.ts', import.meta.url), { type: 'module' })),
 );
