@@ -4,7 +4,7 @@
  */
 import { SETS, type KitchenLearned, type Lesson } from '../batch';
 import { SET_FROM } from '../bones';
-import { bell, chanceWithin, spreadOf, steps } from './grid';
+import { bell, chanceSaid, spreadOf, steps } from './grid';
 import type { Teacher } from './teachers';
 
 type Row = NonNullable<Lesson>['bones'][number];
@@ -18,7 +18,6 @@ const MOST_SD = 0.35;
 const RATE_SD = 0.35;
 /** What a spoon says of a set, and a cup of litres: a logarithm of g/L (assumed). */
 const READ_SD = 0.2;
-const MISTAKEN = 0.03;
 /** A kind that was less of it than this is not told of. */
 const LEAST_SHARE = 0.2;
 const NEWEST = 12;
@@ -90,10 +89,8 @@ function learnedOf(food: string, reads: readonly Read[]): Learned {
   const weights = MOST.map((most) =>
     RATE.map((rate, j) =>
       reads.reduce(
-        (all, { grams: along, share, low, high }) => {
-          const seen = chanceWithin(most + (along[j] as number), low, high, READ_SD / share);
-          return all * (MISTAKEN + (1 - MISTAKEN) * seen);
-        },
+        (all, { grams: along, share, low, high }) =>
+          all * chanceSaid(most + (along[j] as number), low, high, READ_SD / share),
         bell(most, { mean: 0, sd: MOST_SD }) * bell(rate, { mean: 0, sd: RATE_SD }),
       ),
     ),

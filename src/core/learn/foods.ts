@@ -5,7 +5,7 @@
  */
 import { foodOf, lessonName, type Cook, type KitchenLearned, type Lesson } from '../batch';
 import type { FoodGroup } from '../food';
-import { bell, chanceWithin, kinOf, spreadOf, steps, type Spread } from './grid';
+import { bell, chanceSaid, kinOf, spreadOf, steps, type Spread } from './grid';
 import type { Teacher } from './teachers';
 
 type Row = NonNullable<Lesson>['foods'][number];
@@ -24,8 +24,6 @@ const ODD_PULSES = 1 / 3;
 const KIN_SD = 0.08;
 /** A pot of it differs from the next, and a mouth from itself, by so much (assumed). */
 const TRIED_SD = 0.085;
-/** So often a grade or a verdict is another one by mistake (assumed). */
-const MISTAKEN = 0.03;
 /** Newer tries count: shops change, and years. */
 const NEWEST = 24;
 
@@ -120,11 +118,7 @@ function likelihood(tries: readonly Try[]): readonly number[] {
     return found ? [found] : [];
   });
   return GRID.map((x) =>
-    edges.reduce(
-      (all, [low, high]) =>
-        all * (MISTAKEN + (1 - MISTAKEN) * chanceWithin(x, low, high, TRIED_SD)),
-      1,
-    ),
+    edges.reduce((all, [low, high]) => all * chanceSaid(x, low, high, TRIED_SD), 1),
   );
 }
 

@@ -2,7 +2,7 @@
 import { phi } from '../unknown';
 
 /** Chance that a number lies between two, that is off by a deviation; open ends are undefined. */
-export function chanceWithin(
+function chanceWithin(
   x: number,
   low: number | undefined,
   high: number | undefined,
@@ -10,6 +10,19 @@ export function chanceWithin(
 ): number {
   const below = high === undefined ? 1 : phi((high - x) / sd);
   return Math.max(0, below - (low === undefined ? 0 : phi((low - x) / sd)));
+}
+
+/** So often what a cook says is another answer by mistake (assumed). */
+const MISTAKEN = 0.03;
+
+/** Chance that a cook says of a number that it lies between two, mistakes with it. */
+export function chanceSaid(
+  x: number,
+  low: number | undefined,
+  high: number | undefined,
+  sd: number,
+): number {
+  return MISTAKEN + (1 - MISTAKEN) * chanceWithin(x, low, high, sd);
 }
 
 /** Even steps from one number to another, both ends with it. */

@@ -15,4 +15,4 @@ export { eveningClashes, eveningOf, type Clash, type Dated, type EveningMove } f
 export { movesOf, type Move, type MoveKind } from './moves';
 export { taskSpans, type TaskSpan } from './alongside';
 export { runOffAt, withYield, yieldOf } from './yields';
-export { kettleBatch, kettleTold, kettleWaterL } from './kettle';
+export { kettleBatch, kettleTold } from './kettle';

@@ -1,5 +1,5 @@
 /** The kettle test: plain water to pressure and back, so that a pot is known before it cooks anything. */
-import { waterL, type Batch, type Cook, type Pot } from '../batch';
+import type { Batch, Cook, Pot } from '../batch';
 
 /** Water of the test, L: enough for a clock, and soon hot; of a small pot less, well under its line. */
 const KETTLE_L = 1;
@@ -22,5 +22,3 @@ export function kettleBatch(pot: Pot, id: string): Batch {
 export function kettleTold({ marks }: Pick<Cook, 'marks'>): boolean {
   return marks.some((mark) => mark.kind === 'at-pressure');
 }
-
-export const kettleWaterL = ({ batch }: Pick<Cook, 'batch'>): number => waterL(batch);

@@ -1,7 +1,7 @@
 import { useRouter } from 'next/navigation';
-import type { Cook } from '@/core/batch';
+import { waterL, type Cook } from '@/core/batch';
 import { formatVolume, type Units } from '@/core/quantity';
-import { kettleTold, kettleWaterL } from '@/core/timetable';
+import { kettleTold } from '@/core/timetable';
 import { isoOf } from '@/session/clock';
 import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
@@ -34,7 +34,7 @@ export function Kettle({
       ) : (
         <ol className="list-decimal space-y-1 pl-5 text-[15px]">
           <li>
-            Measure {formatVolume(kettleWaterL(cook), units)} of water as you always measure it,
+            Measure {formatVolume(waterL(cook.batch), units)} of water as you always measure it,
             straight from the cold tap. Nothing else goes in.
           </li>
           <li>Lid on, as your pot’s manual says, full heat, and press “lid locked” at once.</li>
