@@ -2,6 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import type { Locator, Page } from '@playwright/test';
 import type { Bundle, Cook } from '../../src/core/batch';
+import { lookAt } from '../../src/formats/held';
 import { accessible, bringIn, expect } from '../fixtures';
 
 const SAMPLE = JSON.parse(readFileSync('demo/harrow-fell.json', 'utf8')) as Bundle;
@@ -33,9 +34,9 @@ export async function putOn(page: Page, cook: Cook): Promise<void> {
   await expect(page.getByRole('dialog')).toHaveCount(0);
 }
 
-/** The cook as the browser keeps it. */
+/** The cook as the browser keeps it: a record of its own, as it was changed just now. */
 export async function kept(page: Page): Promise<Cook> {
-  return page.evaluate(
+  const held = await page.evaluate(
     () =>
       new Promise<never>((done) => {
         const request = indexedDB.open('retort');
@@ -43,20 +44,12 @@ export async function kept(page: Page): Promise<Cook> {
           const get = request.result.transaction('cooks').objectStore('cooks').get('live');
           get.onsuccess = () => {
             request.result.close();
-            const { fields, texts } = get.result as {
-              fields: Record<string, unknown>;
-              texts: string[];
-            };
-            // As much of it as is read here: its parts are texts.
-            const read = Object.entries(fields).map(([key, value]) => [
-              key,
-              texts.includes(key) ? (JSON.parse(value as string) as unknown) : value,
-            ]);
-            done(Object.fromEntries(read) as never);
+            done(get.result as never);
           };
         };
       }),
   );
+  return lookAt(held);
 }
 
 export const heading = (page: Page, name: string): Locator =>
