@@ -10,7 +10,12 @@ import { chanceOf } from './chance.mjs';
 
 const FILES = 10_000;
 const SEED = 20261126;
-const SOURCE = readFileSync('demo/harrow-fell.json', 'utf8');
+const SAMPLE = JSON.parse(readFileSync('demo/harrow-fell.json', 'utf8')) as Bundle;
+/** A few cooks have every field that a season has, and are read in a fifth of the time. */
+const SOURCE = JSON.stringify({
+  ...SAMPLE,
+  cooks: SAMPLE.cooks.filter((cook, i) => i < 4 || cook.kettle || cook.leftOut),
+});
 /** Working one out takes longer than reading it: every so many are. */
 const WORKED_OUT = 10;
 
