@@ -115,21 +115,19 @@ export function writeHeld(
   return `[${cooks.map((cook) => textOf(holdFields(cook, HELD), only, ofBatch)).join(',')}]`;
 }
 
-const same = (a: HeldFields, b: HeldFields): boolean => {
+/** Whether two are the same to the letter; nothing of them is read for it. */
+export function sameHeld(a: HeldFields, b: HeldFields): boolean {
   const keys = Object.keys(a.fields);
   return (
     keys.length === Object.keys(b.fields).length &&
     keys.every((key) => {
       const [one, other] = [a.fields[key], b.fields[key]];
       if (one === other) return true;
-      return a.held.includes(key) && b.held.includes(key)
-        ? same(one as HeldFields, other as HeldFields)
-        : false;
+      return (
+        a.held.includes(key) &&
+        b.held.includes(key) &&
+        sameHeld(one as HeldFields, other as HeldFields)
+      );
     })
   );
-};
-
-/** Whether two are the same to the letter; nothing of them is read for it. */
-export function sameHeld(a: HeldCook, b: HeldCook): boolean {
-  return same(a, b);
 }

@@ -3,6 +3,7 @@
  * of a fault. A household of many years is read several times as fast; what is not surely good is asked of Yup.
  */
 import type * as yup from 'yup';
+import { isFields } from './fields';
 
 interface Config {
   readonly test: (this: Context, value: unknown, context: Context) => unknown;
@@ -33,9 +34,6 @@ interface Inside {
 
 /** False where it may not be so. */
 type Check = (value: unknown, parent: unknown) => boolean;
-
-const isFields = (value: unknown): value is Readonly<Record<string, unknown>> =>
-  typeof value === 'object' && value !== null;
 
 function ownTests(schema: Inside): Check {
   const configs = [...Object.values(schema.internalTests), ...schema.tests].flatMap((test) =>
