@@ -3,6 +3,7 @@
  * as a text that is read when somebody looks at it. Of thousands of cooks a page looks at a few, and a browser
  * copies a text as one block and not name by name.
  */
+import MurmurHash3 from 'imurmurhash';
 import type { Batch, Cook } from '../core/batch';
 
 type Fields = Readonly<Record<string, unknown>>;
@@ -19,6 +20,8 @@ interface HeldFields {
 
 export interface HeldCook extends HeldFields {
   readonly id: string;
+  /** Another one where anything of the cook is another; missing in what an older build wrote. */
+  readonly mark?: number;
 }
 
 /** Which batch a cook was of is asked of all cooks at once: its name and number are not in a text. */
@@ -44,9 +47,29 @@ function holdFields(record: object, nested: readonly string[]): HeldFields {
   return { fields: Object.fromEntries(fields), texts, held };
 }
 
+function hashOf(held: HeldFields): number {
+  const hash = new MurmurHash3();
+  const add = ({ fields }: HeldFields): void => {
+    for (const key of Object.keys(fields)) {
+      const value = fields[key];
+      hash.hash(key);
+      if (typeof value === 'object' && value !== null) add(value as HeldFields);
+      else hash.hash(String(value));
+    }
+  };
+  add(held);
+  return hash.result();
+}
+
 /** A cook as it is kept. */
 export function holdCook(cook: Cook): HeldCook {
-  return { id: cook.id, ...holdFields(cook, HELD) };
+  const held: Omit<HeldCook, 'id'> = holdFields(cook, HELD);
+  return { id: cook.id, ...held, mark: held.mark ?? hashOf(held) };
+}
+
+/** What tells whether cooks are the same ones as before, and in the same order. */
+export function marksOf(cooks: readonly Cook[]): string {
+  return cooks.map((cook) => `${cook.id} ${holdCook(cook).mark}`).join();
 }
 
 const getters = new Map<string, PropertyDescriptor>();

@@ -25,7 +25,9 @@ function byHand() {
   const drawing: (Asked<Draws | null> & { readonly share: (done: number) => void })[] = [];
   const judging: Asked<Judged>[] = [];
   const waiting = new Set<() => void>();
+  const atHand = new Map<string, Assessment>();
   const work: PlanWork = {
+    atHand: ({ batch, coarse }) => (coarse ? null : (atHand.get(batch.name) ?? null)),
     assess: ({ batch, coarse }, signal) =>
       new Promise((done, fail) => assessing.push({ name: batch.name, coarse, signal, done, fail })),
     draw: ({ batch, coarse }, share, signal) =>
@@ -45,7 +47,7 @@ function byHand() {
       then();
     }
   };
-  return { assessing, drawing, judging, waiting, work, stand };
+  return { atHand, assessing, drawing, judging, waiting, work, stand };
 }
 
 const turn = async (): Promise<void> => {
@@ -65,6 +67,26 @@ function opened(place = PLACE) {
 }
 
 describe('an open plan', () => {
+  it('stands on what is at hand from the start, and nothing older takes its place', async () => {
+    const hand = byHand();
+    hand.atHand.set(REFERENCE.name, FIRST);
+    const session = planSession(PLACE, hand.work, () => true);
+    const state = () => session.store.getState();
+    const known = { assessment: FIRST, stale: false, settled: FIRST };
+    expect(state()).toMatchObject(known);
+    session.start();
+    expect(state()).toMatchObject(known);
+    expect(hand.assessing).toEqual([]);
+    // It is drawn as any other.
+    hand.stand();
+    expect(hand.drawing).toHaveLength(1);
+    session.inHand(OTHER, true);
+    session.inHand(REFERENCE, true);
+    hand.assessing[0]?.done({ ...FIRST, batch: 'other' });
+    await turn();
+    expect(state()).toMatchObject(known);
+  });
+
   it('has the newest answer, and is stale while the next is on its way', async () => {
     const { assessing, session, state } = opened();
     expect(state()).toMatchObject({ assessment: null, stale: true, settled: null });

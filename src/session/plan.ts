@@ -48,6 +48,8 @@ interface Job {
 
 /** Who works it out, away from here. */
 export interface PlanWork {
+  /** An answer that nobody need wait for; null where there is none. */
+  readonly atHand: (job: Job) => Assessment | null;
   readonly assess: (job: Job, signal: AbortSignal) => Promise<Assessment>;
   readonly draw: (
     of: Job,
@@ -97,15 +99,18 @@ export function planSession(
   work: PlanWork,
   keep: (batch: Batch) => boolean,
 ): PlanSession {
+  const { batch: shown } = place;
+  const pot = potOf(shown, place.pots);
+  const known = work.atHand({ batch: shown, pot, kitchen: place.kitchen, coarse: false });
   const store = createStore<PlanState>(() => ({
     ...place,
     ...NOT_DRAWN,
-    shown: place.batch,
-    pot: potOf(place.batch, place.pots),
-    assessment: null,
-    stale: true,
+    shown,
+    pot,
+    assessment: known,
+    stale: known === null,
     error: null,
-    settled: null,
+    settled: known,
     cursorMin: null,
     opened: null,
   }));
@@ -116,6 +121,8 @@ export function planSession(
   const told: Told<Job, Assessment> = {
     answered: (of, assessment) => {
       const fresh = sameJob(job, of);
+      // What was at hand is newer.
+      if (!fresh && !store.getState().stale) return;
       const settled = fresh && !of.coarse;
       store.setState({
         assessment,
@@ -157,8 +164,11 @@ export function planSession(
     const next: Job = { batch: shown, pot, kitchen, coarse: shown !== batch };
     if (sameJob(job, next)) return;
     job = next;
-    store.setState({ ...NOT_DRAWN, stale: true });
-    observer.ask(next);
+    const known = work.atHand(next);
+    store.setState({ ...NOT_DRAWN, stale: known === null });
+    // What waits is of a batch that is no longer shown.
+    observer.ask(known ? null : next);
+    if (known) told.answered(next, known);
     stopDrawing();
     if (!next.coarse && shown.items.length > 0) draw(next);
   };

@@ -14,6 +14,7 @@ import { openKept } from './opening';
 import { foldLater } from './pages';
 import { loadBundle, saveChanges, StartedOver, wipe, type Kept } from './repository';
 import { kindOf, nameOf, trouble, useApp, type AppState } from './state';
+import { forgetWorked } from './worked';
 
 const CHANNEL = 'retort-household';
 
@@ -107,6 +108,12 @@ function tryAgain(): void {
   }, AGAIN_MS);
 }
 
+/** Gives up what can be worked out again, and the oldest day that is put by. */
+async function roomIn(db: Database): Promise<void> {
+  await forgetWorked().catch(() => undefined);
+  await makeRoom(db);
+}
+
 async function write(): Promise<void> {
   const { household } = getState();
   if (!household || household === written?.bundle) return;
@@ -132,7 +139,7 @@ async function write(): Promise<void> {
     if (error instanceof StartedOver) return startedOver();
     if (!database) return;
     const kind = kindOf(error);
-    if (kind === 'full') await makeRoom(database).catch(() => undefined);
+    if (kind === 'full') await roomIn(database).catch(() => undefined);
     setState(trouble(kind));
     tryAgain();
   }
@@ -319,6 +326,8 @@ export async function startOver(at: string): Promise<void> {
   await settled();
   await putBy(household, 'before starting over', at);
   if (database) await wipe(database);
+  // What is left of it is of no use, and may fail to go.
+  await forgetWorked().catch(() => undefined);
   written = null;
   setState({ household: null, status: 'new' });
   useApp.temporal.getState().clear();

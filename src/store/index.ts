@@ -4,3 +4,4 @@ export { backups, begin, goOnWithout, keepAgain, settled, start, startOver } fro
 export type { Backup } from './db';
 export { openEarly } from './opening';
 export { useApp } from './state';
+export { readWorkedEarly, workedAtHand, workedOut } from './worked';

@@ -7,8 +7,9 @@ import { useMemo } from 'react';
 import { create } from 'zustand';
 import type { Bundle, Cook } from '@/core/batch';
 import { teachers, withLearned, type Known, type Learned } from '@/core/learn';
+import { marksOf } from '@/formats/held';
 import { observe } from '@/session/observer';
-import { useApp } from '@/store';
+import { useApp, workedAtHand, workedOut } from '@/store';
 import { learnAway } from '@/workers';
 import { useHousehold } from './household';
 
@@ -24,8 +25,25 @@ const FAILED =
 /** What was asked last, and the cooks that teach in it. */
 let asked: (From & { readonly teaching: readonly Cook[] }) | null = null;
 
-const learning = observe(learnAway, {
-  answered: (_: From, learned) => useLearned.setState({ learned }),
+/** Under which the last answer is kept. */
+export const LEARNED_KEY = 'learned';
+
+interface Question extends From {
+  /** What all of it is told by. */
+  readonly of: string;
+}
+
+/** The newest question. */
+let open: string | null = null;
+
+const learnt = (from: Question, signal: AbortSignal): Promise<Learned> =>
+  workedOut(LEARNED_KEY, from.of, () => learnAway(from, signal));
+
+const learning = observe(learnt, {
+  answered: ({ of }: Question, learned) => {
+    // What was at hand is newer.
+    if (of === open) useLearned.setState({ learned });
+  },
   failed: () => {
     asked = null;
     useLearned.setState(({ learned }) => ({ learned: learned ?? NOTHING }));
@@ -42,8 +60,13 @@ function learn({ pots, kitchen, cooks }: From): void {
   if (before?.pots === pots && before.kitchen === kitchen && before.cooks === cooks) return;
   const teaching = teachers(cooks);
   asked = { pots, kitchen, cooks, teaching };
-  if (before?.pots !== pots || before.kitchen !== kitchen || !sameCooks(before.teaching, teaching))
-    learning.ask({ pots, kitchen, cooks: teaching });
+  if (before?.pots === pots && before.kitchen === kitchen && sameCooks(before.teaching, teaching))
+    return;
+  const of = JSON.stringify([pots, kitchen, marksOf(teaching)]);
+  const learned = workedAtHand<Learned>(LEARNED_KEY, of);
+  open = of;
+  learning.ask(learned ? null : { pots, kitchen, cooks: teaching, of });
+  if (learned) useLearned.setState({ learned });
 }
 
 const follow = ({ household }: { readonly household: Bundle | null }): void => {

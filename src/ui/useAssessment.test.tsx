@@ -1,5 +1,6 @@
 /** @jest-environment jsdom */
 import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
+import { nanoid } from 'nanoid';
 import { assess, type Assessment } from '@/core/assess';
 import type { Batch } from '@/core/batch';
 import { KITCHEN, POT, REFERENCE } from '@/core/testing/kitchen';
@@ -27,9 +28,10 @@ let first: Batch;
 let other: Batch;
 let third: Batch;
 beforeEach(() => {
-  first = { ...REFERENCE };
-  other = { ...REFERENCE, name: 'Other' };
-  third = { ...REFERENCE, name: 'Third' };
+  const id = nanoid();
+  first = { ...REFERENCE, id };
+  other = { ...first, name: 'Other' };
+  third = { ...first, name: 'Third' };
 });
 
 afterEach(() => {
@@ -91,14 +93,15 @@ describe('an assessment', () => {
 
   it('is not worked out again where nothing is other, in a second place or on the way back', async () => {
     assessing.mockResolvedValue(FIRST);
-    const batch: Batch = { ...REFERENCE };
-    const { result, unmount } = hook(batch);
+    const { result, unmount } = hook(first);
     await waitFor(() => expect(result.current.assessment).toBe(FIRST));
     unmount();
-    expect(hook(batch).result.current).toEqual({ assessment: FIRST, stale: false, error: null });
+    // The same to the letter: another tab, or the next page, has it as an object of its own.
+    const again = hook({ ...first });
+    expect(again.result.current).toEqual({ assessment: FIRST, stale: false, error: null });
     expect(assessing).toHaveBeenCalledTimes(1);
-    const pot = { ...POT };
-    renderHook(() => useAssessment(batch, pot, KITCHEN));
+    const pot = { ...POT, name: 'Another' };
+    renderHook(() => useAssessment(first, pot, KITCHEN));
     await waitFor(() => expect(assessing).toHaveBeenCalledTimes(2));
   });
 

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import type { Assessment } from '@/core/assess';
 import type { Batch, Kitchen, Pot } from '@/core/batch';
-import { assessAway } from '@/workers';
+import { assessedAtHand, assessedOf } from './assessed';
 import { reasonWords, useNewest } from './useNewest';
 
 export interface Assessed {
@@ -10,27 +10,6 @@ export interface Assessed {
   /** True while the answer is older than the batch. */
   readonly stale: boolean;
   readonly error: string | null;
-}
-
-interface Job {
-  readonly batch: Batch;
-  readonly pot: Pot;
-  readonly kitchen: Kitchen;
-}
-
-/** The last answer of each batch: on the way back to a list nothing is worked out a second time. */
-const answers = new WeakMap<Batch, Job & { readonly assessment: Assessment }>();
-
-async function assessJob(job: Job, signal: AbortSignal): Promise<Assessment> {
-  const { batch, pot, kitchen } = job;
-  const assessment = await assessAway(batch, pot, kitchen, {}, signal);
-  answers.set(batch, { ...job, assessment });
-  return assessment;
-}
-
-function answerOf({ batch, pot, kitchen }: Job): Assessment | null {
-  const last = answers.get(batch);
-  return last?.pot === pot && last.kitchen === kitchen ? last.assessment : null;
 }
 
 /**
@@ -46,8 +25,8 @@ export function useAssessment(
     () => batch && pot && kitchen && { batch, pot, kitchen },
     [batch, pot, kitchen],
   );
-  const before = useMemo(() => job && answerOf(job), [job]);
-  const { answer, failure } = useNewest(before ? null : job, assessJob);
+  const before = useMemo(() => job && assessedAtHand(job), [job]);
+  const { answer, failure } = useNewest(before ? null : job, assessedOf);
   if (before) return { assessment: before, stale: false, error: null };
   const fresh =
     answer?.of.batch === batch && answer.of.pot === pot && answer.of.kitchen === kitchen;

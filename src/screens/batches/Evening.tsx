@@ -8,6 +8,7 @@ import { eveningClashes, eveningOf, type Clash, type Dated } from '@/core/timeta
 import { writeCalendar } from '@/formats/ical';
 import { timeOf } from '@/session/clockText';
 import { Button } from '@/ui/Button';
+import { assessedOf } from '@/ui/assessed';
 import { useClock } from '@/ui/clock';
 import { download } from '@/ui/download';
 import { cooksOnStove, saveBatch, useHousehold } from '@/ui/household';
@@ -15,7 +16,6 @@ import { useKnown } from '@/ui/known';
 import { MoveList } from '@/ui/MoveList';
 import { Sheet } from '@/ui/Sheet';
 import { useNewest } from '@/ui/useNewest';
-import { assessAway } from '@/workers';
 
 const MINUTE_MS = 60_000;
 
@@ -29,12 +29,12 @@ async function datedAway({ wanted, household }: Asked, signal: AbortSignal) {
   const { pots, kitchen } = household;
   const plans = wanted.map(async (batch): Promise<Dated> => {
     const pot = potOf(batch, pots);
-    const assessment = await assessAway(batch, pot, kitchen, {}, signal);
+    const assessment = await assessedOf({ batch, pot, kitchen }, signal);
     return { batch, pot, assessment, tableAt: Date.parse(batch.serveAt ?? '') };
   });
   const real = cooksOnStove(household).filter((cook) => !cook.rehearsal);
   const cooks = real.map(async (cook): Promise<Dated> => {
-    const assessment = await assessAway(cook.batch, cook.pot, cook.kitchen, {}, signal);
+    const assessment = await assessedOf(cook, signal);
     const lid = cook.marks.find((mark) => mark.kind === 'lid-locked');
     const tableAt = Date.parse(lid?.at ?? cook.startedAt) + assessment.time.totalMin * MINUTE_MS;
     const batch = { ...cook.batch, id: cook.id };

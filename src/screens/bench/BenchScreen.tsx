@@ -18,8 +18,8 @@ import { PlanPane } from './PlanPane';
 import { useShortcuts, type Shortcut } from './shortcuts';
 import { WellSide } from './WellSide';
 
-// Beside the reading of the household, which the page waits for anyway.
-if (typeof Worker === 'function') warmModels();
+/** The page stands before what answers the first edit is started, ms: it takes a whole core for a while. */
+const WARM_MS = 200;
 
 function Missing() {
   return (
@@ -67,6 +67,16 @@ function Parts() {
 function Bench({ batch, known }: { readonly batch: Batch; readonly known: Known }) {
   const session = useOpenedPlan(batch, known);
   useEffect(() => rememberBatch(batch.id), [batch.id]);
+  useEffect(() => {
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const frame = requestAnimationFrame(() => {
+      timer = setTimeout(warmModels, WARM_MS);
+    });
+    return () => {
+      cancelAnimationFrame(frame);
+      clearTimeout(timer);
+    };
+  }, []);
   return (
     <PlanContext value={session}>
       <Parts />

@@ -1,5 +1,6 @@
 /** The workers, as an open plan uses them. */
 import type { PlanWork } from '@/session/plan';
+import { assessedAtHand, assessedOf } from '@/ui/assessed';
 import { assessAway, drawAway, judgeAway } from '@/workers';
 
 /** Time step while a hand is on a handle, s: the answer keeps up with it. */
@@ -9,8 +10,9 @@ const DRAWS = 100;
 const TOLD = 10;
 
 export const PLAN_WORK: PlanWork = {
-  assess: ({ batch, pot, kitchen, coarse }) =>
-    assessAway(batch, pot, kitchen, coarse ? { stepS: COARSE_S } : {}),
+  atHand: (job) => (job.coarse ? null : assessedAtHand(job)),
+  assess: (job) =>
+    job.coarse ? assessAway(job.batch, job.pot, job.kitchen, { stepS: COARSE_S }) : assessedOf(job),
   draw: ({ batch, pot, kitchen }, onShare, signal) =>
     drawAway(
       batch,

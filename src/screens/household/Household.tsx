@@ -4,18 +4,22 @@ import { usePathname } from 'next/navigation';
 import { lazy, Suspense, useEffect, type ReactNode } from 'react';
 import type { Bundle } from '@/core/batch';
 import { isoOf } from '@/session/clock';
-import { goOnWithout, openEarly, start, useApp } from '@/store';
+import { goOnWithout, openEarly, readWorkedEarly, start, useApp } from '@/store';
+import { assessedKey } from '@/ui/assessed';
 import { useClock } from '@/ui/clock';
 import { Button } from '@/ui/Button';
 import { isCooking } from '@/ui/household';
+import { LEARNED_KEY } from '@/ui/known';
 import { useLessons } from '@/ui/lessons';
 import { Waiting } from '@/ui/Waiting';
+import { warmModels } from '@/workers';
 import { Banner } from './Banner';
 import { ClockQuestion } from './ClockQuestion';
 import { Failed } from './Failed';
 import { FirstStart } from './FirstStart';
 import { Nav } from './Nav';
 import { NewVersion } from './NewVersion';
+import { idInPath } from './path';
 import { sampleKitchen } from './sample';
 
 const WAITING = {
@@ -58,7 +62,18 @@ function Strip() {
   );
 }
 
-if (typeof window !== 'undefined') openEarly();
+/** Reads what the device keeps; where a plan still has to be worked out, what does it starts meanwhile. */
+async function beginEarly(path: string): Promise<void> {
+  openEarly();
+  const plan = path.startsWith('/bench/');
+  const there = await readWorkedEarly([
+    LEARNED_KEY,
+    ...(plan ? [assessedKey(idInPath(path))] : []),
+  ]);
+  if (plan && !there && typeof Worker === 'function') warmModels();
+}
+
+if (typeof window !== 'undefined') void beginEarly(location.pathname);
 
 /** The frame of every page: opens the household, then shows the page in it. */
 export function Household({

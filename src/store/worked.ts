@@ -1,0 +1,151 @@
+/**
+ * What was worked out, kept so that no page works it out, or waits for it, a second time: in memory for as long as
+ * the page is open, and on the device in a database of its own. It belongs to no household and to no file, may be
+ * lost at any time, and counts only for what it is of, to the letter, and for the models that worked it out.
+ */
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import { hasDatabase } from './db';
+
+interface Worked {
+  readonly key: string;
+  /** All that it was worked out from, and by which models. */
+  readonly of: string;
+  /** How many were kept before it. */
+  readonly order: number;
+  readonly value: unknown;
+}
+
+interface Schema extends DBSchema {
+  worked: { key: string; value: Worked; indexes: { order: number } };
+}
+
+const DB_NAME = 'retort-worked';
+
+/** So many are kept on the device (one is some 50 kB), and as many stay where there were more. */
+const MOST = { kept: 200, left: 150 } as const;
+/** So many are at hand in memory, those asked for last. */
+const AT_HAND = 80;
+/** What is worked out of a plan that changes is kept once it stands still, ms. */
+const SOON_MS = 2000;
+/** Longer than this nobody waits for what was kept, ms: it is worked out. */
+const PATIENCE_MS = 300;
+
+/** The models of this build (`next.config`); none while they are being written: then nothing is kept. */
+const models = (): string => process.env['RETORT_MODELS'] ?? '';
+
+/** By key, what was asked for last at the end; null where the device keeps none. */
+const memory = new Map<string, Pick<Worked, 'of' | 'value'> | null>();
+const early = new Map<string, Promise<void>>();
+const pending = new Map<string, Omit<Worked, 'order'>>();
+let opening: Promise<IDBPDatabase<Schema>> | null = null;
+let timer: ReturnType<typeof setTimeout> | null = null;
+
+function open(): Promise<IDBPDatabase<Schema>> {
+  const opened = openDB<Schema>(DB_NAME, 1, {
+    upgrade: (db) =>
+      void db.createObjectStore('worked', { keyPath: 'key' }).createIndex('order', 'order'),
+    blocking: (_current, _wanted, event) => {
+      (event.target as IDBDatabase | null)?.close();
+      opening = null;
+    },
+    terminated: () => {
+      opening = null;
+    },
+  });
+  opened.catch(() => {
+    opening = null;
+  });
+  return opened;
+}
+
+/** Some browsers say in the very call that they keep nothing. */
+async function database(): Promise<IDBPDatabase<Schema>> {
+  return (opening ??= open());
+}
+
+function remember(key: string, of: string, value: unknown): void {
+  memory.delete(key);
+  memory.set(key, { of, value });
+  const [first] = memory.keys();
+  if (memory.size > AT_HAND && first !== undefined) memory.delete(first);
+}
+
+/** Reads what the device keeps under a key into memory; whatever goes wrong, it has none. */
+async function read(key: string): Promise<void> {
+  const waited = new Promise<undefined>((done) => setTimeout(done, PATIENCE_MS));
+  const asked = database().then((db) => db.get('worked', key));
+  const found = await Promise.race([asked, waited]).catch(() => undefined);
+  // It may have been worked out meanwhile.
+  if (memory.has(key)) return;
+  if (found) remember(key, found.of, found.value);
+  else memory.set(key, null);
+}
+
+const keeps = (): boolean => models() !== '' && hasDatabase();
+
+/** Reads what the page will want first. @returns whether all of it is there, as far as its keys tell */
+export async function readWorkedEarly(keys: readonly string[]): Promise<boolean> {
+  if (!keeps()) return false;
+  for (const key of keys) early.set(key, read(key));
+  await Promise.all(early.values());
+  return keys.every((key) => memory.get(key));
+}
+
+const ofModels = (of: string): string => `${models()} ${of}`;
+
+/** What was worked out under a key of just that; undefined where it is not in memory. */
+export function workedAtHand<T>(key: string, of: string): T | undefined {
+  const found = memory.get(key);
+  return found?.of === ofModels(of) ? (found.value as T) : undefined;
+}
+
+async function write(): Promise<void> {
+  timer = null;
+  const records = [...pending.values()];
+  pending.clear();
+  const db = await database();
+  const tx = db.transaction('worked', 'readwrite');
+  const byOrder = tx.store.index('order');
+  let order = (await byOrder.openKeyCursor(null, 'prev'))?.key ?? 0;
+  for (const record of records) await tx.store.put({ ...record, order: ++order });
+  const count = await tx.store.count();
+  if (count > MOST.kept) {
+    let oldest = await byOrder.openCursor();
+    for (let i = count; oldest && i > MOST.left; i--) {
+      await oldest.delete();
+      oldest = await oldest.continue();
+    }
+  }
+  await tx.done;
+}
+
+function keep(key: string, raw: string, value: unknown): void {
+  const of = ofModels(raw);
+  remember(key, of, value);
+  if (!keeps()) return;
+  pending.set(key, { key, of, value });
+  // A device that is full, or keeps nothing, works it out again.
+  timer ??= setTimeout(() => void write().catch(() => undefined), SOON_MS);
+}
+
+/**
+ * What is kept under a key where it is of just that; worked out and kept where it is not.
+ *
+ * @param key one thing of which the last answer is kept, such as "batch b5"
+ * @param of all that it is worked out from, to the letter
+ */
+export async function workedOut<T>(key: string, of: string, work: () => Promise<T>): Promise<T> {
+  if (keeps() && !memory.has(key)) await (early.get(key) ?? read(key));
+  const found = workedAtHand<T>(key, of);
+  if (found !== undefined) return found;
+  const value = await work();
+  keep(key, of, value);
+  return value;
+}
+
+/** Forgets all of it: the household begins anew, or the device needs its room. */
+export async function forgetWorked(): Promise<void> {
+  memory.clear();
+  pending.clear();
+  if (keeps()) await database().then((db) => db.clear('worked'));
+}
