@@ -64,12 +64,14 @@ function hashOf(held: HeldFields): number {
 /** A cook as it is kept. */
 export function holdCook(cook: Cook): HeldCook {
   const held: Omit<HeldCook, 'id'> = holdFields(cook, HELD);
-  return { id: cook.id, ...held, mark: held.mark ?? hashOf(held) };
+  return { id: cook.id, ...held, mark: markOf(held) };
 }
+
+const markOf = (held: Omit<HeldCook, 'id'>): number => held.mark ?? hashOf(held);
 
 /** What tells whether cooks are the same ones as before, and in the same order. */
 export function marksOf(cooks: readonly Cook[]): string {
-  return cooks.map((cook) => `${cook.id} ${holdCook(cook).mark}`).join();
+  return cooks.map((cook) => `${cook.id} ${markOf(holdFields(cook, HELD))}`).join();
 }
 
 const getters = new Map<string, PropertyDescriptor>();

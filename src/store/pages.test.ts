@@ -44,6 +44,7 @@ describe('cooks in pages', () => {
     await foldCooks(db);
     expect(await counts()).toEqual([0, 120]);
     const { kept } = await saveChanges(db, await read(), home(many(0, 230)));
+    expect(await counts()).toEqual([0, 230]);
     const before = await read();
     await foldCooks(db);
     expect(await counts()).toEqual([4, 30]);
@@ -72,6 +73,21 @@ describe('cooks in pages', () => {
     const ids = (await db.getAll('pages')).flatMap((page) => page.cooks.map(({ id }) => id));
     expect(new Set(ids).size).toBe(ids.length);
     expect((await read()).bundle.cooks).toEqual([...back, ...many(200, 300)]);
+  });
+
+  it('are put into pages at once where many come together, but for those that were deleted before', async () => {
+    const first = (await saveChanges(db, null, home(many(0, 60)))).kept;
+    const { kept } = await saveChanges(db, first, home(many(10, 60)));
+    await saveChanges(db, kept, home(many(0, 330)));
+    // Of 280 that are new ten were there once: 270, fifty to a page.
+    expect(await counts()).toEqual([5, 80]);
+    expect((await read()).bundle.cooks).toEqual(many(0, 330));
+    const base = await read();
+    await saveChanges(db, base, home([cook(0, 'back'), ...base.bundle.cooks.slice(2)]));
+    await foldCooks(db, SMALL);
+    const ids = (await db.getAll('pages')).flatMap((page) => page.cooks.map(({ id }) => id));
+    expect(new Set(ids).size).toBe(ids.length);
+    expect((await read()).bundle.cooks).toEqual([cook(0, 'back'), ...many(2, 330)]);
   });
 
   it('are what was kept last, whatever was done in whatever order', async () => {

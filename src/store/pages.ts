@@ -4,6 +4,7 @@
  * at every load.
  */
 import { nanoid } from 'nanoid';
+import type { Cook } from '../core/batch';
 import { holdCook, type HeldCook } from '../formats/held';
 import type { Database } from './db';
 import { readCook, type CookPage, type Gone, type KeptCook, type LooseCook } from './keptCook';
@@ -50,6 +51,19 @@ export const PAGES_AT_A_TIME = 4;
 const SIZES = { page: 50, loose: 150 } as const;
 type Sizes = { readonly [K in keyof typeof SIZES]: number };
 
+/** Full pages of cooks, and those that fill none. */
+function pagesOf<T>(
+  cooks: readonly T[],
+  page: number,
+  held: (cook: T) => HeldCook,
+): { readonly made: readonly CookPage[]; readonly left: readonly T[] } {
+  const full = cooks.length - (cooks.length % page);
+  const made: CookPage[] = [];
+  for (let i = 0; i < full; i += page)
+    made.push({ id: nanoid(10), cooks: cooks.slice(i, i + page).map(held) });
+  return { made, left: cooks.slice(full) };
+}
+
 /** What pages become by the records beside them, and which of those no page takes. @param loose by id */
 function folded(pages: readonly CookPage[], loose: ReadonlyMap<string, LooseCook>, page: number) {
   const paged = new Set(pages.flatMap((page) => page.cooks.map(({ id }) => id)));
@@ -65,12 +79,41 @@ function folded(pages: readonly CookPage[], loose: ReadonlyMap<string, LooseCook
   const rest = [...loose.values()].filter(
     (record): record is KeptCook => !isGone(record) && !paged.has(record.id),
   );
-  const full = rest.length - (rest.length % page);
-  const made: CookPage[] = [];
-  for (let i = 0; i < full; i += page) {
-    made.push({ id: nanoid(10), cooks: rest.slice(i, i + page).map(held) });
+  return { changed, ...pagesOf(rest, page, held) };
+}
+
+interface Stores {
+  readonly cooks: { readonly getAllKeys: () => Promise<string[]> };
+  readonly pages: { readonly put: (page: CookPage) => Promise<unknown> };
+}
+
+/**
+ * Puts many new cooks into pages at once, as they would be a little later.
+ *
+ * @param cooks none of which is kept yet
+ * @returns the ids of those that are left to be kept one by one
+ */
+export async function putInPages(
+  stores: Stores,
+  cooks: readonly Cook[],
+): Promise<ReadonlySet<string>> {
+  if (cooks.length <= SIZES.loose) return new Set(cooks.map(({ id }) => id));
+  // Of those that were deleted a record says so, which counts before any page.
+  const gone = new Set(await stores.cooks.getAllKeys());
+  const { made, left } = pagesOf(
+    cooks.filter(({ id }) => !gone.has(id)),
+    SIZES.page,
+    holdCook,
+  );
+  // One while the one before is written: the page draws and answers in between.
+  let before: Promise<unknown> = Promise.resolve();
+  for (const page of made) {
+    const put = stores.pages.put(page);
+    await before;
+    before = put;
   }
-  return { changed, made, left: rest.slice(full) };
+  await before;
+  return new Set([...gone, ...left.map(({ id }) => id)]);
 }
 
 /**

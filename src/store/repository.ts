@@ -7,7 +7,7 @@ import { holdCook, sameHeld } from '../formats/held';
 import type { Database, Household, Schema } from './db';
 import { mergeBundles, type Conflict } from './merge';
 import { readCook, type KeptCook } from './keptCook';
-import { AT_A_TIME, cooksOf, PAGES_AT_A_TIME, readList } from './pages';
+import { AT_A_TIME, cooksOf, PAGES_AT_A_TIME, putInPages, readList } from './pages';
 import { nameOf } from './state';
 
 const LISTS = ['pots', 'batches', 'cooks'] as const;
@@ -151,15 +151,24 @@ function dropRecord(tx: Writing, list: (typeof LISTS)[number], id: string): Prom
     : tx.objectStore(list).delete(id);
 }
 
-/** What has to be asked for one state of the household to become another. */
-function* writesOf(before: Bundle | null, bundle: Bundle): Generator<Write> {
+/**
+ * What has to be asked for one state of the household to become another.
+ *
+ * @param paged whether a cook is kept in a page already
+ */
+function* writesOf(
+  before: Bundle | null,
+  bundle: Bundle,
+  paged: (id: string) => boolean = () => false,
+): Generator<Write> {
   if (!before || householdChanged(before, bundle))
     yield (tx) => tx.objectStore('household').put(householdOf(bundle));
   for (const list of LISTS) {
     if (before?.[list] === bundle[list]) continue;
     const old = new Map((before?.[list] ?? []).map((r) => [r.id, r as unknown]));
     for (const record of bundle[list])
-      if (old.get(record.id) !== record) yield (tx) => putRecord(tx, list, record);
+      if (old.get(record.id) !== record && !(list === 'cooks' && paged(record.id)))
+        yield (tx) => putRecord(tx, list, record);
     const kept = new Set(bundle[list].map((r) => r.id));
     for (const id of old.keys()) if (!kept.has(id)) yield (tx) => dropRecord(tx, list, id);
   }
@@ -209,6 +218,16 @@ async function saveAtOnce(
   return { kept: { bundle: after, stamp }, conflicts: [] };
 }
 
+/** Which cooks that come new are in pages by now. @param before what is kept; null where it is not known */
+async function pagedOf(tx: Writing, before: Bundle | null, bundle: Bundle) {
+  if (!before || before.cooks === bundle.cooks) return undefined;
+  const old = new Set(before.cooks.map(({ id }) => id));
+  const fresh = bundle.cooks.filter(({ id }) => !old.has(id));
+  const stores = { cooks: tx.objectStore('cooks'), pages: tx.objectStore('pages') };
+  const single = await putInPages(stores, fresh);
+  return (id: string): boolean => !old.has(id) && !single.has(id);
+}
+
 /** Writes a change of any size on top of what others have written. */
 function saveJoined(db: Database, base: Kept | null, after: Bundle): Promise<Saved> {
   return inOne(db, async (tx, asked) => {
@@ -220,7 +239,8 @@ function saveJoined(db: Database, base: Kept | null, after: Bundle): Promise<Sav
         ? mergeBundles(base.bundle, after, others.bundle)
         : { bundle: after, conflicts: [] };
     const { stamp } = following(tx, last, asked);
-    for (const write of writesOf(others?.bundle ?? null, bundle)) {
+    const paged = await pagedOf(tx, others?.bundle ?? null, bundle);
+    for (const write of writesOf(others?.bundle ?? null, bundle, paged)) {
       asked.push(write(tx));
       // Waiting for one of its own requests keeps the transaction open, and lets the page draw.
       if (asked.length % AT_A_TIME === 0) await asked.at(-1);

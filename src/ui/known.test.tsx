@@ -62,6 +62,8 @@ it('goes by what is said where it cannot be worked out, says so, and tries again
   learn.mockRejectedValueOnce(new Error('stopped'));
   keep({ ...HOME, cooks: BEANS.slice(0, 1) });
   await waitFor(() => expect(useApp.getState().notice).toContain('could not be worked out'));
+  act(() => useApp.setState({ notice: null }));
+  expect(learn).toHaveBeenCalledTimes(1);
   render(<Page />);
   act(() => void change((h) => ({ ...h, batches: [] })));
   await waitFor(() => expect(now()).toEqual(knownKitchen(kept())));

@@ -69,11 +69,14 @@ function learn({ pots, kitchen, cooks }: From): void {
   if (learned) useLearned.setState({ learned });
 }
 
-const follow = ({ household }: { readonly household: Bundle | null }): void => {
+const follow = (household: Bundle | null): void => {
   if (household) learn(household);
 };
-useApp.subscribe(follow);
-follow(useApp.getState());
+// Of the household alone: what is told of a failure is no reason to ask again.
+useApp.subscribe(({ household }, before) => {
+  if (household !== before.household) follow(household);
+});
+follow(useApp.getState().household);
 
 let last: Known | null = null;
 

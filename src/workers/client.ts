@@ -97,11 +97,24 @@ export function lessonAway(cook: Cook, signal?: AbortSignal): Promise<Lesson | u
 const taughtText = (cooks: readonly Cook[]): string =>
   writeHeld(teachers(cooks), LOOKED_AT, LOOKED_AT_OF_BATCH);
 
+/** The turn after this one: what has just changed is drawn before thousands of cooks are written down. */
+function nextTurn(): Promise<void> {
+  return new Promise((done) => {
+    const { port1, port2 } = new MessageChannel();
+    port1.onmessage = () => {
+      port1.close();
+      done();
+    };
+    port2.postMessage(null);
+  });
+}
+
 /** What the cooks of a household have taught. It is what the Bench waits for first. */
-export function learnAway(
+export async function learnAway(
   { pots, kitchen, cooks }: Pick<Bundle, 'pots' | 'kitchen' | 'cooks'>,
   signal?: AbortSignal,
 ): Promise<Learned> {
+  await nextTurn();
   return assessor.ask(
     'What the cooks have taught',
     (api) => api.learn(pots, kitchen, taughtText(cooks)),
