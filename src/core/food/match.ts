@@ -64,11 +64,14 @@ function namesOfFood(food: Food): readonly Omit<Name, 'at'>[] {
   return namesOf(food).map((name) => ({ food, words: nameWords(name) }));
 }
 
-const TABLE = indexed(null, FOODS, 0);
+let table: FoodIndex | null = null;
+
+/** Made when the first name is looked for: most pages look for none. */
+const theTable = (): FoodIndex => (table ??= indexed(null, FOODS, 0));
 
 /** The table with foods of a kitchen before it. */
 export function indexWith(own: readonly Food[]): FoodIndex {
-  return own.length > 0 ? indexed(TABLE, own, -own.length) : TABLE;
+  return own.length > 0 ? indexed(theTable(), own, -own.length) : theTable();
 }
 
 const BY_KEY: ReadonlyMap<string, Food> = new Map(FOODS.map((food) => [food.key, food]));
@@ -141,7 +144,7 @@ function mended(word: string, index: FoodIndex): string {
  * @returns null where there is nothing to mend
  * @example mendSpelling('red lentills') // "red lentil"
  */
-export function mendSpelling(text: string, index: FoodIndex = TABLE): string | null {
+export function mendSpelling(text: string, index: FoodIndex = theTable()): string | null {
   const words = nameWords(text);
   const spelt = words.map((word) => mended(word, index));
   return spelt.some((word, i) => word !== words[i]) ? spelt.join(' ') : null;
@@ -155,9 +158,13 @@ export function mendSpelling(text: string, index: FoodIndex = TABLE): string | n
  * @param index of the table, or of a kitchen's foods and the table
  * @example matchFoods('2 ham hocks')[0]?.food.key // "ham-hock"
  */
-export function matchFoods(text: string, most = 5, index: FoodIndex = TABLE): readonly FoodMatch[] {
+export function matchFoods(
+  text: string,
+  most = 5,
+  index: FoodIndex = theTable(),
+): readonly FoodMatch[] {
   const exact = BY_KEY.get(text.trim().toLowerCase());
-  if (exact && index === TABLE) return [{ food: exact, score: 1, strange: false }];
+  if (exact && index === theTable()) return [{ food: exact, score: 1, strange: false }];
   const { withWord } = index;
   const asked = askedFor(nameWords(text), index);
   const strange = asked.words.some((word) => !withWord.has(word));

@@ -114,7 +114,9 @@ export function formatLevel(litres: number, units: Units): string {
  */
 export function formatAltitude(metres: number, units: Units): string {
   const height = units === 'metric' ? metres : metres / METRES_PER_FOOT;
-  return `${Math.round(height).toLocaleString('en')} ${units === 'metric' ? 'm' : 'ft'}`;
+  // By hand: a page's first call of the browser's own way loads all that it knows of languages.
+  const grouped = String(Math.round(height)).replace(/\B(?=(?:\d{3})+$)/g, ',');
+  return `${grouped} ${units === 'metric' ? 'm' : 'ft'}`;
 }
 
 /** Pressure above the air. @example formatPressure(80, 'psi') // "11.6 psi" */

@@ -31,6 +31,18 @@ test('what stands meanwhile gives way to the part, with the same props, and it i
   expect(load).toHaveBeenCalledTimes(1);
 });
 
+test('what is loaded early is there from the first', async () => {
+  const load = jest.fn(() => Promise.resolve(Greeting));
+  const Early = later(load, ({ name }: Named) => <p>soon {name}</p>, true);
+  expect(load).toHaveBeenCalledTimes(1);
+  await load.mock.results[0]?.value;
+  await Promise.resolve();
+  await Promise.resolve();
+  render(<Early name="cook" />);
+  expect(screen.getByText('dear cook')).toBeTruthy();
+  expect(load).toHaveBeenCalledTimes(1);
+});
+
 test('nothing stands where nothing is given, and what could not be loaded is thrown', async () => {
   const quiet = jest.spyOn(console, 'error').mockImplementation(() => undefined);
   const Later = later<Named>(() => Promise.reject(new Error('not on this device')));

@@ -7,24 +7,29 @@ type Loaded<P> = { readonly Part: ComponentType<P> } | { readonly error: unknown
  * shows what was suspended no sooner than 300 ms after the last such part, and then all of it at once.
  *
  * @param meanwhile what stands in its place; nothing where it is missing
+ * @param early loads it with the page's code: every page of its kind shows it
  * @returns the part; it throws what loading threw
  */
 export function later<P extends object>(
   load: () => Promise<ComponentType<P>>,
   meanwhile?: (props: P) => ReactNode,
+  early = false,
 ): ComponentType<P> {
   let asked: Promise<Loaded<P>> | null = null;
   let here: Loaded<P> | null = null;
+  const ask = (): Promise<Loaded<P>> =>
+    (asked ??= load()
+      .then(
+        (Part): Loaded<P> => ({ Part }),
+        (error: unknown): Loaded<P> => ({ error }),
+      )
+      .then((now) => (here = now)));
+  if (early && typeof window !== 'undefined') void ask();
   return function Later(props: P) {
     const [loaded, setLoaded] = useState(() => here);
     useEffect(() => {
       let over = false;
-      asked ??= load().then(
-        (Part) => ({ Part }),
-        (error: unknown) => ({ error }),
-      );
-      void asked.then((now) => {
-        here = now;
+      void ask().then((now) => {
         // What stands meanwhile answers while this is drawn.
         if (!over) startTransition(() => setLoaded(now));
       });

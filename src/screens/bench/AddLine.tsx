@@ -48,13 +48,17 @@ export function AddLine({
   readonly taskRoom: number;
   /** The kitchen's own. */
   readonly foods: readonly OwnFood[];
-  /** Broths in the Larder. */
-  readonly shelves: readonly Shelf[];
+  /** Broths in the Larder, worked out when they are asked for. */
+  readonly shelves: () => readonly Shelf[];
   readonly onAdd: (items: readonly NewItem[], tasks: readonly NewTask[]) => void;
 }) {
   const [text, setText] = useState('');
-  const own = useMemo(() => ({ foods, units, shelves }), [foods, units, shelves]);
-  const question = useMemo(() => (text.trim() ? { text, own } : null), [text, own]);
+  const asked = text.trim() !== '';
+  const own = useMemo(
+    () => (asked ? { foods, units, shelves: shelves() } : null),
+    [asked, foods, units, shelves],
+  );
+  const question = useMemo(() => own && { text, own }, [text, own]);
   const { answer: read, failure } = useNewest<Question, readonly ReadLine[]>(question, readAway);
   const lines = question && read ? read.answer : [];
   const tooMany = lines.filter((line) => line.item).length > room;
@@ -67,6 +71,7 @@ export function AddLine({
       ? [...lines.filter((line) => !isUnderstood(line)), ...lines.filter(isUnderstood)]
       : lines;
   const add = async (): Promise<void> => {
+    if (!own) return;
     // What cannot be read is told by the reading of the same text.
     const all = await readLinesAway(text, own).catch(() => null);
     if (!all) return;

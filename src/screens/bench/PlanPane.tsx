@@ -1,4 +1,4 @@
-import { useDeferredValue, useEffect, useMemo } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import type { Assessment } from '@/core/assess';
 import { changeStep, EXAMPLE_LINE, isBroth, placeStep } from '@/core/batch';
 import { later } from '@/drawings/later';
@@ -7,9 +7,8 @@ import { StepBar } from '@/drawings/steps';
 import { CursorSlider } from './CursorSlider';
 import { useOverTheClock, usePlan, usePlanActions, useSession } from './plan';
 
-// Lanes stand on an assessment: they come while it is worked out.
-const plan = () => import('./Plan').then((m) => m.Plan);
-const Plan = later(plan);
+// Lanes stand on an assessment: they come while that, or the household, is waited for.
+const Plan = later(() => import('./Plan').then((m) => m.Plan), undefined, true);
 
 /** Temperature and pressure over the time of the cook, with what is not known as a band. */
 function Trace() {
@@ -72,7 +71,6 @@ export function PlanPane() {
   const broth = usePlan((p) => isBroth(p.batch));
   const empty = usePlan((p) => p.batch.items.length === 0);
   const units = usePlan((p) => p.kitchen.units);
-  useEffect(() => void plan(), []);
   // The readings first: a lane an ingredient is the most that is drawn here.
   const lanes = useDeferredValue(assessment !== null, false);
   return (

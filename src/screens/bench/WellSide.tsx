@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useCallback, useState } from 'react';
 import {
   extractionWaterL,
   MOST_ITEMS,
@@ -23,9 +23,11 @@ export function WellSide() {
   const { cursor, inHand } = useSession();
   const { putIn } = usePlanActions();
   const { foods, jars, batches, kitchen: home } = useHousehold();
-  // Every edit is of the batches: the jars are put in order once.
-  const order = useMemo(() => firstToUse(jars, keepsOf(home.larder)), [jars, home.larder]);
-  const shelves = useMemo(() => shelvesOf(order, batches), [order, batches]);
+  // Thousands of jars are put in order when something is to be put in, not at every edit.
+  const shelves = useCallback(
+    () => shelvesOf(firstToUse(jars, keepsOf(home.larder)), batches),
+    [jars, home.larder, batches],
+  );
   const batch = usePlan((p) => p.batch);
   const shown = usePlan((p) => p.shown);
   const pot = usePlan((p) => p.pot);

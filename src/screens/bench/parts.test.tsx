@@ -34,6 +34,7 @@ global.ResizeObserver = class {
 const A = assess(REFERENCE, POT, KITCHEN);
 const D = drawBatch(REFERENCE, POT, KITCHEN, { draws: 12, seed: 1 }) as Draws;
 const US = { ...KITCHEN, units: 'us' as const };
+const NO_SHELVES = () => [];
 const user = userEvent.setup();
 
 afterEach(cleanup);
@@ -239,7 +240,14 @@ describe('the add line', () => {
   it('shows what it understood and hands it over on Enter', async () => {
     const onAdd = jest.fn();
     render(
-      <AddLine units="metric" foods={[]} shelves={[]} room={200} taskRoom={20} onAdd={onAdd} />,
+      <AddLine
+        units="metric"
+        foods={[]}
+        shelves={NO_SHELVES}
+        room={200}
+        taskRoom={20}
+        onAdd={onAdd}
+      />,
     );
     const line = screen.getByLabelText('Put in');
     await user.type(line, '2 leeks, 15 mm rings');
@@ -254,7 +262,14 @@ describe('the add line', () => {
 
   it('says when it is not sure', async () => {
     render(
-      <AddLine units="us" foods={[]} shelves={[]} room={200} taskRoom={20} onAdd={jest.fn()} />,
+      <AddLine
+        units="us"
+        foods={[]}
+        shelves={NO_SHELVES}
+        room={200}
+        taskRoom={20}
+        onAdd={jest.fn()}
+      />,
     );
     await user.type(screen.getByLabelText('Put in'), '2-4 carrots');
     expect(screen.getByText(/not sure: between 2 and 4, read as 3/)).toBeTruthy();
@@ -263,7 +278,14 @@ describe('the add line', () => {
   it('offers the nearest foods and takes the one chosen, with the amount that was said', async () => {
     const onAdd = jest.fn();
     render(
-      <AddLine units="metric" foods={[]} shelves={[]} room={200} taskRoom={20} onAdd={onAdd} />,
+      <AddLine
+        units="metric"
+        foods={[]}
+        shelves={NO_SHELVES}
+        room={200}
+        taskRoom={20}
+        onAdd={onAdd}
+      />,
     );
     await user.type(screen.getByLabelText('Put in'), '2 kg wild pheasant fillet strips');
     const offered = within(screen.getByRole('alert')).getAllByRole('button');
@@ -280,7 +302,16 @@ describe('the add line', () => {
 
   it('takes what is done beside the pot, and no more of it than a batch holds', async () => {
     const onAdd = jest.fn();
-    render(<AddLine units="metric" foods={[]} shelves={[]} room={0} taskRoom={1} onAdd={onAdd} />);
+    render(
+      <AddLine
+        units="metric"
+        foods={[]}
+        shelves={NO_SHELVES}
+        room={0}
+        taskRoom={1}
+        onAdd={onAdd}
+      />,
+    );
     const line = screen.getByLabelText('Put in');
     await user.type(line, 'rice apart, 18 min');
     expect(screen.getByText('alongside · rice apart · 18 min, ready at the table')).toBeTruthy();
@@ -295,7 +326,14 @@ describe('the add line', () => {
   it('adds nothing that it did not understand', async () => {
     const onAdd = jest.fn();
     render(
-      <AddLine units="metric" foods={[]} shelves={[]} room={200} taskRoom={20} onAdd={onAdd} />,
+      <AddLine
+        units="metric"
+        foods={[]}
+        shelves={NO_SHELVES}
+        room={200}
+        taskRoom={20}
+        onAdd={onAdd}
+      />,
     );
     await user.type(screen.getByLabelText('Put in'), 'xyzzy{Enter}');
     expect(onAdd).not.toHaveBeenCalled();
