@@ -25,8 +25,8 @@ const DB_NAME = 'retort-worked';
 const MOST = { kept: 200, left: 150 } as const;
 /** So many are at hand in memory, those asked for last. */
 const AT_HAND = 80;
-/** What is worked out of a plan that changes is kept once it stands still, ms. */
-const SOON_MS = 2000;
+/** What is worked out first is kept at once, ms; of a plan that changes, not every answer on the way. */
+const WAITS_MS = { first: 100, next: 2000 } as const;
 /** Longer than this nobody waits for what was kept, ms: it is worked out. */
 const PATIENCE_MS = 300;
 
@@ -36,9 +36,9 @@ const models = (): string => process.env['RETORT_MODELS'] ?? '';
 /** By key, what was asked for last at the end; null where the device keeps none. */
 const memory = new Map<string, Pick<Worked, 'of' | 'value'> | null>();
 const early = new Map<string, Promise<void>>();
-const pending = new Map<string, Omit<Worked, 'order'>>();
 let opening: Promise<IDBPDatabase<Schema>> | null = null;
-let timer: ReturnType<typeof setTimeout> | null = null;
+/** What keeps the last answer of a key, soon; those of answers that are kept stay. */
+const keeping = new Map<string, ReturnType<typeof setTimeout>>();
 
 function open(): Promise<IDBPDatabase<Schema>> {
   const opened = openDB<Schema>(DB_NAME, 1, {
@@ -99,15 +99,12 @@ export function workedAtHand<T>(key: string, of: string): T | undefined {
   return found?.of === ofModels(of) ? (found.value as T) : undefined;
 }
 
-async function write(): Promise<void> {
-  timer = null;
-  const records = [...pending.values()];
-  pending.clear();
+async function write(record: Omit<Worked, 'order'>): Promise<void> {
   const db = await database();
   const tx = db.transaction('worked', 'readwrite');
   const byOrder = tx.store.index('order');
-  let order = (await byOrder.openKeyCursor(null, 'prev'))?.key ?? 0;
-  for (const record of records) await tx.store.put({ ...record, order: ++order });
+  const last = (await byOrder.openKeyCursor(null, 'prev'))?.key ?? 0;
+  await tx.store.put({ ...record, order: last + 1 });
   const count = await tx.store.count();
   if (count > MOST.kept) {
     let oldest = await byOrder.openCursor();
@@ -123,9 +120,12 @@ function keep(key: string, raw: string, value: unknown): void {
   const of = ofModels(raw);
   remember(key, of, value);
   if (!keeps()) return;
-  pending.set(key, { key, of, value });
+  const before = keeping.get(key);
+  clearTimeout(before);
+  const wait = before === undefined ? WAITS_MS.first : WAITS_MS.next;
   // A device that is full, or keeps nothing, works it out again.
-  timer ??= setTimeout(() => void write().catch(() => undefined), SOON_MS);
+  const begin = (): void => void write({ key, of, value }).catch(() => undefined);
+  keeping.set(key, setTimeout(begin, wait));
 }
 
 /**
@@ -146,6 +146,6 @@ export async function workedOut<T>(key: string, of: string, work: () => Promise<
 /** Forgets all of it: the household begins anew, or the device needs its room. */
 export async function forgetWorked(): Promise<void> {
   memory.clear();
-  pending.clear();
+  for (const timer of keeping.values()) clearTimeout(timer);
   if (keeps()) await database().then((db) => db.clear('worked'));
 }
