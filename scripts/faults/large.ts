@@ -158,8 +158,9 @@ async function device(what: string, { rate, viewport }: typeof HERE): Promise<vo
   console.log(
     `${what}, ${viewport.width} x ${viewport.height}, CPU time x ${rate}; a loop of 20 million takes ${median([loop(), loop(), loop()]).toFixed(0)} ms`,
   );
-  const browser = await chromium.launch(BROWSER);
-  const context = await browser.newContext({ viewport });
+  // With a profile on the disk: what a page's code compiles to is kept from visit to visit, as with a cook.
+  const profile = mkdtempSync(path.join(folder, 'profile-'));
+  const context = await chromium.launchPersistentContext(profile, { ...BROWSER, viewport });
   await context.addInitScript({ path: 'scripts/faults/watch.js' });
   const page = await context.newPage();
   await page.goto(home);
@@ -215,7 +216,7 @@ async function device(what: string, { rate, viewport }: typeof HERE): Promise<vo
   await bench.goto(`${home}/bench/b5-4`);
   await slowed(context, bench, rate);
   say('an edit on the Bench, until it is answered', await edits(bench));
-  await browser.close();
+  await context.close();
 }
 
 try {
