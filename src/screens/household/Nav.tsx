@@ -6,6 +6,7 @@ import { usePathname } from 'next/navigation';
 import { useEffect } from 'react';
 import { useStore } from 'zustand';
 import { useApp } from '@/store';
+import { useCalm } from '@/ui/calm';
 
 const PLACES = [
   { href: '/', name: 'Batches' },
@@ -71,10 +72,12 @@ function UndoRedo() {
 export function Nav() {
   const path = usePathname();
   const ready = useApp((s) => s.status === 'ready');
+  // The other pages are got ready once this one stands.
+  const prefetch = useCalm() ? null : false;
   return (
     <header className="sticky top-0 z-30 border-b-[3px] border-cobalt bg-panel print:hidden">
       <div className="flex h-[52px] items-center gap-1 px-3 sm:px-6">
-        <Link href="/" className="figure mr-2 text-2xl text-cobalt sm:mr-8">
+        <Link href="/" prefetch={prefetch} className="figure mr-2 text-2xl text-cobalt sm:mr-8">
           Retort
         </Link>
         {ready && (
@@ -89,6 +92,7 @@ export function Nav() {
                   <Link
                     key={href}
                     href={href}
+                    prefetch={prefetch}
                     aria-current={here ? 'page' : undefined}
                     className={`relative grid h-[52px] place-items-center px-1.5 text-[15px] sm:px-4 ${here ? 'font-semibold text-ink after:absolute after:inset-x-2 after:bottom-0 after:h-1.5 after:rounded-t after:bg-cobalt max-sm:after:top-0 max-sm:after:bottom-auto' : 'text-quiet hover:text-ink'}`}
                   >

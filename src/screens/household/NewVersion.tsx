@@ -2,6 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import { useApp } from '@/store';
+import { useCalm } from '@/ui/calm';
 import { isCooking } from '@/ui/household';
 
 /** A version that has come is looked for this often, ms. */
@@ -9,11 +10,15 @@ const LOOK_MS = 3600_000;
 /** A worker that was just being started may not have heard: it is asked again after this long, ms. */
 const ASK_MS = 3000;
 
-/** Where a version waits to take over from this one; null while none does. */
-function useWaiting(): ServiceWorkerRegistration | null {
+/**
+ * Where a version waits to take over from this one; null while none does.
+ *
+ * @param calm whether the page stands: a first visit takes in a hundred files
+ */
+function useWaiting(calm: boolean): ServiceWorkerRegistration | null {
   const [waiting, setWaiting] = useState<ServiceWorkerRegistration | null>(null);
   useEffect(() => {
-    if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
+    if (!calm || process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
     const { serviceWorker } = navigator;
     let over = false;
     let timer: ReturnType<typeof setInterval> | undefined;
@@ -36,7 +41,7 @@ function useWaiting(): ServiceWorkerRegistration | null {
       over = true;
       clearInterval(timer);
     };
-  }, []);
+  }, [calm]);
   return waiting;
 }
 
@@ -68,7 +73,7 @@ function useTaking(waiting: ServiceWorkerRegistration | null, taking: boolean): 
 
 /** Tells of a new version; it is taken when the cook says so, never in the middle of a cook. */
 export function NewVersion() {
-  const waiting = useWaiting();
+  const waiting = useWaiting(useCalm());
   const cooking = useApp((s) => s.household !== null && isCooking(s.household));
   const [taking, setTaking] = useState(false);
   useTaking(waiting, taking);
