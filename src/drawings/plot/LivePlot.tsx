@@ -1,5 +1,6 @@
 'use client';
 
+import { useDeferredValue } from 'react';
 import { later } from '../later';
 import { LightPlot } from './LightPlot';
 import type { Plot } from './plot';
@@ -53,12 +54,14 @@ export function LivePlot({
   readonly cursorMin: number | null;
   readonly onCursor: (minute: number | null) => void;
 }) {
+  // The readings of an edit first: the chart is the dearest to draw again.
+  const atRest = useDeferredValue(settled);
   return (
     <>
       {inHand && <LightPlot plot={inHand} />}
-      {settled && (
+      {atRest && (
         <div className={inHand ? 'invisible absolute inset-0' : 'h-full'}>
-          <RichPlot plot={settled} cursorMin={cursorMin} onCursor={onCursor} />
+          <RichPlot plot={atRest} cursorMin={cursorMin} onCursor={onCursor} />
         </div>
       )}
     </>
