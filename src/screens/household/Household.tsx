@@ -16,7 +16,6 @@ import { warmModels } from '@/workers';
 import { Banner } from './Banner';
 import { ClockQuestion } from './ClockQuestion';
 import { Failed } from './Failed';
-import { FirstStart } from './FirstStart';
 import { Nav } from './Nav';
 import { NewVersion } from './NewVersion';
 import { idInPath } from './path';
@@ -45,6 +44,8 @@ function Skeleton() {
   );
 }
 
+// Seen once in the life of a kitchen.
+const FirstStart = lazy(() => import('./FirstStart').then((m) => ({ default: m.FirstStart })));
 // Nothing of a cook is loaded while nothing cooks.
 const NextMoves = lazy(() =>
   import('@/ui/cooking/NextMove').then((m) => ({ default: m.NextMoves })),
@@ -100,7 +101,11 @@ export function Household({
       {status === 'ready' && <Strip />}
       {status === 'loading' && <Skeleton />}
       {status === 'failed' && <Failed />}
-      {status === 'new' && !bringsOwn && <FirstStart />}
+      {status === 'new' && !bringsOwn && (
+        <Suspense>
+          <FirstStart />
+        </Suspense>
+      )}
       {(status === 'ready' || (status === 'new' && bringsOwn)) && children}
     </div>
   );
