@@ -105,14 +105,8 @@ export async function putInPages(
     SIZES.page,
     holdCook,
   );
-  // One while the one before is written: the page draws and answers in between.
-  let before: Promise<unknown> = Promise.resolve();
-  for (const page of made) {
-    const put = stores.pages.put(page);
-    await before;
-    before = put;
-  }
-  await before;
+  // One at a time: the page draws and answers in between.
+  for (const page of made) await stores.pages.put(page);
   return new Set([...gone, ...left.map(({ id }) => id)]);
 }
 

@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
 import { act, cleanup, render, waitFor } from '@testing-library/react';
-import type { Cook } from '@/core/batch';
+import type { Bundle, Cook } from '@/core/batch';
 import { knownKitchen, type Known } from '@/core/learn';
 import { judgedCook } from '@/core/testing/kitchens';
 import { change, useApp } from '@/store';
@@ -26,6 +26,14 @@ function Page() {
 const now = (): Known | null => seen.at(-1) ?? null;
 const need = () => now()?.kitchen.learned?.foods?.[0]?.need;
 
+const turns = (): Promise<void> => new Promise((done) => setTimeout(done));
+/** Changes the household, and lets whoever follows it do what there is to do. */
+const changed = (edit: (h: Bundle) => Bundle): Promise<void> =>
+  act(async () => {
+    change(edit);
+    await turns();
+  });
+
 beforeEach(() => {
   seen.length = 0;
   learn.mockClear();
@@ -47,8 +55,8 @@ it('is learned anew where there is something else to learn from, and only then',
   const before = now();
   learn.mockClear();
   const { endedAt: _, lesson: __, ...on } = BEANS[0] as Cook;
-  act(() => void change((h) => ({ ...h, cooks: [...h.cooks, { ...on, id: 'on' }] })));
-  act(() => void change((h) => ({ ...h, batches: [] })));
+  await changed((h) => ({ ...h, cooks: [...h.cooks, { ...on, id: 'on' }] }));
+  await changed((h) => ({ ...h, batches: [] }));
   expect(learn).not.toHaveBeenCalled();
   expect(now()).toBe(before);
   act(() => void change((h) => ({ ...h, cooks: h.cooks.slice(1) })));
@@ -62,7 +70,10 @@ it('goes by what is said where it cannot be worked out, says so, and tries again
   learn.mockRejectedValueOnce(new Error('stopped'));
   keep({ ...HOME, cooks: BEANS.slice(0, 1) });
   await waitFor(() => expect(useApp.getState().notice).toContain('could not be worked out'));
-  act(() => useApp.setState({ notice: null }));
+  await act(async () => {
+    useApp.setState({ notice: null });
+    await turns();
+  });
   expect(learn).toHaveBeenCalledTimes(1);
   render(<Page />);
   act(() => void change((h) => ({ ...h, batches: [] })));

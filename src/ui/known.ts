@@ -10,7 +10,7 @@ import { teachers, withLearned, type Known, type Learned } from '@/core/learn';
 import { marksOf } from '@/formats/held';
 import { observe } from '@/session/observer';
 import { useApp, workedAtHand, workedOut } from '@/store';
-import { learnAway } from '@/workers';
+import { learnAway, nextTurn } from '@/workers';
 import { useHousehold } from './household';
 
 type From = Pick<Bundle, 'pots' | 'kitchen' | 'cooks'>;
@@ -72,9 +72,17 @@ function learn({ pots, kitchen, cooks }: From): void {
 const follow = (household: Bundle | null): void => {
   if (household) learn(household);
 };
+/** Every change is drawn before thousands of cooks are looked through. */
+async function followLater(): Promise<void> {
+  await nextTurn();
+  follow(useApp.getState().household);
+}
+
 // Of the household alone: what is told of a failure is no reason to ask again.
 useApp.subscribe(({ household }, before) => {
-  if (household !== before.household) follow(household);
+  // Nothing is shown before what is known of the first one: it may be at hand.
+  if (!before.household) follow(household);
+  else if (household !== before.household) void followLater();
 });
 follow(useApp.getState().household);
 

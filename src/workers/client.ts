@@ -17,6 +17,7 @@ import { LOOKED_AT, LOOKED_AT_OF_BATCH, teachers, type Learned, type Taught } fr
 import type { Judged, NextRun, RunOffSolution, Solution, Wishes } from '../core/solve';
 import { writeHeld } from '../formats/held';
 import type { AssessApi } from './assess.worker';
+import { nextTurn } from './turn';
 import { started, watched } from './watched';
 
 const models = (endsAborted = false) =>
@@ -97,23 +98,12 @@ export function lessonAway(cook: Cook, signal?: AbortSignal): Promise<Lesson | u
 const taughtText = (cooks: readonly Cook[]): string =>
   writeHeld(teachers(cooks), LOOKED_AT, LOOKED_AT_OF_BATCH);
 
-/** The turn after this one: what has just changed is drawn before thousands of cooks are written down. */
-function nextTurn(): Promise<void> {
-  return new Promise((done) => {
-    const { port1, port2 } = new MessageChannel();
-    port1.onmessage = () => {
-      port1.close();
-      done();
-    };
-    port2.postMessage(null);
-  });
-}
-
 /** What the cooks of a household have taught. It is what the Bench waits for first. */
 export async function learnAway(
   { pots, kitchen, cooks }: Pick<Bundle, 'pots' | 'kitchen' | 'cooks'>,
   signal?: AbortSignal,
 ): Promise<Learned> {
+  // What the household shows is drawn before thousands of cooks are written down.
   await nextTurn();
   return assessor.ask(
     'What the cooks have taught',

@@ -22,3 +22,4 @@ export {
   warmModels,
 } from './client';
 export { readFileAway, readLinesAway, readRecipeAway } from './readerClient';
+export { nextTurn } from './turn';

@@ -211,6 +211,8 @@ export function debriefAway(cook: Cook): Promise<Debrief> {
 
 export const warmModels = (): void => undefined;
 
+export const nextTurn = (): Promise<void> => Promise.resolve();
+
 export function coolWaysAway(...asked: Parameters<typeof waysToCool>): Promise<readonly Tried[]> {
   return later(() => waysToCool(...asked));
 }
