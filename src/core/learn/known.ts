@@ -1,6 +1,6 @@
 /**
  * What a household knows of its pots and foods: one door for all that plans. It is worked out of the cooks'
- * lessons anew, never stored, so that a cook left out or deleted is unlearned to the last digit.
+ * lessons anew, and no household keeps it, so that a cook left out or deleted is unlearned to the last digit.
  */
 import type { Bundle, Kitchen, KitchenLearned, Pot } from '../batch';
 import { learnedBones, readsOf } from './bones';
