@@ -1,4 +1,4 @@
-import { clockText, dateAndTime, dayAndTime, timeOf } from './clockText';
+import { clockText, dateAndTime, dayAndTime, timeOf, weekdayOf } from './clockText';
 
 describe('the clock of a plan', () => {
   it('tells the clock once there is a serving time', () => {
@@ -13,5 +13,13 @@ describe('the clock of a plan', () => {
     expect(dayAndTime(at, new Date(2026, 10, 24, 7))).toBe('18:05');
     expect(dayAndTime(at, new Date(2026, 10, 23, 23))).toBe('Tue 24 Nov 18:05');
     expect(dateAndTime(at)).toBe('24 November 2026, 18:05');
+  });
+
+  it('names every day and month as the language does', () => {
+    for (let day = 0; day < 366; day++) {
+      const at = new Date(2028, 0, 1 + day, 9);
+      const said = new Intl.DateTimeFormat('en-GB', { dateStyle: 'full' }).format(at);
+      expect(`${weekdayOf(at)} ${dateAndTime(at)}`).toBe(`${said.replace(',', '')}, 09:00`);
+    }
   });
 });

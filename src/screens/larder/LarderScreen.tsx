@@ -5,6 +5,7 @@ import { lazy, Suspense, useMemo, useState, useSyncExternalStore } from 'react';
 import { isEmptied, leftInJar, type Cook, type Jar } from '@/core/batch';
 import { keepsOf, type LarderDay, type ToSee } from '@/core/keep';
 import { formatVolume } from '@/core/quantity';
+import { weekdayOf } from '@/session/clockText';
 import { Button, buttonLook } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
 import { useHousehold } from '@/ui/household';
@@ -60,9 +61,8 @@ function recent(cooks: readonly Cook[], now: number): readonly Cook[] {
 function lastsWords(days: readonly LarderDay[] | undefined): string {
   const out = days?.find((day) => day.notes.some((note) => note.kind === 'runs-out'));
   if (!days) return '';
-  return out ? `: it lasts till ${WEEKDAY.format(out.at)}` : ': it lasts the week';
+  return out ? `: it lasts till ${weekdayOf(new Date(out.at))}` : ': it lasts the week';
 }
-const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
 
 /** What is kept: shelves to scale, the next days, what cools, the bag. */
 export function LarderScreen() {
