@@ -1,4 +1,5 @@
 /** @jest-environment jsdom */
+import type { ComponentProps } from 'react';
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { assess, callKey, drawBatch, type Draws, type Finding } from '@/core/assess';
@@ -34,7 +35,6 @@ global.ResizeObserver = class {
 const A = assess(REFERENCE, POT, KITCHEN);
 const D = drawBatch(REFERENCE, POT, KITCHEN, { draws: 12, seed: 1 }) as Draws;
 const US = { ...KITCHEN, units: 'us' as const };
-const NO_SHELVES = () => [];
 const user = userEvent.setup();
 
 afterEach(cleanup);
@@ -237,18 +237,22 @@ describe('putting a call by', () => {
 });
 
 describe('the add line', () => {
-  it('shows what it understood and hands it over on Enter', async () => {
-    const onAdd = jest.fn();
+  const addLine = (more: Partial<ComponentProps<typeof AddLine>>) =>
     render(
       <AddLine
         units="metric"
         foods={[]}
-        shelves={NO_SHELVES}
+        shelves={() => []}
         room={200}
         taskRoom={20}
-        onAdd={onAdd}
+        onAdd={jest.fn()}
+        {...more}
       />,
     );
+
+  it('shows what it understood and hands it over on Enter', async () => {
+    const onAdd = jest.fn();
+    addLine({ onAdd });
     const line = screen.getByLabelText('Put in');
     await user.type(line, '2 leeks, 15 mm rings');
     expect(screen.getByText('leek · 2 · 178 g · slice 15 mm')).toBeTruthy();
@@ -261,32 +265,14 @@ describe('the add line', () => {
   });
 
   it('says when it is not sure', async () => {
-    render(
-      <AddLine
-        units="us"
-        foods={[]}
-        shelves={NO_SHELVES}
-        room={200}
-        taskRoom={20}
-        onAdd={jest.fn()}
-      />,
-    );
+    addLine({ units: 'us' });
     await user.type(screen.getByLabelText('Put in'), '2-4 carrots');
     expect(screen.getByText(/not sure: between 2 and 4, read as 3/)).toBeTruthy();
   });
 
   it('offers the nearest foods and takes the one chosen, with the amount that was said', async () => {
     const onAdd = jest.fn();
-    render(
-      <AddLine
-        units="metric"
-        foods={[]}
-        shelves={NO_SHELVES}
-        room={200}
-        taskRoom={20}
-        onAdd={onAdd}
-      />,
-    );
+    addLine({ onAdd });
     await user.type(screen.getByLabelText('Put in'), '2 kg wild pheasant fillet strips');
     const offered = within(screen.getByRole('alert')).getAllByRole('button');
     expect(offered.length).toBeGreaterThan(0);
@@ -302,16 +288,7 @@ describe('the add line', () => {
 
   it('takes what is done beside the pot, and no more of it than a batch holds', async () => {
     const onAdd = jest.fn();
-    render(
-      <AddLine
-        units="metric"
-        foods={[]}
-        shelves={NO_SHELVES}
-        room={0}
-        taskRoom={1}
-        onAdd={onAdd}
-      />,
-    );
+    addLine({ room: 0, taskRoom: 1, onAdd });
     const line = screen.getByLabelText('Put in');
     await user.type(line, 'rice apart, 18 min');
     expect(screen.getByText('alongside · rice apart · 18 min, ready at the table')).toBeTruthy();
@@ -325,16 +302,7 @@ describe('the add line', () => {
 
   it('adds nothing that it did not understand', async () => {
     const onAdd = jest.fn();
-    render(
-      <AddLine
-        units="metric"
-        foods={[]}
-        shelves={NO_SHELVES}
-        room={200}
-        taskRoom={20}
-        onAdd={onAdd}
-      />,
-    );
+    addLine({ onAdd });
     await user.type(screen.getByLabelText('Put in'), 'xyzzy{Enter}');
     expect(onAdd).not.toHaveBeenCalled();
     expect((screen.getByLabelText('Put in') as HTMLTextAreaElement).value).toBe('xyzzy');
