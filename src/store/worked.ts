@@ -27,15 +27,16 @@ const MOST = { kept: 200, left: 150 } as const;
 const AT_HAND = 80;
 /** What is worked out first is kept at once, ms; of a plan that changes, not every answer on the way. */
 const WAITS_MS = { first: 100, next: 2000 } as const;
-/** Longer than this nobody waits for what was kept, ms: it is worked out. */
+/** After so long what may be kept is worked out beside, ms. */
 const PATIENCE_MS = 300;
 
 /** The models of this build (`next.config`); none while they are being written: then nothing is kept. */
 const models = (): string => process.env['RETORT_MODELS'] ?? '';
 
-/** By key, what was asked for last at the end; null where the device keeps none. */
-const memory = new Map<string, Pick<Worked, 'of' | 'value'> | null>();
-const early = new Map<string, Promise<void>>();
+/** By key, what was asked for last at the end. */
+const memory = new Map<string, Pick<Worked, 'of' | 'value'>>();
+/** What the device keeps under a key is read once. */
+const readings = new Map<string, Promise<void>>();
 let opening: Promise<IDBPDatabase<Schema>> | null = null;
 /** What keeps the last answer of a key, soon; those of answers that are kept stay. */
 const keeping = new Map<string, ReturnType<typeof setTimeout>>();
@@ -72,23 +73,30 @@ function remember(key: string, of: string, value: unknown): void {
 
 /** Reads what the device keeps under a key into memory; whatever goes wrong, it has none. */
 async function read(key: string): Promise<void> {
-  const waited = new Promise<undefined>((done) => setTimeout(done, PATIENCE_MS));
-  const asked = database().then((db) => db.get('worked', key));
-  const found = await Promise.race([asked, waited]).catch(() => undefined);
+  const found = await database()
+    .then((db) => db.get('worked', key))
+    .catch(() => undefined);
   // It may have been worked out meanwhile.
-  if (memory.has(key)) return;
-  if (found) remember(key, found.of, found.value);
-  else memory.set(key, null);
+  if (found && !memory.has(key)) remember(key, found.of, found.value);
 }
+
+function reading(key: string): Promise<void> {
+  const before = readings.get(key);
+  if (before) return before;
+  const now = read(key);
+  readings.set(key, now);
+  return now;
+}
+
+const patience = (): Promise<void> => new Promise((done) => setTimeout(done, PATIENCE_MS));
 
 const keeps = (): boolean => models() !== '' && hasDatabase();
 
 /** Reads what the page will want first. @returns whether all of it is there, as far as its keys tell */
 export async function readWorkedEarly(keys: readonly string[]): Promise<boolean> {
   if (!keeps()) return false;
-  for (const key of keys) early.set(key, read(key));
-  await Promise.all(early.values());
-  return keys.every((key) => memory.get(key));
+  await Promise.race([Promise.all(keys.map(reading)), patience()]);
+  return keys.every((key) => memory.has(key));
 }
 
 const ofModels = (of: string): string => `${models()} ${of}`;
@@ -128,6 +136,12 @@ function keep(key: string, raw: string, value: unknown): void {
   keeping.set(key, setTimeout(begin, wait));
 }
 
+async function workNow<T>(key: string, of: string, work: () => Promise<T>): Promise<T> {
+  const value = await work();
+  keep(key, of, value);
+  return value;
+}
+
 /**
  * What is kept under a key where it is of just that; worked out and kept where it is not.
  *
@@ -135,12 +149,15 @@ function keep(key: string, raw: string, value: unknown): void {
  * @param of all that it is worked out from, to the letter
  */
 export async function workedOut<T>(key: string, of: string, work: () => Promise<T>): Promise<T> {
-  if (keeps() && !memory.has(key)) await (early.get(key) ?? read(key));
-  const found = workedAtHand<T>(key, of);
+  const known = (): T | undefined => workedAtHand<T>(key, of);
+  if (!keeps()) return known() ?? workNow(key, of, work);
+  const read = reading(key);
+  if (!memory.has(key)) await Promise.race([read, patience()]);
+  const found = known();
   if (found !== undefined) return found;
-  const value = await work();
-  keep(key, of, value);
-  return value;
+  const working = workNow(key, of, work);
+  // A device that was slow may still be sooner.
+  return Promise.race([working, read.then(() => known() ?? working)]);
 }
 
 /** Forgets all of it: the household begins anew, or the device needs its room. */
