@@ -1,3 +1,4 @@
+import type { Bundle } from '../src/core/batch';
 import { accessible, bringIn, expect, exported, putIn, test } from './fixtures';
 import { drag } from './hands';
 
@@ -80,8 +81,10 @@ test('a wish and what is in for its flavour go out with the file and come back',
   const home = (): Promise<void> => page.getByRole('link', { name: 'Batches' }).first().click();
   await home();
   const file = await exported(page);
-  expect(file).toContain('"with bite"');
-  expect(file).toContain('"flavour"');
+  const { batches } = JSON.parse(file) as Bundle;
+  const planned = JSON.stringify(batches.find(({ id }) => bench.endsWith(id)));
+  expect(planned).toContain('"with bite"');
+  expect(planned).toContain('"flavour"');
   await page.goto(bench);
   await carrot.getByRole('button', { name: /^Wish, cut and temperature/ }).click();
   await page.getByRole('button', { name: 'as usual' }).click();
