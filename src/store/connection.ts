@@ -108,12 +108,6 @@ function tryAgain(): void {
   }, AGAIN_MS);
 }
 
-/** Gives up what can be worked out again, and the oldest day that is put by. */
-async function roomIn(db: Database): Promise<void> {
-  await forgetWorked().catch(() => undefined);
-  await makeRoom(db);
-}
-
 async function write(): Promise<void> {
   const { household } = getState();
   if (!household || household === written?.bundle) return;
@@ -139,7 +133,10 @@ async function write(): Promise<void> {
     if (error instanceof StartedOver) return startedOver();
     if (!database) return;
     const kind = kindOf(error);
-    if (kind === 'full') await roomIn(database).catch(() => undefined);
+    if (kind === 'full') {
+      await forgetWorked();
+      await makeRoom(database).catch(() => undefined);
+    }
     setState(trouble(kind));
     tryAgain();
   }
@@ -326,8 +323,7 @@ export async function startOver(at: string): Promise<void> {
   await settled();
   await putBy(household, 'before starting over', at);
   if (database) await wipe(database);
-  // What is left of it is of no use, and may fail to go.
-  await forgetWorked().catch(() => undefined);
+  await forgetWorked();
   written = null;
   setState({ household: null, status: 'new' });
   useApp.temporal.getState().clear();

@@ -91,23 +91,17 @@ interface Stores {
  * Puts many new cooks into pages at once, as they would be a little later.
  *
  * @param cooks none of which is kept yet
- * @returns the ids of those that are left to be kept one by one
+ * @returns those that are in pages now
  */
-export async function putInPages(
-  stores: Stores,
-  cooks: readonly Cook[],
-): Promise<ReadonlySet<string>> {
-  if (cooks.length <= SIZES.loose) return new Set(cooks.map(({ id }) => id));
+export async function putInPages(stores: Stores, cooks: readonly Cook[]): Promise<readonly Cook[]> {
+  if (cooks.length <= SIZES.loose) return [];
   // Of those that were deleted a record says so, which counts before any page.
   const gone = new Set(await stores.cooks.getAllKeys());
-  const { made, left } = pagesOf(
-    cooks.filter(({ id }) => !gone.has(id)),
-    SIZES.page,
-    holdCook,
-  );
+  const never = cooks.filter(({ id }) => !gone.has(id));
+  const { made, left } = pagesOf(never, SIZES.page, holdCook);
   // One at a time: the page draws and answers in between.
   for (const page of made) await stores.pages.put(page);
-  return new Set([...gone, ...left.map(({ id }) => id)]);
+  return never.slice(0, never.length - left.length);
 }
 
 /**

@@ -151,24 +151,15 @@ function dropRecord(tx: Writing, list: (typeof LISTS)[number], id: string): Prom
     : tx.objectStore(list).delete(id);
 }
 
-/**
- * What has to be asked for one state of the household to become another.
- *
- * @param paged whether a cook is kept in a page already
- */
-function* writesOf(
-  before: Bundle | null,
-  bundle: Bundle,
-  paged: (id: string) => boolean = () => false,
-): Generator<Write> {
+/** What has to be asked for one state of the household to become another. */
+function* writesOf(before: Bundle | null, bundle: Bundle): Generator<Write> {
   if (!before || householdChanged(before, bundle))
     yield (tx) => tx.objectStore('household').put(householdOf(bundle));
   for (const list of LISTS) {
     if (before?.[list] === bundle[list]) continue;
     const old = new Map((before?.[list] ?? []).map((r) => [r.id, r as unknown]));
     for (const record of bundle[list])
-      if (old.get(record.id) !== record && !(list === 'cooks' && paged(record.id)))
-        yield (tx) => putRecord(tx, list, record);
+      if (old.get(record.id) !== record) yield (tx) => putRecord(tx, list, record);
     const kept = new Set(bundle[list].map((r) => r.id));
     for (const id of old.keys()) if (!kept.has(id)) yield (tx) => dropRecord(tx, list, id);
   }
@@ -218,14 +209,13 @@ async function saveAtOnce(
   return { kept: { bundle: after, stamp }, conflicts: [] };
 }
 
-/** Which cooks that come new are in pages by now. @param before what is kept; null where it is not known */
-async function pagedOf(tx: Writing, before: Bundle | null, bundle: Bundle) {
-  if (!before || before.cooks === bundle.cooks) return undefined;
+/** What is kept once cooks that come new, where they are many, are put into pages. */
+async function withPages(tx: Writing, before: Bundle, bundle: Bundle): Promise<Bundle> {
+  if (before.cooks === bundle.cooks) return before;
   const old = new Set(before.cooks.map(({ id }) => id));
   const fresh = bundle.cooks.filter(({ id }) => !old.has(id));
   const stores = { cooks: tx.objectStore('cooks'), pages: tx.objectStore('pages') };
-  const single = await putInPages(stores, fresh);
-  return (id: string): boolean => !old.has(id) && !single.has(id);
+  return { ...before, cooks: [...before.cooks, ...(await putInPages(stores, fresh))] };
 }
 
 /** Writes a change of any size on top of what others have written. */
@@ -239,8 +229,8 @@ function saveJoined(db: Database, base: Kept | null, after: Bundle): Promise<Sav
         ? mergeBundles(base.bundle, after, others.bundle)
         : { bundle: after, conflicts: [] };
     const { stamp } = following(tx, last, asked);
-    const paged = await pagedOf(tx, others?.bundle ?? null, bundle);
-    for (const write of writesOf(others?.bundle ?? null, bundle, paged)) {
+    const before = others && (await withPages(tx, others.bundle, bundle));
+    for (const write of writesOf(before, bundle)) {
       asked.push(write(tx));
       // Waiting for one of its own requests keeps the transaction open, and lets the page draw.
       if (asked.length % AT_A_TIME === 0) await asked.at(-1);

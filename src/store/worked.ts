@@ -160,9 +160,12 @@ export async function workedOut<T>(key: string, of: string, work: () => Promise<
   return Promise.race([working, read.then(() => known() ?? working)]);
 }
 
-/** Forgets all of it: the household begins anew, or the device needs its room. */
+/** Forgets all of it: the household begins anew, or the device needs its room. What does not go harms nobody. */
 export async function forgetWorked(): Promise<void> {
   memory.clear();
   for (const timer of keeping.values()) clearTimeout(timer);
-  if (keeps()) await database().then((db) => db.clear('worked'));
+  if (!keeps()) return;
+  await database()
+    .then((db) => db.clear('worked'))
+    .catch(() => undefined);
 }
