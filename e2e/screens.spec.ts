@@ -62,3 +62,21 @@ test('on a phone nothing is wider than the screen', async ({ page }) => {
     expect(wider, path).toBeLessThanOrEqual(0);
   }
 });
+
+test('no row of the list moves while its plan is worked out', async ({ page }) => {
+  await page.addInitScript(() => {
+    new PerformanceObserver((list) => {
+      for (const { sources } of list.getEntries() as unknown as LayoutShift[])
+        for (const { node } of sources)
+          if (node instanceof HTMLLIElement) document.documentElement.dataset['moved'] = 'a row';
+    }).observe({ type: 'layout-shift', buffered: true });
+    interface LayoutShift {
+      readonly sources: readonly { readonly node: Node | null }[];
+    }
+  });
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/');
+  await expect(page.getByText(/ready to cook|open$|does not go/).first()).toBeVisible();
+  await expect(page.locator('.animate-pulse')).toHaveCount(0);
+  await expect(page.locator('html')).not.toHaveAttribute('data-moved');
+});

@@ -16,9 +16,10 @@ export function Sheet({
   readonly foot?: ReactNode;
 }) {
   return (
-    <Dialog open={open} onClose={onClose} className="relative z-40">
-      <DialogBackdrop className="fixed inset-0 bg-ink/40" />
-      <div className="fixed inset-0 flex items-center justify-center p-4">
+    // It has a box of its own: whoever asks whether it is seen gets the answer.
+    <Dialog open={open} onClose={onClose} className="fixed inset-0 z-40">
+      <DialogBackdrop className="absolute inset-0 bg-ink/40" />
+      <div className="absolute inset-0 flex items-center justify-center p-4">
         <DialogPanel className="panel flex max-h-full w-full max-w-xl flex-col border-t-4 border-t-cobalt print:max-h-none">
           <DialogTitle className="px-6 pt-5 text-xl font-semibold max-sm:px-4 max-sm:pt-4">
             {title}

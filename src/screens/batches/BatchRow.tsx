@@ -50,7 +50,8 @@ export function BatchRow({
             .filter(Boolean)
             .join(' · ')}
         </p>
-        <p className={`text-[14px] font-medium ${tone}`}>{state}</p>
+        {/* As high before it is known: what one is about to touch stays where it is. */}
+        <p className={`min-h-[1lh] text-[14px] font-medium ${tone}`}>{state}</p>
       </div>
       <div className="w-full max-w-[200px]">
         <Miniature assessment={assessment} capacityL={pot.capacityL} maxFill={pot.maxFill} />

@@ -96,7 +96,6 @@ export function Household({
     <div className="flex min-h-dvh flex-col max-sm:pb-14">
       <Nav />
       <Banner />
-      <NewVersion />
       <ClockQuestion />
       {status === 'ready' && <Strip />}
       {status === 'loading' && <Skeleton />}
@@ -107,6 +106,7 @@ export function Household({
         </Suspense>
       )}
       {(status === 'ready' || (status === 'new' && bringsOwn)) && children}
+      <NewVersion />
     </div>
   );
 }

@@ -3,7 +3,7 @@
 import { Redo2, Undo2 } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { useStore } from 'zustand';
 import { useApp } from '@/store';
 import { useCalm } from '@/ui/calm';
@@ -72,10 +72,16 @@ function UndoRedo() {
 export function Nav() {
   const path = usePathname();
   const ready = useApp((s) => s.status === 'ready');
-  // The other pages are got ready once this one stands.
-  const prefetch = useCalm() ? null : false;
+  const [near, setNear] = useState(false);
+  // The other pages are got ready once this one stands, or somebody is about to go to one.
+  const prefetch = useCalm() || near ? null : false;
+  const comes = (): void => setNear(true);
   return (
-    <header className="sticky top-0 z-30 border-b-[3px] border-cobalt bg-panel print:hidden">
+    <header
+      onPointerEnter={comes}
+      onFocus={comes}
+      className="sticky top-0 z-30 border-b-[3px] border-cobalt bg-panel print:hidden"
+    >
       <div className="flex h-[52px] items-center gap-1 px-3 sm:px-6">
         <Link href="/" prefetch={prefetch} className="figure mr-2 text-2xl text-cobalt sm:mr-8">
           Retort

@@ -71,7 +71,10 @@ function useTaking(waiting: ServiceWorkerRegistration | null, taking: boolean): 
   }, [waiting, taking]);
 }
 
-/** Tells of a new version; it is taken when the cook says so, never in the middle of a cook. */
+/**
+ * Tells of a new version; it is taken when the cook says so, never in the middle of a cook. It stands at the
+ * foot: it comes when the cook has begun already, and must not move what a finger is about to touch.
+ */
 export function NewVersion() {
   const waiting = useWaiting(useCalm());
   const cooking = useApp((s) => s.household !== null && isCooking(s.household));
@@ -82,7 +85,7 @@ export function NewVersion() {
   return (
     <div
       role="status"
-      className="flex flex-wrap items-center gap-x-5 border-b border-hairline bg-panel px-6 py-1.5 print:hidden"
+      className="sticky bottom-0 z-20 mt-auto flex flex-wrap items-center gap-x-5 border-t border-hairline bg-panel px-6 py-1.5 max-sm:bottom-14 max-sm:px-4 print:hidden"
     >
       <span className="min-w-0 flex-1 basis-80">
         {cooking

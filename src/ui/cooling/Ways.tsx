@@ -9,7 +9,7 @@ import { coolWaysAway } from '@/workers';
 import { Button } from '../Button';
 import { useHousehold } from '../household';
 import { atHand, surroundingsOf } from '../larder';
-import { reasonWords, useNewest } from '../useNewest';
+import { reasonWords, useNewest, type Newest } from '../useNewest';
 import { limitsFrom, needWords, ruleWords, timesOf, VERDICTS, wayDoes, wayName } from './wayWords';
 
 type Asked = readonly [
@@ -53,21 +53,25 @@ function Row({
   );
 }
 
-/** Ways to get what is left cold, side by side; on a phone the best one in a sentence, the rest beneath. */
-export function Ways({
-  left,
-  onBegin,
-}: {
-  readonly left: Left;
-  readonly onBegin: (way: WayKey) => void;
-}) {
+type WaysAnswer = Newest<Asked, readonly Tried[]>;
+
+/** What is left, cooled by every way, away from this thread; null asks nothing. @param left steady over renders */
+export function useWays(left: Left | null): WaysAnswer {
   const { kitchen } = useHousehold();
-  const { units } = kitchen;
-  const asked = useMemo<Asked>(
-    () => [left, atHand(kitchen), surroundingsOf(kitchen)],
+  const asked = useMemo<Asked | null>(
+    () => left && [left, atHand(kitchen), surroundingsOf(kitchen)],
     [left, kitchen],
   );
-  const { answer, failure } = useNewest(asked, tried);
+  return useNewest(asked, tried);
+}
+
+/** Ways to get what is left cold, side by side; on a phone the best one in a sentence, the rest beneath. */
+export function Ways({
+  answer,
+  failure,
+  onBegin,
+}: WaysAnswer & { readonly onBegin: (way: WayKey) => void }) {
+  const { units } = useHousehold().kitchen;
   const [picked, setPicked] = useState<WayKey | null>(null);
   const [all, setAll] = useState(false);
   const ways = answer?.answer ?? [];

@@ -73,6 +73,11 @@ export function Finish({ cook, units }: { readonly cook: Cook; readonly units: U
     );
     changeAfter(cook.id, (after) => ({ ...after, done: [...new Set([...done, move.key])] }));
   };
+  const end = (
+    <Button look="copper" className="!min-h-14 !px-8 !text-lg" onClick={write}>
+      Write it in the log
+    </Button>
+  );
   return (
     <div className="mt-3 space-y-4">
       {error && (
@@ -116,22 +121,17 @@ export function Finish({ cook, units }: { readonly cook: Cook; readonly units: U
         </Button>
       )}
       {assessment && account && (
-        <section aria-labelledby="the-rest" className="panel space-y-3 p-4">
-          <h3 id="the-rest" className="text-lg font-semibold">
-            The rest
-          </h3>
-          <Rest
-            cook={cook}
-            openL={account.openL}
-            thick={isThick(assessment)}
-            celsius={assessment.boilC - OPENED_C}
-            units={units}
-          />
-        </section>
+        <Rest
+          cook={cook}
+          openL={account.openL}
+          thick={isThick(assessment)}
+          celsius={assessment.boilC - OPENED_C}
+          units={units}
+        >
+          {end}
+        </Rest>
       )}
-      <Button look="copper" className="!min-h-14 !px-8 !text-lg" onClick={write}>
-        Write it in the log
-      </Button>
+      {!assessment && error && end}
     </div>
   );
 }

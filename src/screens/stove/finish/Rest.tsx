@@ -1,21 +1,49 @@
 'use client';
 
 import Link from 'next/link';
-import { useMemo } from 'react';
-import type { Cook } from '@/core/batch';
-import type { WayKey } from '@/core/keep';
+import { useMemo, type ReactNode } from 'react';
+import type { Cook, CoolingKept } from '@/core/batch';
+import { isWay, type WayKey } from '@/core/keep';
 import { formatLevel, type Units } from '@/core/quantity';
 import { isoOf } from '@/session/clock';
 import { timeOf } from '@/session/clockText';
 import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
 import { wayName } from '@/ui/cooling/wayWords';
-import { Ways } from '@/ui/cooling/Ways';
+import { useWays, Ways } from '@/ui/cooling/Ways';
 import { changeAfter } from '@/ui/larder';
-import { isWay } from '@/core/keep';
 
 /** Less is eaten on the way, L. */
 const WORTH_KEEPING_L = 0.1;
+
+/** What cools already, and where it is read. */
+function Cools({
+  cook,
+  cooling,
+  units,
+}: {
+  readonly cook: Cook;
+  readonly cooling: CoolingKept;
+  readonly units: Units;
+}) {
+  return (
+    <p className="rounded-lg border border-leaf px-4 py-3 text-[16px]" data-testid="cools">
+      <b className="font-semibold">{isWay(cooling.way) ? wayName(cooling.way) : cooling.way}</b>,{' '}
+      {formatLevel(cooling.litres, units)}, since {timeOf(Date.parse(cooling.at))}. Read it and fill
+      jars on the{' '}
+      <Link href="/larder" className="text-cobalt underline underline-offset-4">
+        Larder
+      </Link>
+      .{' '}
+      <Button
+        look="quiet"
+        onClick={() => changeAfter(cook.id, ({ cooling: _, ...after }) => after)}
+      >
+        Another way
+      </Button>
+    </p>
+  );
+}
 
 /** Where the rest of the pot goes, and how it gets cold in time. */
 export function Rest({
@@ -24,6 +52,7 @@ export function Rest({
   thick,
   celsius,
   units,
+  children,
 }: {
   readonly cook: Cook;
   readonly openL: number;
@@ -31,33 +60,19 @@ export function Rest({
   /** As it stands in the pot. */
   readonly celsius: number;
   readonly units: Units;
+  /** Comes beneath once all of it stands: what one is about to touch does not move away. */
+  readonly children: ReactNode;
 }) {
   const clock = useClock();
   const litres = Number(openL.toFixed(2));
-  const left = useMemo(
-    () => ({ litres, thick, celsius, pot: cook.pot }),
-    [litres, thick, celsius, cook.pot],
-  );
   const cooling = cook.after?.cooling;
-  if (cooling)
-    return (
-      <p className="rounded-lg border border-leaf px-4 py-3 text-[16px]" data-testid="cools">
-        <b className="font-semibold">{isWay(cooling.way) ? wayName(cooling.way) : cooling.way}</b>,{' '}
-        {formatLevel(cooling.litres, units)}, since {timeOf(Date.parse(cooling.at))}. Read it and
-        fill jars on the{' '}
-        <Link href="/larder" className="text-cobalt underline underline-offset-4">
-          Larder
-        </Link>
-        .{' '}
-        <Button
-          look="quiet"
-          onClick={() => changeAfter(cook.id, ({ cooling: _, ...after }) => after)}
-        >
-          Another way
-        </Button>
-      </p>
-    );
-  if (litres < WORTH_KEEPING_L) return <p className="text-quiet">Nothing is left over.</p>;
+  const kept = !cooling && litres >= WORTH_KEEPING_L;
+  const left = useMemo(
+    () => (kept ? { litres, thick, celsius, pot: cook.pot } : null),
+    [kept, litres, thick, celsius, cook.pot],
+  );
+  const ways = useWays(left);
+  const stands = !kept || ways.answer !== null || ways.failure !== null;
   const begin = (way: WayKey): void =>
     changeAfter(cook.id, (after) => ({
       ...after,
@@ -71,19 +86,34 @@ export function Rest({
     }));
   return (
     <>
-      <p className="text-[15px] text-quiet">
-        {formatLevel(litres, units)} are left. Never overnight on the counter; hot glass never into
-        the freezer. None of this is canning.
-      </p>
-      <Ways left={left} onBegin={begin} />
-      <Button
-        look="quiet"
-        onClick={() =>
-          changeAfter(cook.id, (after) => ({ ...after, wasteL: (after.wasteL ?? 0) + litres }))
-        }
-      >
-        Nothing is kept: pour the rest away
-      </Button>
+      <section aria-labelledby="the-rest" className="panel space-y-3 p-4">
+        <h3 id="the-rest" className="text-lg font-semibold">
+          The rest
+        </h3>
+        {cooling && <Cools cook={cook} cooling={cooling} units={units} />}
+        {!cooling && !kept && <p className="text-quiet">Nothing is left over.</p>}
+        {kept && (
+          <>
+            <p className="text-[15px] text-quiet">
+              {formatLevel(litres, units)} are left. Never overnight on the counter; hot glass never
+              into the freezer. None of this is canning.
+            </p>
+            <Ways {...ways} onBegin={begin} />
+            <Button
+              look="quiet"
+              onClick={() =>
+                changeAfter(cook.id, (after) => ({
+                  ...after,
+                  wasteL: (after.wasteL ?? 0) + litres,
+                }))
+              }
+            >
+              Nothing is kept: pour the rest away
+            </Button>
+          </>
+        )}
+      </section>
+      {stands && children}
     </>
   );
 }
