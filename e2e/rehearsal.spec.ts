@@ -90,7 +90,8 @@ test.describe('on a phone, by touch', () => {
   test('a cook who is called away presses nothing, and is told until when', async ({ page }) => {
     await open(page, 'b5');
     await page.getByRole('button', { name: 'A neighbour with news' }).tap();
-    await page.getByRole('button', { name: '240×' }).tap();
+    // Four times as fast, a busy machine is past all of it before a thumb has slowed it down.
+    await page.getByRole('button', { name: '60×' }).tap();
     await page.getByRole('button', { name: 'Lid locked', exact: true }).tap();
     const away = page.getByText(/You are called away: back at \d\d:\d\d/);
     await expect(away).toBeVisible({ timeout: 90_000 });
