@@ -157,5 +157,5 @@ test('the cursor runs through Trace and Well, and the serving time sets the cloc
     expect(await well.locator('svg :is(circle, rect)').count()).not.toBe(before),
   ).toPass();
   await serveAt(page, '18:30');
-  await expect(page.locator('.recharts-wrapper')).toContainText('18:30');
+  await expect(page.getByTestId('trace')).toContainText('18:30');
 });

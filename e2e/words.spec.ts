@@ -107,6 +107,7 @@ test('a US kitchen from nothing: its pot, its soup, and nothing metric on any sc
   await page.getByLabel('Put in').press('Enter');
   await expect(page.getByTestId('water')).toHaveText('5 cups');
   await serveAt(page, 'tonight 11:55');
+  await page.getByTestId('trace').hover();
   await expect(page.locator('.recharts-surface').first()).toBeVisible();
   await expect(page.locator('[aria-label="Calls"][aria-busy="false"]')).toBeVisible();
   await nothingMetric('the bench');
@@ -169,6 +170,7 @@ test('the sample’s broth and cooks say nothing metric in a US kitchen', async 
     await expect(page.locator('.animate-pulse')).toHaveCount(0);
     await expect(page.locator('main')).toBeVisible();
     if (path.startsWith('/bench')) {
+      await page.getByTestId('trace').hover();
       await expect(page.locator('.recharts-surface').first()).toBeVisible();
       await expect(page.locator('[aria-label="Calls"][aria-busy="false"]')).toBeVisible();
     }
@@ -190,7 +192,7 @@ test('a serving time is typed as it is said, touched, or left open', async ({ pa
   const field = page.getByLabel('on the table');
   await serveAt(page, 'tonight 7');
   await expect(field).toHaveValue('19:00');
-  await expect(page.locator('.recharts-wrapper')).toContainText('19:00');
+  await expect(page.getByTestId('trace')).toContainText('19:00');
   await field.fill('tomorrow noon');
   await expect(page.getByText('tomorrow 12:30')).toBeVisible();
   await accessible(page);

@@ -30,6 +30,7 @@ try {
   };
   const bench = await load('/bench/b1');
   console.log(`bench first load: ${kB(bench.first)} kB of JavaScript, ${bench.first.length} files`);
+  await page.getByTestId('trace').hover();
   await page.locator('.recharts-surface').first().waitFor();
   await page.getByText(/^\d+ to \d+, 8 in 10$/).waitFor();
   console.log(`bench with chart and workers: ${kB([...sizes.keys()])} kB, ${sizes.size} files`);

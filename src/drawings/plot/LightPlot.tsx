@@ -78,6 +78,28 @@ function MomentTexts({ plot }: { readonly plot: Plot }) {
   });
 }
 
+/** What a level stands for, on its line; readable where a curve runs beneath it. */
+function LevelTexts({ plot }: { readonly plot: Plot }) {
+  return plot.parts.map(
+    (part) =>
+      part.kind === 'level' &&
+      part.text !== '' && (
+        <span
+          key={part.text}
+          className="absolute left-[5px] -translate-y-full pb-[3px] text-[11px]"
+          style={{
+            top: `${100 * downOf(sideOf(plot, part.side).top, part.value)}%`,
+            color: LOOKS[part.look].stroke,
+            WebkitTextStroke: '4px var(--color-panel)',
+            paintOrder: 'stroke',
+          }}
+        >
+          {part.text}
+        </span>
+      ),
+  );
+}
+
 /** Readings, round however the drawing is stretched. */
 function Dots({ plot }: { readonly plot: Plot }) {
   return plot.parts.flatMap((part) =>
@@ -149,6 +171,7 @@ export function LightPlot({
             {text}
           </span>
         ))}
+        <LevelTexts plot={plot} />
         <MomentTexts plot={plot} />
         <Dots plot={plot} />
       </div>

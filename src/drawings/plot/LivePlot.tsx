@@ -1,45 +1,24 @@
 'use client';
 
-import { useDeferredValue } from 'react';
+import { useDeferredValue, useState, type PointerEvent } from 'react';
 import { later } from '../later';
+import { AXIS_LEFT, AXIS_RIGHT } from '../time/frame';
 import { LightPlot } from './LightPlot';
+import { minuteAt } from './path';
 import type { Plot } from './plot';
-import type { RichPlotProps } from './RichPlot';
 
-/** However busy the page is, the rich drawing comes after so long, ms. */
-const IDLE_MS = 1500;
-
-function idle(): Promise<void> {
-  return new Promise((done) => {
-    // Some browsers have no word for it.
-    if (typeof requestIdleCallback === 'function')
-      requestIdleCallback(() => done(), { timeout: IDLE_MS });
-    else setTimeout(done, 0);
-  });
-}
-
-/** Once what was last drawn can be seen: a page that is hidden draws nothing, and has the time. */
-function seen(): Promise<void> {
-  return new Promise((done) => {
-    if (document.hidden) done();
-    else requestAnimationFrame(() => requestAnimationFrame(() => done()));
-  });
-}
-
-// The chart's package is the largest there is here, and the dearest to begin: nothing else waits for it,
-// and the light drawing stands until the page has been seen and has nothing better to do.
-const RichPlot = later<RichPlotProps>(
-  async () => {
-    await seen();
-    await idle();
-    return (await import('./RichPlot')).RichPlot;
-  },
-  ({ plot }) => <LightPlot plot={plot} />,
+// The chart's package is the largest there is here, and the dearest to begin: it comes when somebody reads
+// the plot. Until then the light drawing shows the same.
+const RichPlot = later(
+  () => import('./RichPlot').then((m) => m.RichPlot),
+  ({ plot }: { readonly plot: Plot; readonly cursorMin: number | null }) => (
+    <LightPlot plot={plot} />
+  ),
 );
 
 /**
- * A plot that a hand changes: the rich drawing waits, unseen, until the hand lets go, and the light
- * one stands in for it.
+ * A plot that a hand changes, with a cursor that follows the pointer: the rich drawing waits, unseen, until
+ * the hand lets go, and the light one stands in for it.
  */
 export function LivePlot({
   inHand,
@@ -56,14 +35,30 @@ export function LivePlot({
 }) {
   // The readings of an edit first: the chart is the dearest to draw again.
   const atRest = useDeferredValue(settled);
+  const [read, setRead] = useState(false);
+  if (cursorMin !== null && !read) setRead(true);
+  const follow = ({ currentTarget, clientX }: PointerEvent): void => {
+    setRead(true);
+    if (!atRest) return;
+    const { left, width } = currentTarget.getBoundingClientRect();
+    const along = (clientX - left - AXIS_LEFT) / (width - AXIS_LEFT - AXIS_RIGHT);
+    const minute = minuteAt(atRest, along);
+    if (minute !== null) onCursor(minute);
+  };
   return (
-    <>
+    <div
+      className="h-full"
+      onPointerEnter={follow}
+      onPointerMove={follow}
+      // A finger that is lifted has not gone away.
+      onPointerLeave={({ pointerType }) => pointerType !== 'touch' && onCursor(null)}
+    >
       {inHand && <LightPlot plot={inHand} />}
       {atRest && (
         <div className={inHand ? 'invisible absolute inset-0' : 'h-full'}>
-          <RichPlot plot={atRest} cursorMin={cursorMin} onCursor={onCursor} />
+          {read ? <RichPlot plot={atRest} cursorMin={cursorMin} /> : <LightPlot plot={atRest} />}
         </div>
       )}
-    </>
+    </div>
   );
 }

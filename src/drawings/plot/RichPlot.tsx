@@ -125,14 +125,14 @@ function Reading({ title, note }: PlotReading) {
   );
 }
 
-export interface RichPlotProps {
+/** A plot at rest, with its cursor, and what is read beneath the pointer. */
+export const RichPlot = memo(function RichPlot({
+  plot,
+  cursorMin,
+}: {
   readonly plot: Plot;
   readonly cursorMin: number | null;
-  readonly onCursor: (minute: number | null) => void;
-}
-
-/** A plot at rest, with a cursor that follows the pointer and what is read there. */
-export const RichPlot = memo(function RichPlot({ plot, cursorMin, onCursor }: RichPlotProps) {
+}) {
   const rows = useMemo(() => rowsOf(plot), [plot]);
   const { left, right, times, lastMin, parts, read } = plot;
   return (
@@ -140,11 +140,6 @@ export const RichPlot = memo(function RichPlot({ plot, cursorMin, onCursor }: Ri
       <ComposedChart
         data={rows}
         margin={{ top: AXIS_TOP, right: right ? 0 : AXIS_RIGHT, bottom: 0, left: 0 }}
-        onMouseMove={(state: { activeLabel?: string | number | undefined }) => {
-          const at = Number(state.activeLabel);
-          if (Number.isFinite(at)) onCursor(at);
-        }}
-        onMouseLeave={() => onCursor(null)}
         accessibilityLayer={false}
       >
         <CartesianGrid yAxisId="left" stroke="var(--color-hairline)" vertical={false} />

@@ -1,4 +1,5 @@
 /** Paths of a plot's parts: data in, SVG path out, no drawing. */
+import { bisectCenter } from 'd3-array';
 import { area, line } from 'd3-shape';
 import { valueAt } from '@/core/series';
 import { sideOf, type Band, type Curve, type Plot } from './plot';
@@ -12,6 +13,12 @@ const NEAR = 2;
 /** Where a minute lies, a share of the width from the left. */
 export function alongOf({ lastMin }: Plot, minute: number): number {
   return minute / Math.max(1, lastMin);
+}
+
+/** The minute of the plot nearest to a share of the width, 0 to 1 from the left; null outside. */
+export function minuteAt({ minutes, lastMin }: Plot, along: number): number | null {
+  if (!(along >= 0 && along <= 1)) return null;
+  return minutes[bisectCenter(minutes, along * Math.max(1, lastMin))] ?? null;
 }
 
 /** Where a value lies, a share of the height from the top; never outside. */
