@@ -85,7 +85,7 @@ export function NewVersion() {
   return (
     <div
       role="status"
-      className="sticky bottom-0 z-20 mt-auto flex flex-wrap items-center gap-x-5 border-t border-hairline bg-panel px-6 py-1.5 max-sm:bottom-14 max-sm:px-4 print:hidden"
+      className="sticky bottom-0 z-20 mt-auto flex flex-wrap items-center gap-x-5 border-t border-hairline bg-panel px-6 py-1.5 max-sm:bottom-[54px] max-sm:px-4 print:hidden"
     >
       <span className="min-w-0 flex-1 basis-80">
         {cooking

@@ -65,7 +65,7 @@ export function PotKnowledge({
               </Button>
             )}
           </p>
-          <p className="text-[13px] text-quiet">
+          <p className="mt-1 text-[13px] text-quiet">
             {busy
               ? 'Something is on in it.'
               : 'Plain water to pressure and back, a quarter of an hour: then it is known before it cooks.'}
