@@ -18,6 +18,8 @@ test('the end of a hold and the moment the valve opens are dragged, and undone',
   await expect(hold).toHaveAttribute('aria-valuenow', '20');
 
   // Under the hand a light drawing stands in for the chart, and what it shows is not kept yet.
+  await page.getByTestId('trace').hover();
+  await expect(page.locator('.recharts-surface').first()).toBeVisible();
   const box = await hold.boundingBox();
   if (!box) throw new Error('the hold has no place');
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);

@@ -54,7 +54,7 @@ export function LivePlot({
       onPointerLeave={({ pointerType }) => pointerType !== 'touch' && onCursor(null)}
     >
       {inHand && <LightPlot plot={inHand} />}
-      {atRest && (
+      {atRest && (read || !inHand) && (
         <div className={inHand ? 'invisible absolute inset-0' : 'h-full'}>
           {read ? <RichPlot plot={atRest} cursorMin={cursorMin} /> : <LightPlot plot={atRest} />}
         </div>
