@@ -1,6 +1,7 @@
 /**
  * Whether a value is surely what a Yup schema takes: the schema's own tests, without all that Yup does to tell
- * of a fault. A household of many years is read several times as fast; what is not surely good is asked of Yup.
+ * of a fault. A household of many years is read several times as fast; only parts that are not surely good are
+ * asked of Yup.
  */
 import type * as yup from 'yup';
 import { isFields } from './fields';
@@ -53,6 +54,17 @@ function ownTests(schema: Inside): Check {
   };
 }
 
+const owns = new WeakMap<Inside, Check>();
+
+/** What a schema asks of a value itself, and not of its parts. */
+function ownOf(schema: Inside): Check {
+  const known = owns.get(schema);
+  if (known) return known;
+  const made = ownTests(schema);
+  owns.set(schema, made);
+  return made;
+}
+
 const checks = new WeakMap<Inside, Check>();
 
 function checkOf(schema: Inside): Check {
@@ -66,7 +78,7 @@ function checkOf(schema: Inside): Check {
 function checkFor(schema: Inside): Check {
   if (schema.conditions.length > 0)
     return (value, parent) => checkOf(schema.resolve({ value, parent }))(value, parent);
-  const own = ownTests(schema);
+  const own = ownOf(schema);
   const { fields, innerType } = schema;
   if (fields) {
     const all = Object.entries(fields).map(([key, field]) => [key, checkOf(field)] as const);
@@ -83,11 +95,35 @@ function checkFor(schema: Inside): Check {
   return own;
 }
 
+/** A part of a value that may be at fault. */
+export interface Doubt {
+  readonly schema: yup.Schema;
+  readonly value: unknown;
+  readonly parent: unknown;
+  /** As Yup writes it, such as `batches[0].items[2].amount`. */
+  readonly path: string;
+}
+
+type Doubts = Generator<Doubt, void, undefined>;
+
+function* doubtsIn(unresolved: Inside, value: unknown, parent: unknown, path: string): Doubts {
+  const schema =
+    unresolved.conditions.length > 0 ? unresolved.resolve({ value, parent }) : unresolved;
+  if (checkOf(schema)(value, parent)) return;
+  const { fields, innerType } = schema;
+  const within = ownOf(schema)(value, parent);
+  if (within && fields && isFields(value))
+    for (const [key, field] of Object.entries(fields))
+      yield* doubtsIn(field, value[key], value, path === '' ? key : `${path}.${key}`);
+  else if (within && innerType && Array.isArray(value))
+    for (const [i, one] of value.entries()) yield* doubtsIn(innerType, one, value, `${path}[${i}]`);
+  else yield { schema: schema as unknown as yup.Schema, value, parent, path };
+}
+
 /**
- * Whether a value is surely good, taken strictly.
- *
- * @returns false also where only Yup itself can tell
+ * The smallest parts of a value that are not surely good, taken strictly, in the order of the schema; none where
+ * all of it is. Only they are Yup's to tell of.
  */
-export function isSurely(schema: yup.Schema, value: unknown): boolean {
-  return checkOf(schema as unknown as Inside)(value, undefined);
+export function doubtsOf(schema: yup.Schema, value: unknown): Doubts {
+  return doubtsIn(schema as unknown as Inside, value, undefined, '');
 }

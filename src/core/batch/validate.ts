@@ -7,7 +7,7 @@ import { releaseOf, releasesFor } from '../vocabulary';
 import { sameName } from './ownNames';
 import { isFields } from './fields';
 import { migrate } from './migrate';
-import { isSurely } from './surely';
+import { doubtsOf, type Doubt } from './surely';
 import { foodOf, namedFood } from './named';
 import type { Amount } from '../quantity';
 import { overdrafts } from './claims';
@@ -42,27 +42,30 @@ function valueAt(root: unknown, path: string): unknown {
     );
 }
 
+/** What Yup says of a part, which it knows by the place it has in the whole. */
+function faultsIn({ schema, value, path, parent }: Doubt): readonly yup.ValidationError[] {
+  const place = { path, parent };
+  try {
+    schema.validateSync(value, { abortEarly: false, strict: true, ...place });
+    return [];
+  } catch (error) {
+    if (!(error instanceof yup.ValidationError)) throw error;
+    return error.inner.length > 0 ? error.inner : [error];
+  }
+}
+
 /**
  * Checks a value against a Yup schema.
  *
  * @returns every problem, in the order of the file; empty when the value is good
  */
 export function problemsOf(schema: yup.Schema, value: unknown): readonly Problem[] {
-  if (isSurely(schema, value)) return [];
-  try {
-    schema.validateSync(value, { abortEarly: false, strict: true });
-    return [];
-  } catch (error) {
-    if (!(error instanceof yup.ValidationError)) throw error;
-    const inner = error.inner.length > 0 ? error.inner : [error];
-    const seen = new Set<string>();
-    return inner.flatMap((e) => {
-      const path = e.path ?? '';
-      if (seen.has(path)) return [];
-      seen.add(path);
-      return [{ path: path || '(the file)', found: show(valueAt(value, path)), wanted: e.message }];
-    });
-  }
+  const seen = new Set<string>();
+  return [...doubtsOf(schema, value)].flatMap(faultsIn).flatMap(({ path = '', message }) => {
+    if (seen.has(path)) return [];
+    seen.add(path);
+    return [{ path: path || '(the file)', found: show(valueAt(value, path)), wanted: message }];
+  });
 }
 
 function duplicates(ids: readonly string[], path: (i: number) => string): readonly Problem[] {
