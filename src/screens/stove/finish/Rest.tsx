@@ -99,17 +99,19 @@ export function Rest({
               into the freezer. None of this is canning.
             </p>
             <Ways {...ways} onBegin={begin} />
-            <Button
-              look="quiet"
-              onClick={() =>
-                changeAfter(cook.id, (after) => ({
-                  ...after,
-                  wasteL: (after.wasteL ?? 0) + litres,
-                }))
-              }
-            >
-              Nothing is kept: pour the rest away
-            </Button>
+            {stands && (
+              <Button
+                look="quiet"
+                onClick={() =>
+                  changeAfter(cook.id, (after) => ({
+                    ...after,
+                    wasteL: (after.wasteL ?? 0) + litres,
+                  }))
+                }
+              >
+                Nothing is kept: pour the rest away
+              </Button>
+            )}
           </>
         )}
       </section>
