@@ -54,26 +54,21 @@ function ownTests(schema: Inside): Check {
   };
 }
 
-const owns = new WeakMap<Inside, Check>();
+/** Made once for each schema. */
+function once(make: (schema: Inside) => Check): (schema: Inside) => Check {
+  const checks = new WeakMap<Inside, Check>();
+  return (schema) => {
+    const known = checks.get(schema);
+    if (known) return known;
+    const made = make(schema);
+    checks.set(schema, made);
+    return made;
+  };
+}
 
 /** What a schema asks of a value itself, and not of its parts. */
-function ownOf(schema: Inside): Check {
-  const known = owns.get(schema);
-  if (known) return known;
-  const made = ownTests(schema);
-  owns.set(schema, made);
-  return made;
-}
-
-const checks = new WeakMap<Inside, Check>();
-
-function checkOf(schema: Inside): Check {
-  const known = checks.get(schema);
-  if (known) return known;
-  const made = checkFor(schema);
-  checks.set(schema, made);
-  return made;
-}
+const ownOf = once(ownTests);
+const checkOf = once(checkFor);
 
 function checkFor(schema: Inside): Check {
   if (schema.conditions.length > 0)
