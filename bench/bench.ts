@@ -2,7 +2,8 @@
 import { readFileSync } from 'node:fs';
 import { Bench } from 'tinybench';
 import { assess, drawBatch } from '../src/core/assess';
-import { potOf, readLines } from '../src/core/batch';
+import { potOf } from '../src/core/batch/plan';
+import { readLines } from '../src/core/batch/reading';
 import { coolDown, waysToCool } from '../src/core/keep';
 import { knownKitchen, lessonOf } from '../src/core/learn';
 import { judgeBatch, planRunOffs, solve, USUAL_WISHES } from '../src/core/solve';

@@ -6,7 +6,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
 import { assess, BAND_IN_TEN, drawBatch, type Assessment, type Draws } from '../src/core/assess';
-import { potOf } from '../src/core/batch';
+import { potOf } from '../src/core/batch/plan';
 import { knownKitchen } from '../src/core/learn';
 import { readBundle } from '../src/formats';
 

@@ -4,7 +4,8 @@
  */
 import { readFileSync } from 'node:fs';
 import { assess, drawBatch } from '../src/core/assess';
-import { potOf, stepsOf, type Batch, type Bundle, type Cook, type Mark } from '../src/core/batch';
+import { potOf, stepsOf } from '../src/core/batch/plan';
+import type { Batch, Bundle, Cook, Mark } from '../src/core/batch/schema';
 import { beliefOf, choicesAt, markedS, proposalOf, standInAt, worldsOf } from '../src/core/live';
 import { cookThrough, until } from '../src/core/testing/cooking';
 import { startCook } from '../src/core/timetable';

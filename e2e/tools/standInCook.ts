@@ -6,7 +6,8 @@
  */
 import { readFileSync } from 'node:fs';
 import { assess } from '../../src/core/assess';
-import { potOf, stepsOf, type Bundle, type Cook, type Mark } from '../../src/core/batch';
+import { potOf, stepsOf } from '../../src/core/batch/plan';
+import type { Bundle, Cook, Mark } from '../../src/core/batch/schema';
 import { hotSOf, standInAt, truthAt, type StandIn } from '../../src/core/live';
 import { startCook } from '../../src/core/timetable';
 

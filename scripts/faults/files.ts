@@ -4,7 +4,8 @@
  */
 import { readFileSync } from 'node:fs';
 import { assess } from '../../src/core/assess';
-import { potOf, type Bundle } from '../../src/core/batch';
+import { potOf } from '../../src/core/batch/plan';
+import type { Bundle } from '../../src/core/batch/schema';
 import { readBundle, writeBundle } from '../../src/formats';
 import { chanceOf } from './chance.mjs';
 

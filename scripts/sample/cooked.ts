@@ -13,16 +13,8 @@ import {
   tableMin,
   type Model,
 } from '../../src/core/assess';
-import {
-  potOf,
-  stepsOf,
-  type Batch,
-  type Bundle,
-  type Cook,
-  type Mark,
-  type MarkKind,
-  type Pot,
-} from '../../src/core/batch';
+import { potOf, stepsOf } from '../../src/core/batch/plan';
+import type { Batch, Bundle, Cook, Mark, MarkKind, Pot } from '../../src/core/batch/schema';
 import { saltToAdd } from '../../src/core/finish';
 import { gradesOf } from '../../src/core/food';
 import { knownKitchen, lessonOf } from '../../src/core/learn';

@@ -5,17 +5,9 @@
  */
 import { readFileSync, writeFileSync } from 'node:fs';
 import { assess } from '../../src/core/assess';
-import {
-  pourIn,
-  setWater,
-  shelvesOf,
-  withoutClaims,
-  type Bundle,
-  type Cook,
-  type Jar,
-  type JarPlace,
-  type LarderHabits,
-} from '../../src/core/batch';
+import { pourIn, shelvesOf, withoutClaims } from '../../src/core/batch/household';
+import { setWater } from '../../src/core/batch/plan';
+import type { Bundle, Cook, Jar, JarPlace, LarderHabits } from '../../src/core/batch/schema';
 import { fillJars, type Sizes } from '../../src/core/keep';
 import { lotsOf } from '../../src/core/serve';
 import { readBundle, writeBundle } from '../../src/formats';

@@ -2,7 +2,8 @@ import { readFileSync } from 'node:fs';
 import { deflateRawSync } from 'node:zlib';
 import fc from 'fast-check';
 import { assess } from '../core/assess';
-import { potOf, withoutClaims } from '../core/batch';
+import { withoutClaims } from '../core/batch/household';
+import { potOf } from '../core/batch/plan';
 import { readBundle } from './read';
 import { carriedOf, MOST_LINK, readCarried, writeCarried } from './carry';
 

@@ -1,6 +1,7 @@
 /** What bringing a file in would change, and the household that results. */
 import equal from 'fast-deep-equal';
-import { settleClaims, type Bundle } from '../core/batch';
+import { settleClaims } from '../core/batch/household';
+import type { Bundle } from '../core/batch/schema';
 import { canonical } from './write';
 
 export type ImportMode = 'merge' | 'replace';

@@ -1,6 +1,7 @@
 /** The log as a table, a cook a line: what was foretold, what happened, how it came out. */
 import Papa from 'papaparse';
-import { foodOf, type Cook } from '../core/batch';
+import { foodOf } from '../core/batch/plan';
+import type { Cook } from '../core/batch/schema';
 import { realTotalMin } from '../core/timetable';
 import { plainCell } from './cells';
 

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
-import type { Bundle } from '../core/batch';
+import type { Bundle } from '../core/batch/schema';
 import { batchOf, HOUSEHOLD, item, KITCHEN, REFERENCE } from '../core/testing/kitchen';
 import { importBundle, previewImport, readBundle, writeBundle } from '.';
 import { readRecipe } from './recipeIn';

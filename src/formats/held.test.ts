@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
-import type { Bundle, Cook } from '../core/batch';
+import type { Bundle, Cook } from '../core/batch/schema';
 import { learnFrom, LOOKED_AT, LOOKED_AT_OF_BATCH, teachers, type Teacher } from '../core/learn';
 import { holdCook, lookAt, sameHeld, writeHeld } from './held';
 

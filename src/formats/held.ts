@@ -4,7 +4,7 @@
  * copies a text as one block and not name by name.
  */
 import MurmurHash3 from 'imurmurhash';
-import type { Batch, Cook } from '../core/batch';
+import type { Batch, Cook } from '../core/batch/schema';
 
 type Fields = Readonly<Record<string, unknown>>;
 

@@ -1,6 +1,7 @@
 /** Jars as a table: out, and in again. */
 import Papa from 'papaparse';
-import { leftInJar, type Jar, type JarPlace } from '../core/batch';
+import { leftInJar } from '../core/batch/household';
+import type { Jar, JarPlace } from '../core/batch/schema';
 import { dueOf, type Keeps } from '../core/keep';
 import { HOLDER_KINDS, type HolderKind } from '../core/vocabulary';
 import { cellText, plainCell } from './cells';

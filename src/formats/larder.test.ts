@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Jar } from '../core/batch';
+import type { Jar } from '../core/batch/schema';
 import { keepsOf } from '../core/keep';
 import { HOLDER_KINDS } from '../core/vocabulary';
 import Papa from 'papaparse';

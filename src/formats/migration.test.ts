@@ -1,6 +1,6 @@
 /** What older versions wrote, kept as it was: it must read without loss. */
 import { readFileSync } from 'node:fs';
-import type { Bundle } from '../core/batch';
+import type { Bundle } from '../core/batch/schema';
 import { readBundle, writeBundle } from '.';
 
 const OLD = readFileSync('src/formats/fixtures/harrow-fell.version-1.json', 'utf8');

@@ -3,7 +3,8 @@
  * source), each with the steps and the entries that a cook would make of it.
  */
 import { assess } from '../core/assess';
-import { stepsOf, type Batch, type Release, type Step } from '../core/batch';
+import { stepsOf } from '../core/batch/plan';
+import type { Batch, Release, Step } from '../core/batch/schema';
 import { KITCHEN, POT, problemsWith, STOVETOP } from '../core/testing/kitchen';
 import { batchOfRecipe, readRecipe } from '.';
 

@@ -1,4 +1,4 @@
-import { validateBundle, type Problem, type Validated } from '../core/batch';
+import { validateBundle, type Problem, type Validated } from '../core/batch/household';
 import { isTooDeep, MOST_CHARACTERS } from './bounds';
 
 /**

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { assess } from '../core/assess';
-import { stepsOf, type Batch, type Step } from '../core/batch';
+import { stepsOf } from '../core/batch/plan';
+import type { Batch, Step } from '../core/batch/schema';
 import { batchOf, item, KITCHEN, POT, problemsWith, REFERENCE } from '../core/testing/kitchen';
 import { readBundle } from './read';
 import { batchOfRecipe, readRecipe, writeRecipe, type ReadRecipe } from '.';

@@ -5,23 +5,17 @@
  */
 import { isTooDeep } from './bounds';
 import { blocksOf, dataIn, textOf } from './html';
+import { addTask, inPot, readMeanwhile, type NewTask } from '../core/batch/plan';
+import { readLine, splitLines, type ReadLine, type ReadsFor } from '../core/batch/reading';
 import {
-  addTask,
-  inPot,
   MOST_ITEMS,
   MOST_TASKS,
-  readLine,
-  readMeanwhile,
-  splitLines,
   type Batch,
   type BatchKind,
   type Item,
-  type NewTask,
   type Pot,
-  type ReadLine,
-  type ReadsFor,
   type Step,
-} from '../core/batch';
+} from '../core/batch/schema';
 import type { Food } from '../core/food';
 import { stepsIn, type ReadSteps } from './recipeSteps';
 

@@ -1,6 +1,7 @@
 /** Recipes out: schema.org Recipe as JSON-LD. */
 import type { HowToStep, Recipe, WithContext } from 'schema-dts';
-import { likeWords, type Batch, type Item } from '../core/batch';
+import { likeWords } from '../core/batch/plan';
+import type { Batch, Item } from '../core/batch/schema';
 import { foodByKey } from '../core/food';
 import { formatAmount, formatLength, type Units } from '../core/quantity';
 import { instructionsOf } from './recipeWords';

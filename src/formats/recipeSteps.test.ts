@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { assess } from '../core/assess';
-import { readLine, type Batch } from '../core/batch';
+import { readLine } from '../core/batch/reading';
+import type { Batch } from '../core/batch/schema';
 import { foodByKey, type Food } from '../core/food';
 import { KITCHEN, POT, problemsWith } from '../core/testing/kitchen';
 import { mentioned, termsIn } from './mentions';

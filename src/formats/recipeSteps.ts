@@ -2,7 +2,7 @@
  * What is done, read from a recipe's sentences: the steps they clearly speak of, and which foods go
  * in with them.
  */
-import type { Batch, PressureStep, Step } from '../core/batch';
+import type { Batch, PressureStep, Step } from '../core/batch/schema';
 import { afterWait, LONGEST_WAIT_MIN, waitOf } from '../core/vocabulary';
 import type { Food, FoodGroup } from '../core/food';
 import { mentioned, termsIn, type Term } from './mentions';

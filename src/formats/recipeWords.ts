@@ -1,13 +1,6 @@
 /** What is done, in sentences that a cook reads and `stepsIn` reads back. */
-import {
-  foodOf,
-  indexOfStep,
-  stepsOf,
-  taskLine,
-  type Batch,
-  type Item,
-  type Step,
-} from '../core/batch';
+import { foodOf, indexOfStep, stepsOf, taskLine } from '../core/batch/plan';
+import type { Batch, Item, Step } from '../core/batch/schema';
 import type { Units } from '../core/quantity';
 import { releaseOf, waitOf, type Release } from '../core/vocabulary';
 

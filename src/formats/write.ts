@@ -3,7 +3,7 @@
  * in the order of the schema, then unknown ones by name; records by id), so that the same
  * household always gives the same bytes.
  */
-import type { Bundle } from '../core/batch';
+import type { Bundle } from '../core/batch/schema';
 
 const FIELDS: readonly string[] = [
   'format',

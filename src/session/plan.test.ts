@@ -1,5 +1,6 @@
 import { assess, drawBatch, type Assessment, type Draws } from '../core/assess';
-import { changeItem, type Batch } from '../core/batch';
+import { changeItem } from '../core/batch/plan';
+import type { Batch } from '../core/batch/schema';
 import type { Judged } from '../core/solve';
 import { KITCHEN, POT, REFERENCE, STOVETOP } from '../core/testing/kitchen';
 import { planSession, type PlanWork } from './plan';

@@ -4,7 +4,8 @@
  */
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { Assessment, Draws } from '../core/assess';
-import { potOf, type Batch, type Kitchen, type Pot } from '../core/batch';
+import { potOf } from '../core/batch/plan';
+import type { Batch, Kitchen, Pot } from '../core/batch/schema';
 import type { Judged } from '../core/solve';
 import { observe, type Observer, type Told } from './observer';
 import type { Opened } from './opened';

@@ -2,7 +2,8 @@
  * What is done to the household: every change goes through here, is held to what a file takes, and can
  * be undone.
  */
-import { changeProblems, type Bundle, type Problem } from '../core/batch';
+import { changeProblems, type Problem } from '../core/batch/household';
+import type { Bundle } from '../core/batch/schema';
 import { putBy, settled } from './connection';
 import { useApp } from './state';
 

@@ -3,7 +3,7 @@
  * within a bound; the newest always is.
  */
 import { nanoid } from 'nanoid';
-import { VERSION, type Bundle } from '../core/batch';
+import { VERSION, type Bundle } from '../core/batch/schema';
 import { canonical, writeBundleInTurns } from '../formats/write';
 import { openAsItIs, type Backup, type Database } from './db';
 import { readCook, type KeptCook } from './keptCook';

@@ -2,7 +2,7 @@
  * Between the household in memory and the browser's database: opened, written as it changes, shared with
  * other tabs, kept again where it was lost.
  */
-import type { Bundle } from '../core/batch';
+import type { Bundle } from '../core/batch/schema';
 import { nanoid } from 'nanoid';
 import { writeBundleInTurns } from '../formats/write';
 import { keepBackup, keepDay, listBackups, makeRoom } from './backups';

@@ -15,7 +15,7 @@ import {
   type Jar,
   type Kitchen,
   type Pot,
-} from '../core/batch';
+} from '../core/batch/schema';
 import type { OwnFood } from '../core/food';
 import type { CookPage, LooseCook } from './keptCook';
 

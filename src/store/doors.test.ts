@@ -10,13 +10,12 @@ import {
   insertStep,
   potOf,
   putIn,
-  readLines,
   scaleBatch,
   setWater,
   stepsOf,
-  type Batch,
-  type Bundle,
-} from '../core/batch';
+} from '../core/batch/plan';
+import { readLines } from '../core/batch/reading';
+import type { Batch, Bundle } from '../core/batch/schema';
 import { HOUSEHOLD, KITCHEN, POT, REFERENCE, STOVETOP } from '../core/testing/kitchen';
 import { readBundle, writeBundle } from '../formats';
 import { begin, change, useApp } from '.';

@@ -2,7 +2,7 @@
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { deleteDB, openDB } from 'idb';
-import type { Bundle } from '../core/batch';
+import type { Bundle } from '../core/batch/schema';
 import { HOUSEHOLD, REFERENCE } from '../core/testing/kitchen';
 import { readBundle } from '../formats';
 import { keepDay, listBackups } from './backups';

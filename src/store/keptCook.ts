@@ -1,5 +1,5 @@
 /** Cooks as the database holds them, and as older builds wrote them. */
-import type { Cook } from '../core/batch';
+import type { Cook } from '../core/batch/schema';
 import { lookAt, type HeldCook } from '../formats/held';
 
 type Trace = NonNullable<Cook['predicted']['trace']>;

@@ -3,7 +3,8 @@
  * record and field by field. Data in, data out.
  */
 import same from 'fast-deep-equal';
-import { batchRefusal, isFields, settleClaims, type Batch, type Bundle } from '../core/batch';
+import { batchRefusal, settleClaims } from '../core/batch/household';
+import { isFields, type Batch, type Bundle } from '../core/batch/schema';
 
 /** Where both said something else of one thing: what stands is this tab's. */
 export interface Conflict {

@@ -2,7 +2,7 @@
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import fc from 'fast-check';
-import type { Bundle, Cook } from '../core/batch';
+import type { Bundle, Cook } from '../core/batch/schema';
 import { cookOf } from '../core/testing/cooks';
 import { HOUSEHOLD, REFERENCE } from '../core/testing/kitchen';
 import { openDatabase, type Database } from './db';

@@ -4,7 +4,7 @@
  * at every load.
  */
 import { nanoid } from 'nanoid';
-import type { Cook } from '../core/batch';
+import type { Cook } from '../core/batch/schema';
 import { holdCook, type HeldCook } from '../formats/held';
 import type { Database } from './db';
 import { readCook, type CookPage, type Gone, type KeptCook, type LooseCook } from './keptCook';

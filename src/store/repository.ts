@@ -2,7 +2,7 @@
 import same from 'fast-deep-equal';
 import type { IDBPTransaction } from 'idb';
 import { nanoid } from 'nanoid';
-import { VERSION, type Batch, type Bundle, type Cook, type Pot } from '../core/batch';
+import { VERSION, type Batch, type Bundle, type Cook, type Pot } from '../core/batch/schema';
 import { holdCook, sameHeld } from '../formats/held';
 import type { Database, Household, Schema } from './db';
 import { mergeBundles, type Conflict } from './merge';

@@ -1,7 +1,7 @@
 /** What the shell holds, and what stands between the cook and a kept change, in words. */
 import { temporal } from 'zundo';
 import { create } from 'zustand';
-import type { Bundle } from '../core/batch';
+import type { Bundle } from '../core/batch/schema';
 
 /** `failed`: the browser's storage did not open, and the cook is asked how to go on. */
 export type Status = 'loading' | 'new' | 'ready' | 'failed';

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { openDB } from 'idb';
-import type { Bundle } from '../core/batch';
+import type { Bundle } from '../core/batch/schema';
 import { batchOf, HOUSEHOLD, KITCHEN, POT, REFERENCE } from '../core/testing/kitchen';
 import { readBundle } from '../formats';
 import { DB_NAME, openDatabase, type Database } from './db';

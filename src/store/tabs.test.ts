@@ -1,7 +1,8 @@
 /** Several tabs on one household: nobody's change is lost, and none is stale. */
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
-import { changeItem, setHold, type Batch, type Bundle } from '../core/batch';
+import { changeItem, setHold } from '../core/batch/plan';
+import type { Batch, Bundle } from '../core/batch/schema';
 import { writeBundle } from '../formats';
 import { HOUSEHOLD, REFERENCE } from '../core/testing/kitchen';
 import type * as AppModule from '.';

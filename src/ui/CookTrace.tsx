@@ -1,6 +1,6 @@
 'use client';
 
-import type { Cook } from '@/core/batch';
+import type { Cook } from '@/core/batch/schema';
 import { cookPlot, LightPlot, type Lived } from '@/drawings/plot';
 import { useAssessment } from './useAssessment';
 

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Cook } from '@/core/batch';
+import type { Cook } from '@/core/batch/schema';
 import { Button } from './Button';
 import { leaveOut } from './learning';
 

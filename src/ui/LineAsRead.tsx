@@ -1,5 +1,6 @@
 import { useId, useState } from 'react';
-import { likened, renamed, taskWords, type ReadLine } from '@/core/batch';
+import { taskWords } from '@/core/batch/plan';
+import { likened, renamed, type ReadLine } from '@/core/batch/reading';
 import { spoken } from '@/core/food';
 import type { Units } from '@/core/quantity';
 import { lineWords } from './lineWords';

@@ -1,4 +1,4 @@
-import { USUAL_POTS, type UsualPot } from '@/core/batch';
+import { USUAL_POTS, type UsualPot } from '@/core/batch/household';
 import { formatAcross, LITRES_PER_QUART, type Units } from '@/core/quantity';
 import { potDepthCm } from '@/drawings/well';
 

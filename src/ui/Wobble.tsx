@@ -1,4 +1,4 @@
-import type { SetState } from '@/core/batch';
+import type { SetState } from '@/core/batch/schema';
 
 /** A spoonful of cold broth on a plate: a puddle, a trembling heap, a dome, a block with a cut. */
 const SHAPE: Readonly<Record<SetState, { readonly body: string; readonly marks: string }>> = {

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { PredictedRunOff, Cook } from '@/core/batch';
+import type { PredictedRunOff, Cook } from '@/core/batch/schema';
 import { formatLevel, LITRES_PER_QUART, type Units } from '@/core/quantity';
 import { withYield, yieldOf } from '@/core/timetable';
 import { saveCook } from './household';

@@ -1,6 +1,6 @@
 /** What was worked out of a batch, in memory, on the device or by a worker: whoever shows one asks here. */
 import type { Assessment } from '@/core/assess';
-import type { Batch, Kitchen, Pot } from '@/core/batch';
+import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import { workedAtHand, workedOut } from '@/store';
 import { assessAway } from '@/workers';
 

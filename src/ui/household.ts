@@ -1,14 +1,6 @@
-import {
-  inTheirPots,
-  sameFood,
-  trimClaims,
-  type Batch,
-  type Bundle,
-  type Item,
-  type Cook,
-  type Pot,
-  type SchoolKey,
-} from '@/core/batch';
+import { trimClaims } from '@/core/batch/household';
+import { inTheirPots, sameFood, type SchoolKey } from '@/core/batch/plan';
+import type { Batch, Bundle, Item, Cook, Pot } from '@/core/batch/schema';
 import type { OwnFood } from '@/core/food';
 import { change, useApp } from '@/store';
 

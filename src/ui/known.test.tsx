@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
 import { act, cleanup, render, waitFor } from '@testing-library/react';
-import type { Bundle, Cook } from '@/core/batch';
+import type { Bundle, Cook } from '@/core/batch/schema';
 import { knownKitchen, type Known } from '@/core/learn';
 import { judgedCook } from '@/core/testing/kitchens';
 import { change, useApp } from '@/store';

@@ -5,7 +5,7 @@
 import equal from 'fast-deep-equal';
 import { useMemo } from 'react';
 import { create } from 'zustand';
-import type { Bundle, Cook } from '@/core/batch';
+import type { Bundle, Cook } from '@/core/batch/schema';
 import { teachers, withLearned, type Known, type Learned } from '@/core/learn';
 import { marksOf } from '@/formats/held';
 import { observe } from '@/session/observer';

@@ -1,6 +1,6 @@
 /** What has been learned, in a cook's words. */
 import type { BandS, Fact, Factor, Taught } from '@/core/learn';
-import type { Timed } from '@/core/batch';
+import type { Timed } from '@/core/batch/schema';
 
 export const cooksWords = (count: number): string => (count === 1 ? '1 cook' : `${count} cooks`);
 

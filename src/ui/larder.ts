@@ -1,15 +1,14 @@
-import {
-  goes,
-  leftInJar,
-  type After,
-  type BagItem,
-  type Cook,
-  type CoolingKept,
-  type Jar,
-  type JarEnd,
-  type Kitchen,
-  type LarderHabits,
-} from '@/core/batch';
+import { goes, leftInJar } from '@/core/batch/household';
+import type {
+  After,
+  BagItem,
+  Cook,
+  CoolingKept,
+  Jar,
+  JarEnd,
+  Kitchen,
+  LarderHabits,
+} from '@/core/batch/schema';
 import { FRIDGE_SET_C, type AtHand, type Surroundings } from '@/core/keep';
 import { change } from '@/store';
 import { changeCook } from './household';

@@ -1,5 +1,5 @@
 /** What is done to what has been learned: a cook left out, a thing forgotten. */
-import { changed } from '@/core/batch';
+import { changed } from '@/core/batch/plan';
 import { change } from '@/store';
 import { changeCook } from './household';
 

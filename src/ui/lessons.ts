@@ -1,6 +1,6 @@
 /** The lessons of cooks that are over: each is worked out once, away from the page, and kept with its cook. */
 import { useEffect, useMemo, useState } from 'react';
-import type { Cook, Lesson } from '@/core/batch';
+import type { Cook, Lesson } from '@/core/batch/schema';
 import { hasLesson, newestFirst } from '@/core/learn';
 import { changeQuietly } from '@/store';
 import { lessonAway } from '@/workers';

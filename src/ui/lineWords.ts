@@ -1,5 +1,6 @@
 /** A line of the add box, or of a recipe, as it was understood. */
-import { likeName, type ReadLine } from '@/core/batch';
+import { likeName } from '@/core/batch/plan';
+import type { ReadLine } from '@/core/batch/reading';
 import { amountGrams } from '@/core/food';
 import { formatAmount, formatLength, formatMass, isMassUnit, type Units } from '@/core/quantity';
 

@@ -1,4 +1,5 @@
-import { stepsOf, type Batch } from '@/core/batch';
+import { stepsOf } from '@/core/batch/plan';
+import type { Batch } from '@/core/batch/schema';
 import { STEPS, stepOf, type StepKind } from '@/core/vocabulary';
 
 const CLOSINGS = [STEPS.pressure.entry, 'second closing', 'third closing', 'fourth closing'];

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { kitchenSchema, potSchema, problemsOf } from '@/core/batch';
+import { problemsOf } from '@/core/batch/household';
+import { kitchenSchema, potSchema } from '@/core/batch/schema';
 import { toNumbers } from './numbers';
 import { allKept, allShown, refusal, shown, unitOf, type Dimension } from './unitFields';
 

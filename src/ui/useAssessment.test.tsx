@@ -2,7 +2,7 @@
 import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
 import { nanoid } from 'nanoid';
 import { assess, type Assessment } from '@/core/assess';
-import type { Batch } from '@/core/batch';
+import type { Batch } from '@/core/batch/schema';
 import { KITCHEN, POT, REFERENCE } from '@/core/testing/kitchen';
 import { assessAway } from '@/workers';
 import { useAssessment } from './useAssessment';

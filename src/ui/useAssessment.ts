@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import type { Assessment } from '@/core/assess';
-import type { Batch, Kitchen, Pot } from '@/core/batch';
+import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import { assessedAtHand, assessedOf } from './assessed';
 import { reasonWords, useNewest } from './useNewest';
 

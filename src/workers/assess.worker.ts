@@ -1,7 +1,7 @@
 /** The models, away from the main thread. */
 import { expose } from 'comlink';
 import { assess, compareReleases, drawBatch, type Draws } from '../core/assess';
-import type { Batch, Cook, Kitchen, Pot } from '../core/batch';
+import type { Batch, Cook, Kitchen, Pot } from '../core/batch/schema';
 import {
   beliefOf,
   choicesAt,

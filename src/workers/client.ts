@@ -1,7 +1,16 @@
 /** The main thread's end of the workers. */
 import { proxy } from 'comlink';
 import type { Assessment, AssessOptions, Draws, ReleaseOption } from '../core/assess';
-import type { Aim, Batch, Bundle, Cook, CoolingKept, Kitchen, Lesson, Pot } from '../core/batch';
+import type {
+  Aim,
+  Batch,
+  Bundle,
+  Cook,
+  CoolingKept,
+  Kitchen,
+  Lesson,
+  Pot,
+} from '../core/batch/schema';
 import type {
   Belief,
   Cost,

@@ -1,6 +1,8 @@
 /** Reading of lists, recipes and files, away from the main thread. */
 import { expose } from 'comlink';
-import { readLines, type Bundle, type Cook, type Validated } from '../core/batch';
+import type { Validated } from '../core/batch/household';
+import { readLines } from '../core/batch/reading';
+import type { Bundle, Cook } from '../core/batch/schema';
 import { holdCook } from '../formats/held';
 import { readRecipe } from '../formats/recipeIn';
 import { readBundle } from '../formats/read';

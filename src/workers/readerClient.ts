@@ -1,6 +1,8 @@
 /** The main thread's end of the worker that reads lists, recipes and files. */
 import { proxy } from 'comlink';
-import type { Bundle, ReadLine, ReadsFor, Validated } from '../core/batch';
+import type { Validated } from '../core/batch/household';
+import type { ReadLine, ReadsFor } from '../core/batch/reading';
+import type { Bundle } from '../core/batch/schema';
 import { lookAt, type HeldCook } from '../formats/held';
 import type { RecipeChanges, RecipeResult } from '../formats/recipeIn';
 import type { LongList, ReaderApi } from './reader.worker';

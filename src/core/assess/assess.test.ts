@@ -1,5 +1,7 @@
 import fc from 'fast-check';
-import { scaleBatch, setWater, validateBundle, waterL, type Step } from '../batch';
+import { validateBundle } from '../batch/household';
+import { scaleBatch, setWater, waterL } from '../batch/plan';
+import type { Step } from '../batch/schema';
 import { FOODS } from '../food';
 import { cleared, codes, finding, run } from '../testing/findings';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE, SEA_LEVEL } from '../testing/kitchen';

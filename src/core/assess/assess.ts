@@ -1,4 +1,4 @@
-import type { Batch, Kitchen, Pot } from '../batch';
+import type { Batch, Kitchen, Pot } from '../batch/schema';
 import { boilingPoint } from '../water';
 import type { Draws } from './draws';
 import { findingsOf } from './findings';

@@ -5,9 +5,8 @@ import {
   extractionWaterL,
   setExtractionWater,
   withExtractions,
-  type Batch,
-  type Step,
-} from '../batch';
+} from '../batch/plan';
+import type { Batch, Step } from '../batch/schema';
 import { extractionRate, gelatineAlong, mostGelatineG } from '../bones';
 import { foodByKey } from '../food';
 import { cleared, codes, finding } from '../testing/findings';

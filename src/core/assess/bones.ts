@@ -14,7 +14,7 @@ import {
   type Bones,
   type Lot,
 } from '../bones';
-import { isStock, READIED, wantedSet, type PlannedItem } from '../batch';
+import { isStock, READIED, wantedSet, type PlannedItem } from '../batch/plan';
 import { cookValues, USUAL_Z } from '../doneness';
 import { reductionMinutes } from '../finish';
 import { lastOf, valueAt } from '../series';

@@ -1,4 +1,4 @@
-import type { Batch, Pot, Step } from '../batch';
+import type { Batch, Pot, Step } from '../batch/schema';
 import { batchOf, item, KITCHEN, POT, pressure, STOVETOP } from '../testing/kitchen';
 import { movesOf } from '../timetable';
 import { applyRemedy, assess } from '.';

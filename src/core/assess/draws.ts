@@ -3,7 +3,8 @@
  * formulas: 8 times in 10 it lies between the first and the last tenth.
  */
 import { quantileSorted } from 'd3-array';
-import { stepsOf, type Batch, type Kitchen, type Pot, type Verdict } from '../batch';
+import { stepsOf } from '../batch/plan';
+import type { Batch, Kitchen, Pot, Verdict } from '../batch/schema';
 import type { GradeName } from '../food';
 import { between, lastOf, valueAt } from '../series';
 import { drawUnknowns, seeded, toDraw } from '../unknown';

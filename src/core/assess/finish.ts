@@ -19,7 +19,8 @@ import {
 } from '../finish';
 import { fatAlong } from '../bones';
 import type { BonesModel } from './bones';
-import { isStock, type Kitchen, type Plan, type PlannedItem } from '../batch';
+import { isStock, type Plan, type PlannedItem } from '../batch/plan';
+import type { Kitchen } from '../batch/schema';
 import { valueAt } from '../series';
 import { contentsAt, netWatts, type Model } from './model';
 import type { FinishReport, ItemReport } from './types';

@@ -2,7 +2,7 @@
  * Outcomes that cooks are content with, under pressure at high (80 kPa), in soup of ordinary size;
  * common practice, no source.
  */
-import type { Cut, Item, Release, Step } from '../batch';
+import type { Cut, Item, Release, Step } from '../batch/schema';
 import { batchOf, item, POT, pressure, SEA_LEVEL } from '../testing/kitchen';
 import { assess, type ItemReport } from '.';
 

@@ -1,14 +1,6 @@
 /** A batch run through the models: plan, heat, cook values, levels. No judgement yet. */
-import {
-  isStock,
-  planBatch,
-  type Batch,
-  type Kitchen,
-  type Plan,
-  type PlannedItem,
-  type PlannedStep,
-  type Pot,
-} from '../batch';
+import { isStock, planBatch, type Plan, type PlannedItem, type PlannedStep } from '../batch/plan';
+import type { Batch, Kitchen, Pot } from '../batch/schema';
 import { flavourOf, type Flavour } from '../bones';
 import { conductionShape, cookValues, donenessOf, USUAL_Z, type Doneness } from '../doneness';
 import { contents, partOf, soakedKg, type Before, type Contents, type Part } from '../fill';

@@ -1,6 +1,6 @@
 import { cleared, codes, finding, run } from '../testing/findings';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '../testing/kitchen';
-import type { Batch, Release } from '../batch';
+import type { Batch, Release } from '../batch/schema';
 import { runModel } from './model';
 import { assess, compareReleases } from '.';
 

@@ -1,5 +1,5 @@
 /** Calls that the cook has weighed and put by, each with a reason that is kept. */
-import type { Batch, PutBy } from '../batch';
+import type { Batch, PutBy } from '../batch/schema';
 import type { Finding } from './types';
 
 /** What tells one call of a batch from another. */

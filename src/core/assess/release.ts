@@ -1,5 +1,6 @@
 /** What each release costs and how likely it is to carry liquid up to the valve. */
-import { setRelease, type Batch, type Kitchen, type Pot } from '../batch';
+import { setRelease } from '../batch/plan';
+import type { Batch, Kitchen, Pot } from '../batch/schema';
 import { valueAt } from '../series';
 import { releaseOf, releasesFor, type Release } from '../vocabulary';
 import { thermalProperties } from '../food';

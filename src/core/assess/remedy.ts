@@ -12,8 +12,8 @@ import {
   splitHold,
   stepsOf,
   stopAfter,
-  type Batch,
-} from '../batch';
+} from '../batch/plan';
+import type { Batch } from '../batch/schema';
 import type { Remedy } from './types';
 
 /** Moves an item to a simmer after the last pressure step, made or lengthened as needed. */

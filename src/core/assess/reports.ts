@@ -1,5 +1,5 @@
 /** The numbers of an assessment, from the model to the reader. */
-import { runOf, extractionWaterL, type PlannedItem } from '../batch';
+import { runOf, extractionWaterL, type PlannedItem } from '../batch/plan';
 import { conductionShape } from '../doneness';
 import { gradesOf, wishOf, type Food } from '../food';
 import {

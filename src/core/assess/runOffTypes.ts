@@ -1,4 +1,4 @@
-import type { SetState } from '../batch';
+import type { SetState } from '../batch/schema';
 
 /** One extraction of bones, from one straining to the next. */
 export interface BonesReport {

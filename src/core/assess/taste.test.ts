@@ -1,6 +1,7 @@
 /** What must hold of grades and wishes whatever is cooked: laws over drawn soups. */
 import fc from 'fast-check';
-import { stepsOf, type Batch, type Item, type Step } from '../batch';
+import { stepsOf } from '../batch/plan';
+import type { Batch, Item, Step } from '../batch/schema';
 import { FOODS, gradeIndex, gradesOf, spanOf, wishOf, type Food } from '../food';
 import { batchOf, item, KITCHEN, POT } from '../testing/kitchen';
 import { assess, drawBatch, type Assessment, type ItemReport } from '.';

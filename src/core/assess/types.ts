@@ -1,4 +1,4 @@
-import type { Batch, Pot, Verdict } from '../batch';
+import type { Batch, Pot, Verdict } from '../batch/schema';
 import type { Release, ReleaseMethod, StepKind } from '../vocabulary';
 import type { Family, FoodGroup, GradeName, Wish } from '../food';
 import type { Body } from '../finish';

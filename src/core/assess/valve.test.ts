@@ -1,6 +1,6 @@
 /** What is said about the valve, over drawn fillings of every foaming class: laws of safety. */
 import fc from 'fast-check';
-import type { Batch, Release } from '../batch';
+import type { Batch, Release } from '../batch/schema';
 import { foodByKey } from '../food';
 import { batchOf, item, KITCHEN, POT, pressure, SEA_LEVEL, STOVETOP } from '../testing/kitchen';
 import { assess, compareReleases, SAFE_CHANCE, type Assessment } from '.';

@@ -1,4 +1,4 @@
-import type { Batch, Kitchen, Step } from '../batch';
+import type { Batch, Kitchen, Step } from '../batch/schema';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '../testing/kitchen';
 import { applyRemedy, assess, type Finding } from '.';
 

@@ -1,5 +1,5 @@
 /** Broths poured together, boiled down, and asked how they set. */
-import { SETS, type SetState } from '../batch';
+import { SETS, type SetState } from '../batch/schema';
 
 /** A lot of broth. */
 export interface Lot {

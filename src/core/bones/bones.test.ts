@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { SETS } from '../batch';
+import { SETS } from '../batch/schema';
 import { foodByKey, type Extract } from '../food';
 import {
   blend,

@@ -2,7 +2,7 @@
  * Times a cook would call right (common practice, no source; kitchen charts agree within a few
  * minutes). Sea level; hold at 80 kPa gauge in 1.5 L after an ordinary warm-up; simmer at 100 C.
  */
-import type { Cut, Release } from '../batch';
+import type { Cut, Release } from '../batch/schema';
 import type { GradeName } from '../food';
 
 export interface ChartRow {

@@ -3,7 +3,7 @@
  * of common kitchen charts, no source. Same conditions as the chart. The kin gives z; the
  * times place need and lateness.
  */
-import type { Cut, Release } from '../batch';
+import type { Cut, Release } from '../batch/schema';
 import type { GradeName } from '../food';
 import type { ChartRow } from './chart';
 

@@ -1,4 +1,4 @@
-import type { Cut } from '../batch';
+import type { Cut } from '../batch/schema';
 import type { Food } from '../food';
 import type { BodyShape } from '../heat';
 

@@ -5,7 +5,7 @@
  * up or given back moves between solids and free liquid at its own density, so mass is conserved
  * and volume too. Heat expands the water in everything (IAPWS density).
  */
-import type { PlannedItem } from '../batch';
+import type { PlannedItem } from '../batch/plan';
 import { thermalProperties, type Food } from '../food';
 import { liquidDensity } from '../water';
 

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { planBatch } from '../batch';
+import { planBatch } from '../batch/plan';
 import { foodByKey } from '../food';
 import { batchOf, item, KITCHEN, POT } from '../testing/kitchen';
 import {

@@ -1,4 +1,4 @@
-import type { Pot } from '../batch';
+import type { Pot } from '../batch/schema';
 import type { Part } from './contents';
 
 /** The lines of a pot for what is in it. */

@@ -3,7 +3,8 @@
  * it is wanted, when it runs out.
  */
 import { rollups } from 'd3-array';
-import { claimed, freeInJar, isEmptied, type Batch, type Jar } from '../batch';
+import { claimed, freeInJar, isEmptied } from '../batch/household';
+import type { Batch, Jar } from '../batch/schema';
 import { addDays, dayOf, daysBetween } from './calendar';
 import { LOOSE, shapeOf, thawHours } from './thaw';
 import { dueOf, type Keeps } from './shelf';

@@ -1,14 +1,7 @@
 /** The bag in the freezer: what stock it is enough for. */
 import { gelatineAlong, SET_FROM, strongAlong } from '../bones';
-import {
-  foodOf,
-  FROZEN_C,
-  newBatch,
-  type BagItem,
-  type Batch,
-  type Pot,
-  type SetState,
-} from '../batch';
+import { foodOf, FROZEN_C, newBatch } from '../batch/plan';
+import type { BagItem, Batch, Pot, SetState } from '../batch/schema';
 import { amountGrams } from '../food';
 
 /** One run of stock from a bag: at pressure, so long and so hot. */

@@ -1,5 +1,5 @@
 /** A cooling that goes on: as it was begun, what was read since, and what is to be believed of it. */
-import type { CoolingKept, Pot } from '../batch';
+import type { CoolingKept, Pot } from '../batch/schema';
 import type { Surroundings } from './cool';
 import { narrowed, pastLimit, type Narrowed, type Reading } from './narrow';
 import { fallsTo, judge, RULE, type Judged } from './rule';

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { assess } from '../assess';
-import { isEmptied, leftInJar, type BagItem, type Jar } from '../batch';
+import { isEmptied, leftInJar } from '../batch/household';
+import type { BagItem, Jar } from '../batch/schema';
 import { HOLDER_KINDS, usableL, type HolderKind } from '../vocabulary';
 import { KITCHEN, POT, REFERENCE } from '../testing/kitchen';
 import {

@@ -3,7 +3,8 @@
  * days, frozen 2 to 3 months for best quality. A household may say otherwise; the published figures stand
  * beside it.
  */
-import { isEmptied, type Jar, type LarderHabits } from '../batch';
+import { isEmptied } from '../batch/household';
+import type { Jar, LarderHabits } from '../batch/schema';
 import { addDays, addMonths, daysBetween } from './calendar';
 
 export const PUBLISHED = { fridgeDays: [3, 4], freezerMonths: [2, 3] } as const;

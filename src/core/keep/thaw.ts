@@ -3,7 +3,7 @@
  * factors (P 1/6, 1/4, 1/2 and R 1/24, 1/16, 1/8 for sphere, long cylinder, slab; Plank 1941, ASHRAE
  * Handbook Refrigeration ch. 20) is the check.
  */
-import type { Jar } from '../batch';
+import type { Jar } from '../batch/schema';
 import { HOLDERS } from '../vocabulary';
 import { heatIn, makeGrid, stableS, stepGrid, type Cylinder } from './cylinder';
 import { matterOf } from './matter';

@@ -2,7 +2,7 @@
  * Ways to get a pot cold, side by side: where it stands, in what, for how long; what is needed and how much
  * work it is. One record a way.
  */
-import type { Pot } from '../batch';
+import type { Pot } from '../batch/schema';
 import { FUSION } from '../heat';
 import { HOLDERS, usableL, type HolderKind } from '../vocabulary';
 import { potVessel } from '../vessel';

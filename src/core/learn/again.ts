@@ -1,16 +1,7 @@
 /** A dish cooked again with what was learned since: the facts that the plan goes by, and what they ask for. */
 import { callKey } from '../assess';
-import {
-  foodOf,
-  learnedBones,
-  learnedNeed,
-  TRAITS,
-  wantedSet,
-  type Batch,
-  type Kitchen,
-  type Pot,
-  type PotLearned,
-} from '../batch';
+import { foodOf, learnedBones, learnedNeed, wantedSet } from '../batch/plan';
+import { TRAITS, type Batch, type Kitchen, type Pot, type PotLearned } from '../batch/schema';
 import type { Judged, Offer } from '../solve';
 
 /** What has been learned of something that is in a plan. */

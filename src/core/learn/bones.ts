@@ -2,7 +2,7 @@
  * What bones give in this kitchen, by how their broths set and how many litres there were: of each kind what
  * it gives in the end and how fast, over a grid of both. A broth of several kinds tells of each by its share.
  */
-import { SETS, type KitchenLearned, type Lesson } from '../batch';
+import { SETS, type KitchenLearned, type Lesson } from '../batch/schema';
 import { SET_FROM } from '../bones';
 import { bell, chanceSaid, spreadOf, steps } from './grid';
 import type { Teacher } from './teachers';

@@ -3,7 +3,8 @@
  * edges are the needs at which each is just reached. What was tried and named tells of the need; a verdict
  * over or under what was wanted, of something that was as wanted, tells of the wish instead.
  */
-import { foodOf, lessonName, type Cook, type KitchenLearned, type Lesson } from '../batch';
+import { foodOf, lessonName } from '../batch/plan';
+import type { Cook, KitchenLearned, Lesson } from '../batch/schema';
 import type { FoodGroup } from '../food';
 import { bell, chanceSaid, kinOf, spreadOf, steps, type Spread } from './grid';
 import type { Teacher } from './teachers';

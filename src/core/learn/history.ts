@@ -1,5 +1,6 @@
 /** A dish through time: its cooks, and what was changed from one to the next. */
-import { foodOf, stepsOf, stepWords, waterL, type Batch, type Cook } from '../batch';
+import { foodOf, stepsOf, stepWords, waterL } from '../batch/plan';
+import type { Batch, Cook } from '../batch/schema';
 import { amountGrams } from '../food';
 import { formatAmount, formatVolume, type Units } from '../quantity';
 

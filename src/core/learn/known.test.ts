@@ -1,5 +1,7 @@
 import fc from 'fast-check';
-import { planBatch, validateBundle, type Bundle, type Cook, type Lesson } from '../batch';
+import { validateBundle } from '../batch/household';
+import { planBatch } from '../batch/plan';
+import type { Bundle, Cook, Lesson } from '../batch/schema';
 import { donenessOf } from '../doneness';
 import { runModel } from '../assess';
 import { HOUSEHOLD, KITCHEN, POT } from '../testing/kitchen';

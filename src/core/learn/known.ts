@@ -2,7 +2,7 @@
  * What a household knows of its pots and foods: one door for all that plans. It is worked out of the cooks'
  * lessons anew, and no household keeps it, so that a cook left out or deleted is unlearned to the last digit.
  */
-import type { Bundle, Kitchen, KitchenLearned, Pot } from '../batch';
+import type { Bundle, Kitchen, KitchenLearned, Pot } from '../batch/schema';
 import { learnedBones, readsOf } from './bones';
 import { learnedFoods, triesOf } from './foods';
 import { forgets, forgottenUntil, withLearned, type Known, type Learned } from './learned';

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
-import type { Cook, Verdict } from '../batch';
+import type { Cook, Verdict } from '../batch/schema';
 import { cookOf } from '../testing/cooks';
 import { REFERENCE } from '../testing/kitchen';
-import { setHold, setWater, type Batch } from '../batch';
+import { setHold, setWater } from '../batch/plan';
+import type { Batch } from '../batch/schema';
 import { foundIn, historyOf, reliabilityOf } from '.';
 import { changesBetween } from './history';
 

@@ -1,5 +1,5 @@
 /** What a household has learned, as plain data: put on its pots and its kitchen, and forgotten by name. */
-import type { Kitchen, KitchenLearned, Pot, PotLearned } from '../batch';
+import type { Kitchen, KitchenLearned, Pot, PotLearned } from '../batch/schema';
 
 /** Things that can be forgotten, as the kitchen lists them. */
 export const forgets = {

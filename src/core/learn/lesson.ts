@@ -12,16 +12,8 @@ import {
   scaled,
   type Model,
 } from '../assess';
-import {
-  lessonName,
-  stepsOf,
-  TIMED,
-  type Cook,
-  type Lesson,
-  type Mark,
-  type PlannedItem,
-  type Timed,
-} from '../batch';
+import { lessonName, stepsOf, type PlannedItem } from '../batch/plan';
+import { TIMED, type Cook, type Lesson, type Mark, type Timed } from '../batch/schema';
 import { conductionShape, donenessOf } from '../doneness';
 import { foodByKey, gradesOf, type Food } from '../food';
 import { courseOf, hotSOf, markedS, resultAt, secondsOf, type Course } from '../live';

@@ -3,7 +3,7 @@
  * before as one more row, and Student's errors, so that a mark pressed late counts little (the iterated
  * weights of Lange, Little and Taylor 1989). Its spread is that of the squares at the end (Laplace).
  */
-import { TRAITS, type Lesson, type Pot, type PotLearned } from '../batch';
+import { TRAITS, type Lesson, type Pot, type PotLearned } from '../batch/schema';
 import { asLearned, COOK_VARIES, inverseOf, nominal, potPrior, solveSmall } from '../unknown';
 import { usualEfficiency, usualLoss } from '../vessel';
 import type { Teacher } from './teachers';

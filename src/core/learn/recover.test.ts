@@ -4,7 +4,7 @@
  */
 import { median } from 'd3-array';
 import { drawBatch, runModel } from '../assess';
-import type { Pot } from '../batch';
+import type { Pot } from '../batch/schema';
 import { KITCHEN, POT, STOVETOP } from '../testing/kitchen';
 import {
   DISHES,

@@ -4,7 +4,7 @@
  * that has been learned since makes it look better.
  */
 import { mean } from 'd3-array';
-import type { Cook } from '../batch';
+import type { Cook } from '../batch/schema';
 import { realTotalMin } from '../timetable';
 
 /** Of chances of “right”, from one to the next. */

@@ -1,5 +1,6 @@
 /** Finding cooks by what a cook remembers of them: the dish, a food, the pot, how it came out. */
-import { foodOf, type Cook } from '../batch';
+import { foodOf } from '../batch/plan';
+import type { Cook } from '../batch/schema';
 
 const WORDS = new WeakMap<Cook, string>();
 

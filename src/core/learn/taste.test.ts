@@ -1,4 +1,5 @@
-import { wantedSet, type Cook, type SetState } from '../batch';
+import { wantedSet } from '../batch/plan';
+import type { Cook, SetState } from '../batch/schema';
 import { batchOf, HOUSEHOLD, item, pressure } from '../testing/kitchen';
 import { cookOf } from '../testing/cooks';
 import { knownKitchen } from './known';

@@ -1,5 +1,5 @@
 /** What was called right of a finished pot: its salt, and how thick it was made. */
-import { SETS, type KitchenLearned, type SetState } from '../batch';
+import { SETS, type KitchenLearned, type SetState } from '../batch/schema';
 import { SOUP_SALT_PERCENT, THICKNESSES } from '../finish';
 import type { Teacher } from './teachers';
 

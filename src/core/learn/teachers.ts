@@ -1,5 +1,5 @@
 /** Cooks that something is to be learned from. */
-import type { Batch, Cook } from '../batch';
+import type { Batch, Cook } from '../batch/schema';
 
 /** What learning looks at of a cook, and of its batch: no more need be read, or sent to where it is worked out. */
 export const LOOKED_AT = [

@@ -1,14 +1,13 @@
 /** What cooks have told, for people to look at: of a pot cook by cook, and what one cook taught. */
+import { foodOf, lessonName } from '../batch/plan';
 import {
-  foodOf,
-  lessonName,
   TRAITS,
   type Cook,
   type Kitchen,
   type KitchenLearned,
   type Pot,
   type Timed,
-} from '../batch';
+} from '../batch/schema';
 import { foodByKey } from '../food';
 import { potPrior } from '../unknown';
 import { learnedKitchen } from './known';

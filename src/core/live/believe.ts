@@ -4,7 +4,7 @@
  */
 import { quantileSorted } from 'd3-array';
 import { scaled, tableMin, withNeeds, type Model, type Range } from '../assess';
-import type { Cook } from '../batch';
+import type { Cook } from '../batch/schema';
 import { gradesOf } from '../food';
 import { between, valueAt } from '../series';
 import { gradeAt, scaleOf } from '../texture';

@@ -3,18 +3,8 @@
  * far. Everything follows from the marks and the time, so that a reload or a closed tab loses nothing.
  */
 import type { Lived } from '../assess';
-import {
-  insertStep,
-  setHold,
-  setRelease,
-  stepsOf,
-  type Batch,
-  type Cook,
-  type Mark,
-  type MarkKind,
-  type PressureStep,
-  type Step,
-} from '../batch';
+import { insertStep, setHold, setRelease, stepsOf } from '../batch/plan';
+import type { Batch, Cook, Mark, MarkKind, PressureStep, Step } from '../batch/schema';
 import { releaseOf } from '../vocabulary';
 
 /** A gap between two steps shorter than this is none, s. */

@@ -3,7 +3,8 @@
  * the best next move was by search over the same few moves, and what it cost not to make it.
  */
 import { contentsAt, itemReports, safeCentreC, tableMin, type Model } from '../assess';
-import { stepsOf, type Cook, type Mark, type Verdict } from '../batch';
+import { stepsOf } from '../batch/plan';
+import type { Cook, Mark, Verdict } from '../batch/schema';
 import { between, valueAt } from '../series';
 import { saturationTemperature } from '../water';
 import { markedS, planNow, secondsOf } from './course';

@@ -1,5 +1,5 @@
 /** Ten drills: what goes wrong, by a fixed chance, and one line of scene. */
-import type { Batch } from '../batch';
+import type { Batch } from '../batch/schema';
 import { MISHAP, type Mishap } from './mishaps';
 
 export interface Drill {

@@ -2,16 +2,8 @@
  * What may go wrong at a stove. Each is a change of what is true of the stand-in: of its foods, of its vessel
  * for a while, of its air or of its hands. What a screen shows of it are its signs.
  */
-import {
-  type FAULTS,
-  foodOf,
-  handlingAt,
-  stepsOf,
-  type Batch,
-  type Cook,
-  type Kitchen,
-  type MISHAPS,
-} from '../batch';
+import { foodOf, handlingAt, stepsOf } from '../batch/plan';
+import type { FAULTS, Batch, Cook, Kitchen, MISHAPS } from '../batch/schema';
 import type { Spell } from '../heat';
 import type { ItemUnknowns, Unknowns } from '../unknown';
 import { markedS, secondsOf } from './course';

@@ -1,6 +1,7 @@
 /** What was seen of a pot, and what a world of the models would have shown instead. */
 import { contentsAt, type Model } from '../assess';
-import { stepsOf, type Batch, type Cook, type Mark } from '../batch';
+import { stepsOf } from '../batch/plan';
+import type { Batch, Cook, Mark } from '../batch/schema';
 import { between } from '../series';
 import { secondsOf } from './course';
 

@@ -2,7 +2,8 @@
  * The pot as a device: a source of messages and nothing else. One JSON object a line, documented in
  * docs/pot-link.md.
  */
-import { stepsOf, type Cook, type Mark, type MarkKind } from '../batch';
+import { stepsOf } from '../batch/plan';
+import type { Cook, Mark, MarkKind } from '../batch/schema';
 
 export const MESSAGE_KINDS = [
   'pin-up',

@@ -4,7 +4,8 @@
  */
 import { median } from 'd3-array';
 import { itemReports, tableMin } from '../assess';
-import { stepsOf, type Cook, type Mark, type Verdict } from '../batch';
+import { stepsOf } from '../batch/plan';
+import type { Cook, Mark, Verdict } from '../batch/schema';
 import { goOn, type World } from './believe';
 import { planNow } from './course';
 

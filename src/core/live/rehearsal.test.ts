@@ -1,6 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { assess } from '../assess';
-import { MISHAPS, potOf, stepsOf, validateBundle, type Cook, type Mark } from '../batch';
+import { validateBundle } from '../batch/household';
+import { potOf, stepsOf } from '../batch/plan';
+import { MISHAPS, type Cook, type Mark } from '../batch/schema';
 import { cookThrough } from '../testing/cooking';
 import { startCook } from '../timetable';
 import { debriefOf, DRILLS, drillsFor, MISHAP, standInAt, worthOf, awayUntilS } from '.';

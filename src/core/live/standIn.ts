@@ -4,7 +4,7 @@
  * alone, so that a page loaded anew finds it as it was.
  */
 import type { Model } from '../assess';
-import type { Cook } from '../batch';
+import type { Cook } from '../batch/schema';
 import type { Spell } from '../heat';
 import { between, lastOf } from '../series';
 import { gradeAt } from '../texture';

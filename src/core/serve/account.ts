@@ -1,5 +1,5 @@
 /** Where a pot went: every litre is in bowls, jars, waste, or said to be lost. */
-import type { After, Cook, Jar } from '../batch';
+import type { After, Cook, Jar } from '../batch/schema';
 
 export interface Account {
   readonly servedL: number;

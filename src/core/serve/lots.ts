@@ -1,6 +1,7 @@
 /** What a cook leaves to be put by: one pot of soup, or the runs of its bones. */
 import type { Assessment } from '../assess';
-import { isStock, type Cook, type Jar } from '../batch';
+import { isStock } from '../batch/plan';
+import type { Cook, Jar } from '../batch/schema';
 import { thicknessWord } from '../finish';
 import { tastingOf } from './taste';
 

@@ -3,7 +3,8 @@
  * assessment knows of it; the cook drops what is not wanted.
  */
 import type { Assessment, ItemReport } from '../assess';
-import { foodOf, isStock, stepsOf, type Batch, type Item } from '../batch';
+import { foodOf, isStock, stepsOf } from '../batch/plan';
+import type { Batch, Item } from '../batch/schema';
 import { thicknessWord } from '../finish';
 import { spoken, type Food } from '../food';
 import { formatLevel, formatMass, formatSalt, formatVolume, type Units } from '../quantity';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { assess, type Assessment } from '../assess';
-import type { Batch, Cook, Jar } from '../batch';
+import type { Batch, Cook, Jar } from '../batch/schema';
 import { nextTouch, PINCH_G, SOUP_SALT_PERCENT, THICK_FROM, thicknessWord } from '../finish';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '../testing/kitchen';
 import { accountOf, finishMoves, nextWord, tastingOf, thickenings } from '.';

@@ -1,6 +1,6 @@
 /** The tasting at the end: what has been added, what is left of what is wanted. */
 import type { FinishReport } from '../assess';
-import type { After, Taste } from '../batch';
+import type { After, Taste } from '../batch/schema';
 import { nextTouch, saltPercent, saltToAdd, SOUP_SALT_PERCENT } from '../finish';
 
 export interface Tasting {

@@ -1,6 +1,6 @@
 /** Ways to thicken what is in the pot, side by side: what each wants, and what it ends with. */
 import type { FinishReport } from '../assess';
-import type { Thickening } from '../batch';
+import type { Thickening } from '../batch/schema';
 import {
   apparentPas,
   FLOUR_FOR_STARCH,

@@ -1,5 +1,5 @@
 import { applyRemedy, assess, callKey, drawBatch } from '../assess';
-import type { Batch } from '../batch';
+import type { Batch } from '../batch/schema';
 import { batchOf, item, KITCHEN, POT, pressure } from '../testing/kitchen';
 import { judgeBatch } from './advise';
 

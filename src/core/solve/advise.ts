@@ -14,7 +14,7 @@ import {
   type Finding,
   type Remedy,
 } from '../assess';
-import type { Batch, Kitchen, Pot } from '../batch';
+import type { Batch, Kitchen, Pot } from '../batch/schema';
 import { formatMinutes } from '../quantity';
 import { solve } from './solve';
 import { USUAL_WISHES } from './types';

@@ -1,13 +1,6 @@
 /** What differs between two plans of a batch, in words. */
-import {
-  foodOf,
-  indexOfStep,
-  stepsOf,
-  stepWords,
-  type Batch,
-  type Item,
-  type Step,
-} from '../batch';
+import { foodOf, indexOfStep, stepsOf, stepWords } from '../batch/plan';
+import type { Batch, Item, Step } from '../batch/schema';
 import { spoken } from '../food';
 import { formatLength, formatMinutes, type Units } from '../quantity';
 

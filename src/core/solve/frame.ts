@@ -1,16 +1,6 @@
 /** What a plan is built from, and the building of it. */
-import {
-  planBatch,
-  stepsOf,
-  type Batch,
-  type Item,
-  type Kitchen,
-  type PlannedItem,
-  type Pot,
-  type PressureStep,
-  type Release,
-  type Step,
-} from '../batch';
+import { planBatch, stepsOf, type PlannedItem } from '../batch/plan';
+import type { Batch, Item, Kitchen, Pot, PressureStep, Release, Step } from '../batch/schema';
 import { conductionShape, donenessOf, type Doneness } from '../doneness';
 import { scaleOf, type Scale, type Where } from '../texture';
 import type { Wishes } from './types';

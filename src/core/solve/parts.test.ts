@@ -1,5 +1,6 @@
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '../testing/kitchen';
-import { stepsOf, type Batch } from '../batch';
+import { stepsOf } from '../batch/plan';
+import type { Batch } from '../batch/schema';
 import { changesOf } from './changes';
 import { buildPlan, frameOf, type Decision } from './frame';
 import { LONGEST_HOLDS, LONGEST_SIMMER, probe } from './probe';

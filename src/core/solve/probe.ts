@@ -6,7 +6,7 @@
  * search proposes is run through the model again.
  */
 import { runModel, type Model } from '../assess/model';
-import type { Release } from '../batch';
+import type { Release } from '../batch/schema';
 import { between, lastOf, valueAt } from '../series';
 import { buildPlan, type Decision, type Frame } from './frame';
 

@@ -3,7 +3,8 @@
  * (common practice, no source), and judged. What turns out well in kitchens is right here.
  */
 import { assess, drawBatch } from '../assess';
-import { readLine, type Batch, type BatchKind, type Item, type Pot, type Step } from '../batch';
+import { readLine } from '../batch/reading';
+import type { Batch, BatchKind, Item, Pot, Step } from '../batch/schema';
 import { POT, SEA_LEVEL } from '../testing/kitchen';
 
 const BIG: Pot = { ...POT, id: 'big', capacityL: 7.6, innerDiameterCm: 24, powerW: 1200 };

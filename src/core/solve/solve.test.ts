@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { assess, drawBatch } from '../assess';
 import { runModel } from '../assess/model';
 import { itemReports } from '../assess/reports';
-import { stepsOf, type Batch, type Item, type Release, type Step } from '../batch';
+import { stepsOf } from '../batch/plan';
+import type { Batch, Item, Release, Step } from '../batch/schema';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE, SEA_LEVEL } from '../testing/kitchen';
 import { solve, USUAL_WISHES, type Wishes } from '.';
 

@@ -3,15 +3,8 @@
  * fewest openings, then in the least time. What it returns has been run through the model.
  */
 import { assess, type Assessment } from '../assess';
-import {
-  changeItem,
-  choose,
-  foodOf,
-  type Batch,
-  type Kitchen,
-  type Pot,
-  type Release,
-} from '../batch';
+import { changeItem, choose, foodOf } from '../batch/plan';
+import type { Batch, Kitchen, Pot, Release } from '../batch/schema';
 import { changesOf } from './changes';
 import { buildPlan, frameOf, type Frame } from './frame';
 import { probe, type Probe } from './probe';

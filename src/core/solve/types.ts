@@ -1,4 +1,4 @@
-import type { Batch } from '../batch';
+import type { Batch } from '../batch/schema';
 
 /** What the cook wants of a plan. */
 export interface Wishes {

@@ -1,6 +1,6 @@
 /** Decisions run through the model, and what is learned of them. */
 import { assess, findingOf, type Assessment, type Finding } from '../assess';
-import type { Batch } from '../batch';
+import type { Batch } from '../batch/schema';
 import { cookRate } from '../doneness';
 import { measured } from './edges';
 import { buildPlan, type Decision, type Edge, type Frame } from './frame';

@@ -1,6 +1,6 @@
 /** A row of a chart of times, cooked: what the fit and its tests look at. */
 import { runModel } from '../assess/model';
-import type { Batch, Item, Step } from '../batch';
+import type { Batch, Item, Step } from '../batch/schema';
 import { cookValues } from '../doneness';
 import type { ChartRow } from '../doneness/chart';
 import { batchOf, item, POT, SEA_LEVEL } from './kitchen';

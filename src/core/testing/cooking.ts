@@ -1,5 +1,6 @@
 /** A cook by the book on a stand-in: does what the plan says when it is due, and marks what the pot says. */
-import { stepsOf, type Cook, type Mark, type MarkKind } from '../batch';
+import { stepsOf } from '../batch/plan';
+import type { Cook, Mark, MarkKind } from '../batch/schema';
 import { markedS, planNow, secondsOf } from '../live/course';
 import { markOf } from '../live/potLink';
 import { endsOnStandIn, standInAt, type StandIn } from '../live/standIn';

@@ -1,6 +1,6 @@
 /** Cooks for tests. */
 import { assess } from '../assess';
-import type { Batch, Cook } from '../batch';
+import type { Batch, Cook } from '../batch/schema';
 import { startCook } from '../timetable';
 import { KITCHEN, POT } from './kitchen';
 

@@ -1,6 +1,6 @@
 /** What is found in a batch of the test kitchen, and what its remedy does. */
 import { applyRemedy, assess, type Finding, type FindingCode } from '../assess';
-import type { Batch, Kitchen } from '../batch';
+import type { Batch, Kitchen } from '../batch/schema';
 import { KITCHEN, POT } from './kitchen';
 
 export const run = (batch: Batch, kitchen: Kitchen = KITCHEN) => assess(batch, POT, kitchen);

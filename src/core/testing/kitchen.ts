@@ -1,15 +1,14 @@
 /** A small household for tests. */
+import { validateBundle, type Problem } from '../batch/household';
 import {
-  validateBundle,
   type Batch,
   type Item,
   type Kitchen,
   type Pot,
-  type Problem,
   type Step,
   type Bundle,
   VERSION,
-} from '../batch';
+} from '../batch/schema';
 import type { Amount } from '../quantity';
 
 export const KITCHEN: Kitchen = { altitudeM: 1150, ambientC: 20, units: 'metric' };

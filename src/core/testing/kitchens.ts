@@ -1,6 +1,7 @@
 /** Kitchens with hidden truths and cooks in them, as hands mark them: to ask what is learned of them. */
 import { itemReports, runModel, withNeeds, type Model } from '../assess';
-import { setHold, type Batch, type Cook, type Lesson, type Pot } from '../batch';
+import { setHold } from '../batch/plan';
+import type { Batch, Cook, Lesson, Pot } from '../batch/schema';
 import { lessonOf } from '../learn';
 import { gradesOf } from '../food';
 import { courseOf, hotSOf } from '../live';

@@ -1,5 +1,6 @@
 /** A household of many years, made of a small one: every record again and again, with its own id and day. */
-import { withoutClaims, type Batch, type Bundle, type Cook } from '../batch';
+import { withoutClaims } from '../batch/household';
+import type { Batch, Bundle, Cook } from '../batch/schema';
 
 const DAY_MS = 24 * 3600 * 1000;
 

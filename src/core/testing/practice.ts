@@ -3,7 +3,7 @@
  * common practice; different dishes, pots and altitudes. What a cook calls right the app must call
  * right, and the other way round.
  */
-import type { Batch, BatchKind, Cut, Item, Kitchen, Pot, Release, Step } from '../batch';
+import type { Batch, BatchKind, Cut, Item, Kitchen, Pot, Release, Step } from '../batch/schema';
 import type { FindingCode } from '../assess';
 import { item, KITCHEN, POT, SEA_LEVEL } from './kitchen';
 

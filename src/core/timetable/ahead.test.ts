@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { assess } from '../assess';
-import type { Batch, Mark, MarkKind } from '../batch';
+import type { Batch, Mark, MarkKind } from '../batch/schema';
 import { cookOf } from '../testing/cooks';
 import { batchOf, item, KITCHEN, POT, pressure } from '../testing/kitchen';
 import { aheadOf, clashesOf, eveningClashes, eveningOf, stagesOf, standing, type Dated } from '.';

@@ -2,7 +2,8 @@
  * What hands have to do next in a cook on its way: at the pot by its stages, and beside it by what is done
  * alongside. Several cooks at once are one list by the clock.
  */
-import { anchorStep, type Batch, type Mark, type Task } from '../batch';
+import { anchorStep } from '../batch/plan';
+import type { Batch, Mark, Task } from '../batch/schema';
 import type { Units } from '../quantity';
 import type { Stage, StageKind, Standing } from './stages';
 import { wordsOf } from './words';

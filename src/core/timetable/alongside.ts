@@ -1,6 +1,7 @@
 /** When what is done beside the pot begins and is ready, by a plan's own clock. */
 import type { Assessment } from '../assess';
-import { anchorStep, stepsOf, type Batch, type Task } from '../batch';
+import { anchorStep, stepsOf } from '../batch/plan';
+import type { Batch, Task } from '../batch/schema';
 
 export interface TaskSpan {
   readonly task: Task;

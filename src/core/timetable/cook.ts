@@ -1,18 +1,8 @@
 /** From a plan to a cook, and from a cook to the next plan. */
 import type { Assessment, Draws } from '../assess';
-import {
-  kitchenFor,
-  setHold,
-  setWater,
-  stepsOf,
-  waterL,
-  withoutClaims,
-  type Batch,
-  type Kitchen,
-  type Pot,
-  type Prediction,
-  type Cook,
-} from '../batch';
+import { withoutClaims } from '../batch/household';
+import { kitchenFor, setHold, setWater, stepsOf, waterL } from '../batch/plan';
+import type { Batch, Kitchen, Pot, Prediction, Cook } from '../batch/schema';
 
 /** Version of the models: raised when what they foretell changes. */
 const MODEL = 1;

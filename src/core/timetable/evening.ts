@@ -3,7 +3,7 @@
  * two places, and what is started earlier so that they do not.
  */
 import type { Assessment } from '../assess';
-import type { Batch, Pot } from '../batch';
+import type { Batch, Pot } from '../batch/schema';
 import type { Units } from '../quantity';
 import { clashesOf, type OwnedMove } from './ahead';
 import { movesOf, type Move } from './moves';

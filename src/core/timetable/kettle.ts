@@ -1,5 +1,5 @@
 /** The kettle test: plain water to pressure and back, so that a pot is known before it cooks anything. */
-import type { Batch, Cook, Pot } from '../batch';
+import type { Batch, Cook, Pot } from '../batch/schema';
 
 /** Water of the test, L: enough for a clock, and soon hot; of a small pot less, well under its line. */
 const KETTLE_L = 1;

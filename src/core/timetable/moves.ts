@@ -3,19 +3,8 @@
  * and what can be done meanwhile.
  */
 import type { Assessment, ItemReport } from '../assess';
-import {
-  foodOf,
-  handlingAt,
-  keptApart,
-  poursOf,
-  stepsOf,
-  taskWords,
-  type Batch,
-  type Item,
-  type Pot,
-  type PressureStep,
-  type Step,
-} from '../batch';
+import { foodOf, handlingAt, keptApart, poursOf, stepsOf, taskWords } from '../batch/plan';
+import type { Batch, Item, Pot, PressureStep, Step } from '../batch/schema';
 import { conductionShape, donenessOf } from '../doneness';
 import { taskSpans } from './alongside';
 import { usualSpan, type Food } from '../food';

@@ -1,5 +1,6 @@
 /** How long it really took, by the marks of a cook. */
-import { stepsOf, type Cook } from '../batch';
+import { stepsOf } from '../batch/plan';
+import type { Cook } from '../batch/schema';
 
 /** When it was on the table: as its last step was over; what is done with the open pot comes after. ISO 8601 */
 function servedAt(cook: Cook): string | undefined {

@@ -3,16 +3,8 @@
  * by the clock. Where a cook stands follows from the marks and the time alone, so that a reload
  * or a closed tab loses nothing.
  */
-import {
-  poursOf,
-  stepsOf,
-  type Batch,
-  type Mark,
-  type MarkKind,
-  type PressureStep,
-  type Prediction,
-  type Step,
-} from '../batch';
+import { poursOf, stepsOf } from '../batch/plan';
+import type { Batch, Mark, MarkKind, PressureStep, Prediction, Step } from '../batch/schema';
 import { releaseOf, waitOf, type ReleaseMethod } from '../vocabulary';
 
 export type StageKind = 'load' | 'warm-up' | 'hold' | 'wait' | 'valve' | 'pin' | 'lid' | 'do';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { assess } from '../assess';
-import type { Mark, MarkKind } from '../batch';
-import { stepsOf, waterL } from '../batch';
+import type { Mark, MarkKind } from '../batch/schema';
+import { stepsOf, waterL } from '../batch/plan';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '../testing/kitchen';
 import { cookAgain, happened, movesOf, stagesOf, standing, taskSpans, wordsOf } from '.';
 import { cookOf } from '../testing/cooks';

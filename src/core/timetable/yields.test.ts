@@ -1,5 +1,6 @@
 import { assess } from '../assess';
-import { withExtractions, type Batch } from '../batch';
+import { withExtractions } from '../batch/plan';
+import type { Batch } from '../batch/schema';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '../testing/kitchen';
 import { movesOf, runOffAt, stagesOf, withYield, wordsOf, yieldOf } from '.';
 import { cookOf } from '../testing/cooks';

@@ -1,5 +1,6 @@
 /** What each run of bones was to give, and what it gave. */
-import { changed, stepsOf, type Cook, type PredictedRunOff, type Yield } from '../batch';
+import { changed, stepsOf } from '../batch/plan';
+import type { Cook, PredictedRunOff, Yield } from '../batch/schema';
 
 /** The run of bones whose broth is strained at a step; null where none is. */
 export function runOffAt(run: Cook, step: string): PredictedRunOff | null {

@@ -1,13 +1,6 @@
 /** One draw of all that is not known of a cook. */
-import {
-  foodOf,
-  learnedNeed,
-  TRAITS,
-  type Batch,
-  type Kitchen,
-  type Pot,
-  type Trait,
-} from '../batch';
+import { foodOf, learnedNeed } from '../batch/plan';
+import { TRAITS, type Batch, type Kitchen, type Pot, type Trait } from '../batch/schema';
 import { nominal, traitsOf } from './known';
 import { COOK_SPREAD, COOK_VARIES, ITEM_SPREAD, knowledgeOf, POT_SPREAD } from './priors';
 import type { Chance } from './random';

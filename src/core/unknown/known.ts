@@ -2,7 +2,7 @@
  * What may be other than believed of a pot, and what is left of that once cooks have told of it. Traits are
  * the numbers of `TRAITS`: logarithms of factors over what the pot is said to have, degrees, seconds.
  */
-import { TRAITS, type Pot, type PotLearned, type Trait } from '../batch';
+import { TRAITS, type Pot, type PotLearned, type Trait } from '../batch/schema';
 import { rootOf, rootTimes } from './linear';
 import { COOK_LASTS, knowledgeOf, POT_SPREAD } from './priors';
 

@@ -3,7 +3,7 @@
  * verdicts. Standard deviations, of logarithms where a factor is meant (assumed after common
  * practice; the brief's figures).
  */
-import type { Pot, PotKind } from '../batch';
+import type { Pot, PotKind } from '../batch/schema';
 
 export type Knowledge = 'never measured' | 'measured';
 

@@ -1,4 +1,4 @@
-import type { Pot } from '../batch';
+import type { Pot } from '../batch/schema';
 import { USUAL_VALVE } from '../release';
 import { traitOf } from '../unknown';
 import type { PressureVessel } from './types';

@@ -1,6 +1,6 @@
 /** What a lane shows: the grades an ingredient goes through, and the span of them that is wanted. */
 import type { Chances, ItemReport } from '@/core/assess';
-import type { Item } from '@/core/batch';
+import type { Item } from '@/core/batch/schema';
 import { gradeIndex, spanOf, wishOf, type Family } from '@/core/food';
 
 /** Before what is wanted, in it, past it; in for flavour; or what has no grades. */

@@ -1,7 +1,8 @@
 /** @jest-environment jsdom */
 import { cleanup, render } from '@testing-library/react';
 import { assess, type Draws } from '@/core/assess';
-import { withExtractions, type Batch } from '@/core/batch';
+import { withExtractions } from '@/core/batch/plan';
+import type { Batch } from '@/core/batch/schema';
 import { cookOf } from '@/core/testing/cooks';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '@/core/testing/kitchen';
 import { LightPlot } from './LightPlot';

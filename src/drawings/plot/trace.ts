@@ -1,6 +1,7 @@
 /** Temperature and pressure over a cook, as a plot. */
 import type { Assessment, Draws } from '@/core/assess';
-import { pressureUnit, type Cook, type Kitchen } from '@/core/batch';
+import { pressureUnit } from '@/core/batch/plan';
+import type { Cook, Kitchen } from '@/core/batch/schema';
 import type { Belief } from '@/core/live';
 import { formatPressure, formatTemperature } from '@/core/quantity';
 import { between, valueAt } from '@/core/series';

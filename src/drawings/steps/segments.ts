@@ -1,6 +1,6 @@
 /** The step bar: one segment a phase, by the minutes it takes. */
 import type { StepReport } from '@/core/assess';
-import type { Step } from '@/core/batch';
+import type { Step } from '@/core/batch/schema';
 import { stepOf } from '@/core/vocabulary';
 
 export interface Segment {

@@ -1,5 +1,6 @@
 import { assess } from '@/core/assess';
-import { stepsOf, type Release } from '@/core/batch';
+import { stepsOf } from '@/core/batch/plan';
+import type { Release } from '@/core/batch/schema';
 import { KITCHEN, POT, pressure, REFERENCE } from '@/core/testing/kitchen';
 import { afterWait } from '@/core/vocabulary';
 import { grips, placeAt } from './grips';

@@ -1,5 +1,5 @@
 import type { Ref } from 'react';
-import type { Pot } from '@/core/batch';
+import type { Pot } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
 import { levelY, wellFrame } from './geometry';
 import { Outline } from './Outline';

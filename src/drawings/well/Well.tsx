@@ -3,7 +3,7 @@
 import { ChevronsUpDown } from 'lucide-react';
 import { useMemo, useRef } from 'react';
 import type { Assessment } from '@/core/assess';
-import type { Kitchen, Pot } from '@/core/batch';
+import type { Kitchen, Pot } from '@/core/batch/schema';
 import { formatVolume } from '@/core/quantity';
 import { useLevelHandle } from '../handles';
 import { levelY, placePieces, wellFrame, type Piece, type WellFrame } from './geometry';

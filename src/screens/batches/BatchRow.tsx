@@ -1,5 +1,6 @@
 import Link from 'next/link';
-import { potOf, type Batch, type Pot } from '@/core/batch';
+import { potOf } from '@/core/batch/plan';
+import type { Batch, Pot } from '@/core/batch/schema';
 import type { Known } from '@/core/learn';
 import { formatMinutes } from '@/core/quantity';
 import { Miniature } from '@/drawings/plot';

@@ -1,8 +1,8 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import type { Batch, Bundle } from '@/core/batch';
-import { potOf } from '@/core/batch';
+import type { Batch, Bundle } from '@/core/batch/schema';
+import { potOf } from '@/core/batch/plan';
 import { formatMinutes } from '@/core/quantity';
 import { eveningClashes, eveningOf, type Clash, type Dated } from '@/core/timetable';
 import { writeCalendar } from '@/formats/ical';

@@ -2,7 +2,8 @@
 
 import { Tab, TabGroup, TabList } from '@headlessui/react';
 import { useMemo, useState } from 'react';
-import type { Bundle, Problem } from '@/core/batch';
+import type { Problem } from '@/core/batch/household';
+import type { Bundle } from '@/core/batch/schema';
 import { importBundle, previewImport, type Change, type ImportMode } from '@/formats';
 import { changeWithBackup } from '@/store';
 import { Button } from '@/ui/Button';

@@ -1,13 +1,6 @@
 import { useState } from 'react';
-import {
-  stepsOf,
-  stepWords,
-  taskWords,
-  usualMinutes,
-  type Batch,
-  type Item,
-  type Step,
-} from '@/core/batch';
+import { stepsOf, stepWords, taskWords, usualMinutes } from '@/core/batch/plan';
+import type { Batch, Item, Step } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
 import { stepOf } from '@/core/vocabulary';
 import type { ReadRecipe } from '@/formats';

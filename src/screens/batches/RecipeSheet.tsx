@@ -1,7 +1,9 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { batchRefusal, type Batch, type Kitchen, type Pot, type ReadsFor } from '@/core/batch';
+import { batchRefusal } from '@/core/batch/household';
+import type { ReadsFor } from '@/core/batch/reading';
+import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import type { OwnFood } from '@/core/food';
 import { batchOfRecipe, type RecipeResult } from '@/formats';
 import { Button } from '@/ui/Button';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { Bundle } from '@/core/batch';
+import type { Bundle } from '@/core/batch/schema';
 import { startOver } from '@/store';
 import { Button, buttonLook } from '@/ui/Button';
 import { ExportAll } from '@/ui/ExportAll';

@@ -1,5 +1,6 @@
 /** What a cook puts right in a recipe as it was read, before it is planned. */
-import { changeItem, setHold, setMinutes, stepsOf, type Batch } from '@/core/batch';
+import { changeItem, setHold, setMinutes, stepsOf } from '@/core/batch/plan';
+import type { Batch } from '@/core/batch/schema';
 
 /** Where an item is put instead of into a step. */
 export const APART = 'apart';

@@ -1,15 +1,10 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import {
-  MOST_ITEMS,
-  MOST_TASKS,
-  type Item,
-  type NewTask,
-  type ReadLine,
-  type ReadsFor,
-  type Shelf,
-} from '@/core/batch';
+import type { Shelf } from '@/core/batch/household';
+import type { NewTask } from '@/core/batch/plan';
+import type { ReadLine, ReadsFor } from '@/core/batch/reading';
+import { MOST_ITEMS, MOST_TASKS, type Item } from '@/core/batch/schema';
 import type { OwnFood } from '@/core/food';
 import type { Units } from '@/core/quantity';
 import { LineAsRead } from '@/ui/LineAsRead';

@@ -1,7 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { freshStepId, insertStep, stepsOf, type Batch, type Step } from '@/core/batch';
+import { freshStepId, insertStep, stepsOf } from '@/core/batch/plan';
+import type { Batch, Step } from '@/core/batch/schema';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';

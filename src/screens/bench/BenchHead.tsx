@@ -3,7 +3,8 @@
 import { ChevronDown, Ellipsis } from 'lucide-react';
 import Link from 'next/link';
 import { lazy, Suspense, useState } from 'react';
-import { changed, inPot, isBroth, type Batch, type Pot } from '@/core/batch';
+import { changed, inPot, isBroth } from '@/core/batch/plan';
+import type { Batch, Pot } from '@/core/batch/schema';
 import { formatAltitude } from '@/core/quantity';
 import { cookInPot } from '@/core/timetable';
 import { timeOf } from '@/session/clockText';

@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useCallback, useEffect } from 'react';
-import type { Batch } from '@/core/batch';
+import type { Batch } from '@/core/batch/schema';
 import type { Known } from '@/core/learn';
 import { buttonLook } from '@/ui/Button';
 import { useHousehold } from '@/ui/household';

@@ -11,7 +11,7 @@ import {
   removeStep,
   removeTask,
   stepsOf,
-} from '@/core/batch';
+} from '@/core/batch/plan';
 import { rehearsalsOf, saveHabit, useHousehold } from '@/ui/household';
 import { usePlan, usePlanActions, useSession } from './plan';
 

@@ -9,7 +9,7 @@ import {
   type Level,
   type Remedy,
 } from '@/core/assess';
-import type { Batch } from '@/core/batch';
+import type { Batch } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
 import type { Advice, Offer } from '@/core/solve';
 import { Button } from '@/ui/Button';

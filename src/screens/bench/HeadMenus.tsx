@@ -11,7 +11,7 @@ import {
   MenuItems,
 } from '@headlessui/react';
 import { ChevronDown, Ellipsis } from 'lucide-react';
-import type { Batch, BatchKind, Kitchen, Pot } from '@/core/batch';
+import type { Batch, BatchKind, Kitchen, Pot } from '@/core/batch/schema';
 import { MORE, PICKS, potWords } from './headWords';
 import { usePlanActions, useSession } from './plan';
 

@@ -2,19 +2,15 @@
 
 import { useForm, useFormState, useWatch, type UseFormReturn } from 'react-hook-form';
 import * as yup from 'yup';
+import { foodOf, FRIDGE_C, FROZEN_C, pickMeat, stepsOf } from '@/core/batch/plan';
 import {
   CUT_SHAPES,
-  foodOf,
-  FRIDGE_C,
-  FROZEN_C,
-  pickMeat,
-  stepsOf,
   type Batch,
   type Cut,
   type CutShape,
   type Item,
   type Kitchen,
-} from '@/core/batch';
+} from '@/core/batch/schema';
 import { amountGrams, type Food } from '@/core/food';
 import { formatTemperature, UNITS, type Unit, type Units } from '@/core/quantity';
 import { Button } from '@/ui/Button';

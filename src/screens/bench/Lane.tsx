@@ -1,5 +1,5 @@
 import type { Chances, ItemReport } from '@/core/assess';
-import type { Batch, Item, Kitchen } from '@/core/batch';
+import type { Batch, Item, Kitchen } from '@/core/batch/schema';
 import { formatAmount, formatLength } from '@/core/quantity';
 import { asWished, LaneBar, outcomeWords } from '@/drawings/lanes';
 import { AXIS_LEFT, AXIS_RIGHT } from '@/drawings/time';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { ItemReport } from '@/core/assess';
-import type { Item } from '@/core/batch';
+import type { Item } from '@/core/batch/schema';
 import { useSlider, widthAround } from '@/drawings/handles';
 import { doorOf, nearestDoor, type Door } from './doors';
 

@@ -1,5 +1,5 @@
 import type { Assessment, Draws } from '@/core/assess';
-import type { Batch, Item, Kitchen } from '@/core/batch';
+import type { Batch, Item, Kitchen } from '@/core/batch/schema';
 import { formatAmount } from '@/core/quantity';
 import { stepNames } from '@/ui/stepNames';
 import { AXIS_LEFT, AXIS_RIGHT } from '@/drawings/time';

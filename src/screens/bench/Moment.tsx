@@ -1,5 +1,6 @@
 import type { Assessment } from '@/core/assess';
-import { pressureUnit, type Kitchen } from '@/core/batch';
+import { pressureUnit } from '@/core/batch/plan';
+import type { Kitchen } from '@/core/batch/schema';
 import { formatLevel, formatPressure, formatTemperature } from '@/core/quantity';
 import { valueAt } from '@/core/series';
 import type { ClockText } from '@/drawings/time';

@@ -1,5 +1,5 @@
 import type { Assessment } from '@/core/assess';
-import type { Kitchen, Pot } from '@/core/batch';
+import type { Kitchen, Pot } from '@/core/batch/schema';
 import { formatLevel } from '@/core/quantity';
 import type { ClockText } from '@/drawings/time';
 import { momentsOf } from './moments';

@@ -2,7 +2,7 @@
 
 import { create } from 'qrcode';
 import { useEffect, useMemo, useState } from 'react';
-import type { Batch, Kitchen, Pot } from '@/core/batch';
+import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import { carriedOf, MOST_LINK, writeCarried } from '@/formats/carry';
 import { writeBundle } from '@/formats';
 import { Button } from '@/ui/Button';

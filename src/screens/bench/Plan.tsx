@@ -3,7 +3,7 @@
 import { lazy, Suspense, useMemo, type ReactNode } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import type { Assessment } from '@/core/assess';
-import { changeItem, isBroth } from '@/core/batch';
+import { changeItem, isBroth } from '@/core/batch/plan';
 import { runOffPlot } from '@/drawings/plot';
 import { throughDoor } from './doors';
 import { Lanes } from './Lanes';

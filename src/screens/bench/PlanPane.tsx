@@ -1,6 +1,7 @@
 import { useDeferredValue, useMemo } from 'react';
 import type { Assessment } from '@/core/assess';
-import { changeStep, EXAMPLE_LINE, isBroth, placeStep } from '@/core/batch';
+import { changeStep, isBroth, placeStep } from '@/core/batch/plan';
+import { EXAMPLE_LINE } from '@/core/batch/reading';
 import { later } from '@/drawings/later';
 import { LivePlot, tracePlot } from '@/drawings/plot';
 import { StepBar } from '@/drawings/steps';

@@ -3,7 +3,8 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { useState } from 'react';
 import type { ItemReport } from '@/core/assess';
-import { FRIDGE_C, FROZEN_C, type Item, type Kitchen } from '@/core/batch';
+import { FRIDGE_C, FROZEN_C } from '@/core/batch/plan';
+import type { Item, Kitchen } from '@/core/batch/schema';
 import { presetsOf } from '@/core/food';
 import { formatLength, formatTemperature } from '@/core/quantity';
 import { Toggle } from '@/ui/Toggle';

@@ -6,7 +6,7 @@ import {
   type Range,
   type ReleaseReport,
 } from '@/core/assess';
-import type { Batch, Kitchen } from '@/core/batch';
+import type { Batch, Kitchen } from '@/core/batch/schema';
 import { thicknessWord } from '@/core/finish';
 import { releaseOf, waitOf } from '@/core/vocabulary';
 import { formatLevel, formatMass, formatSalt, formatVolume, type Units } from '@/core/quantity';

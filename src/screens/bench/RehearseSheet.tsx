@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
-import type { Batch, Cook } from '@/core/batch';
+import type { Batch, Cook } from '@/core/batch/schema';
 import { drillsFor, MISHAP, type Drill, type Mishap } from '@/core/live';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';

@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { SAFE_CHANCE, type ReleaseOption } from '@/core/assess';
-import { foodOf, type Batch, type Kitchen, type Pot } from '@/core/batch';
+import { foodOf } from '@/core/batch/plan';
+import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import { releaseOf, waitOf, type Release } from '@/core/vocabulary';
 import { useNewest } from '@/ui/useNewest';
 import { releasesAway } from '@/workers';

@@ -2,15 +2,8 @@
 
 import { useEffect, useMemo, useState } from 'react';
 import type { Assessment } from '@/core/assess';
-import {
-  forServings,
-  potOf,
-  waysOf,
-  type Batch,
-  type Kitchen,
-  type Pot,
-  type Way,
-} from '@/core/batch';
+import { forServings, potOf, waysOf, type Way } from '@/core/batch/plan';
+import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import { formatLevel, formatMinutes } from '@/core/quantity';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';

@@ -1,6 +1,7 @@
 'use client';
 
-import { choose, chosen, schoolsOf, type Batch, type Kitchen, type SchoolKey } from '@/core/batch';
+import { choose, chosen, schoolsOf, type SchoolKey } from '@/core/batch/plan';
+import type { Batch, Kitchen } from '@/core/batch/schema';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 

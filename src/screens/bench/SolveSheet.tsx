@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import type { Assessment } from '@/core/assess';
-import type { Batch, Kitchen, Pot } from '@/core/batch';
+import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import { formatMinutes } from '@/core/quantity';
 import { USUAL_WISHES, type Solution, type Wishes } from '@/core/solve';
 import { Button } from '@/ui/Button';

@@ -1,4 +1,5 @@
-import { foodOf, likeWords, planBatch, type Batch, type Kitchen, type Pot } from '@/core/batch';
+import { foodOf, likeWords, planBatch } from '@/core/batch/plan';
+import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import { donenessOf, type Doneness } from '@/core/doneness';
 import { factsOf } from '@/core/learn';
 import { factWords } from '@/ui/knownWords';

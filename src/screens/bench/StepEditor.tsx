@@ -2,16 +2,8 @@
 
 import { useForm, useFormState, useWatch, type UseFormReturn } from 'react-hook-form';
 import * as yup from 'yup';
-import {
-  pressureUnit,
-  moveStep,
-  splitHold,
-  usualMinutes,
-  type Batch,
-  type Kitchen,
-  type Pot,
-  type Step,
-} from '@/core/batch';
+import { pressureUnit, moveStep, splitHold, usualMinutes } from '@/core/batch/plan';
+import type { Batch, Kitchen, Pot, Step } from '@/core/batch/schema';
 import {
   afterWait,
   LONGEST_WAIT_MIN,

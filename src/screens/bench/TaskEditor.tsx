@@ -1,7 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { ANCHORS, anchorWords, readTask, taskWords, type Anchor, type Task } from '@/core/batch';
+import { anchorWords, readTask, taskWords, type Anchor } from '@/core/batch/plan';
+import { ANCHORS, type Task } from '@/core/batch/schema';
 import { formatTemperature, type Units } from '@/core/quantity';
 import { Choice, Field } from '@/ui/Field';
 import { KeepFoot } from '@/ui/KeepFoot';

@@ -1,5 +1,6 @@
 import type { Assessment } from '@/core/assess';
-import { taskWords, type Batch } from '@/core/batch';
+import { taskWords } from '@/core/batch/plan';
+import type { Batch } from '@/core/batch/schema';
 import { formatMinutes, type Units } from '@/core/quantity';
 import { AXIS_LEFT, AXIS_RIGHT } from '@/drawings/time';
 import { taskSpans } from '@/core/timetable';

@@ -2,7 +2,7 @@
 
 import { format } from 'date-fns';
 import type { Assessment } from '@/core/assess';
-import type { Batch, Kitchen, Pot } from '@/core/batch';
+import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import { movesOf } from '@/core/timetable';
 import { writeCalendar } from '@/formats/ical';
 import { Button } from '@/ui/Button';

@@ -1,4 +1,4 @@
-import type { Kitchen } from '@/core/batch';
+import type { Kitchen } from '@/core/batch/schema';
 import { formatVolume } from '@/core/quantity';
 
 /** The water of the plan; of repeated runs, the one that the Well shows and its handle moves. */

@@ -1,11 +1,7 @@
 import { useCallback, useState } from 'react';
-import {
-  extractionWaterL,
-  MOST_ITEMS,
-  MOST_TASKS,
-  setExtractionWater,
-  shelvesOf,
-} from '@/core/batch';
+import { shelvesOf } from '@/core/batch/household';
+import { extractionWaterL, setExtractionWater } from '@/core/batch/plan';
+import { MOST_ITEMS, MOST_TASKS } from '@/core/batch/schema';
 import { firstToUse, keepsOf } from '@/core/keep';
 import { sampleAt } from '@/drawings/time';
 import { Well } from '@/drawings/well';

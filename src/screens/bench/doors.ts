@@ -1,6 +1,7 @@
 /** Moments at which an ingredient can go in: the start of every step, after, and apart. */
 import { putInAfter, type Assessment } from '@/core/assess';
-import { changeItem, stepsOf, type Batch, type Item } from '@/core/batch';
+import { changeItem, stepsOf } from '@/core/batch/plan';
+import type { Batch, Item } from '@/core/batch/schema';
 
 export type Door =
   | { readonly kind: 'step'; readonly id: string; readonly minute: number; readonly name: string }

@@ -1,5 +1,6 @@
 import { assess, putBy, putByOf, takeUp, type Finding } from '@/core/assess';
-import { moveStep, splitHold, stepsOf, type Item } from '@/core/batch';
+import { moveStep, splitHold, stepsOf } from '@/core/batch/plan';
+import type { Item } from '@/core/batch/schema';
 import { KITCHEN, POT, pressure, REFERENCE } from '@/core/testing/kitchen';
 import { doorOf, doorsOf, nearestDoor, throughDoor } from './doors';
 

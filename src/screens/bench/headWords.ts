@@ -1,5 +1,5 @@
 /** What the head of the Bench says and looks like before its menus are there. */
-import type { Pot } from '@/core/batch';
+import type { Pot } from '@/core/batch/schema';
 import { formatLevel, type Units } from '@/core/quantity';
 
 export const PICKS =

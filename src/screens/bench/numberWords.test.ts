@@ -1,5 +1,5 @@
 import { assess } from '@/core/assess';
-import { scaleBatch } from '@/core/batch';
+import { scaleBatch } from '@/core/batch/plan';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '@/core/testing/kitchen';
 import { numberWords } from './numberWords';
 

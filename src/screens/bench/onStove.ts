@@ -1,6 +1,6 @@
 /** A plan taken to the stove; loaded when it is asked for. */
 import { startCook, type Start } from '@/core/timetable';
-import { cookedFrom } from '@/core/batch';
+import { cookedFrom } from '@/core/batch/household';
 import { change } from '@/store';
 import { saveRehearsal } from '@/ui/household';
 import type { Chosen } from './RehearseSheet';

@@ -4,7 +4,8 @@ import { cleanup, fireEvent, render, screen, within } from '@testing-library/rea
 import userEvent from '@testing-library/user-event';
 import { assess, callKey, drawBatch, type Draws, type Finding } from '@/core/assess';
 import type { Advice, Offer } from '@/core/solve';
-import { stepsOf, type Batch, type Item, type Step } from '@/core/batch';
+import { stepsOf } from '@/core/batch/plan';
+import type { Batch, Item, Step } from '@/core/batch/schema';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '@/core/testing/kitchen';
 import { AddLine } from './AddLine';
 import { AddStep } from './AddStep';

@@ -1,6 +1,6 @@
 /** A batch as a recipe, handed over as a file; loaded when it is asked for. */
 import type { Assessment } from '@/core/assess';
-import type { Batch, Pot } from '@/core/batch';
+import type { Batch, Pot } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
 import { movesOf } from '@/core/timetable';
 import { writeRecipe } from '@/formats';

@@ -2,7 +2,7 @@
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { assess } from '@/core/assess';
-import type { Task } from '@/core/batch';
+import type { Task } from '@/core/batch/schema';
 import { KITCHEN, POT, REFERENCE } from '@/core/testing/kitchen';
 import { TaskEditor } from './TaskEditor';
 import { TaskLanes } from './TaskLanes';

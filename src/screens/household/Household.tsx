@@ -2,7 +2,7 @@
 
 import { usePathname } from 'next/navigation';
 import { lazy, Suspense, useEffect, type ReactNode } from 'react';
-import type { Bundle } from '@/core/batch';
+import type { Bundle } from '@/core/batch/schema';
 import { isoOf } from '@/session/clock';
 import { goOnWithout, openEarly, readWorkedEarly, start, useApp } from '@/store';
 import { assessedKey } from '@/ui/assessed';

@@ -3,7 +3,8 @@
 import { nanoid } from 'nanoid';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { newBatch, type UsualPot } from '@/core/batch';
+import type { UsualPot } from '@/core/batch/household';
+import { newBatch } from '@/core/batch/plan';
 import type { Units } from '@/core/quantity';
 import { begin } from '@/store';
 import { Button } from '@/ui/Button';

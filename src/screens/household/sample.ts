@@ -1,4 +1,4 @@
-import { VERSION, type Batch, type Bundle, type Kitchen, type Pot } from '@/core/batch';
+import { VERSION, type Batch, type Bundle, type Kitchen, type Pot } from '@/core/batch/schema';
 
 // Reading a file brings the schemas along, which no other first load needs.
 const reader = () => import('@/formats/read');

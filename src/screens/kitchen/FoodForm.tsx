@@ -1,7 +1,8 @@
 'use client';
 
 import { useId, useState } from 'react';
-import { idOfName, likeName, likeWords, readLike } from '@/core/batch';
+import { idOfName, likeName, likeWords } from '@/core/batch/plan';
+import { readLike } from '@/core/batch/reading';
 import type { OwnFood } from '@/core/food';
 import type { Units } from '@/core/quantity';
 import { Field } from '@/ui/Field';

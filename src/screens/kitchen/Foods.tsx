@@ -1,4 +1,5 @@
-import { likeWords, type Batch } from '@/core/batch';
+import { likeWords } from '@/core/batch/plan';
+import type { Batch } from '@/core/batch/schema';
 import type { OwnFood } from '@/core/food';
 import type { Units } from '@/core/quantity';
 import { Button } from '@/ui/Button';

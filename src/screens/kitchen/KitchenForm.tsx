@@ -1,7 +1,8 @@
 'use client';
 
 import { useForm, useWatch } from 'react-hook-form';
-import { changed, kitchenSchema, type Kitchen } from '@/core/batch';
+import { changed } from '@/core/batch/plan';
+import { kitchenSchema, type Kitchen } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
 import { Choice, Field } from '@/ui/Field';
 import { KeepFoot } from '@/ui/KeepFoot';

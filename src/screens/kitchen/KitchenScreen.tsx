@@ -3,7 +3,8 @@
 import { nanoid } from 'nanoid';
 import { useRouter } from 'next/navigation';
 import { lazy, Suspense, useState } from 'react';
-import { pressureUnit, type Kitchen, type Pot } from '@/core/batch';
+import { pressureUnit } from '@/core/batch/plan';
+import type { Kitchen, Pot } from '@/core/batch/schema';
 import type { OwnFood } from '@/core/food';
 import { formatAltitude, formatTemperature } from '@/core/quantity';
 import { cookInPot } from '@/core/timetable';

@@ -1,4 +1,4 @@
-import type { Cook, Kitchen } from '@/core/batch';
+import type { Cook, Kitchen } from '@/core/batch/schema';
 import { factorOf, forgets, nameOfLesson } from '@/core/learn';
 import { isoOf } from '@/session/clock';
 import { useClock } from '@/ui/clock';

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import { pressureUnit, type Kitchen, type Pot } from '@/core/batch';
+import { pressureUnit } from '@/core/batch/plan';
+import type { Kitchen, Pot } from '@/core/batch/schema';
 import { formatAcross, formatLevel, formatPressure, formatTemperature } from '@/core/quantity';
 import { setpoint } from '@/core/water';
 import { Button } from '@/ui/Button';

@@ -7,7 +7,8 @@ import {
   useWatch,
   type UseFormReturn,
 } from 'react-hook-form';
-import { potSchema, problemsOf, usualPowerW, type Kitchen, type Pot } from '@/core/batch';
+import { problemsOf, usualPowerW } from '@/core/batch/household';
+import { potSchema, type Kitchen, type Pot } from '@/core/batch/schema';
 import { usualEfficiency, usualLoss } from '@/core/vessel';
 import { formatShare, type Units } from '@/core/quantity';
 import { Button } from '@/ui/Button';

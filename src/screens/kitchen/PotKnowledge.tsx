@@ -1,6 +1,6 @@
 import Link from 'next/link';
 import { useMemo } from 'react';
-import type { Cook, Kitchen, Pot } from '@/core/batch';
+import type { Cook, Kitchen, Pot } from '@/core/batch/schema';
 import { forgets, forgottenUntil, potTold } from '@/core/learn';
 import { BeliefChart, type Dot } from '@/drawings/belief';
 import { isoOf } from '@/session/clock';

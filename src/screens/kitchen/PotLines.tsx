@@ -1,5 +1,5 @@
 import { useRef } from 'react';
-import type { Pot } from '@/core/batch';
+import type { Pot } from '@/core/batch/schema';
 import { formatLevel, formatShare, type Units } from '@/core/quantity';
 import { useLevelHandle } from '@/drawings/handles';
 import { levelY, POT_SECTION_WIDTH, PotSection, wellFrame, type WellFrame } from '@/drawings/well';

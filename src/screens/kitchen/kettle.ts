@@ -1,6 +1,6 @@
 /** A kettle test, put on the stove; loaded when it is asked for. */
 import { nanoid } from 'nanoid';
-import type { Kitchen, Pot } from '@/core/batch';
+import type { Kitchen, Pot } from '@/core/batch/schema';
 import { kettleBatch, startCook } from '@/core/timetable';
 import { saveCook } from '@/ui/household';
 import { assessAway } from '@/workers';

@@ -1,4 +1,5 @@
-import { kitchenSchema, problemsOf } from '@/core/batch';
+import { problemsOf } from '@/core/batch/household';
+import { kitchenSchema } from '@/core/batch/schema';
 import { toNumbers } from '@/ui/numbers';
 
 describe('fields as numbers', () => {

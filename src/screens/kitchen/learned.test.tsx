@@ -2,7 +2,7 @@
 import 'fake-indexeddb/auto';
 import { cleanup, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { Cook } from '@/core/batch';
+import type { Cook } from '@/core/batch/schema';
 import { POT } from '@/core/testing/kitchen';
 import {
   DISHES,

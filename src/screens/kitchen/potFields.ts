@@ -1,5 +1,7 @@
 /** A pot as its form holds it: texts in the kitchen's units, lines as fractions. */
-import { pressureUnit, usualPowerW, type Kitchen, type Pot } from '@/core/batch';
+import { usualPowerW } from '@/core/batch/household';
+import { pressureUnit } from '@/core/batch/plan';
+import type { Kitchen, Pot } from '@/core/batch/schema';
 import { formatShare } from '@/core/quantity';
 import { toNumbers } from '@/ui/numbers';
 import { allKept, allShown, type Dimension, type Dimensions } from '@/ui/unitFields';

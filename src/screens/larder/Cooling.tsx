@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import { fallsTo, RULE, type Followed } from '@/core/keep';
-import type { CoolingKept, Pot } from '@/core/batch';
+import type { CoolingKept, Pot } from '@/core/batch/schema';
 import { formatLevel, formatTemperature, toCelsius, type Units } from '@/core/quantity';
 import { coolingPlot, LightPlot } from '@/drawings/plot';
 import { isoOf } from '@/session/clock';

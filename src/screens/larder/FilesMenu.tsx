@@ -3,7 +3,7 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { ChevronDown } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
-import type { Bundle } from '@/core/batch';
+import type { Bundle } from '@/core/batch/schema';
 import { keepsOf } from '@/core/keep';
 import { buttonLook } from '@/ui/Button';
 import { download } from '@/ui/download';

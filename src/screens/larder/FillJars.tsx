@@ -2,7 +2,7 @@
 
 import { nanoid } from 'nanoid';
 import { useMemo, useState } from 'react';
-import type { Cook, Jar, JarPlace } from '@/core/batch';
+import type { Cook, Jar, JarPlace } from '@/core/batch/schema';
 import { daysLasting, fillJars, type Sizes } from '@/core/keep';
 import { formatVolume, LITRES_PER_QUART, type Units } from '@/core/quantity';
 import { lotsOf, type CookLot } from '@/core/serve';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useForm } from 'react-hook-form';
-import { larderFormSchema, type LarderHabits } from '@/core/batch';
+import { larderFormSchema, type LarderHabits } from '@/core/batch/schema';
 import { PUBLISHED } from '@/core/keep';
 import type { Units } from '@/core/quantity';
 import { Field } from '@/ui/Field';

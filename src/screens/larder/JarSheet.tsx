@@ -2,7 +2,8 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { claimed, freeInJar, leftInJar, pourIn, shelvesOf, type Jar } from '@/core/batch';
+import { claimed, freeInJar, leftInJar, pourIn, shelvesOf } from '@/core/batch/household';
+import type { Jar } from '@/core/batch/schema';
 import { dueOf, PUBLISHED, THAW_WORDS, type Keeps } from '@/core/keep';
 import { formatTemperature, formatVolume } from '@/core/quantity';
 import { holderName, HOLDERS } from '@/core/vocabulary';

@@ -3,7 +3,8 @@
 import Link from 'next/link';
 import { lightFormat } from 'date-fns';
 import { useState } from 'react';
-import { isEmptied, leftInJar, type Jar } from '@/core/batch';
+import { isEmptied, leftInJar } from '@/core/batch/household';
+import type { Jar } from '@/core/batch/schema';
 import { dueOf, firstToUse, keepsOf, type Keeps } from '@/core/keep';
 import { formatVolume, type Units } from '@/core/quantity';
 import {

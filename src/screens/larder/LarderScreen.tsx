@@ -2,7 +2,8 @@
 
 import Link from 'next/link';
 import { lazy, Suspense, useMemo, useState, useSyncExternalStore } from 'react';
-import { isEmptied, leftInJar, type Cook, type Jar } from '@/core/batch';
+import { isEmptied, leftInJar } from '@/core/batch/household';
+import type { Cook, Jar } from '@/core/batch/schema';
 import { keepsOf, type LarderDay, type ToSee } from '@/core/keep';
 import { formatVolume } from '@/core/quantity';
 import { weekdayOf } from '@/session/clockText';

@@ -1,5 +1,6 @@
 import { useDeferredValue } from 'react';
-import { leftInJar, type Jar } from '@/core/batch';
+import { leftInJar } from '@/core/batch/household';
+import type { Jar } from '@/core/batch/schema';
 import { firstToUse, type Keeps } from '@/core/keep';
 import { formatTemperature, formatVolume, type Units } from '@/core/quantity';
 import { JarDrawing, shelfPx } from '@/drawings/shelf';

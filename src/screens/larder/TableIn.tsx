@@ -2,7 +2,7 @@
 
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
-import type { Bundle } from '@/core/batch';
+import type { Bundle } from '@/core/batch/schema';
 import { readJars, type JarsRead } from '@/formats/jarsCsv';
 import { Button } from '@/ui/Button';
 import { saveJars } from '@/ui/larder';

@@ -1,4 +1,4 @@
-import type { Jar } from '@/core/batch';
+import type { Jar } from '@/core/batch/schema';
 import { dueOf, firstToUse, type Keeps } from '@/core/keep';
 import { group } from 'd3-array';
 import type { Units } from '@/core/quantity';

@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
-import type { Bundle, Cook, Jar } from '@/core/batch';
+import type { Bundle, Cook, Jar } from '@/core/batch/schema';
 import { addDays, keepsOf } from '@/core/keep';
 import { cookOf } from '@/core/testing/cooks';
 import { REFERENCE } from '@/core/testing/kitchen';

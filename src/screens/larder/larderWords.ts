@@ -1,4 +1,6 @@
-import { isStock, leftInJar, type Jar } from '@/core/batch';
+import { leftInJar } from '@/core/batch/household';
+import { isStock } from '@/core/batch/plan';
+import type { Jar } from '@/core/batch/schema';
 import { setOf } from '@/core/bones';
 import { daysLeft, type DayNote, type Keeps } from '@/core/keep';
 import { formatVolume, type Units } from '@/core/quantity';

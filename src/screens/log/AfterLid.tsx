@@ -1,4 +1,4 @@
-import type { Cook, Taste, Thickening } from '@/core/batch';
+import type { Cook, Taste, Thickening } from '@/core/batch/schema';
 import {
   formatLevel,
   formatMass,

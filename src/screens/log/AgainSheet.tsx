@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import { applyRemedy } from '@/core/assess';
-import { potOf, type Batch, type Cook, type Kitchen, type Pot } from '@/core/batch';
+import { potOf } from '@/core/batch/plan';
+import type { Batch, Cook, Kitchen, Pot } from '@/core/batch/schema';
 import { askedFor, changesBetween, factsOf } from '@/core/learn';
 import type { Offer } from '@/core/solve';
 import { Button } from '@/ui/Button';

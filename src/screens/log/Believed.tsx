@@ -11,7 +11,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
-import type { Cook } from '@/core/batch';
+import type { Cook } from '@/core/batch/schema';
 import { FEWEST, reliabilityOf, type Bin, type Reliability } from '@/core/learn';
 import { useMemo } from 'react';
 

@@ -2,7 +2,8 @@
 
 import { Radio, RadioGroup } from '@headlessui/react';
 import { dateAndTime } from '@/session/clockText';
-import { foodOf, type Cook, type Verdict } from '@/core/batch';
+import { foodOf } from '@/core/batch/plan';
+import type { Cook, Verdict } from '@/core/batch/schema';
 import { formatAmount, formatMinutes, type Units } from '@/core/quantity';
 import { saveCook, useHousehold } from '@/ui/household';
 import { CookTrace } from '@/ui/CookTrace';

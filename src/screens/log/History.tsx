@@ -1,6 +1,6 @@
 import Link from 'next/link';
 import { lightFormat } from 'date-fns';
-import type { Cook } from '@/core/batch';
+import type { Cook } from '@/core/batch/schema';
 import { historyOf } from '@/core/learn';
 import { formatMinutes, type Units } from '@/core/quantity';
 import { realTotalMin } from '@/core/timetable';

@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { dateAndTime } from '@/session/clockText';
-import type { Cook } from '@/core/batch';
+import type { Cook } from '@/core/batch/schema';
 import { formatMinutes } from '@/core/quantity';
 import { realTotalMin } from '@/core/timetable';
 import { foundIn } from '@/core/learn';

@@ -1,7 +1,8 @@
 import { nanoid } from 'nanoid';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { changed, type Batch, type Cook } from '@/core/batch';
+import { changed } from '@/core/batch/plan';
+import type { Batch, Cook } from '@/core/batch/schema';
 import { formatVolume, VOLUME_ML, type Units } from '@/core/quantity';
 import { cookAgain } from '@/core/timetable';
 import { later } from '@/drawings/later';

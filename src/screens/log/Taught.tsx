@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import type { Bundle, Cook } from '@/core/batch';
+import type { Bundle, Cook } from '@/core/batch/schema';
 import { useHousehold } from '@/ui/household';
 import { oddWords, taughtWords } from '@/ui/knownWords';
 import { LeaveOut } from '@/ui/LeaveOut';

@@ -1,5 +1,5 @@
 import { Radio, RadioGroup } from '@headlessui/react';
-import { SETS, type Cook, type SetState } from '@/core/batch';
+import { SETS, type Cook, type SetState } from '@/core/batch/schema';
 import { formatLevel, formatStrength, type Units } from '@/core/quantity';
 import { withYield, yieldOf } from '@/core/timetable';
 import { saveCook } from '@/ui/household';

@@ -1,5 +1,5 @@
 /** Predicted against real, as rows to show. */
-import type { Cook } from '@/core/batch';
+import type { Cook } from '@/core/batch/schema';
 import { happened, realTotalMin } from '@/core/timetable';
 
 export interface Comparison {

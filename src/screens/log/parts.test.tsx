@@ -2,8 +2,8 @@
 import 'fake-indexeddb/auto';
 import { cleanup, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { Mark, MarkKind, Cook } from '@/core/batch';
-import { stepsOf, waterL } from '@/core/batch';
+import type { Mark, MarkKind, Cook } from '@/core/batch/schema';
+import { stepsOf, waterL } from '@/core/batch/plan';
 import { batchOf, item, KITCHEN, pressure, REFERENCE } from '@/core/testing/kitchen';
 import { HOME, keep, kept } from '@/ui/testing/household';
 import { LogScreen } from './LogScreen';

@@ -2,7 +2,8 @@
 import 'fake-indexeddb/auto';
 import { cleanup, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { stepsOf, type Cook } from '@/core/batch';
+import { stepsOf } from '@/core/batch/plan';
+import type { Cook } from '@/core/batch/schema';
 import { judgedCook } from '@/core/testing/kitchens';
 import { useApp } from '@/store';
 import { useLessons } from '@/ui/lessons';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { Cook } from '@/core/batch';
+import type { Cook } from '@/core/batch/schema';
 import type { Option } from '@/core/live';
 import { Button } from '@/ui/Button';
 import { isWatched, sameHands } from '@/ui/cooking/standIn';

@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useMemo } from 'react';
-import type { Cook } from '@/core/batch';
+import type { Cook } from '@/core/batch/schema';
 import type { Debrief as Told } from '@/core/live';
 import { formatLevel, formatMinutes, type Units } from '@/core/quantity';
 import { buttonLook } from '@/ui/Button';

@@ -1,6 +1,6 @@
 'use client';
 
-import type { Cook } from '@/core/batch';
+import type { Cook } from '@/core/batch/schema';
 import { isoOf } from '@/session/clock';
 import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';

@@ -1,5 +1,6 @@
 import { useRouter } from 'next/navigation';
-import { waterL, type Cook } from '@/core/batch';
+import { waterL } from '@/core/batch/plan';
+import type { Cook } from '@/core/batch/schema';
 import { formatVolume, type Units } from '@/core/quantity';
 import { kettleTold } from '@/core/timetable';
 import { isoOf } from '@/session/clock';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { Mark, MarkKind } from '@/core/batch';
+import type { Mark, MarkKind } from '@/core/batch/schema';
 import type { MoreMark } from '@/ui/cooking/due';
 import { LITRES_PER_QUART, toCelsius, type Units } from '@/core/quantity';
 import { Button } from '@/ui/Button';

@@ -1,6 +1,6 @@
 'use client';
 
-import type { Cook } from '@/core/batch';
+import type { Cook } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
 import { clashesOf } from '@/core/timetable';
 import { isoOf } from '@/session/clock';

@@ -1,7 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { Cook, MarkKind } from '@/core/batch';
+import type { Cook, MarkKind } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
 import { runOffAt, wordsOf, type Stage } from '@/core/timetable';
 import { Button } from '@/ui/Button';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { Cook } from '@/core/batch';
+import type { Cook } from '@/core/batch/schema';
 import { withLog } from '@/core/live';
 import { readMessages } from '@/core/live/readMessages';
 import { useClock } from '@/ui/clock';

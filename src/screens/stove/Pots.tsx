@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import type { Cook } from '@/core/batch';
+import type { Cook } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
 import { timeOf } from '@/session/clockText';
 import { useClock, useNow } from '@/ui/clock';

@@ -1,6 +1,7 @@
 'use client';
 
-import { stepsOf, type Cook } from '@/core/batch';
+import { stepsOf } from '@/core/batch/plan';
+import type { Cook } from '@/core/batch/schema';
 import { planNow, type Option, type Proposal } from '@/core/live';
 import { Button } from '@/ui/Button';
 import { moveTitle, proposalWords } from './liveWords';

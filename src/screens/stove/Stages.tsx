@@ -1,6 +1,6 @@
 'use client';
 
-import type { Mark } from '@/core/batch';
+import type { Mark } from '@/core/batch/schema';
 import { formatMinutes, type Units } from '@/core/quantity';
 import { beginsOf, wordsOf, type Stage, type Standing } from '@/core/timetable';
 import { timeOf } from '@/session/clockText';

@@ -1,6 +1,6 @@
 'use client';
 
-import type { Cook } from '@/core/batch';
+import type { Cook } from '@/core/batch/schema';
 import type { Face, StandIn } from '@/core/live';
 import { formatTemperature, type Units } from '@/core/quantity';
 import { Button } from '@/ui/Button';

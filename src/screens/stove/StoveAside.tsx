@@ -1,6 +1,6 @@
 'use client';
 
-import type { Cook } from '@/core/batch';
+import type { Cook } from '@/core/batch/schema';
 import { formatMinutes, type Units } from '@/core/quantity';
 import { timeOf } from '@/session/clockText';
 import { Button } from '@/ui/Button';

@@ -1,7 +1,7 @@
 'use client';
 
 import { lazy, Suspense, useState } from 'react';
-import type { Batch, Cook } from '@/core/batch';
+import type { Batch, Cook } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
 import { isoOf } from '@/session/clock';
 import { Button } from '@/ui/Button';

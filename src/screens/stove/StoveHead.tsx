@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect } from 'react';
-import type { Cook } from '@/core/batch';
+import type { Cook } from '@/core/batch/schema';
 import { Button } from '@/ui/Button';
 import { canSpeak, useReadAloud } from '@/ui/cooking/calling';
 import { useKept } from '@/ui/kept';

@@ -1,7 +1,7 @@
 'use client';
 
 import { lazy, Suspense, useEffect } from 'react';
-import type { Cook, Mark } from '@/core/batch';
+import type { Cook, Mark } from '@/core/batch/schema';
 import { planNow } from '@/core/live';
 import { wordsOf } from '@/core/timetable';
 import { later } from '@/drawings/later';

@@ -1,15 +1,8 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import {
-  foodOf,
-  handlingAt,
-  keptApart,
-  stepsOf,
-  type Batch,
-  type Cook,
-  type Item,
-} from '@/core/batch';
+import { foodOf, handlingAt, keptApart, stepsOf } from '@/core/batch/plan';
+import type { Batch, Cook, Item } from '@/core/batch/schema';
 import { formatAmount, formatLength, type Units } from '@/core/quantity';
 import type { Stage } from '@/core/timetable';
 

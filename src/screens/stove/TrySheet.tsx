@@ -1,7 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { foodOf, type Batch } from '@/core/batch';
+import { foodOf } from '@/core/batch/plan';
+import type { Batch } from '@/core/batch/schema';
 import { gradesOf } from '@/core/food';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { Item } from '@/core/batch';
+import type { Item } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';

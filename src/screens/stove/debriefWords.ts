@@ -1,5 +1,6 @@
 /** A rehearsal looked back on, in words. */
-import { stepsOf, type Cook } from '@/core/batch';
+import { stepsOf } from '@/core/batch/plan';
+import type { Cook } from '@/core/batch/schema';
 import { MISHAP, planNow, worthOf, type Debrief, type Decision, type Outcome } from '@/core/live';
 import { formatLevel, formatMinutes, type Units } from '@/core/quantity';
 import { timeOf } from '@/session/clockText';

@@ -1,4 +1,4 @@
-import type { Cook } from '@/core/batch';
+import type { Cook } from '@/core/batch/schema';
 
 /** A cook as it is over. @param at ISO 8601 */
 export function ended(cook: Cook, at: string): Cook {

@@ -1,6 +1,7 @@
 /** What hands do at the stove, as marks; kept as soon as they are made. */
 import { useState } from 'react';
-import { stepsOf, type Batch, type Cook, type Mark, type MarkKind } from '@/core/batch';
+import { stepsOf } from '@/core/batch/plan';
+import type { Batch, Cook, Mark, MarkKind } from '@/core/batch/schema';
 import { awayUntilS, markedS, planNow, type Option } from '@/core/live';
 import { isoOf } from '@/session/clock';
 import { timeOf } from '@/session/clockText';

@@ -1,6 +1,6 @@
 /** A cook on its way, as its screen knows it: where it stands, what is believed, what is proposed. */
 import { useEffect, useMemo, useRef, useState } from 'react';
-import type { Cook, Prediction } from '@/core/batch';
+import type { Cook, Prediction } from '@/core/batch/schema';
 import {
   markedS,
   planNow,

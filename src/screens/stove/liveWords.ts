@@ -1,5 +1,6 @@
 /** What is proposed, chosen and marked at the stove, in words. */
-import { foodOf, type Batch, type Mark } from '@/core/batch';
+import { foodOf } from '@/core/batch/plan';
+import type { Batch, Mark } from '@/core/batch/schema';
 import type { Cost, Option, Proposal } from '@/core/live';
 import { formatLevel, formatMinutes, formatTemperature, type Units } from '@/core/quantity';
 import { timeOf } from '@/session/clockText';

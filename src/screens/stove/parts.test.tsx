@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
 import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
-import type { Cook } from '@/core/batch';
+import type { Cook } from '@/core/batch/schema';
 import { batchOf, item, pressure } from '@/core/testing/kitchen';
 import { fixedClock, type FixedClock } from '@/session/clock';
 import { ClockContext } from '@/ui/clock';

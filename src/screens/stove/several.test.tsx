@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
 import { act, cleanup, fireEvent, render, screen, within } from '@testing-library/react';
-import type { Cook } from '@/core/batch';
+import type { Cook } from '@/core/batch/schema';
 import { batchOf, item, pressure } from '@/core/testing/kitchen';
 import { cookOf } from '@/core/testing/cooks';
 import { fixedClock, type FixedClock } from '@/session/clock';

@@ -2,7 +2,9 @@
 
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import { stepsOf, stepWords, taskWords, type Bundle, type Problem } from '@/core/batch';
+import type { Problem } from '@/core/batch/household';
+import { stepsOf, stepWords, taskWords } from '@/core/batch/plan';
+import type { Bundle } from '@/core/batch/schema';
 import { formatAltitude, formatMinutes } from '@/core/quantity';
 import { Miniature } from '@/drawings/plot';
 import { importBundle, previewImport } from '@/formats';

@@ -1,4 +1,5 @@
-import { foodOf, type Item } from '@/core/batch';
+import { foodOf } from '@/core/batch/plan';
+import type { Item } from '@/core/batch/schema';
 import { formatAmount, formatLength, type Units } from '@/core/quantity';
 
 /** An ingredient in words: how much, what, how cut. */

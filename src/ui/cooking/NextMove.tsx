@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useMemo } from 'react';
-import type { Cook } from '@/core/batch';
+import type { Cook } from '@/core/batch/schema';
 import { wordsOf } from '@/core/timetable';
 import { timeOf } from '@/session/clockText';
 import { useClock, useNow } from '@/ui/clock';

@@ -1,6 +1,6 @@
 /** Calling the cook: a tone of our own made on the spot, vibration, a notification, the screen kept awake. */
 import { useEffect, useRef, useState } from 'react';
-import type { Cook } from '@/core/batch';
+import type { Cook } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
 import { dueOf } from './due';
 import type { Where } from './where';

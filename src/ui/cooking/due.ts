@@ -1,5 +1,5 @@
 /** What the cook is called for, and what may be marked beside the next thing. */
-import { FAULTS, type Cook, type Mark, type MarkKind } from '@/core/batch';
+import { FAULTS, type Cook, type Mark, type MarkKind } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
 import { wordsOf, type Stage, type Standing } from '@/core/timetable';
 

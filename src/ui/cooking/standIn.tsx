@@ -2,7 +2,7 @@
 
 /** A cook's own time, and the stand-in that it may be cooked on. */
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
-import type { Cook, Mark } from '@/core/batch';
+import type { Cook, Mark } from '@/core/batch/schema';
 import { markOf, type StandInNow } from '@/core/live';
 import { fastClock, type Clock } from '@/session/clock';
 import { ClockContext, PageClockContext, usePageClock } from '@/ui/clock';

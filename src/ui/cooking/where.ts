@@ -1,5 +1,5 @@
 /** Where a cook stands at a moment of its own clock, and what hands have to do next in it. */
-import type { Cook, Prediction } from '@/core/batch';
+import type { Cook, Prediction } from '@/core/batch/schema';
 import { planNow } from '@/core/live';
 import type { Units } from '@/core/quantity';
 import {

@@ -8,19 +8,9 @@ import {
   type Draws,
   type ReleaseOption,
 } from '@/core/assess';
-import {
-  readLines,
-  type Aim,
-  type Batch,
-  type Bundle,
-  type Cook,
-  type Kitchen,
-  type Lesson,
-  type Pot,
-  type ReadLine,
-  type ReadsFor,
-  type Validated,
-} from '@/core/batch';
+import type { Validated } from '@/core/batch/household';
+import { readLines, type ReadLine, type ReadsFor } from '@/core/batch/reading';
+import type { Aim, Batch, Bundle, Cook, Kitchen, Lesson, Pot } from '@/core/batch/schema';
 import {
   beliefOf,
   choicesAt,

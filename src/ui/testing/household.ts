@@ -1,5 +1,5 @@
 /** A household in the store for tests of parts, and what they did to it. */
-import type { Bundle } from '@/core/batch';
+import type { Bundle } from '@/core/batch/schema';
 import { HOUSEHOLD, POT, STOVETOP } from '@/core/testing/kitchen';
 
 export { STOVETOP };

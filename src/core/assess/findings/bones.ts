@@ -1,5 +1,6 @@
 /** Judgements on runs of bones. */
-import { extractionWaterL, SETS, stepsOf } from '../../batch';
+import { extractionWaterL, stepsOf } from '../../batch/plan';
+import { SETS } from '../../batch/schema';
 import { cookRate, USUAL_Z } from '../../doneness';
 import { formatLevel, formatMinutes, formatStrength, formatVolume } from '../../quantity';
 import type { BonesReport, Finding, FlavourReport, Remedy } from '../types';

@@ -1,4 +1,5 @@
-import { EXAMPLE_LINE, isStock, runOf, extractionWaterL, type PlannedStep } from '../../batch';
+import { isStock, runOf, extractionWaterL, type PlannedStep } from '../../batch/plan';
+import { EXAMPLE_LINE } from '../../batch/reading';
 import { formatLevel, formatMinutes, formatTemperature, formatVolume } from '../../quantity';
 import { splitIn, waterToLine } from '../../fill';
 import { contentsAt, partsAt } from '../model';

@@ -1,5 +1,5 @@
 import { spoken } from '../../food';
-import { isStock, waterL } from '../../batch';
+import { isStock, waterL } from '../../batch/plan';
 import { SALTY_PERCENT, waterToDilute } from '../../finish';
 import { formatSalt, formatVolume } from '../../quantity';
 import { drinkersOf } from '../finish';

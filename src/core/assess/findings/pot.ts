@@ -1,4 +1,4 @@
-import type { PlannedItem } from '../../batch';
+import type { PlannedItem } from '../../batch/plan';
 import { spoken } from '../../food';
 import { formatDegrees, formatLevel } from '../../quantity';
 import { USUAL_DUTY } from '../../heat';

@@ -1,5 +1,5 @@
 /** What would bring an item to what is wanted of it, as candidates for a trial by the model. */
-import type { PlannedItem, PlannedStep } from '../../batch';
+import type { PlannedItem, PlannedStep } from '../../batch/plan';
 import { cookRate, donenessOf } from '../../doneness';
 import { gradesOf, spoken, thermalProperties, wishOf } from '../../food';
 import { formatLength, formatMinutes } from '../../quantity';

@@ -5,14 +5,8 @@
  */
 import { bonesModel, type BonesModel } from '../../assess/bones';
 import { lastBefore, runModel, type Model } from '../../assess/model';
-import {
-  setExtractionHold,
-  stepsOf,
-  stretchesOf,
-  type Batch,
-  type Kitchen,
-  type Pot,
-} from '../../batch';
+import { setExtractionHold, stepsOf, stretchesOf } from '../../batch/plan';
+import type { Batch, Kitchen, Pot } from '../../batch/schema';
 import { extractionRate, lossRate } from '../../bones';
 import { valueAt } from '../../series';
 

@@ -1,13 +1,7 @@
 /** What one run more would give. */
 import { assess } from '../../assess';
-import {
-  addExtraction,
-  foodOf,
-  stretchesOf,
-  type Batch,
-  type Kitchen,
-  type Pot,
-} from '../../batch';
+import { addExtraction, foodOf, stretchesOf } from '../../batch/plan';
+import type { Batch, Kitchen, Pot } from '../../batch/schema';
 
 export interface NextRun {
   readonly strongG: number;

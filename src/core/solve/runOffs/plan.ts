@@ -7,15 +7,11 @@ import { assess, type Assessment } from '../../assess';
 import {
   foodOf,
   extractionWaterL,
-  SETS,
   setExtractionHold,
   setExtractionWater,
   withExtractions,
-  type Aim,
-  type Batch,
-  type Kitchen,
-  type Pot,
-} from '../../batch';
+} from '../../batch/plan';
+import { SETS, type Aim, type Batch, type Kitchen, type Pot } from '../../batch/schema';
 import { SET_FROM } from '../../bones';
 import { formatLevel, formatMinutes, formatStrength, type Units } from '../../quantity';
 import { LONGEST_MIN, minutesOf, probeRuns, yieldOf, type Kinetics } from './kinetics';

@@ -1,5 +1,6 @@
 import { assess } from '../../assess';
-import { SETS, stepsOf, stretchesOf, withExtractions, type Aim, type Batch } from '../../batch';
+import { stepsOf, stretchesOf, withExtractions } from '../../batch/plan';
+import { SETS, type Aim, type Batch } from '../../batch/schema';
 import { batchOf, item, KITCHEN, POT, pressure } from '../../testing/kitchen';
 import { planRunOffs } from '.';
 import { minutesOf, probeRuns, yieldOf } from './kinetics';

@@ -1,4 +1,4 @@
-import type { Batch, SetState } from '../../batch';
+import type { Batch, SetState } from '../../batch/schema';
 
 /** The best plan found with so many runs; checked by the whole model. */
 export interface RunOffOption {

@@ -1,7 +1,8 @@
 import { assess } from '../../assess';
 import { bonesModel } from '../../assess/bones';
 import { runModel } from '../../assess/model';
-import { addExtraction, SETS, setExtractionHold, withExtractions, type Batch } from '../../batch';
+import { addExtraction, setExtractionHold, withExtractions } from '../../batch/plan';
+import { SETS, type Batch } from '../../batch/schema';
 import {
   extractionRate,
   gelatineAlong,

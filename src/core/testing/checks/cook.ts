@@ -1,5 +1,5 @@
 import { assess } from '../../assess';
-import { planBatch } from '../../batch';
+import { planBatch } from '../../batch/plan';
 import { cookValues, USUAL_Z } from '../../doneness';
 import { contents, partOf } from '../../fill';
 import { slurryFor } from '../../finish';

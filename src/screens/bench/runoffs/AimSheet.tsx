@@ -3,15 +3,15 @@
 import { useEffect, useState } from 'react';
 import { useForm, useFormState, type UseFormReturn } from 'react-hook-form';
 import * as yup from 'yup';
+import { likedSet } from '@/core/batch/plan';
 import {
-  likedSet,
   SETS,
   type Aim,
   type Batch,
   type Kitchen,
   type Pot,
   type SetState,
-} from '@/core/batch';
+} from '@/core/batch/schema';
 import { SET_FROM } from '@/core/bones';
 import {
   formatLevel,

@@ -1,5 +1,5 @@
 import type { BonesReport, RunOffReport } from '@/core/assess';
-import type { Kitchen } from '@/core/batch';
+import type { Kitchen } from '@/core/batch/schema';
 import { formatLevel, formatStrength } from '@/core/quantity';
 import { Wobble } from '@/ui/Wobble';
 import { layersOf } from './rows';

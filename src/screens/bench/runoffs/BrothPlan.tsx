@@ -2,7 +2,7 @@
 
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
 import { useState, type ReactNode } from 'react';
-import { addExtraction } from '@/core/batch';
+import { addExtraction } from '@/core/batch/plan';
 import { Button } from '@/ui/Button';
 import { RunOffs, type RunOffsProps } from './RunOffs';
 

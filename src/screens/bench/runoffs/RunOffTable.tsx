@@ -1,6 +1,6 @@
 import { X } from 'lucide-react';
 import type { BonesReport } from '@/core/assess';
-import type { Kitchen } from '@/core/batch';
+import type { Kitchen } from '@/core/batch/schema';
 import { formatGrams, formatLevel, formatStrength, type Units } from '@/core/quantity';
 import { Wobble } from '@/ui/Wobble';
 

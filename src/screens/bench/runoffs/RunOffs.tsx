@@ -2,7 +2,8 @@
 
 import { useMemo } from 'react';
 import type { Assessment } from '@/core/assess';
-import { changeStep, stopAfter, type Batch, type Kitchen, type Pot } from '@/core/batch';
+import { changeStep, stopAfter } from '@/core/batch/plan';
+import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import type { NextRun } from '@/core/solve';
 import { LivePlot, type Plot } from '@/drawings/plot';
 import { useNewest } from '@/ui/useNewest';

@@ -1,6 +1,7 @@
 /** The run-offs as things to draw: no drawing here. */
 import type { Assessment, BonesReport } from '@/core/assess';
-import { stepsOf, type Batch } from '@/core/batch';
+import { stepsOf } from '@/core/batch/plan';
+import type { Batch } from '@/core/batch/schema';
 import { formatMinutes } from '@/core/quantity';
 import { grips, type Grip } from '@/drawings/steps';
 

@@ -2,14 +2,8 @@
 import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { assess } from '@/core/assess';
-import {
-  addExtraction,
-  SETS,
-  stepsOf,
-  stretchesOf,
-  withExtractions,
-  type Batch,
-} from '@/core/batch';
+import { addExtraction, stepsOf, stretchesOf, withExtractions } from '@/core/batch/plan';
+import { SETS, type Batch } from '@/core/batch/schema';
 import { nextRun } from '@/core/solve';
 import { batchOf, item, KITCHEN, POT, pressure } from '@/core/testing/kitchen';
 import { Wobble } from '@/ui/Wobble';

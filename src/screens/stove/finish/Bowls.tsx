@@ -1,5 +1,5 @@
 import type { Assessment } from '@/core/assess';
-import type { Cook } from '@/core/batch';
+import type { Cook } from '@/core/batch/schema';
 import { formatLevel, formatVolume, type Units } from '@/core/quantity';
 import type { Account } from '@/core/serve';
 import { Button } from '@/ui/Button';

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { nanoid } from 'nanoid';
 import { useMemo, useState } from 'react';
-import type { Cook } from '@/core/batch';
+import type { Cook } from '@/core/batch/schema';
 import { planNow } from '@/core/live';
 import type { Units } from '@/core/quantity';
 import { accountOf, finishMoves, isThick, type FinishKey, type FinishMove } from '@/core/serve';

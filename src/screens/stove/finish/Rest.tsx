@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useMemo, type ReactNode } from 'react';
-import type { Cook, CoolingKept } from '@/core/batch';
+import type { Cook, CoolingKept } from '@/core/batch/schema';
 import { isWay, type WayKey } from '@/core/keep';
 import { formatLevel, type Units } from '@/core/quantity';
 import { isoOf } from '@/session/clock';

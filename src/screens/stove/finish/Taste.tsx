@@ -1,5 +1,5 @@
 import type { Assessment } from '@/core/assess';
-import { TASTES, type Cook, type Taste as Tasted } from '@/core/batch';
+import { TASTES, type Cook, type Taste as Tasted } from '@/core/batch/schema';
 import { PINCH_G } from '@/core/finish';
 import type { Units } from '@/core/quantity';
 import { formatSalt } from '@/core/quantity';

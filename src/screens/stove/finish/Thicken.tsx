@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Assessment } from '@/core/assess';
-import type { Cook, Thickening } from '@/core/batch';
+import type { Cook, Thickening } from '@/core/batch/schema';
 import { thicknessWord, type ThicknessWord, THICKNESSES } from '@/core/finish';
 import { formatMass, formatMinutes, formatVolume, type Units } from '@/core/quantity';
 import { nextWord, thickenings, type Thickened } from '@/core/serve';

@@ -1,0 +1,16 @@
+export { batchRefusal, problemsOf, validateBundle, type Problem, type Validated } from './validate';
+export { changeProblems } from './changeProblems';
+export { USUAL_POTS, usualPowerW, type UsualPot } from './usualPots';
+export {
+  claimed,
+  cookedFrom,
+  freeInJar,
+  goes,
+  isEmptied,
+  leftInJar,
+  pourOut,
+  settleClaims,
+  takeFrom,
+  withoutClaims,
+} from './claims';
+export { pourIn, shelvesOf, trimClaims, type Shelf } from './shelves';

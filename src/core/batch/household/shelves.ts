@@ -1,0 +1,102 @@
+/** Broth of the house in a plan: shelves of jars, and litres taken from them. */
+import { volumeMl, type Amount } from '../../quantity';
+import { addItems, changeItem, freshItemId, removeItem, waterItem } from '../plan/edit';
+import type { Batch, Item, Jar } from '../schema/types';
+import { claimed, DREGS_L, freeInJar, takeFrom } from './claims';
+
+/** Jars of one broth, what is to be used first in front. */
+export interface Shelf {
+  readonly name: string;
+  readonly jars: readonly { readonly id: string; readonly freeL: number }[];
+  readonly gPerL?: number;
+  readonly saltPercent?: number;
+  readonly frozen: boolean;
+}
+
+/**
+ * What there is to put in pots, by name.
+ *
+ * @param jars in the order in which they are to be used
+ * @param batches whose claims stand; leave out the one that is planned anew
+ */
+export function shelvesOf(jars: readonly Jar[], batches: readonly Batch[]): readonly Shelf[] {
+  const claims = claimed(batches);
+  const shelves = new Map<string, Shelf>();
+  for (const jar of jars) {
+    const freeL = freeInJar(jar, claims);
+    if (freeL <= DREGS_L) continue;
+    const before = shelves.get(jar.name);
+    shelves.set(jar.name, {
+      name: jar.name,
+      jars: [...(before?.jars ?? []), { id: jar.id, freeL }],
+      // Jars of one name are of one pot; the first says what is in it.
+      ...((before?.gPerL ?? jar.gPerL) !== undefined && { gPerL: before?.gPerL ?? jar.gPerL ?? 0 }),
+      ...((before?.saltPercent ?? jar.saltPercent) !== undefined && {
+        saltPercent: before?.saltPercent ?? jar.saltPercent ?? 0,
+      }),
+      frozen: before?.frozen ?? jar.where === 'freezer',
+    });
+  }
+  return [...shelves.values()];
+}
+
+const round = (litres: number): number => Math.round(litres * 1000) / 1000;
+
+/** An item of so much of a broth of the house. */
+export function brothItem(shelf: Shelf, litres: number, amount?: Amount): Omit<Item, 'id'> {
+  const { name, gPerL, saltPercent } = shelf;
+  return {
+    food: 'broth',
+    amount: amount ?? { value: round(litres), unit: 'l' },
+    broth: {
+      name,
+      ...(gPerL !== undefined && { gPerL }),
+      ...(saltPercent !== undefined && { saltPercent }),
+    },
+    jars: takeFrom(shelf.jars, litres),
+    startC: COLD_C,
+    enters: null,
+    leaves: null,
+  };
+}
+
+/** Out of the fridge, thawed or not quite: what ice is left in it melts on the way (assumed). */
+const COLD_C = 4;
+
+/**
+ * Puts broth of the house into a plan, instead of as much of its water where that is wanted.
+ *
+ * @throws RangeError for no litres
+ */
+export function pourIn(batch: Batch, shelf: Shelf, litres: number, insteadOfWater: boolean): Batch {
+  if (!(litres > 0)) throw new RangeError('nothing to pour in');
+  const id = freshItemId(batch);
+  const water = insteadOfWater ? waterItem(batch) : undefined;
+  const enters = water?.enters ?? null;
+  const poured = addItems(batch, [{ id, ...brothItem(shelf, litres), enters }]);
+  const ml = water ? volumeMl(water.amount) : null;
+  if (!water || ml === null) return poured;
+  const left = ml / 1000 - litres;
+  return left > 0.02
+    ? changeItem(poured, water.id, { amount: { value: round(left), unit: 'l' } })
+    : removeItem(poured, water.id);
+}
+
+/** What is taken from jars for an item is no more than it is of. */
+export function trimClaims(batch: Batch): Batch {
+  const over = (item: Item): boolean => {
+    const ml = volumeMl(item.amount);
+    const taken = (item.jars ?? []).reduce((sum, c) => sum + c.litres, 0);
+    return ml !== null && taken > ml / 1000 + 1e-6;
+  };
+  if (!batch.items.some((item) => item.jars && over(item))) return batch;
+  return {
+    ...batch,
+    items: batch.items.map((item) => {
+      if (!item.jars || !over(item)) return item;
+      const litres = (volumeMl(item.amount) ?? 0) / 1000;
+      const free = item.jars.map((c) => ({ id: c.jar, freeL: c.litres }));
+      return { ...item, jars: takeFrom(free, litres) };
+    }),
+  };
+}

@@ -1,0 +1,117 @@
+import fc from 'fast-check';
+import { addTask, anchorStep, readTask, removeTask, taskLine, type NewTask } from './alongside';
+import { readLine } from '../reading/line';
+import { batchRefusal, validateBundle } from '../household/validate';
+import { batchOf, item, KITCHEN, POT, pressure } from '../../testing/kitchen';
+
+const READ: readonly (readonly [line: string, task: NewTask])[] = [
+  ['rice apart, 18 min', { words: 'rice apart', minutes: 18 }],
+  [
+    'rye croutons in the oven, 8 min at 200 C, ready at the table',
+    { words: 'rye croutons in the oven', minutes: 8, ovenC: 200 },
+  ],
+  [
+    'bones in the oven, 40 min at 220 °C',
+    { words: 'bones in the oven', minutes: 40, ovenC: 220, ready: 'lid' },
+  ],
+  ['noodles to soak, 20 minutes', { words: 'noodles to soak', minutes: 20, ready: 'opening' }],
+  ['200 g rice in its own pan for 18 min', { words: '200 g rice in its own pan', minutes: 18 }],
+  [
+    'cornbread in the oven, 25 min at 400 F',
+    { words: 'cornbread in the oven', minutes: 25, ovenC: 204.4 },
+  ],
+  [
+    'Meanwhile, bake the croutons at 200 °C for 8 to 10 minutes.',
+    { words: 'bake the croutons', minutes: 10, ovenC: 200 },
+  ],
+  ['polenta apart, stirring, 40 min', { words: 'polenta apart', minutes: 40, attended: true }],
+  ['barley apart, 1 h 10 min', { words: 'barley apart', minutes: 70 }],
+  [
+    'alongside: broth cubes out of the freezer, 15 min, ready at the second opening',
+    { words: 'broth cubes out of the freezer', minutes: 15, ready: 'opening', nth: 2 },
+  ],
+];
+
+test.each(READ)('reads "%s"', (line, task) => {
+  expect(readTask(line)).toEqual(task);
+  const read = readLine(line);
+  expect(read.task).toEqual(task);
+  expect(read.item).toBeNull();
+});
+
+test.each([
+  '1 cup rice, soaked 30 min',
+  '2 lb beef bones, roasted 40 min in the oven',
+  '2 leeks, 15 mm rings',
+  'ditalini apart',
+  'Pressure cook on high for 25 minutes.',
+  'Simmer the beans for 40 minutes',
+  '3 lb pork shoulder in 2 pieces',
+  'rice apart, 80 h',
+])('leaves "%s" to the ingredients and the steps', (line) => {
+  expect(readTask(line)).toBeNull();
+});
+
+const task: fc.Arbitrary<NewTask> = fc
+  .record({
+    words: fc.constantFrom('rice', 'rye croutons', 'flat bread', 'the sauce', 'barley by the pan'),
+    minutes: fc.integer({ min: 1, max: 600 }),
+    ovenC: fc.option(fc.integer({ min: 40, max: 300 }), { nil: undefined }),
+    attended: fc.boolean(),
+    ready: fc.constantFrom('table' as const, 'lid' as const, 'opening' as const),
+    nth: fc.integer({ min: 1, max: 5 }),
+  })
+  .map(({ ovenC, attended, ready, nth, ...rest }) => ({
+    ...rest,
+    ...(ovenC !== undefined && { ovenC }),
+    ...(attended && { attended }),
+    ...(ready !== 'table' && { ready }),
+    ...(ready !== 'table' && nth > 1 && { nth }),
+  }));
+
+test('what is written as a line is read from it again', () => {
+  fc.assert(
+    fc.property(task, (one) => {
+      expect(readTask(taskLine(one, 'metric'))).toEqual(one);
+    }),
+  );
+});
+
+test('a batch takes tasks with ids of their own, and gives them up again', () => {
+  const batch = batchOf([item('t1', 'water', 1, 'l')], [pressure(10)]);
+  const two = addTask(addTask(batch, { words: 'rice', minutes: 18 }), {
+    words: 'bread',
+    minutes: 9,
+  });
+  expect(two.alongside?.map((t) => t.id)).toEqual(['t2', 't3']);
+  expect(removeTask(removeTask(two, 't2'), 't3')).toEqual(batch);
+});
+
+test('an anchor is a lid that there is', () => {
+  const batch = batchOf([item('w', 'water', 1, 'l')], [pressure(10), { ...pressure(5), id: 's2' }]);
+  const [first, second] = batch.steps ?? [];
+  const at = (ready: 'table' | 'lid' | 'opening', nth?: number): string | null =>
+    anchorStep(batch, { id: 't1', words: 'x', minutes: 5, ready, ...(nth && { nth }) });
+  expect(at('table')).toBeNull();
+  expect(at('lid')).toBe(first?.id);
+  expect(at('opening', 2)).toBe(second?.id);
+  expect(at('opening', 5)).toBe(second?.id);
+});
+
+test('a file fills in ids, and is refused where a task has the id of an item', () => {
+  const batch = { ...batchOf([item('w', 'water', 1, 'l')], [pressure(10)]), potId: POT.id };
+  const file = (alongside: readonly object[]): unknown => ({
+    format: 'retort',
+    version: 2,
+    kitchen: KITCHEN,
+    pots: [POT],
+    batches: [{ ...batch, alongside }],
+  });
+  const read = validateBundle(file([{ words: 'rice', minutes: 18 }]));
+  expect(read.ok && read.bundle.batches[0]?.alongside?.[0]?.id).toBe('t1');
+  const clash = validateBundle(file([{ id: 'w', words: 'rice', minutes: 18 }]));
+  expect(clash.ok ? [] : clash.problems[0]?.path).toBe('batches[0].alongside[0].id');
+  expect(batchRefusal({ ...batch, alongside: [{ id: 't1', words: 'rice', minutes: 0 }] })).toMatch(
+    /2880 min/,
+  );
+});

@@ -1,0 +1,70 @@
+export { isStock, pressureUnit } from './kind';
+export {
+  usualMinutes,
+  FRIDGE_C,
+  FROZEN_C,
+  planBatch,
+  potOf,
+  stepsOf,
+  type Plan,
+  type PlannedItem,
+  type PlannedStep,
+} from './complete';
+export { idOfName, likeName, likeWords, sameFood } from './ownNames';
+export { foodOf } from './named';
+export { kitchenFor, learnedBones, learnedNeed, lessonName, likedSet, wantedSet } from './learned';
+export {
+  addItems,
+  changeItem,
+  changeStep,
+  freshItemId,
+  freshStepId,
+  insertStep,
+  moveStep,
+  placeStep,
+  removeItem,
+  removeStep,
+  scaleBatch,
+  setHold,
+  setMinutes,
+  setRelease,
+  setWater,
+  splitHold,
+  waterL,
+} from './edit';
+export { handlingAt, keptApart, type Handling } from './entries';
+export { newBatch } from './newBatch';
+export { indexOfStep, poursOf } from './pours';
+export { READIED } from './ready';
+export { stepWords } from './words';
+export {
+  addExtraction,
+  isBroth,
+  pickMeat,
+  runOf,
+  extractionWaterL,
+  setExtractionHold,
+  setExtractionWater,
+  stopAfter,
+  stretchesOf,
+  withExtractions,
+} from './extractions';
+export { forServings, inPot, inTheirPots, waysOf, type Way } from './scale';
+export { SCHOOLS, type School, type SchoolKey } from './schoolList';
+export { changed } from './defined';
+export { putIn } from './putIn';
+export { wantedSoon } from './soon';
+export {
+  addTask,
+  anchorStep,
+  anchorWords,
+  changeTask,
+  readMeanwhile,
+  readTask,
+  removeTask,
+  taskLine,
+  taskWords,
+  type Anchor,
+  type NewTask,
+} from './alongside';
+export { byHabit, choose, chosen, schoolsOf } from './schools';

@@ -1,0 +1,59 @@
+/** A line of the add box as a cook would write it, and in other words: text in, text out. */
+import { formatAmount, type Amount, type Units } from '../../quantity';
+import type { Food } from '../../food';
+import type { NewTask } from '../plan/alongside';
+import type { Item } from '../schema/types';
+
+/** An ingredient as a cook would write it. */
+export const EXAMPLE_LINE: Readonly<Record<Units, string>> = {
+  metric: '1.2 kg lamb neck, 40 mm pieces',
+  us: '2 1/2 lb lamb neck, 1 1/2-inch pieces',
+};
+
+/** A line of the add box as understood. */
+export interface ReadLine {
+  readonly text: string;
+  /** The item without its id, or null when no food was found, or it is refused. */
+  readonly item: Omit<Item, 'id'> | null;
+  /** What is done beside the pot, where the line says that and names no ingredient. */
+  readonly task: NewTask | null;
+  /** Why what was understood cannot go in; null where it can, or where nothing was understood. */
+  readonly refused: string | null;
+  readonly food: Food | null;
+  /** What was guessed or left out, in words for the cook. */
+  readonly unsure: readonly string[];
+  /** Nearest foods when none was sure. */
+  readonly nearest: readonly Food[];
+  /** The words that name the food, and how much of it was said. */
+  readonly name: string;
+  readonly amount: Amount | null;
+}
+
+/** Where a line says what its food is like. */
+const LIKE = /[,(]?\s+(?:it\s+|that\s+|which\s+)?(?:cooks\s+|is\s+)?like\s+(?=\S)/i;
+
+/** A line before and after its "like". @example splitLike('2 ocas like potato') // ["2 ocas", "potato"] */
+export function splitLike(text: string): readonly [line: string, like: string | null] {
+  const found = LIKE.exec(text);
+  if (!found || found.index === 0) return [text, null];
+  const after = text.slice(found.index + found[0].length).replace(/\)\s*$/, '');
+  return [text.slice(0, found.index), after];
+}
+
+/** What follows the "like" of a sentence. @example afterLike('it cooks like potato') // "potato" */
+export function afterLike(sentence: string): string {
+  return sentence.trim().replace(/^(?:it\s+)?(?:cooks\s+|is\s+)?(?:like|as)\s+/i, '');
+}
+
+/** A line with another name for its food, and all else as it was said. */
+export function renamed(line: ReadLine, name: string): string {
+  const [said] = splitLike(line.text);
+  const at = line.name ? said.toLowerCase().indexOf(line.name.toLowerCase()) : -1;
+  if (at >= 0) return `${said.slice(0, at)}${name}${said.slice(at + line.name.length)}`;
+  return `${line.amount ? formatAmount(line.amount) : ''} ${name}`.trim();
+}
+
+/** A line that says what its food is like. @example likened(readLine('2 ocas'), 'like potato') // "2 ocas like potato" */
+export function likened(line: ReadLine, like: string): string {
+  return `${splitLike(line.text)[0]} like ${afterLike(like)}`;
+}

@@ -1,0 +1,327 @@
+/**
+ * Yup schemas of the domain. Nothing is cast and unknown fields pass, so that what is valid
+ * survives a round trip untouched. Every message says what is wanted; what was found and where
+ * is added by `validateBundle`.
+ */
+import * as yup from 'yup';
+import { UNITS } from '../../quantity';
+import { fromJarSchema, larderSchema } from './keepSchema';
+import { forgottenSchema, kitchenLearnedSchema, potLearnedSchema } from './learnedSchema';
+import { flag, list, mayBe, needed, number, object, oneOf, text, time, ownId } from './schemaParts';
+import {
+  LONGEST_WAIT_MIN,
+  RELEASE_METHODS,
+  releaseOf,
+  STEP_KINDS,
+  type ReleaseMethod,
+} from '../../vocabulary';
+
+export const CUT_SHAPES = ['whole', 'slice', 'cube', 'stick', 'crumb', 'leaf'] as const;
+
+/** Choices where practitioners differ; what is missing is not chosen. */
+export const schoolsSchema = mayBe(
+  {
+    noodles: oneOf(['in', 'apart']),
+    salt: oneOf(['early', 'late']),
+    release: oneOf(['natural', 'quick']),
+    bones: oneOf(['raw', 'blanched', 'roasted']),
+    vinegar: oneOf(['with', 'without']),
+    /** How vegetables are liked. */
+    vegetables: oneOf(['soft', 'bite']),
+    beans: oneOf(['whole', 'creamy']),
+    /** A breast in one piece: pulled into shreds, or sliced. */
+    breast: oneOf(['pulled', 'juicy']),
+  },
+  'the habits of the kitchen',
+);
+
+/** Where the cooking is done and how it is spoken of. */
+export const kitchenSchema = object(
+  {
+    /** m above the sea */
+    altitudeM: needed(number(-400, 5000, 'm'), 'a number from -400 to 5000 m'),
+    /** C */
+    ambientC: needed(number(-10, 45, '°C'), 'a number from -10 to 45 °C'),
+    units: needed(oneOf(['metric', 'us']), 'one of metric, us'),
+    /** What a metric kitchen reads pressure in; kPa when missing. */
+    pressureIn: oneOf(['kPa', 'bar']),
+    /** What this kitchen usually does. */
+    habits: schoolsSchema,
+    /** How it keeps and uses what it cooks. */
+    larder: larderSchema,
+    /** Learned things that are not believed any more. */
+    forgotten: forgottenSchema,
+    /** What its cooks had taught: of a cook's own kitchen, and of one that a batch was brought from. */
+    learned: kitchenLearnedSchema,
+  },
+  'the kitchen: altitude, room temperature and units',
+);
+
+export const settingSchema = object(
+  {
+    name: needed(text('a name'), 'a name'),
+    /** Pressure above the air outside, kPa. */
+    gaugeKPa: needed(number(5, 150, 'kPa'), 'a number from 5 to 150 kPa'),
+  },
+  'a pressure setting',
+);
+
+export const potSchema = object(
+  {
+    id: ownId(),
+    name: needed(text('a name'), 'a name for the pot'),
+    kind: needed(oneOf(['electric', 'stovetop']), 'one of electric, stovetop'),
+    /** To the brim, L. */
+    capacityL: needed(number(1, 50, 'L'), 'a number from 1 to 50 L'),
+    innerDiameterCm: needed(number(8, 60, 'cm'), 'a number from 8 to 60 cm'),
+    /** Fill line as a fraction of capacity. */
+    maxFill: needed(number(0.2, 0.95, 'of the capacity'), 'a number from 0.2 to 0.95'),
+    /** Fill line for what foams or swells, as a fraction of capacity. */
+    foamFill: needed(number(0.1, 0.95, 'of the capacity'), 'a number from 0.1 to 0.95').test(
+      'below',
+      'no more than the fill line',
+      (value: unknown, context: yup.TestContext) => {
+        const max = (context.parent as { maxFill?: unknown }).maxFill;
+        return typeof value !== 'number' || typeof max !== 'number' || value <= max;
+      },
+    ),
+    /** Free liquid needed to make steam, L. */
+    minLiquidL: needed(number(0.05, 5, 'L'), 'a number from 0.05 to 5 L'),
+    powerW: needed(number(200, 5000, 'W'), 'a number from 200 to 5000 W'),
+    settings: needed(
+      list(settingSchema, 'a list of pressure settings').min(1, 'at least one pressure setting'),
+      'a list of pressure settings',
+    ),
+    /** Whether the cook has timed it with plain water, so that power and losses are known. */
+    measured: flag.optional(),
+    /** Share of the power that reaches the contents, 0 to 1. */
+    efficiency: number(0.2, 1, ''),
+    /** Heat lost per degree above the room, W/K, lid on. */
+    lossWPerK: number(0.2, 20, 'W/K'),
+    /** What its cooks had taught: of a cook's own pot, and of one that a batch was brought with. */
+    learned: potLearnedSchema,
+  },
+  'a pot',
+);
+
+/** Smallest amount of any unit. */
+export const LEAST_AMOUNT = 0.001;
+/** So many things and steps a batch holds at the most. */
+export const MOST_ITEMS = 200;
+export const MOST_STEPS = 60;
+
+export const amountSchema = object(
+  {
+    value: needed(
+      yup
+        .number()
+        .strict()
+        .typeError('a number above 0')
+        // A kitchen weighs no milligrams, and numbers too small to reckon with are none.
+        .min(LEAST_AMOUNT, 'a number above 0')
+        .max(100000, 'at most 100000'),
+      'a number above 0',
+    ),
+    unit: needed(oneOf(UNITS), `one of ${UNITS.join(', ')}`),
+    size: oneOf(['small', 'medium', 'large']),
+    canG: number(20, 5000, 'g'),
+  },
+  'an amount: a value and a unit',
+);
+
+export const cutSchema = object(
+  {
+    shape: needed(oneOf(CUT_SHAPES), `one of ${CUT_SHAPES.join(', ')}`),
+    /** Thickness of a slice, edge of a cube, diameter of a stick, mm. */
+    mm: needed(number(0.2, 300, 'mm'), 'a number from 0.2 to 300 mm'),
+  },
+  'a cut: a shape and its mm',
+).optional();
+
+const wishSchema = mayBe(
+  {
+    from: needed(text('a grade'), 'a grade'),
+    to: needed(text('a grade'), 'a grade'),
+  },
+  'a wish: the first and the last grade that are right',
+);
+
+export const ownFields = {
+  id: ownId(),
+  name: needed(text('a name'), 'a name for the food'),
+  like: needed(text('a food of the table'), 'a food of the table that it cooks as'),
+  pieceG: number(0.05, 20000, 'g'),
+  cooked: number(0.2, 5, ''),
+  foams: flag.optional(),
+  for: oneOf(['flavour']),
+  apart: flag.optional(),
+};
+
+/** A food of the kitchen. */
+export const ownFoodSchema = object(
+  ownFields,
+  'a food of the kitchen: its name and what it is like',
+);
+
+export const itemSchema = object(
+  {
+    id: ownId(),
+    /** Key of the food table, a name the add line understands, or that of a food of the kitchen. */
+    food: needed(text('a food'), 'a food'),
+    /** What it is, where it is a food of the kitchen: as it was when it went in. */
+    own: mayBe(ownFields, 'a food of the kitchen: its name and what it is like'),
+    amount: needed(amountSchema, 'an amount: a value and a unit'),
+    cut: cutSchema.nullable().default(undefined),
+    /** Temperature when it goes in, C; below zero it is frozen. */
+    startC: number(-40, 100, '°C').nullable(),
+    /** Hours soaked beforehand (pulses). */
+    soakedH: number(0, 72, 'hours').nullable(),
+    /** Kept for years: slower to soften (pulses). */
+    old: flag.nullable(),
+    /** Cooked in a pan of its own and joined in the bowl. */
+    apart: flag.nullable(),
+    /** What it is in for; flavour is spent and not judged by texture. By food and dish when missing. */
+    for: oneOf(['eat', 'flavour']),
+    /** The grades that are right, first and last; by food and dish when missing. */
+    wish: wishSchema,
+    /** Step at whose start it goes in; null or missing for the first. */
+    enters: text('the id of a step').nullable(),
+    /**
+     * Step at whose start it is taken out. Null or missing: it stays, or goes at the next strain if it is
+     * something that is strained out.
+     */
+    leaves: text('the id of a step').nullable(),
+    /** Broth of this household: what is dissolved in it. */
+    broth: mayBe(
+      {
+        /** As its jar calls it. */
+        name: text('what it is'),
+        /** Gelatine that sets, g/L; salt, %. */
+        gPerL: number(0, 1000, 'g/L'),
+        saltPercent: number(0, 40, '%'),
+      },
+      'what is dissolved in a broth',
+    ),
+    /** The jars that it comes from, kept for it until it is cooked. */
+    jars: list(fromJarSchema, 'a list of jars').max(50, 'at most 50 jars'),
+    /** The bones of another item, picked clean and put back: what that one gave is gone from them. */
+    from: text('the id of an item'),
+  },
+  'an item: a food and an amount',
+);
+
+const isMethod = (method: unknown): method is ReleaseMethod =>
+  RELEASE_METHODS.includes(method as ReleaseMethod);
+
+export const releaseSchema = mayBe(
+  {
+    method: needed(oneOf(RELEASE_METHODS), `one of ${RELEASE_METHODS.join(', ')}`),
+    afterMin: number(0, LONGEST_WAIT_MIN, 'min').when('method', {
+      is: (method: unknown) => isMethod(method) && releaseOf(method).waits === 'always',
+      then: (schema) => needed(schema, 'the minutes to wait, 0 to 240'),
+    }),
+    duty: number(0.05, 1, ''),
+  },
+  'a release: its method',
+);
+
+export const stepSchema = object(
+  {
+    id: ownId(),
+    kind: needed(oneOf(STEP_KINDS), `one of ${STEP_KINDS.join(', ')}`),
+    minutes: number(0, 2880, 'min'),
+    setting: text('the name of a setting'),
+    holdMin: number(0, 600, 'min').when('kind', {
+      is: 'pressure',
+      then: (schema) => needed(schema, 'the minutes to hold, 0 to 600'),
+    }),
+    release: releaseSchema,
+    keep: oneOf(['broth', 'bones']),
+    keepWarm: flag.optional(),
+  },
+  'a step: an id and a kind',
+);
+
+/** A judgement the cook has weighed and put by. */
+export const putBySchema = object(
+  {
+    code: needed(text('the code of a call'), 'the code of a call'),
+    item: text('the id of an item'),
+    step: text('the id of a step'),
+    /** Why, in the cook's words. */
+    reason: needed(text('a reason'), 'a reason'),
+  },
+  'a call put by',
+);
+
+/** When something done beside the pot is to be ready. */
+export const ANCHORS = ['table', 'lid', 'opening'] as const;
+export const MOST_TASKS = 20;
+
+/** Something done beside the pot for the same table. */
+export const taskSchema = object(
+  {
+    id: ownId(),
+    /** In the cook's own words. */
+    words: needed(text('what is done'), 'what is done'),
+    minutes: needed(number(1, 2880, 'min'), 'a number from 1 to 2880 min'),
+    /** Hands are needed all the time; only at its two ends where this is missing. */
+    attended: flag.optional(),
+    ovenC: number(40, 300, '°C'),
+    /** The table where it is missing. */
+    ready: oneOf(ANCHORS),
+    /** Which lid or opening; the first where it is missing. */
+    nth: number(1, 5, ''),
+  },
+  'something alongside: what is done, and how long it takes',
+);
+
+/** How a broth sets, the softest first. */
+export const SETS = ['pourable', 'trembles', 'soft set', 'holds a cut'] as const;
+
+/** What a cook wants of bones. */
+export const aimSchema = mayBe(
+  {
+    set: oneOf(SETS),
+    /** Broth wanted, L. */
+    litres: number(0.1, 100, 'L'),
+    /** Hours at hand, from cold to the last straining. */
+    hours: number(0.25, 48, 'hours'),
+    /** How often the pot may be opened and filled again, 0 to 4. */
+    openings: number(0, 4, ''),
+  },
+  'what is wanted of the bones',
+);
+
+export const BATCH_KINDS = ['soup', 'chili', 'stock', 'broth'] as const;
+
+export const batchSchema = object(
+  {
+    id: ownId(),
+    name: needed(text('a name'), 'a name for the batch'),
+    potId: text('the id of a pot'),
+    servings: number(1, 200, 'servings'),
+    kind: oneOf(BATCH_KINDS),
+    items: needed(
+      list(itemSchema, 'a list of items').max(MOST_ITEMS, `at most ${MOST_ITEMS} items`),
+      'a list of items',
+    ),
+    steps: list(stepSchema, 'a list of steps').max(MOST_STEPS, `at most ${MOST_STEPS} steps`),
+    /** When it is to be on the table, ISO 8601. */
+    serveAt: time,
+    /** How its bones are readied; raw when missing. */
+    bones: oneOf(['blanched', 'roasted']),
+    /** The cook that this plan came from, by “cook again”. */
+    fromCook: text('the id of a cook'),
+    /** What is wanted of its bones. */
+    aim: aimSchema,
+    putBy: list(putBySchema, 'a list of calls put by'),
+    /** What is done beside the pot. */
+    alongside: list(taskSchema, 'a list of what is done alongside').max(
+      MOST_TASKS,
+      `at most ${MOST_TASKS} things alongside`,
+    ),
+    note: yup.string().strict().typeError('text').max(5000, 'at most 5000 characters'),
+  },
+  'a batch',
+);
