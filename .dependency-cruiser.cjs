@@ -45,8 +45,26 @@ module.exports = {
         pathNot: '\\.test\\.ts$',
       },
       to: {
-        path: '^src/core/(fill|heat|release|doneness|bones|finish|keep|serve|assess|solve|timetable|texture|unknown|vessel)/',
+        path: '^src/core/(fill|heat|release|doneness|bones|finish|keep|serve|model|assess|cook|live|learn|solve|timetable|texture|unknown|vessel)/',
       },
+    },
+    ...['schema', 'plan', 'household', 'reading'].map((room, i, rooms) => ({
+      name: `${room}-knows-the-rooms-below`,
+      comment: 'The rooms of core/batch stand on each other: schema, plan, household, reading.',
+      severity: 'error',
+      from: { path: `^src/core/batch/${room}/`, pathNot: '\\.test\\.ts$' },
+      to: { path: `^src/core/batch/(${[...rooms.slice(i + 1), 'none'].join('|')})/` },
+    })),
+    {
+      name: 'model-stands-below-the-judge',
+      comment: 'Simulation needs no judgement: the model, the live cook and learning do without it.',
+      severity: 'error',
+      from: {
+        path: '^src/core/(model|cook|live|learn)/',
+        // `again` lists which findings changed, by their keys.
+        pathNot: '\\.test\\.ts$|^src/core/learn/again',
+      },
+      to: { path: '^src/core/assess/' },
     },
     {
       name: 'testing-is-for-tests',

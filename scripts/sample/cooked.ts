@@ -2,17 +2,16 @@
  * Cooks of the sample kitchen: what is true of its pots and foods is hidden from the plans, and hands that
  * come late or forget a mark stand between. Invented, by a seed.
  */
+import { assess, drawBatch } from '../../src/core/assess';
 import {
-  assess,
   bonesModel,
   bonesReport,
-  drawBatch,
   itemReports,
   runModel,
   saltReport,
   tableMin,
   type Model,
-} from '../../src/core/assess';
+} from '../../src/core/model';
 import { potOf, stepsOf } from '../../src/core/batch/plan';
 import type { Batch, Bundle, Cook, Mark, MarkKind, Pot } from '../../src/core/batch/schema';
 import { saltToAdd } from '../../src/core/finish';

@@ -1,8 +1,7 @@
 /** What Harrow Fell cooked in a season: dishes of the house, changed a little from one time to the next. */
 import { setHold, setWater } from '../../src/core/batch/plan';
-import type { Batch } from '../../src/core/batch/schema';
+import type { Batch, Pot } from '../../src/core/batch/schema';
 import { kettleBatch } from '../../src/core/timetable';
-import type { Pot } from '../../src/core/batch/schema';
 import type { Told } from './cooked';
 
 type Change = (batch: Batch) => Batch;

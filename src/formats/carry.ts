@@ -2,12 +2,10 @@
  * One batch with its pot and its kitchen, small enough for a link: deflated, and written in the letters that a
  * link may have. It stands behind the # of an address, which no server is sent.
  */
-import type { Batch, Bundle, Kitchen, Pot } from '../core/batch/schema';
-import { withoutClaims } from '../core/batch/household';
+import { type Batch, type Bundle, type Kitchen, type Pot, VERSION } from '../core/batch/schema';
+import { type Validated, withoutClaims } from '../core/batch/household';
 import { kitchenFor } from '../core/batch/plan';
-import { VERSION } from '../core/batch/schema';
 import { readBundle } from './read';
-import type { Validated } from '../core/batch/household';
 
 /** A link of more does not go into a code that a phone reads off a screen, characters. */
 export const MOST_LINK = 2000;

@@ -5,7 +5,7 @@ import type { Step } from '../batch/schema';
 import { FOODS } from '../food';
 import { cleared, codes, finding, run } from '../testing/findings';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE, SEA_LEVEL } from '../testing/kitchen';
-import { applyRemedy, assess, drawBatch } from '.';
+import { applyRemedy, assess, drawBatch } from './';
 
 const WATER = item('w', 'water', 1.5, 'l');
 const QUICK = { method: 'quick' } as const;

@@ -2,19 +2,23 @@ import type { Batch, Kitchen, Pot } from '../batch/schema';
 import { boilingPoint } from '../water';
 import type { Draws } from './draws';
 import { findingsOf } from './findings';
-import { runModel } from './model';
-import { releaseReports } from './release';
-import { bonesModel, bonesReport, hasRuns, runOffReport } from './bones';
-import { finishReport, saltReport } from './finish';
 import {
+  bonesModel,
+  bonesReport,
   fillReport,
+  finishReport,
+  hasRuns,
   itemReports,
+  runModel,
+  runOffReport,
+  saltReport,
   seriesOf,
   setpointOf,
   stepReports,
   tableMin,
   worstMoment,
-} from './reports';
+} from '../model';
+import { releaseReports } from './release';
 import type { Assessment } from './types';
 
 export interface AssessOptions {

@@ -12,8 +12,7 @@ import { foodByKey } from '../food';
 import { cleared, codes, finding } from '../testing/findings';
 import { batchOf, item, KITCHEN, POT, pressure } from '../testing/kitchen';
 import { assess } from './assess';
-import { bonesModel } from './bones';
-import { contentsAt, runModel } from './model';
+import { bonesModel, contentsAt, runModel } from '../model';
 
 const END: Step = { id: 'end', kind: 'strain' };
 const broth = (holdMin = 120, more: Partial<Batch> = {}, food = 'veal-knuckle'): Batch =>

@@ -3,7 +3,8 @@ import { KIN_CHART } from '../doneness/kinChart';
 import { gradeIndex } from '../food';
 import { batchOfRow, type How } from '../testing/chartRoute';
 import { POT, SEA_LEVEL } from '../testing/kitchen';
-import { assess, type ItemReport } from '.';
+import { assess } from './';
+import type { ItemReport } from '../model';
 
 function cooked(row: ChartRow, how: How, minutes: number): ItemReport {
   const { items } = assess(batchOfRow(row, how, minutes), POT, SEA_LEVEL, { curves: false });

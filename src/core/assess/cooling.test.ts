@@ -1,7 +1,7 @@
 import type { Batch, Pot, Step } from '../batch/schema';
 import { batchOf, item, KITCHEN, POT, pressure, STOVETOP } from '../testing/kitchen';
 import { movesOf } from '../timetable';
-import { applyRemedy, assess } from '.';
+import { applyRemedy, assess } from './';
 
 const BROTH = [item('w', 'water', 2.5, 'l'), item('k', 'veal-knuckle', 1, 'kg')];
 const overnight = (more: Partial<Extract<Step, { kind: 'rest' }>> = {}): Batch =>

@@ -8,10 +8,8 @@ import { batchOf, item, KITCHEN, POT, pressure, REFERENCE, SEA_LEVEL } from '../
 import { GOOD, type Cooked } from '../testing/practice';
 import { drawUnknowns, seeded, toDraw } from '../unknown';
 import { drawBatch } from './draws';
-import { runModel } from './model';
+import { fillReport, type Range, runModel, stepReports, tableMin } from '../model';
 import { releaseReports } from './release';
-import { fillReport, stepReports, tableMin } from './reports';
-import type { Range } from './types';
 
 const BATCHES: readonly Cooked[] = [
   { batch: REFERENCE, pot: POT, kitchen: KITCHEN },

@@ -8,11 +8,22 @@ import type { Batch, Kitchen, Pot, Verdict } from '../batch/schema';
 import type { GradeName } from '../food';
 import { between, lastOf, valueAt } from '../series';
 import { drawUnknowns, seeded, toDraw } from '../unknown';
-import { runModel, type Model } from './model';
+import {
+  boiledMin,
+  fillReport,
+  type FillReport,
+  type ItemReport,
+  itemReports,
+  KIDNEY_MIN,
+  type Model,
+  type Range,
+  runModel,
+  safeCentreC,
+  type StepReport,
+  stepReports,
+  tableMin,
+} from '../model';
 import { releaseReports } from './release';
-import { fillReport, itemReports, stepReports, tableMin } from './reports';
-import { boiledMin, KIDNEY_MIN, safeCentreC } from './safety';
-import type { FillReport, ItemReport, Range, StepReport } from './types';
 
 /** A draw needs no finer steps than this, s. */
 const DRAW_STEP_S = 20;

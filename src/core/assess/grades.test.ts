@@ -4,7 +4,8 @@
  */
 import type { Cut, Item, Release, Step } from '../batch/schema';
 import { batchOf, item, POT, pressure, SEA_LEVEL } from '../testing/kitchen';
-import { assess, type ItemReport } from '.';
+import { assess } from './';
+import type { ItemReport } from '../model';
 
 const N: Release = { method: 'natural' };
 const Q: Release = { method: 'quick' };

@@ -1,8 +1,8 @@
 import { cleared, codes, finding, run } from '../testing/findings';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '../testing/kitchen';
 import type { Batch, Release } from '../batch/schema';
-import { runModel } from './model';
-import { assess, compareReleases } from '.';
+import { runModel } from '../model';
+import { assess, compareReleases } from './';
 
 const WATER = item('w', 'water', 1.5, 'l');
 const QUICK = { method: 'quick' } as const;

@@ -9,11 +9,19 @@ import { COLD_WATER_W_PER_K, USUAL_DUTY } from '../heat';
 import { chanceOfLiquid, swollenAt, type AtValve, type Doubt } from '../release';
 import { COOK_SPREAD, ITEM_SPREAD, valveDoubt } from '../unknown';
 import { saturationTemperature } from '../water';
-import { texturesOf } from './carryOver';
-import { contentsAt, partsAt, runModel, type Model, type ModelOptions } from './model';
+import {
+  contentsAt,
+  itemReports,
+  type Model,
+  type ModelOptions,
+  partsAt,
+  type ReleaseReport,
+  runModel,
+  tableMin,
+  texturesOf,
+} from '../model';
 import { SAFE_CHANCE } from './odds';
-import { itemReports, tableMin } from './reports';
-import type { ReleaseOption, ReleaseReport } from './types';
+import type { ReleaseOption } from './types';
 
 /** Foaming class from which starch makes a foam that stands. */
 const STARCHY = 3;

@@ -4,7 +4,8 @@ import { stepsOf } from '../batch/plan';
 import type { Batch, Item, Step } from '../batch/schema';
 import { FOODS, gradeIndex, gradesOf, spanOf, wishOf, type Food } from '../food';
 import { batchOf, item, KITCHEN, POT } from '../testing/kitchen';
-import { assess, drawBatch, type Assessment, type ItemReport } from '.';
+import { assess, drawBatch, type Assessment } from './';
+import type { ItemReport } from '../model';
 
 const GRADED = FOODS.filter(
   (f): f is Food & { family: NonNullable<Food['family']> } => f.family !== null,

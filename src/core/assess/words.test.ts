@@ -1,6 +1,6 @@
 import type { Batch, Kitchen, Step } from '../batch/schema';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '../testing/kitchen';
-import { applyRemedy, assess, type Finding } from '.';
+import { applyRemedy, assess, type Finding } from './';
 
 const US: Kitchen = { ...KITCHEN, units: 'us' };
 const QUICK = { method: 'quick' } as const;

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { GOOD } from '../testing/practice';
 import { compositionOf } from '../testing/held';
 import { POT as COOK_POT } from '../testing/kitchen';
-import { runModel } from '../assess/model';
+import { runModel } from '../model';
 import { potVessel } from '../vessel';
 import { simulate, type HeatItem, type HeatResult, type HeatStep } from '.';
 

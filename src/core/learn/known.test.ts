@@ -3,7 +3,7 @@ import { validateBundle } from '../batch/household';
 import { planBatch } from '../batch/plan';
 import type { Bundle, Cook, Lesson } from '../batch/schema';
 import { donenessOf } from '../doneness';
-import { runModel } from '../assess';
+import { runModel } from '../model';
 import { HOUSEHOLD, KITCHEN, POT } from '../testing/kitchen';
 import {
   DISHES,

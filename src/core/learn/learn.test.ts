@@ -1,9 +1,8 @@
 import fc from 'fast-check';
-import type { Cook, Verdict } from '../batch/schema';
+import type { Batch, Cook, Verdict } from '../batch/schema';
 import { cookOf } from '../testing/cooks';
 import { REFERENCE } from '../testing/kitchen';
 import { setHold, setWater } from '../batch/plan';
-import type { Batch } from '../batch/schema';
 import { foundIn, historyOf, reliabilityOf } from '.';
 import { changesBetween } from './history';
 

@@ -11,7 +11,7 @@ import {
   saltReport,
   scaled,
   type Model,
-} from '../assess';
+} from '../model';
 import { lessonName, stepsOf, type PlannedItem } from '../batch/plan';
 import { TIMED, type Cook, type Lesson, type Mark, type Timed } from '../batch/schema';
 import { conductionShape, donenessOf } from '../doneness';

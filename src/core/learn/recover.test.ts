@@ -3,7 +3,8 @@
  * in five missing (the brief's own measures; the kitchens are drawn from what is believed of pots).
  */
 import { median } from 'd3-array';
-import { drawBatch, runModel } from '../assess';
+import { drawBatch } from '../assess';
+import { runModel } from '../model';
 import type { Pot } from '../batch/schema';
 import { KITCHEN, POT, STOVETOP } from '../testing/kitchen';
 import {

@@ -3,7 +3,7 @@
  * known, brought to agree with what was marked and read, and run on to the table.
  */
 import { quantileSorted } from 'd3-array';
-import { scaled, tableMin, withNeeds, type Model, type Range } from '../assess';
+import { scaled, tableMin, withNeeds, type Model, type Range } from '../model';
 import type { Cook } from '../batch/schema';
 import { gradesOf } from '../food';
 import { between, valueAt } from '../series';

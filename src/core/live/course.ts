@@ -2,7 +2,7 @@
  * A cook as it really goes: the plan with what was changed in it, and what hands made of its steps so
  * far. Everything follows from the marks and the time, so that a reload or a closed tab loses nothing.
  */
-import type { Lived } from '../assess';
+import type { Lived } from '../model';
 import { insertStep, setHold, setRelease, stepsOf } from '../batch/plan';
 import type { Batch, Cook, Mark, MarkKind, PressureStep, Step } from '../batch/schema';
 import { releaseOf } from '../vocabulary';

@@ -2,7 +2,7 @@
  * A rehearsal looked back on with the truth in hand: at each moment at which something could be chosen, what
  * the best next move was by search over the same few moves, and what it cost not to make it.
  */
-import { contentsAt, itemReports, safeCentreC, tableMin, type Model } from '../assess';
+import { contentsAt, itemReports, safeCentreC, tableMin, type Model } from '../model';
 import { stepsOf } from '../batch/plan';
 import type { Cook, Mark, Verdict } from '../batch/schema';
 import { between, valueAt } from '../series';

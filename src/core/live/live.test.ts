@@ -1,7 +1,7 @@
 import { quantileSorted } from 'd3-array';
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
-import { runModel } from '../assess';
+import { runModel } from '../model';
 import { stepsOf } from '../batch/plan';
 import type { Cook, Mark, MarkKind } from '../batch/schema';
 import { cookOf } from '../testing/cooks';

@@ -1,5 +1,5 @@
 /** What was seen of a pot, and what a world of the models would have shown instead. */
-import { contentsAt, type Model } from '../assess';
+import { contentsAt, type Model } from '../model';
 import { stepsOf } from '../batch/plan';
 import type { Batch, Cook, Mark } from '../batch/schema';
 import { between } from '../series';

@@ -3,7 +3,7 @@
  * far. One proposal at the most, and only where the plan does not hold.
  */
 import { median } from 'd3-array';
-import { itemReports, tableMin } from '../assess';
+import { itemReports, tableMin } from '../model';
 import { stepsOf } from '../batch/plan';
 import type { Cook, Mark, Verdict } from '../batch/schema';
 import { goOn, type World } from './believe';

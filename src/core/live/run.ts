@@ -1,5 +1,5 @@
 /** A course through the models; apart from the course, which pages make and the models need not come with. */
-import { runModel, type Model } from '../assess';
+import { runModel, type Model } from '../model';
 import type { Cook } from '../batch/schema';
 import type { Spell } from '../heat';
 import type { Unknowns } from '../unknown';

@@ -3,7 +3,7 @@
  * seed and hidden from the plan. What it does follows from its seed, from what hands did and from the time
  * alone, so that a page loaded anew finds it as it was.
  */
-import type { Model } from '../assess';
+import type { Model } from '../model';
 import type { Cook } from '../batch/schema';
 import type { Spell } from '../heat';
 import { between, lastOf } from '../series';

@@ -2,7 +2,8 @@
  * The open pot: what is done with it, in the order in which it is done. Made from the batch and what the
  * assessment knows of it; the cook drops what is not wanted.
  */
-import type { Assessment, ItemReport } from '../assess';
+import type { Assessment } from '../assess';
+import type { ItemReport } from '../model';
 import { foodOf, isStock, stepsOf } from '../batch/plan';
 import type { Batch, Item } from '../batch/schema';
 import { thicknessWord } from '../finish';

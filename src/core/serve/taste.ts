@@ -1,5 +1,5 @@
 /** The tasting at the end: what has been added, what is left of what is wanted. */
-import type { FinishReport } from '../assess';
+import type { FinishReport } from '../model';
 import type { After, Taste } from '../batch/schema';
 import { nextTouch, saltPercent, saltToAdd, SOUP_SALT_PERCENT } from '../finish';
 

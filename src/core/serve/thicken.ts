@@ -1,5 +1,5 @@
 /** Ways to thicken what is in the pot, side by side: what each wants, and what it ends with. */
-import type { FinishReport } from '../assess';
+import type { FinishReport } from '../model';
 import type { Thickening } from '../batch/schema';
 import {
   apparentPas,

@@ -5,7 +5,7 @@
  * That is exact for what has caught up with the liquid and near enough for the rest: whatever the
  * search proposes is run through the model again.
  */
-import { runModel, type Model } from '../assess/model';
+import { runModel, type Model } from '../model';
 import type { Release } from '../batch/schema';
 import { between, lastOf, valueAt } from '../series';
 import { buildPlan, type Decision, type Frame } from './frame';

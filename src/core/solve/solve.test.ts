@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { assess, drawBatch } from '../assess';
-import { runModel } from '../assess/model';
-import { itemReports } from '../assess/reports';
+import { itemReports, runModel } from '../model';
 import { stepsOf } from '../batch/plan';
 import type { Batch, Item, Release, Step } from '../batch/schema';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE, SEA_LEVEL } from '../testing/kitchen';

@@ -1,5 +1,5 @@
 /** A row of a chart of times, cooked: what the fit and its tests look at. */
-import { runModel } from '../assess/model';
+import { runModel } from '../model';
 import type { Batch, Item, Step } from '../batch/schema';
 import { cookValues } from '../doneness';
 import type { ChartRow } from '../doneness/chart';

@@ -1,5 +1,5 @@
 /** Kitchens with hidden truths and cooks in them, as hands mark them: to ask what is learned of them. */
-import { itemReports, runModel, withNeeds, type Model } from '../assess';
+import { itemReports, runModel, withNeeds, type Model } from '../model';
 import { setHold } from '../batch/plan';
 import type { Batch, Cook, Lesson, Pot } from '../batch/schema';
 import { lessonOf } from '../learn';

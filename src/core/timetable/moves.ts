@@ -2,7 +2,8 @@
  * Every hand move of a cook by the clock, backward from the table: what is attended, what is idle,
  * and what can be done meanwhile.
  */
-import type { Assessment, ItemReport } from '../assess';
+import type { Assessment } from '../assess';
+import type { ItemReport } from '../model';
 import { foodOf, handlingAt, keptApart, poursOf, stepsOf, taskWords } from '../batch/plan';
 import type { Batch, Item, Pot, PressureStep, Step } from '../batch/schema';
 import { conductionShape, donenessOf } from '../doneness';

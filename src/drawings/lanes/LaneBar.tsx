@@ -1,4 +1,4 @@
-import type { ItemReport } from '@/core/assess';
+import type { ItemReport } from '@/core/model';
 import { laneSpans, type LaneSpan, type Zone } from './spans';
 
 const SPAN: Readonly<Record<Zone, readonly [light: string, dark: string]>> = {

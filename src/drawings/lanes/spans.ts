@@ -1,5 +1,6 @@
 /** What a lane shows: the grades an ingredient goes through, and the span of them that is wanted. */
-import type { Chances, ItemReport } from '@/core/assess';
+import type { Chances } from '@/core/assess';
+import type { ItemReport } from '@/core/model';
 import type { Item } from '@/core/batch/schema';
 import { gradeIndex, spanOf, wishOf, type Family } from '@/core/food';
 

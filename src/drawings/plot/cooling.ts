@@ -1,6 +1,5 @@
 /** A pot getting cold, against the rule, as a plot. */
-import type { Units } from '@/core/quantity';
-import { formatTemperature, toCelsius } from '@/core/quantity';
+import { formatTemperature, toCelsius, type Units } from '@/core/quantity';
 import { between, lastOf } from '@/core/series';
 import { thinned } from '../time/sample';
 import { timeTicks, type ClockText } from '../time/ticks';

@@ -1,6 +1,7 @@
 /** Grams in the broth that is in the pot, over the time of the cook, as a plot; a run is a hill. */
 import { max, nice, ticks } from 'd3-array';
-import type { Assessment, Series } from '@/core/assess';
+import type { Assessment } from '@/core/assess';
+import type { Series } from '@/core/model';
 import { formatGrams, MASS_G, type Units } from '@/core/quantity';
 import { valueAt } from '@/core/series';
 import { thinned } from '../time/sample';

@@ -1,5 +1,5 @@
 /** What can be dragged along the step bar: the end of a hold, the moment the valve opens. */
-import type { StepReport } from '@/core/assess';
+import type { StepReport } from '@/core/model';
 import type { Step } from '@/core/batch/schema';
 import { LONGEST_WAIT_MIN, releaseOf, waitOf, type Release } from '@/core/vocabulary';
 import { formatMinutes } from '@/core/quantity';

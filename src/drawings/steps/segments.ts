@@ -1,5 +1,5 @@
 /** The step bar: one segment a phase, by the minutes it takes. */
-import type { StepReport } from '@/core/assess';
+import type { StepReport } from '@/core/model';
 import type { Step } from '@/core/batch/schema';
 import { stepOf } from '@/core/vocabulary';
 

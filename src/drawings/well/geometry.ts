@@ -1,5 +1,5 @@
 /** Geometry of the Well: the pot in section, to scale. Data in, shapes out, no drawing. */
-import type { ItemReport } from '@/core/assess';
+import type { ItemReport } from '@/core/model';
 import type { Pot } from '@/core/batch/schema';
 import type { FoodGroup } from '@/core/food';
 import { VOLUME_ML, type Units } from '@/core/quantity';

@@ -1,5 +1,6 @@
 /** The levels that a Well shows, with what they say: data in, lines out, no drawing. */
-import type { Assessment, ItemReport, Series } from '@/core/assess';
+import type { Assessment } from '@/core/assess';
+import type { ItemReport, Series } from '@/core/model';
 import { formatLevel, type Units } from '@/core/quantity';
 import { valueAt } from '@/core/series';
 import { levelY, spread, type WellFrame } from './geometry';

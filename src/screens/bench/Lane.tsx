@@ -1,4 +1,5 @@
-import type { Chances, ItemReport } from '@/core/assess';
+import type { Chances } from '@/core/assess';
+import type { ItemReport } from '@/core/model';
 import type { Batch, Item, Kitchen } from '@/core/batch/schema';
 import { formatAmount, formatLength } from '@/core/quantity';
 import { asWished, LaneBar, outcomeWords } from '@/drawings/lanes';

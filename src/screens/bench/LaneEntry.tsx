@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { ItemReport } from '@/core/assess';
+import type { ItemReport } from '@/core/model';
 import type { Item } from '@/core/batch/schema';
 import { useSlider, widthAround } from '@/drawings/handles';
 import { doorOf, nearestDoor, type Door } from './doors';

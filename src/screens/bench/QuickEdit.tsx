@@ -2,7 +2,7 @@
 
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { useState } from 'react';
-import type { ItemReport } from '@/core/assess';
+import type { ItemReport } from '@/core/model';
 import { FRIDGE_C, FROZEN_C } from '@/core/batch/plan';
 import type { Item, Kitchen } from '@/core/batch/schema';
 import { presetsOf } from '@/core/food';

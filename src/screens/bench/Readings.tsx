@@ -1,11 +1,5 @@
-import {
-  findingOf,
-  BAND_IN_TEN,
-  type Assessment,
-  type Draws,
-  type Range,
-  type ReleaseReport,
-} from '@/core/assess';
+import { findingOf, BAND_IN_TEN, type Assessment, type Draws } from '@/core/assess';
+import type { Range, ReleaseReport } from '@/core/model';
 import type { Batch, Kitchen } from '@/core/batch/schema';
 import { thicknessWord } from '@/core/finish';
 import { releaseOf, waitOf } from '@/core/vocabulary';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { ItemReport } from '@/core/assess';
+import type { ItemReport } from '@/core/model';
 import { gradeIndex, gradesOf, type Wish } from '@/core/food';
 import { useSlider, widthAround } from '@/drawings/handles';
 import { wantedSpan } from '@/drawings/lanes';

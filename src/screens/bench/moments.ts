@@ -1,5 +1,6 @@
 /** The moments of a cook at which a pot may be too full, and the pot in words. */
-import type { Assessment, WorstMoment } from '@/core/assess';
+import type { Assessment } from '@/core/assess';
+import type { WorstMoment } from '@/core/model';
 import type { Kitchen, Pot } from '@/core/batch/schema';
 import { formatLevel } from '@/core/quantity';
 import { valueAt } from '@/core/series';

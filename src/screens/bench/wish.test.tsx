@@ -2,7 +2,8 @@
 import { cleanup, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import fc from 'fast-check';
-import { assess, type ItemReport } from '@/core/assess';
+import { assess } from '@/core/assess';
+import type { ItemReport } from '@/core/model';
 import type { Batch, Item, Pot, Step } from '@/core/batch/schema';
 import { gradeIndex, gradesOf, spanOf, wishOf } from '@/core/food';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE, STOVETOP } from '@/core/testing/kitchen';

@@ -1,5 +1,5 @@
 /** The two ends of what is wanted of an ingredient, moved along its grades. */
-import type { ItemReport } from '@/core/assess';
+import type { ItemReport } from '@/core/model';
 import { gradeIndex, gradesOf, spanOf, wishOf, type Wish } from '@/core/food';
 
 export type WishEnd = 'from' | 'to';

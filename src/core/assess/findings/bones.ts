@@ -3,7 +3,8 @@ import { extractionWaterL, stepsOf } from '../../batch/plan';
 import { SETS } from '../../batch/schema';
 import { cookRate, USUAL_Z } from '../../doneness';
 import { formatLevel, formatMinutes, formatStrength, formatVolume } from '../../quantity';
-import type { BonesReport, Finding, FlavourReport, Remedy } from '../types';
+import type { Finding, Remedy } from '../types';
+import type { BonesReport, FlavourReport } from '../../model';
 import { capital, does, type Context, type Judge } from './context';
 
 const RATES_WHY =

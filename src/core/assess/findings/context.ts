@@ -1,16 +1,16 @@
 import { isMany, spoken } from '../../food';
 import type { Units } from '../../quantity';
 import type { Draws } from '../draws';
-import type { Filled } from '../reports';
-import type { Model } from '../model';
 import type {
   BonesReport,
-  Finding,
+  Filled,
   FinishReport,
   ItemReport,
+  Model,
   ReleaseReport,
   RunOffReport,
-} from '../types';
+} from '../../model';
+import type { Finding } from '../types';
 
 /** Everything a judgement may look at. */
 export interface Context {

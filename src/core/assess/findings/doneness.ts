@@ -1,7 +1,8 @@
 /** Judgements on texture: what comes out against what is wanted of it. */
 import { gradeIndex, gradesOf, type GradeName } from '../../food';
 import { formatMinutes } from '../../quantity';
-import type { Finding, ItemReport } from '../types';
+import type { Finding } from '../types';
+import type { ItemReport } from '../../model';
 import { does, LIKELY, timesInTen, type Context, type Judge } from './context';
 import { after, apart, calledRight, late, longer, shorter, smaller, sooner } from './remedies';
 

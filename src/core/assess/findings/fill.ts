@@ -2,8 +2,7 @@ import { isStock, runOf, extractionWaterL, type PlannedStep } from '../../batch/
 import { EXAMPLE_LINE } from '../../batch/reading';
 import { formatLevel, formatMinutes, formatTemperature, formatVolume } from '../../quantity';
 import { splitIn, waterToLine } from '../../fill';
-import { contentsAt, partsAt } from '../model';
-import type { Closing } from '../reports';
+import { type Closing, contentsAt, partsAt } from '../../model';
 import type { Finding, Remedy } from '../types';
 import { capital, DANGER, LIKELY, timesInTen, type Context, type Judge } from './context';
 

@@ -2,7 +2,7 @@ import { spoken } from '../../food';
 import { isStock, waterL } from '../../batch/plan';
 import { SALTY_PERCENT, waterToDilute } from '../../finish';
 import { formatSalt, formatVolume } from '../../quantity';
-import { drinkersOf } from '../finish';
+import { drinkersOf } from '../../model';
 import type { Finding } from '../types';
 import { does, type Judge } from './context';
 

@@ -3,8 +3,8 @@ import type { PlannedItem, PlannedStep } from '../../batch/plan';
 import { cookRate, donenessOf } from '../../doneness';
 import { gradesOf, spoken, thermalProperties, wishOf } from '../../food';
 import { formatLength, formatMinutes } from '../../quantity';
-import { boiledMin, KIDNEY_MIN, safeCentreC } from '../safety';
-import type { ItemReport, Remedy } from '../types';
+import { boiledMin, type ItemReport, KIDNEY_MIN, safeCentreC } from '../../model';
+import type { Remedy } from '../types';
 import { type Context } from './context';
 
 /** Extra minutes found in closed form are stretched by this, so that one press is enough. */

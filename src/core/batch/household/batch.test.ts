@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { UNITS } from '../../quantity';
+import { type Amount, UNITS } from '../../quantity';
 import { batchOf, HOUSEHOLD, item, KITCHEN, POT, pressure, REFERENCE } from '../../testing/kitchen';
 import { problemsOf, validateBundle } from './';
 import {
@@ -22,7 +22,6 @@ import {
 import { readLine, readLines } from '../reading';
 import { kitchenSchema, potSchema } from '../schema';
 import type { OwnFood } from '../../food';
-import type { Amount } from '../../quantity';
 import type { amountSchema, ownFoodSchema, releaseSchema, stepSchema } from '../schema/schema';
 import type { Kept } from '../schema/schemaParts';
 import type { Release, Step } from '../schema/types';

@@ -3,8 +3,7 @@
  * warm-ups and releases do, and each hold minute by minute. Near enough to search with; what is
  * proposed goes through the model again.
  */
-import { bonesModel, type BonesModel } from '../../assess/bones';
-import { lastBefore, runModel, type Model } from '../../assess/model';
+import { bonesModel, type BonesModel, lastBefore, type Model, runModel } from '../../model';
 import { setExtractionHold, stepsOf, stretchesOf } from '../../batch/plan';
 import type { Batch, Kitchen, Pot } from '../../batch/schema';
 import { extractionRate, lossRate } from '../../bones';

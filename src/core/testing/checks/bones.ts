@@ -1,6 +1,5 @@
 import { assess } from '../../assess';
-import { bonesModel } from '../../assess/bones';
-import { runModel } from '../../assess/model';
+import { bonesModel, runModel } from '../../model';
 import { addExtraction, setExtractionHold, withExtractions } from '../../batch/plan';
 import { SETS, type Batch } from '../../batch/schema';
 import {

@@ -1,4 +1,4 @@
-import type { BonesReport, RunOffReport } from '@/core/assess';
+import type { BonesReport, RunOffReport } from '@/core/model';
 import type { Kitchen } from '@/core/batch/schema';
 import { formatLevel, formatStrength } from '@/core/quantity';
 import { Wobble } from '@/ui/Wobble';

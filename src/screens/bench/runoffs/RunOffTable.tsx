@@ -1,5 +1,5 @@
 import { X } from 'lucide-react';
-import type { BonesReport } from '@/core/assess';
+import type { BonesReport } from '@/core/model';
 import type { Kitchen } from '@/core/batch/schema';
 import { formatGrams, formatLevel, formatStrength, type Units } from '@/core/quantity';
 import { Wobble } from '@/ui/Wobble';

@@ -1,5 +1,6 @@
 /** The run-offs as things to draw: no drawing here. */
-import type { Assessment, BonesReport } from '@/core/assess';
+import type { Assessment } from '@/core/assess';
+import type { BonesReport } from '@/core/model';
 import { stepsOf } from '@/core/batch/plan';
 import type { Batch } from '@/core/batch/schema';
 import { formatMinutes } from '@/core/quantity';

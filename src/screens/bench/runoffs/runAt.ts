@@ -1,4 +1,5 @@
-import type { Assessment, BonesReport } from '@/core/assess';
+import type { Assessment } from '@/core/assess';
+import type { BonesReport } from '@/core/model';
 
 /** Index of the run that is in the pot at a minute; 0 before and without bones. */
 export function runAt(bones: readonly BonesReport[], minute: number | null): number {

@@ -1,8 +1,7 @@
 import type { Assessment } from '@/core/assess';
 import { TASTES, type Cook, type Taste as Tasted } from '@/core/batch/schema';
 import { PINCH_G } from '@/core/finish';
-import type { Units } from '@/core/quantity';
-import { formatSalt } from '@/core/quantity';
+import { formatSalt, type Units } from '@/core/quantity';
 import { tastingOf, TOUCH_G } from '@/core/serve';
 import { isoOf } from '@/session/clock';
 import { useClock } from '@/ui/clock';

@@ -18,8 +18,9 @@ import { isStock, READIED, wantedSet, type PlannedItem } from '../batch/plan';
 import { cookValues, USUAL_Z } from '../doneness';
 import { reductionMinutes } from '../finish';
 import { lastOf, valueAt } from '../series';
-import { contentsAt, flavourIn, lastBefore, netWatts, type Model } from './model';
-import type { BonesReport, FlavourReport, RunOffReport } from './types';
+import type { Model } from './model';
+import { contentsAt, flavourIn, lastBefore, netWatts } from './read';
+import type { BonesReport, FlavourReport, RunOffReport } from './runOffTypes';
 
 /** Share of the bone's temperature read at its surface; the rest at its centre (assumed). */
 const SURFACE_SHARE = 0.6;

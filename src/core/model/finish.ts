@@ -22,7 +22,8 @@ import type { BonesModel } from './bones';
 import { isStock, type Plan, type PlannedItem } from '../batch/plan';
 import type { Kitchen } from '../batch/schema';
 import { valueAt } from '../series';
-import { contentsAt, netWatts, type Model } from './model';
+import type { Model } from './model';
+import { contentsAt, netWatts } from './read';
 import type { FinishReport, ItemReport } from './types';
 
 /**

@@ -1,6 +1,6 @@
 import { KITCHEN, POT, REFERENCE } from '../testing/kitchen';
 import { drawUnknowns, seeded, toDraw } from '../unknown';
-import { runModel } from './model';
+import { runModel } from './run';
 
 const UNKNOWNS = drawUnknowns(POT, toDraw(REFERENCE, KITCHEN), seeded(2));
 

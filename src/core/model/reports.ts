@@ -15,7 +15,8 @@ import { lastOf, valueAt } from '../series';
 import { gradeAt, gradeTimes } from '../texture';
 import { setpoint } from '../water';
 import type { BonesModel } from './bones';
-import { boundsOf, contentsAt, partsAt, standAt, type ItemCook, type Model } from './model';
+import type { ItemCook, Model } from './model';
+import { boundsOf, contentsAt, partsAt, standAt } from './read';
 import type {
   FillReport,
   ItemReport,

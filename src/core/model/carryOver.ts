@@ -8,7 +8,8 @@
 import { MELTING, thermalProperties, type Food } from '../food';
 import { valueAt } from '../series';
 import { latentHeat } from '../water';
-import { boundsOf, type Model } from './model';
+import type { Model } from './model';
+import { boundsOf } from './read';
 import type { Texture } from './types';
 
 /** A meat that boils off more than this is noticeably drier, % (assumed). */

@@ -1,0 +1,92 @@
+/** What stands in the pot at a moment of a run. */
+import { isStock, type Plan, type PlannedItem } from '../batch/plan';
+import { flavourOf, type Flavour } from '../bones';
+import { contents, type Before, type Contents, type Part } from '../fill';
+import { openLoss } from '../heat';
+import { valueAt } from '../series';
+import type { Step } from '../texture';
+import type { ItemCook, Model } from './model';
+
+/** What an item gives to a stock; null where it is there to be eaten, or is not in the pot. */
+export function flavourIn({ batch }: Plan, item: PlannedItem): Flavour | null {
+  return isStock(batch) && item.for === 'flavour' && !item.apart ? flavourOf(item.food) : null;
+}
+
+/** Where what is wanted of an item begins and ends; null where it has no beginning or no end. */
+export function boundsOf(
+  { wish }: PlannedItem,
+  cook: ItemCook | undefined,
+): { readonly from: Step | null; readonly to: Step | null } {
+  const steps = cook?.scale?.steps;
+  if (!steps || !wish) return { from: null, to: null };
+  return { from: steps[wish.from - 1] ?? null, to: steps[wish.to] ?? null };
+}
+
+/** What is in the pot during a step. */
+export function partsAt(model: Model, step: number): readonly Part[] {
+  return model.plan.items.flatMap((item, i) => {
+    const part = model.parts[i];
+    return part && item.entersAt <= step && item.leavesAt > step ? [part] : [];
+  });
+}
+
+/** Last sample before a step begins; -1 where it is the first. @param steps of the samples */
+export function lastBefore(steps: readonly number[], step: number): number {
+  const after = steps.findIndex((s) => s >= step);
+  return (after < 0 ? steps.length : after) - 1;
+}
+
+/** Power that boils water off in the open pot, W. @param boilC where it boils */
+export function netWatts({ vessel, air }: Model, boilC: number): number {
+  const { heater, surfaceM2 } = vessel;
+  const lossWPerK = vessel.lossWPerK + openLoss(boilC, air, surfaceM2);
+  return heater.powerW * heater.efficiency - lossWPerK * (boilC - air.ambientC);
+}
+
+/**
+ * How things stand at a sample: what has drunk or given, what has gone.
+ *
+ * @param step step whose contents are meant, where the sample is the last one before it
+ */
+export function standAt(model: Model, sample: number, step?: number): Before {
+  const { heat, plan } = model;
+  const now = step ?? valueAt(heat.trace.step, sample);
+  // What is in the pot now began when broth was last poured off.
+  const last = plan.pours.findLastIndex((p) => p <= now);
+  const pour = plan.pours[last] ?? -1;
+  const since = model.pouredAt[last] ?? -1;
+  const movedBy = (id: string, at: number): number =>
+    at < 0 ? 0 : (heat.items[id]?.waterKg[at] ?? 0);
+  let outsideKg = 0;
+  for (const item of plan.items) {
+    // What left with or before the pouring, or is liquid, has no say in what is there now.
+    if (item.leavesAt <= pour) continue;
+    if (item.leavesAt <= now) outsideKg -= movedBy(item.id, sample) - movedBy(item.id, since);
+    else outsideKg += movedBy(item.id, since);
+  }
+  return {
+    progress: (part) => {
+      const moved = heat.items[part.id]?.waterKg[sample] ?? 0;
+      return part.uptakeKg === 0 ? 0 : Math.max(0, moved / part.uptakeKg);
+    },
+    steamKg:
+      valueAt(heat.trace.steamKg, sample) - (since < 0 ? 0 : valueAt(heat.trace.steamKg, since)),
+    outsideKg,
+  };
+}
+
+/**
+ * Contents of the pot at a sample of the trace.
+ *
+ * @param step step whose contents are meant, where the sample is the last one before it
+ */
+export function contentsAt(
+  model: Model,
+  sample: number,
+  step = valueAt(model.heat.trace.step, sample),
+  parts = partsAt(model, step),
+): Contents {
+  const { trace } = model.heat;
+  const { progress, steamKg, outsideKg } = standAt(model, sample, step);
+  return contents(parts, progress, trace.liquidC[sample] ?? 20, steamKg, outsideKg);
+}
