@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import { buttonLook } from '@/ui/Button';
 import { useHousehold } from '@/ui/household';
-import { lastBatch } from './lastBatch';
+import { lastBatch } from './plan';
 
 /** Opens the batch last planned; without one, says where to start. */
 export function BenchIndex() {

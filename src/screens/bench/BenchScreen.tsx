@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { useCallback, useEffect } from 'react';
+import { useEffect } from 'react';
 import type { Batch } from '@/core/batch/schema';
 import type { Known } from '@/core/learn';
 import { buttonLook } from '@/ui/Button';
@@ -9,14 +9,8 @@ import { useHousehold } from '@/ui/household';
 import { useKnown } from '@/ui/known';
 import { Waiting } from '@/ui/Waiting';
 import { warmModels } from '@/workers';
-import { Answers } from './Answers';
-import { BenchHead } from './BenchHead';
-import { BenchSheets } from './BenchSheets';
-import { rememberBatch } from './lastBatch';
-import { PlanContext, useOpenedPlan, usePlan, useSession } from './plan';
-import { PlanPane } from './PlanPane';
-import { useShortcuts, type Shortcut } from './shortcuts';
-import { WellSide } from './WellSide';
+import { BenchParts } from './BenchParts';
+import { PlanContext, rememberBatch, useOpenedPlan } from './plan';
 
 /** The page stands before what answers the first edit is started, ms: it takes a whole core for a while. */
 const WARM_MS = 200;
@@ -29,37 +23,6 @@ function Missing() {
       <Link href="/" className={`${buttonLook('copper')} mt-6`}>
         To the batches
       </Link>
-    </main>
-  );
-}
-
-function Parts() {
-  const { open } = useSession();
-  const listening = usePlan((p) => p.opened === null);
-  const error = usePlan((p) => p.error);
-  const onShortcut = useCallback(
-    (what: Shortcut['opens']) => {
-      if (what === 'put in') document.getElementById('put-in')?.focus();
-      else open(what);
-    },
-    [open],
-  );
-  useShortcuts(onShortcut, listening);
-  return (
-    <main className="flex flex-1 flex-col gap-3 px-4 py-3 sm:px-6 lg:h-[calc(100dvh-55px)] lg:flex-none lg:overflow-hidden">
-      <BenchHead />
-      {error && (
-        <p role="alert" className="rounded-lg bg-rust px-4 py-2 text-white">
-          This batch cannot be worked out: {error}. Nothing is lost; undo the last change or correct
-          it.
-        </p>
-      )}
-      <div className="grid min-h-0 flex-1 grid-cols-1 gap-5 lg:grid-rows-1 lg:grid-cols-[340px_minmax(0,1fr)_272px]">
-        <WellSide />
-        <PlanPane />
-        <Answers />
-      </div>
-      <BenchSheets />
     </main>
   );
 }
@@ -79,7 +42,7 @@ function Bench({ batch, known }: { readonly batch: Batch; readonly known: Known 
   }, []);
   return (
     <PlanContext value={session}>
-      <Parts />
+      <BenchParts />
     </PlanContext>
   );
 }

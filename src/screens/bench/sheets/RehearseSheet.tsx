@@ -6,14 +6,7 @@ import type { Batch, Cook } from '@/core/batch/schema';
 import { drillsFor, MISHAP, type Drill, type Mishap } from '@/core/live';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
-
-/** What is chosen to go wrong. */
-export interface Chosen {
-  readonly seed: number;
-  readonly mishaps: readonly Mishap[];
-  readonly power?: number;
-  readonly drill?: string;
-}
+import type { Chosen } from '../plan';
 
 const SEEDS = 2 ** 32;
 /** By chance nothing goes wrong this often, else one thing, seldom two. */

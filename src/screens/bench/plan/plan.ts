@@ -13,7 +13,7 @@ import { useClock } from '@/ui/clock';
 import { deleteBatch, saveBatch } from '@/ui/household';
 import type { Known } from '@/core/learn';
 import { PLAN_WORK } from './planWork';
-import type { Chosen } from './RehearseSheet';
+import type { Chosen } from './onStove';
 
 export const PlanContext = createContext<PlanSession | null>(null);
 

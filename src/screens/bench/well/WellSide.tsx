@@ -10,8 +10,8 @@ import { AddLine } from './AddLine';
 import { Moment } from './Moment';
 import { describe } from './moments';
 import { MomentStrip } from './MomentStrip';
-import { useOverTheClock, usePlan, usePlanActions, useSession } from './plan';
-import { runAt, runStart } from './runoffs/runAt';
+import { useOverTheClock, usePlan, usePlanActions, useSession } from '../plan';
+import { runAt, runStart } from '../runoffs';
 import { WaterLine } from './WaterLine';
 
 /** The pot as it stands at the cursor, or as the run that the cook looks at begins; and what goes in. */

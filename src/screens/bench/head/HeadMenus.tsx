@@ -13,7 +13,7 @@ import {
 import { ChevronDown, Ellipsis } from 'lucide-react';
 import type { Batch, BatchKind, Kitchen, Pot } from '@/core/batch/schema';
 import { MORE, PICKS, potWords } from './headWords';
-import { usePlanActions, useSession } from './plan';
+import { usePlanActions, useSession } from '../plan';
 
 const KINDS: readonly BatchKind[] = ['soup', 'chili', 'stock', 'broth'];
 const OPENS = [

@@ -6,7 +6,7 @@ import { later } from '@/drawings/later';
 import { LivePlot, tracePlot } from '@/drawings/plot';
 import { StepBar } from '@/drawings/steps';
 import { CursorSlider } from './CursorSlider';
-import { useOverTheClock, usePlan, usePlanActions, useSession } from './plan';
+import { useOverTheClock, usePlan, usePlanActions, useSession } from '../plan';
 
 // Lanes stand on an assessment: they come while that, or the household, is waited for.
 const Plan = later(() => import('./Plan').then((m) => m.Plan), undefined, true);

@@ -3,7 +3,15 @@ import { startCook, type Start } from '@/core/timetable';
 import { cookedFrom } from '@/core/batch/household';
 import { change } from '@/store';
 import { saveRehearsal } from '@/ui/household';
-import type { Chosen } from './RehearseSheet';
+import type { Mishap } from '@/core/live';
+
+/** A rehearsal as chosen: its stand-in pot and what goes wrong with it. */
+export interface Chosen {
+  readonly seed: number;
+  readonly mishaps: readonly Mishap[];
+  readonly power?: number;
+  readonly drill?: string;
+}
 
 /** Keeps the cook as it starts. @returns its page */
 export function takeToStove(start: Start): string {

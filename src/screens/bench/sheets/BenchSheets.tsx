@@ -13,11 +13,11 @@ import {
   stepsOf,
 } from '@/core/batch/plan';
 import { rehearsalsOf, saveHabit, useHousehold } from '@/ui/household';
-import { usePlan, usePlanActions, useSession } from './plan';
+import { usePlan, usePlanActions, useSession } from '../plan';
+import { AimSheet } from '../runoffs';
 
 // Editors and their forms come when first opened.
 const AddStep = lazy(() => import('./AddStep').then((m) => ({ default: m.AddStep })));
-const AimSheet = lazy(() => import('./runoffs/AimSheet').then((m) => ({ default: m.AimSheet })));
 const HelpSheet = lazy(() => import('./HelpSheet').then((m) => ({ default: m.HelpSheet })));
 const ItemEditor = lazy(() => import('./ItemEditor').then((m) => ({ default: m.ItemEditor })));
 const PhoneSheet = lazy(() => import('./PhoneSheet').then((m) => ({ default: m.PhoneSheet })));

@@ -4,7 +4,7 @@ import userEvent from '@testing-library/user-event';
 import { assess } from '@/core/assess';
 import type { Task } from '@/core/batch/schema';
 import { KITCHEN, POT, REFERENCE } from '@/core/testing/kitchen';
-import { TaskEditor } from './TaskEditor';
+import { TaskEditor } from '../sheets/TaskEditor';
 import { TaskLanes } from './TaskLanes';
 
 const user = userEvent.setup();

@@ -11,7 +11,7 @@ import { timeOf } from '@/session/clockText';
 import { Button } from '@/ui/Button';
 import { useHousehold } from '@/ui/household';
 import { MORE, PICKS, potWords } from './headWords';
-import { usePlan, usePlanActions, useSession } from './plan';
+import { usePlan, usePlanActions, useSession } from '../plan';
 import { ServingTime } from './ServingTime';
 
 // What opens over the page comes when the page stands; its buttons stand there from the first.

@@ -1,16 +1,13 @@
 'use client';
 
-import { lazy, Suspense, useMemo, type ReactNode } from 'react';
+import { Suspense, useMemo, type ReactNode } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import type { Assessment } from '@/core/assess';
 import { changeItem, isBroth } from '@/core/batch/plan';
 import { runOffPlot } from '@/drawings/plot';
-import { throughDoor } from './doors';
-import { Lanes } from './Lanes';
-import { useOverTheClock, usePlan, usePlanActions, useSession } from './plan';
-
-// Tabs, chart and sums of the run-offs come with the first stock or broth.
-const BrothPlan = lazy(() => import('./runoffs/BrothPlan').then((m) => ({ default: m.BrothPlan })));
+import { Lanes, throughDoor } from '../lanes';
+import { useOverTheClock, usePlan, usePlanActions, useSession } from '../plan';
+import { BrothPlan } from '../runoffs';
 
 function Broth({
   assessment,

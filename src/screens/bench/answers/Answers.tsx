@@ -1,7 +1,7 @@
 import { applyRemedy } from '@/core/assess';
 import { later } from '@/drawings/later';
 import { Calls } from './Calls';
-import { usePlan, usePlanActions } from './plan';
+import { usePlan, usePlanActions } from '../plan';
 import { Readings } from './Readings';
 
 // Where it comes from is asked for seldom.

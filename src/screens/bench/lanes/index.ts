@@ -1,0 +1,2 @@
+export { throughDoor } from './doors';
+export { Lanes } from './Lanes';

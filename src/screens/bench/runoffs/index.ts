@@ -1,0 +1,2 @@
+export { AimSheet, BrothPlan } from './later';
+export { runAt, runStart } from './runAt';

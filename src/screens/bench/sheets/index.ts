@@ -1,0 +1,2 @@
+export { BenchSheets } from './BenchSheets';
+export { useShortcuts, type Shortcut } from './shortcuts';

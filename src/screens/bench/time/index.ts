@@ -1,0 +1,1 @@
+export { PlanPane } from './PlanPane';

@@ -1,0 +1,1 @@
+export { WellSide } from './WellSide';
