@@ -2,6 +2,32 @@ import js from '@eslint/js';
 import hooks from 'eslint-plugin-react-hooks';
 import ts from 'typescript-eslint';
 
+/** What happened in a cook is read off its timeline: only core/cook looks at the kinds of marks. */
+const marksAreFolded = {
+  meta: {
+    type: 'problem',
+    schema: [],
+    messages: { kind: 'Read the timeline of core/cook: kinds of marks are folded there, once.' },
+  },
+  create(context) {
+    const { parserServices } = context.sourceCode;
+    const checker = parserServices.program.getTypeChecker();
+    const isMark = (node) => {
+      const type = checker.getNonNullableType(parserServices.getTypeAtLocation(node));
+      const parts = type.isUnion() ? type.types : [type];
+      return parts.some((part) => part.symbol?.name === 'Mark');
+    };
+    return {
+      'MemberExpression[property.name="kind"]'(node) {
+        if (isMark(node.object)) context.report({ node, messageId: 'kind' });
+      },
+      'ObjectPattern > Property[key.name="kind"]'(node) {
+        if (isMark(node.parent)) context.report({ node, messageId: 'kind' });
+      },
+    };
+  },
+};
+
 export default ts.config(
   {
     ignores: [
@@ -50,6 +76,12 @@ export default ts.config(
         { object: 'Date', property: 'now', message: 'Pass the time in.' },
       ],
     },
+  },
+  {
+    files: ['{src,scripts,cli,bench}/**/*.{ts,tsx}'],
+    ignores: ['src/core/cook/**', 'src/core/testing/**', '**/*.test.{ts,tsx}', 'e2e/**'],
+    plugins: { retort: { rules: { 'marks-are-folded': marksAreFolded } } },
+    rules: { 'retort/marks-are-folded': 'error' },
   },
   {
     // What shows or decides anything is handed its clock, so that a cook can be rehearsed.

@@ -5,8 +5,9 @@
 import { readFileSync } from 'node:fs';
 import { assess, drawBatch } from '../src/core/assess';
 import { potOf, stepsOf } from '../src/core/batch/plan';
-import type { Batch, Bundle, Cook, Mark } from '../src/core/batch/schema';
-import { beliefOf, choicesAt, markedS, proposalOf, standInAt, worldsOf } from '../src/core/live';
+import type { Batch, Bundle, Cook } from '../src/core/batch/schema';
+import { changedAt, pressed, stepIn, timelineOf } from '../src/core/cook';
+import { beliefOf, choicesAt, proposalOf, standInAt, worldsOf } from '../src/core/live';
 import { cookThrough, until } from '../src/core/testing/cooking';
 import { startCook } from '../src/core/timetable';
 
@@ -60,9 +61,10 @@ for (let n = 0; n < COOKS; n++) {
   const { cook, tableS } = cookThrough(start, standIn, true);
   const step = stepsOf(batch).find((s) => s.kind === 'pressure');
   if (!step) continue;
-  const lockedS = markedS(cook, 'lid-locked', step.id) ?? 0;
-  const hotS = markedS(cook, 'at-pressure', step.id);
-  const valveS = markedS(cook, 'valve-opened', step.id);
+  const { locked, hot, valve } = stepIn(timelineOf(cook), step.id);
+  const lockedS = locked?.s ?? 0;
+  const hotS = hot?.s ?? null;
+  const valveS = valve.find(({ opens }) => opens)?.s ?? null;
   let planned = Number.NaN;
   for (const [stage, s] of [
     ['lid', lockedS],
@@ -119,27 +121,21 @@ for (let n = 0; chili && n < HARD; n++) {
   };
   const whole = cookThrough(started(chili), standIn).cook;
   const step = stepsOf(chili).find((s) => s.kind === 'pressure');
-  const offS = step ? markedS(whole, 'lid-off', step.id) : null;
-  if (!step || offS === null) continue;
+  const off = step && stepIn(timelineOf(whole), step.id).off;
+  if (!step || !off) continue;
+  const offS = off.s;
   const nowS = offS + 40;
   const at = new Date(Date.parse(START) + nowS * 1000).toISOString();
   const grade = standInAt(whole, standIn, nowS).grades[BEANS];
   if (!grade) continue;
-  const tested: Mark = { kind: 'tested', step: step.id, at, item: BEANS, grade };
+  const tested = pressed(at, () => 'tested', { kind: 'tested', step: step.id, item: BEANS, grade });
   const opened = until(whole, offS);
-  const cook = { ...opened, marks: [...opened.marks, tested] };
+  const cook = { ...opened, marks: [...opened.marks, ...tested] };
   const worlds = worldsOf(cook, nowS, { seed: n, watched: true });
   if ((beliefOf(worlds, nowS).needs[BEANS]?.p50 ?? 0) > 1.15) found++;
   const [choice] = choicesAt(cook, nowS, worlds, step.id);
   if (!choice) continue;
-  const changed: Mark = {
-    kind: 'changed',
-    step: step.id,
-    at,
-    change: choice.change,
-    ...(choice.minutes !== undefined && { value: choice.minutes }),
-  };
-  const end = cookThrough({ ...cook, marks: [...cook.marks, changed] }, standIn);
+  const end = cookThrough(changedAt(cook, nowS, choice), standIn);
   const after = standInAt(end.cook, standIn, end.tableS).grades[BEANS];
   if (after === 'tender and whole' || after === 'creamy') right++;
 }

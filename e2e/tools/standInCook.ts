@@ -4,6 +4,7 @@
  * `season BATCH POWER` prints the sample kitchen with nothing in its log but three cooks of a batch, on a
  * stand-in whose heater gives so much of what it should, and what a fourth would take.
  */
+import { markAt } from '../../src/core/testing/marks';
 import { readFileSync } from 'node:fs';
 import { assess } from '../../src/core/assess';
 import { potOf, stepsOf } from '../../src/core/batch/plan';
@@ -48,20 +49,21 @@ function cooked(day: number, power: number): { readonly cook: Cook; readonly tot
   const standIn: StandIn = { seed: 7, power, times: 1, wallAt: startedAt, cookAt: startedAt };
   const at = (s: number): string => new Date(Date.parse(startedAt) + 1000 * s).toISOString();
   const [step] = stepsOf(started.batch);
-  const lid: Mark = { kind: 'lid-locked', step: step?.id ?? null, at: at(LID_S) };
+  const step1 = step?.id ?? null;
+  const lid = markAt('lid-locked', at(LID_S), { step: step1 });
   const on: Cook = { ...started, standIn, marks: [...started.marks, lid] };
   const { plan, heat } = truthAt(on, standIn, LID_S, undefined, true);
   const result = heat.steps[plan.steps.findIndex((s) => s.id === step?.id)];
   const hotS = hotSOf(result);
   if (!result || hotS === null || result.pinS === null) throw new RangeError('it never got there');
   const { endS } = result;
-  const heard = { step: step?.id ?? null, heard: true };
+  const heard = { step: step1, heard: true };
   const marks: readonly Mark[] = [
-    { kind: 'pin-up', at: at(result.pinS), ...heard },
-    { kind: 'at-pressure', at: at(hotS), ...heard },
-    { kind: 'pin-down', at: at(endS), ...heard },
-    { kind: 'lid-off', step: step?.id ?? null, at: at(endS + 20) },
-    { kind: 'done', step: null, at: at(endS + 300) },
+    markAt('pin-up', at(result.pinS), heard),
+    markAt('at-pressure', at(hotS), heard),
+    markAt('pin-down', at(endS), heard),
+    markAt('lid-off', at(endS + 20), { step: step1 }),
+    markAt('done', at(endS + 300), { step: null }),
   ];
   return {
     cook: { ...on, marks: [...on.marks, ...marks], endedAt: at(endS + 300) },

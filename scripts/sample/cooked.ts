@@ -2,6 +2,7 @@
  * Cooks of the sample kitchen: what is true of its pots and foods is hidden from the plans, and hands that
  * come late or forget a mark stand between. Invented, by a seed.
  */
+import { ended } from '../../src/core/cook';
 import { assess, drawBatch } from '../../src/core/assess';
 import {
   bonesModel,
@@ -13,7 +14,15 @@ import {
   type Model,
 } from '../../src/core/model';
 import { potOf, stepsOf } from '../../src/core/batch/plan';
-import type { Batch, Bundle, Cook, Mark, MarkKind, Pot } from '../../src/core/batch/schema';
+import {
+  markId,
+  type Batch,
+  type Bundle,
+  type Cook,
+  type Mark,
+  type MarkKind,
+  type Pot,
+} from '../../src/core/batch/schema';
 import { saltToAdd } from '../../src/core/finish';
 import { gradesOf } from '../../src/core/food';
 import { knownKitchen, lessonOf } from '../../src/core/learn';
@@ -109,7 +118,8 @@ function marksOf(model: Model, told: Told, lockedS: number, chance: Chance) {
   const at = (s: number): string =>
     new Date(Math.round(Date.parse(startedAt) / 1000 + s) * 1000).toISOString();
   const press = (kind: MarkKind, step: string, s: number, more: Partial<Mark> = {}): void => {
-    marks.push({ kind, step, at: at(s), ...more });
+    const id = markId({ kind, at: at(s) }, new Set(marks.map((m) => m.id)));
+    marks.push({ id, kind, step, at: at(s), ...more });
   };
   const late = (): number =>
     Math.abs(MARK_S * chance.normal()) + (chance.uniform() < LATE ? 180 * chance.uniform() : 0);
@@ -211,9 +221,7 @@ export function cookedBy(
         );
   const yields = told.yields ?? yieldsOf(model, chance);
   const cook: Cook = {
-    ...started,
-    marks: [...started.marks, ...marks, { kind: 'done', step: null, at: endedAt }],
-    endedAt,
+    ...ended({ ...started, marks: [...started.marks, ...marks] }, endedAt),
     verdicts,
     ...(yields && broth && { yields }),
     ...(told.salted && {

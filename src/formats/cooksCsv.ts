@@ -2,7 +2,7 @@
 import Papa from 'papaparse';
 import { foodOf } from '../core/batch/plan';
 import type { Cook } from '../core/batch/schema';
-import { realTotalMin } from '../core/timetable';
+import { realTotalMin } from '../core/cook';
 import { plainCell } from './cells';
 
 const COLUMNS = [

@@ -23,7 +23,7 @@ describe('a file of version 1', () => {
   const bundle = read(OLD);
 
   it('has its runs as cooks, each with its pot and the kitchen', () => {
-    expect(bundle.version).toBe(2);
+    expect(bundle.version).toBe(3);
     expect(bundle.cooks.map((c) => c.id)).toEqual(old.runs.map((r) => r.id));
     old.runs.forEach((run, i) => {
       const cook = bundle.cooks[i];
@@ -43,7 +43,7 @@ describe('a file of version 1', () => {
   it('is written in this version, the same bytes whenever it is read again', () => {
     const text = writeBundle(bundle);
     expect(writeBundle(read(text))).toBe(text);
-    expect(JSON.parse(text)).toMatchObject({ version: 2 });
+    expect(JSON.parse(text)).toMatchObject({ version: 3 });
     expect(text).not.toContain('"runs":');
   });
 
@@ -65,6 +65,47 @@ describe('a file of version 1', () => {
 });
 
 it('a file of a version to come is refused, not read by halves', () => {
-  const result = readBundle(JSON.stringify({ ...(JSON.parse(OLD) as object), version: 3 }));
-  expect(result.ok ? [] : result.problems[0]).toMatchObject({ path: 'version', found: '3' });
+  const result = readBundle(JSON.stringify({ ...(JSON.parse(OLD) as object), version: 4 }));
+  expect(result.ok ? [] : result.problems[0]).toMatchObject({ path: 'version', found: '4' });
+});
+
+describe('a file of version 2', () => {
+  const SECOND = readFileSync('src/formats/fixtures/harrow-fell.version-2.json', 'utf8');
+  const old = JSON.parse(SECOND) as Bundle;
+  const bundle = read(SECOND);
+
+  it('has an id for each mark of a cook, and all else to the letter', () => {
+    old.cooks.forEach(({ marks, ...cook }, i) => {
+      const now = bundle.cooks[i];
+      expect(now).toMatchObject(cook);
+      expect(now?.marks.map(({ id: _, ...mark }) => mark)).toEqual(marks);
+      expect(new Set(now?.marks.map(({ id }) => id)).size).toBe(marks.length);
+    });
+    const { cooks: _, version: __, ...rest } = old;
+    expect(bundle).toMatchObject(rest);
+  });
+
+  it('gives the same ids on every device', () => {
+    const ids = ({ cooks }: Bundle) => cooks.flatMap(({ marks }) => marks.map(({ id }) => id));
+    expect(ids(read(SECOND))).toEqual(ids(bundle));
+  });
+
+  it('drops the lesson of a cook whose plan was changed, to be worked out again', () => {
+    const [first, second, ...others] = old.cooks;
+    if (!first?.lesson || !second?.lesson) throw new Error('no lessons');
+    const changed = { kind: 'changed', step: 's1', at: first.startedAt, change: 'hold', value: 34 };
+    const cooks = [{ ...first, marks: [...first.marks, changed] }, second, ...others];
+    const now = read(JSON.stringify({ ...old, cooks }));
+    expect(now.cooks[0]?.lesson).toBeUndefined();
+    expect(now.cooks[1]?.lesson).toEqual(second.lesson);
+  });
+
+  it('is refused where two marks of a cook have one id', () => {
+    const [first] = bundle.cooks;
+    const [mark] = first?.marks ?? [];
+    if (!first || !mark) throw new Error('no marks');
+    const cooks = [{ ...first, marks: [mark, { ...mark, kind: 'lid-locked' as const }] }];
+    const result = readBundle(JSON.stringify({ ...bundle, cooks }));
+    expect(result.ok ? [] : result.problems.map((p) => p.path)).toEqual(['cooks[0].marks[1].id']);
+  });
 });

@@ -17,7 +17,7 @@ import {
   type Pot,
 } from '../core/batch/schema';
 import type { OwnFood } from '../core/food';
-import type { CookPage, LooseCook } from './keptCook';
+import { withMarkIds, type CookPage, type LooseCook } from './keptCook';
 
 export interface Backup {
   readonly id: string;
@@ -74,7 +74,7 @@ export interface Schema extends DBSchema {
 export type Database = IDBPDatabase<Schema>;
 
 export const DB_NAME = 'retort';
-export const DB_VERSION = 6;
+export const DB_VERSION = 7;
 
 type Upgrade = (
   db: Database,
@@ -95,6 +95,15 @@ const runsToCooks: Upgrade = async (db, tx) => {
   const batches = tx.objectStore('batches');
   for (const batch of await batches.getAll()) await batches.put(batchFromVersion1(batch) as Batch);
   db.deleteObjectStore(RUNS);
+};
+
+/** Marks get ids, so that two lists of them can be joined. */
+const marksGetIds: Upgrade = async (_, tx) => {
+  const loose = tx.objectStore('cooks');
+  for await (const cursor of loose.iterate())
+    if (!('gone' in cursor.value)) await cursor.update(withMarkIds(cursor.value));
+  for await (const cursor of tx.objectStore('pages').iterate())
+    await cursor.update({ ...cursor.value, cooks: cursor.value.cooks.map(withMarkIds) });
 };
 
 /** One entry a version: what brings a database of the version before up to it. */
@@ -118,6 +127,7 @@ const UPGRADES: readonly Upgrade[] = [
   (db) => {
     db.createObjectStore('pages', { keyPath: 'id' });
   },
+  marksGetIds,
 ];
 
 /** What the browser says of the database while it is open, or on its way. */

@@ -1,6 +1,6 @@
 /** Cooks as the database holds them, and as older builds wrote them. */
-import type { Cook } from '../core/batch/schema';
-import { lookAt, type HeldCook } from '../formats/held';
+import { isMistaught, marksFromVersion2, type Cook } from '../core/batch/schema';
+import { holdCook, lookAt, type HeldCook } from '../formats/held';
 
 type Trace = NonNullable<Cook['predicted']['trace']>;
 type Numbers = readonly number[] | Float64Array;
@@ -55,4 +55,24 @@ export function readCook(kept: KeptCook): Cook {
   }
   const { minute = [], liquidC = [] } = kept.predicted.trace ?? {};
   return withCurves(kept, minute, liquidC);
+}
+
+/**
+ * A cook as a build before version 7 kept it, its marks with ids, without a lesson that was read off the wrong
+ * plan. Of a held cook only the marks are read for it.
+ */
+export function withMarkIds(kept: KeptCook): HeldCook {
+  if (!('fields' in kept)) {
+    const { lesson, ...cook } = readCook(kept);
+    const marks = marksFromVersion2(cook.marks) as Cook['marks'];
+    return holdCook({ ...cook, marks, ...(lesson && !isMistaught(marks) && { lesson }) });
+  }
+  const { mark: _, ...held } = kept;
+  if (typeof held.fields['marks'] !== 'string') return kept;
+  const marks: unknown = marksFromVersion2(JSON.parse(held.fields['marks']));
+  const { lesson, ...rest } = held.fields;
+  const keeps = lesson !== undefined && !isMistaught(marks);
+  const fields = { ...rest, ...(keeps && { lesson }), marks: JSON.stringify(marks) };
+  const texts = held.texts.filter((key) => key in fields);
+  return holdCook(lookAt({ ...held, fields, texts }));
 }

@@ -6,6 +6,8 @@ import { openDB } from 'idb';
 import { readBundle, writeBundle } from '../formats';
 import { DB_NAME, openDatabase } from './db';
 import { listBackups } from './backups';
+import { lookAt, type HeldCook } from '../formats/held';
+import type { CookPage } from './keptCook';
 import { loadBundle, saveChanges } from './repository';
 
 interface Dump {
@@ -42,7 +44,7 @@ describe('a database of version 1', () => {
   it('has its runs as cooks with their pots, and nothing lost', async () => {
     const db = await openDatabase();
     const bundle = (await loadBundle(db))?.bundle;
-    expect(db.version).toBe(6);
+    expect(db.version).toBe(7);
     expect([...db.objectStoreNames]).toEqual([
       'backups',
       'batches',
@@ -141,6 +143,61 @@ describe('a database of version 2', () => {
     expect(a.conflicts).toEqual([]);
     expect(b.kept.bundle.kitchen).toMatchObject({ altitudeM: 1200, ambientC: 16 });
     expect(await db.count('writes')).toBe(2);
+    db.close();
+  });
+});
+
+describe('a database of version 6', () => {
+  const OLD = JSON.parse(
+    readFileSync('src/store/fixtures/database.version-6.json', 'utf8'),
+  ) as Dump;
+  const heldOld = (): readonly HeldCook[] => [
+    ...(OLD.stores['pages'] ?? []).flatMap((page) => (page as unknown as CookPage).cooks),
+    ...(OLD.stores['cooks'] ?? []).map((cook) => cook as unknown as HeldCook),
+  ];
+
+  beforeEach(async () => {
+    indexedDB = new IDBFactory();
+    const old = await openDB(DB_NAME, 6, {
+      upgrade(db) {
+        db.createObjectStore('household', { keyPath: 'key' });
+        for (const name of ['pots', 'batches', 'cooks', 'pages'])
+          db.createObjectStore(name, { keyPath: 'id' });
+        db.createObjectStore('backups', { keyPath: 'id' }).createIndex('at', 'at');
+        const writes = db.createObjectStore('writes', { autoIncrement: true });
+        writes.createIndex('after', 'after', { unique: true });
+      },
+    });
+    for (const [name, records] of Object.entries(OLD.stores))
+      for (const record of records) await old.put(name, record);
+    old.close();
+  });
+
+  it('gives every mark an id, in pages and in records, and loses nothing else', async () => {
+    const db = await openDatabase();
+    const bundle = (await loadBundle(db))?.bundle;
+    const before = heldOld().map(lookAt);
+    expect(bundle?.cooks.map((c) => c.id)).toEqual(before.map((c) => c.id).sort());
+    for (const old of before) {
+      const now = bundle?.cooks.find((c) => c.id === old.id);
+      const ids = (now?.marks ?? []).map((m) => m.id);
+      expect(new Set(ids).size).toBe(old.marks.length);
+      expect(now?.marks.map(({ id: _, ...mark }) => mark)).toEqual(old.marks);
+      const { marks: _, lesson: __, ...rest } = old;
+      expect(now).toMatchObject(rest);
+    }
+    db.close();
+  });
+
+  it('asks anew for the lesson of a cook whose plan was changed, and keeps the others', async () => {
+    const db = await openDatabase();
+    const cooks = (await loadBundle(db))?.bundle.cooks ?? [];
+    const changed = cooks.filter((c) => c.marks.some((m) => m.kind === 'changed'));
+    expect(changed).toHaveLength(1);
+    expect(changed[0]?.lesson).toBeUndefined();
+    const lessons = heldOld().filter((c) => 'lesson' in c.fields).length;
+    expect(lessons).toBeGreaterThan(1);
+    expect(cooks.filter((c) => c.lesson)).toHaveLength(lessons - 1);
     db.close();
   });
 });

@@ -1,3 +1,4 @@
+import { markAt } from '../testing/marks';
 import fc from 'fast-check';
 import type { Batch, Cook, Verdict } from '../batch/schema';
 import { cookOf } from '../testing/cooks';
@@ -34,10 +35,10 @@ function cook(
       ...(band && { band: { p10: band[0], p90: band[1] } }),
     },
     marks: [
-      { kind: 'started', step: null, at: START },
-      { kind: 'lid-locked', step: 's1', at: START },
-      { kind: 'step-done', step: last, at: at(realMin) },
-      { kind: 'done', step: null, at: at(realMin + 40) },
+      markAt('started', START, { step: null }),
+      markAt('lid-locked', START),
+      markAt('step-done', at(realMin), { step: last }),
+      markAt('done', at(realMin + 40), { step: null }),
     ],
     // What is done with the open pot is not cooking.
     endedAt: at(realMin + 40),

@@ -13,10 +13,11 @@ import {
   type Model,
 } from '../model';
 import { lessonName, stepsOf, type PlannedItem } from '../batch/plan';
-import { TIMED, type Cook, type Lesson, type Mark, type Timed } from '../batch/schema';
+import { TIMED, type Cook, type Lesson, type Step, type Timed } from '../batch/schema';
 import { conductionShape, donenessOf } from '../doneness';
 import { foodByKey, gradesOf, type Food } from '../food';
-import { courseOf, hotSOf, markedS, resultAt, secondsOf, type Course } from '../live';
+import { secondsOf, timelineOf, type Second, type StepTimeline, type TriedFood } from '../cook';
+import { courseOf, hotSOf, resultAt, type Course } from '../live';
 import { between, lastOf } from '../series';
 import { gradeAt, scaleOf } from '../texture';
 import type { Unknowns } from '../unknown';
@@ -85,15 +86,15 @@ function timesOf(model: Model, step: string, ventedS: number | null): Times {
 }
 
 /** The same as it was marked; what was not marked is missing. */
-function seenOf(cook: Cook, step: ReturnType<typeof stepsOf>[number]): Times {
+function seenOf(step: Step, went: StepTimeline): Times {
   if (step.kind !== 'pressure') return {};
-  const at = (kind: Mark['kind']): number | null => markedS(cook, kind, step.id);
-  const shut = at('lid-locked');
-  const pin = at('pin-up');
-  const hot = at('at-pressure');
-  const down = at('pin-down');
-  const vented = at('valve-opened');
-  const over = at('hold-over') ?? (hot === null ? null : hot + 60 * step.holdMin);
+  const known = (second: Second | null): number | null =>
+    second && second.how !== 'presumed' ? second.s : null;
+  // A lid that was seated anew warmed up in two parts, which no run of the models has.
+  const shut = went.seatings > 1 ? null : known(went.locked);
+  const [pin, hot, down] = [known(went.pin), known(went.hot), known(went.down)];
+  const vented = ventedOf(went);
+  const over = went.over?.s ?? null;
   // Nobody let steam off: it cooled by itself.
   const cooled = vented === null && (step.release?.method ?? 'natural') === 'natural';
   return {
@@ -108,10 +109,19 @@ function seenOf(cook: Cook, step: ReturnType<typeof stepsOf>[number]): Times {
   };
 }
 
+/** When its valve was first opened, s; null where it was not. */
+const ventedOf = ({ valve }: StepTimeline): number | null =>
+  valve.find(({ opens }) => opens)?.s ?? null;
+
 const short = (v: number): number => Number(v.toPrecision(4));
 
 function potLesson(cook: Cook, endS: number): Found['pot'] {
-  const seen = stepsOf(cook.batch).map((step) => ({ step, times: seenOf(cook, step) }));
+  // By the plan as it became: a hold that was made longer is over later.
+  const { plan, steps } = timelineOf(cook, endS);
+  const seen = stepsOf(plan).flatMap((step, i) => {
+    const went = steps[i];
+    return went ? [{ step, went, times: seenOf(step, went) }] : [];
+  });
   if (seen.every(({ times }) => Object.keys(times).length === 0)) return [];
   // Only what hands did: what the pot itself did is what it is asked for.
   const course = courseOf(cook, endS, false, true);
@@ -122,8 +132,8 @@ function potLesson(cook: Cook, endS: number): Found['pot'] {
     by,
     model: 'valve' in traits && !vented ? base : run(cook, course, traits),
   }));
-  return seen.flatMap(({ step, times }) => {
-    const ventedS = markedS(cook, 'valve-opened', step.id);
+  return seen.flatMap(({ step, went, times }) => {
+    const ventedS = ventedOf(went);
     const foretold = timesOf(base, step.id, ventedS);
     const others = moved.map(({ by, model }) => ({ by, times: timesOf(model, step.id, ventedS) }));
     return TIMED.flatMap((what) => {
@@ -133,23 +143,21 @@ function potLesson(cook: Cook, endS: number): Found['pot'] {
         const is = other.times[what];
         return is === undefined || is <= 0 ? 0 : short(Math.log(is / was) / other.by);
       });
-      const heard = cook.marks.some(
-        (m) => m.step === step.id && m.kind === MARKED[what] && m.heard === true,
-      );
+      const heard = went[ENDS_WITH[what]]?.how === 'heard';
       const timed = { step: step.id, what, seenS: short(s), foretoldS: short(was), by };
       return [heard ? { ...timed, heard } : timed];
     });
   });
 }
 
-/** The mark that a time ends with. */
-const MARKED: Readonly<Record<Timed, Mark['kind']>> = {
-  pin: 'pin-up',
-  hot: 'at-pressure',
-  lag: 'at-pressure',
-  down: 'pin-down',
-  vent: 'pin-down',
-};
+/** The moment that a time ends with. */
+const ENDS_WITH = {
+  pin: 'pin',
+  hot: 'hot',
+  lag: 'hot',
+  down: 'down',
+  vent: 'down',
+} as const satisfies Record<Timed, keyof StepTimeline>;
 
 /** The largest need at which a grade was still reached; undefined for the first one, which always is. */
 function edgeOf(
@@ -183,7 +191,7 @@ const given = <K extends string>(key: K, value: number | undefined) =>
 /** Cooked no further than that after it was tried, it was tried as it came to the table. */
 const AS_TRIED = 1.05;
 
-function foodLesson(cook: Cook, model: Model): Found['foods'] {
+function foodLesson(trials: readonly TriedFood[], model: Model): Found['foods'] {
   const { s } = model.heat.trace;
   return model.plan.items.flatMap((item): Tried[] => {
     const { wish, food, id } = item;
@@ -193,11 +201,10 @@ function foodLesson(cook: Cook, model: Model): Found['foods'] {
     const names: readonly string[] = gradesOf(done.scale.family);
     const name = { item: id, food: lessonName(food, item.old) };
     const surface = lastOf(done.surface);
-    const tests = cook.marks.flatMap((mark) => {
-      const told =
-        mark.kind === 'tested' && mark.item === id ? names.indexOf(mark.grade ?? '') : -1;
+    const tests = trials.flatMap((trial) => {
+      const told = trial.item === id ? names.indexOf(trial.grade) : -1;
       if (told < 0) return [];
-      const atS = secondsOf(cook, mark.at);
+      const { s: atS } = trial;
       const then = [between(s, done.centre, atS), between(s, done.surface, atS)] as const;
       const tried: Tried = {
         ...name,
@@ -271,7 +278,7 @@ export function lessonOf(cook: Cook): Found | undefined {
   const tasted = cook.after?.right?.includes('salt') && massG > 0;
   return {
     pot: potLesson(cook, endS),
-    foods: cook.kettle ? [] : foodLesson(cook, real),
+    foods: cook.kettle ? [] : foodLesson(timelineOf(cook).tried, real),
     bones: bonesLesson(real),
     ...(tasted && { saltPercent: short((100 * (grams + added.salt)) / (massG + added.all)) }),
   };

@@ -5,7 +5,7 @@
  */
 import { mean } from 'd3-array';
 import type { Cook } from '../batch/schema';
-import { realTotalMin } from '../timetable';
+import { realTotalMin } from '../cook';
 
 /** Of chances of “right”, from one to the next. */
 export interface Bin {

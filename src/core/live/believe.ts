@@ -20,7 +20,8 @@ import {
   type ToDraw,
   type Unknowns,
 } from '../unknown';
-import { courseOf, secondsOf, type Course } from './course';
+import { timelineOf, type TriedFood } from '../cook';
+import { courseOf, type Course } from './course';
 import { agree } from './ensemble';
 import { hotSOf, seenOf, shownBy, type Seen } from './observe';
 import { runCourse } from './run';
@@ -123,23 +124,10 @@ function agreeing(
   return agree(rows, shown, wanted, sds, chance);
 }
 
-interface Tried {
-  readonly item: string;
-  readonly grade: string;
-  readonly atS: number;
-}
-
-function triedOf(cook: Cook, nowS: number): readonly Tried[] {
-  return cook.marks.flatMap(({ kind, item, grade, at }) => {
-    const atS = secondsOf(cook, at);
-    return kind === 'tested' && item && grade && atS <= nowS + 1 ? [{ item, grade, atS }] : [];
-  });
-}
-
 /** A need that agrees with how an item was found, in one world; null where it was not tried. */
 function needFound(
   model: Model,
-  tried: readonly Tried[],
+  tried: readonly TriedFood[],
   id: string,
   size: number,
   usualSd: number,
@@ -155,7 +143,7 @@ function needFound(
   const names: readonly string[] = gradesOf(family);
   const mm = (conductionShape(item.food, item.cut)?.mm ?? 0) * size;
   const { s } = model.heat.trace;
-  const found = own.map(({ grade, atS }) => ({
+  const found = own.map(({ grade, s: atS }) => ({
     told: names.indexOf(grade),
     centre: between(s, cook.centre, atS),
     surface: between(s, cook.surface, atS),
@@ -183,7 +171,7 @@ function needFound(
 /** With the needs that were found by trying. */
 function tasted(
   world: World,
-  tried: readonly Tried[],
+  tried: readonly TriedFood[],
   drawn: readonly ToDraw[],
   chance: Chance,
 ): World {
@@ -211,7 +199,7 @@ export function worldsOf(cook: Cook, nowS: number, options: BelieveOptions): rea
   const course = courseOf(cook, nowS);
   const seen = seenOf(cook, nowS, watched);
   const rows = agreeing(cook, course, items, seen, chance, worlds);
-  const tried = triedOf(cook, nowS);
+  const { tried } = timelineOf(cook, nowS);
   return rows.map((row) => {
     const unknowns = unknownsAt(cook, items, row);
     return tasted({ unknowns, model: run(cook, course, unknowns) }, tried, items, chance);

@@ -4,12 +4,22 @@
  */
 import { contentsAt, itemReports, safeCentreC, tableMin, type Model } from '../model';
 import { stepsOf } from '../batch/plan';
-import type { Cook, Mark, Verdict } from '../batch/schema';
+import type { Cook, Verdict } from '../batch/schema';
 import { between, valueAt } from '../series';
 import { saturationTemperature } from '../water';
-import { markedS, planNow, secondsOf } from './course';
+import {
+  asOf,
+  changedAt,
+  mendedAt,
+  notOver,
+  secondsOf,
+  stepIn,
+  timelineOf,
+  type Move,
+  type Second,
+} from '../cook';
 import { MISHAP, putRightS, STICKS_AFTER_S, type Fault, type Mishap } from './mishaps';
-import { changeMark, movesAmong, type Move } from './propose';
+import { movesAmong } from './propose';
 import { truthAt, type StandIn } from './standIn';
 
 /** What a cook came to, or would have. */
@@ -97,8 +107,7 @@ export function worthOf({ tableMin: min, verdicts, scorched, unsafe }: Outcome):
 
 /** The cook up to a moment; later marks are of what it might have been. */
 function upTo(cook: Cook, s: number): Cook {
-  const marks = cook.marks.filter((m) => secondsOf(cook, m.at) <= s + 1 && m.kind !== 'done');
-  return { ...cook, marks };
+  return notOver(asOf(cook, s));
 }
 
 const goesOn = (cook: Cook, standIn: StandIn, s: number): Outcome =>
@@ -111,27 +120,30 @@ interface Moment {
   readonly fault?: Fault;
 }
 
+/** A moment that was pressed or heard. */
+const known = (second: Second | null): Second | null =>
+  second && second.how !== 'presumed' ? second : null;
+
 function momentsOf(cook: Cook, standIn: StandIn, model: Model, endS: number): readonly Moment[] {
+  const timeline = timelineOf(cook);
   const faults = (standIn.mishaps ?? []).flatMap((mishap): readonly Moment[] => {
     const { fault } = MISHAP[mishap];
     const step = stepsOf(cook.batch).find((s) => s.kind === 'pressure');
-    const lidS = step ? markedS(cook, 'lid-locked', step.id) : null;
-    return fault && step && lidS !== null
-      ? [{ kind: 'fault', atS: firstSign(model, fault, lidS, endS), step: step.id, fault }]
+    const lid = step && known(stepIn(timeline, step.id).locked);
+    return fault && step && lid
+      ? [{ kind: 'fault', atS: firstSign(model, fault, lid.s, endS), step: step.id, fault }]
       : [];
   });
-  const steps = stepsOf(planNow(cook)).flatMap((step): readonly Moment[] => {
+  const steps = stepsOf(timeline.plan).flatMap((step): readonly Moment[] => {
     if (step.kind !== 'pressure') return [];
-    const hotS = markedS(cook, 'at-pressure', step.id);
-    const offS = markedS(cook, 'lid-off', step.id);
-    const overS =
-      markedS(cook, 'hold-over', step.id) ?? (hotS === null ? null : hotS + 60 * step.holdMin);
-    const valveS = markedS(cook, 'valve-opened', step.id);
-    const waits = step.release?.method === 'timed' && overS !== null && (valveS ?? endS) > overS;
+    const { hot, over, valve, off } = stepIn(timeline, step.id);
+    const opened = valve.find(({ opens }) => opens);
+    const waits = step.release?.method === 'timed' && over && (opened?.s ?? endS) > over.s;
+    const lidOff = known(off);
     return [
-      ...(hotS === null ? [] : [{ kind: 'hold' as const, atS: hotS, step: step.id }]),
-      ...(waits ? [{ kind: 'wait' as const, atS: overS, step: step.id }] : []),
-      ...(offS === null ? [] : [{ kind: 'opening' as const, atS: offS, step: step.id }]),
+      ...(hot ? [{ kind: 'hold' as const, atS: hot.s, step: step.id }] : []),
+      ...(waits ? [{ kind: 'wait' as const, atS: over.s, step: step.id }] : []),
+      ...(lidOff ? [{ kind: 'opening' as const, atS: lidOff.s, step: step.id }] : []),
     ];
   });
   return [...faults, ...steps].filter((m) => m.atS <= endS).sort((a, b) => a.atS - b.atS);
@@ -153,9 +165,7 @@ function decide(
 ): { readonly best: Move | null; readonly then: Outcome; readonly asPlanned: Outcome } {
   const before = upTo(cook, atS);
   if (kind === 'fault' && fault) {
-    const at = new Date(Date.parse(cook.startedAt) + (atS + SEEN_S) * 1000).toISOString();
-    const right: Mark = { kind: 'put-right', step, at, fault };
-    const mended = { ...before, marks: [...before.marks, right] };
+    const mended = mendedAt(before, atS + SEEN_S, step, fault);
     const then = goesOn(mended, standIn, atS + SEEN_S + 1);
     return { best: null, then, asPlanned: then };
   }
@@ -164,8 +174,7 @@ function decide(
   let best: Move = { change: 'as-it-is', step };
   let then = asPlanned;
   for (const move of movesAmong(before, moment, step)) {
-    const changed = { ...before, marks: [...before.marks, changeMark(before, atS, move)] };
-    const outcome = goesOn(changed, standIn, atS);
+    const outcome = goesOn(changedAt(before, atS, move), standIn, atS);
     if (worthOf(outcome) > worthOf(then)) [best, then] = [move, outcome];
   }
   return { best, then, asPlanned };

@@ -1,16 +1,6 @@
-export { courseOf, markedS, planNow, secondsOf, type Course } from './course';
+export { courseOf, type Course } from './course';
 export { hotSOf, resultAt } from './observe';
 export { beliefOf, worldsOf, type Belief, type BelieveOptions, type World } from './believe';
-export {
-  linkOf,
-  markOf,
-  MESSAGE_KINDS,
-  withLog,
-  writeMessages,
-  type Message,
-  type MessageKind,
-  type PotLink,
-} from './potLink';
 export {
   endsOnStandIn,
   standInAt,

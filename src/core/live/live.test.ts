@@ -1,44 +1,42 @@
+import { markAt, markedS } from '../testing/marks';
 import { quantileSorted } from 'd3-array';
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { runModel } from '../model';
 import { stepsOf } from '../batch/plan';
-import type { Cook, Mark, MarkKind } from '../batch/schema';
+import { type Cook, type Mark, type MarkKind, markId } from '../batch/schema';
 import { cookOf } from '../testing/cooks';
 import { cookThrough, until } from '../testing/cooking';
 import { batchOf, item, POT, pressure } from '../testing/kitchen';
 import { drawUnknowns, seeded, solveSmall, toDraw } from '../unknown';
+import {
+  MESSAGE_KINDS,
+  type Message,
+  heardBy,
+  linkOf,
+  planNow,
+  withLog,
+  writeMessages,
+} from '../cook';
 import {
   beliefOf,
   choicesAt,
   costOfLeaving,
   courseOf,
   endsOnStandIn,
-  linkOf,
-  markedS,
-  markOf,
-  MESSAGE_KINDS,
-  planNow,
   proposalOf,
   standInAt,
   truthOf,
-  withLog,
   worldsOf,
-  writeMessages,
-  type Message,
   type StandIn,
-} from '.';
+} from './';
 import { agree } from './ensemble';
-import { readMessages } from './readMessages';
+import { readMessages } from '../cook';
 
 const START = '2026-11-24T16:00:00.000Z';
 const at = (s: number): string => new Date(Date.parse(START) + s * 1000).toISOString();
-const mark = (kind: MarkKind, s: number, more: Partial<Mark> = {}): Mark => ({
-  kind,
-  step: 's1',
-  at: at(s),
-  ...more,
-});
+const mark = (kind: MarkKind, s: number, more: Partial<Mark> = {}): Mark =>
+  markAt(kind, at(s), more);
 
 const BEANS = batchOf(
   [
@@ -153,15 +151,16 @@ describe('the messages of a pot', () => {
 
   it('become marks, and the example file is one', () => {
     const said: Message = { at: START, pot: 'p', kind: 'valve', value: 0 };
-    expect(markOf(said, 's1')).toEqual({
+    expect(heardBy(COOK, [said]).marks.at(-1)).toEqual({
+      id: markId({ kind: 'valve-closed', at: START }, new Set()),
       kind: 'valve-closed',
-      step: 's1',
+      step: null,
       at: START,
       heard: true,
     });
     const read = readMessages(readFileSync('demo/pot-link.jsonl', 'utf8'));
     const heard: Message[] = [];
-    if (read.ok) linkOf(read.messages).listen((m) => heard.push(m));
+    if (read.ok) linkOf(read.messages).listen((said) => heard.push(...said));
     expect(heard.map((m) => m.kind)).toEqual(
       expect.arrayContaining(['lid', 'pin-up', 'countdown', 'temperature', 'valve', 'pin-down']),
     );

@@ -6,7 +6,7 @@ import { foodOf, handlingAt, stepsOf } from '../batch/plan';
 import type { FAULTS, Batch, Cook, Kitchen, MISHAPS } from '../batch/schema';
 import type { Spell } from '../heat';
 import type { ItemUnknowns, Unknowns } from '../unknown';
-import { markedS, secondsOf } from './course';
+import { timelineOf } from '../cook';
 
 export type Mishap = (typeof MISHAPS)[number];
 export type Fault = (typeof FAULTS)[number];
@@ -39,14 +39,11 @@ export interface Truth {
 
 /** What hands have put right so far, s from the start; Infinity where they have not. */
 export function putRightS(
-  cook: Pick<Cook, 'marks' | 'startedAt'>,
+  cook: Pick<Cook, 'batch' | 'marks' | 'startedAt'>,
   fault: Fault,
   nowS: number,
 ): number {
-  const mark = cook.marks.find(
-    (m) => m.kind === 'put-right' && m.fault === fault && secondsOf(cook, m.at) <= nowS + 1,
-  );
-  return mark ? secondsOf(cook, mark.at) : Infinity;
+  return timelineOf(cook, nowS).putRightS[fault] ?? Infinity;
 }
 
 interface At {
@@ -240,7 +237,8 @@ export function befallen(
   mishaps: readonly Mishap[] = cook.standIn?.mishaps ?? [],
 ): Truth {
   const first = stepsOf(cook.batch).find((s) => s.kind === 'pressure');
-  const lidS = first ? markedS(cook, 'lid-locked', first.id) : null;
+  const lid = timelineOf(cook).steps.find(({ id }) => id === first?.id)?.locked;
+  const lidS = lid && lid.how !== 'presumed' ? lid.s : null;
   return mishaps.reduce((now, mishap) => MISHAP[mishap].change(now, { cook, lidS, nowS }), truth);
 }
 

@@ -5,19 +5,11 @@
 import { median } from 'd3-array';
 import { itemReports, tableMin } from '../model';
 import { stepsOf } from '../batch/plan';
-import type { Cook, Mark, Verdict } from '../batch/schema';
+import type { Cook, Verdict } from '../batch/schema';
 import { goOn, type World } from './believe';
-import { planNow } from './course';
+import { changedAt, isDeclined, planNow, type Move } from '../cook';
 
-type ChangeKind = NonNullable<Mark['change']>;
-
-/** A small move. */
-export interface Move {
-  readonly change: ChangeKind;
-  readonly step: string;
-  /** Of the hold as a whole, or of what is added, min; missing where it has none. */
-  readonly minutes?: number;
-}
+type ChangeKind = Move['change'];
 
 /** A small move, tried. */
 export interface Option extends Move {
@@ -76,23 +68,8 @@ function left(worlds: readonly World[], step: string): Option {
   return { change: 'as-it-is', step, ...outcomeOf(worlds.slice(0, TRIED)) };
 }
 
-/** A move as the mark that it is kept as. @param nowS s from the start */
-export function changeMark(
-  cook: Pick<Cook, 'startedAt'>,
-  nowS: number,
-  { change, step, minutes }: Move,
-): Mark {
-  return {
-    kind: 'changed',
-    step,
-    at: new Date(Date.parse(cook.startedAt) + nowS * 1000).toISOString(),
-    change,
-    ...(minutes !== undefined && { value: minutes }),
-  };
-}
-
 function tried(cook: Cook, nowS: number, worlds: readonly World[], move: Move): Option {
-  const changed = { ...cook, marks: [...cook.marks, changeMark(cook, nowS, move)] };
+  const changed = changedAt(cook, nowS, move);
   return { ...move, ...outcomeOf(goOn(changed, nowS, worlds.slice(0, TRIED))) };
 }
 
@@ -195,7 +172,7 @@ export function proposalOf(
   step: string,
   foretoldS: number,
 ): Proposal | null {
-  if (cook.marks.some((m) => m.kind === 'declined' && m.step === step)) return null;
+  if (isDeclined(cook, step)) return null;
   const asPlanned = left(worlds, step);
   const items = fallen(cook, asPlanned);
   // Within what was foretold it is not late.

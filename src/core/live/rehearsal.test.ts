@@ -1,3 +1,4 @@
+import { markAt } from '../testing/marks';
 import { readFileSync } from 'node:fs';
 import { assess } from '../assess';
 import { validateBundle } from '../batch/household';
@@ -5,7 +6,7 @@ import { potOf, stepsOf } from '../batch/plan';
 import { MISHAPS, type Cook, type Mark } from '../batch/schema';
 import { cookThrough } from '../testing/cooking';
 import { startCook } from '../timetable';
-import { debriefOf, DRILLS, drillsFor, MISHAP, standInAt, worthOf, awayUntilS } from '.';
+import { debriefOf, DRILLS, drillsFor, MISHAP, standInAt, worthOf, awayUntilS } from './';
 import type { StandIn } from './standIn';
 
 const read = validateBundle(JSON.parse(readFileSync('demo/harrow-fell.json', 'utf8')));
@@ -39,16 +40,12 @@ function played(id: string, standIn: StandIn, right?: Mark): Cook {
   return { ...cook, endedAt: iso(tableS) };
 }
 
-const right = (fault: NonNullable<Mark['fault']>, s: number): Mark => ({
-  kind: 'put-right',
-  step: 's1',
-  at: iso(s),
-  fault,
-});
+const right = (fault: NonNullable<Mark['fault']>, s: number): Mark =>
+  markAt('put-right', iso(s), { fault });
 
 const locked = (cook: Cook, more: readonly Mark[] = []): Cook => ({
   ...cook,
-  marks: [...cook.marks, { kind: 'lid-locked', step: 's1', at: iso(240) }, ...more],
+  marks: [...cook.marks, markAt('lid-locked', iso(240)), ...more],
 });
 
 describe('mishaps', () => {

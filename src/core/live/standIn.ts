@@ -14,7 +14,7 @@ import { courseOf } from './course';
 import { befallen, putRightS } from './mishaps';
 import { hotSOf, resultAt } from './observe';
 import { runCourse } from './run';
-import type { Message } from './potLink';
+import type { Message } from '../cook';
 
 /** A thermometer in the lid: noise, C, and the time until it shows two thirds of a change, s (assumed). */
 const NOISE_C = 0.7;

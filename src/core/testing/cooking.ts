@@ -1,10 +1,10 @@
 /** A cook by the book on a stand-in: does what the plan says when it is due, and marks what the pot says. */
 import { stepsOf } from '../batch/plan';
 import type { Cook, Mark, MarkKind } from '../batch/schema';
-import { markedS, planNow, secondsOf } from '../live/course';
-import { markOf } from '../live/potLink';
+import { heardBy, planNow, secondsOf } from '../cook';
 import { endsOnStandIn, standInAt, type StandIn } from '../live/standIn';
 import { releaseOf, waitOf } from '../vocabulary';
+import { markAt, markedS } from './marks';
 
 /** From the start until the lid of the first step is locked, s. */
 const LOADING_S = 240;
@@ -31,12 +31,12 @@ export function cookThrough(start: Cook, standIn: StandIn, temperatures = false)
   const began = Date.parse(start.startedAt);
   const iso = (s: number): string => new Date(began + s * 1000).toISOString();
   const hand = (kind: MarkKind, step: string, s: number): void => {
-    cook = { ...cook, marks: [...cook.marks, { kind, step, at: iso(s) }] };
+    cook = { ...cook, marks: [...cook.marks, markAt(kind, iso(s), { step })] };
   };
   /** What the pot says of a step if it is left alone from here. */
-  const hear = (step: string, fromS: number, untilS: number): readonly Mark[] =>
-    standInAt(cook, standIn, untilS)
-      .messages.map((m) => markOf(m, step))
+  const hear = (fromS: number, untilS: number): readonly Mark[] =>
+    heardBy(cook, standInAt(cook, standIn, untilS).messages)
+      .marks.filter((m) => m.heard)
       .filter((m) => Date.parse(m.at) > began + fromS * 1000)
       .filter((m) => FROM_POT.has(m.kind) && (temperatures || m.kind !== 'temperature'));
   const add = (marks: readonly Mark[], toS: number): void => {
@@ -58,7 +58,7 @@ export function cookThrough(start: Cook, standIn: StandIn, temperatures = false)
       continue;
     }
     hand('lid-locked', step.id, atS);
-    const alone = hear(step.id, atS, atS + LONGEST_S);
+    const alone = hear(atS, atS + LONGEST_S);
     const timeOf = (kind: MarkKind): number => {
       const mark = alone.find((m) => m.kind === kind);
       return mark ? secondsOf(start, mark.at) : atS + LONGEST_S;
@@ -71,7 +71,7 @@ export function cookThrough(start: Cook, standIn: StandIn, temperatures = false)
       const opensS = Math.min(downS, overS + 60 * waitOf(release));
       add(alone, opensS);
       hand('valve-opened', step.id, opensS);
-      const let_ = hear(step.id, opensS, opensS + LONGEST_S);
+      const let_ = hear(opensS, opensS + LONGEST_S);
       const down = let_.find((m) => m.kind === 'pin-down');
       downS = down ? secondsOf(start, down.at) : opensS;
       add(let_, downS);

@@ -1,7 +1,8 @@
 /** Kitchens with hidden truths and cooks in them, as hands mark them: to ask what is learned of them. */
+import { markAt } from './marks';
 import { itemReports, runModel, withNeeds, type Model } from '../model';
 import { setHold } from '../batch/plan';
-import type { Batch, Cook, Lesson, Pot } from '../batch/schema';
+import type { Batch, Cook, Lesson, MarkKind, Pot } from '../batch/schema';
 import { lessonOf } from '../learn';
 import { gradesOf } from '../food';
 import { courseOf, hotSOf } from '../live';
@@ -105,11 +106,7 @@ function wholeLesson(pot: Pot, batch: Batch): Lesson {
   if (before) return before;
   const cook = { ...cookOf('whole', batch, new Date(START).toISOString()), pot };
   const at = (s: number): string => new Date(START + 1000 * s).toISOString();
-  const mark = (kind: Cook['marks'][number]['kind'], s: number) => ({
-    kind,
-    step: 's1',
-    at: at(s),
-  });
+  const mark = (kind: MarkKind, s: number) => markAt(kind, at(s));
   const lesson = lessonOf({
     ...cook,
     endedAt: at(9000),
@@ -206,25 +203,25 @@ export function judgedCook(
   };
   holds.forEach((holdMin, i) => {
     const step = `s1${'+1'.repeat(i)}`;
-    const press = (kind: Cook['marks'][number]['kind'], afterS: number): void => {
+    const press = (kind: MarkKind, afterS: number): void => {
       nowS += afterS;
-      marks.push({ kind, step, at: at(nowS) });
+      marks.push(markAt(kind, at(nowS), { step }));
     };
     if (i > 0)
-      marks.push({
-        kind: 'changed',
-        step: step.slice(0, -2),
-        change: 'close-again',
-        value: holdMin,
-        at: at(nowS),
-      });
+      marks.push(
+        markAt('changed', at(nowS), {
+          step: step.slice(0, -2),
+          change: 'close-again',
+          value: holdMin,
+        }),
+      );
     press('lid-locked', 0);
     press('at-pressure', i === 0 ? 1200 : 400);
     press('hold-over', 60 * holdMin);
     press('pin-down', 900);
     press('lid-off', 10);
     nowS += 30;
-    if (tested) marks.push({ kind: 'tested', step, at: at(nowS), item: 'b', grade: beans().grade });
+    if (tested) marks.push(markAt('tested', at(nowS), { step, item: 'b', grade: beans().grade }));
   });
   const { grade, wish } = beans();
   const names = gradesOf('pulse');

@@ -1,18 +1,19 @@
+import { markAt } from '../testing/marks';
 import fc from 'fast-check';
 import { assess } from '../assess';
 import type { Batch, Mark, MarkKind } from '../batch/schema';
 import { cookOf } from '../testing/cooks';
 import { batchOf, item, KITCHEN, POT, pressure } from '../testing/kitchen';
-import { aheadOf, clashesOf, eveningClashes, eveningOf, stagesOf, standing, type Dated } from '.';
+import { stagesOf, standing, timelineOf } from '../cook';
+import { aheadOf, clashesOf, eveningClashes, eveningOf, type Dated } from './';
 
 const T0 = Date.parse('2026-11-24T16:00:00.000Z');
 const MIN = 60_000;
-const mark = (kind: MarkKind, min: number, item?: string): Mark => ({
-  kind,
-  step: item ? null : 's1',
-  at: new Date(T0 + min * MIN).toISOString(),
-  ...(item && { item }),
-});
+const mark = (kind: MarkKind, min: number, item?: string): Mark =>
+  markAt(kind, new Date(T0 + min * MIN).toISOString(), {
+    step: item ? null : 's1',
+    ...(item && { item }),
+  });
 const batch: Batch = {
   ...batchOf([item('w', 'water', 1.5, 'l')], [pressure(30, { method: 'quick' })]),
   alongside: [
@@ -24,8 +25,9 @@ const cook = cookOf('c', batch, new Date(T0).toISOString());
 const stages = stagesOf(batch, cook.predicted);
 const ahead = (marks: readonly Mark[], min: number) => {
   const now = T0 + min * MIN;
-  const at = standing(stages, marks, T0, now);
-  return aheadOf(batch, marks, stages, at, now, 'metric').map(
+  const timeline = timelineOf({ ...cook, marks });
+  const at = standing(stages, timeline, T0, now);
+  return aheadOf(timeline, stages, at, T0, now, 'metric').map(
     (m) => [m.id, Math.round((m.at - T0) / MIN)] as const,
   );
 };

@@ -3,9 +3,9 @@
  * alongside. Several cooks at once are one list by the clock.
  */
 import { anchorStep } from '../batch/plan';
-import type { Batch, Mark, Task } from '../batch/schema';
+import type { Batch, Task } from '../batch/schema';
 import type { Units } from '../quantity';
-import type { Stage, StageKind, Standing } from './stages';
+import type { Stage, StageKind, Standing, Timeline } from '../cook';
 import { wordsOf } from './words';
 
 /** When each stage begins, ms; what is late already begins now. */
@@ -37,20 +37,6 @@ export interface Ahead {
   readonly task?: string;
 }
 
-/** How a task stands: when it was begun and when it was done, ms; null where it was not. */
-export interface TaskMarks {
-  readonly begunAt: number | null;
-  readonly doneAt: number | null;
-}
-
-export function taskMarks(task: Task, marks: readonly Mark[]): TaskMarks {
-  const when = (kind: Mark['kind']): number | null => {
-    const mark = marks.findLast((m) => m.kind === kind && m.item === task.id);
-    return mark ? Date.parse(mark.at) : null;
-  };
-  return { begunAt: when('task-begun'), doneAt: when('task-done') };
-}
-
 /** When the anchor of a task comes, ms, as the cook stands. */
 function anchorAt(
   plan: Batch,
@@ -70,14 +56,14 @@ function anchorAt(
 /**
  * Every move of hands to come, in the order of the clock.
  *
- * @param plan as the cook goes on with it
+ * @param startedAt ms, from which the timeline counts
  * @param now ms of the cook's own clock
  */
 export function aheadOf(
-  plan: Batch,
-  marks: readonly Mark[],
+  { plan, tasks }: Pick<Timeline, 'plan' | 'tasks'>,
   stages: readonly Stage[],
   at: Standing,
+  startedAt: number,
   now: number,
   units: Units,
 ): readonly Ahead[] {
@@ -97,8 +83,9 @@ export function aheadOf(
     return [{ id: stage.id, kind: 'pot', at: due, words: title, stage: stage.kind }];
   });
   const beside = (plan.alongside ?? []).flatMap((task): readonly Ahead[] => {
-    const { begunAt, doneAt } = taskMarks(task, marks);
-    if (doneAt !== null) return [];
+    const { begunS = null, doneS = null } = tasks[task.id] ?? {};
+    if (doneS !== null) return [];
+    const begunAt = begunS === null ? null : startedAt + begunS * 1000;
     const takesMs = task.minutes * 60_000;
     const readyAt =
       begunAt === null ? anchorAt(plan, task, stages, begins, tableAt) : begunAt + takesMs;

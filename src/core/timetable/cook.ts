@@ -1,5 +1,6 @@
 /** From a plan to a cook, and from a cook to the next plan. */
 import type { Assessment, Draws } from '../assess';
+import { startMark } from '../cook';
 import { withoutClaims } from '../batch/household';
 import { kitchenFor, setHold, setWater, stepsOf, waterL } from '../batch/plan';
 import type { Batch, Kitchen, Pot, Prediction, Cook } from '../batch/schema';
@@ -83,7 +84,7 @@ export function startCook({ id, batch, pot, kitchen, assessment, draws, at }: St
     model: MODEL,
     startedAt: at,
     predicted: predictionOf(assessment, draws),
-    marks: [{ kind: 'started', step: null, at }],
+    marks: [startMark(at)],
     verdicts: {},
   };
 }

@@ -1,14 +1,4 @@
-export {
-  happened,
-  stagesOf,
-  standing,
-  type Happened,
-  type Stage,
-  type StageKind,
-  type Standing,
-} from './stages';
 export { wordsOf, type Words } from './words';
-export { realTotalMin } from './real';
 export { cookAgain, cookInPot, startCook, type Start } from './cook';
 export { aheadOf, beginsOf, clashesOf, type Ahead, type AheadKind } from './ahead';
 export { eveningClashes, eveningOf, type Clash, type Dated, type EveningMove } from './evening';

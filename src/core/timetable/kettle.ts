@@ -1,5 +1,6 @@
 /** The kettle test: plain water to pressure and back, so that a pot is known before it cooks anything. */
 import type { Batch, Cook, Pot } from '../batch/schema';
+import { timelineOf } from '../cook';
 
 /** Water of the test, L: enough for a clock, and soon hot; of a small pot less, well under its line. */
 const KETTLE_L = 1;
@@ -19,6 +20,6 @@ export function kettleBatch(pot: Pot, id: string): Batch {
 }
 
 /** Whether the marks of a test say enough: it may be ended here. */
-export function kettleTold({ marks }: Pick<Cook, 'marks'>): boolean {
-  return marks.some((mark) => mark.kind === 'at-pressure');
+export function kettleTold(cook: Pick<Cook, 'batch' | 'marks' | 'startedAt'>): boolean {
+  return timelineOf(cook).steps.some(({ hot }) => hot !== null);
 }

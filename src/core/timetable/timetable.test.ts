@@ -1,19 +1,23 @@
+import { markAt } from '../testing/marks';
 import fc from 'fast-check';
 import { assess } from '../assess';
 import type { Mark, MarkKind } from '../batch/schema';
 import { stepsOf, waterL } from '../batch/plan';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '../testing/kitchen';
-import { cookAgain, happened, movesOf, stagesOf, standing, taskSpans, wordsOf } from '.';
+import { happened, stagesOf, standing, timelineOf } from '../cook';
+import { cookAgain, movesOf, taskSpans, wordsOf } from './';
 import { cookOf } from '../testing/cooks';
 
 const T0 = Date.parse('2026-11-24T16:00:00.000Z');
 const at = (min: number): string => new Date(T0 + min * 60000).toISOString();
-const mark = (kind: MarkKind, min: number, step = 's1'): Mark => ({ kind, step, at: at(min) });
+const mark = (kind: MarkKind, min: number): Mark => markAt(kind, at(min));
 const run = (batch = REFERENCE) => cookOf('r1', batch, at(0));
 const timed = batchOf(
   [item('w', 'water', 1.5, 'l')],
   [pressure(10, { method: 'timed', afterMin: 6 })],
 );
+
+const marked = (marks: readonly Mark[]) => timelineOf({ ...run(timed), marks });
 
 function kinds(batch = REFERENCE) {
   return stagesOf(batch, run(batch).predicted).map((s) => s.kind);
@@ -36,7 +40,7 @@ describe('stages', () => {
   it('are where marks and clock put them', () => {
     const stages = stagesOf(timed, run(timed).predicted);
     const where = (marks: Mark[], min: number) => {
-      const s = standing(stages, marks, T0, T0 + min * 60000);
+      const s = standing(stages, marked(marks), T0, T0 + min * 60000);
       return [stages[s.index]?.kind ?? 'end', Math.round(s.leftMin * 10) / 10];
     };
     expect(where([], 3)[0]).toBe('load');
@@ -53,7 +57,7 @@ describe('stages', () => {
     const stages = stagesOf(timed, run(timed).predicted);
     const warmUp = stages.find((x) => x.kind === 'warm-up')?.expectMin ?? 0;
     const where = (marks: Mark[], min: number, watched = false) => {
-      const s = standing(stages, marks, T0, T0 + min * 60000, { watched });
+      const s = standing(stages, marked(marks), T0, T0 + min * 60000, { watched });
       return stages[s.index]?.kind ?? 'end';
     };
     const lid = mark('lid-locked', 2);
@@ -74,13 +78,15 @@ describe('stages', () => {
     const stages = stagesOf(timed, run(timed).predicted);
     const kindsOf = ['lid-locked', 'at-pressure', 'hold-over', 'valve-opened', 'pin-down'] as const;
     fc.assert(
-      fc.property(fc.subarray([...kindsOf]), fc.integer({ min: 0, max: 300 }), (marked, later) => {
-        const marks = marked.map((kind, i) => mark(kind, 3 * (i + 1)));
+      fc.property(fc.subarray([...kindsOf]), fc.integer({ min: 0, max: 300 }), (chosen, later) => {
+        const marks = chosen.map((kind, i) => mark(kind, 3 * (i + 1)));
         const last = marks.at(-1)?.kind;
         const ended = stages.findIndex(
           (x) => x.mark === last || (x.kind === 'hold' && last === 'hold-over'),
         );
-        const { index } = standing(stages, marks, T0, T0 + (20 + later) * 60000, { watched: true });
+        const { index } = standing(stages, marked(marks), T0, T0 + (20 + later) * 60000, {
+          watched: true,
+        });
         expect(index).toBeGreaterThan(ended);
       }),
     );
@@ -89,11 +95,11 @@ describe('stages', () => {
   it('can be cut short by the cook', () => {
     const stages = stagesOf(timed, run(timed).predicted);
     const marks = [mark('lid-locked', 1), mark('at-pressure', 14), mark('hold-over', 20)];
-    expect(stages[standing(stages, marks, T0, T0 + 21 * 60000).index]?.kind).toBe('wait');
-    expect(happened(timed, [...marks, mark('pin-down', 31)])).toEqual([
+    expect(stages[standing(stages, marked(marks), T0, T0 + 21 * 60000).index]?.kind).toBe('wait');
+    expect(happened(marked([...marks, mark('pin-down', 31)]))).toEqual([
       { step: 's1', warmUpMin: 13, releaseMin: 11 },
     ]);
-    expect(happened(timed, [])).toEqual([{ step: 's1', warmUpMin: null, releaseMin: null }]);
+    expect(happened(marked([]))).toEqual([{ step: 's1', warmUpMin: null, releaseMin: null }]);
   });
 
   it('have words, and cautions at the valve and the lid', () => {

@@ -1,7 +1,7 @@
 /** What to do and look for at a stage, and what can hurt there. Common practice, no source. */
 import type { Units } from '../quantity';
 import { doingOf, releaseOf, RELEASES } from '../vocabulary';
-import type { Stage } from './stages';
+import type { Stage } from '../cook';
 
 export interface Words {
   readonly title: string;

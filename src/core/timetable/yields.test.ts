@@ -2,7 +2,8 @@ import { assess } from '../assess';
 import { withExtractions } from '../batch/plan';
 import type { Batch } from '../batch/schema';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '../testing/kitchen';
-import { movesOf, runOffAt, stagesOf, withYield, wordsOf, yieldOf } from '.';
+import { stagesOf } from '../cook';
+import { movesOf, runOffAt, withYield, wordsOf, yieldOf } from './';
 import { cookOf } from '../testing/cooks';
 
 const BROTH: Batch = withExtractions(

@@ -1,4 +1,5 @@
 /** @jest-environment jsdom */
+import { markAt } from '@/core/testing/marks';
 import { cleanup, render } from '@testing-library/react';
 import { assess, type Draws } from '@/core/assess';
 import { withExtractions } from '@/core/batch/plan';
@@ -115,9 +116,9 @@ describe('what was foretold of a cook', () => {
   const cook = {
     ...cookOf('c', REFERENCE, '2026-11-24T17:00:00.000Z'),
     marks: [
-      { kind: 'lid-locked' as const, step: 's1', at: '2026-11-24T17:04:00.000Z' },
-      { kind: 'at-pressure' as const, step: 's1', at: '2026-11-24T17:30:00.000Z' },
-      { kind: 'step-done' as const, step: 's2', at: '2026-11-24T19:00:00.000Z' },
+      markAt('lid-locked', '2026-11-24T17:04:00.000Z'),
+      markAt('at-pressure', '2026-11-24T17:30:00.000Z'),
+      markAt('step-done', '2026-11-24T19:00:00.000Z', { step: 's2' }),
     ],
   };
   const foretold = { minute: [0, 50, 100], liquidC: [20, 120, 95], boilC: 96 };
@@ -150,7 +151,7 @@ describe('the light drawing', () => {
   it('names what happened beneath where there are no axes', () => {
     const cook = {
       ...cookOf('c', REFERENCE, '2026-11-24T17:00:00.000Z'),
-      marks: [{ kind: 'lid-locked' as const, step: 's1', at: '2026-11-24T17:04:00.000Z' }],
+      marks: [markAt('lid-locked', '2026-11-24T17:04:00.000Z')],
     };
     const plot = cookPlot(cook, { minute: [0, 50], liquidC: [20, 120], boilC: 96 }, null);
     expect(render(<LightPlot plot={plot} bare />).container.textContent).toBe('lid');

@@ -1,6 +1,7 @@
 /** Temperature and pressure over a cook, as a plot. */
 import type { Assessment, Draws } from '@/core/assess';
 import { pressureUnit } from '@/core/batch/plan';
+import { lidS, timelineOf, type StepTimeline } from '@/core/cook';
 import type { Cook, Kitchen } from '@/core/batch/schema';
 import type { Belief } from '@/core/live';
 import { formatPressure, formatTemperature } from '@/core/quantity';
@@ -92,13 +93,20 @@ export function smallPlot({ series }: Pick<Assessment, 'series'>): Plot {
   };
 }
 
-const MARKED: Readonly<Partial<Record<Cook['marks'][number]['kind'], string>>> = {
-  'lid-locked': 'lid',
-  'at-pressure': 'pressure',
-  'valve-opened': 'valve',
-  'pin-down': 'pin',
-  'lid-off': 'open',
-};
+/** What is drawn of a step as it went, with its name. */
+function momentsOf({ locked, hot, valve, down, off }: StepTimeline) {
+  const named = [
+    [locked, 'lid'],
+    [hot, 'pressure'],
+    ...valve.filter(({ opens }) => opens).map((one) => [one, 'valve'] as const),
+    [down, 'pin'],
+    // An open step has no lid.
+    [locked && off, 'open'],
+  ] as const;
+  return named.flatMap(([second, text]) =>
+    second && second.how !== 'presumed' ? [{ minute: second.s / 60, text }] : [],
+  );
+}
 
 /** A foretold curve, min from the lid. */
 export interface Foretold {
@@ -152,21 +160,17 @@ export function cookPlot(
   nowMin: number | null,
   lived: Lived | null = null,
 ): Plot {
-  const since = (at: string): number => (Date.parse(at) - Date.parse(cook.startedAt)) / 60_000;
-  const lid = cook.marks.find((m) => m.kind === 'lid-locked');
-  const offset = lid ? since(lid.at) : 0;
-  // By the clock, what the pot has said among what hands did: names beside each other take turns in rows.
-  const timed = cook.marks.toSorted((a, b) => Date.parse(a.at) - Date.parse(b.at));
-  const marks = timed.flatMap((m): PlotPart[] => {
-    const text = MARKED[m.kind];
-    return text ? [{ kind: 'moment', look: 'mark', minute: since(m.at), text }] : [];
-  });
+  const timeline = timelineOf(cook);
+  const offset = (lidS(timeline) ?? 0) / 60;
+  // By the clock: names beside each other take turns in rows.
+  const moments = timeline.steps.flatMap(momentsOf).sort((a, b) => a.minute - b.minute);
+  const marks = moments.map((at): PlotPart => ({ kind: 'moment', look: 'mark', ...at }));
   const planned = minute.map((m) => m + offset);
   const minutes = lived
     ? [...planned, ...lived.past.minute, ...lived.band.minute].sort((a, b) => a - b)
     : planned;
   const until = planned.at(-1) ?? 0;
-  const marked = marks.map((m) => (m.kind === 'moment' ? m.minute : 0));
+  const marked = moments.map(({ minute: at }) => at);
   return {
     minutes,
     lastMin: Math.max(minutes.at(-1) ?? 1, ...marked),

@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react';
 import type { Batch, Bundle } from '@/core/batch/schema';
 import { potOf } from '@/core/batch/plan';
 import { formatMinutes } from '@/core/quantity';
+import { lidS, timelineOf } from '@/core/cook';
 import { eveningClashes, eveningOf, type Clash, type Dated } from '@/core/timetable';
 import { writeCalendar } from '@/formats/ical';
 import { timeOf } from '@/session/clockText';
@@ -35,8 +36,8 @@ async function datedAway({ wanted, household }: Asked, signal: AbortSignal) {
   const real = cooksOnStove(household).filter((cook) => !cook.rehearsal);
   const cooks = real.map(async (cook): Promise<Dated> => {
     const assessment = await assessedOf(cook, signal);
-    const lid = cook.marks.find((mark) => mark.kind === 'lid-locked');
-    const tableAt = Date.parse(lid?.at ?? cook.startedAt) + assessment.time.totalMin * MINUTE_MS;
+    const beganAt = Date.parse(cook.startedAt) + 1000 * (lidS(timelineOf(cook)) ?? 0);
+    const tableAt = beganAt + assessment.time.totalMin * MINUTE_MS;
     const batch = { ...cook.batch, id: cook.id };
     return { batch, pot: cook.pot, assessment, tableAt, on: true };
   });

@@ -6,6 +6,7 @@ import { foodOf } from '@/core/batch/plan';
 import type { Cook, Verdict } from '@/core/batch/schema';
 import { formatAmount, formatMinutes, type Units } from '@/core/quantity';
 import { saveCook, useHousehold } from '@/ui/household';
+import { timelineOf } from '@/core/cook';
 import { CookTrace } from '@/ui/CookTrace';
 import { NotHere } from '@/ui/NotHere';
 import { AfterLid } from './AfterLid';
@@ -24,12 +25,13 @@ const CHOSEN: Readonly<Record<Verdict, string>> = {
 const SIGN: Readonly<Record<Verdict, string>> = { under: '◔', right: '●', over: '✕' };
 
 function Verdicts({ cook, units }: { readonly cook: Cook; readonly units: Units }) {
+  const { tried } = timelineOf(cook);
   return (
     <ul className="mt-2 divide-y divide-hairline">
       {cook.batch.items.flatMap((item) => {
         const food = foodOf(item);
         if (!food?.shape) return [];
-        const tried = cook.marks.findLast((m) => m.kind === 'tested' && m.item === item.id)?.grade;
+        const grade = tried.findLast((trial) => trial.item === item.id)?.grade;
         const foretold = cook.predicted.verdicts[item.id] ?? 'right';
         return [
           <li
@@ -40,7 +42,7 @@ function Verdicts({ cook, units }: { readonly cook: Cook; readonly units: Units 
               {food.name}{' '}
               <span className="text-quiet">
                 {formatAmount(item.amount, units)}, foretold {foretold}
-                {tried && `, tried ${tried}`}
+                {grade && `, tried ${grade}`}
               </span>
             </span>
             <RadioGroup

@@ -3,7 +3,7 @@ import { lightFormat } from 'date-fns';
 import type { Cook } from '@/core/batch/schema';
 import { historyOf } from '@/core/learn';
 import { formatMinutes, type Units } from '@/core/quantity';
-import { realTotalMin } from '@/core/timetable';
+import { realTotalMin } from '@/core/cook';
 import { verdictSummary } from './comparison';
 
 /** Shown of a dish that is cooked every week. */

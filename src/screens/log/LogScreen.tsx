@@ -5,7 +5,7 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { dateAndTime } from '@/session/clockText';
 import type { Cook } from '@/core/batch/schema';
 import { formatMinutes } from '@/core/quantity';
-import { realTotalMin } from '@/core/timetable';
+import { realTotalMin } from '@/core/cook';
 import { foundIn } from '@/core/learn';
 import { later } from '@/drawings/later';
 import { Button, buttonLook } from '@/ui/Button';

@@ -1,6 +1,6 @@
 /** Predicted against real, as rows to show. */
 import type { Cook } from '@/core/batch/schema';
-import { happened, realTotalMin } from '@/core/timetable';
+import { happened, realTotalMin, timelineOf } from '@/core/cook';
 
 export interface Comparison {
   readonly name: string;
@@ -11,7 +11,7 @@ export interface Comparison {
 
 /** Rows of every pressure step and the whole. */
 export function comparisons(cook: Cook): readonly Comparison[] {
-  const steps = happened(cook.batch, cook.marks);
+  const steps = happened(timelineOf(cook));
   const rows = steps.flatMap((real, i): Comparison[] => {
     const foretold = cook.predicted.steps.find((s) => s.id === real.step);
     if (!foretold) return [];

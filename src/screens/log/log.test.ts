@@ -1,5 +1,6 @@
+import { markAt } from '@/core/testing/marks';
 import { REFERENCE } from '@/core/testing/kitchen';
-import { realTotalMin } from '@/core/timetable';
+import { realTotalMin } from '@/core/cook';
 import { comparisons, verdictSummary } from './comparison';
 import { cookOf } from '@/core/testing/cooks';
 
@@ -11,11 +12,7 @@ describe('predicted against real', () => {
   it('compares what the marks tell and leaves the rest open', () => {
     const cook = {
       ...RUN,
-      marks: [
-        ...RUN.marks,
-        { kind: 'lid-locked' as const, step: 's1', at: at(4) },
-        { kind: 'at-pressure' as const, step: 's1', at: at(28) },
-      ],
+      marks: [...RUN.marks, markAt('lid-locked', at(4)), markAt('at-pressure', at(28))],
       endedAt: at(150),
     };
     const [warm, release, total] = comparisons(cook);

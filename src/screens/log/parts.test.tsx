@@ -1,4 +1,5 @@
 /** @jest-environment jsdom */
+import { markAt } from '@/core/testing/marks';
 import 'fake-indexeddb/auto';
 import { cleanup, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -23,7 +24,7 @@ global.ResizeObserver ??= class {
 const user = userEvent.setup();
 const at = (min: number): string =>
   new Date(Date.parse('2026-11-20T16:00:00Z') + min * 60000).toISOString();
-const mark = (kind: MarkKind, min: number): Mark => ({ kind, step: 's1', at: at(min) });
+const mark = (kind: MarkKind, min: number): Mark => markAt(kind, at(min));
 
 const started = cookOf('r1', REFERENCE, at(0));
 const RUN: Cook = {

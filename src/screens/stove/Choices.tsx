@@ -1,5 +1,6 @@
 'use client';
 
+import { changeWords } from '@/core/cook';
 import { useMemo } from 'react';
 import type { Cook } from '@/core/batch/schema';
 import type { Option } from '@/core/live';
@@ -7,7 +8,7 @@ import { Button } from '@/ui/Button';
 import { isWatched, sameHands } from '@/ui/cooking/standIn';
 import { useNewest } from '@/ui/useNewest';
 import { choicesAway } from '@/workers';
-import { choiceLines, moveTitle } from './liveWords';
+import { choiceLines } from './liveWords';
 
 interface Asked {
   readonly cook: Cook;
@@ -22,17 +23,16 @@ const tried = ({ cook, nowS, step }: Asked, signal: AbortSignal): Promise<readon
 export function Choices({
   cook,
   step,
-  testedAt,
+  nowS,
   onChosen,
 }: {
   readonly cook: Cook;
   readonly step: string;
-  /** ISO 8601 of the test that they are for. */
-  readonly testedAt: string;
+  /** When it was tried, s from the start of the cook. */
+  readonly nowS: number;
   readonly onChosen: (option: Option) => void;
 }) {
   const start = Date.parse(cook.startedAt);
-  const nowS = (Date.parse(testedAt) - start) / 1000;
   const asked = useMemo<Asked>(() => ({ cook, nowS, step }), [cook, nowS, step]);
   const { answer } = useNewest(asked, tried);
   const options = answer && sameHands(answer.of.cook, cook) ? answer.answer : null;
@@ -49,7 +49,7 @@ export function Choices({
               ))}
             </ul>
             <Button className="mt-3 !min-h-14 !text-base" onClick={() => onChosen(option)}>
-              {moveTitle(option, 0)}
+              {changeWords(option.change, option.minutes)}
             </Button>
           </li>
         ))}

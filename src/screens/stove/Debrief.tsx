@@ -1,5 +1,6 @@
 'use client';
 
+import { nameOf } from '@/core/cook';
 import Link from 'next/link';
 import { useMemo } from 'react';
 import type { Cook } from '@/core/batch/schema';
@@ -11,7 +12,6 @@ import { useHousehold } from '@/ui/household';
 import { reasonWords, useNewest } from '@/ui/useNewest';
 import { debriefAway } from '@/workers';
 import { culpritWords, decisionWords } from './debriefWords';
-import { nameOf } from './liveWords';
 
 const VERDICT = { under: 'short', right: 'right', over: 'over' } as const;
 

@@ -5,7 +5,7 @@ import { isoOf } from '@/session/clock';
 import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
 import { saveCook } from '@/ui/household';
-import { ended } from './ended';
+import { ended } from '@/core/cook';
 
 /** The end of a rehearsal: it is looked back on where it stands. */
 export function Done({ cook }: { readonly cook: Cook }) {

@@ -7,7 +7,7 @@ import { isoOf } from '@/session/clock';
 import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
 import { saveCook } from '@/ui/household';
-import { ended } from './ended';
+import { ended } from '@/core/cook';
 
 /** What a kettle test wants of hands; and its end, which may come as soon as pressure is marked. */
 export function Kettle({

@@ -5,7 +5,7 @@ import type { Units } from '@/core/quantity';
 import { timeOf } from '@/session/clockText';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
-import { markWords } from './liveWords';
+import { listedMarks, markWords, takeBack } from '@/core/cook';
 import { OpenLog } from './OpenLog';
 
 const MINUTE_MS = 60_000;
@@ -27,13 +27,11 @@ export function MarksSheet({
   const moved = (mark: Mark, minutes: number): void => {
     const earliest = Date.parse(cook.startedAt);
     const at = Math.max(earliest, Date.parse(mark.at) + minutes * MINUTE_MS);
-    onMarks(cook.marks.map((m) => (m === mark ? { ...m, at: new Date(at).toISOString() } : m)));
+    onMarks(
+      cook.marks.map((m) => (m.id === mark.id ? { ...m, at: new Date(at).toISOString() } : m)),
+    );
   };
-  const own = cook.marks
-    .filter(
-      (m) => m.kind !== 'started' && m.kind !== 'ticked' && !(m.heard && m.kind === 'temperature'),
-    )
-    .toSorted((a, b) => Date.parse(b.at) - Date.parse(a.at));
+  const own = listedMarks(cook.marks);
   return (
     <Sheet open onClose={onClose} title="Marks">
       {own.length === 0 && <p>Nothing is marked yet.</p>}
@@ -42,7 +40,7 @@ export function MarksSheet({
           const words = markWords(mark, cook.batch, units);
           return (
             <li
-              key={`${mark.kind} ${mark.at} ${mark.item ?? ''}`}
+              key={mark.id}
               className="flex flex-wrap items-center gap-2 border-b border-hairline py-2"
             >
               <span className="figure w-14 text-lg">{timeOf(new Date(mark.at))}</span>
@@ -61,7 +59,7 @@ export function MarksSheet({
                   <Button
                     look="quiet"
                     aria-label={`Take back: ${words}`}
-                    onClick={() => onMarks(cook.marks.filter((m) => m !== mark))}
+                    onClick={() => onMarks(takeBack(cook.marks, mark.id))}
                   >
                     Take back
                   </Button>

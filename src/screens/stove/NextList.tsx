@@ -1,6 +1,8 @@
 'use client';
 
+import { nanoid } from 'nanoid';
 import type { Cook } from '@/core/batch/schema';
+import { pressed } from '@/core/cook';
 import type { Units } from '@/core/quantity';
 import { clashesOf } from '@/core/timetable';
 import { isoOf } from '@/session/clock';
@@ -33,18 +35,12 @@ export function NextList({
   const valves = moves.filter((m) => m.stage === 'valve').map((m) => ({ ...m, at: m.wallAt }));
   const mark = ({ cook: of, task, kind }: AheadOfAll): void => {
     const at = isoOf(cookClock(of, page));
-    changeCook(of.id, (c) => ({
-      ...c,
-      marks: [
-        ...c.marks,
-        {
-          kind: kind === 'begin' ? 'task-begun' : 'task-done',
-          step: null,
-          at,
-          ...(task && { item: task }),
-        },
-      ],
-    }));
+    const given = pressed(at, nanoid, {
+      kind: kind === 'begin' ? 'task-begun' : 'task-done',
+      step: null,
+      ...(task && { item: task }),
+    });
+    changeCook(of.id, (c) => ({ ...c, marks: [...c.marks, ...given] }));
   };
   return (
     <section aria-label="Next moves" className="panel px-4 py-3">

@@ -3,7 +3,8 @@
 import type { ReactNode } from 'react';
 import type { Cook, MarkKind } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
-import { runOffAt, wordsOf, type Stage } from '@/core/timetable';
+import type { Stage } from '@/core/cook';
+import { runOffAt, wordsOf } from '@/core/timetable';
 import { Button } from '@/ui/Button';
 import { YieldEntry } from '@/ui/YieldEntry';
 import type { ClockFace } from '@/ui/cooking/clockFace';

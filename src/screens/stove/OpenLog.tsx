@@ -2,8 +2,8 @@
 
 import { useState } from 'react';
 import type { Cook } from '@/core/batch/schema';
-import { withLog } from '@/core/live';
-import { readMessages } from '@/core/live/readMessages';
+import { linkOf, readMessages, withLog } from '@/core/cook';
+
 import { useClock } from '@/ui/clock';
 
 /** Problems that are told; the rest is counted. */
@@ -22,7 +22,7 @@ export function OpenLog({
   const open = async (file: File): Promise<void> => {
     const read = readMessages(await file.text());
     setProblems(read.ok ? [] : read.problems);
-    if (read.ok) onCook(withLog(cook, read.messages, clock.now()));
+    if (read.ok) linkOf(read.messages).listen((said) => onCook(withLog(cook, said, clock.now())));
   };
   return (
     <div className="mt-4">

@@ -2,9 +2,10 @@
 
 import { stepsOf } from '@/core/batch/plan';
 import type { Cook } from '@/core/batch/schema';
-import { planNow, type Option, type Proposal } from '@/core/live';
+import { changeWords, planNow } from '@/core/cook';
+import type { Option, Proposal } from '@/core/live';
 import { Button } from '@/ui/Button';
-import { moveTitle, proposalWords } from './liveWords';
+import { proposalWords } from './liveWords';
 
 /** The one thing proposed: what it gives and costs, to take or to leave. */
 export function ProposalCard({
@@ -21,7 +22,7 @@ export function ProposalCard({
   const { option } = proposal;
   const step = stepsOf(planNow(cook)).find((s) => s.id === option.step);
   const plannedMin = step?.kind === 'pressure' ? step.holdMin : 0;
-  const title = moveTitle(option, plannedMin);
+  const title = changeWords(option.change, option.minutes, plannedMin);
   return (
     <section
       aria-label="Proposed"

@@ -1,28 +1,32 @@
 'use client';
 
-import type { Mark } from '@/core/batch/schema';
 import { formatMinutes, type Units } from '@/core/quantity';
-import { beginsOf, wordsOf, type Stage, type Standing } from '@/core/timetable';
+import { endOf, type Stage, type Standing, type StepTimeline } from '@/core/cook';
+import { beginsOf, wordsOf } from '@/core/timetable';
 import { timeOf } from '@/session/clockText';
 
 /** What has been, what is on and what is to come, by the clock. */
 export function Stages({
   stages,
   at,
-  marks,
+  startedAt,
+  steps,
   units,
   now,
 }: {
   readonly stages: readonly Stage[];
   readonly at: Standing;
-  readonly marks: readonly Mark[];
+  /** Of the cook, ms. */
+  readonly startedAt: number;
+  readonly steps: readonly StepTimeline[];
   readonly units: Units;
   readonly now: number;
 }) {
   const from = beginsOf(stages, at, now);
   const marked = (stage: Stage): string => {
-    const mark = marks.find((m) => m.step === stage.step && m.kind === stage.mark);
-    return mark ? timeOf(new Date(mark.at)) : '';
+    const step = steps.find(({ id }) => id === stage.step);
+    const end = step && stage.mark && endOf(stage, step);
+    return end ? timeOf(startedAt + 1000 * end.s) : '';
   };
   return (
     <ol className="panel divide-y divide-hairline" aria-label="Stages">

@@ -1,5 +1,6 @@
 'use client';
 
+import { timelineOf } from '@/core/cook';
 import type { Cook } from '@/core/batch/schema';
 import { formatMinutes, type Units } from '@/core/quantity';
 import { timeOf } from '@/session/clockText';
@@ -102,7 +103,14 @@ export function StoveAside({
         nowMin={Math.max(0, drawnAt - Date.parse(cook.startedAt)) / 60000}
         lived={live.belief}
       />
-      <Stages stages={live.stages} at={live.at} marks={cook.marks} units={units} now={drawnAt} />
+      <Stages
+        stages={live.stages}
+        at={live.at}
+        startedAt={Date.parse(cook.startedAt)}
+        steps={timelineOf(cook).steps}
+        units={units}
+        now={drawnAt}
+      />
       <CallCard />
       <Apart />
       <p className="text-[13px] text-quiet">

@@ -10,7 +10,7 @@ import { moreMarksOf } from '@/ui/cooking/due';
 import { changeCook, saveCook } from '@/ui/household';
 import type { Hands } from './hands';
 import type { Live } from './live';
-import { ended } from './ended';
+import { ended, lastOfHand, takeBack, timelineOf } from '@/core/cook';
 import { onStandIn } from './StandInFace';
 import { unticked } from './TickList';
 
@@ -37,8 +37,8 @@ export function StoveFoot({ cook, plan, live, hands, units }: Parts) {
   const clock = useClock();
   const [open, setOpen] = useState<'marks' | 'more' | 'try' | null>(null);
   const { stage } = live;
-  const last = cook.marks.findLast((m) => m.kind !== 'started' && !m.heard);
-  const opened = cook.marks.some((m) => m.kind === 'lid-off' || m.kind === 'step-done');
+  const last = lastOfHand(cook.marks);
+  const opened = timelineOf(cook).steps.some(({ off }) => off && off.how !== 'presumed');
   const close = (): void => setOpen(null);
   return (
     <>
@@ -57,10 +57,7 @@ export function StoveFoot({ cook, plan, live, hands, units }: Parts) {
           Marks
         </Button>
         {last && (
-          <Button
-            look="quiet"
-            onClick={() => hands.edit((marks) => marks.filter((m) => m !== last))}
-          >
+          <Button look="quiet" onClick={() => hands.edit((marks) => takeBack(marks, last.id))}>
             Take back the last mark
           </Button>
         )}

@@ -1,8 +1,8 @@
 'use client';
 
-import { lazy, Suspense, useEffect } from 'react';
-import type { Cook, Mark } from '@/core/batch/schema';
-import { planNow } from '@/core/live';
+import { lazy, Suspense, useEffect, useMemo } from 'react';
+import type { Cook } from '@/core/batch/schema';
+import { timelineOf } from '@/core/cook';
 import { wordsOf } from '@/core/timetable';
 import { later } from '@/drawings/later';
 import { useClock, useNow } from '@/ui/clock';
@@ -68,12 +68,6 @@ export function StoveScreen({ id }: { readonly id: string }) {
   );
 }
 
-/** The test that nothing was chosen after yet; null where there is none. */
-function openTest(cook: Cook): Mark | null {
-  const last = cook.marks.findLast((m) => m.kind === 'tested' || m.kind === 'changed');
-  return last?.kind === 'tested' ? last : null;
-}
-
 function useTitle(heading: string): void {
   useEffect(() => {
     document.title = heading;
@@ -89,20 +83,19 @@ function Stove({ cook }: { readonly cook: Cook }) {
   const clock = useClock();
   const now = useNow();
   const live = useLive(cook, clock, now, units);
-  const plan = planNow(cook);
+  const { plan, openTrial: test, scorchedS } = useMemo(() => timelineOf(cook), [cook]);
   const hands = useHands(cook, plan, live);
   const { stage, at, stages, proposal, cost } = live;
   useCookCalls(cook, live, now, units);
   const face = stage ? clockFace(stage, at) : null;
   const words = stage ? wordsOf(stage, units) : null;
   useTitle(face && words ? `${face.text} ${words.title}` : NAME);
-  const test = openTest(cook);
   const undone = cost && costWords(cost, cook.batch);
   return (
     <main className="mx-auto grid w-full max-w-6xl flex-1 content-start gap-6 px-4 py-5 sm:px-6 lg:grid-cols-[minmax(0,1fr)_320px]">
       <div>
         <StoveHead cook={cook} words={words ? `${words.title}. ${words.act}` : ''} />
-        {cook.marks.some((m) => m.kind === 'scorch') && <Scorched />}
+        {scorchedS !== null && <Scorched />}
         {cook.kettle && <Kettle cook={cook} units={units} over={!stage} />}
         {stage && face ? (
           <Now cook={cook} stage={stage} face={face} units={units} onPress={hands.press}>
@@ -143,7 +136,7 @@ function Stove({ cook }: { readonly cook: Cook }) {
           <Choices
             cook={cook}
             step={openStep(cook, test.step ?? stages.at(-1)?.step ?? '')}
-            testedAt={test.at}
+            nowS={test.s}
             onChosen={hands.change}
           />
         )}

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import { foodOf, handlingAt, keptApart, stepsOf } from '@/core/batch/plan';
 import type { Batch, Cook, Item } from '@/core/batch/schema';
 import { formatAmount, formatLength, type Units } from '@/core/quantity';
-import type { Stage } from '@/core/timetable';
+import { type Stage, timelineOf } from '@/core/cook';
 
 export function named(item: Item, units: Units): string {
   return `${formatAmount(item.amount, units)} ${foodOf(item)?.name ?? item.food}`;
@@ -18,11 +18,10 @@ const cutWords = ({ cut }: Item, units: Units): string =>
  * list, and is not asked.
  */
 export function unticked(cook: Cook, plan: Batch, stage: Stage): readonly Item[] {
-  if (!cook.marks.some((m) => m.kind === 'ticked' && m.step === stage.step)) return [];
-  const settled = new Set(
-    cook.marks.flatMap((m) => (m.kind === 'ticked' || m.kind === 'left-out' ? [m.item] : [])),
-  );
-  return handlingAt(plan, stage.step).into.filter((item) => !settled.has(item.id));
+  const { ticked, leftOut } = timelineOf(cook);
+  const { into } = handlingAt(plan, stage.step);
+  if (!into.some(({ id }) => ticked.has(id))) return [];
+  return into.filter(({ id }) => !ticked.has(id) && !leftOut.has(id));
 }
 
 /** Ticked in a saute when nothing sticks any more. */
@@ -77,7 +76,7 @@ export function TickList({
   const apart = first ? keptApart(plan) : [];
   const late = first ? plan.items.filter((item) => !item.apart && !into.includes(item)) : [];
   if (into.length + out.length + apart.length === 0 && stage.stepKind !== 'saute') return null;
-  const ticked = new Set(cook.marks.flatMap((m) => (m.kind === 'ticked' ? [m.item] : [])));
+  const { ticked } = timelineOf(cook);
   const aside = [
     ...out.map((item) => `out: ${named(item, units)}`),
     ...late.map((item) => `later: ${named(item, units)}`),

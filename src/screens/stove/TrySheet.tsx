@@ -1,12 +1,12 @@
 'use client';
 
+import { nameOf } from '@/core/cook';
 import { useState } from 'react';
 import { foodOf } from '@/core/batch/plan';
 import type { Batch } from '@/core/batch/schema';
 import { gradesOf } from '@/core/food';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
-import { nameOf } from './liveWords';
 
 /** What can be tried: foods with grades that are in the pot. */
 function tryable(plan: Batch) {

@@ -1,10 +1,10 @@
 /** A rehearsal looked back on, in words. */
 import { stepsOf } from '@/core/batch/plan';
 import type { Cook } from '@/core/batch/schema';
-import { MISHAP, planNow, worthOf, type Debrief, type Decision, type Outcome } from '@/core/live';
+import { changeWords, nameOf, planNow } from '@/core/cook';
+import { MISHAP, worthOf, type Debrief, type Decision, type Outcome } from '@/core/live';
 import { formatLevel, formatMinutes, type Units } from '@/core/quantity';
 import { timeOf } from '@/session/clockText';
-import { moveTitle, nameOf } from './liveWords';
 
 /** What costs less is nothing to speak of. */
 const NOTHING = 0.1;
@@ -67,9 +67,7 @@ export function decisionWords(decision: Decision, cook: Cook, units: Units): Dec
   return {
     at,
     what: kind === 'fault' ? '' : WHEN[kind],
-    best: asIs
-      ? 'On as it was planned'
-      : moveTitle({ ...best, tableS: 0, verdicts: {} }, plannedMin),
+    best: asIs ? 'On as it was planned' : changeWords(best.change, best.minutes, plannedMin),
     cost,
   };
 }

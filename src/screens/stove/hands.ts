@@ -1,8 +1,10 @@
 /** What hands do at the stove, as marks; kept as soon as they are made. */
+import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { stepsOf } from '@/core/batch/plan';
 import type { Batch, Cook, Mark, MarkKind } from '@/core/batch/schema';
-import { awayUntilS, markedS, planNow, type Option } from '@/core/live';
+import { type Pressed, moveMark, pressed, timelineOf, untick } from '@/core/cook';
+import { awayUntilS, type Option } from '@/core/live';
 import { isoOf } from '@/session/clock';
 import { timeOf } from '@/session/clockText';
 import { useClock } from '@/ui/clock';
@@ -34,9 +36,10 @@ const PIN_IS_UP =
 
 /** When the hold of a step is over, s from the start; null where it has not begun. */
 function overS(cook: Cook, step: string): number | null {
-  const found = stepsOf(planNow(cook)).find((s) => s.id === step);
-  const hotS = markedS(cook, 'at-pressure', step);
-  return found?.kind === 'pressure' && hotS !== null ? hotS + 60 * found.holdMin : null;
+  const { steps, plan } = timelineOf(cook);
+  const found = stepsOf(plan).find((s) => s.id === step);
+  const hot = steps.find(({ id }) => id === step)?.hot;
+  return found?.kind === 'pressure' && hot ? hot.s + 60 * found.holdMin : null;
 }
 
 export function useHands(cook: Cook, plan: Batch, { stage, standIn }: Live): Hands {
@@ -46,9 +49,9 @@ export function useHands(cook: Cook, plan: Batch, { stage, standIn }: Live): Han
   const step = stage?.step ?? null;
   const edit: Hands['edit'] = (of) =>
     changeCook(cook.id, (now) => ({ ...now, marks: of(now.marks) }));
-  const add = (...made: readonly Omit<Mark, 'at'>[]): void => {
-    const at = isoOf(clock);
-    edit((marks) => [...marks, ...made.map((mark) => ({ ...mark, at }))]);
+  const add = (...given: readonly Pressed[]): void => {
+    const made = pressed(isoOf(clock), nanoid, ...given);
+    edit((marks) => [...marks, ...made]);
   };
   /** Nobody is at the stove: why nothing is pressed. */
   const backAt = (): string | null => {
@@ -82,10 +85,9 @@ export function useHands(cook: Cook, plan: Batch, { stage, standIn }: Live): Han
     },
     tick: (item, ticked) => {
       if (ticked) add({ kind: 'ticked', step, item });
-      else edit((marks) => marks.filter((m) => !(m.kind === 'ticked' && m.item === item)));
+      else edit((marks) => untick(marks, item));
     },
-    change: ({ change, step: of, minutes }) =>
-      add({ kind: 'changed', step: of, change, ...(minutes !== undefined && { value: minutes }) }),
+    change: (option) => add(moveMark(option)),
     decline: ({ change, step: of }) => add({ kind: 'declined', step: of, change }),
     tried: (item, grade) => {
       const last = step ?? stepsOf(plan).at(-1)?.id ?? '';

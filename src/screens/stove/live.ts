@@ -1,18 +1,10 @@
 /** A cook on its way, as its screen knows it: where it stands, what is believed, what is proposed. */
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Cook, Prediction } from '@/core/batch/schema';
-import {
-  markedS,
-  planNow,
-  secondsOf,
-  type Belief,
-  type Cost,
-  type Moment,
-  type Proposal,
-  type StandInNow,
-} from '@/core/live';
+import { lidS, timelineOf } from '@/core/cook';
+import type { Belief, Cost, Moment, Proposal, StandInNow } from '@/core/live';
 import type { Units } from '@/core/quantity';
-import type { Stage, Standing } from '@/core/timetable';
+import type { Stage, Standing } from '@/core/cook';
 import type { Clock } from '@/session/clock';
 import { isWatched, nowSOf, sameHands, useStandIn } from '@/ui/cooking/standIn';
 import { whereIs, type Where } from '@/ui/cooking/where';
@@ -30,19 +22,19 @@ const FAST_TIMES = 10;
 /** What each step is to take, as it is believed now. */
 function foretoldNow(cook: Cook, belief: Belief | null): Prediction {
   if (!belief) return cook.predicted;
-  const plan = planNow(cook);
+  const { plan, steps: went } = timelineOf(cook);
   const known = new Map(cook.predicted.steps.map((s) => [s.id, s]));
   const steps = belief.steps.map(({ id, hotS, endS }) => {
     const planned = known.get(id);
-    const lockedS = markedS(cook, 'lid-locked', id);
+    const step = went.find((one) => one.id === id);
+    const locked = step?.locked;
     const warmUpMin =
-      lockedS === null || !Number.isFinite(hotS.p50)
+      !locked || locked.how === 'presumed' || !Number.isFinite(hotS.p50)
         ? (planned?.warmUpMin ?? 0)
-        : Math.max(0, hotS.p50 - lockedS) / 60;
+        : Math.max(0, hotS.p50 - locked.s) / 60;
     const hold = plan.steps?.find((s) => s.id === id);
     const holdMin = hold?.kind === 'pressure' ? hold.holdMin : 0;
-    const beganS = markedS(cook, 'at-pressure', id) ?? hotS.p50;
-    const overS = markedS(cook, 'hold-over', id) ?? beganS + 60 * holdMin;
+    const overS = step?.over?.s ?? hotS.p50 + 60 * holdMin;
     // A pot that never comes to pressure in any world has no end that could be told.
     const endsMin = (endS.p50 - overS) / 60;
     const releaseMin = Number.isFinite(endsMin) ? Math.max(0, endsMin) : (planned?.releaseMin ?? 0);
@@ -161,8 +153,7 @@ export function useLive(cook: Cook, clock: Clock, now: number, units: Units): Li
     [cook, now, units, foretold],
   );
   const stage = stages[at.index];
-  const lid = cook.marks.find((m) => m.kind === 'lid-locked');
-  const first = stages[0]?.kind === 'load' && lid ? secondsOf(cook, lid.at) : 0;
+  const first = stages[0]?.kind === 'load' ? (lidS(timelineOf(cook)) ?? 0) : 0;
   const plannedS = first + 60 * cook.predicted.totalMin;
   const moment = momentOf(stage);
   const step = stage?.step ?? null;
@@ -190,7 +181,10 @@ export function useLive(cook: Cook, clock: Clock, now: number, units: Units): Li
   };
 }
 
-/** At an opening it is the step that is over that is gone on with. */
+/** The step whose lid came off last: what is tried at an opening belongs to it. @param step where none did */
 export function openStep(cook: Cook, step: string): string {
-  return cook.marks.findLast((m) => m.kind === 'lid-off')?.step ?? step;
+  const opened = timelineOf(cook).steps.filter(
+    ({ off, locked }) => off && off.how !== 'presumed' && locked,
+  );
+  return opened.toSorted((a, b) => (a.off?.s ?? 0) - (b.off?.s ?? 0)).at(-1)?.id ?? step;
 }

@@ -3,6 +3,7 @@ import 'fake-indexeddb/auto';
 import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
 import type { Cook } from '@/core/batch/schema';
 import { batchOf, item, pressure } from '@/core/testing/kitchen';
+import { markAt } from '@/core/testing/marks';
 import { fixedClock, type FixedClock } from '@/session/clock';
 import { ClockContext } from '@/ui/clock';
 import { HOME, keep, kept } from '@/ui/testing/household';
@@ -144,11 +145,9 @@ describe('the stove, live', () => {
     ...RUN,
     marks: [
       ...RUN.marks,
-      ...kinds.map((kind, i) => ({
-        kind,
-        step: 's1',
-        at: new Date(Date.parse(START) + (i + 1) * 9 * 60_000).toISOString(),
-      })),
+      ...kinds.map((kind, i) =>
+        markAt(kind, new Date(Date.parse(START) + (i + 1) * 9 * 60_000).toISOString()),
+      ),
     ],
   });
   const show = (run: Cook): void => {

@@ -3,6 +3,7 @@ import 'fake-indexeddb/auto';
 import { act, cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import type { Cook } from '@/core/batch/schema';
 import { batchOf, item, pressure } from '@/core/testing/kitchen';
+import { markAt } from '@/core/testing/marks';
 import { cookOf } from '@/core/testing/cooks';
 import { fixedClock, type FixedClock } from '@/session/clock';
 import { ClockContext } from '@/ui/clock';
@@ -29,11 +30,8 @@ const STOCK = {
   id: 'stock',
   name: 'The stock',
 };
-const mark = (kind: Cook['marks'][number]['kind'], min: number): Cook['marks'][number] => ({
-  kind,
-  step: 's1',
-  at: new Date(Date.parse(START) + min * 60000).toISOString(),
-});
+const mark = (kind: Cook['marks'][number]['kind'], min: number): Cook['marks'][number] =>
+  markAt(kind, new Date(Date.parse(START) + min * 60000).toISOString());
 const soup = {
   ...cookOf('c1', SOUP, START),
   marks: [mark('lid-locked', 0), mark('at-pressure', 15)],

@@ -1,5 +1,5 @@
 import { clockFace } from './clockFace';
-import type { Stage } from '@/core/timetable';
+import type { Stage } from '@/core/cook';
 
 const stage = (more: Partial<Stage>): Stage => ({
   id: 's1:hold',
@@ -15,6 +15,7 @@ const stage = (more: Partial<Stage>): Stage => ({
 const at = (elapsedMin: number, expectMin = 10) => ({
   index: 0,
   since: 0,
+  how: 'pressed' as const,
   elapsedMin,
   leftMin: expectMin - elapsedMin,
 });

@@ -1,5 +1,5 @@
 /** What the stove's big clock shows. */
-import type { Stage, Standing } from '@/core/timetable';
+import type { Stage, Standing } from '@/core/cook';
 
 export interface ClockFace {
   /** "12:05", with a minus sign when time is over. */

@@ -1,6 +1,7 @@
 import { batchOf, item, pressure } from '@/core/testing/kitchen';
+import { markAt } from '@/core/testing/marks';
 import { cookOf } from '@/core/testing/cooks';
-import { stagesOf, type StageKind, type Standing } from '@/core/timetable';
+import { stagesOf, type StageKind, type Standing } from '@/core/cook';
 import { dueOf, moreMarksOf } from './due';
 
 const BATCH = batchOf(
@@ -10,7 +11,13 @@ const BATCH = batchOf(
 const COOK = cookOf('r1', BATCH, '2026-11-24T16:00:00.000Z');
 const STAGES = stagesOf(BATCH, COOK.predicted);
 const stage = (kind: StageKind) => STAGES.find((s) => s.kind === kind);
-const at = (leftMin: number): Standing => ({ index: 0, since: 0, elapsedMin: 1, leftMin });
+const at = (leftMin: number): Standing => ({
+  index: 0,
+  since: 0,
+  how: 'pressed',
+  elapsedMin: 1,
+  leftMin,
+});
 
 describe('what is due', () => {
   it.each([
@@ -52,7 +59,7 @@ describe('what else may be marked', () => {
     const opened = {
       ...COOK,
       pot: { ...COOK.pot, kind: 'stovetop' as const },
-      marks: [...COOK.marks, { kind: 'valve-opened' as const, step: 's1', at: COOK.startedAt }],
+      marks: [...COOK.marks, markAt('valve-opened', COOK.startedAt)],
     };
     expect(kinds('pin', opened)).toEqual(['valve-closed', 'lid-off', 'scorch']);
     expect(kinds('hold', opened)).toContain('heat-down');

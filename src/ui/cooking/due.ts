@@ -1,7 +1,8 @@
 /** What the cook is called for, and what may be marked beside the next thing. */
 import { FAULTS, type Cook, type Mark, type MarkKind } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
-import { wordsOf, type Stage, type Standing } from '@/core/timetable';
+import { FAULT_WORDS, type Stage, type Standing, timelineOf } from '@/core/cook';
+import { wordsOf } from '@/core/timetable';
 
 /** Longer than foretold by this share, and these minutes, it is worth a look. */
 const LATE_SHARE = 0.2;
@@ -38,25 +39,17 @@ export function dueOf(stage: Stage | undefined, at: Standing, units: Units): Due
 
 export type MoreMark = readonly [kind: MarkKind, words: string, fault?: Mark['fault']];
 
-/** What was put right, as hands do it. */
-export const FAULT_WORDS = {
-  valve: 'The valve was open: shut now',
-  ring: 'Lid off, ring seated, locked anew',
-  bottom: 'Lid off, bottom scraped clean, locked anew',
-} as const satisfies Record<NonNullable<Mark['fault']>, string>;
-
 /** What else may be marked at a stage, beside its own. */
 export function moreMarksOf(stage: Stage, cook: Cook): readonly MoreMark[] {
-  const has = (kind: MarkKind): boolean =>
-    cook.marks.some((m) => m.kind === kind && m.step === stage.step);
+  const step = timelineOf(cook).steps.find(({ id }) => id === stage.step);
+  const opened = step?.valve.some(({ opens }) => opens) ?? false;
   const marks: MoreMark[] = [];
-  if (stage.kind === 'warm-up' && !has('pin-up')) marks.push(['pin-up', 'Pin up']);
-  if ((stage.kind === 'hold' || stage.kind === 'wait') && !has('at-pressure'))
+  if (stage.kind === 'warm-up' && !step?.pin) marks.push(['pin-up', 'Pin up']);
+  if ((stage.kind === 'hold' || stage.kind === 'wait') && !step?.hot)
     marks.push(['at-pressure', 'At pressure only now']);
   if (cook.pot.kind === 'stovetop' && (stage.kind === 'warm-up' || stage.kind === 'hold'))
     marks.push(['heat-down', 'Heat turned down']);
-  if (stage.kind === 'pin' && has('valve-opened'))
-    marks.push(['valve-closed', 'It spits: closed again']);
+  if (stage.kind === 'pin' && opened) marks.push(['valve-closed', 'It spits: closed again']);
   if (stage.kind === 'pin' || stage.kind === 'valve') marks.push(['lid-off', 'Lid off already']);
   marks.push(['scorch', 'Smells of scorching']);
   if (stage.kind === 'warm-up')

@@ -3,7 +3,8 @@
 /** A cook's own time, and the stand-in that it may be cooked on. */
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import type { Cook, Mark } from '@/core/batch/schema';
-import { markOf, type StandInNow } from '@/core/live';
+import { heardBy, sameHeard, type PotLink } from '@/core/cook';
+import type { StandIn, StandInNow } from '@/core/live';
 import { fastClock, type Clock } from '@/session/clock';
 import { ClockContext, PageClockContext, usePageClock } from '@/ui/clock';
 import { changeCook } from '@/ui/household';
@@ -51,6 +52,52 @@ export function sameHands(a: Cook, b: Cook): boolean {
   return a.id === b.id && own.length === other.length && own.every((m, i) => m === other[i]);
 }
 
+/** Keeps what a pot says as marks of a cook, beside what hands did. @returns stops it */
+function hear(link: PotLink, newest: () => Cook): () => void {
+  return link.listen((messages) => {
+    const now = newest();
+    if (sameHeard(now, heardBy(now, messages))) return;
+    // What hands did in this very moment stands beside it.
+    changeCook(now.id, (cook) => heardBy(cook, messages));
+  });
+}
+
+/**
+ * The stand-in of a cook as a source of messages.
+ *
+ * @param newest the cook as it is at this moment
+ * @param onNow called with how it stands, before what it says
+ */
+function standInLink(
+  standIn: StandIn,
+  newest: () => Cook,
+  clock: Clock,
+  onNow: (now: StandInNow) => void,
+): PotLink {
+  return {
+    listen: (onMessages) => {
+      let busy = false;
+      let over = false;
+      const look = async (): Promise<void> => {
+        if (busy) return;
+        busy = true;
+        const asked = newest();
+        const now = await standInAway(asked, standIn, nowSOf(asked, clock)).catch(() => null);
+        busy = false;
+        if (!now || over || newest() !== asked) return;
+        onNow(now);
+        onMessages(now.messages);
+      };
+      void look();
+      const timer = setInterval(() => void look(), LOOK_MS);
+      return () => {
+        over = true;
+        clearInterval(timer);
+      };
+    },
+  };
+}
+
 /** Hears the stand-in, and keeps what it says as marks. */
 export function useStandIn(cook: Cook, clock: Clock): StandInNow | null {
   const [now, setNow] = useState<StandInNow | null>(null);
@@ -61,44 +108,8 @@ export function useStandIn(cook: Cook, clock: Clock): StandInNow | null {
   const { standIn, endedAt } = cook;
   useEffect(() => {
     if (!standIn || endedAt) return;
-    let busy = false;
-    let over = false;
-    const look = async (): Promise<void> => {
-      if (busy) return;
-      busy = true;
-      const asked = newest.current;
-      const said = await standInAway(asked, standIn, nowSOf(asked, clock)).catch(() => null);
-      busy = false;
-      if (!said || over || newest.current !== asked) return;
-      setNow(said);
-      if (heardMarks(asked, said))
-        // What hands did in this very moment stands beside it.
-        changeCook(asked.id, (cook) => ({ ...cook, marks: heardMarks(cook, said) ?? cook.marks }));
-    };
-    void look();
-    const timer = setInterval(() => void look(), LOOK_MS);
-    return () => {
-      over = true;
-      clearInterval(timer);
-    };
+    const asItIs = (): Cook => newest.current;
+    return hear(standInLink(standIn, asItIs, clock, setNow), asItIs);
   }, [standIn, endedAt, clock]);
   return standIn ? now : null;
-}
-
-/** The marks with what the pot has said; null where nothing is new. */
-function heardMarks(cook: Cook, { messages }: StandInNow): readonly Mark[] | null {
-  const hands = cook.marks.filter((m) => !m.heard);
-  const locked = hands
-    .filter((m) => m.kind === 'lid-locked')
-    .toSorted((a, b) => Date.parse(a.at) - Date.parse(b.at));
-  const heard = messages.map((message) => {
-    const at = Date.parse(message.at);
-    const step = locked.findLast((m) => Date.parse(m.at) <= at)?.step ?? null;
-    return markOf(message, step);
-  });
-  const before = cook.marks.filter((m) => m.heard);
-  const same =
-    before.length === heard.length &&
-    before.every((m, i) => m.kind === heard[i]?.kind && m.at === heard[i]?.at);
-  return same ? null : [...hands, ...heard];
 }

@@ -1,15 +1,9 @@
 /** Where a cook stands at a moment of its own clock, and what hands have to do next in it. */
 import type { Cook, Prediction } from '@/core/batch/schema';
-import { planNow } from '@/core/live';
+import { timelineOf } from '@/core/cook';
 import type { Units } from '@/core/quantity';
-import {
-  aheadOf,
-  stagesOf,
-  standing,
-  type Ahead,
-  type Stage,
-  type Standing,
-} from '@/core/timetable';
+import { stagesOf, standing, type Stage, type Standing } from '@/core/cook';
+import { aheadOf, type Ahead } from '@/core/timetable';
 import type { Clock } from '@/session/clock';
 import { cookClock, isWatched } from './standIn';
 
@@ -26,12 +20,11 @@ export function whereIs(
   units: Units,
   foretold: Prediction = cook.predicted,
 ): Where {
-  const plan = planNow(cook);
-  const stages = stagesOf(plan, foretold);
-  const at = standing(stages, cook.marks, Date.parse(cook.startedAt), now, {
-    watched: isWatched(cook),
-  });
-  return { stages, at, ahead: aheadOf(plan, cook.marks, stages, at, now, units) };
+  const timeline = timelineOf(cook);
+  const stages = stagesOf(timeline.plan, foretold);
+  const startedAt = Date.parse(cook.startedAt);
+  const at = standing(stages, timeline, startedAt, now, { watched: isWatched(cook) });
+  return { stages, at, ahead: aheadOf(timeline, stages, at, startedAt, now, units) };
 }
 
 /** A move of one of several cooks. */

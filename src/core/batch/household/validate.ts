@@ -279,6 +279,12 @@ export function validateBundle(value: unknown): Validated {
       foods.map((f) => f.id),
       (i) => `foods[${i}].id`,
     ),
+    ...bundle.cooks.flatMap((cook, i) =>
+      duplicates(
+        cook.marks.map((mark) => mark.id),
+        (j) => `cooks[${i}].marks[${j}].id`,
+      ),
+    ),
     ...foods.flatMap((food, i) =>
       resolveFood(food.like)
         ? []

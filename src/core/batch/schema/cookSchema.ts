@@ -69,6 +69,8 @@ export const CHANGES = ['hold', 'close-again', 'simmer-on', 'release-now', 'as-i
 /** A moment the cook pressed. */
 export const markSchema = object(
   {
+    /** Its own in the cook; lists of marks are joined by it. */
+    id: ownId(),
     kind: needed(oneOf(MARKS), `one of ${MARKS.join(', ')}`),
     step: text('the id of a step').nullable(),
     /** ISO 8601 */

@@ -1,5 +1,6 @@
 export type * from './types';
-export { FAULTS, MISHAPS } from './cookSchema';
+export { FAULTS, MARKS, MISHAPS } from './cookSchema';
+export { markId } from './markId';
 export {
   ANCHORS,
   CUT_SHAPES,
@@ -9,7 +10,13 @@ export {
   potSchema,
   SETS,
 } from './schema';
-export { batchFromVersion1, cookFromVersion1, VERSION } from './migrate';
+export {
+  batchFromVersion1,
+  cookFromVersion1,
+  isMistaught,
+  marksFromVersion2,
+  VERSION,
+} from './migrate';
 export { isFields } from './fields';
 export { TASTES } from './afterSchema';
 export { TIMED, TRAITS } from './traits';

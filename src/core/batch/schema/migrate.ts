@@ -3,9 +3,10 @@
  * name or place now is moved, and what is wrong stays wrong, for the schema to say so.
  */
 import { each, isFields, type Fields } from './fields';
+import { markId } from './markId';
 
 /** Version of the file that is written. */
-export const VERSION = 2;
+export const VERSION = 3;
 
 /** A record with a field under another name; as it is where it has no such field. */
 function renamed(record: Fields, from: string, to: string): Fields {
@@ -40,15 +41,59 @@ export function cookFromVersion1(run: unknown, pots: unknown, kitchen: unknown):
   };
 }
 
-/** A file's value in this version's shape. @param filled with its defaults, so that pots have ids */
-export function migrate(filled: unknown): unknown {
-  if (!isFields(filled) || filled['version'] !== 1) return filled;
-  const { runs, batches, ...rest } = filled;
+/** The marks of a cook of version 2, each with an id that follows from what it says. */
+export function marksFromVersion2(marks: unknown): unknown {
+  const taken = new Set<string>();
+  return each(marks, (mark) => {
+    if (!isFields(mark) || 'id' in mark) return mark;
+    const { kind, at } = mark;
+    if (typeof kind !== 'string' || typeof at !== 'string') return mark;
+    const id = markId({ kind, at }, taken);
+    taken.add(id);
+    return { id, ...mark };
+  });
+}
+
+/**
+ * Whether what a cook of version 2 taught is to be worked out again: where its plan was changed at the stove,
+ * the lesson had been read off the plan as it was before.
+ */
+export function isMistaught(marks: unknown): boolean {
+  return Array.isArray(marks) && marks.some((mark) => isFields(mark) && mark['kind'] === 'changed');
+}
+
+function cookFromVersion2(cook: unknown): unknown {
+  if (!isFields(cook) || !('marks' in cook)) return cook;
+  const { lesson, ...rest } = cook;
+  const { marks } = cook;
+  return {
+    ...rest,
+    marks: marksFromVersion2(marks),
+    ...(lesson !== undefined && !isMistaught(marks) && { lesson }),
+  };
+}
+
+function fromVersion1({ runs, batches, ...rest }: Fields): Fields {
   const { kitchen, pots } = rest;
   return {
     ...rest,
-    version: VERSION,
+    version: 2,
     batches: each(batches, batchFromVersion1),
     cooks: each(runs ?? [], (run) => cookFromVersion1(run, pots, kitchen)),
   };
+}
+
+function fromVersion2({ cooks, ...rest }: Fields): Fields {
+  return {
+    ...rest,
+    version: 3,
+    ...(cooks !== undefined && { cooks: each(cooks, cookFromVersion2) }),
+  };
+}
+
+/** A file's value in this version's shape. @param filled with its defaults, so that pots have ids */
+export function migrate(filled: unknown): unknown {
+  if (!isFields(filled)) return filled;
+  const second = filled['version'] === 1 ? fromVersion1(filled) : filled;
+  return second['version'] === 2 ? fromVersion2(second) : second;
 }

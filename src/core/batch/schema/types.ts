@@ -137,7 +137,7 @@ export type BagItem = Omit<Kept<typeof bagItemSchema>, 'own'> & { readonly own?:
 /** Everything a household keeps: the file, and the store. */
 export interface Bundle {
   readonly format: 'retort';
-  readonly version: 2;
+  readonly version: 3;
   readonly kitchen: Kitchen;
   readonly pots: readonly Pot[];
   readonly batches: readonly Batch[];

@@ -4,8 +4,9 @@
  * or a closed tab loses nothing.
  */
 import { poursOf, stepsOf } from '../batch/plan';
-import type { Batch, Mark, MarkKind, PressureStep, Prediction, Step } from '../batch/schema';
+import type { Batch, MarkKind, PressureStep, Prediction, Step } from '../batch/schema';
 import { releaseOf, waitOf, type ReleaseMethod } from '../vocabulary';
+import type { How, Second, StepTimeline, Timeline } from './timeline';
 
 export type StageKind = 'load' | 'warm-up' | 'hold' | 'wait' | 'valve' | 'pin' | 'lid' | 'do';
 
@@ -71,18 +72,21 @@ export function stagesOf(batch: Batch, predicted: Prediction): readonly Stage[] 
   });
 }
 
+/** Where a cook is among its stages. */
 export interface Standing {
   /** Index of the stage the cook is in; the number of stages when all are done. */
   readonly index: number;
   /** When that stage began, ms. */
   readonly since: number;
+  /** How that is known. */
+  readonly how: How;
   /** Minutes in it. */
   readonly elapsedMin: number;
   /** Minutes left of what it should take; below zero when it takes longer. */
   readonly leftMin: number;
 }
 
-/** Nobody said that it is at pressure: so long after it was foretold it is taken for it (assumed). */
+/** Nobody said that it is at pressure: so long after it was predicted it is taken for it (assumed). */
 const UNSAID_SHARE = 1.25;
 const UNSAID_MIN = 3;
 
@@ -100,43 +104,58 @@ export interface StandingOptions {
  */
 export function standing(
   stages: readonly Stage[],
-  marks: readonly Mark[],
+  { steps }: Pick<Timeline, 'steps'>,
   startedAt: number,
   now: number,
   { watched = false }: StandingOptions = {},
 ): Standing {
-  const said = stages.map((stage) => endMark(stage, marks));
+  const said = stages.map((stage) => {
+    const step = steps.find(({ id }) => id === stage.step);
+    return step ? endOf(stage, step) : null;
+  });
+  const at = ({ s }: Second): number => startedAt + s * 1000;
   let since = startedAt;
+  let how: How = 'pressed';
   for (let index = 0; index < stages.length; index++) {
     const stage = stages[index] as Stage;
     const own = said[index] ?? null;
-    const later = said.slice(index + 1).find((at) => at !== null && at >= since) ?? null;
-    const end = own ?? passed(stage, since, later, now, watched);
+    const later = said.slice(index + 1).find((one) => one !== null && at(one) >= since) ?? null;
+    const end = own ? at(own) : passed(stage, since, later && at(later), now, watched);
     if (end === null) {
       const elapsedMin = (now - since) / 60000;
-      return { index, since, elapsedMin, leftMin: stage.expectMin - elapsedMin };
+      return { index, since, how, elapsedMin, leftMin: stage.expectMin - elapsedMin };
     }
     since = Math.max(since, end);
+    how = own?.how ?? 'presumed';
   }
-  return { index: stages.length, since, elapsedMin: (now - since) / 60000, leftMin: 0 };
+  return { index: stages.length, since, how, elapsedMin: (now - since) / 60000, leftMin: 0 };
 }
 
-/** When the mark that ends a stage was pressed, ms; null where it was not, or is undone by another. */
-function endMark(stage: Stage, marks: readonly Mark[]): number | null {
-  // A wait by the clock is cut short when the cook goes on to what ends the next stage.
-  const cut =
-    stage.kind === 'wait' ? 'valve-opened' : stage.kind === 'hold' ? 'hold-over' : stage.mark;
-  const own = marks.filter((m) => m.step === stage.step);
-  // A valve that spat and was closed again is still to be opened.
-  if (stage.kind === 'valve') {
-    const last = own
-      .filter((m) => m.kind === 'valve-opened' || m.kind === 'valve-closed')
-      .toSorted((a, b) => Date.parse(a.at) - Date.parse(b.at))
-      .at(-1);
-    return last?.kind === 'valve-opened' ? Date.parse(last.at) : null;
+/** What ended a stage, where that was pressed or heard, and not undone by another mark. */
+export function endOf({ kind }: Stage, step: StepTimeline): Second | null {
+  const seen = (second: Second | null | undefined): Second | null =>
+    second && second.how !== 'presumed' ? second : null;
+  switch (kind) {
+    case 'load':
+      return seen(step.locked);
+    case 'warm-up':
+      return seen(step.hot);
+    case 'hold':
+      return seen(step.over);
+    case 'wait':
+      // A wait by the clock is cut short when the cook goes on to what ends the next stage.
+      return step.valve.find(({ opens }) => opens) ?? null;
+    case 'valve': {
+      // A valve that spat and was closed again is still to be opened.
+      const last = step.valve.at(-1);
+      return last?.opens ? last : null;
+    }
+    case 'pin':
+      return seen(step.down);
+    case 'lid':
+    case 'do':
+      return seen(step.off);
   }
-  const mark = own.find((m) => m.kind === cut);
-  return mark ? Date.parse(mark.at) : null;
 }
 
 /** When a stage that nobody ended was over, ms; null where it is not. */
@@ -153,31 +172,4 @@ function passed(
   if (stage.kind !== 'warm-up' || watched || stage.expectMin <= 0) return null;
   const unsaid = since + (UNSAID_SHARE * stage.expectMin + UNSAID_MIN) * 60000;
   return now >= unsaid ? unsaid : null;
-}
-
-/** What really happened in a pressure step, min; null where a mark is missing. */
-export interface Happened {
-  readonly step: string;
-  readonly warmUpMin: number | null;
-  readonly releaseMin: number | null;
-}
-
-function timeOf(marks: readonly Mark[], kind: MarkKind, step: string): number | null {
-  const mark = marks.find((m) => m.kind === kind && m.step === step);
-  return mark ? Date.parse(mark.at) : null;
-}
-
-/** Reads the real times of every pressure step off the marks. */
-export function happened(batch: Batch, marks: readonly Mark[]): readonly Happened[] {
-  return stepsOf(batch).flatMap((step) => {
-    if (step.kind !== 'pressure') return [];
-    const locked = timeOf(marks, 'lid-locked', step.id);
-    const hot = timeOf(marks, 'at-pressure', step.id);
-    const down = timeOf(marks, 'pin-down', step.id);
-    const over =
-      timeOf(marks, 'hold-over', step.id) ?? (hot === null ? null : hot + step.holdMin * 60000);
-    const between = (a: number | null, b: number | null): number | null =>
-      a === null || b === null ? null : (b - a) / 60000;
-    return [{ step: step.id, warmUpMin: between(locked, hot), releaseMin: between(over, down) }];
-  });
 }

@@ -1,0 +1,49 @@
+export {
+  changeWords,
+  FAULT_WORDS,
+  lastOfHand,
+  listedMarks,
+  markWords,
+  nameOf,
+  type StepEvent,
+} from './marks';
+export { isDeclined, planNow, type Move } from './plan';
+export {
+  changedAt,
+  ended,
+  heardBy,
+  mendedAt,
+  moveMark,
+  notOver,
+  pressed,
+  sameHeard,
+  startMark,
+  takeBack,
+  untick,
+  withLog,
+  type Pressed,
+} from './ingest';
+export {
+  linkOf,
+  MESSAGE_KINDS,
+  writeMessages,
+  type Message,
+  type MessageKind,
+  type PotLink,
+} from './potLink';
+export { readMessages, type Messages } from './readMessages';
+export {
+  stepIn,
+  timelineOf,
+  type How,
+  type Observation,
+  type Second,
+  type SeenKind,
+  type StepTimeline,
+  type TaskTimeline,
+  type Timeline,
+  type TriedFood,
+} from './timeline';
+export { endOf, stagesOf, standing, type Stage, type StageKind, type Standing } from './stage';
+export { happened, lidS, realTotalMin, type Happened } from './happened';
+export { asOf, momentOf, secondsOf } from './time';

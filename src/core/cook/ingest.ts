@@ -1,0 +1,169 @@
+/** What is pressed and what is heard, as marks of a cook. */
+import { stepsOf } from '../batch/plan';
+import { markId, type Cook, type Mark, type MarkKind } from '../batch/schema';
+import { atmosphericPressure, saturationTemperature } from '../water';
+import { MARK } from './marks';
+import { byClock } from './order';
+import { planNow, type Move } from './plan';
+import type { Message, MessageKind } from './potLink';
+import { momentOf, secondsOf } from './time';
+
+/** The mark with which a cook begins. @param at ISO 8601 */
+export function startMark(at: string): Mark {
+  return { id: 'started', kind: 'started', step: null, at };
+}
+
+/** A cook that is over. @param at ISO 8601 */
+export function ended(cook: Cook, at: string): Cook {
+  const done: Mark = { id: 'done', kind: 'done', step: null, at };
+  return { ...cook, endedAt: at, marks: [...cook.marks.filter((m) => m.kind !== 'done'), done] };
+}
+
+/** A rehearsal as it was at a moment, not over yet. */
+export function notOver<T extends Pick<Cook, 'marks'>>(cook: T): T {
+  return { ...cook, marks: cook.marks.filter((m) => m.kind !== 'done') };
+}
+
+/** What a hand gives: all of a mark but when, and its id. */
+export type Pressed = Omit<Mark, 'id' | 'at' | 'heard'>;
+
+/** Marks as a hand gives them, at one moment. @param newId gives another id at every call */
+export function pressed(at: string, newId: () => string, ...given: readonly Pressed[]): Mark[] {
+  return given.map((mark) => ({ ...mark, id: newId(), at }));
+}
+
+/** Takes back the tick of an item. */
+export function untick(marks: readonly Mark[], item: string): readonly Mark[] {
+  return marks.filter((m) => !(m.kind === 'ticked' && m.item === item));
+}
+
+/** Takes back a mark. */
+export function takeBack(marks: readonly Mark[], id: string): readonly Mark[] {
+  return marks.filter((m) => m.id !== id);
+}
+
+/** A change of the plan as a hand gives it. */
+export function moveMark({ change, step, minutes }: Move): Pressed {
+  return { kind: 'changed', step, change, ...(minutes !== undefined && { value: minutes }) };
+}
+
+/** A cook whose plan is changed at a moment, to be tried and not kept. @param s from its start */
+export function changedAt(cook: Cook, s: number, move: Move): Cook {
+  const marks = pressed(momentOf(cook, s), () => 'tried', moveMark(move));
+  return { ...cook, marks: [...cook.marks, ...marks] };
+}
+
+/** A cook whose fault is put right at a moment, to be tried and not kept. @param s from its start */
+export function mendedAt(
+  cook: Cook,
+  s: number,
+  step: string,
+  fault: NonNullable<Mark['fault']>,
+): Cook {
+  const marks = pressed(momentOf(cook, s), () => 'tried', { kind: 'put-right', step, fault });
+  return { ...cook, marks: [...cook.marks, ...marks] };
+}
+
+const HEARD = {
+  'pin-up': () => 'pin-up',
+  countdown: () => 'at-pressure',
+  temperature: () => 'temperature',
+  level: () => 'level',
+  valve: (value) => (value === 0 ? 'valve-closed' : 'valve-opened'),
+  'pin-down': () => 'pin-down',
+  lid: (value) => (value === 0 ? 'lid-off' : 'lid-locked'),
+  // A pot that stops with a fault has most often scorched.
+  fault: () => 'scorch',
+} as const satisfies Record<MessageKind, (value: number | undefined) => MarkKind>;
+
+/** Hotter than it boils in the open by this much, it is under pressure, K (assumed). */
+const UNDER_PRESSURE_K = 4;
+
+const SIGNS: ReadonlySet<MarkKind> = new Set(['pin-up', 'at-pressure', 'valve-opened', 'pin-down']);
+
+/** Marks without their steps, the hand's and the pot's, by the clock. */
+type Stepless = Omit<Mark, 'step'> & { readonly step?: string | null };
+
+/**
+ * The step that each message belongs to. A lid that is locked begins the next step of pressure, but where it
+ * comes to nothing before it is off again: then it is the same lid, seated once more. After the last step
+ * everything belongs to that.
+ */
+function stepsOfHeard(
+  cook: Pick<Cook, 'batch' | 'marks' | 'kitchen'>,
+  heard: readonly Stepless[],
+): ReadonlyMap<string, string | null> {
+  const lids = stepsOf(planNow(cook)).filter((s) => s.kind === 'pressure');
+  const hotC =
+    saturationTemperature(atmosphericPressure(cook.kitchen.altitudeM)) + UNDER_PRESSURE_K;
+  const isSign = ({ kind, value = 0 }: Stepless): boolean =>
+    SIGNS.has(kind) || (kind === 'temperature' && value > hotC);
+  const hands: readonly Stepless[] = cook.marks.filter((m) => !m.heard);
+  const all = byClock([...hands, ...heard] as readonly Mark[]);
+  const shuts = all.some(({ kind }) => kind === 'lid-locked');
+  // A pot that says nothing of its pressure is believed of its lid alone.
+  const speaks = all.some(isSign);
+  const of = new Map<string, string | null>();
+  let index = shuts || !speaks ? -1 : 0;
+  let shut = false;
+  let came = true;
+  for (const mark of all) {
+    const own = mark.heard ? -1 : lids.findIndex(({ id }) => id === mark.step);
+    if (MARK[mark.kind].event === 'locked') {
+      if (own >= 0) index = own;
+      else if (!shut && (came || !speaks)) index = Math.min(index + 1, lids.length - 1);
+      if (!shut) came = false;
+      shut = true;
+    } else if (mark.kind === 'lid-off') shut = false;
+    else if (isSign(mark)) came = true;
+    if (mark.heard) of.set(mark.id, lids[index]?.id ?? null);
+  }
+  return of;
+}
+
+/**
+ * A cook that hears its pot: what was heard before is replaced.
+ *
+ * @param messages all that the pot has said so far
+ */
+export function heardBy<T extends Pick<Cook, 'batch' | 'marks' | 'kitchen'>>(
+  cook: T,
+  messages: readonly Message[],
+): T {
+  const taken = new Set<string>();
+  const heard = messages.map(({ at, kind, value }): Stepless => {
+    const what = HEARD[kind](value);
+    const id = markId({ kind: what, at }, taken);
+    taken.add(id);
+    const reads = kind === 'temperature' || kind === 'level';
+    return { id, kind: what, at, heard: true, ...(reads && value !== undefined && { value }) };
+  });
+  const steps = stepsOfHeard(cook, heard);
+  const hands = cook.marks.filter((m) => !m.heard);
+  const marks = heard.map((mark): Mark => ({ ...mark, step: steps.get(mark.id) ?? null }));
+  return { ...cook, marks: [...hands, ...marks] };
+}
+
+/** Whether the pot has said the same in both; hands may have done something else. */
+export function sameHeard(a: Pick<Cook, 'marks'>, b: Pick<Cook, 'marks'>): boolean {
+  const [own, other] = [a, b].map(({ marks }) => marks.filter((m) => m.heard));
+  return (
+    own?.length === other?.length &&
+    (own ?? []).every((m, i) => m.id === other?.[i]?.id && m.step === other[i]?.step)
+  );
+}
+
+/**
+ * A cook as a log of its pot has it. A log of another time is that of the cook: it began as the log does.
+ *
+ * @param messages by their times, one at least
+ * @param now ms since 1970
+ */
+export function withLog(cook: Cook, messages: readonly Message[], now: number): Cook {
+  const first = messages[0]?.at ?? cook.startedAt;
+  const last = messages.at(-1)?.at ?? cook.startedAt;
+  const own = secondsOf(cook, first) >= 0 && Date.parse(last) <= now;
+  if (own) return heardBy(cook, messages);
+  const startedAt = new Date(first).toISOString();
+  return heardBy({ ...cook, startedAt, marks: [startMark(startedAt)] }, messages);
+}

@@ -1,0 +1,15 @@
+import { MARKS } from '../batch/schema';
+import type { Mark } from '../batch/schema';
+
+const RANK = new Map<string, number>(MARKS.map((kind, i) => [kind, i]));
+const rank = ({ kind }: Mark): number => RANK.get(kind) ?? MARKS.length;
+
+/** Marks by their time; of one moment as they happen in a cook, then by id, so that no order of a list matters. */
+export function byClock(marks: readonly Mark[]): readonly Mark[] {
+  return marks.toSorted(
+    (a, b) =>
+      Date.parse(a.at) - Date.parse(b.at) ||
+      rank(a) - rank(b) ||
+      (a.id < b.id ? -1 : Number(a.id > b.id)),
+  );
+}
