@@ -122,7 +122,7 @@ describe('checking a file', () => {
   it('names every fault with its path, what was found and what is wanted', () => {
     const bad = validateBundle({
       ...BUNDLE,
-      version: 3,
+      version: 4,
       kitchen: { ...KITCHEN, altitudeM: 'high' },
       batches: [
         {
@@ -139,7 +139,7 @@ describe('checking a file', () => {
     if (bad.ok) throw new Error('taken');
     expect(bad.problems).toEqual(
       expect.arrayContaining([
-        { path: 'version', found: '3', wanted: 'the number 1 or 2' },
+        { path: 'version', found: '4', wanted: 'the number 1, 2 or 3' },
         { path: 'kitchen.altitudeM', found: '"high"', wanted: 'a number from -400 to 5000 m' },
         { path: 'batches[0].name', found: '""', wanted: 'a name, 1 to 200 characters' },
         { path: 'batches[0].items[0].amount.value', found: '-1', wanted: 'a number above 0' },
