@@ -12,7 +12,7 @@ export default defineConfig({
   timeout: 120_000,
   // Browsers, servers and workers share what cores there are; of a cook on the stand-in most is waiting.
   expect: { timeout: 15_000 },
-  workers: 4,
+  workers: 2,
   fullyParallel: true,
   forbidOnly: true,
   // A whole evening against a real clock can be upset by the machine; what needed a second run is named at the end.

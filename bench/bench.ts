@@ -1,12 +1,20 @@
 /** Speed of the core, in Node. Figures are read, never tested. */
 import { readFileSync } from 'node:fs';
 import { Bench } from 'tinybench';
-import { assess, drawBatch } from '../src/core/assess';
-import { potOf } from '../src/core/batch/plan';
-import { readLines } from '../src/core/batch/reading';
-import { coolDown, waysToCool } from '../src/core/keep';
-import { knownKitchen, lessonOf } from '../src/core/learn';
-import { judgeBatch, planRunOffs, solve, USUAL_WISHES } from '../src/core/solve';
+import {
+  assess,
+  coolDown,
+  drawBatch,
+  judgeBatch,
+  knownKitchen,
+  lessonOf,
+  planRunOffs,
+  potOf,
+  readLines,
+  solve,
+  USUAL_WISHES,
+  waysToCool,
+} from '../src/core';
 import { batchOf, item, pressure, REFERENCE, KITCHEN, POT } from '../src/core/testing/kitchen';
 import { largeHousehold } from '../src/core/testing/large';
 import { loadOdex, minutesOf, odexCase } from '../src/core/testing/odexPot';

@@ -5,9 +5,15 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
-import { assess, BAND_IN_TEN, drawBatch, type Assessment, type Draws } from '../src/core/assess';
-import { potOf } from '../src/core/batch/plan';
-import { knownKitchen } from '../src/core/learn';
+import {
+  assess,
+  type Assessment,
+  BAND_IN_TEN,
+  drawBatch,
+  type Draws,
+  knownKitchen,
+  potOf,
+} from '../src/core';
 import { readBundle } from '../src/formats';
 
 const USAGE = 'usage: npm run -s assess -- FILE [--batch ID] [--draws N] [--seed N]';

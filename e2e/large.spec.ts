@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import type { Bundle } from '../src/core/batch/schema';
+import type { Bundle } from '../src/core';
 import { largeHousehold, TWENTY_YEARS } from '../src/core/testing/large';
 import { accessible, expect, test } from './fixtures';
 

@@ -1,4 +1,4 @@
-import type { Bundle } from '../src/core/batch/schema';
+import type { Bundle } from '../src/core';
 import { accessible, bringIn, expect, exported, putIn, test } from './fixtures';
 import { drag } from './hands';
 

@@ -7,19 +7,24 @@
  * The z with the widest margins wins; both values stand between their bounds.
  */
 import { writeFileSync } from 'node:fs';
-import { CHART, conductionShape, USUAL_Z, type ChartRow } from '../src/core/doneness';
 import {
-  foodByKey,
-  gradeIndex,
-  MELTING,
-  usualSpan,
+  type Bound,
+  BOUNDS,
+  CHART,
+  type ChartRow,
+  conductionShape,
   type Family,
   type Food,
-} from '../src/core/food';
+  foodByKey,
+  gradeIndex,
+  KIN_CHART,
+  meanCook,
+  MELTING,
+  SHORT_HOLD,
+  USUAL_Z,
+  usualSpan,
+} from '../src/core';
 import { chartRoute, routeValue, type Route } from '../src/core/testing/chartRoute';
-import { SHORT_HOLD } from '../src/core/doneness/chart';
-import { KIN_CHART } from '../src/core/doneness/kinChart';
-import { BOUNDS, meanCook, type Bound } from '../src/core/texture';
 
 interface Bounds {
   needAbove: number;

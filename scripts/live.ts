@@ -3,13 +3,26 @@
  * is not known, each looked at as the lid is locked, at pressure and at the valve. Seeded.
  */
 import { readFileSync } from 'node:fs';
-import { assess, drawBatch } from '../src/core/assess';
-import { potOf, stepsOf } from '../src/core/batch/plan';
-import type { Batch, Bundle, Cook } from '../src/core/batch/schema';
-import { changedAt, pressed, stepIn, timelineOf } from '../src/core/cook';
-import { beliefOf, choicesAt, proposalOf, standInAt, worldsOf } from '../src/core/live';
+import {
+  assess,
+  type Batch,
+  beliefOf,
+  type Bundle,
+  changedAt,
+  choicesAt,
+  type Cook,
+  drawBatch,
+  potOf,
+  pressed,
+  proposalOf,
+  standInAt,
+  startCook,
+  stepIn,
+  stepsOf,
+  timelineOf,
+  worldsOf,
+} from '../src/core';
 import { cookThrough, until } from '../src/core/testing/cooking';
-import { startCook } from '../src/core/timetable';
 
 const COOKS = Number(process.argv[2] ?? 200);
 const HARD = Number(process.argv[3] ?? 100);

@@ -1,6 +1,13 @@
 /** Tables of the documentation, made from what the core and its checks hold. */
-import { conductionShape, donenessOf } from '../src/core/doneness';
-import { cupGrams, FOODS, normalise, type Food, type FoodGroup } from '../src/core/food';
+import {
+  conductionShape,
+  cupGrams,
+  donenessOf,
+  type Food,
+  type FoodGroup,
+  FOODS,
+  normalise,
+} from '../src/core';
 import { holds, type Check } from '../src/core/testing/checks';
 
 const GROUPS: Readonly<Record<FoodGroup, string>> = {

@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import type { Locator, Page } from '@playwright/test';
-import type { Bundle, Cook } from '../../src/core/batch/schema';
+import type { Bundle, Cook } from '../../src/core';
 import { lookAt } from '../../src/formats/held';
 import { accessible, bringIn, expect } from '../fixtures';
 

@@ -6,11 +6,19 @@
  */
 import { markAt } from '../../src/core/testing/marks';
 import { readFileSync } from 'node:fs';
-import { assess } from '../../src/core/assess';
-import { potOf, stepsOf } from '../../src/core/batch/plan';
-import type { Bundle, Cook, Mark } from '../../src/core/batch/schema';
-import { hotSOf, standInAt, truthAt, type StandIn } from '../../src/core/live';
-import { startCook } from '../../src/core/timetable';
+import {
+  assess,
+  type Bundle,
+  type Cook,
+  hotSOf,
+  type Mark,
+  potOf,
+  type StandIn,
+  standInAt,
+  startCook,
+  stepsOf,
+  truthAt,
+} from '../../src/core';
 
 const [command, id = '', at = ''] = process.argv.slice(2);
 

@@ -3,9 +3,7 @@
  * exports, comes back the same, and can be worked out. Seeded.
  */
 import { readFileSync } from 'node:fs';
-import { assess } from '../../src/core/assess';
-import { potOf } from '../../src/core/batch/plan';
-import type { Bundle } from '../../src/core/batch/schema';
+import { assess, type Bundle, potOf } from '../../src/core';
 import { readBundle, writeBundle } from '../../src/formats';
 import { chanceOf } from './chance.mjs';
 

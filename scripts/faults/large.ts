@@ -8,7 +8,7 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { chromium, type BrowserContext, type Page } from '@playwright/test';
-import type { Bundle } from '../../src/core/batch/schema';
+import type { Bundle } from '../../src/core';
 import { largeHousehold } from '../../src/core/testing/large';
 import { BROWSER, serve } from '../server.mjs';
 

@@ -3,7 +3,7 @@
  * blown up. Each is answered with a recipe that a batch can be made of, or refused in words; none takes
  * long. Seeded.
  */
-import { batchSchema } from '../../src/core/batch/schema/schema';
+import { batchSchema } from '../../src/core';
 import { batchOfRecipe, readRecipe } from '../../src/formats/recipeIn';
 import { chanceOf } from './chance.mjs';
 

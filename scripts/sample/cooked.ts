@@ -2,36 +2,40 @@
  * Cooks of the sample kitchen: what is true of its pots and foods is hidden from the plans, and hands that
  * come late or forget a mark stand between. Invented, by a seed.
  */
-import { ended } from '../../src/core/cook';
-import { assess, drawBatch } from '../../src/core/assess';
 import {
+  assess,
+  type Batch,
+  between,
   bonesModel,
   bonesReport,
-  itemReports,
-  runModel,
-  saltReport,
-  tableMin,
-  type Model,
-} from '../../src/core/model';
-import { potOf, stepsOf } from '../../src/core/batch/plan';
-import {
-  markId,
-  type Batch,
   type Bundle,
   type Cook,
+  COOK_VARIES,
+  drawBatch,
+  ended,
+  gradeAt,
+  gradesOf,
+  hotSOf,
+  ITEM_SPREAD,
+  itemReports,
+  knownKitchen,
+  lessonOf,
   type Mark,
+  markId,
   type MarkKind,
+  type Model,
   type Pot,
-} from '../../src/core/batch/schema';
-import { saltToAdd } from '../../src/core/finish';
-import { gradesOf } from '../../src/core/food';
-import { knownKitchen, lessonOf } from '../../src/core/learn';
-import { hotSOf } from '../../src/core/live';
-import { between } from '../../src/core/series';
-import { startCook } from '../../src/core/timetable';
-import { gradeAt } from '../../src/core/texture';
-import { COOK_VARIES, ITEM_SPREAD, seeded, type Unknowns } from '../../src/core/unknown';
-import { waitOf } from '../../src/core/vocabulary';
+  potOf,
+  runModel,
+  saltReport,
+  saltToAdd,
+  seeded,
+  startCook,
+  stepsOf,
+  tableMin,
+  type Unknowns,
+  waitOf,
+} from '../../src/core';
 
 type Chance = ReturnType<typeof seeded>;
 

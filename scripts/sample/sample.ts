@@ -4,12 +4,21 @@
  * something true to show. The same seed gives the same file.
  */
 import { readFileSync, writeFileSync } from 'node:fs';
-import { assess } from '../../src/core/assess';
-import { pourIn, shelvesOf, withoutClaims } from '../../src/core/batch/household';
-import { setWater } from '../../src/core/batch/plan';
-import type { Bundle, Cook, Jar, JarPlace, LarderHabits } from '../../src/core/batch/schema';
-import { fillJars, type Sizes } from '../../src/core/keep';
-import { lotsOf } from '../../src/core/serve';
+import {
+  assess,
+  type Bundle,
+  type Cook,
+  fillJars,
+  type Jar,
+  type JarPlace,
+  type LarderHabits,
+  lotsOf,
+  pourIn,
+  setWater,
+  shelvesOf,
+  type Sizes,
+  withoutClaims,
+} from '../../src/core';
 import { readBundle, writeBundle } from '../../src/formats';
 import { cookedBy, type Told } from './cooked';
 import { seasonOf } from './season';

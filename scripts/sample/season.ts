@@ -1,7 +1,5 @@
 /** What Harrow Fell cooked in a season: dishes of the house, changed a little from one time to the next. */
-import { setHold, setWater } from '../../src/core/batch/plan';
-import type { Batch, Pot } from '../../src/core/batch/schema';
-import { kettleBatch } from '../../src/core/timetable';
+import { type Batch, kettleBatch, type Pot, setHold, setWater } from '../../src/core';
 import type { Told } from './cooked';
 
 type Change = (batch: Batch) => Batch;

@@ -2,7 +2,7 @@
 import type { Assessment } from '@/core/assess';
 import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import { workedAtHand, workedOut } from '@/store';
-import { assessAway } from '@/workers';
+import { ask } from '@/workers';
 
 /** A batch in its pot and kitchen. */
 export interface ToAssess {
@@ -25,6 +25,6 @@ export function assessedAtHand(job: ToAssess): Assessment | null {
 export function assessedOf(job: ToAssess, signal?: AbortSignal): Promise<Assessment> {
   const { batch, pot, kitchen } = job;
   return workedOut(assessedKey(batch.id), ofJob(job), () =>
-    assessAway(batch, pot, kitchen, {}, signal),
+    ask('assess', [batch, pot, kitchen], { signal }),
   );
 }

@@ -8,11 +8,11 @@ import { change, useApp } from '@/store';
 import { learnAway } from '@/workers';
 import { useKnown } from './known';
 import { untaught } from './lessons';
-import type * as Assessor from './testing/assessor';
+import type * as Direct from '@/workers/testing/direct';
 import { HOME, keep, kept } from './testing/household';
 
 jest.mock('@/workers', () => {
-  const there = jest.requireActual<typeof Assessor>('./testing/assessor');
+  const there = jest.requireActual<typeof Direct>('@/workers/testing/direct');
   return { ...there, learnAway: jest.fn(there.learnAway) };
 });
 const learn = jest.mocked(learnAway);
@@ -69,7 +69,9 @@ it('is learned anew where there is something else to learn from, and only then',
 it('goes by what is said where it cannot be worked out, says so, and tries again', async () => {
   learn.mockRejectedValueOnce(new Error('stopped'));
   keep({ ...HOME, cooks: BEANS.slice(0, 1) });
-  await waitFor(() => expect(useApp.getState().notice).toContain('could not be worked out'));
+  await waitFor(() =>
+    expect(useApp.getState().notice).toContain('Could not update what your cooks taught'),
+  );
   await act(async () => {
     useApp.setState({ notice: null });
     await turns();

@@ -20,7 +20,9 @@ const useLearned = create<{ readonly learned: Learned | null }>(() => ({ learned
 
 const NOTHING: Learned = { pots: new Map(), kitchen: null };
 const FAILED =
-  'What the cooks have taught could not be worked out. Plans go by the pots and foods as they are said to be; it is tried again at the next change.';
+  'Could not update what your cooks taught. Plans use the settings in Kitchen for now; trying again.';
+/** And again after so long, ms. */
+const AGAIN_MS = 10_000;
 
 /** What was asked last, and the cooks that teach in it. */
 let asked: (From & { readonly teaching: readonly Cook[] }) | null = null;
@@ -42,12 +44,15 @@ const learnt = (from: Question, signal: AbortSignal): Promise<Learned> =>
 const learning = observe(learnt, {
   answered: ({ of }: Question, learned) => {
     // What was at hand is newer.
-    if (of === open) useLearned.setState({ learned });
+    if (of !== open) return;
+    useLearned.setState({ learned });
+    if (useApp.getState().notice === FAILED) useApp.setState({ notice: null });
   },
   failed: () => {
     asked = null;
     useLearned.setState(({ learned }) => ({ learned: learned ?? NOTHING }));
     useApp.setState({ notice: FAILED });
+    setTimeout(() => follow(useApp.getState().household), AGAIN_MS);
   },
 });
 

@@ -3,7 +3,7 @@ import { useEffect, useMemo, useState } from 'react';
 import type { Cook, Lesson } from '@/core/batch/schema';
 import { hasLesson, newestFirst } from '@/core/learn';
 import { changeQuietly } from '@/store';
-import { lessonAway } from '@/workers';
+import { ask } from '@/workers';
 
 /** Older cooks are past counting: their lessons are not worked out any more. */
 const NEWEST = 120;
@@ -46,7 +46,7 @@ export function useLessons(cooks: readonly Cook[] | undefined): void {
       }));
     };
     const timer = setTimeout(() => {
-      lessonAway(next, ending.signal).then(
+      ask('lesson', [next], { signal: ending.signal }).then(
         (lesson) => keep(lesson ?? NOTHING),
         (reason: unknown) => {
           if (ending.signal.aborted) return;

@@ -4,12 +4,12 @@ import { nanoid } from 'nanoid';
 import { assess, type Assessment } from '@/core/assess';
 import type { Batch } from '@/core/batch/schema';
 import { KITCHEN, POT, REFERENCE } from '@/core/testing/kitchen';
-import { assessAway } from '@/workers';
+import { ask } from '@/workers';
 import { useAssessment } from './useAssessment';
 
-jest.mock('@/workers', () => ({ assessAway: jest.fn() }));
+jest.mock('@/workers', () => ({ ask: jest.fn() }));
 
-const assessing = jest.mocked(assessAway);
+const assessing = jest.mocked(ask);
 
 /** A promise that is settled from outside. */
 function later<T>() {
@@ -74,7 +74,10 @@ describe('an assessment', () => {
       await slow.promise;
     });
     await waitFor(() => expect(result.current.stale).toBe(false));
-    expect(assessing.mock.calls.map(([of]) => of.name)).toEqual([REFERENCE.name, 'Third']);
+    expect(assessing.mock.calls.map(([, [of]]) => (of as Batch).name)).toEqual([
+      REFERENCE.name,
+      'Third',
+    ]);
   });
 
   it('says what cannot be worked out, and forgets it with the batch', async () => {

@@ -1,25 +1,11 @@
-export {
-  aheadAway,
-  assessAway,
-  believeAway,
-  choicesAway,
-  coolWaysAway,
-  debriefAway,
-  drawAway,
-  followAway,
-  judgeAway,
-  learnAway,
-  leavingAway,
-  lessonAway,
-  nextRunAway,
-  proposeAway,
-  releasesAway,
-  runOffsAway,
-  solveAway,
-  standInAway,
-  stopSolving,
-  taughtAway,
-  warmModels,
-} from './client';
-export { readFileAway, readLinesAway, readRecipeAway } from './readerClient';
-export { nextTurn } from './turn';
+import { ask, sparedCores } from './client';
+import { togetherBy } from './together';
+import { nextTurn } from './turn';
+
+export { ask, warmModels } from './client';
+export { nextTurn };
+export const { learnAway, taughtAway, drawAway, readFileAway } = togetherBy(
+  ask,
+  sparedCores,
+  nextTurn,
+);

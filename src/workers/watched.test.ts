@@ -1,30 +1,31 @@
-import type { Remote } from 'comlink';
-import { GivenUp, PATIENCE_MS, watched, type Running } from './watched';
-
-interface Api {
-  readonly double: (n: number) => number;
-}
+import { GivenUp, SILENCE_MS, watched, type Asked, type Running } from './watched';
 
 /** Workers that answer, never answer, or fall over, as a number says. */
 function house(endsAborted = true) {
   const made: { ended: boolean }[] = [];
   let falls = (): void => undefined;
-  const start = (): Running<Api> => {
+  const never = (): Promise<number> => new Promise(() => undefined);
+  const start = (): Running => {
     const state = { ended: false };
     made.push(state);
     let failed = (): void => undefined;
-    const api = {
-      double: (n: number) => {
-        if (n === 13) return new Promise<number>(() => undefined);
+    return {
+      call: async (name, [n], tell) => {
+        if (name === 'slowly') {
+          for (let i = 0; i < 5; i++) {
+            await new Promise((done) => setTimeout(done, SILENCE_MS - 1000));
+            tell(i);
+          }
+          return 'all of them';
+        }
+        if (n === 13) return never();
         if (n === 66) {
           setTimeout(failed, 1);
-          return new Promise<number>(() => undefined);
+          return never();
         }
-        return Promise.resolve(2 * n);
+        if (n === -1) throw new RangeError('below zero');
+        return 2 * Number(n);
       },
-    } as unknown as Remote<Api>;
-    return {
-      api,
       end: () => {
         state.ended = true;
       },
@@ -34,9 +35,9 @@ function house(endsAborted = true) {
       },
     };
   };
-  const worker = watched<Api>(start, endsAborted);
-  const ask = (n: number, signal?: AbortSignal): Promise<number> =>
-    worker.ask(`Batch ${n}`, (api) => api.double(n), signal);
+  const worker = watched(start, endsAborted);
+  const ask = (n: number, more: Partial<Asked> = {}): Promise<unknown> =>
+    worker.ask({ name: 'double', args: [n], what: `Batch ${n}`, ...more });
   return { made, worker, ask, falls: () => falls() };
 }
 
@@ -65,14 +66,21 @@ describe('a watched worker', () => {
     expect(made).toHaveLength(2);
   });
 
-  it('gives up what takes too long, by its name, and the others go on in a new one', async () => {
+  it('passes on what a call throws, and goes on', async () => {
+    const { ask } = house();
+    const bad = expect(ask(-1)).rejects.toThrow(RangeError);
+    expect(await ask(2)).toBe(4);
+    await bad;
+  });
+
+  it('gives up what is silent for too long, by its name, and the others go on in a new one', async () => {
     const { ask, made } = house();
     const hung = ask(13);
     const others = Promise.all([ask(2), ask(3)]);
     const told = expect(hung).rejects.toThrow(
-      'Batch 13 took longer than 10 s to work out and was given up. Everything else goes on.',
+      'Batch 13 took longer than 60 s to work out and was given up. Everything else goes on.',
     );
-    await jest.advanceTimersByTimeAsync(PATIENCE_MS + 1);
+    await jest.advanceTimersByTimeAsync(SILENCE_MS + 1);
     await told;
     expect(await others).toEqual([4, 6]);
     expect(made.map((m) => m.ended)).toEqual([true, false]);
@@ -87,50 +95,47 @@ describe('a watched worker', () => {
     expect(await good).toBe(8);
   });
 
-  it('waits for what says that it goes on', async () => {
+  it('waits for what tells parts of its answer, and hands them on', async () => {
     const { worker } = house();
-    const long = worker.ask('Draws', async (_, alive) => {
-      for (let i = 0; i < 5; i++) {
-        await new Promise((done) => setTimeout(done, PATIENCE_MS - 1000));
-        alive();
-      }
-      return 'all of them';
-    });
-    await jest.advanceTimersByTimeAsync(5 * PATIENCE_MS);
+    const parts: unknown[] = [];
+    const onPart = (part: unknown): void => void parts.push(part);
+    const long = worker.ask({ name: 'slowly', args: [], what: 'Draws', onPart });
+    await jest.advanceTimersByTimeAsync(5 * SILENCE_MS);
     expect(await long).toBe('all of them');
+    expect(parts).toEqual([0, 1, 2, 3, 4]);
   });
 
   it('does not begin what nobody wants any more, and ends what is under way', async () => {
     const { ask, made } = house();
     const ending = new AbortController();
-    const hung = expect(ask(13, ending.signal)).rejects.toThrow('enough');
-    const waiting = expect(ask(5, ending.signal)).rejects.toThrow('enough');
+    const { signal } = ending;
+    const hung = expect(ask(13, { signal })).rejects.toThrow('enough');
+    const waiting = expect(ask(5, { signal })).rejects.toThrow('enough');
     const other = ask(6);
     ending.abort(new Error('enough'));
     await Promise.all([hung, waiting]);
     expect(await other).toBe(12);
     expect(made).toHaveLength(2);
-    await expect(ask(1, ending.signal)).rejects.toThrow('enough');
+    await expect(ask(1, { signal })).rejects.toThrow('enough');
   });
 
   it('lets what is short come to its end', async () => {
     const { ask, made } = house(false);
     const ending = new AbortController();
-    const first = expect(ask(4, ending.signal)).rejects.toThrow('enough');
+    const first = expect(ask(4, { signal: ending.signal })).rejects.toThrow('enough');
     ending.abort(new Error('enough'));
     await first;
     expect(await ask(5)).toBe(10);
     expect(made).toHaveLength(1);
   });
 
-  it('can be stopped as a whole, and asked again', async () => {
-    const { worker, ask, made } = house();
-    const settled = jest.fn();
-    void ask(13).then(settled, settled);
-    worker.stop();
-    expect(await ask(7)).toBe(14);
-    await jest.advanceTimersByTimeAsync(2 * PATIENCE_MS);
-    expect(settled).not.toHaveBeenCalled();
-    expect(made.map((m) => m.ended)).toEqual([true, false]);
+  it('says how much it has to do', async () => {
+    const { ask, worker } = house();
+    expect(worker.load()).toBe(0);
+    const both = Promise.all([ask(1), ask(2)]);
+    expect(worker.load()).toBe(2);
+    await both;
+    await Promise.resolve();
+    expect(worker.load()).toBe(0);
   });
 });

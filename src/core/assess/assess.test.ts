@@ -5,7 +5,7 @@ import type { Step } from '../batch/schema';
 import { FOODS } from '../food';
 import { cleared, codes, finding, run } from '../testing/findings';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE, SEA_LEVEL } from '../testing/kitchen';
-import { applyRemedy, assess, drawBatch } from './';
+import { applyRemedy, assess, drawBatch, drawPart, sumDraws } from './';
 
 const WATER = item('w', 'water', 1.5, 'l');
 const QUICK = { method: 'quick' } as const;
@@ -412,14 +412,25 @@ describe('draws', () => {
     expect(odds?.right).toBeLessThan(0.98);
   });
 
-  it('stops when told', () => {
+  it('gives the same digits in parts as all at once, however they are cut', () => {
+    const whole = drawBatch(REFERENCE, POT, KITCHEN, { draws: 14, seed: 1 });
+    for (const cuts of [
+      [0, 14],
+      [0, 7, 14],
+      [0, 1, 5, 13, 14],
+    ]) {
+      const parts = cuts
+        .slice(1)
+        .map((to, i) => drawPart(REFERENCE, POT, KITCHEN, { seed: 1, from: cuts[i] ?? 0, to }));
+      expect(sumDraws(REFERENCE, parts)).toEqual(whole);
+    }
+  });
+
+  it('tells how many are done, and comes to nothing without draws', () => {
     const seen: number[] = [];
-    const stopped = drawBatch(REFERENCE, POT, KITCHEN, {
-      draws: 40,
-      seed: 1,
-      onDraw: (n) => seen.push(n) < 3,
-    });
-    expect(stopped).toBeNull();
+    const onDraw = (n: number): void => void seen.push(n);
+    drawPart(REFERENCE, POT, KITCHEN, { seed: 1, from: 2, to: 5, onDraw });
     expect(seen).toEqual([1, 2, 3]);
+    expect(sumDraws(REFERENCE, [])).toBeNull();
   });
 });

@@ -29,8 +29,6 @@ import { releaseReports } from './release';
 const DRAW_STEP_S = 20;
 /** Points of the band. */
 const BAND_POINTS = 60;
-/** Fewer draws than this say nothing. */
-const LEAST_DRAWS = 10;
 
 /** How often a verdict came out, 0 to 1. */
 export type Chances = Readonly<Record<Verdict, number>>;
@@ -79,8 +77,24 @@ export interface DrawOptions {
   readonly seed: number;
   /** Time step, s; 20 where it is missing. */
   readonly stepS?: number;
-  /** Called after each draw; return false to stop. */
-  readonly onDraw?: (done: number) => boolean;
+}
+
+/** Which draws of a seed are run: from one to before another. */
+export interface PartOptions {
+  readonly seed: number;
+  readonly from: number;
+  readonly to: number;
+  /** Time step, s; 20 where it is missing. */
+  readonly stepS?: number;
+  /** Called after each draw with how many of the part are done. */
+  readonly onDraw?: (done: number) => void;
+}
+
+/** Draws as they came out, in their order. */
+export interface DrawnPart {
+  /** Minutes at which the curves are read, the same in every part. */
+  readonly minutes: readonly number[];
+  readonly drawn: readonly Drawn[];
 }
 
 function range(values: readonly number[]): Range {
@@ -90,47 +104,68 @@ function range(values: readonly number[]): Range {
 }
 
 /**
+ * Runs some of the draws of a seed. Parts together give the same digits as all at once: a draw is found by
+ * drawing the ones before it, which costs nothing beside running one, and all read their curves at the minutes
+ * of the first draw.
+ *
+ * @throws RangeError for a food that is not in the table
+ */
+export function drawPart(
+  batch: Batch,
+  pot: Pot,
+  kitchen: Kitchen,
+  { seed, from, to, stepS = DRAW_STEP_S, onDraw }: PartOptions,
+): DrawnPart {
+  const chance = seeded(seed);
+  const items = toDraw(batch, kitchen);
+  const drawn: Drawn[] = [];
+  let minutes: readonly number[] = [];
+  for (let n = 0; n < to; n++) {
+    const unknowns = drawUnknowns(pot, items, chance);
+    if (n > 0 && n < from) continue;
+    const model = runModel(batch, pot, kitchen, { stepS, unknowns });
+    if (n === 0) minutes = minutesOf(model);
+    if (n < from) continue;
+    drawn.push(read(model, minutes));
+    onDraw?.(drawn.length);
+  }
+  return { minutes, drawn };
+}
+
+function minutesOf(model: Model): readonly number[] {
+  const total = lastOf(model.heat.trace.s) / 60;
+  return Array.from({ length: BAND_POINTS }, (_, i) => (1.15 * total * i) / (BAND_POINTS - 1));
+}
+
+/** What draws come to. @param parts of one seed, in their order @returns null for no draws */
+export function sumDraws(batch: Batch, parts: readonly DrawnPart[]): Draws | null {
+  const drawn = parts.flatMap((part) => part.drawn);
+  const minutes = parts[0]?.minutes ?? [];
+  return drawn.length > 0 ? summary(drawn, minutes, batch) : null;
+}
+
+/**
  * Runs a batch many times over what is not known.
  *
  * @param options how many draws and the seed; the same seed gives the same answer
- * @returns null when stopped before the tenth draw
+ * @returns null for no draws
  */
 export function drawBatch(
   batch: Batch,
   pot: Pot,
   kitchen: Kitchen,
-  options: DrawOptions,
+  { draws, ...options }: DrawOptions,
 ): Draws | null {
-  const chance = seeded(options.seed);
-  const items = toDraw(batch, kitchen);
-  const drawn: Drawn[] = [];
-  let minutes: readonly number[] = [];
-  for (let n = 0; n < options.draws; n++) {
-    const model = runModel(batch, pot, kitchen, {
-      stepS: options.stepS ?? DRAW_STEP_S,
-      unknowns: drawUnknowns(pot, items, chance),
-    });
-    if (minutes.length === 0) {
-      const total = lastOf(model.heat.trace.s) / 60;
-      minutes = Array.from(
-        { length: BAND_POINTS },
-        (_, i) => (1.15 * total * i) / (BAND_POINTS - 1),
-      );
-    }
-    drawn.push(read(model, minutes));
-    if (options.onDraw && !options.onDraw(n + 1)) break;
-  }
-  if (drawn.length < Math.min(LEAST_DRAWS, options.draws)) return null;
-  return summary(drawn, minutes, batch);
+  return sumDraws(batch, [drawPart(batch, pot, kitchen, { ...options, from: 0, to: draws })]);
 }
 
 /** What is kept of one draw. */
-interface Drawn {
+export interface Drawn {
   readonly totalMin: number;
   readonly curve: readonly number[];
-  readonly steps: readonly StepReport[];
-  readonly fill: FillReport;
-  readonly items: readonly ItemReport[];
+  readonly steps: readonly Pick<StepReport, 'id' | 'warmUpMin' | 'releaseMin'>[];
+  readonly fill: Pick<FillReport, 'worstL' | 'releaseL' | 'finishedBrothL' | 'lineL'>;
+  readonly items: readonly Pick<ItemReport, 'id' | 'verdict' | 'grade'>[];
   /** By index of step. */
   readonly dry: readonly boolean[];
   readonly never: readonly boolean[];
@@ -142,12 +177,18 @@ function read(model: Model, minutes: readonly number[]): Drawn {
   const { s, liquidC } = model.heat.trace;
   const { steps } = model.heat;
   const items = itemReports(model);
+  const { report } = fillReport(model, releaseReports(model));
+  const { worstL, releaseL, finishedBrothL, lineL } = report;
   return {
     totalMin: tableMin(model),
     curve: minutes.map((minute) => between(s, liquidC, minute * 60)),
-    steps: stepReports(model),
-    fill: fillReport(model, releaseReports(model)).report,
-    items,
+    steps: stepReports(model).map(({ id, warmUpMin, releaseMin }) => ({
+      id,
+      warmUpMin,
+      releaseMin,
+    })),
+    fill: { worstL, releaseL, finishedBrothL, lineL },
+    items: items.map(({ id, verdict, grade }) => ({ id, verdict, grade })),
     dry: steps.map((step) => step.scorchedS !== null),
     never: steps.map((step) => !step.reached),
     unsafe: model.plan.items.map(({ id, food, apart }, i) => {

@@ -3,7 +3,7 @@ export { findingOf, type FindingCode } from './findingCodes';
 export type { NumberName } from './numberNames';
 export { assess, type AssessOptions } from './assess';
 export { applyRemedy, putInAfter, REMEDIES } from './remedy';
-export { drawBatch, type Chances, type DrawOptions, type Draws } from './draws';
+export { drawBatch, drawPart, sumDraws, type Chances, type DrawnPart, type Draws } from './draws';
 export { BAND_IN_TEN, SAFE_CHANCE } from './odds';
 export { compareReleases } from './release';
 export { callKey, putBy, putByOf, takeUp } from './putBy';

@@ -46,4 +46,4 @@ export {
 } from './timeline';
 export { endOf, stagesOf, standing, type Stage, type StageKind, type Standing } from './stage';
 export { happened, lidS, realTotalMin, type Happened } from './happened';
-export { asOf, momentOf, secondsOf } from './time';
+export { asOf, secondsOf } from './time';

@@ -2,7 +2,7 @@ export type * from './types';
 export type { ItemCook, Lived, Model, ModelOptions } from './model';
 export { runModel } from './run';
 export { scaled, withNeeds } from './world';
-export { boundsOf, contentsAt, flavourIn, lastBefore, netWatts, partsAt, standAt } from './read';
+export { contentsAt, lastBefore, partsAt } from './read';
 export {
   fillReport,
   itemReports,
@@ -17,4 +17,4 @@ export {
 export { bonesModel, bonesReport, hasRuns, runOffReport, type BonesModel } from './bones';
 export { drinkersOf, finishReport, saltReport } from './finish';
 export { texturesOf } from './carryOver';
-export { boiledMin, KIDNEY_MIN, safeCentreC, SAFE_CENTRE_C } from './safety';
+export { boiledMin, KIDNEY_MIN, safeCentreC } from './safety';

@@ -9,7 +9,7 @@ import { batchOfRecipe, type RecipeResult } from '@/formats';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { reasonWords, useNewest } from '@/ui/useNewest';
-import { readRecipeAway } from '@/workers';
+import { ask } from '@/workers';
 import { corrected, NO_CORRECTIONS } from './corrected';
 import { RecipeRead } from './RecipeRead';
 
@@ -20,7 +20,7 @@ interface Question {
 }
 
 const readAway = ({ text, own, lines }: Question): Promise<RecipeResult> =>
-  readRecipeAway(text, own, { lines });
+  ask('readRecipe', [text, own, { lines }]);
 
 const NONE: ReadonlyMap<number, string> = new Map();
 

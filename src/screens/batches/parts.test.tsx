@@ -10,7 +10,7 @@ import { BatchesScreen } from './BatchesScreen';
 
 const push = jest.fn();
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push }) }));
-jest.mock('@/workers', () => jest.requireActual('../../ui/testing/assessor'));
+jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
 
 class Silence {
   onmessage: (() => void) | null = null;

@@ -8,7 +8,7 @@ import { KitchenScreen } from './KitchenScreen';
 
 const push = jest.fn();
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push }) }));
-jest.mock('@/workers', () => jest.requireActual('../../ui/testing/assessor'));
+jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
 
 global.ResizeObserver = class {
   observe = (): void => undefined;

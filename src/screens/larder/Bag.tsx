@@ -16,7 +16,7 @@ import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
 import { saveBatch } from '@/ui/household';
 import { addToBag, takeFromBag } from '@/ui/larder';
-import { readLinesAway } from '@/workers';
+import { ask } from '@/workers';
 
 const SET = 'trembles';
 
@@ -33,7 +33,7 @@ function AddToBag({ household, units }: { readonly household: Bundle; readonly u
   const [refused, setRefused] = useState<string | null>(null);
   const own = useMemo(() => ({ foods: household.foods, units }), [household.foods, units]);
   const put = async (): Promise<void> => {
-    const lines = await readLinesAway(text, own).catch((): readonly ReadLine[] => []);
+    const lines = await ask('readLines', [text, own]).catch((): readonly ReadLine[] => []);
     const bad = lines.find((line) => !line.item);
     if (lines.length === 0 || bad) {
       setRefused(bad ? `“${bad.text}” is no food that is known.` : 'Nothing was understood.');

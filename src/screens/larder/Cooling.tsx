@@ -14,7 +14,7 @@ import { useHousehold } from '@/ui/household';
 import { atHand, changeAfter, changeCooling, surroundingsOf, type CoolingCook } from '@/ui/larder';
 import { numberIn } from '@/ui/numbers';
 import { reasonWords, useNewest } from '@/ui/useNewest';
-import { followAway } from '@/workers';
+import { ask } from '@/workers';
 
 type Asked = readonly [
   kept: CoolingKept,
@@ -23,7 +23,7 @@ type Asked = readonly [
   surroundings: ReturnType<typeof surroundingsOf>,
 ];
 const followed = (asked: Asked, signal: AbortSignal): Promise<Followed> =>
-  followAway(...asked, signal);
+  ask('followCooling', asked, { signal });
 
 const MS = 60_000;
 

@@ -12,7 +12,7 @@ import { useClock } from '@/ui/clock';
 import { useHousehold } from '@/ui/household';
 import { coolingNow, surroundingsOf } from '@/ui/larder';
 import { useNewest } from '@/ui/useNewest';
-import { aheadAway } from '@/workers';
+import { ask } from '@/workers';
 import { Bag } from './Bag';
 import { Days } from './Days';
 import { FilesMenu } from './FilesMenu';
@@ -49,7 +49,7 @@ interface Asked {
   readonly now: number;
 }
 const ahead = ({ see, now }: Asked, signal: AbortSignal): Promise<readonly LarderDay[]> =>
-  aheadAway(see, now, signal);
+  ask('daysAhead', [see, now], { signal });
 
 function recent(cooks: readonly Cook[], now: number): readonly Cook[] {
   return cooks

@@ -10,7 +10,7 @@ import { useKnown } from '@/ui/known';
 import { factWords } from '@/ui/knownWords';
 import { Sheet } from '@/ui/Sheet';
 import { useNewest } from '@/ui/useNewest';
-import { drawAway, judgeAway } from '@/workers';
+import { ask, drawAway } from '@/workers';
 
 /** As many as the Bench draws. */
 const DRAWS = 100;
@@ -30,7 +30,11 @@ async function offered(
 ): Promise<Offer | null> {
   const draws = await drawAway(batch, pot, kitchen, DRAWS, nothing, signal);
   if (!draws) return null;
-  return askedFor(batch, kitchen, await judgeAway(batch, pot, kitchen, pots, draws, signal));
+  return askedFor(
+    batch,
+    kitchen,
+    await ask('judge', [batch, pot, kitchen, pots, draws], { signal }),
+  );
 }
 
 /** What is other the next time: what was learned first, then what the cook asked for; listed before it is taken. */

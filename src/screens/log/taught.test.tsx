@@ -12,7 +12,7 @@ import { CookScreen } from './CookScreen';
 
 const push = jest.fn();
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push }) }));
-jest.mock('@/workers', () => jest.requireActual('../../ui/testing/assessor'));
+jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
 
 const user = userEvent.setup();
 // Kept too short, and called so, twice.

@@ -7,7 +7,7 @@ import type { Option } from '@/core/live';
 import { Button } from '@/ui/Button';
 import { isWatched, sameHands } from '@/ui/cooking/standIn';
 import { useNewest } from '@/ui/useNewest';
-import { choicesAway } from '@/workers';
+import { ask } from '@/workers';
 import { choiceLines } from './liveWords';
 
 interface Asked {
@@ -17,7 +17,7 @@ interface Asked {
 }
 
 const tried = ({ cook, nowS, step }: Asked, signal: AbortSignal): Promise<readonly Option[]> =>
-  choicesAway(cook, nowS, isWatched(cook), step, signal);
+  ask('choices', [cook, nowS, isWatched(cook), step], { signal });
 
 /** After something was tried: the choices side by side, each with its table and what it does. */
 export function Choices({

@@ -10,7 +10,7 @@ import { buttonLook } from '@/ui/Button';
 import { CookTrace } from '@/ui/CookTrace';
 import { useHousehold } from '@/ui/household';
 import { reasonWords, useNewest } from '@/ui/useNewest';
-import { debriefAway } from '@/workers';
+import { ask } from '@/workers';
 import { culpritWords, decisionWords } from './debriefWords';
 
 const VERDICT = { under: 'short', right: 'right', over: 'over' } as const;
@@ -50,10 +50,12 @@ function Foods({
   );
 }
 
+const lookedBack = (cook: Cook, signal: AbortSignal) => ask('debrief', [cook], { signal });
+
 /** A rehearsal that is over: the truth over what was believed, each choice, what it cost and what was best. */
 export function Debrief({ cook }: { readonly cook: Cook }) {
   const { units } = useHousehold().kitchen;
-  const { answer, failure } = useNewest(cook, debriefAway);
+  const { answer, failure } = useNewest(cook, lookedBack);
   const told = answer?.answer ?? null;
   const lived = useMemo(
     () =>

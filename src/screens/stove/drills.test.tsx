@@ -11,7 +11,7 @@ import { HOME, keep, kept } from '@/ui/testing/household';
 import { StoveScreen } from './StoveScreen';
 
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push: jest.fn() }) }));
-jest.mock('@/workers', () => jest.requireActual('../../ui/testing/assessor'));
+jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
 
 const SAMPLE = JSON.parse(readFileSync('demo/harrow-fell.json', 'utf8')) as Bundle;
 const START = '2026-11-24T16:00:00.000Z';

@@ -9,7 +9,7 @@ import type { Clock } from '@/session/clock';
 import { isWatched, nowSOf, sameHands, useStandIn } from '@/ui/cooking/standIn';
 import { whereIs, type Where } from '@/ui/cooking/where';
 import { useNewest } from '@/ui/useNewest';
-import { believeAway, leavingAway, proposeAway } from '@/workers';
+import { ask } from '@/workers';
 
 /** What is believed is worked out again after so long without a mark, ms of the cook's time. */
 const AGAIN_MS = 60_000;
@@ -87,13 +87,13 @@ interface Asked {
 }
 
 const believed = ({ cook, nowS, watched }: Asked, signal: AbortSignal): Promise<Belief> =>
-  believeAway(cook, nowS, watched, signal);
+  ask('believe', [cook, nowS, watched], { signal });
 
 /** What is due is left alone so long before it is said what that costs, min. */
 const LEFT_MIN = 1;
 
 const left = ({ cook, nowS, watched }: Asked, signal: AbortSignal): Promise<Cost> =>
-  leavingAway(cook, nowS, watched, signal);
+  ask('leaving', [cook, nowS, watched], { signal });
 
 /** Whether something is due that hands have not done. */
 function isLeft(stage: Stage | undefined, at: Standing): boolean {
@@ -110,7 +110,8 @@ interface ToPropose extends Asked {
 const proposed = (
   { cook, nowS, watched, moment, step, foretoldS }: ToPropose,
   signal: AbortSignal,
-): Promise<Proposal | null> => proposeAway(cook, nowS, watched, moment, step, foretoldS, signal);
+): Promise<Proposal | null> =>
+  ask('propose', [cook, nowS, watched, moment, step, foretoldS], { signal });
 
 /** When what is believed is worked out again: at every mark, and now and then. */
 function useAsked(cook: Cook, clock: Clock): Asked | null {

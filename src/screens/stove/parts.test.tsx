@@ -18,7 +18,7 @@ const push = jest.fn();
 const replace = jest.fn();
 const router = { push, replace };
 jest.mock('next/navigation', () => ({ useRouter: () => router }));
-jest.mock('@/workers', () => jest.requireActual('../../ui/testing/assessor'));
+jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
 
 const BATCH = batchOf(
   [

@@ -16,7 +16,7 @@ import { StoveScreen } from './StoveScreen';
 const replace = jest.fn();
 const router = { push: jest.fn(), replace };
 jest.mock('next/navigation', () => ({ useRouter: () => router }));
-jest.mock('@/workers', () => jest.requireActual('../../ui/testing/assessor'));
+jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
 
 const START = '2026-11-24T16:00:00.000Z';
 const SOUP = {

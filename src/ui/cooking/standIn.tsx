@@ -8,10 +8,15 @@ import type { StandIn, StandInNow } from '@/core/live';
 import { fastClock, type Clock } from '@/session/clock';
 import { ClockContext, PageClockContext, usePageClock } from '@/ui/clock';
 import { changeCook } from '@/ui/household';
-import { standInAway } from '@/workers';
+import { useApp } from '@/store';
+import { reasonWords } from '@/ui/useNewest';
+import { ask } from '@/workers';
 
 /** The stand-in is looked at so often, ms of the wall's. */
 const LOOK_MS = 400;
+
+const STOPPED = (why: string): string =>
+  `The stand-in has stopped: ${why} Load the page again to go on from here.`;
 
 /** The clock of a cook: of a stand-in it goes as fast as the cook lets it. */
 export function cookClock({ standIn }: Pick<Cook, 'standIn'>, page: Clock): Clock {
@@ -82,18 +87,25 @@ function standInLink(
         if (busy) return;
         busy = true;
         const asked = newest();
-        const now = await standInAway(asked, standIn, nowSOf(asked, clock)).catch(() => null);
+        const now = await ask('standIn', [asked, standIn, nowSOf(asked, clock)]).catch(stop);
         busy = false;
         if (!now || over || newest() !== asked) return;
         onNow(now);
         onMessages(now.messages);
       };
-      void look();
       const timer = setInterval(() => void look(), LOOK_MS);
-      return () => {
+      const end = (): void => {
         over = true;
         clearInterval(timer);
       };
+      // What failed once fails again: it is told, and not asked for every moment.
+      const stop = (reason: unknown): null => {
+        if (!over) useApp.setState({ notice: STOPPED(reasonWords(reason)) });
+        end();
+        return null;
+      };
+      void look();
+      return end;
     },
   };
 }

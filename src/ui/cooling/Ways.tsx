@@ -5,7 +5,7 @@ import { fallsTo, RULE, type Left, type Tried, type WayKey } from '@/core/keep';
 import { formatTemperature } from '@/core/quantity';
 import { coolingPlot, LightPlot } from '@/drawings/plot';
 import { formatHours } from '@/session/clockText';
-import { coolWaysAway } from '@/workers';
+import { ask } from '@/workers';
 import { Button } from '../Button';
 import { useHousehold } from '../household';
 import { atHand, surroundingsOf } from '../larder';
@@ -18,7 +18,7 @@ type Asked = readonly [
   surroundings: ReturnType<typeof surroundingsOf>,
 ];
 const tried = (asked: Asked, signal: AbortSignal): Promise<readonly Tried[]> =>
-  coolWaysAway(...asked, signal);
+  ask('coolWays', asked, { signal });
 
 function Row({
   way,

@@ -8,7 +8,7 @@ import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '@/core/testing
 import { Calls } from './Calls';
 import { Readings } from './Readings';
 
-jest.mock('@/workers', () => jest.requireActual('../../../ui/testing/assessor'));
+jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
 
 global.ResizeObserver = class {
   observe = (): void => undefined;

@@ -6,7 +6,7 @@ import { KITCHEN, POT, REFERENCE } from '@/core/testing/kitchen';
 import { Lanes } from './Lanes';
 import { StepBar } from '@/drawings/steps';
 
-jest.mock('@/workers', () => jest.requireActual('../../../ui/testing/assessor'));
+jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
 
 global.ResizeObserver = class {
   observe = (): void => undefined;

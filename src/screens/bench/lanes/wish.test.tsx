@@ -13,7 +13,7 @@ import { QuickEdit } from './QuickEdit';
 import { WishBracket } from './WishBracket';
 import { wishAt, wishByKey } from './wishEnds';
 
-jest.mock('@/workers', () => jest.requireActual('../../../ui/testing/assessor'));
+jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
 
 global.ResizeObserver = class {
   observe = (): void => undefined;

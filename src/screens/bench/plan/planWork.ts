@@ -1,7 +1,7 @@
 /** The workers, as an open plan uses them. */
 import type { PlanWork } from '@/session/plan';
 import { assessedAtHand, assessedOf } from '@/ui/assessed';
-import { assessAway, drawAway, judgeAway } from '@/workers';
+import { ask, drawAway } from '@/workers';
 
 /** Time step while a hand is on a handle, s: the answer keeps up with it. */
 const COARSE_S = 30;
@@ -12,7 +12,9 @@ const TOLD = 10;
 export const PLAN_WORK: PlanWork = {
   atHand: (job) => (job.coarse ? null : assessedAtHand(job)),
   assess: (job) =>
-    job.coarse ? assessAway(job.batch, job.pot, job.kitchen, { stepS: COARSE_S }) : assessedOf(job),
+    job.coarse
+      ? ask('assess', [job.batch, job.pot, job.kitchen, { stepS: COARSE_S }])
+      : assessedOf(job),
   draw: ({ batch, pot, kitchen }, onShare, signal) =>
     drawAway(
       batch,
@@ -25,7 +27,7 @@ export const PLAN_WORK: PlanWork = {
       signal,
     ),
   judge: ({ batch, pot, kitchen }, pots, draws, signal) =>
-    judgeAway(batch, pot, kitchen, pots, draws, signal),
+    ask('judge', [batch, pot, kitchen, pots, draws], { signal }),
   after: (ms, then) => {
     const timer = setTimeout(then, ms);
     return () => clearTimeout(timer);

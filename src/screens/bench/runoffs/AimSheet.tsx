@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { useForm, useFormState, type UseFormReturn } from 'react-hook-form';
 import * as yup from 'yup';
 import { likedSet } from '@/core/batch/plan';
@@ -27,7 +27,8 @@ import { formResolver } from '@/ui/formResolver';
 import { toNumbers } from '@/ui/numbers';
 import { Sheet } from '@/ui/Sheet';
 import { Wobble } from '@/ui/Wobble';
-import { runOffsAway, stopSolving } from '@/workers';
+import { useEnding } from '@/ui/useEnding';
+import { ask } from '@/workers';
 
 interface Form {
   set: SetState | '';
@@ -177,15 +178,18 @@ export function AimSheet({
   const [chosen, setChosen] = useState(0);
   const [busy, setBusy] = useState(false);
   const [failed, setFailed] = useState<string | null>(null);
-  useEffect(() => stopSolving, []);
+  const signal = useEnding();
   const find = form.handleSubmit(async (fields) => {
+    const own = signal();
     setBusy(true);
     setFailed(null);
     try {
-      const solution = await runOffsAway(batch, pot, kitchen, aimOf(fields, litre));
+      const asked = [batch, pot, kitchen, aimOf(fields, litre)] as const;
+      const solution = await ask('planRunOffs', asked, { signal: own });
       setFound(solution);
       setChosen(solution.best);
     } catch (error) {
+      if (own.aborted) return;
       setFailed(error instanceof Error ? error.message : String(error));
     }
     setBusy(false);

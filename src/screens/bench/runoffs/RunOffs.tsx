@@ -7,7 +7,7 @@ import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import type { NextRun } from '@/core/solve';
 import { LivePlot, type Plot } from '@/drawings/plot';
 import { useNewest } from '@/ui/useNewest';
-import { nextRunAway } from '@/workers';
+import { ask } from '@/workers';
 import { BlendGlass } from './BlendGlass';
 import { RunOffTable } from './RunOffTable';
 import { stopsOf } from './rows';
@@ -15,7 +15,7 @@ import { Stops } from './Stops';
 import { advice, answers } from './words';
 
 const nextRunOf = ({ batch, pot, kitchen }: Pick<RunOffsProps, 'batch' | 'pot' | 'kitchen'>) =>
-  nextRunAway(batch, pot, kitchen);
+  ask('nextRun', [batch, pot, kitchen]);
 
 /** One run more, looked at while the plan stands still. */
 function useNextRun(batch: Batch, pot: Pot, kitchen: Kitchen): NextRun | null {

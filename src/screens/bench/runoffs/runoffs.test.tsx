@@ -13,7 +13,7 @@ import { runAt } from './runAt';
 import { layersOf, stopsOf } from './rows';
 import { advice, answers } from './words';
 
-jest.mock('@/workers', () => jest.requireActual('../../../ui/testing/assessor'));
+jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
 
 global.ResizeObserver = class {
   observe = (): void => undefined;

@@ -4,7 +4,7 @@ import { foodOf } from '@/core/batch/plan';
 import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import { releaseOf, waitOf, type Release } from '@/core/vocabulary';
 import { useNewest } from '@/ui/useNewest';
-import { releasesAway } from '@/workers';
+import { ask } from '@/workers';
 
 function name(release: Release): string {
   const { compared, waits } = releaseOf(release.method);
@@ -44,7 +44,7 @@ interface Question {
 }
 
 const releases = ({ batch, pot, kitchen, step }: Question): Promise<readonly ReleaseOption[]> =>
-  releasesAway(batch, pot, kitchen, step);
+  ask('compareReleases', [batch, pot, kitchen, step]);
 
 /** The releases of a step side by side: how long each takes and what it costs. */
 export function ReleaseTable({ batch, pot, kitchen, step }: Question) {

@@ -7,7 +7,7 @@ import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import { formatLevel, formatMinutes } from '@/core/quantity';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
-import { assessAway } from '@/workers';
+import { ask } from '@/workers';
 
 function Result({
   assessment,
@@ -68,7 +68,7 @@ function useResults(
         const [first] = way.batches;
         if (!first || over) return;
         // One that is given up must not keep the others waiting.
-        const result = await assessAway(first, potOf(first, pots), kitchen).catch(() => null);
+        const result = await ask('assess', [first, potOf(first, pots), kitchen]).catch(() => null);
         if (!over) setResults((known) => new Map([...known, [way, result]]));
       }
     };

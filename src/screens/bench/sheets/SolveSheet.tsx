@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import type { Assessment } from '@/core/assess';
 import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import { formatMinutes } from '@/core/quantity';
@@ -9,7 +9,8 @@ import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';
 import { Toggle } from '@/ui/Toggle';
-import { solveAway, stopSolving } from '@/workers';
+import { useEnding } from '@/ui/useEnding';
+import { ask } from '@/workers';
 
 type Found =
   | { readonly kind: 'solution'; readonly solution: Solution }
@@ -211,7 +212,7 @@ export function SolveSheet({
   const [by, setBy] = useState('');
   const [found, setFound] = useState<Found | null>(null);
   const [busy, setBusy] = useState(false);
-  useEffect(() => stopSolving, []);
+  const signal = useEnding();
   const byMin = by.trim() === '' ? undefined : Number(by);
   const wrongBy = byMin !== undefined && !(byMin >= 5 && byMin <= 1440);
   const set = (change: Partial<Wishes>): void => {
@@ -219,13 +220,15 @@ export function SolveSheet({
     setFound(null);
   };
   const find = async (): Promise<void> => {
+    const own = signal();
     setBusy(true);
     setFound(null);
     try {
       const wanted = { ...wishes, ...(byMin !== undefined && { byMin }) };
-      const solution = await solveAway(batch, pot, kitchen, wanted);
+      const solution = await ask('solve', [batch, pot, kitchen, wanted], { signal: own });
       setFound({ kind: 'solution', solution });
     } catch (error) {
+      if (own.aborted) return;
       setFound({ kind: 'failed', message: error instanceof Error ? error.message : String(error) });
     }
     setBusy(false);

@@ -8,7 +8,7 @@ import { AddStep } from './AddStep';
 import { ItemEditor } from './ItemEditor';
 import { StepEditor } from './StepEditor';
 
-jest.mock('@/workers', () => jest.requireActual('../../../ui/testing/assessor'));
+jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
 
 global.ResizeObserver = class {
   observe = (): void => undefined;

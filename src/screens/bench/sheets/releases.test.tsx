@@ -6,7 +6,7 @@ import { batchOf, item, KITCHEN, POT, pressure, REFERENCE, STOVETOP } from '@/co
 import { ReleaseTable } from './ReleaseTable';
 import { StepEditor } from './StepEditor';
 
-jest.mock('@/workers', () => jest.requireActual('../../../ui/testing/assessor'));
+jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
 
 global.ResizeObserver = class {
   observe = (): void => undefined;

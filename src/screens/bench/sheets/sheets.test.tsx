@@ -12,7 +12,7 @@ import { SHORTCUTS, useShortcuts } from './shortcuts';
 import { SolveSheet } from './SolveSheet';
 import { TimetableSheet } from './TimetableSheet';
 
-jest.mock('@/workers', () => jest.requireActual('../../../ui/testing/assessor'));
+jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
 
 global.ResizeObserver = class {
   observe = (): void => undefined;

@@ -9,7 +9,7 @@ import type { OwnFood } from '@/core/food';
 import type { Units } from '@/core/quantity';
 import { LineAsRead } from '@/ui/LineAsRead';
 import { reasonWords, useNewest } from '@/ui/useNewest';
-import { readLinesAway } from '@/workers';
+import { ask } from '@/workers';
 
 type NewItem = Omit<Item, 'id'>;
 
@@ -19,7 +19,7 @@ interface Question {
 }
 
 const readAway = ({ text, own }: Question): Promise<readonly ReadLine[]> =>
-  readLinesAway(text, own);
+  ask('readLines', [text, own]);
 
 /** Lines shown of a long list as it was understood; all of them go in. */
 const SHOWN = 60;
@@ -68,7 +68,7 @@ export function AddLine({
   const add = async (): Promise<void> => {
     if (!own) return;
     // What cannot be read is told by the reading of the same text.
-    const all = await readLinesAway(text, own).catch(() => null);
+    const all = await ask('readLines', [text, own]).catch(() => null);
     if (!all) return;
     const good = [
       ...all.filter((line) => line.item).slice(0, room),

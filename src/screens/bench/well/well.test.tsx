@@ -9,7 +9,7 @@ import { clockText } from '@/session/clockText';
 import { Moment } from './Moment';
 import { describe as inWords } from './moments';
 
-jest.mock('@/workers', () => jest.requireActual('../../../ui/testing/assessor'));
+jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
 
 global.ResizeObserver = class {
   observe = (): void => undefined;

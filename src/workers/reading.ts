@@ -1,11 +1,11 @@
-/** Reading of lists, recipes and files, away from the main thread. */
-import { expose } from 'comlink';
+/** What the reader is asked: lists, recipes and files that others may have written. */
 import type { Validated } from '../core/batch/household';
 import { readLines } from '../core/batch/reading';
 import type { Bundle, Cook } from '../core/batch/schema';
 import { holdCook } from '../formats/held';
 import { readRecipe } from '../formats/recipeIn';
 import { readBundle } from '../formats/read';
+import { silent, type Tell } from './call';
 
 /** The long lists of a household. */
 export type LongList = 'batches' | 'cooks' | 'jars';
@@ -14,20 +14,19 @@ const LONG: readonly LongList[] = ['batches', 'cooks', 'jars'];
 /** So many records are handed over at a time: whoever takes them can draw in between. */
 const AT_A_TIME = 100;
 
-/**
- * Reads a file; its long lists are handed over in pieces, and are empty in what is returned.
- *
- * @param onPart takes a piece, and the share of the records that is handed over with it
- */
-async function readFile(
-  file: Blob,
-  onPart: (list: LongList, records: readonly unknown[], share: number) => Promise<void>,
-): Promise<Validated> {
+/** Records of a long list, and the share of all that is handed over with them. */
+export interface FilePart {
+  readonly list: LongList;
+  readonly records: readonly unknown[];
+  readonly share: number;
+}
+
+/** Reads a file; its long lists are handed over in parts, and are empty in what is returned. */
+async function readFile(tell: Tell<FilePart>, file: Blob): Promise<Validated> {
   const read = readBundle(await file.text());
   if (!read.ok) return read;
   const { bundle } = read;
   const all = LONG.reduce((sum, list) => sum + bundle[list].length, 0);
-  const handed: Promise<void>[] = [];
   let done = 0;
   for (const list of LONG)
     for (let i = 0; i < bundle[list].length; i += AT_A_TIME) {
@@ -35,16 +34,14 @@ async function readFile(
       done += records.length;
       // Cooks cross as texts, as they are kept then.
       const parts = list === 'cooks' ? (records as readonly Cook[]).map(holdCook) : records;
-      // In order, none waiting for the one before to be taken.
-      handed.push(onPart(list, parts, done / all));
+      tell({ list, records: parts, share: done / all });
     }
-  await Promise.all(handed);
   const short: Bundle = { ...bundle, batches: [], cooks: [], jars: [] };
   return { ok: true, bundle: short };
 }
 
-const api = { readFile, readLines, readRecipe };
-
-export type ReaderApi = typeof api;
-
-expose(api);
+export const READING_CALLS = {
+  readFile,
+  readLines: silent(readLines),
+  readRecipe: silent(readRecipe),
+};
