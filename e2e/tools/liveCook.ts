@@ -3,11 +3,10 @@ import { readFileSync } from 'node:fs';
 import type { Locator, Page } from '@playwright/test';
 import type { Bundle, Cook } from '../../src/core';
 import { lookAt } from '../../src/formats/held';
-import { accessible, bringIn, expect } from '../fixtures';
+import { bringIn, expect } from '../fixtures';
 
 const SAMPLE = JSON.parse(readFileSync('demo/harrow-fell.json', 'utf8')) as Bundle;
-export const BEANS = 'i2';
-/** The stand-in at its fastest takes a minute of the wall for four hours. */
+const BEANS = 'i2';
 export const SLOW = { timeout: 90_000 };
 
 /** Runs the core, which a browser test cannot load. */
@@ -55,96 +54,15 @@ export async function kept(page: Page): Promise<Cook> {
 export const heading = (page: Page, name: string): Locator =>
   page.getByRole('heading', { name, exact: true });
 
-/** Hands at the Stove, by mouse or by touch. */
-export function handsAt(page: Page, by: 'mouse' | 'touch') {
-  const hit = (what: Locator): Promise<void> => (by === 'touch' ? what.tap() : what.click());
-  const press = (name: string): Promise<void> =>
-    hit(page.getByRole('button', { name, exact: true }));
-  const speed = (times: number): Promise<void> => press(`${times}×`);
-  return {
-    page,
-    hit,
-    press,
-    speed,
-
-    async lockTheLid(): Promise<void> {
-      await expect(page.getByText(/On the stove: Borlotti and venison chili/)).toBeVisible();
-      await hit(page.getByRole('link', { name: /to the clock/ }));
-      await expect(page).toHaveURL(/\/stove\/live/);
-      await hit(page.getByRole('checkbox', { name: /venison/ }));
-      await press('Lid locked');
-      await expect(page.getByText('In, or left out?')).toBeVisible();
-      await press('All of it is in');
-      await expect(heading(page, 'Coming to pressure')).toBeVisible();
-    },
-
-    /** The heater is weak: the table moves, says so, and a shorter hold is proposed and taken. */
-    async takeTheProposal(): Promise<void> {
-      await expect(heading(page, 'Hold')).toBeVisible(SLOW);
-      await expect(page.getByText(/; planned \d\d:\d\d/)).toBeVisible();
-      await speed(10);
-      const proposed = page.getByRole('region', { name: 'Proposed' });
-      await expect(proposed).toContainText(/It is late.*On the table .* instead of/, SLOW);
-      await accessible(page);
-      await hit(proposed.getByRole('button', { name: /^Hold 2 min less$/ }));
-      await expect(proposed).toHaveCount(0);
-      await speed(240);
-    },
-
-    async openThePot(): Promise<void> {
-      await expect(heading(page, 'Open the valve')).toBeVisible(SLOW);
-      await speed(10);
-      await press('Valve opened');
-      await expect(page.getByTestId('face')).toContainText('letting off steam');
-      await expect(heading(page, 'Open the lid')).toBeVisible(SLOW);
-      await expect(page.getByText(/Never force the lid/)).toBeVisible();
-      await press('Lid off');
-    },
-
-    /** Tried at the opening: hard; the choices stand side by side, and one is taken. */
-    async tryTheBeans(): Promise<void> {
-      await press('Try something');
-      await hit(page.getByRole('dialog').getByRole('button', { name: /borlotti/ }));
-      await hit(page.getByRole('dialog').getByRole('button', { name: 'with bite' }));
-      const choices = page.getByRole('region', { name: 'Choices' });
-      await expect(choices.getByRole('button')).toHaveCount(3, SLOW);
-      await expect(choices.getByText(/^On the table/)).toHaveCount(3);
-      await accessible(page);
-      await hit(choices.getByRole('button', { name: /^Close again/ }));
-      await press('Lid locked');
-      await speed(240);
-    },
-
-    async finish(): Promise<void> {
-      await expect(heading(page, 'Simmer, open')).toBeVisible();
-      await press('Done');
-      await expect(heading(page, 'To the table')).toBeVisible();
-      await press('Write it in the log');
-      await expect(page).toHaveURL(/\/log\/live/);
-    },
-
-    /** Every mark is there, and the beans came out right by the stand-in's own truth. */
-    async holds(): Promise<void> {
-      const cook = await kept(page);
-      const kinds = new Set(cook.marks.map((m) => m.kind));
-      for (const kind of [
-        'ticked',
-        'lid-locked',
-        'pin-up',
-        'at-pressure',
-        'temperature',
-        'valve-opened',
-        'pin-down',
-        'lid-off',
-        'tested',
-        'changed',
-        'step-done',
-        'done',
-      ] as const)
-        expect(kinds).toContain(kind);
-      expect(cook.marks.flatMap((m) => m.change ?? [])).toEqual(['hold', 'close-again']);
-      const grades = core<Record<string, string>>(['grades'], JSON.stringify(cook));
-      expect(['tender and whole', 'creamy']).toContain(grades[BEANS]);
-    },
-  };
+/** Goes to the cook that was brought in, ticks what is in and locks the lid. @returns its page */
+export async function lockTheLid(page: Page): Promise<string> {
+  await expect(page.getByText(/On the stove: Borlotti and venison chili/)).toBeVisible();
+  await page.getByRole('link', { name: /to the clock/ }).tap();
+  await expect(page).toHaveURL(/\/stove\/live/);
+  await page.getByRole('checkbox', { name: /venison/ }).tap();
+  await page.getByRole('button', { name: 'Lid locked', exact: true }).tap();
+  await expect(page.getByText('In, or left out?')).toBeVisible();
+  await page.getByRole('button', { name: 'All of it is in', exact: true }).tap();
+  await expect(heading(page, 'Coming to pressure')).toBeVisible();
+  return page.url();
 }

@@ -15,9 +15,9 @@ jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
 
 const SAMPLE = JSON.parse(readFileSync('demo/harrow-fell.json', 'utf8')) as Bundle;
 const START = '2026-11-24T16:00:00.000Z';
-/** The stand-in is looked at so often, ms of the wall's; a look is a minute of the cook. */
+/** The stand-in is looked at so often, ms of the wall's; a look is two minutes of the cook. */
 const LOOK_MS = 400;
-const STEP_MS = 60_000;
+const STEP_MS = 120_000;
 /** No drill takes longer, in looks. */
 const MOST = 600;
 

@@ -17,6 +17,7 @@ import {
 import { afterSchema } from './afterSchema';
 import { lessonSchema } from './learnedSchema';
 import { isFields } from './fields';
+import { CHANGES, FAULTS, MARKS, MISHAPS } from './markKinds';
 
 const VERDICTS = ['under', 'right', 'over'] as const;
 type Verdict = (typeof VERDICTS)[number];
@@ -34,38 +35,6 @@ const verdicts = each(
   'a verdict for each item',
   'under, right or over for each item',
 );
-export const MARKS = [
-  'started',
-  'lid-locked',
-  'pin-up',
-  'at-pressure',
-  'hold-over',
-  'valve-opened',
-  'valve-closed',
-  'pin-down',
-  'lid-off',
-  'step-done',
-  'ticked',
-  'left-out',
-  'task-begun',
-  'task-done',
-  'tested',
-  'temperature',
-  'level',
-  'scorch',
-  'heat-down',
-  'put-right',
-  'changed',
-  'declined',
-  'done',
-] as const;
-
-/** What was wrong with a lid that did not seal, or a pot that switched itself off. */
-export const FAULTS = ['valve', 'ring', 'bottom'] as const;
-
-/** The small moves by which a plan is changed while it is cooked. */
-export const CHANGES = ['hold', 'close-again', 'simmer-on', 'release-now', 'as-it-is'] as const;
-
 /** A moment the cook pressed. */
 export const markSchema = object(
   {
@@ -176,21 +145,6 @@ export const predictionSchema = object(
   },
   'what was predicted',
 );
-
-/** What may go wrong in a rehearsal; each changes what is true of the stand-in, and nothing else. */
-export const MISHAPS = [
-  'valve-open',
-  'ring',
-  'bottom',
-  'old-beans',
-  'frozen',
-  'foam',
-  'power-lost',
-  'called-away',
-  'altitude',
-  'too-early',
-  'overfilled',
-] as const;
 
 /** A stand-in pot: its chance, what is wrong with it, and how fast its time goes. */
 export const standInSchema = mayBe(

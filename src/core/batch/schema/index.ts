@@ -1,5 +1,5 @@
 export type * from './types';
-export { FAULTS, MARKS, MISHAPS } from './cookSchema';
+export { FAULTS, MARKS, MISHAPS } from './markKinds';
 export { markId } from './markId';
 export {
   ANCHORS,

@@ -5,9 +5,9 @@
  */
 import type { OwnFood } from '../../food';
 import type { Release } from '../../vocabulary';
+import type { MARKS } from './markKinds';
 import type {
   cookSchema,
-  MARKS,
   markSchema,
   predictionSchema,
   runOffSchema,
