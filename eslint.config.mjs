@@ -115,4 +115,10 @@ export default ts.config(
     },
     rules: { 'no-console': 'off' },
   },
+  {
+    // What is no module asks for what it needs by a call.
+    files: ['**/*.cjs'],
+    languageOptions: { globals: { require: 'readonly', document: 'readonly' } },
+    rules: { '@typescript-eslint/no-require-imports': 'off' },
+  },
 );
