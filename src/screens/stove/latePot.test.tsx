@@ -1,17 +1,15 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
 import { readFileSync } from 'node:fs';
-import { act, cleanup, fireEvent, render, screen, within } from '@testing-library/react';
+import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { assess } from '@/core/assess';
 import { potOf } from '@/core/batch/plan';
 import type { Bundle, Cook } from '@/core/batch/schema';
 import { planNow, secondsOf } from '@/core/cook';
 import { standInAt, type StandIn } from '@/core/live';
 import { startCook } from '@/core/timetable';
-import { fixedClock, type FixedClock } from '@/session/clock';
-import { ClockContext, PageClockContext } from '@/ui/clock';
 import { keep, kept } from '@/ui/testing/household';
-import { StoveScreen } from './StoveScreen';
+import { atTheStove, button, press, region } from './testing/atTheStove';
 
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push: jest.fn() }) }));
 jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
@@ -19,10 +17,8 @@ jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
 const SAMPLE = JSON.parse(readFileSync('demo/harrow-fell.json', 'utf8')) as Bundle;
 const START = '2026-11-24T16:00:00.000Z';
 const BEANS = 'i2';
-/** The stand-in is looked at so often, ms of the wall's; a look is half a minute of the cook. */
-const LOOK_MS = 400;
+/** A look is half a minute of the cook. */
 const STEP_MS = 30_000;
-const MOST = 600;
 
 /** The chili on a stand-in with a weak heater and old beans, its table and chances predicted. */
 function hardChili(): Cook & { readonly standIn: StandIn } {
@@ -44,35 +40,9 @@ function hardChili(): Cook & { readonly standIn: StandIn } {
   };
 }
 
-let clock: FixedClock;
-
-async function pass(): Promise<void> {
-  await act(async () => {
-    clock.moveTo(clock.now() + STEP_MS);
-    await jest.advanceTimersByTimeAsync(LOOK_MS);
-  });
-}
-
-async function until(found: () => unknown): Promise<void> {
-  for (let n = 0; n < MOST; n++) {
-    if (found()) return;
-    await pass();
-  }
-  throw new Error(`it never came: ${document.body.textContent?.slice(0, 400) ?? ''}`);
-}
-
-const button = (name: string | RegExp, within_: ParentNode = document): HTMLElement | null =>
-  [...within_.querySelectorAll('button')].find((one) =>
-    typeof name === 'string' ? one.textContent === name : name.test(one.textContent ?? ''),
-  ) ?? null;
-const press = (name: string | RegExp): void => {
-  const found = button(name);
-  if (!found) throw new Error(`no button ${String(name)}`);
-  fireEvent.click(found);
-};
+let stove: ReturnType<typeof atTheStove>;
+const until = (found: () => unknown): Promise<void> => stove.until(found);
 const heading = (): string => document.querySelector('h2')?.textContent ?? '';
-const region = (name: string): HTMLElement | null =>
-  document.querySelector(`[aria-label="${name}"]`);
 const cook = (): Cook & { readonly standIn: StandIn } =>
   kept().cooks.find(({ id }) => id === 'live') as never;
 
@@ -86,15 +56,8 @@ async function openThePot(): Promise<void> {
 
 beforeEach(() => {
   jest.useFakeTimers();
-  clock = fixedClock(Date.parse(START));
   keep({ ...SAMPLE, cooks: [hardChili()] });
-  render(
-    <PageClockContext value={clock}>
-      <ClockContext value={clock}>
-        <StoveScreen id="live" />
-      </ClockContext>
-    </PageClockContext>,
-  );
+  stove = atTheStove('live', START, STEP_MS);
 });
 afterEach(() => {
   cleanup();
@@ -102,7 +65,7 @@ afterEach(() => {
 });
 
 it('a late pot with old beans is led to the table: a shorter hold taken, hard beans closed again', async () => {
-  await pass();
+  await stove.pass();
   fireEvent.click(screen.getByRole('checkbox', { name: /venison/ }));
   press('Lid locked');
   await until(() => button('All of it is in'));
