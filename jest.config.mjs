@@ -32,7 +32,7 @@ export default withNext({
   // Jest would leave a core idle, which is half of a small machine.
   maxWorkers: '100%',
   // A shared machine may be several times slower than a free one.
-  testTimeout: 60_000,
+  testTimeout: 300_000,
   testMatch: ['<rootDir>/{src,cli,demo,scripts}/**/*.test.{ts,tsx}'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^@demo/(.*)$': '<rootDir>/demo/$1' },
 });
