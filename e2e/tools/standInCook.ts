@@ -1,8 +1,8 @@
 /**
- * Cooks on the stand-in, for browser tests, which cannot load the core themselves. `start BATCH ISO` prints
- * a cook of the sample kitchen as it starts; `grades` reads a cook and prints what its foods came to;
- * `season BATCH POWER` prints the sample kitchen with nothing in its log but three cooks of a batch, on a
- * stand-in whose heater gives so much of what it should, and what a fourth would take.
+ * Cooks on the stand-in, for browser tests, which cannot load the core themselves. `start BATCH ISO` prints a
+ * cook of the sample kitchen as it starts; `season BATCH POWER` prints the sample kitchen with nothing in its
+ * log but three cooks of a batch, on a stand-in whose heater gives so much of what it should, and what a
+ * fourth would take.
  */
 import { markAt } from '../../src/core/testing/marks';
 import { readFileSync } from 'node:fs';
@@ -14,7 +14,6 @@ import {
   type Mark,
   potOf,
   type StandIn,
-  standInAt,
   startCook,
   stepsOf,
   truthAt,
@@ -38,13 +37,6 @@ function startOn(startedAt: string, cookId: string): Cook {
     draws: null,
     at: startedAt,
   });
-}
-
-function grades(): object {
-  const cook = JSON.parse(readFileSync(0, 'utf8')) as Cook;
-  if (!cook.standIn || !cook.endedAt) throw new RangeError('not cooked to the end on a stand-in');
-  const end = (Date.parse(cook.endedAt) - Date.parse(cook.startedAt)) / 1000;
-  return standInAt(cook, cook.standIn, end).grades;
 }
 
 /** When the lid goes on, s. */
@@ -88,7 +80,6 @@ function season(power: number): object {
 
 const PRINTS: Readonly<Record<string, () => object>> = {
   start: () => startOn(at, 'live'),
-  grades,
   season: () => season(Number(at)),
 };
 process.stdout.write(JSON.stringify(PRINTS[command ?? '']?.()));
