@@ -1,7 +1,7 @@
 /** How long it really took, by the marks of a cook. */
 import { stepsOf } from '../batch/plan';
 import type { Cook } from '../batch/schema';
-import { timelineOf, type Second, type StepTimeline, type Timeline } from './timeline';
+import { known, timelineOf, type StepTimeline, type Timeline } from './timeline';
 
 /** What really happened in a pressure step, min; null where a mark is missing. */
 export interface Happened {
@@ -10,11 +10,8 @@ export interface Happened {
   readonly releaseMin: number | null;
 }
 
-const known = (second: Second | null): number | null =>
-  second && second.how !== 'presumed' ? second.s : null;
-
-const minutes = (fromS: number | null | undefined, toS: number | null): number | null =>
-  fromS == null || toS === null ? null : (toS - fromS) / 60;
+const minutes = (fromS: number | undefined, toS: number | undefined): number | null =>
+  fromS === undefined || toS === undefined ? null : (toS - fromS) / 60;
 
 /** The real times of every pressure step, by the plan as it became. */
 export function happened({ plan, steps }: Timeline): readonly Happened[] {
@@ -23,22 +20,22 @@ export function happened({ plan, steps }: Timeline): readonly Happened[] {
     .filter(({ id }) => lids.has(id))
     .map(({ id, locked, hot, over, down }) => ({
       step: id,
-      warmUpMin: minutes(known(locked), known(hot)),
+      warmUpMin: minutes(known(locked)?.s, known(hot)?.s),
       // The hold is over by the plan where nobody ended it.
-      releaseMin: minutes(over?.s, known(down)),
+      releaseMin: minutes(over?.s, known(down)?.s),
     }));
 }
 
 /** The last that is known of a step, s; null where nothing is. */
 function lastOf({ locked, pin, hot, over, valve, down }: StepTimeline): number | null {
-  const all = [locked, pin, hot, over, ...valve, down].flatMap((second) => known(second) ?? []);
+  const all = [locked, pin, hot, over, ...valve, down].flatMap((second) => known(second)?.s ?? []);
   return all.length > 0 ? Math.max(...all) : null;
 }
 
 /** On the table, s from the start: its last step was over; what is cooled at the end comes after. */
 function servedS({ plan, steps }: Timeline): number | null {
   const last = steps[stepsOf(plan).findLastIndex((s) => s.kind !== 'cool')];
-  return last ? (known(last.off) ?? lastOf(last)) : null;
+  return last ? (known(last.off)?.s ?? lastOf(last)) : null;
 }
 
 /** From the lid to the table, min; null while it is still on. */
@@ -52,6 +49,6 @@ export function realTotalMin(cook: Cook): number | null {
 
 /** The first lid, s from the start; null where nobody said. */
 export function lidS({ steps }: Timeline): number | null {
-  const lids = steps.flatMap(({ locked }) => known(locked) ?? []);
+  const lids = steps.flatMap(({ locked }) => known(locked)?.s ?? []);
   return lids.length > 0 ? Math.min(...lids) : null;
 }

@@ -33,6 +33,8 @@ export {
 } from './potLink';
 export { readMessages, type Messages } from './readMessages';
 export {
+  firstOpened,
+  known,
   stepIn,
   timelineOf,
   type How,

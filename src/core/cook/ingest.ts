@@ -13,15 +13,15 @@ export function startMark(at: string): Mark {
   return { id: 'started', kind: 'started', step: null, at };
 }
 
+/** A cook as it was before its end was marked. */
+export function notOver<T extends Pick<Cook, 'marks'>>(cook: T): T {
+  return { ...cook, marks: cook.marks.filter((m) => m.kind !== 'done') };
+}
+
 /** A cook that is over. @param at ISO 8601 */
 export function ended(cook: Cook, at: string): Cook {
   const done: Mark = { id: 'done', kind: 'done', step: null, at };
-  return { ...cook, endedAt: at, marks: [...cook.marks.filter((m) => m.kind !== 'done'), done] };
-}
-
-/** A rehearsal as it was at a moment, not over yet. */
-export function notOver<T extends Pick<Cook, 'marks'>>(cook: T): T {
-  return { ...cook, marks: cook.marks.filter((m) => m.kind !== 'done') };
+  return { ...cook, endedAt: at, marks: [...notOver(cook).marks, done] };
 }
 
 /** What a hand gives: all of a mark but when, and its id. */
@@ -47,10 +47,14 @@ export function moveMark({ change, step, minutes }: Move): Pressed {
   return { kind: 'changed', step, change, ...(minutes !== undefined && { value: minutes }) };
 }
 
+/** A cook with a mark more, to be tried and not kept. @param s from its start */
+function trying(cook: Cook, s: number, given: Pressed): Cook {
+  return { ...cook, marks: [...cook.marks, ...pressed(momentOf(cook, s), () => 'tried', given)] };
+}
+
 /** A cook whose plan is changed at a moment, to be tried and not kept. @param s from its start */
 export function changedAt(cook: Cook, s: number, move: Move): Cook {
-  const marks = pressed(momentOf(cook, s), () => 'tried', moveMark(move));
-  return { ...cook, marks: [...cook.marks, ...marks] };
+  return trying(cook, s, moveMark(move));
 }
 
 /** A cook whose fault is put right at a moment, to be tried and not kept. @param s from its start */
@@ -60,8 +64,7 @@ export function mendedAt(
   step: string,
   fault: NonNullable<Mark['fault']>,
 ): Cook {
-  const marks = pressed(momentOf(cook, s), () => 'tried', { kind: 'put-right', step, fault });
-  return { ...cook, marks: [...cook.marks, ...marks] };
+  return trying(cook, s, { kind: 'put-right', step, fault });
 }
 
 const HEARD = {

@@ -6,10 +6,13 @@ const rank = ({ kind }: Mark): number => RANK.get(kind) ?? MARKS.length;
 
 /** Marks by their time; of one moment as they happen in a cook, then by id, so that no order of a list matters. */
 export function byClock(marks: readonly Mark[]): readonly Mark[] {
-  return marks.toSorted(
-    (a, b) =>
-      Date.parse(a.at) - Date.parse(b.at) ||
-      rank(a) - rank(b) ||
-      (a.id < b.id ? -1 : Number(a.id > b.id)),
-  );
+  return marks
+    .map((mark) => ({ mark, ms: Date.parse(mark.at) }))
+    .sort(
+      (a, b) =>
+        a.ms - b.ms ||
+        rank(a.mark) - rank(b.mark) ||
+        (a.mark.id < b.mark.id ? -1 : Number(a.mark.id > b.mark.id)),
+    )
+    .map(({ mark }) => mark);
 }

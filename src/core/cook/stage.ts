@@ -6,7 +6,14 @@
 import { poursOf, stepsOf } from '../batch/plan';
 import type { Batch, MarkKind, PressureStep, Prediction, Step } from '../batch/schema';
 import { releaseOf, waitOf, type ReleaseMethod } from '../vocabulary';
-import type { How, Second, StepTimeline, Timeline } from './timeline';
+import {
+  firstOpened,
+  known,
+  type How,
+  type Second,
+  type StepTimeline,
+  type Timeline,
+} from './timeline';
 
 export type StageKind = 'load' | 'warm-up' | 'hold' | 'wait' | 'valve' | 'pin' | 'lid' | 'do';
 
@@ -133,28 +140,26 @@ export function standing(
 
 /** What ended a stage, where that was pressed or heard, and not undone by another mark. */
 export function endOf({ kind }: Stage, step: StepTimeline): Second | null {
-  const seen = (second: Second | null | undefined): Second | null =>
-    second && second.how !== 'presumed' ? second : null;
   switch (kind) {
     case 'load':
-      return seen(step.locked);
+      return known(step.locked);
     case 'warm-up':
-      return seen(step.hot);
+      return known(step.hot);
     case 'hold':
-      return seen(step.over);
+      return known(step.over);
     case 'wait':
       // A wait by the clock is cut short when the cook goes on to what ends the next stage.
-      return step.valve.find(({ opens }) => opens) ?? null;
+      return firstOpened(step);
     case 'valve': {
       // A valve that spat and was closed again is still to be opened.
       const last = step.valve.at(-1);
       return last?.opens ? last : null;
     }
     case 'pin':
-      return seen(step.down);
+      return known(step.down);
     case 'lid':
     case 'do':
-      return seen(step.off);
+      return known(step.off);
   }
 }
 

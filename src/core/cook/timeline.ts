@@ -19,6 +19,11 @@ export interface Second {
   readonly how: How;
 }
 
+/** A moment that was pressed or heard; null for one that is only presumed, or not known. */
+export function known(second: Second | null | undefined): Second | null {
+  return second && second.how !== 'presumed' ? second : null;
+}
+
 /** The valve was opened, or closed again. */
 export interface ValveSecond extends Second {
   readonly opens: boolean;
@@ -40,6 +45,11 @@ export interface StepTimeline {
   readonly off: Second | null;
   /** How often the lid was seated until it came to pressure; 0 where it was not. */
   readonly seatings: number;
+}
+
+/** The first opening of the valve; null where it stayed shut. */
+export function firstOpened({ valve }: Pick<StepTimeline, 'valve'>): ValveSecond | null {
+  return valve.find(({ opens }) => opens) ?? null;
 }
 
 /** What is seen of a pot, and can be held against a model of it. */
@@ -135,10 +145,15 @@ function ownSeating(own: readonly Timed[]): {
 
 /**
  * @param own the marks of the step by the clock
+ * @param seating those of the lid that counts
  * @param nextS the first mark of any later step, s
  */
-function stepTimeline(step: Step, own: readonly Timed[], nextS: number | undefined): StepTimeline {
-  const { marks, seatings } = ownSeating(own);
+function stepTimeline(
+  step: Step,
+  own: readonly Timed[],
+  { marks, seatings }: ReturnType<typeof ownSeating>,
+  nextS: number | undefined,
+): StepTimeline {
   const first = (event: StepEvent, of = marks): Second | null => {
     const found = of.find((one) => one.event === event);
     return found ? secondOf(found) : null;
@@ -214,15 +229,27 @@ function putRightOf(timed: readonly Timed[]): Timeline['putRightS'] {
   return found;
 }
 
+type Folded = Pick<Cook, 'batch' | 'marks' | 'startedAt'>;
+
+/** Many parts of a page ask for one timeline at every tick: it is folded once for a list of marks. */
+const FOLDED = new WeakMap<readonly Mark[], { readonly of: Folded; readonly timeline: Timeline }>();
+
 /**
  * Folds the marks of a cook. The order of the list does not matter.
  *
  * @param untilS s from the start; what was marked later does not count
  */
-export function timelineOf(
-  cook: Pick<Cook, 'batch' | 'marks' | 'startedAt'>,
-  untilS = Infinity,
-): Timeline {
+export function timelineOf(cook: Folded, untilS = Infinity): Timeline {
+  if (untilS !== Infinity) return fold(cook, untilS);
+  const before = FOLDED.get(cook.marks);
+  if (before?.of.batch === cook.batch && before.of.startedAt === cook.startedAt)
+    return before.timeline;
+  const timeline = fold(cook, untilS);
+  FOLDED.set(cook.marks, { of: cook, timeline });
+  return timeline;
+}
+
+function fold(cook: Folded, untilS: number): Timeline {
   const { marks } = asOf(cook, untilS);
   // Changes of the plan hold from the moment they are made, whichever moment is asked for.
   const plan = planNow(cook);
@@ -240,13 +267,15 @@ export function timelineOf(
   };
   const ids = (kind: Mark['kind']): ReadonlySet<string> =>
     new Set(marks.flatMap((m) => (m.kind === kind && m.item ? [m.item] : [])));
-  const seatings = new Map(
-    steps.map(({ id }, i) => [id, new Set(ownSeating(own[i] ?? []).marks)] as const),
-  );
+  const seatings = own.map(ownSeating);
+  const counted = new Map(steps.map(({ id }, i) => [id, new Set(seatings[i]?.marks)] as const));
   return {
     plan,
-    steps: steps.map((step, i) => stepTimeline(step, own[i] ?? [], nextOf(i))),
-    seen: observationsOf(timed, seatings),
+    steps: steps.map((step, i) => {
+      const of = own[i] ?? [];
+      return stepTimeline(step, of, seatings[i] ?? ownSeating(of), nextOf(i));
+    }),
+    seen: observationsOf(timed, counted),
     ...triedOf(timed),
     tasks: tasksOf(timed),
     ticked: ids('ticked'),

@@ -16,7 +16,15 @@ import { lessonName, stepsOf, type PlannedItem } from '../batch/plan';
 import { TIMED, type Cook, type Lesson, type Step, type Timed } from '../batch/schema';
 import { conductionShape, donenessOf } from '../doneness';
 import { foodByKey, gradesOf, type Food } from '../food';
-import { secondsOf, timelineOf, type Second, type StepTimeline, type TriedFood } from '../cook';
+import {
+  firstOpened,
+  known,
+  secondsOf,
+  timelineOf,
+  type Second,
+  type StepTimeline,
+  type TriedFood,
+} from '../cook';
 import { courseOf, hotSOf, resultAt, type Course } from '../live';
 import { between, lastOf } from '../series';
 import { gradeAt, scaleOf } from '../texture';
@@ -88,12 +96,11 @@ function timesOf(model: Model, step: string, ventedS: number | null): Times {
 /** The same as it was marked; what was not marked is missing. */
 function seenOf(step: Step, went: StepTimeline): Times {
   if (step.kind !== 'pressure') return {};
-  const known = (second: Second | null): number | null =>
-    second && second.how !== 'presumed' ? second.s : null;
+  const at = (second: Second | null): number | null => known(second)?.s ?? null;
   // A lid that was seated anew warmed up in two parts, which no run of the models has.
-  const shut = went.seatings > 1 ? null : known(went.locked);
-  const [pin, hot, down] = [known(went.pin), known(went.hot), known(went.down)];
-  const vented = ventedOf(went);
+  const shut = went.seatings > 1 ? null : at(went.locked);
+  const [pin, hot, down] = [at(went.pin), at(went.hot), at(went.down)];
+  const vented = firstOpened(went)?.s ?? null;
   const over = went.over?.s ?? null;
   // Nobody let steam off: it cooled by itself.
   const cooled = vented === null && (step.release?.method ?? 'natural') === 'natural';
@@ -108,10 +115,6 @@ function seenOf(step: Step, went: StepTimeline): Times {
       down > vented && { vent: down - vented }),
   };
 }
-
-/** When its valve was first opened, s; null where it was not. */
-const ventedOf = ({ valve }: StepTimeline): number | null =>
-  valve.find(({ opens }) => opens)?.s ?? null;
 
 const short = (v: number): number => Number(v.toPrecision(4));
 
@@ -133,7 +136,7 @@ function potLesson(cook: Cook, endS: number): Found['pot'] {
     model: 'valve' in traits && !vented ? base : run(cook, course, traits),
   }));
   return seen.flatMap(({ step, went, times }) => {
-    const ventedS = ventedOf(went);
+    const ventedS = firstOpened(went)?.s ?? null;
     const foretold = timesOf(base, step.id, ventedS);
     const others = moved.map(({ by, model }) => ({ by, times: timesOf(model, step.id, ventedS) }));
     return TIMED.flatMap((what) => {

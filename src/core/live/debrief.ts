@@ -8,6 +8,8 @@ import type { Cook, Verdict } from '../batch/schema';
 import { between, valueAt } from '../series';
 import { saturationTemperature } from '../water';
 import {
+  firstOpened,
+  known,
   asOf,
   changedAt,
   mendedAt,
@@ -16,7 +18,6 @@ import {
   stepIn,
   timelineOf,
   type Move,
-  type Second,
 } from '../cook';
 import { MISHAP, putRightS, STICKS_AFTER_S, type Fault, type Mishap } from './mishaps';
 import { movesAmong } from './propose';
@@ -120,10 +121,6 @@ interface Moment {
   readonly fault?: Fault;
 }
 
-/** A moment that was pressed or heard. */
-const known = (second: Second | null): Second | null =>
-  second && second.how !== 'presumed' ? second : null;
-
 function momentsOf(cook: Cook, standIn: StandIn, model: Model, endS: number): readonly Moment[] {
   const timeline = timelineOf(cook);
   const faults = (standIn.mishaps ?? []).flatMap((mishap): readonly Moment[] => {
@@ -136,8 +133,9 @@ function momentsOf(cook: Cook, standIn: StandIn, model: Model, endS: number): re
   });
   const steps = stepsOf(timeline.plan).flatMap((step): readonly Moment[] => {
     if (step.kind !== 'pressure') return [];
-    const { hot, over, valve, off } = stepIn(timeline, step.id);
-    const opened = valve.find(({ opens }) => opens);
+    const went = stepIn(timeline, step.id);
+    const { hot, over, off } = went;
+    const opened = firstOpened(went);
     const waits = step.release?.method === 'timed' && over && (opened?.s ?? endS) > over.s;
     const lidOff = known(off);
     return [

@@ -6,7 +6,7 @@ import { foodOf, handlingAt, stepsOf } from '../batch/plan';
 import type { FAULTS, Batch, Cook, Kitchen, MISHAPS } from '../batch/schema';
 import type { Spell } from '../heat';
 import type { ItemUnknowns, Unknowns } from '../unknown';
-import { timelineOf } from '../cook';
+import { known, timelineOf } from '../cook';
 
 export type Mishap = (typeof MISHAPS)[number];
 export type Fault = (typeof FAULTS)[number];
@@ -238,7 +238,7 @@ export function befallen(
 ): Truth {
   const first = stepsOf(cook.batch).find((s) => s.kind === 'pressure');
   const lid = timelineOf(cook).steps.find(({ id }) => id === first?.id)?.locked;
-  const lidS = lid && lid.how !== 'presumed' ? lid.s : null;
+  const lidS = known(lid)?.s ?? null;
   return mishaps.reduce((now, mishap) => MISHAP[mishap].change(now, { cook, lidS, nowS }), truth);
 }
 

@@ -3,7 +3,7 @@ import { contentsAt, type Model } from '../model';
 import { stepsOf } from '../batch/plan';
 import type { Batch, Cook } from '../batch/schema';
 import { between } from '../series';
-import { timelineOf, type SeenKind, type StepTimeline } from '../cook';
+import { known, timelineOf, type SeenKind, type StepTimeline } from '../cook';
 
 type Result = Model['heat']['steps'][number] | NonNullable<Model['heat']['end']['place']['now']>;
 
@@ -62,10 +62,10 @@ export function seenOf(cook: Cook, nowS: number, watched: boolean): readonly See
 /** The step whose lid was locked last, where it is not off yet. */
 function lidOn(steps: readonly StepTimeline[]): StepTimeline | undefined {
   const on = steps
-    .filter(({ locked }) => locked && locked.how !== 'presumed')
+    .filter(({ locked }) => known(locked))
     .toSorted((a, b) => (a.locked?.s ?? 0) - (b.locked?.s ?? 0))
     .at(-1);
-  return on && (on.off === null || on.off.how === 'presumed') ? on : undefined;
+  return on && !known(on.off) ? on : undefined;
 }
 
 /** The result of a step, over or on its way; null where it has not begun. */

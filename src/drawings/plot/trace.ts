@@ -1,7 +1,7 @@
 /** Temperature and pressure over a cook, as a plot. */
 import type { Assessment, Draws } from '@/core/assess';
 import { pressureUnit } from '@/core/batch/plan';
-import { lidS, timelineOf, type StepTimeline } from '@/core/cook';
+import { known, lidS, timelineOf, type StepTimeline } from '@/core/cook';
 import type { Cook, Kitchen } from '@/core/batch/schema';
 import type { Belief } from '@/core/live';
 import { formatPressure, formatTemperature } from '@/core/quantity';
@@ -103,9 +103,10 @@ function momentsOf({ locked, hot, valve, down, off }: StepTimeline) {
     // An open step has no lid.
     [locked && off, 'open'],
   ] as const;
-  return named.flatMap(([second, text]) =>
-    second && second.how !== 'presumed' ? [{ minute: second.s / 60, text }] : [],
-  );
+  return named.flatMap(([second, text]) => {
+    const seen = known(second);
+    return seen ? [{ minute: seen.s / 60, text }] : [];
+  });
 }
 
 /** A foretold curve, min from the lid. */

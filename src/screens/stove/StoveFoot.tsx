@@ -10,7 +10,7 @@ import { moreMarksOf } from '@/ui/cooking/due';
 import { changeCook, saveCook } from '@/ui/household';
 import type { Hands } from './hands';
 import type { Live } from './live';
-import { ended, lastOfHand, takeBack, timelineOf } from '@/core/cook';
+import { ended, lastOfHand, takeBack, timelineOf, known } from '@/core/cook';
 import { onStandIn } from './StandInFace';
 import { unticked } from './TickList';
 
@@ -38,7 +38,7 @@ export function StoveFoot({ cook, plan, live, hands, units }: Parts) {
   const [open, setOpen] = useState<'marks' | 'more' | 'try' | null>(null);
   const { stage } = live;
   const last = lastOfHand(cook.marks);
-  const opened = timelineOf(cook).steps.some(({ off }) => off && off.how !== 'presumed');
+  const opened = timelineOf(cook).steps.some(({ off }) => known(off));
   const close = (): void => setOpen(null);
   return (
     <>

@@ -1,7 +1,7 @@
 /** A cook on its way, as its screen knows it: where it stands, what is believed, what is proposed. */
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Cook, Prediction } from '@/core/batch/schema';
-import { lidS, timelineOf } from '@/core/cook';
+import { known, lidS, timelineOf } from '@/core/cook';
 import type { Belief, Cost, Moment, Proposal, StandInNow } from '@/core/live';
 import type { Units } from '@/core/quantity';
 import type { Stage, Standing } from '@/core/cook';
@@ -23,13 +23,13 @@ const FAST_TIMES = 10;
 function foretoldNow(cook: Cook, belief: Belief | null): Prediction {
   if (!belief) return cook.predicted;
   const { plan, steps: went } = timelineOf(cook);
-  const known = new Map(cook.predicted.steps.map((s) => [s.id, s]));
+  const predicted = new Map(cook.predicted.steps.map((s) => [s.id, s]));
   const steps = belief.steps.map(({ id, hotS, endS }) => {
-    const planned = known.get(id);
+    const planned = predicted.get(id);
     const step = went.find((one) => one.id === id);
-    const locked = step?.locked;
+    const locked = known(step?.locked);
     const warmUpMin =
-      !locked || locked.how === 'presumed' || !Number.isFinite(hotS.p50)
+      !locked || !Number.isFinite(hotS.p50)
         ? (planned?.warmUpMin ?? 0)
         : Math.max(0, hotS.p50 - locked.s) / 60;
     const hold = plan.steps?.find((s) => s.id === id);
@@ -184,8 +184,6 @@ export function useLive(cook: Cook, clock: Clock, now: number, units: Units): Li
 
 /** The step whose lid came off last: what is tried at an opening belongs to it. @param step where none did */
 export function openStep(cook: Cook, step: string): string {
-  const opened = timelineOf(cook).steps.filter(
-    ({ off, locked }) => off && off.how !== 'presumed' && locked,
-  );
+  const opened = timelineOf(cook).steps.filter(({ off, locked }) => known(off) && locked);
   return opened.toSorted((a, b) => (a.off?.s ?? 0) - (b.off?.s ?? 0)).at(-1)?.id ?? step;
 }

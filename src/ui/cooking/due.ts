@@ -1,7 +1,7 @@
 /** What the cook is called for, and what may be marked beside the next thing. */
 import { FAULTS, type Cook, type Mark, type MarkKind } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
-import { FAULT_WORDS, type Stage, type Standing, timelineOf } from '@/core/cook';
+import { FAULT_WORDS, firstOpened, type Stage, type Standing, timelineOf } from '@/core/cook';
 import { wordsOf } from '@/core/timetable';
 
 /** Longer than foretold by this share, and these minutes, it is worth a look. */
@@ -42,7 +42,7 @@ export type MoreMark = readonly [kind: MarkKind, words: string, fault?: Mark['fa
 /** What else may be marked at a stage, beside its own. */
 export function moreMarksOf(stage: Stage, cook: Cook): readonly MoreMark[] {
   const step = timelineOf(cook).steps.find(({ id }) => id === stage.step);
-  const opened = step?.valve.some(({ opens }) => opens) ?? false;
+  const opened = step && firstOpened(step);
   const marks: MoreMark[] = [];
   if (stage.kind === 'warm-up' && !step?.pin) marks.push(['pin-up', 'Pin up']);
   if ((stage.kind === 'hold' || stage.kind === 'wait') && !step?.hot)
