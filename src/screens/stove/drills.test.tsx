@@ -95,6 +95,15 @@ describe('a drill at the stove', () => {
     expect(cook().endedAt).toBeDefined();
   });
 
+  it('met well is told so', async () => {
+    await begin('Everything clean');
+    await stove.until(() => /steam from the valve/.test(face()));
+    await putRight('The valve was open: shut now');
+    await toTheTable();
+    expect(region('What was true')?.textContent).toContain('The valve was left open.');
+    expect(region('What it came down to')?.textContent).not.toContain('open valve');
+  });
+
   it('names who waited where it is played badly', async () => {
     await begin('Everything clean');
     await stove.until(() => /steam from the valve/.test(face()));

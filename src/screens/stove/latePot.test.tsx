@@ -2,12 +2,10 @@
 import 'fake-indexeddb/auto';
 import { readFileSync } from 'node:fs';
 import { cleanup, fireEvent, screen, within } from '@testing-library/react';
-import { assess } from '@/core/assess';
-import { potOf } from '@/core/batch/plan';
 import type { Bundle, Cook } from '@/core/batch/schema';
 import { planNow, secondsOf } from '@/core/cook';
 import { standInAt, type StandIn } from '@/core/live';
-import { startCook } from '@/core/timetable';
+import { startedIn } from '@/core/testing/season';
 import { keep, kept } from '@/ui/testing/household';
 import { atTheStove, button, press, region } from './testing/atTheStove';
 
@@ -22,13 +20,8 @@ const STEP_MS = 30_000;
 
 /** The chili on a stand-in with a weak heater and old beans, its table and chances predicted. */
 function hardChili(): Cook & { readonly standIn: StandIn } {
-  const { pots, kitchen, batches } = SAMPLE;
-  const batch = batches.find(({ id }) => id === 'b7');
-  if (!batch) throw new RangeError('no chili');
-  const pot = potOf(batch, pots);
-  const assessment = assess(batch, pot, kitchen);
   return {
-    ...startCook({ id: 'live', batch, pot, kitchen, assessment, draws: null, at: START }),
+    ...startedIn(SAMPLE, 'b7', 'live', START),
     standIn: {
       seed: 5,
       power: 0.88,
@@ -125,4 +118,22 @@ it('a late pot with old beans is led to the table: a shorter hold taken, hard be
   expect(planNow(cook()).steps).toHaveLength(3);
   const { grades } = standInAt(cook(), standIn, secondsOf(cook(), marks.at(-1)?.at ?? START));
   expect(['tender and whole', 'creamy']).toContain(grades[BEANS]);
+});
+
+it('a pot goes on with the page closed for 20 min, and is as warm as twenty minutes make it', async () => {
+  await stove.pass();
+  fireEvent.click(screen.getByRole('checkbox', { name: /venison/ }));
+  press('Lid locked');
+  await until(() => button('All of it is in'));
+  press('All of it is in');
+  await until(() => heading() === 'Coming to pressure');
+  stove.away(20);
+  await until(() => screen.queryByTestId('face')?.textContent?.includes('heating'));
+  expect(heading()).toBe('Coming to pressure');
+  await until(() => heading() === 'Hold');
+  await openThePot();
+  const kinds = cook().marks.map((m) => m.kind);
+  expect(kinds).toEqual(
+    expect.arrayContaining(['lid-locked', 'pin-up', 'at-pressure', 'valve-opened', 'lid-off']),
+  );
 });

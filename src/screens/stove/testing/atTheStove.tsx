@@ -1,5 +1,5 @@
 /** A cook on the stand-in in a test: its time is moved by hand, look by look, and the page follows. */
-import { act, fireEvent, render } from '@testing-library/react';
+import { act, cleanup, fireEvent, render } from '@testing-library/react';
 import { fixedClock, type FixedClock } from '@/session/clock';
 import { ClockContext, PageClockContext } from '@/ui/clock';
 import { StoveScreen } from '../StoveScreen';
@@ -34,13 +34,15 @@ export const region = (name: string): HTMLElement | null =>
  */
 export function atTheStove(id: string, startedAt: string, stepMs: number) {
   const clock: FixedClock = fixedClock(Date.parse(startedAt));
-  render(
-    <PageClockContext value={clock}>
-      <ClockContext value={clock}>
-        <StoveScreen id={id} />
-      </ClockContext>
-    </PageClockContext>,
-  );
+  const open = () =>
+    render(
+      <PageClockContext value={clock}>
+        <ClockContext value={clock}>
+          <StoveScreen id={id} />
+        </ClockContext>
+      </PageClockContext>,
+    );
+  open();
   /** Time passes: the stand-in is looked at, and what it says is drawn. */
   const pass = (): Promise<void> =>
     act(async () => {
@@ -55,5 +57,11 @@ export function atTheStove(id: string, startedAt: string, stepMs: number) {
     }
     throw new Error(`it never came: ${document.body.textContent?.slice(0, 400) ?? ''}`);
   };
-  return { pass, until };
+  /** The page is closed for so many minutes. */
+  const away = (minutes: number): void => {
+    cleanup();
+    clock.moveTo(clock.now() + minutes * 60_000);
+    open();
+  };
+  return { pass, until, away };
 }

@@ -1,0 +1,299 @@
+/** @jest-environment jsdom */
+import 'fake-indexeddb/auto';
+import {
+  all,
+  choose,
+  comes,
+  enter,
+  fill,
+  find,
+  focus,
+  follow,
+  gone,
+  here,
+  keys,
+  marked,
+  press,
+  says,
+  seen,
+  visit,
+} from '@/screens/testing/page';
+import { kept } from '@/ui/testing/household';
+
+jest.mock('next/navigation', () => jest.requireActual('@/screens/testing/navigation'));
+jest.mock('next/link', () => jest.requireActual('@/screens/testing/Link'));
+jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
+
+const sheet = (): HTMLElement | null => seen('dialog');
+const readings = (): Element | null => document.querySelector('[aria-label="Readings"]');
+const by = (id: string) => (): HTMLElement | null => marked(id);
+
+async function fromMore(item: string): Promise<void> {
+  await press('More');
+  await press(item, { kind: 'menuitem' });
+}
+
+describe('what goes in', () => {
+  it('is corrected in place; wrong input is said beside the field', async () => {
+    visit('/bench/b1');
+    await press(/lamb neck/, { within: await comes(by('lane-lamb-neck')) });
+    await fill('Amount', '-3');
+    await press('Keep');
+    await says(() => seen('alert', undefined, sheet() ?? document), 'wanted: a number above 0');
+    await fill('Amount', '1.1');
+    await choose('Unit', 'kg');
+    await choose('Goes in', 'frozen');
+    await press('Keep');
+    await gone(sheet);
+    await says(by('lane-lamb-neck'), '1.1 kg, 40 mm, frozen');
+  });
+
+  it('is no food where no table has it, and a list is taken whole', async () => {
+    visit('/bench/b8');
+    // A stock shows its run-offs first; what is put in turns to the lanes.
+    await comes(by('run-1'));
+    await fill('Put in', '1 unicorn');
+    await find('alert', /no food of the table/);
+    expect((seen('button', 'Add') as HTMLButtonElement).disabled).toBe(true);
+    await fill('Put in', '2 parsnips, 20 mm pieces\n1 unicorn\n3 cloves garlic');
+    await press('Add');
+    await comes(by('lane-parsnip'));
+    await comes(by('lane-garlic'));
+    expect((await find('field', 'Put in')) as HTMLInputElement).toHaveProperty(
+      'value',
+      '1 unicorn',
+    );
+  });
+
+  it('has its cut and its temperature changed on its lane', async () => {
+    visit('/bench/b1');
+    const lane = by('lane-carrot');
+    await press(/^Wish, cut and temperature of carrot/);
+    await press('carrot, frozen', { kind: 'switch' });
+    await says(lane, 'frozen');
+    await fill('Cut of carrot', '31');
+    await says(lane, '31 mm');
+    await keys('{Escape}');
+    await press('Undo');
+    await says(lane, '30 mm');
+  });
+});
+
+describe('steps', () => {
+  it('are changed, added and left out', async () => {
+    visit('/bench/b1');
+    await press('hold 20 min, change');
+    await fill('Hold, minutes', 'many');
+    await press('Keep');
+    await says(() => seen('alert', undefined, sheet() ?? document), 'wanted: minutes, 0 to 600');
+    await fill('Hold, minutes', '31');
+    await choose('Release', 'natural');
+    await press('Keep');
+    await find('button', 'hold 31 min, change');
+    await press('Add a step');
+    await choose('What', 'rest');
+    await press('Add it');
+    await press('rest 10 min, change');
+    await press('Leave this step out');
+    await gone(() => seen('button', 'rest 10 min, change'));
+  });
+
+  it('keep their bursts under the hand', async () => {
+    visit('/bench/b1');
+    await press('hold 20 min, change');
+    await choose('Release', 'pulsed');
+    await fill('Wait before it, minutes', 'none');
+    await press('Keep');
+    await find('alert', undefined, sheet() ?? document);
+    await fill('Wait before it, minutes', '2');
+    await press('Keep');
+    const valve = (): string | null =>
+      seen('slider', 'Valve opens')?.getAttribute('aria-valuetext') ?? null;
+    await comes(() => (valve()?.includes('in bursts') ? true : null));
+    await focus('slider', 'Valve opens');
+    await keys('{ArrowRight}');
+    await comes(() =>
+      seen('slider', 'Valve opens')?.getAttribute('aria-valuenow') === '3' ? true : null,
+    );
+    expect(valve()).toContain('in bursts');
+    await comes(() => {
+      const [step] = kept().batches.find(({ id }) => id === 'b1')?.steps ?? [];
+      return step?.kind === 'pressure' && step.release.method === 'pulsed' ? step : null;
+    });
+  });
+});
+
+describe('when it is on the table', () => {
+  it('is typed as it is said, touched, or left open', async () => {
+    visit('/bench/b1', undefined, '2026-11-24T14:30:00Z');
+    const field = (value: string) => (): HTMLElement | null => {
+      const found = seen('field', 'on the table') as HTMLInputElement | null;
+      return found?.value === value ? found : null;
+    };
+    await enter('on the table', 'tonight 7');
+    await comes(field('19:00'));
+    await fill('on the table', 'tomorrow noon');
+    await says(() => document.body, 'tomorrow 12:30');
+    await keys('{Enter}');
+    await comes(field('Wed 25 Nov 12:30'));
+    await enter('on the table', 'whenever');
+    await says(() => document.body, 'No time that is still to come');
+    await press('18:30');
+    await comes(field('18:30'));
+    await press('on the table', { kind: 'field' });
+    await fill('another day', '2026-12-24T18:00');
+    await keys('{Escape}');
+    await comes(field('Thu 24 Dec 18:00'));
+    await press('on the table', { kind: 'field' });
+    await press('no time');
+    await comes(field(''));
+  });
+});
+
+describe('how full, and when', () => {
+  it('is five moments to touch, the fullest marked', async () => {
+    visit('/bench/b1');
+    const strip = await find('group', 'How full, and when');
+    expect(all('button', undefined, strip)).toHaveLength(5);
+    await says(() => seen('button', /fullest/, strip), 'valve');
+    await press(/swollen/, { within: strip });
+    await says(by('moment'), 'hold');
+    await says(by('moment'), '115 °C');
+    await press(/swollen/, { within: strip });
+    await says(by('moment'), 'As it starts');
+  });
+});
+
+describe('calls', () => {
+  it('are put by with a reason, and taken up again', async () => {
+    visit('/bench/b1');
+    const call = by('call-noodles-drink');
+    await press(/^Put by/, { within: await comes(call) });
+    await fill('Why it may be so', 'eaten at once');
+    await press('Keep', { within: await comes(call) });
+    await gone(call);
+    // What is kept is the batch's own.
+    follow('/');
+    follow('/bench/b1');
+    await says(() => document.body, '“eaten at once”');
+    await press(/^Take up again/);
+    await comes(call);
+  });
+
+  it('of a full pot of peas: what the valve does, and one touch mends it', async () => {
+    visit('/bench/b4');
+    const spray = by('call-spray-risk');
+    await says(spray, /liquid comes out/);
+    await says(readings, /safe after \d+ min/);
+    await says(() => document.body, /One change mends \d/);
+    await press('hold 25 min, change');
+    const ways = await find('table', 'The ways of letting it go');
+    const rows = all('row', undefined, ways);
+    await says(() => rows[1] ?? null, /at once.*spits \d in 10/);
+    await says(() => rows.at(-1) ?? null, /let it drop.*shut/);
+    await press('Cancel');
+
+    // A remedy has been tried: what it says comes true.
+    const first = await find('button', /^Wait \d+ min first/);
+    const promised = /(\d+) min to the table/.exec(first.textContent ?? '')?.[1];
+    await press(/^Wait \d+ min first/);
+    await gone(spray);
+    await says(readings, `${promised}min`);
+    await press('Undo');
+    await comes(spray);
+  });
+});
+
+describe('the order', () => {
+  it('is found, taken, and undone', async () => {
+    visit('/bench/b4');
+    await comes(by('call-undercooked'));
+    await press('Find the order');
+    await choose('Opened in between', '0');
+    await press('Look for one');
+    await says(by('proposal'), 'proposed');
+    await press('Take it');
+    await gone(sheet);
+    await gone(by('call-undercooked'));
+    await gone(by('call-overcooked'));
+    await press('Undo');
+    await comes(by('call-undercooked'));
+  });
+});
+
+describe('a school', () => {
+  it('is chosen, becomes the habit, and is kept by the next batch', async () => {
+    visit('/bench/b6');
+    await fromMore('How we do it');
+    await press(/^apart/, { kind: 'radio' });
+    await press('Noodles and pasta: remember as our habit', { kind: 'checkbox' });
+    await says(sheet, 'our habit');
+    await press('Done');
+    await says(by('lane-ditalini'), 'apart, in the bowl');
+    follow('/');
+    await press('Plan a batch');
+    await comes(() => (here().startsWith('/bench/') ? true : null));
+    await enter('Put in', '200 g ditalini');
+    await says(by('lane-ditalini'), 'apart, in the bowl');
+  });
+});
+
+describe('bones', () => {
+  it('are run again, and poultry is refused', async () => {
+    visit('/bench/b2');
+    await says(by('advice'), 'No run after it: turkey frame');
+    await press('Run again');
+    await comes(by('run-2'));
+    const call = by('call-bones-spent');
+    await says(call, 'splinters');
+    await press(/^Stop after the first run/);
+    await gone(by('run-2'));
+    await gone(call);
+
+    follow('/bench/b3');
+    await press('Leave out run 2 and what comes after');
+    await gone(by('run-2'));
+    await says(by('blend'), 'in the glass');
+    await press('Run again');
+    await comes(by('run-2'));
+    await says(by('blend'), 'poured together');
+  });
+
+  it('are run as often as what is wanted asks for', async () => {
+    visit('/bench/b3');
+    await press('How many runs?');
+    await fill('Hours at hand', 'soon');
+    await press('Work it out');
+    await says(sheet, 'wanted: a number of hours, or nothing');
+    await fill('Hours at hand', '');
+    await choose('Cold, it', 'soft set');
+    await press('Work it out');
+    const options = await comes(by('run-options'));
+    expect(all('radio', undefined, options)).toHaveLength(2);
+    await says(() => options, '2 runs at most');
+    const [, second] = all('radio', undefined, options) as HTMLElement[];
+    second?.click();
+    await press('Take it');
+    await gone(by('run-3'));
+    await comes(by('run-2'));
+    await says(by('blend-set'), 'soft set');
+    await says(() => document.body, 'bones a litre of “soft set”');
+  });
+});
+
+describe('the keys', () => {
+  it('open what they say', async () => {
+    visit('/bench/b1');
+    await comes(by('lane-leek'));
+    await keys('?');
+    await says(sheet, 'find the order');
+    await keys('{Escape}');
+    await gone(sheet);
+    await keys('f');
+    await says(sheet, 'Stays where I put it');
+    await keys('{Escape}');
+    await gone(sheet);
+    await keys('a');
+    expect(document.activeElement).toBe(seen('field', 'Put in'));
+  });
+});

@@ -1,0 +1,143 @@
+/** @jest-environment jsdom */
+import 'fake-indexeddb/auto';
+import {
+  after,
+  all,
+  comes,
+  enter,
+  fill,
+  find,
+  follow,
+  gone,
+  handIn,
+  here,
+  keys,
+  marked,
+  press,
+  pressAll,
+  saved,
+  says,
+  seen,
+  visit,
+} from '@/screens/testing/page';
+
+jest.mock('next/navigation', () => jest.requireActual('@/screens/testing/navigation'));
+jest.mock('next/link', () => jest.requireActual('@/screens/testing/Link'));
+jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
+
+const NOW = '2026-11-24T15:40:00Z';
+
+const sheet = (): HTMLElement | null => seen('dialog');
+const judgement = (): HTMLElement | null => marked('judgement');
+const on = (shelf: 'Fridge' | 'Freezer', name: string | RegExp): Element[] =>
+  all('button', name, seen('region', shelf) ?? document.createDocumentFragment());
+
+/** So many of a name stand on a shelf. */
+const stand = (shelf: 'Fridge' | 'Freezer', name: RegExp, many: number): Promise<true> =>
+  comes(() => (on(shelf, name).length === many ? true : null), `${many} of ${String(name)}`);
+
+const firstOn = async (shelf: 'Fridge' | 'Freezer', name: RegExp): Promise<void> =>
+  press(name, { within: await find('region', shelf) });
+
+it('a day view calls tonight what thaws for tomorrow, and the jar goes there', async () => {
+  visit('/larder', undefined, NOW);
+  await press('change');
+  await fill(/^Broth used a day/, 'lots');
+  await press('Keep');
+  await says(() => seen('alert'), 'wanted: a number from 0 to 50');
+  await fill(/^Broth used a day/, '2');
+  await press('Keep');
+  await says(() => seen('item', /^Today/), 'thaw tonight');
+  await firstOn('Freezer', /broth, run 1/);
+  await press('Into the fridge to thaw');
+  await stand('Fridge', /broth, run 1, 800 ml, 4 days/, 1);
+  await keys('{Control>}z{/Control}');
+  await stand('Fridge', /run 1/, 0);
+});
+
+it('a soup holds its jar until it is cooked; then it is gone from the shelf', async () => {
+  visit('/bench/b1', undefined, NOW);
+  await says(() => document.body, 'Venison and veal-knuckle broth, run 2');
+  await enter('on the table', 'tomorrow 18:30');
+  await gone(() => document.querySelector('[aria-label="Likely times"]'));
+  follow('/larder');
+  await says(() => seen('list', 'The next days'), 'into Lamb neck, barley and leek');
+  await stand('Fridge', /run 2/, 2);
+  follow('/bench/b1');
+  await press('Take it to the stove');
+  await comes(() => (here().startsWith('/stove/') ? true : null));
+  follow('/larder');
+  await stand('Fridge', /run 2/, 1);
+});
+
+it('a line at the Bench takes from the Larder', async () => {
+  visit('/bench/b5', undefined, NOW);
+  await fill('Put in', '0.5 L turkey stock');
+  await says(() => document.querySelector('[aria-label="As understood"]'), 'Turkey frame stock');
+  await enter('Put in', '0.5 L turkey stock');
+  follow('/larder');
+  await firstOn('Fridge', /Turkey frame stock/);
+  await says(sheet, 'It is in a plan: Red lentil and carrot');
+});
+
+it('the bag makes a stock, and jars go out and in as a table', async () => {
+  visit('/larder', undefined, NOW);
+  await fill('Into the bag', 'a brick');
+  await press('Add');
+  await find('alert', /is no food/);
+  await fill('Into the bag', '300 g veal knuckle');
+  await press('Add');
+  await says(() => seen('list', 'In the bag'), '300 g veal knuckle');
+
+  await press('Table');
+  await press('Jars as CSV', { kind: 'menuitem' });
+  const csv = await saved();
+  expect(csv.split('\n')[0]).toContain('id,name,litres,left_litres,jar,where');
+  expect(csv.trim().split('\n')).toHaveLength(15);
+  await press('Table');
+  await press('Bring in jars from CSV', { kind: 'menuitem' });
+  await handIn(
+    /A CSV file/,
+    'more.csv',
+    'name,litres,made,where\nFumet,0.5,2026-11-23,fridge\n,1,2026-11-23,fridge',
+  );
+  await says(() => seen('alert', undefined, sheet() ?? document), 'line 3: a name is missing');
+  await press('Take 1 in');
+  await stand('Fridge', /Fumet/, 1);
+
+  await press('Make stock of it');
+  await comes(() => (here().startsWith('/bench/') ? true : null));
+  const name = (await find('field', 'Name of the batch')) as HTMLInputElement;
+  expect(name.value).toBe('Stock of the bag');
+  await says(() => seen('table', 'Runs of the bones'), 'trembles');
+  follow('/larder');
+  await says(() => document.body, 'Empty. Bones that are picked clean');
+});
+
+it('the overnight pot is judged both ways, and past the limit it is thrown out', async () => {
+  visit('/bench/b4', undefined, NOW);
+  await pressAll('Take it to the stove', 'Lid locked', 'At pressure', 'End the hold now');
+  await pressAll('Valve opened', 'Pin down', 'Lid off');
+  const ways = await find('table', 'Ways to cool');
+  await says(() => seen('row', /Kept warm overnight/, ways), 'hot-held');
+  await press(/Left in the pot overnight/, { within: ways });
+  await says(() => document.body, 'Not safe to eat after that');
+  await pressAll('It is so all the same', 'Write it in the log');
+  await comes(() => (here().startsWith('/log/') ? true : null));
+  follow('/larder');
+  await says(judgement, 'Too slow so');
+  await after(600);
+  await says(judgement, 'throw it out');
+  await press('Thrown out');
+  await gone(judgement);
+});
+
+it('what is on the shelf is used, given away and thrown out', async () => {
+  visit('/larder', undefined, NOW);
+  for (const [i, how] of ['Used', 'Given away', 'Thrown out'].entries()) {
+    await stand('Fridge', /Turkey frame stock/, 4 - i);
+    await firstOn('Fridge', /Turkey frame stock/);
+    await press(how, { within: await find('dialog') });
+  }
+  await stand('Fridge', /Turkey frame stock/, 1);
+});

@@ -1,0 +1,188 @@
+/** @jest-environment jsdom */
+import 'fake-indexeddb/auto';
+import { readFileSync } from 'node:fs';
+import {
+  after,
+  all,
+  comes,
+  enter,
+  fill,
+  find,
+  follow,
+  gone,
+  handIn,
+  here,
+  keys,
+  press,
+  pressAll,
+  says,
+  seen,
+  visit,
+} from '@/screens/testing/page';
+
+jest.mock('next/navigation', () => jest.requireActual('@/screens/testing/navigation'));
+jest.mock('next/link', () => jest.requireActual('@/screens/testing/Link'));
+jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
+
+const CHILI = 'Borlotti and venison chili';
+const FUMET = 'Fish-frame fumet with fennel';
+
+const title = (name: string): Promise<HTMLElement> => find('heading', name);
+const at = (place: RegExp): Promise<true> => comes(() => (place.test(here()) ? true : null));
+
+async function lockTheLid(batch: string): Promise<void> {
+  follow(`/bench/${batch}`);
+  await press('Take it to the stove');
+  await at(/^\/stove\//);
+  await press('Lid locked');
+}
+
+describe('a pot', () => {
+  it('has its hold ended by hand, and is found again from the place', async () => {
+    visit('/bench/b2');
+    await lockTheLid('b2');
+    await press('At pressure');
+    await after(5);
+    await press('End the hold now');
+    await title('Let the pin drop by itself');
+    follow('/stove');
+    await title('Let the pin drop by itself');
+  });
+
+  it('leads on a cook who presses nothing but the lid', async () => {
+    visit('/bench/b5');
+    await lockTheLid('b5');
+    await after(29);
+    await title('Hold');
+    await after(20);
+    await title('Open the valve');
+    await pressAll('Mark what you see', 'Lid off already');
+    await title('To the table');
+  });
+
+  it('has its log opened, and what is none is refused in words', async () => {
+    visit('/bench/b5');
+    await press('Take it to the stove');
+    await press('Marks');
+    const field = 'Open a log of the pot (.jsonl)';
+    await handIn(field, 'x.jsonl', '{}\nx');
+    await says(() => seen('dialog'), 'Line 2 is not JSON.');
+    await handIn(field, 'pot-link.jsonl', readFileSync('demo/pot-link.jsonl', 'utf8'));
+    await says(() => seen('dialog'), 'Pin down');
+    await keys('{Escape}');
+    await title('To the table');
+  });
+
+  it('is asked what each run gave, at the stove and in the Log', async () => {
+    visit('/bench/b2');
+    await lockTheLid('b2');
+    await pressAll('At pressure', 'End the hold now', 'Pin down', 'Lid off');
+    await title('Strain');
+    const litres = 'Broth of run 1, L';
+    await fill(litres, 'many');
+    await says(() => document.body, 'wanted: a number from 0 to 100 L');
+    await fill(litres, '3.1');
+    await pressAll('Done', 'Write it in the log');
+    await at(/^\/log\//);
+    await title('The runs');
+    expect(((await find('field', litres)) as HTMLInputElement).value).toBe('3.1');
+    await says(() => document.body, /foretold \d+ g a litre/);
+    await press('soft set', { kind: 'radio' });
+    const path = here();
+    follow('/log');
+    follow(path);
+    const set = await find('radio', 'soft set');
+    expect(set.getAttribute('aria-checked') ?? String((set as HTMLInputElement).checked)).toBe(
+      'true',
+    );
+  });
+
+  it('is on for one dish alone', async () => {
+    visit('/bench/b7', undefined, '2026-11-24T15:00:00Z');
+    for (const batch of ['b7', 'b5']) {
+      follow(`/bench/${batch}`);
+      await enter('on the table', '18:30');
+      await gone(() => document.querySelector('[aria-label="Likely times"]'));
+    }
+    follow('/');
+    await says(() => seen('region', 'The evening'), /want Big enamel at the same time/);
+    follow('/bench/b7');
+    await press('Take it to the stove');
+    await at(/^\/stove\//);
+    follow('/bench/b5');
+    await press('Take it to the stove');
+    await says(() => seen('alert', /Big enamel/), `is on the stove with ${CHILI}`);
+    expect(here()).toBe('/bench/b5');
+  });
+});
+
+describe('two pots and a pan', () => {
+  const moves = (): Element | null => seen('list', 'Moves by the clock');
+  const due = (what: string): Promise<true> =>
+    comes(() => {
+      const list = moves();
+      const rows = list ? all('item', /^now/, list) : [];
+      return rows.some((row) => row.textContent?.includes(what)) ? true : null;
+    }, `now: ${what}`);
+  const pots = (): Promise<Element> =>
+    comes(() => document.querySelector('nav[aria-label="Pots that are on"]'));
+  const to = async (name: string): Promise<void> =>
+    press(new RegExp(name), { kind: 'link', within: await pots() });
+  /** Minutes pass until a move is due. */
+  const until = async (what: string): Promise<void> => {
+    for (let minute = 0; minute < 60; minute++) {
+      const list = await comes(moves);
+      if (all('item', new RegExp(`^now.*${what}`), list).length > 0) return;
+      await after(1);
+    }
+    throw new Error(moves()?.textContent ?? 'none');
+  };
+
+  it('one late and one early, and no move is missed', async () => {
+    visit('/bench/b7', undefined, '2026-11-24T17:10:00Z');
+    await enter('Put in', 'rice apart, 18 min');
+    await says(() => seen('list', 'Alongside'), 'rice apart');
+    await lockTheLid('b7');
+    await after(5);
+    await lockTheLid('b8');
+
+    // The chili is foretold at pressure at 17:32, the fumet at 17:40: that one comes early.
+    await after(19);
+    await title('Coming to pressure');
+    await press('At pressure');
+    await title('Hold');
+    // The other one is late: 17:37.
+    await after(3);
+    await to(CHILI);
+    await press('At pressure');
+    await says(moves, 'Open the valve');
+    // The fumet's valve, 17:49, while the chili stands large.
+    await after(12);
+    await due('Open the valve');
+    await says(() => seen('link', new RegExp(FUMET)), 'now: Open the valve');
+    await to(FUMET);
+    await press('Valve opened');
+    await after(1);
+    await pressAll('Pin down', 'Lid off');
+    await after(1);
+    await press('Done');
+    await title('To the table');
+    await press('Write it in the log');
+    await at(/^\/log\//);
+
+    // Rice is called, begun, and called again when it is ready.
+    follow('/stove');
+    await title('Hold');
+    await until('Rice apart: begin');
+    await press('Begun: rice apart');
+    await until('Open the valve');
+    await press('Valve opened');
+    await after(1);
+    await pressAll('Pin down', 'Lid off');
+    await until('Rice apart: ready');
+    await press('Done: rice apart');
+    await gone(() => (/rice apart/i.test(moves()?.textContent ?? '') ? true : null));
+    await press('Done');
+    await title('To the table');
+  });
+});
