@@ -83,59 +83,6 @@ test('the Well’s handle changes the water by mouse and by keyboard, and undo b
   await expect(handle).toHaveAttribute('aria-valuetext', '850 ml');
 });
 
-test('an ingredient is corrected in place; wrong input is said beside the field', async ({
-  page,
-}) => {
-  await page.goto('/bench/b1');
-  await page.getByTestId('lane-lamb-neck').click();
-  const sheet = page.getByRole('dialog');
-  await sheet.getByLabel('Amount').fill('-3');
-  await sheet.getByRole('button', { name: 'Keep' }).click();
-  await expect(sheet.getByRole('alert')).toHaveText('wanted: a number above 0');
-  await accessible(page);
-  await sheet.getByLabel('Amount').fill('1.1');
-  await sheet.getByLabel('Unit').selectOption('kg');
-  await sheet.getByLabel('Goes in').selectOption('frozen');
-  await sheet.getByRole('button', { name: 'Keep' }).click();
-  await expect(sheet).toBeHidden();
-  await expect(page.getByTestId('lane-lamb-neck')).toContainText('1.1 kg, 40 mm, frozen');
-});
-
-test('a line that is no food is said to be none, and a list is taken whole', async ({ page }) => {
-  await page.goto('/bench/b8');
-  // A stock shows its run-offs first; what is put in turns to the lanes.
-  await expect(page.getByTestId('run-1')).toBeVisible();
-  const line = page.getByLabel('Put in');
-  await line.fill('1 unicorn');
-  await expect(page.getByRole('alert').filter({ hasText: 'no food of the table' })).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Add', exact: true })).toBeDisabled();
-  await line.fill('2 parsnips, 20 mm pieces\n1 unicorn\n3 cloves garlic');
-  await page.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(page.getByTestId('lane-parsnip')).toBeVisible();
-  await expect(page.getByTestId('lane-garlic')).toBeVisible();
-  await expect(line).toHaveValue('1 unicorn');
-});
-
-test('steps are changed, added and left out', async ({ page }) => {
-  await page.goto('/bench/b1');
-  await page.getByRole('button', { name: 'hold 20 min, change' }).click();
-  const sheet = page.getByRole('dialog');
-  await sheet.getByLabel('Hold, minutes').fill('many');
-  await sheet.getByRole('button', { name: 'Keep' }).click();
-  await expect(sheet.getByRole('alert')).toHaveText('wanted: minutes, 0 to 600');
-  await sheet.getByLabel('Hold, minutes').fill('31');
-  await sheet.getByLabel('Release').selectOption('natural');
-  await sheet.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByRole('button', { name: 'hold 31 min, change' })).toBeVisible();
-  await page.getByRole('button', { name: 'Add a step' }).click();
-  await page.getByRole('dialog').getByLabel('What').selectOption('rest');
-  await page.getByRole('dialog').getByRole('button', { name: 'Add it' }).click();
-  await expect(page.getByRole('button', { name: 'rest 10 min, change' })).toBeVisible();
-  await page.getByRole('button', { name: 'rest 10 min, change' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Leave this step out' }).click();
-  await expect(page.getByRole('button', { name: 'rest 10 min, change' })).toBeHidden();
-});
-
 test('the cursor runs through Trace and Well, and the serving time sets the clock', async ({
   page,
 }) => {

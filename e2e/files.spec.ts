@@ -37,53 +37,6 @@ test('export, wipe, import gives the same bytes', async ({ page }) => {
   expect(await exported(page)).toBe(before);
 });
 
-test('a broken file is refused with its reasons and changes nothing', async ({ page }) => {
-  await page.goto('/');
-  const before = await exported(page);
-  const broken = JSON.parse(before) as {
-    pots: { capacityL: unknown }[];
-    batches: { items: { food: string }[] }[];
-  };
-  const [pot] = broken.pots;
-  const food = broken.batches[0]?.items[0];
-  if (!pot || !food) throw new Error('the sample changed');
-  pot.capacityL = 'big';
-  await bringIn(page, 'broken.json', JSON.stringify(broken));
-  const alert = page.getByRole('alert').filter({ hasText: 'broken.json' });
-  await expect(alert).toContainText('nothing has changed');
-  await expect(alert).toContainText(
-    'pots[0].capacityL: found "big", wanted a number from 1 to 50 L',
-  );
-  await expect(page.getByRole('button', { name: 'Merge it' })).toBeDisabled();
-  await accessible(page);
-  await page.keyboard.press('Escape');
-  expect(await exported(page)).toBe(before);
-
-  await bringIn(page, 'text.json', 'not a file of ours');
-  await expect(page.getByRole('alert').filter({ hasText: 'text.json' })).toContainText(
-    'wanted a Retort file in JSON',
-  );
-});
-
-test('a merge adds what is new and keeps the kitchen', async ({ page }) => {
-  await page.goto('/');
-  const file = JSON.parse(await exported(page)) as {
-    kitchen: { altitudeM: number };
-    batches: { id: string; name: string }[];
-  };
-  file.kitchen.altitudeM = 0;
-  file.batches = file.batches
-    .slice(0, 1)
-    .map((b) => ({ ...b, id: 'new-one', name: 'Brought along' }));
-  await bringIn(page, 'friend.json', JSON.stringify(file));
-  await expect(page.getByRole('list', { name: 'What will change' })).toHaveText(
-    'added batch: Brought along',
-  );
-  await page.getByRole('button', { name: 'Merge it' }).click();
-  await expect(page.getByRole('list', { name: 'Planned batches' })).toContainText('Brought along');
-  await expect(page.getByText('9 planned · 2 pots · 1,150 m')).toBeVisible();
-});
-
 test('a started app without the sample offers both ways to begin', async ({ page }) => {
   await page.goto(BARE);
   await expect(page.getByRole('button', { name: 'Start empty' })).toBeVisible();

@@ -23,9 +23,10 @@ export const test = base.extend<{ clean: undefined }>({
   ],
 });
 
-/** Nothing serious or critical by axe on the page as it is. */
-export async function accessible(page: Page): Promise<void> {
+/** Nothing serious or critical by axe on the page as it is, or on a part of it. */
+export async function accessible(page: Page, within = 'body'): Promise<void> {
   const { violations } = await new AxeBuilder({ page })
+    .include(within)
     // Headless UI's guards at the ends of a popover hand focus on at once; nobody rests on them.
     .exclude('[data-headlessui-focus-guard]')
     // No frames to look into: one run in the page instead of a second page for each look.

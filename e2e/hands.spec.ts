@@ -135,66 +135,6 @@ test('water and a hold are dragged by touch on a phone', async ({ browser, baseU
   await context.close();
 });
 
-test('the order is found and taken', async ({ page }) => {
-  await page.goto('/bench/b4');
-  await expect(page.getByTestId('call-undercooked')).toBeVisible();
-  await page.getByRole('button', { name: 'Find the order' }).click();
-  const sheet = page.getByRole('dialog');
-  await sheet.getByLabel('Opened in between').selectOption('0');
-  await sheet.getByRole('button', { name: 'Look for one' }).click();
-  await expect(sheet.getByTestId('proposal')).toContainText('proposed');
-  await accessible(page);
-  await sheet.getByRole('button', { name: 'Take it' }).click();
-  await expect(sheet).toBeHidden();
-  await expect(page.getByTestId('call-undercooked')).toBeHidden();
-  await expect(page.getByTestId('call-overcooked')).toBeHidden();
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByTestId('call-undercooked')).toBeVisible();
-});
-
-test('a first batch, from nothing to a plan for half past six', async ({ page }) => {
-  await page.goto('/');
-  await page.getByRole('button', { name: 'Plan a batch' }).click();
-  const name = page.getByLabel('Name of the batch');
-  await name.fill('Lamb neck, barley and leek, tonight');
-  await name.press('Enter');
-  await page.getByLabel('Servings').fill('6');
-  await page
-    .getByLabel('Put in')
-    .fill(
-      '900 g lamb neck, 40 mm pieces\n120 g pearl barley\n2 onions, diced\n2 leeks, 15 mm rings\n2 bay leaves\n2 tsp salt\n1.4 l water',
-    );
-  await page.getByRole('button', { name: 'Add', exact: true }).click();
-  await serveAt(page, '18:30');
-  await expect(page.getByTestId('call-undercooked').first()).toBeVisible();
-  await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Find the order' }).click();
-  await page.getByRole('button', { name: 'Look for one' }).click();
-  await page.getByRole('button', { name: 'Take it' }).click();
-  await expect(page.getByTestId('call-undercooked')).toHaveCount(0);
-  await expect(page.getByTestId('call-overcooked')).toHaveCount(0);
-  await expect(page.getByLabel('Readings')).toContainText('yes');
-  for (const [lane, grade] of [
-    ['lamb-neck', 'tender'],
-    ['pearl-barley', 'tender'],
-    ['leek', 'tender'],
-  ] as const)
-    await expect(page.getByTestId(`lane-${lane}`)).toContainText(grade);
-});
-
-test('a call is put by with a reason that outlives a reload', async ({ page }) => {
-  await page.goto('/bench/b1');
-  const call = page.getByTestId('call-noodles-drink');
-  await call.getByRole('button', { name: /^Put by/ }).click();
-  await call.getByLabel('Why it may be so').fill('eaten at once');
-  await call.getByRole('button', { name: 'Keep' }).click();
-  await expect(call).toBeHidden();
-  await page.reload();
-  await expect(page.getByText('“eaten at once”')).toBeVisible();
-  await page.getByRole('button', { name: /^Take up again/ }).click();
-  await expect(call).toBeVisible();
-});
-
 test('the timetable goes into a calendar, and a batch is split in two', async ({ page }) => {
   await page.goto('/bench/b1');
   await serveAt(page, '18:30');
@@ -225,20 +165,4 @@ test('the timetable goes into a calendar, and a batch is split in two', async ({
   await expect(page.getByLabel('Name of the batch')).toHaveValue(/first half$/);
   await page.goto('/');
   await expect(page.getByRole('link', { name: /second half/ })).toBeVisible();
-});
-
-test('cut and temperature are changed on the lane itself', async ({ page }) => {
-  await page.goto('/bench/b1');
-  const lane = page.getByTestId('lane-carrot');
-  await lane.getByRole('button', { name: /^Wish, cut and temperature of carrot/ }).click();
-  await page.getByRole('switch', { name: 'carrot, frozen' }).click();
-  await expect(lane).toContainText('frozen');
-  const cut = page.getByRole('slider', { name: 'Cut of carrot' });
-  await cut.focus();
-  await page.keyboard.press('ArrowRight');
-  await expect(lane).toContainText('31 mm');
-  await accessible(page);
-  await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(lane).toContainText('30 mm');
 });

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { accessible, expect, putIn, test } from './fixtures';
+import { accessible, expect, test } from './fixtures';
 
 const PAGE = `<html><head><script type="application/ld+json">${JSON.stringify({
   '@context': 'https://schema.org',
@@ -54,42 +54,6 @@ test('a recipe comes in from a page and goes out again', async ({ page }) => {
   const done = recipe.recipeInstructions.map((step) => step.text).join(' ');
   expect(done).toContain('Cook at high pressure for 5 minutes. Quick release');
   expect(done).toContain('Add the carrot and the parsnip and simmer for 10 minutes.');
-});
-
-test('a school is chosen, becomes the habit, and is kept by the next batch', async ({ page }) => {
-  await page.goto('/bench/b6');
-  await page.getByRole('button', { name: 'More' }).click();
-  await page.getByRole('menuitem', { name: 'How we do it' }).click();
-  const sheet = page.getByRole('dialog');
-  await sheet.getByRole('radio', { name: /^apart/ }).check();
-  await sheet.getByLabel('Noodles and pasta: remember as our habit').check();
-  await expect(sheet.getByText('our habit')).toBeVisible();
-  await accessible(page);
-  await sheet.getByRole('button', { name: 'Done' }).click();
-  await expect(page.getByTestId('lane-ditalini')).toContainText('apart, in the bowl');
-
-  await page.goto('/');
-  await page.getByRole('button', { name: 'Plan a batch' }).click();
-  await putIn(page, [['200 g ditalini', 'ditalini']]);
-  await expect(page.getByTestId('lane-ditalini')).toContainText('apart, in the bowl');
-});
-
-test('the keys of the Bench open what they say', async ({ page }) => {
-  await page.goto('/bench/b1');
-  await expect(page.getByTestId('lane-leek')).toBeVisible();
-  await page.keyboard.press('?');
-  await expect(page.getByRole('dialog')).toContainText('find the order');
-  await accessible(page);
-  await page.keyboard.press('Escape');
-  await expect(page.getByRole('dialog')).toBeHidden();
-  await page.keyboard.press('f');
-  await expect(page.getByRole('dialog')).toContainText('Stays where I put it');
-  await page.keyboard.press('Escape');
-  await page.keyboard.press('a');
-  await expect(page.getByLabel('Put in')).toBeFocused();
-  await page.keyboard.type('2 parsnips');
-  await page.keyboard.press('Enter');
-  await expect(page.getByTestId('lane-parsnip')).toBeVisible();
 });
 
 test('twenty long ingredients stay inside the Bench, on a desk and on a phone', async ({

@@ -59,52 +59,6 @@ test('the cursor shows each run in the Well, and its water is dragged there', as
   await expect(waters.nth(1)).toContainText('second closing');
 });
 
-test('bones are run again, and poultry is refused', async ({ page }) => {
-  await page.goto('/bench/b2');
-  await expect(page.getByTestId('advice')).toContainText('No run after it: turkey frame');
-  await page.getByRole('button', { name: 'Run again' }).click();
-  await expect(page.getByTestId('run-2')).toBeVisible();
-  const call = page.getByTestId('call-bones-spent');
-  await expect(call).toContainText('splinters');
-  await page
-    .getByRole('list', { name: 'Open calls' })
-    .getByRole('button', { name: /^Stop after the first run/ })
-    .first()
-    .click();
-  await expect(page.getByTestId('run-2')).toBeHidden();
-  await expect(call).toBeHidden();
-
-  await page.goto('/bench/b3');
-  await page.getByRole('button', { name: 'Leave out run 2 and what comes after' }).click();
-  await expect(page.getByTestId('run-2')).toBeHidden();
-  await expect(page.getByTestId('blend')).toContainText('in the glass');
-  await page.getByRole('button', { name: 'Run again' }).click();
-  await expect(page.getByTestId('run-2')).toBeVisible();
-  await expect(page.getByTestId('blend')).toContainText('poured together');
-});
-
-test('the runs are planned by what is wanted', async ({ page }) => {
-  await page.goto('/bench/b3');
-  await page.getByRole('button', { name: 'How many runs?' }).click();
-  const sheet = page.getByRole('dialog');
-  await sheet.getByLabel('Hours at hand').fill('soon');
-  await sheet.getByRole('button', { name: 'Work it out' }).click();
-  await expect(sheet.getByText('wanted: a number of hours, or nothing')).toBeVisible();
-  await sheet.getByLabel('Hours at hand').fill('');
-  await sheet.getByLabel('Cold, it').selectOption('soft set');
-  await sheet.getByRole('button', { name: 'Work it out' }).click();
-  const options = sheet.getByTestId('run-options');
-  await expect(options.getByRole('radio')).toHaveCount(2);
-  await expect(options).toContainText('2 runs at most');
-  await accessible(page);
-  await options.getByRole('radio').nth(1).click();
-  await sheet.getByRole('button', { name: 'Take it' }).click();
-  await expect(page.getByTestId('run-3')).toBeHidden();
-  await expect(page.getByTestId('run-2')).toBeVisible();
-  await expect(page.getByTestId('blend-set')).toHaveText('soft set');
-  await expect(page.getByText('bones a litre of “soft set”')).toBeVisible();
-});
-
 test('a broth is planned from nothing on a phone, its stop moved by thumb', async ({
   browser,
   baseURL,
@@ -133,29 +87,4 @@ test('a broth is planned from nothing on a phone, its stop moved by thumb', asyn
   expect(wide).toBeLessThanOrEqual(390);
   await accessible(page);
   await context.close();
-});
-
-test('what each run gave is entered at the stove and in the Log', async ({ page }) => {
-  await page.goto('/bench/b2');
-  await expect(page.getByTestId('run-1')).toBeVisible();
-  await page.getByRole('button', { name: 'Take it to the stove' }).click();
-  for (const name of ['Lid locked', 'At pressure', 'End the hold now', 'Pin down', 'Lid off'])
-    await page.getByRole('button', { name }).click();
-  await expect(page.getByRole('heading', { name: 'Strain' })).toBeVisible();
-  const litres = page.getByLabel('Broth of run 1, L');
-  await litres.fill('many');
-  await expect(page.getByText('wanted: a number from 0 to 100 L')).toBeVisible();
-  await litres.fill('3.1');
-  await page.reload();
-  await expect(litres).toHaveValue('3.1');
-  await accessible(page);
-  await page.getByRole('button', { name: 'Done', exact: true }).click();
-  await page.getByRole('button', { name: 'Write it in the log' }).click();
-  await expect(page.getByRole('heading', { name: 'The runs' })).toBeVisible();
-  await expect(litres).toHaveValue('3.1');
-  await expect(page.getByText(/foretold \d+ g a litre/)).toBeVisible();
-  await page.getByRole('radio', { name: 'soft set' }).click();
-  await page.reload();
-  await expect(page.getByRole('radio', { name: 'soft set' })).toBeChecked();
-  await accessible(page);
 });

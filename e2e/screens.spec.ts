@@ -18,38 +18,93 @@ test('nothing serious by axe on any screen', async ({ page }) => {
   }
 });
 
-test('the kitchen is edited with checked forms', async ({ page }) => {
-  await page.goto('/kitchen');
-  await expect(page.getByTestId('boils')).toHaveText('Water boils at 96 °C here.');
-  await page.getByRole('button', { name: 'Change' }).first().click();
-  const kitchen = page.getByRole('dialog');
-  await kitchen.getByLabel('Altitude, m').fill('very high');
-  await kitchen.getByRole('button', { name: 'Keep' }).click();
-  await expect(kitchen.getByRole('alert')).toHaveText('wanted: a number from -400 to 5000 m');
-  await accessible(page);
-  await kitchen.getByLabel('Altitude, m').fill('0');
-  await kitchen.getByLabel('Pressure in').selectOption('bar');
-  await kitchen.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByTestId('boils')).toHaveText('Water boils at 100 °C here.');
-  await expect(page.getByTestId('pot-p1')).toContainText('high is 0.80 bar and 117 °C');
-  await page.getByRole('button', { name: 'Change' }).first().click();
-  await kitchen.getByLabel('Units').selectOption('us');
-  await expect(kitchen.getByLabel('Altitude, ft')).toHaveValue('0');
-  await kitchen.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByTestId('boils')).toHaveText('Water boils at 212 °F here.');
-  await expect(page.getByTestId('pot-p1')).toContainText('6.0 qt, 8 5/8 in');
-
-  await page.getByTestId('pot-p1').getByRole('button', { name: 'Change' }).click();
+test('nothing serious by axe on what opens at the Bench', async ({ page }) => {
+  const press = (name: string | RegExp): Promise<void> =>
+    page.getByRole('button', { name }).first().click();
   const sheet = page.getByRole('dialog');
-  await sheet.getByLabel('Foam line, of the pot').fill('0.9');
+  /** Looks at the sheet that is open, and closes it. */
+  const look = async (): Promise<void> => {
+    await expect(sheet).toBeVisible();
+    await expect(sheet.locator('.animate-pulse')).toHaveCount(0);
+    await accessible(page, '[role="dialog"]');
+    await page.keyboard.press('Escape');
+    await expect(sheet).toHaveCount(0);
+  };
+  await page.goto('/bench/b1');
+  await expect(page.getByText(/^\d+ to \d+, 8 in 10$/)).toBeVisible();
+  await page.keyboard.press('?');
+  await look();
+  await page.getByTestId('lane-lamb-neck').click();
+  await sheet.getByLabel('Amount').fill('-3');
   await sheet.getByRole('button', { name: 'Keep' }).click();
-  await expect(sheet.getByRole('alert')).toHaveText('wanted: no more than the fill line');
+  await expect(sheet.getByRole('alert')).toBeVisible();
+  await look();
+  await press('hold 20 min, change');
+  await look();
+  for (const item of [
+    'By the clock',
+    'Scale, move or split it',
+    'How we do it',
+    'Take it to a phone',
+    'Rehearse it',
+  ]) {
+    await press('More');
+    await page.getByRole('menuitem', { name: item }).click();
+    await look();
+  }
+  await press('Find the order');
+  await press('Look for one');
+  await expect(sheet.getByTestId('proposal')).toBeVisible();
+  await look();
+  await press(/^Wish, cut and temperature of carrot/);
+  await page.getByLabel('Put in').fill('4 skirrets, halved');
+  await expect(page.getByRole('alert').filter({ hasText: 'no food of the table' })).toBeVisible();
   await accessible(page);
-  await sheet.getByLabel('Foam line, of the pot').fill('0,45');
+
+  await page.goto('/bench/b3');
+  await press('How many runs?');
+  await sheet.getByRole('button', { name: 'Work it out' }).click();
+  await expect(sheet.getByTestId('run-options')).toBeVisible();
+  await look();
+});
+
+test('nothing serious by axe on what opens in the other places', async ({ page }) => {
+  const sheet = page.getByRole('dialog');
+  const inSheet = (): Promise<void> => accessible(page, '[role="dialog"]');
+  await page.goto('/kitchen');
+  await page.getByRole('button', { name: 'Change' }).first().click();
+  await sheet.getByLabel('Altitude, m').fill('very high');
   await sheet.getByRole('button', { name: 'Keep' }).click();
-  await expect(sheet).toBeHidden();
-  await page.reload();
-  await expect(page.getByTestId('pot-p1')).toContainText('foam line 2.7 qt');
+  await expect(sheet.getByRole('alert')).toBeVisible();
+  await inSheet();
+  await page.keyboard.press('Escape');
+  await page.getByTestId('pot-p1').getByRole('button', { name: 'Change' }).click();
+  await expect(sheet.getByLabel('Foam line, of the pot')).toBeVisible();
+  await inSheet();
+  await page.keyboard.press('Escape');
+  await page.getByTestId('pot-p2').getByRole('button', { name: 'Kettle test' }).click();
+  await expect(page.getByRole('region', { name: 'Kettle test' })).toBeVisible();
+  await accessible(page);
+
+  await page.goto('/log');
+  await page.getByRole('button', { name: 'Is Retort to be believed?' }).click();
+  await expect(page.getByTestId('bands')).toBeVisible();
+  await accessible(page);
+  await page.goto('/log/r1');
+  await page.getByRole('button', { name: 'Cook again with these changes' }).click();
+  await expect(sheet.getByRole('button', { name: 'Take it to the Bench' })).toBeEnabled();
+  await inSheet();
+
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Files' }).click();
+  await page.getByRole('menuitem', { name: 'Bring in a file' }).click();
+  await page.getByLabel('A Retort file (.json)').setInputFiles({
+    name: 'broken.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('not a file of ours'),
+  });
+  await expect(page.getByRole('alert').filter({ hasText: 'broken.json' })).toBeVisible();
+  await inSheet();
 });
 
 test('on a phone nothing is wider than the screen', async ({ page }) => {

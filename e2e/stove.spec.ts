@@ -75,20 +75,6 @@ test('a batch is cooked by the clock and stands in the Log', async ({ page }) =>
   await expect(page.getByTestId('water')).toHaveText('1.25 L');
 });
 
-test('the hold can be ended by hand', async ({ page }) => {
-  await page.clock.install({ time: new Date('2026-11-24T16:00:00Z') });
-  await page.goto('/bench/b2');
-  await page.clock.pauseAt(new Date('2026-11-24T16:05:00Z'));
-  await page.getByRole('button', { name: 'Take it to the stove' }).click();
-  await page.getByRole('button', { name: 'Lid locked' }).click();
-  await page.getByRole('button', { name: 'At pressure' }).click();
-  await page.clock.fastForward('05:00');
-  await page.getByRole('button', { name: 'End the hold now' }).click();
-  await expect(page.getByRole('heading', { name: 'Let the pin drop by itself' })).toBeVisible();
-  await page.goto('/stove');
-  await expect(page.getByRole('heading', { name: 'Let the pin drop by itself' })).toBeVisible();
-});
-
 test('nothing serious by axe at any stage of the stove', async ({ page }) => {
   await page.goto('/bench/b4');
   await page.getByRole('button', { name: 'Take it to the stove' }).click();

@@ -1,81 +1,6 @@
-import {
-  accessible,
-  bringIn,
-  expect,
-  exported,
-  METRIC,
-  putIn,
-  saidOn,
-  serveAt,
-  test,
-} from './fixtures';
+import { accessible, expect, METRIC, putIn, saidOn, serveAt, test } from './fixtures';
 import { BARE } from '../playwright.config';
 import type { Page } from '@playwright/test';
-
-/** Starts over with nothing, up to the choice of the pot. */
-async function empty(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'Files' }).click();
-  await page.getByRole('menuitem', { name: 'Start over' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Empty it' }).click();
-  await page.getByRole('button', { name: 'Start empty' }).click();
-  await expect(page.getByRole('heading', { name: 'Which pot is yours?' })).toBeVisible();
-}
-
-test('what no table has is made a food of this kitchen, cooked, exported, wiped and back', async ({
-  page,
-}) => {
-  await page.goto('/bench/b5');
-  const line = page.getByLabel('Put in');
-  await line.fill('4 skirrets, halved');
-  await expect(page.getByRole('alert').filter({ hasText: 'no food of the table' })).toBeVisible();
-  await accessible(page);
-  await page.getByLabel('skirrets cooks like').fill('parsnip, 60 g a piece');
-  await page.getByLabel('skirrets cooks like').press('Enter');
-  await expect(line).toHaveValue('4 skirrets, halved like parsnip, 60 g a piece');
-  await expect(page.getByRole('list', { name: 'As understood' })).toContainText(
-    'skirrets · like parsnip · 4 · 240 g',
-  );
-  await line.press('Enter');
-  await expect(page.getByTestId('lane-skirrets')).toContainText('skirrets');
-
-  // From here on its name is enough, and the kitchen knows it.
-  await line.fill('2 skirrets');
-  await expect(page.getByRole('list', { name: 'As understood' })).toContainText('like parsnip · 2');
-  await line.fill('');
-  await page.getByRole('link', { name: 'Kitchen' }).click();
-  await expect(page.getByTestId('food-skirret')).toContainText(
-    'like parsnip, 60 g a piece · in 1 plan',
-  );
-  await page.getByRole('button', { name: 'Change skirrets' }).click();
-  const sheet = page.getByRole('dialog');
-  await sheet.getByLabel('It cooks').fill('like parsnip, 90 g a piece, gives juice');
-  await accessible(page);
-  await sheet.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByTestId('food-skirret')).toContainText('90 g a piece, shrinks to 0.8');
-
-  // Cooked, and in the log, as it was.
-  await page.getByRole('link', { name: 'Bench' }).click();
-  await expect(page.getByTestId('lane-skirrets')).toContainText('skirrets');
-  await page.getByRole('button', { name: 'Take it to the stove' }).click();
-  await expect(page.getByRole('heading', { name: 'Put in and lock the lid' })).toBeVisible();
-  await expect(page.locator('main')).toContainText('skirrets');
-
-  await page.getByRole('link', { name: 'Batches' }).click();
-  const before = await exported(page);
-  const file = JSON.parse(before) as { foods: { name: string; like: string }[] };
-  expect(file.foods).toContainEqual(expect.objectContaining({ name: 'skirrets', like: 'parsnip' }));
-  await empty(page);
-  await page.getByRole('button', { name: /^5.7 L electric/ }).click();
-  await page.getByRole('link', { name: 'Batches' }).click();
-  await bringIn(page, 'home.json', before);
-  await page.getByRole('tab', { name: 'Replace' }).click();
-  await expect(page.getByRole('list', { name: 'What will change' })).toContainText(
-    'added food: skirrets',
-  );
-  await page.getByRole('button', { name: 'Replace everything' }).click();
-  await expect(page.getByRole('list', { name: 'Planned batches' })).toContainText('Red lentil');
-  expect(await exported(page)).toBe(before);
-});
 
 test('a US kitchen from nothing: its pot, its soup, and nothing metric on any screen', async ({
   page,
@@ -184,44 +109,6 @@ test('the sample’s broth and cooks say nothing metric in a US kitchen', async 
       path,
     ).toEqual([]);
   }
-});
-
-test('a serving time is typed as it is said, touched, or left open', async ({ page }) => {
-  await page.clock.install({ time: new Date('2026-11-24T14:30:00Z') });
-  await page.goto('/bench/b1');
-  const field = page.getByLabel('on the table');
-  await serveAt(page, 'tonight 7');
-  await expect(field).toHaveValue('19:00');
-  await expect(page.getByTestId('trace')).toContainText('19:00');
-  await field.fill('tomorrow noon');
-  await expect(page.getByText('tomorrow 12:30')).toBeVisible();
-  await accessible(page);
-  await field.press('Enter');
-  await expect(field).toHaveValue('Wed 25 Nov 12:30');
-  await field.fill('whenever');
-  await field.press('Enter');
-  await expect(page.getByText('No time that is still to come')).toBeVisible();
-  await page.getByRole('button', { name: '18:30', exact: true }).click();
-  await expect(field).toHaveValue('18:30');
-  await field.click();
-  await page.getByLabel('another day').fill('2026-12-24T18:00');
-  await page.keyboard.press('Escape');
-  await expect(field).toHaveValue('Thu 24 Dec 18:00');
-  await field.click();
-  await page.getByRole('button', { name: 'no time' }).click();
-  await expect(field).toHaveValue('');
-});
-
-test('moments are touched, and the fullest is marked', async ({ page }) => {
-  await page.goto('/bench/b1');
-  const strip = page.getByRole('group', { name: 'How full, and when' });
-  await expect(strip.getByRole('button')).toHaveCount(5);
-  await expect(strip.getByRole('button', { name: /fullest/ })).toContainText('valve');
-  await strip.getByRole('button', { name: /swollen/ }).click();
-  await expect(page.getByTestId('moment')).toContainText('hold');
-  await expect(page.getByTestId('moment')).toContainText('115 °C');
-  await strip.getByRole('button', { name: /swollen/ }).click();
-  await expect(page.getByTestId('moment')).toContainText('As it starts');
 });
 
 test('a new cook plans a first soup and takes it to the stove in few actions', async ({ page }) => {

@@ -14,6 +14,7 @@ import {
   keys,
   marked,
   press,
+  pressAll,
   says,
   seen,
   visit,
@@ -218,6 +219,61 @@ describe('the order', () => {
     await gone(by('call-overcooked'));
     await press('Undo');
     await comes(by('call-undercooked'));
+  });
+});
+
+describe('a first batch', () => {
+  it('goes from nothing to a plan for half past six', async () => {
+    visit('/');
+    await press('Plan a batch');
+    await comes(() => (here().startsWith('/bench/') ? true : null));
+    await enter('Name of the batch', 'Lamb neck, barley and leek, tonight');
+    await fill('Servings', '6');
+    await fill(
+      'Put in',
+      '900 g lamb neck, 40 mm pieces\n120 g pearl barley\n2 onions, diced\n2 leeks, 15 mm rings\n2 bay leaves\n2 tsp salt\n1.4 l water',
+    );
+    await press('Add');
+    await enter('on the table', '18:30');
+    await comes(by('call-undercooked'));
+    await pressAll('Find the order', 'Look for one', 'Take it');
+    await gone(by('call-undercooked'));
+    await gone(by('call-overcooked'));
+    await says(readings, 'yes');
+    for (const lane of ['lamb-neck', 'pearl-barley', 'leek'])
+      await says(by(`lane-${lane}`), 'tender');
+  });
+});
+
+describe('what no table has', () => {
+  it('is made a food of this kitchen, known by its name, changed, and cooked', async () => {
+    visit('/bench/b5');
+    await fill('Put in', '4 skirrets, halved');
+    await find('alert', /no food of the table/);
+    await enter('skirrets cooks like', 'parsnip, 60 g a piece');
+    await says(() => seen('list', 'As understood'), 'skirrets · like parsnip · 4 · 240 g');
+    await press('Add');
+    await says(by('lane-skirrets'), 'skirrets');
+
+    // From here on its name is enough, and the kitchen knows it.
+    await fill('Put in', '2 skirrets');
+    await says(() => seen('list', 'As understood'), 'like parsnip · 2');
+    await fill('Put in', '');
+    follow('/kitchen');
+    await says(by('food-skirret'), 'like parsnip, 60 g a piece · in 1 plan');
+    await press('Change skirrets');
+    await fill('It cooks', 'like parsnip, 90 g a piece, gives juice');
+    await press('Keep');
+    await says(by('food-skirret'), '90 g a piece, shrinks to 0.8');
+    expect(kept().foods).toContainEqual(
+      expect.objectContaining({ name: 'skirrets', like: 'parsnip' }),
+    );
+
+    follow('/bench/b5');
+    await says(by('lane-skirrets'), 'skirrets');
+    await press('Take it to the stove');
+    await find('heading', 'Put in and lock the lid');
+    await says(() => document.querySelector('main'), 'skirrets');
   });
 });
 

@@ -132,10 +132,10 @@ describe('two pots and a pan', () => {
   const until = async (what: string): Promise<void> => {
     for (let minute = 0; minute < 60; minute++) {
       const list = await comes(moves);
-      if (all('item', new RegExp(`^now.*${what}`), list).length > 0) return;
+      if (all('item', new RegExp(`^now.*${what}`, 'i'), list).length > 0) return;
       await after(1);
     }
-    throw new Error(moves()?.textContent ?? 'none');
+    throw new Error(`never due: ${what}`);
   };
 
   it('one late and one early, and no move is missed', async () => {
