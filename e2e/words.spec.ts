@@ -1,6 +1,5 @@
 import { accessible, expect, METRIC, putIn, saidOn, serveAt, test } from './fixtures';
 import { BARE } from '../playwright.config';
-import type { Page } from '@playwright/test';
 
 test('a US kitchen from nothing: its pot, its soup, and nothing metric on any screen', async ({
   page,

@@ -14,10 +14,10 @@ import {
   says,
   seen,
   visit,
-} from '@/screens/testing/page';
+} from './testing/page';
 
-jest.mock('next/navigation', () => jest.requireActual('@/screens/testing/navigation'));
-jest.mock('next/link', () => jest.requireActual('@/screens/testing/Link'));
+jest.mock('next/navigation', () => jest.requireActual('@/flows/testing/navigation'));
+jest.mock('next/link', () => jest.requireActual('@/flows/testing/Link'));
 jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
 
 /** So many runs are listed. */

@@ -18,11 +18,11 @@ import {
   says,
   seen,
   visit,
-} from '@/screens/testing/page';
+} from './testing/page';
 import { kept } from '@/ui/testing/household';
 
-jest.mock('next/navigation', () => jest.requireActual('@/screens/testing/navigation'));
-jest.mock('next/link', () => jest.requireActual('@/screens/testing/Link'));
+jest.mock('next/navigation', () => jest.requireActual('@/flows/testing/navigation'));
+jest.mock('next/link', () => jest.requireActual('@/flows/testing/Link'));
 jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
 
 const sheet = (): HTMLElement | null => seen('dialog');
@@ -119,7 +119,7 @@ describe('steps', () => {
     expect(valve()).toContain('in bursts');
     await comes(() => {
       const [step] = kept().batches.find(({ id }) => id === 'b1')?.steps ?? [];
-      return step?.kind === 'pressure' && step.release.method === 'pulsed' ? step : null;
+      return step?.kind === 'pressure' && step.release?.method === 'pulsed' ? step : null;
     });
   });
 });
