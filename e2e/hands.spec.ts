@@ -135,7 +135,7 @@ test('water and a hold are dragged by touch on a phone', async ({ browser, baseU
   await context.close();
 });
 
-test('the timetable goes into a calendar, and a batch is split in two', async ({ page }) => {
+test('the timetable goes into a calendar, and onto one page of paper', async ({ page }) => {
   await page.goto('/bench/b1');
   await serveAt(page, '18:30');
   await page.getByRole('button', { name: 'More' }).click();
@@ -153,16 +153,4 @@ test('the timetable goes into a calendar, and a batch is split in two', async ({
   await expect(page.getByRole('button', { name: 'Find the order' })).toBeHidden();
   const pdf = (await page.pdf({ format: 'A4' })).toString('latin1');
   expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
-  await page.emulateMedia({ media: 'screen' });
-  await sheet.getByRole('button', { name: 'Close' }).click();
-
-  await page.getByRole('button', { name: 'More' }).click();
-  await page.getByRole('menuitem', { name: 'Scale, move or split it' }).click();
-  await expect(sheet.getByText(/fits,/).first()).toBeVisible();
-  await accessible(page);
-  await sheet.getByRole('radio', { name: 'in two batches' }).check();
-  await sheet.getByRole('button', { name: 'Take it' }).click();
-  await expect(page.getByLabel('Name of the batch')).toHaveValue(/first half$/);
-  await page.goto('/');
-  await expect(page.getByRole('link', { name: /second half/ })).toBeVisible();
 });

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { accessible, bringIn, expect, exported, test } from './fixtures';
+import { accessible, expect, test } from './fixtures';
 
 const NOW = '2026-11-24T15:40:00Z';
 
@@ -21,86 +21,6 @@ async function open(page: Page, batch: string, letting?: string): Promise<void> 
 
 const shelf = (page: Page, name: 'Fridge' | 'Freezer') =>
   page.getByRole('region', { name, exact: true });
-
-test('a stock is finished, cooled by readings, jarred, labelled and put into a soup', async ({
-  page,
-}) => {
-  await page.clock.install({ time: new Date(NOW) });
-  await open(page, 'b2');
-  // Strained as the plan says, then the open pot.
-  await page.getByRole('button', { name: 'Done', exact: true }).click();
-  const moves = page.getByRole('list', { name: 'Moves at the open pot' });
-  await expect(moves).toContainText('skim: up to');
-  await moves.getByRole('checkbox', { name: /skim/ }).check();
-  await page.getByRole('button', { name: 'One bowl more' }).click();
-  await expect(page.getByLabel('Bowls', { exact: true })).toHaveText('1 bowl');
-  const ways = page.getByRole('table', { name: 'Ways to cool' });
-  await expect(ways.getByRole('row', { name: /Left in the pot overnight/ })).toContainText(
-    'throw out',
-  );
-  await accessible(page);
-  await page.getByRole('button', { name: 'Cool it so' }).click();
-  await expect(page.getByTestId('cools')).toContainText('Shallow pans');
-  await page.getByRole('button', { name: 'Write it in the log' }).click();
-  await expect(page).toHaveURL(/\/log\//);
-
-  // Two readings, an hour apart: what is believed goes by them.
-  await page.getByRole('link', { name: 'Larder', exact: true }).click();
-  const cooling = page.getByRole('region', { name: /Cooling: Turkey frame stock/ });
-  await expect(cooling.getByTestId('judgement')).toContainText('Passes');
-  await page.clock.runFor('30:00');
-  await cooling.getByLabel(/Its middle reads/).fill('45');
-  await cooling.getByRole('button', { name: 'Read just now' }).click();
-  await page.clock.runFor('30:00');
-  await cooling.getByLabel(/Its middle reads/).fill('27');
-  await cooling.getByRole('button', { name: 'Read just now' }).click();
-  await expect(cooling).toContainText(/Read 45 °C at \d\d:\d\d, 27 °C at/);
-  await expect(cooling.getByTestId('judgement')).toContainText('Passes');
-  await accessible(page);
-
-  await cooling.getByRole('button', { name: 'It is cold: fill jars' }).click();
-  const sheet = page.getByRole('dialog');
-  await expect(sheet.getByRole('region', { name: 'Filled so' })).toContainText('× jar, 1/2 L');
-  await sheet.getByLabel(/^To put by/).fill('1.3');
-  await expect(sheet.getByRole('region', { name: 'Filled so' })).toContainText(
-    '3 × jar, 1/2 L with 450 ml',
-  );
-  await accessible(page);
-  await sheet.getByRole('button', { name: 'Put them on the shelf' }).click();
-  await expect(sheet).toHaveCount(0);
-  await expect(cooling).toHaveCount(0);
-  const fresh = shelf(page, 'Fridge').getByRole('button', {
-    name: 'Turkey frame stock, 450 ml, 4 days',
-  });
-  await expect(fresh).toHaveCount(3);
-
-  // One of them instead of water in the lentils; it is free no more.
-  await fresh.first().click();
-  await page.getByLabel(/^Put .* into$/).selectOption({ label: 'Red lentil and carrot' });
-  await page.getByRole('button', { name: 'Put it in' }).click();
-  await expect(page).toHaveURL(/\/bench\/b5/);
-  await expect(page.getByText('Turkey frame stock', { exact: false }).first()).toBeVisible();
-  await page.getByRole('link', { name: 'Larder', exact: true }).click();
-  await fresh.first().click();
-  await expect(page.getByRole('dialog')).toContainText('It is in a plan: Red lentil and carrot');
-  await page.keyboard.press('Escape');
-
-  // All of it after a reload, and through a file: the same bytes.
-  await page.reload();
-  await expect(fresh).toHaveCount(3);
-  await page.getByRole('link', { name: 'Batches' }).click();
-  const file = await exported(page);
-  await page.getByRole('button', { name: 'Files' }).click();
-  await page.getByRole('menuitem', { name: 'Start over' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Empty it' }).click();
-  await page.getByRole('button', { name: 'Open the sample kitchen' }).click();
-  await bringIn(page, 'larder.json', file);
-  await page.getByRole('tab', { name: 'Replace' }).click();
-  await expect(page.getByRole('list', { name: 'What will change' })).toContainText('jar');
-  await page.getByRole('button', { name: 'Replace everything' }).click();
-  await expect(page.getByRole('dialog')).toHaveCount(0);
-  expect(await exported(page)).toBe(file);
-});
 
 test('labels print on one sheet, nothing cut', async ({ page }) => {
   await page.clock.install({ time: new Date(NOW) });

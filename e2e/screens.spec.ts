@@ -8,6 +8,7 @@ test('nothing serious by axe on any screen', async ({ page }) => {
     ['/stove', 'Nothing on the stove'],
     ['/log', 'Log'],
     ['/log/r2', 'Borlotti and venison chili'],
+    ['/larder', 'Larder'],
     ['/kitchen', 'Kitchen'],
   ];
   for (const [path, heading] of screens) {

@@ -29,6 +29,9 @@ const sheet = (): HTMLElement | null => seen('dialog');
 const readings = (): Element | null => document.querySelector('[aria-label="Readings"]');
 const by = (id: string) => (): HTMLElement | null => marked(id);
 
+const nameNow = (): string =>
+  (seen('field', 'Name of the batch') as HTMLInputElement | null)?.value ?? '';
+
 async function fromMore(item: string): Promise<void> {
   await press('More');
   await press(item, { kind: 'menuitem' });
@@ -223,6 +226,30 @@ describe('the order', () => {
 });
 
 describe('a first batch', () => {
+  it('is planned in the pot that is chosen, and a call’s remedy clears it', async () => {
+    visit('/');
+    await press('Plan a batch');
+    await says(() => document.body, 'Nothing in the pot yet');
+    await enter('Name of the batch', 'Split pea, tried out');
+    await press(/^Pot:/);
+    await press(/Hob cooker/, { kind: 'option' });
+    await press('Pot: Hob cooker');
+    await press(/Big enamel/, { kind: 'option' });
+    await fill(
+      'Put in',
+      '600 g split peas\n1 smoked turkey wing\n3 carrots, 20 mm pieces\n1 onion, diced\n2 bay leaves\n2.4 l water',
+    );
+    await press('Add');
+    const call = by('call-over-foam-line');
+    await says(call, 'over the foam line');
+    await says(readings, 'no');
+    await press('why', { within: await comes(call) });
+    await says(call, 'manual always wins');
+    await press(/^Use .* of water.* to the table/, { within: await find('list', 'Open calls') });
+    await gone(call);
+    await says(readings, 'yes');
+  });
+
   it('goes from nothing to a plan for half past six', async () => {
     visit('/');
     await press('Plan a batch');
@@ -334,6 +361,19 @@ describe('bones', () => {
     await comes(by('run-2'));
     await says(by('blend-set'), 'soft set');
     await says(() => document.body, 'bones a litre of “soft set”');
+  });
+});
+
+describe('a batch that is too much', () => {
+  it('is split in two', async () => {
+    visit('/bench/b1');
+    await fromMore('Scale, move or split it');
+    await says(sheet, /fits,/);
+    await press('in two batches', { kind: 'radio' });
+    await press('Take it');
+    await comes(() => (/first half$/.test(nameNow()) ? true : null));
+    follow('/');
+    await find('link', /second half/);
   });
 });
 

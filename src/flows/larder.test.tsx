@@ -3,6 +3,7 @@ import 'fake-indexeddb/auto';
 import {
   after,
   all,
+  choose,
   comes,
   enter,
   fill,
@@ -38,6 +39,56 @@ const stand = (shelf: 'Fridge' | 'Freezer', name: RegExp, many: number): Promise
 
 const firstOn = async (shelf: 'Fridge' | 'Freezer', name: RegExp): Promise<void> =>
   press(name, { within: await find('region', shelf) });
+
+it('a stock is finished, cooled by readings, jarred, and put into a soup', async () => {
+  visit('/bench/b2', undefined, NOW);
+  await pressAll('Take it to the stove', 'Lid locked', 'At pressure', 'End the hold now');
+  // Strained as the plan says, then the open pot.
+  await pressAll('Pin down', 'Lid off', 'Done');
+  const moves = await find('list', 'Moves at the open pot');
+  await says(() => moves, 'skim: up to');
+  await press(/skim/, { kind: 'checkbox', within: moves });
+  await press('One bowl more');
+  await says(() => document.querySelector('[aria-label="Bowls"]'), '1 bowl');
+  const ways = await find('table', 'Ways to cool');
+  await says(() => seen('row', /Left in the pot overnight/, ways), 'throw out');
+  await press('Cool it so');
+  await says(() => marked('cools'), 'Shallow pans');
+  await press('Write it in the log');
+  await comes(() => (here().startsWith('/log/') ? true : null));
+
+  // Two readings, an hour apart: what is believed goes by them.
+  follow('/larder');
+  const cooling = (): HTMLElement | null => seen('region', /Cooling: Turkey frame stock/);
+  await says(judgement, 'Passes');
+  for (const read of ['45', '27']) {
+    await after(30);
+    await fill(/Its middle reads/, read);
+    await press('Read just now');
+  }
+  await says(cooling, /Read 45 °C at \d\d:\d\d, 27 °C at/);
+  await says(judgement, 'Passes');
+
+  await press('It is cold: fill jars');
+  const filled = (): HTMLElement | null => seen('region', 'Filled so');
+  await says(filled, '× jar, 1/2 L');
+  await fill(/^To put by/, '1.3');
+  await says(filled, '3 × jar, 1/2 L with 450 ml');
+  await press('Put them on the shelf');
+  await gone(cooling);
+  const fresh = /^Turkey frame stock, 450 ml, 4 days$/;
+  await stand('Fridge', fresh, 3);
+
+  // One of them instead of water in the lentils; it is free no more.
+  await firstOn('Fridge', fresh);
+  await choose(/^Put .* into$/, 'Red lentil and carrot');
+  await press('Put it in');
+  await comes(() => (here() === '/bench/b5' ? true : null));
+  await says(() => document.querySelector('main'), 'Turkey frame stock');
+  follow('/larder');
+  await firstOn('Fridge', fresh);
+  await says(sheet, 'It is in a plan: Red lentil and carrot');
+});
 
 it('a day view calls tonight what thaws for tomorrow, and the jar goes there', async () => {
   visit('/larder', undefined, NOW);

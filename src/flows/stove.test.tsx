@@ -1,6 +1,7 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
 import { readFileSync } from 'node:fs';
+import { waitFor } from '@testing-library/react';
 import {
   after,
   all,
@@ -15,6 +16,7 @@ import {
   keys,
   press,
   pressAll,
+  saved,
   says,
   seen,
   visit,
@@ -113,6 +115,50 @@ describe('a pot', () => {
     await press('Take it to the stove');
     await says(() => seen('alert', /Big enamel/), `is on the stove with ${CHILI}`);
     expect(here()).toBe('/bench/b5');
+  });
+});
+
+describe('two valves at once', () => {
+  const minuteOf = (time: string): number => Number(time.slice(0, 2)) * 60 + Number(time.slice(3));
+  const timeOf = (minute: number): string =>
+    [Math.floor(minute / 60), minute % 60].map((n) => String(n).padStart(2, '0')).join(':');
+  const evening = (): HTMLElement | null => seen('region', 'The evening');
+
+  async function wantedAt(batch: string, time: string): Promise<void> {
+    follow(`/bench/${batch}`);
+    await enter('on the table', time);
+    await gone(() => document.querySelector('[aria-label="Likely times"]'));
+  }
+
+  /** The moment at which a valve is to be opened, by the timetable of the evening. */
+  async function valveOf(dish: string): Promise<string> {
+    const list = await find('list', 'Timetable of the evening');
+    const row = await comes(
+      () =>
+        all('item', /Open the valve/, list).find((one) => one.textContent?.includes(dish)) ?? null,
+    );
+    return row.querySelector('.figure')?.textContent?.trim() ?? '';
+  }
+
+  it('are told where an evening is planned, and one touch parts them', async () => {
+    visit('/', undefined, '2026-11-24T15:00:00Z');
+    await wantedAt('b7', '18:30');
+    await wantedAt('b8', '18:30');
+    follow('/');
+    await says(evening, '2 dishes within a day');
+    await press('All by the clock');
+    const [chili, fumet] = [await valveOf(CHILI), await valveOf(FUMET)];
+    await press('Into a calendar');
+    expect(await saved()).toContain('BEGIN:VCALENDAR');
+    await keys('{Escape}');
+
+    // Put on the table so that both are opened in one minute.
+    await wantedAt('b8', timeOf(minuteOf('18:30') + minuteOf(chili) - minuteOf(fumet)));
+    follow('/');
+    await says(evening, /both valves at \d\d:\d\d, and one pair of hands/);
+    await press(/\d min earlier$/, { within: await comes(evening) });
+    await waitFor(() => expect(evening()?.textContent).not.toMatch(/both valves/));
+    await says(evening, '2 dishes within a day');
   });
 });
 
