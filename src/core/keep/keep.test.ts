@@ -75,7 +75,7 @@ describe('cooling', () => {
           expect(Math.sign(end(one) - end(other))).toBe(Math.sign(factor - 1));
         },
       ),
-      { numRuns: 20 },
+      { numRuns: 10 },
     );
   });
 

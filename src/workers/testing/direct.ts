@@ -5,8 +5,9 @@ import { modelCalls } from '../models';
 import { READING_CALLS } from '../reading';
 import { togetherBy } from '../together';
 
-/** Few worlds: a test waits for them on its own thread. */
+/** Few worlds and few draws: a test waits for them on its own thread. */
 const WORLDS = 12;
+const DRAWS = 24;
 
 const { call } = served({ ...modelCalls(WORLDS), ...READING_CALLS });
 
@@ -18,4 +19,8 @@ export const ask: Ask = async (name, args, { signal, onPart } = {}) => {
 
 export const warmModels = (): void => undefined;
 export const nextTurn = (): Promise<void> => Promise.resolve();
-export const { learnAway, taughtAway, drawAway, readFileAway } = togetherBy(ask, () => 2, nextTurn);
+const together = togetherBy(ask, () => 2, nextTurn);
+export const { learnAway, taughtAway, readFileAway } = together;
+
+export const drawAway: typeof together.drawAway = (batch, pot, kitchen, draws, onDraw, signal) =>
+  together.drawAway(batch, pot, kitchen, Math.min(draws, DRAWS), onDraw, signal);
