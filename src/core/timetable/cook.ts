@@ -89,11 +89,6 @@ export function startCook({ id, batch, pot, kitchen, assessment, draws, at }: St
   };
 }
 
-/** The cook that a pot is taken by; undefined where it is free. */
-export function cookInPot(cooks: readonly Cook[], pot: Pick<Pot, 'id'>): Cook | undefined {
-  return cooks.find((cook) => !cook.endedAt && !cook.rehearsal && cook.pot.id === pot.id);
-}
-
 /** The batch to cook again: the run's own, with what was to be changed. */
 export function cookAgain(cook: Cook, id: string): Batch {
   const { nextTime } = cook;

@@ -1,5 +1,6 @@
 export { wordsOf, type Words } from './words';
-export { cookAgain, cookInPot, startCook, type Start } from './cook';
+export { cookAgain, startCook, type Start } from './cook';
+export { cookInPot } from './inPot';
 export { aheadOf, beginsOf, clashesOf, type Ahead, type AheadKind } from './ahead';
 export { eveningClashes, eveningOf, type Clash, type Dated, type EveningMove } from './evening';
 export { movesOf, type Move, type MoveKind } from './moves';

@@ -1,7 +1,8 @@
 export { coolingPlot, type CoolingSeen } from './cooling';
 export { LightPlot } from './LightPlot';
+export { cookPlot, type Lived } from './lived';
 export { LivePlot } from './LivePlot';
 export { Miniature } from './Miniature';
 export type { Plot } from './plot';
 export { runOffPlot } from './runOffs';
-export { cookPlot, tracePlot, type Lived, type OverTheClock } from './trace';
+export { tracePlot, type OverTheClock } from './trace';

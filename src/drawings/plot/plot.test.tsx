@@ -10,7 +10,8 @@ import { LightPlot } from './LightPlot';
 import { Miniature } from './Miniature';
 import type { Curve, Plot, PlotPart } from './plot';
 import { gramSide, runOffPlot } from './runOffs';
-import { cookPlot, tracePlot } from './trace';
+import { cookPlot } from './lived';
+import { tracePlot } from './trace';
 
 const A = assess(REFERENCE, POT, KITCHEN);
 const TOTAL = A.time.totalMin;
