@@ -4,19 +4,13 @@ import { accessible, expect, test } from './fixtures';
 const NOW = '2026-11-24T15:40:00Z';
 
 /** The last plan of the sample at its open lid, by hand and all at once. */
-async function open(page: Page, batch: string, letting?: string): Promise<void> {
+async function open(page: Page, batch: string): Promise<void> {
   await page.goto(`/bench/${batch}`);
   await page.getByRole('button', { name: 'Take it to the stove' }).click();
   const lid = page.getByRole('button', { name: 'Lid locked' });
   await lid.click();
-  const names = [
-    'At pressure',
-    'End the hold now',
-    ...(letting ? [letting] : []),
-    'Pin down',
-    'Lid off',
-  ];
-  for (const name of names) await page.getByRole('button', { name }).click();
+  for (const name of ['At pressure', 'End the hold now', 'Pin down', 'Lid off'])
+    await page.getByRole('button', { name }).click();
 }
 
 const shelf = (page: Page, name: 'Fridge' | 'Freezer') =>

@@ -23,10 +23,8 @@ async function listenForCalls(context: BrowserContext): Promise<void> {
   });
 }
 
-const calls = (page: Page, timeout = SLOW.timeout) =>
-  expect.poll(() => page.evaluate(() => (window as unknown as { told: string[] }).told), {
-    timeout,
-  });
+const calls = (page: Page) =>
+  expect.poll(() => page.evaluate(() => (window as unknown as { told: string[] }).told), SLOW);
 
 const hide = (page: Page, hidden: boolean): Promise<void> =>
   page.evaluate((value) => {

@@ -2,6 +2,7 @@
 import 'fake-indexeddb/auto';
 import {
   all,
+  at,
   choose,
   comes,
   enter,
@@ -10,13 +11,13 @@ import {
   focus,
   follow,
   gone,
-  here,
   keys,
   marked,
   press,
   pressAll,
   says,
   seen,
+  sheet,
   visit,
 } from './testing/page';
 import { kept } from '@/ui/testing/household';
@@ -25,7 +26,6 @@ jest.mock('next/navigation', () => jest.requireActual('@/flows/testing/navigatio
 jest.mock('next/link', () => jest.requireActual('@/flows/testing/Link'));
 jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
 
-const sheet = (): HTMLElement | null => seen('dialog');
 const readings = (): Element | null => document.querySelector('[aria-label="Readings"]');
 const by = (id: string) => (): HTMLElement | null => marked(id);
 
@@ -253,7 +253,7 @@ describe('a first batch', () => {
   it('goes from nothing to a plan for half past six', async () => {
     visit('/');
     await press('Plan a batch');
-    await comes(() => (here().startsWith('/bench/') ? true : null));
+    await at(/^\/bench\//);
     await enter('Name of the batch', 'Lamb neck, barley and leek, tonight');
     await fill('Servings', '6');
     await fill(
@@ -315,7 +315,7 @@ describe('a school', () => {
     await says(by('lane-ditalini'), 'apart, in the bowl');
     follow('/');
     await press('Plan a batch');
-    await comes(() => (here().startsWith('/bench/') ? true : null));
+    await at(/^\/bench\//);
     await enter('Put in', '200 g ditalini');
     await says(by('lane-ditalini'), 'apart, in the bowl');
   });

@@ -3,6 +3,7 @@ import 'fake-indexeddb/auto';
 import {
   after,
   all,
+  at,
   choose,
   comes,
   enter,
@@ -11,7 +12,6 @@ import {
   follow,
   gone,
   handIn,
-  here,
   keys,
   marked,
   press,
@@ -19,6 +19,8 @@ import {
   saved,
   says,
   seen,
+  serveAt,
+  sheet,
   visit,
 } from './testing/page';
 
@@ -28,7 +30,6 @@ jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
 
 const NOW = '2026-11-24T15:40:00Z';
 
-const sheet = (): HTMLElement | null => seen('dialog');
 const judgement = (): HTMLElement | null => marked('judgement');
 const on = (shelf: 'Fridge' | 'Freezer', name: string | RegExp): Element[] =>
   all('button', name, seen('region', shelf) ?? document.createDocumentFragment());
@@ -55,7 +56,7 @@ it('a stock is finished, cooled by readings, jarred, and put into a soup', async
   await press('Cool it so');
   await says(() => marked('cools'), 'Shallow pans');
   await press('Write it in the log');
-  await comes(() => (here().startsWith('/log/') ? true : null));
+  await at(/^\/log\//);
 
   // Two readings, an hour apart: what is believed goes by them.
   follow('/larder');
@@ -83,7 +84,7 @@ it('a stock is finished, cooled by readings, jarred, and put into a soup', async
   await firstOn('Fridge', fresh);
   await choose(/^Put .* into$/, 'Red lentil and carrot');
   await press('Put it in');
-  await comes(() => (here() === '/bench/b5' ? true : null));
+  await at(/^\/bench\/b5$/);
   await says(() => document.querySelector('main'), 'Turkey frame stock');
   follow('/larder');
   await firstOn('Fridge', fresh);
@@ -109,14 +110,13 @@ it('a day view calls tonight what thaws for tomorrow, and the jar goes there', a
 it('a soup holds its jar until it is cooked; then it is gone from the shelf', async () => {
   visit('/bench/b1', undefined, NOW);
   await says(() => document.body, 'Venison and veal-knuckle broth, run 2');
-  await enter('on the table', 'tomorrow 18:30');
-  await gone(() => document.querySelector('[aria-label="Likely times"]'));
+  await serveAt('tomorrow 18:30');
   follow('/larder');
   await says(() => seen('list', 'The next days'), 'into Lamb neck, barley and leek');
   await stand('Fridge', /run 2/, 2);
   follow('/bench/b1');
   await press('Take it to the stove');
-  await comes(() => (here().startsWith('/stove/') ? true : null));
+  await at(/^\/stove\//);
   follow('/larder');
   await stand('Fridge', /run 2/, 1);
 });
@@ -157,7 +157,7 @@ it('the bag makes a stock, and jars go out and in as a table', async () => {
   await stand('Fridge', /Fumet/, 1);
 
   await press('Make stock of it');
-  await comes(() => (here().startsWith('/bench/') ? true : null));
+  await at(/^\/bench\//);
   const name = (await find('field', 'Name of the batch')) as HTMLInputElement;
   expect(name.value).toBe('Stock of the bag');
   await says(() => seen('table', 'Runs of the bones'), 'trembles');
@@ -174,7 +174,7 @@ it('the overnight pot is judged both ways, and past the limit it is thrown out',
   await press(/Left in the pot overnight/, { within: ways });
   await says(() => document.body, 'Not safe to eat after that');
   await pressAll('It is so all the same', 'Write it in the log');
-  await comes(() => (here().startsWith('/log/') ? true : null));
+  await at(/^\/log\//);
   follow('/larder');
   await says(judgement, 'Too slow so');
   await after(600);

@@ -2,11 +2,11 @@
 import 'fake-indexeddb/auto';
 import {
   all,
+  at,
   comes,
   fill,
   find,
   follow,
-  here,
   marked,
   press,
   pressAll,
@@ -51,10 +51,10 @@ it('the log is searched, asked whether it is to be believed, and taken out as a 
 it('a dish that is cooked again tells what was changed', async () => {
   visit('/log/r1');
   await pressAll('Cook again with these changes', 'Take it to the Bench');
-  await comes(() => (here().startsWith('/bench/') ? true : null));
+  await at(/^\/bench\//);
   await pressAll('Take it to the stove', 'Lid locked', 'At pressure', 'End the hold now');
   await pressAll('Valve opened early', 'Pin down', 'Lid off', 'Write it in the log');
-  await comes(() => (here().startsWith('/log/') ? true : null));
+  await at(/^\/log\//);
   const history = await find('region', 'This dish so far');
   await comes(() => (all('item', undefined, history).length === 5 ? true : null));
   await says(() => history, 'water 1.2 L → 1.45 L');

@@ -5,6 +5,7 @@ import { waitFor } from '@testing-library/react';
 import {
   after,
   all,
+  at,
   comes,
   enter,
   fill,
@@ -19,6 +20,7 @@ import {
   saved,
   says,
   seen,
+  serveAt,
   visit,
 } from './testing/page';
 
@@ -30,7 +32,6 @@ const CHILI = 'Borlotti and venison chili';
 const FUMET = 'Fish-frame fumet with fennel';
 
 const title = (name: string): Promise<HTMLElement> => find('heading', name);
-const at = (place: RegExp): Promise<true> => comes(() => (place.test(here()) ? true : null));
 
 async function lockTheLid(batch: string): Promise<void> {
   follow(`/bench/${batch}`);
@@ -103,8 +104,7 @@ describe('a pot', () => {
     visit('/bench/b7', undefined, '2026-11-24T15:00:00Z');
     for (const batch of ['b7', 'b5']) {
       follow(`/bench/${batch}`);
-      await enter('on the table', '18:30');
-      await gone(() => document.querySelector('[aria-label="Likely times"]'));
+      await serveAt('18:30');
     }
     follow('/');
     await says(() => seen('region', 'The evening'), /want Big enamel at the same time/);
@@ -126,8 +126,7 @@ describe('two valves at once', () => {
 
   async function wantedAt(batch: string, time: string): Promise<void> {
     follow(`/bench/${batch}`);
-    await enter('on the table', time);
-    await gone(() => document.querySelector('[aria-label="Likely times"]'));
+    await serveAt(time);
   }
 
   /** The moment at which a valve is to be opened, by the timetable of the evening. */

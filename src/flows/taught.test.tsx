@@ -4,11 +4,11 @@ import type { Bundle } from '@/core/batch/schema';
 import { season } from '@/core/testing/season';
 import {
   after,
+  at,
   comes,
   find,
   follow,
   gone,
-  here,
   marked,
   press,
   pressAll,
@@ -82,7 +82,7 @@ it('beans called hard twice ask for a longer hold, and forgotten they do not', a
     seen('checkbox', undefined, seen('dialog') ?? document) as HTMLInputElement | null;
   await comes(() => (offer()?.checked ? true : null));
   await press('Take it to the Bench');
-  await comes(() => (here().startsWith('/bench/') ? true : null));
+  await at(/^\/bench\//);
   const hold = await find('button', /^hold \d+ min, change$/);
   expect(Number(/\d+/.exec(hold.getAttribute('aria-label') ?? '')?.[0])).toBeGreaterThan(17);
 
@@ -106,7 +106,7 @@ it('a kettle test tells of a pot that has never cooked', async () => {
   await press('Lid locked');
   await after(13.5);
   await pressAll('At pressure', 'Enough: end the test here');
-  await comes(() => (here().startsWith('/log/') ? true : null));
+  await at(/^\/log\//);
   await says(taught, /This pot: .*by 1 cook/);
   follow('/kitchen');
   await says(known, 'A kettle test is one of them.');

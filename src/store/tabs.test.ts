@@ -76,10 +76,10 @@ beforeAll(() => {
 });
 
 describe('two tabs', () => {
-  it('lose nothing of 80 pairs of changes made at once, and neither is stale', async () => {
+  it('lose nothing of 200 pairs of changes made at once, and neither is stale', async () => {
     let lost = 0;
     let stale = 0;
-    for (let household = 0; household < 8; household++) {
+    for (let household = 0; household < 20; household++) {
       const [a, b] = await two();
       for (let n = 1; n <= 10; n++) {
         put(a, 'b1', (x) => setHold(x, 's1', n));

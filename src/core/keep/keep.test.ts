@@ -75,7 +75,7 @@ describe('cooling', () => {
           expect(Math.sign(end(one) - end(other))).toBe(Math.sign(factor - 1));
         },
       ),
-      { numRuns: 10 },
+      { numRuns: 20 },
     );
   });
 

@@ -29,7 +29,7 @@ export { here };
 
 export const SAMPLE = JSON.parse(readFileSync('demo/harrow-fell.json', 'utf8')) as Bundle;
 /** An afternoon of the sample's week. */
-export const AFTERNOON = '2026-11-24T16:00:00.000Z';
+const AFTERNOON = '2026-11-24T16:00:00.000Z';
 
 // What a page asks of a browser and a test without one has not.
 global.ResizeObserver ??= class {
@@ -150,6 +150,9 @@ export function seen(kind: Kind, name?: Name, within?: ParentNode): HTMLElement 
   return (found as HTMLElement | undefined) ?? null;
 }
 
+/** The sheet that is open; null where none is. */
+export const sheet = (): HTMLElement | null => seen('dialog');
+
 /** By its test id. */
 export const marked = (id: string): HTMLElement | null =>
   document.querySelector(`[data-testid="${id}"]`);
@@ -162,6 +165,10 @@ export function comes<T>(look: () => T | null, what = 'it'): Promise<T> {
     return found;
   });
 }
+
+/** Waits until the page is there. */
+export const at = (place: RegExp): Promise<string> =>
+  comes(() => (place.test(here()) ? here() : null), String(place));
 
 export const find = (kind: Kind, name?: Name, within?: ParentNode): Promise<HTMLElement> =>
   comes(() => seen(kind, name, within), `${kind} ${String(name)}`);
@@ -202,15 +209,15 @@ export async function pressAll(...names: readonly Name[]): Promise<void> {
 }
 
 /** Takes the keys to a thing. */
-export async function focus(kind: Kind, name: Name): Promise<void> {
+export async function focus(kind: Kind, name: Name): Promise<HTMLElement> {
   const node = await find(kind, name);
   act(() => node.focus());
+  return node;
 }
 
 /** Writes into a field; a slider is let go there. */
 export async function fill(label: Name, text: string): Promise<void> {
-  await focus('field', label);
-  const field = await find('field', label);
+  const field = await focus('field', label);
   fireEvent.change(field, { target: { value: text } });
   if (field.matches('[type="range"]')) fireEvent.keyUp(field);
 }
@@ -219,6 +226,12 @@ export async function fill(label: Name, text: string): Promise<void> {
 export async function enter(label: Name, text: string): Promise<void> {
   await fill(label, text);
   await keys('{Enter}');
+}
+
+/** Says when it is to be on the table, as a cook would. */
+export async function serveAt(time: string): Promise<void> {
+  await enter('on the table', time);
+  await gone(() => document.querySelector('[aria-label="Likely times"]'));
 }
 
 /** Chooses what a list of choices calls so. */
