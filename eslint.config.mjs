@@ -129,7 +129,14 @@ export default ts.config(
   {
     // What is no module asks for what it needs by a call.
     files: ['**/*.cjs'],
-    languageOptions: { globals: { require: 'readonly', document: 'readonly' } },
+    languageOptions: {
+      globals: {
+        require: 'readonly',
+        exports: 'readonly',
+        global: 'readonly',
+        document: 'readonly',
+      },
+    },
     rules: { '@typescript-eslint/no-require-imports': 'off' },
   },
 );

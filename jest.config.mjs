@@ -1,11 +1,21 @@
+import { readFileSync } from 'node:fs';
 import nextJest from 'next/jest.js';
+import ts from 'typescript';
 
 // The nights when the clocks change are tested where they do.
 process.env.TZ = 'Europe/London';
 
-const withNext = nextJest({ dir: './' });
+/** The paths of tests, as Jest wants them: by what they match. */
+const { paths } = ts.parseConfigFileTextToJson('', readFileSync('tsconfig.jest.json', 'utf8'))
+  .config.compilerOptions;
+const moduleNameMapper = Object.fromEntries(
+  Object.entries(paths).map(([name, [path]]) => [
+    `^${name.replace('*', '(.*)')}$`,
+    path.replace('.', '<rootDir>').replace('*', '$1'),
+  ]),
+);
 
-export default withNext({
+const withNext = nextJest({ dir: './' })({
   testEnvironment: 'node',
   setupFilesAfterEnv: ['<rootDir>/jest.setup.cjs'],
   // Tests run in a context of their own, in which a look at a global is many times as slow as at an argument.
@@ -34,5 +44,15 @@ export default withNext({
   // A shared machine may be several times slower than a free one.
   testTimeout: 300_000,
   testMatch: ['<rootDir>/{src,cli,demo,scripts}/**/*.test.{ts,tsx}'],
-  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^@demo/(.*)$': '<rootDir>/demo/$1' },
+  moduleNameMapper,
 });
+
+/** Tests are bundled, and what is apart in them goes the framework's way. */
+export default async () => {
+  const config = await withNext();
+  const [[files, [path, options]]] = Object.entries(config.transform);
+  // Paths are the mapper's alone: the framework would take the pages' own.
+  const rest = [path, { ...options, jsConfig: undefined, resolvedBaseUrl: undefined }];
+  const bundled = ['<rootDir>/scripts/bundled.cjs', { rest }];
+  return { ...config, transform: { '\\.test\\.tsx?$': bundled, [files]: rest } };
+};

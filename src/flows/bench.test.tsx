@@ -22,10 +22,6 @@ import {
 } from './testing/page';
 import { kept } from '@/ui/testing/household';
 
-jest.mock('next/navigation', () => jest.requireActual('@/flows/testing/navigation'));
-jest.mock('next/link', () => jest.requireActual('@/flows/testing/Link'));
-jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
-
 const readings = (): Element | null => document.querySelector('[aria-label="Readings"]');
 const by = (id: string) => (): HTMLElement | null => marked(id);
 

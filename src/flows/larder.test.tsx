@@ -24,10 +24,6 @@ import {
   visit,
 } from './testing/page';
 
-jest.mock('next/navigation', () => jest.requireActual('@/flows/testing/navigation'));
-jest.mock('next/link', () => jest.requireActual('@/flows/testing/Link'));
-jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
-
 const NOW = '2026-11-24T15:40:00Z';
 
 const judgement = (): HTMLElement | null => marked('judgement');

@@ -16,10 +16,6 @@ import {
   visit,
 } from './testing/page';
 
-jest.mock('next/navigation', () => jest.requireActual('@/flows/testing/navigation'));
-jest.mock('next/link', () => jest.requireActual('@/flows/testing/Link'));
-jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
-
 /** So many runs are listed. */
 const listed = (many: number): Promise<true> =>
   comes(() => {

@@ -18,10 +18,6 @@ import {
   visit,
 } from './testing/page';
 
-jest.mock('next/navigation', () => jest.requireActual('@/flows/testing/navigation'));
-jest.mock('next/link', () => jest.requireActual('@/flows/testing/Link'));
-jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
-
 const body = (): Element => document.body;
 const taught = (): HTMLElement | null => seen('region', 'What it taught');
 const known = (): Element | null =>

@@ -1,5 +1,5 @@
 /** A timetable as iCalendar (RFC 5545), an alarm at every move of the hands. */
-import ical, { ICalAlarmType, ICalCalendarMethod } from 'ical-generator';
+import { ICalAlarmType, ICalCalendar, ICalCalendarMethod } from 'ical-generator';
 import type { Move } from '../core/timetable';
 
 export interface CalendarOptions {
@@ -17,7 +17,7 @@ export interface CalendarOptions {
  * @param moves in minutes from the start
  */
 export function writeCalendar(moves: readonly Move[], options: CalendarOptions): string {
-  const calendar = ical({
+  const calendar = new ICalCalendar({
     // A name is one line in a calendar.
     name: options.name.replace(/\s+/g, ' '),
     prodId: { company: 'Retort', product: 'timetable' },

@@ -1,11 +1,11 @@
 /**
  * The whole application in a test without a browser: every screen at its address, the sample kitchen or another
- * household in it, and hands that find things by their names. A test that uses it mocks `next/navigation`,
- * `next/link` and `@/workers` by their doubles.
+ * household in it, and hands that find things by their names. Its address, its links and its workers are the
+ * stand-ins of `tsconfig.jest.json`.
  */
 import { readFileSync } from 'node:fs';
 import { act, cleanup, fireEvent, render, waitFor } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { userEvent } from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import type { Bundle } from '@/core/batch/schema';
 import { BatchesScreen } from '@/screens/batches/BatchesScreen';
@@ -23,7 +23,7 @@ import { ClockContext, PageClockContext } from '@/ui/clock';
 import { useLessons } from '@/ui/lessons';
 import { useHousehold } from '@/ui/household';
 import { keep } from '@/ui/testing/household';
-import { go, here, usePathname } from './navigation';
+import { go, here, usePathname } from '@/ui/testing/navigation';
 
 export { here };
 
@@ -32,11 +32,6 @@ export const SAMPLE = JSON.parse(readFileSync('demo/harrow-fell.json', 'utf8')) 
 const AFTERNOON = '2026-11-24T16:00:00.000Z';
 
 // What a page asks of a browser and a test without one has not.
-global.ResizeObserver ??= class {
-  observe = (): void => undefined;
-  unobserve = (): void => undefined;
-  disconnect = (): void => undefined;
-};
 Object.assign(Element.prototype, {
   scrollIntoView: () => undefined,
   setPointerCapture: () => undefined,

@@ -1,16 +1,13 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
 import { cleanup, render, screen, waitFor, within } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { userEvent } from '@testing-library/user-event';
 import { REFERENCE } from '@/core/testing/kitchen';
 import { writeBundle } from '@/formats';
 import { backups, start } from '@/store';
 import { HOME, keep, kept } from '@/ui/testing/household';
+import { here } from '@/ui/testing/navigation';
 import { BatchesScreen } from './BatchesScreen';
-
-const push = jest.fn();
-jest.mock('next/navigation', () => ({ useRouter: () => ({ push }) }));
-jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
 
 class Silence {
   onmessage: (() => void) | null = null;
@@ -18,12 +15,6 @@ class Silence {
 }
 global.BroadcastChannel = Silence as unknown as typeof BroadcastChannel;
 global.structuredClone ??= (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
-global.ResizeObserver = class {
-  observe = (): void => undefined;
-  unobserve = (): void => undefined;
-  disconnect = (): void => undefined;
-};
-
 const user = userEvent.setup();
 
 beforeAll(() => start(null, () => '2026-11-24T10:00:00.000Z'));
@@ -33,7 +24,6 @@ beforeEach(() => {
 });
 afterEach(() => {
   cleanup();
-  push.mockClear();
 });
 
 async function openImport(name: string, text: string): Promise<HTMLElement> {
@@ -60,7 +50,7 @@ describe('the start page', () => {
     expect(kept().batches).toHaveLength(2);
     const batch = kept().batches[1];
     expect(batch).toMatchObject({ potId: 'p1', items: [], name: 'New batch' });
-    expect(push).toHaveBeenCalledWith(`/bench/${batch?.id}`);
+    expect(here()).toBe(`/bench/${batch?.id}`);
   });
 });
 

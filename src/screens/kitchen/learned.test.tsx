@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
 import { cleanup, render, screen, waitFor, within } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { userEvent } from '@testing-library/user-event';
 import type { Cook } from '@/core/batch/schema';
 import { POT } from '@/core/testing/kitchen';
 import {
@@ -14,11 +14,8 @@ import {
 } from '@/core/testing/kitchens';
 import { seeded } from '@/core/unknown';
 import { HOME, keep, kept } from '@/ui/testing/household';
+import { here } from '@/ui/testing/navigation';
 import { KitchenScreen } from './KitchenScreen';
-
-const push = jest.fn();
-jest.mock('next/navigation', () => ({ useRouter: () => ({ push }) }));
-jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
 
 const user = userEvent.setup();
 const chance = seeded(3);
@@ -43,7 +40,6 @@ const knowledge = (): string => pot().getByTestId('knowledge').textContent ?? ''
 
 afterEach(() => {
   cleanup();
-  push.mockClear();
 });
 
 describe('what is known of a pot', () => {
@@ -89,7 +85,7 @@ describe('what is known of a pot', () => {
     await waitFor(() => expect(kept().cooks).toHaveLength(1), { timeout: 10_000 });
     const [test] = kept().cooks;
     expect(test).toMatchObject({ kettle: true, batch: { name: 'Kettle test' } });
-    await waitFor(() => expect(push).toHaveBeenCalledWith(`/stove/${test?.id}`));
+    await waitFor(() => expect(here()).toBe(`/stove/${test?.id}`));
     // One at a time in a pot.
     expect(pot().getByRole('button', { name: 'Kettle test' })).toHaveProperty('disabled', true);
   });

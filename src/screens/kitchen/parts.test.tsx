@@ -1,20 +1,10 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
 import { act, cleanup, render, screen, waitFor, within } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { userEvent } from '@testing-library/user-event';
 import { change } from '@/store';
 import { HOME, keep, kept } from '@/ui/testing/household';
 import { KitchenScreen } from './KitchenScreen';
-
-const push = jest.fn();
-jest.mock('next/navigation', () => ({ useRouter: () => ({ push }) }));
-jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
-
-global.ResizeObserver = class {
-  observe = (): void => undefined;
-  unobserve = (): void => undefined;
-  disconnect = (): void => undefined;
-};
 
 const user = userEvent.setup();
 

@@ -13,9 +13,6 @@ import { HOLDER_KINDS } from '@/core/vocabulary';
 import { contentWords, keepsWords, noteWords } from './larderWords';
 import { LarderScreen } from './LarderScreen';
 
-jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
-jest.mock('next/navigation', () => ({ useRouter: () => ({ push: jest.fn() }) }));
-
 const NOON = new Date(2026, 10, 24, 12).getTime();
 const iso = (ms: number): string => new Date(ms).toISOString();
 const KEEPS = keepsOf(undefined);

@@ -2,24 +2,15 @@
 import { markAt } from '@/core/testing/marks';
 import 'fake-indexeddb/auto';
 import { cleanup, render, screen, waitFor, within } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { userEvent } from '@testing-library/user-event';
 import type { Mark, MarkKind, Cook } from '@/core/batch/schema';
 import { stepsOf, waterL } from '@/core/batch/plan';
 import { batchOf, item, KITCHEN, pressure, REFERENCE } from '@/core/testing/kitchen';
 import { HOME, keep, kept } from '@/ui/testing/household';
+import { here } from '@/ui/testing/navigation';
 import { LogScreen } from './LogScreen';
 import { CookScreen } from './CookScreen';
 import { cookOf } from '@/core/testing/cooks';
-
-const push = jest.fn();
-jest.mock('next/navigation', () => ({ useRouter: () => ({ push }) }));
-jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
-
-global.ResizeObserver ??= class {
-  observe = (): void => undefined;
-  unobserve = (): void => undefined;
-  disconnect = (): void => undefined;
-};
 
 const user = userEvent.setup();
 const at = (min: number): string =>
@@ -35,7 +26,6 @@ const RUN: Cook = {
 
 afterEach(() => {
   cleanup();
-  push.mockClear();
 });
 
 describe('the log', () => {
@@ -117,7 +107,7 @@ describe('a run', () => {
     expect(waterL(batch)).toBeCloseTo(waterL(REFERENCE) + 0.05, 3);
     expect(batch.note).toBe('Bay leaf twice.');
     expect(kept().batches).toHaveLength(2);
-    expect(push).toHaveBeenCalledWith(`/bench/${batch.id}`);
+    expect(here()).toBe(`/bench/${batch.id}`);
   });
 });
 

@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
 import { cleanup, render, screen, waitFor, within } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { userEvent } from '@testing-library/user-event';
 import { stepsOf } from '@/core/batch/plan';
 import type { Cook } from '@/core/batch/schema';
 import { judgedCook } from '@/core/testing/kitchens';
@@ -9,10 +9,6 @@ import { useApp } from '@/store';
 import { useLessons } from '@/ui/lessons';
 import { HOME, keep, kept } from '@/ui/testing/household';
 import { CookScreen } from './CookScreen';
-
-const push = jest.fn();
-jest.mock('next/navigation', () => ({ useRouter: () => ({ push }) }));
-jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
 
 const user = userEvent.setup();
 // Kept too short, and called so, twice.
@@ -24,7 +20,6 @@ const open = (cooks: readonly Cook[], id: string): void => {
 
 afterEach(() => {
   cleanup();
-  push.mockClear();
 });
 
 const taught = () => screen.getByRole('region', { name: 'What it taught' });

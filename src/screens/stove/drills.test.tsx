@@ -8,9 +8,6 @@ import { cookOf } from '@/core/testing/cooks';
 import { HOME, keep, kept } from '@/ui/testing/household';
 import { atTheStove, button, press, region } from './testing/atTheStove';
 
-jest.mock('next/navigation', () => ({ useRouter: () => ({ push: jest.fn() }) }));
-jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
-
 const SAMPLE = JSON.parse(readFileSync('demo/harrow-fell.json', 'utf8')) as Bundle;
 const START = '2026-11-24T16:00:00.000Z';
 /** A look is two minutes of the cook. */

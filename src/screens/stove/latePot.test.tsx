@@ -9,9 +9,6 @@ import { startedIn } from '@/core/testing/season';
 import { keep, kept } from '@/ui/testing/household';
 import { atTheStove, button, press, region } from './testing/atTheStove';
 
-jest.mock('next/navigation', () => ({ useRouter: () => ({ push: jest.fn() }) }));
-jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
-
 const SAMPLE = JSON.parse(readFileSync('demo/harrow-fell.json', 'utf8')) as Bundle;
 const START = '2026-11-24T16:00:00.000Z';
 const BEANS = 'i2';

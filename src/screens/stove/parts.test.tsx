@@ -7,18 +7,13 @@ import { markAt } from '@/core/testing/marks';
 import { fixedClock, type FixedClock } from '@/session/clock';
 import { ClockContext } from '@/ui/clock';
 import { HOME, keep, kept } from '@/ui/testing/household';
+import { go, here } from '@/ui/testing/navigation';
 import { StoveIndex } from './StoveIndex';
 import type { Proposal } from '@/core/live';
 import { costWords } from './liveWords';
 import { ProposalCard } from './ProposalCard';
 import { StoveScreen } from './StoveScreen';
 import { cookOf } from '@/core/testing/cooks';
-
-const push = jest.fn();
-const replace = jest.fn();
-const router = { push, replace };
-jest.mock('next/navigation', () => ({ useRouter: () => router }));
-jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
 
 const BATCH = batchOf(
   [
@@ -48,8 +43,7 @@ beforeEach(() => {
 });
 afterEach(() => {
   cleanup();
-  push.mockClear();
-  replace.mockClear();
+  go('/');
 });
 
 describe('the stove', () => {
@@ -111,7 +105,7 @@ describe('the stove', () => {
       'step-done',
       'done',
     ]);
-    expect(push).toHaveBeenCalledWith('/log/r1');
+    expect(here()).toBe('/log/r1');
   });
 
   it('puts the clock in the title of the page, and takes it out again', () => {
@@ -260,14 +254,14 @@ describe('ways to the stove', () => {
   it('opens the cook that is on', () => {
     keep({ ...HOME, cooks: [RUN] });
     render(<StoveIndex />);
-    expect(replace).toHaveBeenCalledWith('/stove/r1');
+    expect(here()).toBe('/stove/r1');
   });
 
   it('says where to begin when nothing is on', () => {
     keep({ ...HOME, cooks: [{ ...RUN, endedAt: START }] });
     render(<StoveIndex />);
     expect(screen.getByText('Nothing on the stove')).toBeTruthy();
-    expect(replace).not.toHaveBeenCalled();
+    expect(here()).toBe('/');
   });
 
   it('sends a finished cook to its page, and a lost one to the log', () => {

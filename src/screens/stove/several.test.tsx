@@ -9,14 +9,10 @@ import { fixedClock, type FixedClock } from '@/session/clock';
 import { ClockContext } from '@/ui/clock';
 import { rehearsalsOf, saveRehearsal } from '@/ui/household';
 import { HOME, keep, kept } from '@/ui/testing/household';
+import { here } from '@/ui/testing/navigation';
 import { culpritWords, decisionWords } from './debriefWords';
 import { StoveIndex } from './StoveIndex';
 import { StoveScreen } from './StoveScreen';
-
-const replace = jest.fn();
-const router = { push: jest.fn(), replace };
-jest.mock('next/navigation', () => ({ useRouter: () => router }));
-jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
 
 const START = '2026-11-24T16:00:00.000Z';
 const SOUP = {
@@ -108,7 +104,7 @@ describe('two pots and a pan', () => {
         <StoveIndex />
       </ClockContext>,
     );
-    expect(replace).toHaveBeenCalledWith('/stove/c2');
+    expect(here()).toBe('/stove/c2');
   });
 });
 

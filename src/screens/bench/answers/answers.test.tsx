@@ -1,20 +1,12 @@
 /** @jest-environment jsdom */
 import { cleanup, render, screen } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { userEvent } from '@testing-library/user-event';
 import { assess, callKey, drawBatch, type Draws, type Finding } from '@/core/assess';
 import type { Advice, Offer } from '@/core/solve';
 import type { Batch } from '@/core/batch/schema';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '@/core/testing/kitchen';
 import { Calls } from './Calls';
 import { Readings } from './Readings';
-
-jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
-
-global.ResizeObserver = class {
-  observe = (): void => undefined;
-  unobserve = (): void => undefined;
-  disconnect = (): void => undefined;
-};
 
 const A = assess(REFERENCE, POT, KITCHEN);
 const D = drawBatch(REFERENCE, POT, KITCHEN, { draws: 12, seed: 1 }) as Draws;

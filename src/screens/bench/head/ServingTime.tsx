@@ -5,7 +5,7 @@ import { dayAndTime, fieldValue } from '@/session/clockText';
 import { useClock, useNow } from '@/ui/clock';
 
 /** The words for times come with the first touch: the Bench does not wait for them. */
-const words = () => import('./servingTime');
+const words = () => import('./servingTimes');
 type Words = Awaited<ReturnType<typeof words>>;
 
 interface Opened {

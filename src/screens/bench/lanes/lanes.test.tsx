@@ -1,18 +1,10 @@
 /** @jest-environment jsdom */
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { userEvent } from '@testing-library/user-event';
 import { assess, drawBatch, type Draws } from '@/core/assess';
 import { KITCHEN, POT, REFERENCE } from '@/core/testing/kitchen';
 import { Lanes } from './Lanes';
 import { StepBar } from '@/drawings/steps';
-
-jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
-
-global.ResizeObserver = class {
-  observe = (): void => undefined;
-  unobserve = (): void => undefined;
-  disconnect = (): void => undefined;
-};
 
 const A = assess(REFERENCE, POT, KITCHEN);
 const D = drawBatch(REFERENCE, POT, KITCHEN, { draws: 12, seed: 1 }) as Draws;

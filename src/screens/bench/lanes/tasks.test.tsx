@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { render, screen } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { userEvent } from '@testing-library/user-event';
 import { assess } from '@/core/assess';
 import type { Task } from '@/core/batch/schema';
 import { KITCHEN, POT, REFERENCE } from '@/core/testing/kitchen';

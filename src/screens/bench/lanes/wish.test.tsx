@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { cleanup, render, screen, within } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { userEvent } from '@testing-library/user-event';
 import fc from 'fast-check';
 import { assess } from '@/core/assess';
 import type { ItemReport } from '@/core/model';
@@ -12,14 +12,6 @@ import { laneSpans } from '@/drawings/lanes/spans';
 import { QuickEdit } from './QuickEdit';
 import { WishBracket } from './WishBracket';
 import { wishAt, wishByKey } from './wishEnds';
-
-jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
-
-global.ResizeObserver = class {
-  observe = (): void => undefined;
-  unobserve = (): void => undefined;
-  disconnect = (): void => undefined;
-};
 
 const A = assess(REFERENCE, POT, KITCHEN);
 const END = A.time.endMin;

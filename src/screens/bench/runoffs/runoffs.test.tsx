@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { userEvent } from '@testing-library/user-event';
 import { assess } from '@/core/assess';
 import { addExtraction, stepsOf, stretchesOf, withExtractions } from '@/core/batch/plan';
 import { SETS, type Batch } from '@/core/batch/schema';
@@ -12,14 +12,6 @@ import { BrothPlan } from './BrothPlan';
 import { runAt } from './runAt';
 import { layersOf, stopsOf } from './rows';
 import { advice, answers } from './words';
-
-jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
-
-global.ResizeObserver = class {
-  observe = (): void => undefined;
-  unobserve = (): void => undefined;
-  disconnect = (): void => undefined;
-};
 
 const ONE: Batch = batchOf(
   [item('b', 'veal-knuckle', 1.2, 'kg'), item('w', 'water', 2.8, 'l')],

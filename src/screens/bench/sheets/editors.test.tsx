@@ -1,20 +1,12 @@
 /** @jest-environment jsdom */
 import { cleanup, render, screen, within } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { userEvent } from '@testing-library/user-event';
 import { stepsOf } from '@/core/batch/plan';
 import type { Batch, Item, Step } from '@/core/batch/schema';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '@/core/testing/kitchen';
 import { AddStep } from './AddStep';
 import { ItemEditor } from './ItemEditor';
 import { StepEditor } from './StepEditor';
-
-jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
-
-global.ResizeObserver = class {
-  observe = (): void => undefined;
-  unobserve = (): void => undefined;
-  disconnect = (): void => undefined;
-};
 
 const user = userEvent.setup();
 

@@ -1,18 +1,10 @@
 /** @jest-environment jsdom */
 import { cleanup, render, screen, waitFor, within } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { userEvent } from '@testing-library/user-event';
 import type { Batch, Pot, Step } from '@/core/batch/schema';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE, STOVETOP } from '@/core/testing/kitchen';
 import { ReleaseTable } from './ReleaseTable';
 import { StepEditor } from './StepEditor';
-
-jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
-
-global.ResizeObserver = class {
-  observe = (): void => undefined;
-  unobserve = (): void => undefined;
-  disconnect = (): void => undefined;
-};
 
 const user = userEvent.setup();
 afterEach(cleanup);

@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { cleanup, render, screen } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { userEvent } from '@testing-library/user-event';
 import { assess } from '@/core/assess';
 import { stepsOf } from '@/core/batch/plan';
 import type { Batch } from '@/core/batch/schema';
@@ -11,14 +11,6 @@ import { SchoolsSheet } from './SchoolsSheet';
 import { SHORTCUTS, useShortcuts } from './shortcuts';
 import { SolveSheet } from './SolveSheet';
 import { TimetableSheet } from './TimetableSheet';
-
-jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
-
-global.ResizeObserver = class {
-  observe = (): void => undefined;
-  unobserve = (): void => undefined;
-  disconnect = (): void => undefined;
-};
 
 const A = assess(REFERENCE, POT, KITCHEN);
 const user = userEvent.setup();

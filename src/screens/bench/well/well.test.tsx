@@ -1,21 +1,13 @@
 /** @jest-environment jsdom */
 import type { ComponentProps } from 'react';
 import { cleanup, render, screen, within } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { userEvent } from '@testing-library/user-event';
 import { assess } from '@/core/assess';
 import { KITCHEN, POT, REFERENCE } from '@/core/testing/kitchen';
 import { AddLine } from './AddLine';
 import { clockText } from '@/session/clockText';
 import { Moment } from './Moment';
 import { describe as inWords } from './moments';
-
-jest.mock('@/workers', () => jest.requireActual('@/workers/testing/direct'));
-
-global.ResizeObserver = class {
-  observe = (): void => undefined;
-  unobserve = (): void => undefined;
-  disconnect = (): void => undefined;
-};
 
 const A = assess(REFERENCE, POT, KITCHEN);
 const US = { ...KITCHEN, units: 'us' as const };

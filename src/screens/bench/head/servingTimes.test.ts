@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { likelyServings, oddHour, readServing, servingWords } from './servingTime';
+import { likelyServings, oddHour, readServing, servingWords } from './servingTimes';
 
 /** Thursday 26 November 2026, half past two. */
 const NOW = new Date(2026, 10, 26, 14, 30);
