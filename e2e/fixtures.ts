@@ -4,7 +4,7 @@ import { expect, test as base, type Page } from '@playwright/test';
 
 export { expect };
 
-/** Fails on any error the page throws or prints, whatever else a test looks at. */
+/** Fails on any error the page throws or prints, and where it wants more than it may, whatever else a test looks at. */
 export const test = base.extend<{ clean: undefined }>({
   clean: [
     async ({ page }, use) => {
@@ -14,7 +14,8 @@ export const test = base.extend<{ clean: undefined }>({
         if (r.status() >= 400) errors.push(`${r.status()} ${r.url()}`);
       });
       page.on('console', (message) => {
-        if (message.type() === 'error') errors.push(`${message.text()} ${message.location().url}`);
+        if (message.type() === 'error' || /(security|permissions) policy/i.test(message.text()))
+          errors.push(`${message.text()} ${message.location().url}`);
       });
       await use(undefined);
       expect(errors).toEqual([]);
@@ -54,27 +55,6 @@ export async function serveAt(page: Page, text: string): Promise<void> {
   await page.getByLabel('on the table').fill(text);
   await page.getByLabel('on the table').press('Enter');
   await expect(page.getByLabel('Likely times')).toHaveCount(0);
-}
-
-/** A US kitchen has no litres, grams, metres, kilopascals or Celsius in any text, name or hint. */
-export const METRIC =
-  /\d\s?(?:L|l|ml|kg|g|kPa|bar|°C|cm|mm|m)(?![\w/²])|\b(?:litres?|grams?|millimetres?|kilograms?)\b|a litre/;
-
-/** Everything a page says: what stands on it, and what it says to who cannot see it. */
-export async function saidOn(page: Page): Promise<readonly string[]> {
-  return page.locator('body').evaluate((body) => {
-    const texts: string[] = [];
-    const walk = document.createTreeWalker(body, NodeFilter.SHOW_ELEMENT | NodeFilter.SHOW_TEXT);
-    for (let node: Node | null = body; node; node = walk.nextNode()) {
-      if (node instanceof Text && !node.parentElement?.closest('script, style, option'))
-        texts.push(node.parentElement?.textContent ?? '');
-      if (!(node instanceof Element)) continue;
-      for (const name of ['aria-label', 'aria-valuetext', 'title', 'placeholder'])
-        texts.push(node.getAttribute(name) ?? '');
-      if (node instanceof HTMLOptionElement) texts.push(node.text);
-    }
-    return texts.filter(Boolean);
-  });
 }
 
 /** Exports everything and returns the bytes of the file. */

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { accessible, expect, test, serveAt } from './fixtures';
 import { drag, touch } from './hands';
 
-test('the end of a hold and the moment the valve opens are dragged, and undone', async ({
+test('the end of a hold, the valve, an ingredient and a step are dragged, and undone', async ({
   page,
 }) => {
   await page.goto('/bench/b1');
@@ -38,24 +38,7 @@ test('the end of a hold and the moment the valve opens are dragged, and undone',
   await valve.focus();
   await page.keyboard.press('PageUp');
   await expect(valve).toHaveAttribute('aria-valuetext', 'after 5 min');
-});
 
-test('a step is dragged to another place in the order', async ({ page }) => {
-  await page.goto('/bench/b1');
-  await page.getByRole('button', { name: 'Add a step' }).click();
-  await page.getByRole('dialog').getByLabel('What').selectOption('rest');
-  await page.getByRole('dialog').getByRole('button', { name: 'Add it' }).click();
-  const names = () => page.getByRole('list', { name: 'Steps' }).getByRole('button').all();
-  const labels = async () =>
-    Promise.all((await names()).map(async (b) => (await b.getAttribute('aria-label')) ?? ''));
-  await expect.poll(async () => (await labels()).at(-1)).toBe('rest 10 min, change');
-  await drag(page, page.getByRole('button', { name: 'rest 10 min, change' }), -70);
-  await expect.poll(async () => (await labels()).at(-2)).toBe('rest 10 min, change');
-  await expect(page.getByRole('dialog')).toBeHidden();
-});
-
-test('an ingredient is dragged to another opening, and apart', async ({ page }) => {
-  await page.goto('/bench/b1');
   const leek = page.getByRole('slider', { name: 'leek goes in' });
   await expect(leek).toHaveAttribute('aria-valuetext', 'after, into the simmer');
   await drag(page, leek, -320);
@@ -66,6 +49,17 @@ test('an ingredient is dragged to another opening, and apart', async ({ page }) 
   await expect(leek).toHaveAttribute('aria-valuetext', 'after, into the simmer');
   await page.keyboard.press('ArrowRight');
   await expect(page.getByTestId('lane-leek')).toContainText('apart, in the bowl');
+
+  await page.getByRole('button', { name: 'Add a step' }).click();
+  await page.getByRole('dialog').getByLabel('What').selectOption('rest');
+  await page.getByRole('dialog').getByRole('button', { name: 'Add it' }).click();
+  const names = () => page.getByRole('list', { name: 'Steps' }).getByRole('button').all();
+  const labels = async () =>
+    Promise.all((await names()).map(async (b) => (await b.getAttribute('aria-label')) ?? ''));
+  await expect.poll(async () => (await labels()).at(-1)).toBe('rest 10 min, change');
+  await drag(page, page.getByRole('button', { name: 'rest 10 min, change' }), -70);
+  await expect.poll(async () => (await labels()).at(-2)).toBe('rest 10 min, change');
+  await expect(page.getByRole('dialog')).toBeHidden();
 });
 
 test('what is wanted is moved along the lane by mouse and key, and outlives a reload', async ({
@@ -93,27 +87,10 @@ test('what is wanted is moved along the lane by mouse and key, and outlives a re
   await accessible(page);
 });
 
-test('what is wanted is chosen in two touches on a phone', async ({ browser, baseURL }) => {
-  const context = await browser.newContext({
-    viewport: { width: 390, height: 844 },
-    hasTouch: true,
-    ...(baseURL && { baseURL }),
-  });
-  const page = await context.newPage();
-  await page.goto('/bench/b1');
-  const lane = page.getByTestId('lane-onion');
-  await expect(lane).toContainText('melted in');
-  await lane.getByRole('button', { name: /^Wish, cut and temperature of onion/ }).tap();
-  await page.getByRole('button', { name: 'with bite', exact: true }).tap();
-  await expect(lane).toContainText('melted in, too far');
-  await page.getByRole('button', { name: 'for flavour only' }).tap();
-  await expect(lane).toContainText('melts in');
-  await page.getByRole('button', { name: 'as usual' }).tap();
-  await expect(lane).toContainText(/melted in$/);
-  await context.close();
-});
-
-test('water and a hold are dragged by touch on a phone', async ({ browser, baseURL }) => {
+test('on a phone water and a hold are dragged by touch, and what is wanted chosen in two', async ({
+  browser,
+  baseURL,
+}) => {
   const context = await browser.newContext({
     viewport: { width: 390, height: 844 },
     hasTouch: true,
@@ -132,6 +109,16 @@ test('water and a hold are dragged by touch on a phone', async ({ browser, baseU
   await touch(context, page, hold, 40, 0);
   await expect(hold).not.toHaveAttribute('aria-valuenow', '20');
   expect(Number(await hold.getAttribute('aria-valuenow'))).toBeGreaterThan(24);
+
+  const lane = page.getByTestId('lane-onion');
+  await expect(lane).toContainText('melted in');
+  await lane.getByRole('button', { name: /^Wish, cut and temperature of onion/ }).tap();
+  await page.getByRole('button', { name: 'with bite', exact: true }).tap();
+  await expect(lane).toContainText('melted in, too far');
+  await page.getByRole('button', { name: 'for flavour only' }).tap();
+  await expect(lane).toContainText('melts in');
+  await page.getByRole('button', { name: 'as usual' }).tap();
+  await expect(lane).toContainText(/melted in$/);
   await context.close();
 });
 

@@ -1,11 +1,7 @@
 import { expect, test } from './fixtures';
 
-test('every answer says what a page may do, and no page wants more', async ({ page, request }) => {
-  const refused: string[] = [];
-  page.on('console', (message) => {
-    if (/content security policy|permissions policy/i.test(message.text()))
-      refused.push(message.text());
-  });
+/** That no page wants more is seen in every test of the browser: what is refused stands in the console. */
+test('every answer says what a page may do', async ({ request }) => {
   const nonces = new Set<string>();
   for (const address of ['/', '/bench/b1', '/bench/b3', '/stove', '/log', '/log/r1', '/kitchen']) {
     // The server lets go of a connection that was idle for a while, it may be at this very moment.
@@ -19,10 +15,6 @@ test('every answer says what a page may do, and no page wants more', async ({ pa
     expect(headers['x-content-type-options']).toBe('nosniff');
     expect(headers['referrer-policy']).toBe('no-referrer');
     expect(headers['permissions-policy']).toContain('camera=()');
-    await page.goto(address);
-    await expect(page.getByRole('navigation').first()).toBeVisible();
-    await expect(page.locator('.animate-pulse')).toHaveCount(0);
   }
   expect(nonces.size).toBe(7);
-  expect(refused).toEqual([]);
 });

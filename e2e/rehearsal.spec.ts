@@ -2,7 +2,6 @@ import { accessible, expect, test } from './fixtures';
 
 test('a drill is begun on the Bench, looked back on, and found there again', async ({ page }) => {
   const open = async (): Promise<void> => {
-    await page.goto('/bench/b7');
     await expect(page.getByText(/^\d+ to \d+, 8 in 10$/)).toBeVisible();
     await page.getByRole('button', { name: 'More' }).click();
     await page.getByRole('menuitem', { name: 'Rehearse it' }).click();
@@ -11,6 +10,7 @@ test('a drill is begun on the Bench, looked back on, and found there again', asy
     page.getByRole('button', { name, exact: true }).click();
   const cameDownTo = page.getByRole('region', { name: 'What it came down to' });
 
+  await page.goto('/bench/b7');
   await open();
   await page.getByRole('button', { name: 'Everything clean' }).click();
   await press('240×');
@@ -23,8 +23,14 @@ test('a drill is begun on the Bench, looked back on, and found there again', asy
   await accessible(page);
 
   // It is in no log, and is found where it was begun.
-  await page.goto('/log');
+  await page.getByRole('link', { name: 'Log' }).click();
   await expect(page.getByRole('list', { name: 'Runs' }).getByRole('listitem')).toHaveCount(24);
+  await page.getByRole('link', { name: 'Batches' }).click();
+  await expect(page.getByRole('heading', { name: 'Batches', level: 1 })).toBeVisible();
+  await page
+    .getByRole('link', { name: /Borlotti and venison chili/ })
+    .first()
+    .click();
   await open();
   await page.getByRole('link', { name: /Everything clean/ }).click();
   await expect(cameDownTo).toBeVisible();

@@ -15,6 +15,7 @@ import {
   handIn,
   here,
   keys,
+  marked,
   press,
   pressAll,
   saved,
@@ -37,6 +38,61 @@ async function lockTheLid(batch: string): Promise<void> {
 }
 
 describe('a pot', () => {
+  it('is cooked by the clock, found again as it was, and stands in the Log', async () => {
+    const left = (text: string): Promise<void> => says(() => marked('clock'), text);
+    visit('/bench/b5');
+    await press('Take it to the stove');
+    await at(/^\/stove\//);
+    const pot = here();
+    await title('Put in and lock the lid');
+    await find('checkbox', /^4 carrot/);
+    await after(2);
+    await press('Lid locked');
+    await title('Coming to pressure');
+    await after(15);
+    await press('At pressure');
+    await left('4:00');
+    await after(1.5);
+    await left('2:30');
+    // Another page, and back a minute later.
+    follow('/log');
+    await after(1);
+    follow(pot);
+    await left('1:30');
+    await after(1.52);
+    await title('Wait, valve shut');
+    await after(10.02);
+    await title('Open the valve');
+    await says(() => document.body, 'steam scalds');
+    await press('Valve opened');
+    await after(1);
+    await press('Pin down');
+    await says(() => document.body, 'Never force the lid');
+    // A mark pressed too early is taken back.
+    await press('Take back the last mark');
+    await title('Until the pin drops');
+    await pressAll('Pin down', 'Lid off');
+    await title('To the table');
+    await says(() => document.body, 'None of this is canning');
+    await press('Write it in the log');
+
+    await at(/^\/log\//);
+    await says(() => seen('row', /Warm-up/), '15 min');
+    const verdict = (): HTMLElement | null => seen('group', 'Verdict on carrot');
+    await press(/over$/, { kind: 'radio', within: await comes(verdict) });
+    await fill('Note', 'Two minutes less.');
+    await pressAll('Hold: less', 'Hold: less', 'Water: more');
+    follow('/log');
+    await says(() => seen('list', 'Runs'), 'Two minutes less.');
+    await press(/Two minutes less/, { kind: 'link' });
+    await title('How was it?');
+    expect(seen('radio', /over$/, await comes(verdict))?.getAttribute('aria-checked')).toBe('true');
+    await pressAll('Cook again with these changes', 'Take it to the Bench');
+    await at(/^\/bench\//);
+    await find('button', 'hold 2 min, change');
+    await says(() => marked('water'), '1.25 L');
+  });
+
   it('has its hold ended by hand, and is found again from the place', async () => {
     visit('/bench/b2');
     await lockTheLid('b2');

@@ -10,9 +10,11 @@ import type { ReactNode } from 'react';
 import type { Bundle } from '@/core/batch/schema';
 import { BatchesScreen } from '@/screens/batches/BatchesScreen';
 import { BenchScreen } from '@/screens/bench/BenchScreen';
+import { FirstStart } from '@/screens/household/FirstStart';
 import { Nav } from '@/screens/household/Nav';
 import { idInPath } from '@/screens/household/path';
 import { KitchenScreen } from '@/screens/kitchen/KitchenScreen';
+import { LabelsScreen } from '@/screens/larder/LabelsScreen';
 import { LarderScreen } from '@/screens/larder/LarderScreen';
 import { CookScreen } from '@/screens/log/CookScreen';
 import { LogScreen } from '@/screens/log/LogScreen';
@@ -20,6 +22,7 @@ import { StoveIndex } from '@/screens/stove/StoveIndex';
 import { StoveScreen } from '@/screens/stove/StoveScreen';
 import { fixedClock, type FixedClock } from '@/session/clock';
 import { ClockContext, PageClockContext } from '@/ui/clock';
+import { useApp } from '@/store';
 import { useLessons } from '@/ui/lessons';
 import { useHousehold } from '@/ui/household';
 import { keep } from '@/ui/testing/household';
@@ -45,12 +48,12 @@ const SCREENS: Readonly<Record<string, (id: string) => ReactNode>> = {
   '': () => <BatchesScreen />,
   bench: (id) => <BenchScreen key={id} id={id} />,
   stove: (id) => (id ? <StoveScreen key={id} id={id} /> : <StoveIndex />),
-  larder: () => <LarderScreen />,
+  larder: (id) => (id ? <LabelsScreen /> : <LarderScreen />),
   log: (id) => (id ? <CookScreen key={id} id={id} /> : <LogScreen />),
   kitchen: () => <KitchenScreen />,
 };
 
-function Page() {
+function Places() {
   const path = usePathname();
   useLessons(useHousehold().cooks);
   return (
@@ -61,12 +64,21 @@ function Page() {
   );
 }
 
+function Page() {
+  return useApp((s) => s.household === null) ? <FirstStart /> : <Places />;
+}
+
 let clock: FixedClock = fixedClock(0);
 
-/** Opens a page of a household, at a time that stands until `after` moves it. */
-export function visit(path: string, household: Bundle = SAMPLE, at = AFTERNOON): void {
+/**
+ * Opens a page at a time that stands until `after` moves it.
+ *
+ * @param household null where none was begun yet
+ */
+export function visit(path: string, household: Bundle | null = SAMPLE, at = AFTERNOON): void {
   cleanup();
-  keep(household);
+  if (household) keep(household);
+  else useApp.setState({ household: null, status: 'new' });
   clock = fixedClock(Date.parse(at));
   go(path);
   render(

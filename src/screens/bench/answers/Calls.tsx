@@ -230,7 +230,8 @@ export function Calls({
   return (
     <section
       aria-label="Calls"
-      aria-busy={advice === null}
+      // Nothing is tried for an empty pot.
+      aria-busy={advice === null && batch.items.length > 0}
       className="flex min-h-0 flex-1 flex-col"
     >
       <h2 className="flex items-baseline justify-between border-t border-hairline pt-2 text-[15px] font-semibold">

@@ -1,0 +1,70 @@
+/** @jest-environment jsdom */
+import 'fake-indexeddb/auto';
+import {
+  at,
+  choose,
+  comes,
+  enter,
+  fill,
+  find,
+  handIn,
+  marked,
+  press,
+  saved,
+  says,
+  seen,
+  visit,
+} from './testing/page';
+
+const PAGE = `<html><head><script type="application/ld+json">${JSON.stringify({
+  '@context': 'https://schema.org',
+  '@type': 'Recipe',
+  name: 'Red lentil, from a page',
+  recipeYield: '5',
+  recipeIngredient: ['250 g red lentils', '3 carrots, 12 mm slices', '1.2 l water', '1 blarn'],
+  recipeInstructions:
+    'Cook the lentils in the water at high pressure for 5 minutes. Quick release. Stir in the carrots and simmer for 9 minutes.',
+})}</script></head></html>`;
+
+const valueOf = async (label: string): Promise<string> =>
+  ((await find('field', label)) as HTMLInputElement).value;
+const chosen = async (label: string): Promise<string> =>
+  ((await find('field', label)) as HTMLSelectElement).selectedOptions[0]?.text ?? '';
+
+it('a recipe comes in from a page and goes out again', async () => {
+  visit('/');
+  await press('Files');
+  await press('Bring in a recipe', { kind: 'menuitem' });
+  await fill('Paste it: lines, or a page’s own data', '<p>nothing here</p>');
+  await says(() => seen('alert', /recipe/), 'No recipe was found');
+  await handIn('Or open a file (.json, .html, .txt)', 'page.html', PAGE);
+  await says(() => marked('recipe'), '“1 blarn” is no food of the table');
+  await says(() => seen('list', 'Steps as understood'), 'hold 5 min, quick release');
+  await says(() => seen('list', 'Steps as understood'), 'simmer 9 min');
+  expect(await chosen('carrot goes in')).toBe('after opening, to simmer');
+
+  // What was not understood, or not as meant, is put right in place.
+  await press('Change “1 blarn”');
+  await enter('The line in other words', '1 parsnip, 12 mm slices');
+  await says(() => marked('recipe'), 'parsnip · 1');
+  await choose('parsnip goes in', 'after opening, to simmer');
+  await fill('simmer, minutes', '10');
+  await press('Plan it');
+  await at(/^\/bench\//);
+  expect(await valueOf('Name of the batch')).toBe('Red lentil, from a page');
+  await find('button', 'hold 5 min, change');
+  await comes(() => marked('lane-red-lentils'));
+
+  await press('More');
+  await press('Save as a recipe', { kind: 'menuitem' });
+  const recipe = JSON.parse(await saved()) as {
+    recipeIngredient: string[];
+    recipeYield: string;
+    recipeInstructions: { text: string }[];
+  };
+  expect(recipe.recipeYield).toBe('5 servings');
+  expect(recipe.recipeIngredient).toContain('250 g red lentils');
+  const done = recipe.recipeInstructions.map((step) => step.text).join(' ');
+  expect(done).toContain('Cook at high pressure for 5 minutes. Quick release');
+  expect(done).toContain('Add the carrot and the parsnip and simmer for 10 minutes.');
+});
