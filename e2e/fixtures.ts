@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test as base, type Page } from '@playwright/test';
+import axe from 'axe-core';
 
 export { expect };
 
@@ -26,14 +26,17 @@ export const test = base.extend<{ clean: undefined }>({
 
 /** Nothing serious or critical by axe on the page as it is, or on a part of it. */
 export async function accessible(page: Page, within = 'body'): Promise<void> {
-  const { violations } = await new AxeBuilder({ page })
-    .include(within)
-    // Headless UI's guards at the ends of a popover hand focus on at once; nobody rests on them.
-    .exclude('[data-headlessui-focus-guard]')
-    // No frames to look into: one run in the page instead of a second page for each look.
-    .setLegacyMode()
-    .options({ resultTypes: ['violations'] })
-    .analyze();
+  // As long as the page stands, axe stands in it.
+  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source);
+  const { violations } = await page.evaluate(
+    (part) =>
+      (window as unknown as { axe: typeof axe }).axe.run(
+        // Headless UI's guards at the ends of a popover hand focus on at once; nobody rests on them.
+        { include: [part], exclude: ['[data-headlessui-focus-guard]'] },
+        { resultTypes: ['violations'] },
+      ),
+    within,
+  );
   const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
   expect(serious.map((v) => `${v.id}: ${v.nodes.map((n) => n.html).join(' | ')}`)).toEqual([]);
 }
