@@ -19,6 +19,7 @@ import { batchOf, item, pressure, REFERENCE, KITCHEN, POT } from '../src/core/te
 import { largeHousehold } from '../src/core/testing/large';
 import { loadOdex, minutesOf, odexCase } from '../src/core/testing/odexPot';
 import { readBundle } from '../src/formats';
+import { drawers } from './workers';
 
 const read = readBundle(readFileSync('demo/harrow-fell.json', 'utf8'));
 if (!read.ok) throw new Error('the sample kitchen is not valid');
@@ -86,6 +87,11 @@ for (const batch of batches) {
   bench.add(`sample: ${batch.name}`, () => void assess(batch, pot, kitchen));
 }
 bench.add('400 draws', () => void drawBatch(REFERENCE, POT, KITCHEN, { draws: 400, seed: 1 }));
+const two = drawers(2);
+const byTwo = await two.draw(400);
+const byOne = drawBatch(REFERENCE, POT, KITCHEN, { draws: 400, seed: 1 });
+if (JSON.stringify(byTwo) !== JSON.stringify(byOne)) throw new Error('two workers draw otherwise');
+bench.add('400 draws, two workers', async () => void (await two.draw(400)));
 const broth = batches.find((b) => b.id === 'b3');
 if (!broth) throw new Error('no broth in the sample kitchen');
 bench.add(
@@ -158,6 +164,7 @@ await bench.run();
 const slow = new Bench({ time: 0, iterations: 5, warmup: false });
 slow.add('heat, odex', () => void cook.theirs(odex, tolerance));
 await slow.run();
+await two.end();
 
 const median = (name: string): number => {
   const { result } = [...bench.tasks, ...slow.tasks].find((t) => t.name === name) ?? {};
@@ -172,6 +179,7 @@ say('assess median', median('assess'), 2);
 say('worst sample batch median', Math.max(...samples), 2);
 say('a list of 1,000 lines median', median('a list of 1,000 lines'));
 say('400 draws median', median('400 draws'));
+say('400 draws by two workers median', median('400 draws, two workers'));
 say('runs of bones median', median('runs of bones'));
 say('solve median', median('solve'));
 say('solve, hardest known median', median('solve, hardest'));
