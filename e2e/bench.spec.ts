@@ -1,6 +1,6 @@
 import { expect, serveAt, test } from './fixtures';
 
-test('the Well’s handle changes the water by mouse and by keyboard, and undo brings it back', async ({
+test('the water is dragged in the Well, a moment is shown, and a serving time sets the clock', async ({
   page,
 }) => {
   await page.goto('/bench/b1');
@@ -36,12 +36,7 @@ test('the Well’s handle changes the water by mouse and by keyboard, and undo b
   await page.keyboard.press('PageDown');
   await expect(water).toHaveText('850 ml');
   await expect(handle).toHaveAttribute('aria-valuetext', '850 ml');
-});
 
-test('the cursor runs through Trace and Well, and the serving time sets the clock', async ({
-  page,
-}) => {
-  await page.goto('/bench/b1');
   const well = page.getByRole('region', { name: 'Well' });
   await expect(well.getByRole('img')).toHaveAttribute('aria-label', /foam line counts/);
   const moment = page.getByLabel('Moment shown');

@@ -1,8 +1,16 @@
 import { accessible, expect, putIn, test } from './fixtures';
 import { drag, touch } from './hands';
 
-test('the stopping point of a run is dragged, and all follows', async ({ page }) => {
+test('the stopping point of a run and its water are dragged, and all follows', async ({ page }) => {
   await page.goto('/bench/b3');
+  await expect(page.getByTestId('run-3')).toBeVisible();
+  const second = page.getByTestId('run-2');
+  // The cursor goes by, and shows the run it is in.
+  await page.getByLabel('Moment shown').fill('240');
+  const shown = page.getByRole('group', { name: 'Run shown in the Well' });
+  await expect(shown.getByRole('button', { name: '2' })).toHaveAttribute('aria-pressed', 'true');
+  await page.getByLabel('Moment shown').blur();
+  await expect(shown.getByRole('button', { name: '1' })).toHaveAttribute('aria-pressed', 'true');
   const stop = page.getByRole('slider', { name: 'Stop of run 1' });
   const first = page.getByTestId('run-1');
   await expect(stop).toHaveAttribute('aria-valuenow', '90');
@@ -25,22 +33,7 @@ test('the stopping point of a run is dragged, and all follows', async ({ page })
   await stop.focus();
   await page.keyboard.press('PageDown');
   await expect(stop).toHaveAttribute('aria-valuenow', '85');
-  await page.reload();
-  await expect(stop).toHaveAttribute('aria-valuenow', '85');
-  await accessible(page);
-});
-
-test('the cursor shows each run in the Well, and its water is dragged there', async ({ page }) => {
-  await page.goto('/bench/b3');
-  await expect(page.getByTestId('run-3')).toBeVisible();
-  const second = page.getByTestId('run-2');
-  const before = await second.textContent();
-  // The cursor goes by, and shows the run it is in.
-  await page.getByLabel('Moment shown').fill('240');
-  const shown = page.getByRole('group', { name: 'Run shown in the Well' });
-  await expect(shown.getByRole('button', { name: '2' })).toHaveAttribute('aria-pressed', 'true');
-  await page.getByLabel('Moment shown').blur();
-  await expect(shown.getByRole('button', { name: '1' })).toHaveAttribute('aria-pressed', 'true');
+  const given = await second.textContent();
   // The cook turns to the second run and drags its surface down.
   await shown.getByRole('button', { name: '2' }).click();
   const surface = page.getByTestId('water-handle');
@@ -50,13 +43,16 @@ test('the cursor shows each run in the Well, and its water is dragged there', as
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2 + 15, { steps: 6 });
   await page.mouse.up();
-  await expect(second).not.toHaveText(before ?? '');
+  await expect(second).not.toHaveText(given ?? '');
   await expect(page.getByTestId('water')).not.toHaveText('3 L');
   await page.getByRole('tab', { name: 'Lanes' }).click();
   const waters = page.getByTestId('lane-water');
   await expect(waters).toHaveCount(3);
   await expect(waters.first()).toContainText('3 L');
   await expect(waters.nth(1)).toContainText('second closing');
+  await page.reload();
+  await expect(stop).toHaveAttribute('aria-valuenow', '85');
+  await accessible(page);
 });
 
 test('a broth is planned from nothing on a phone, its stop moved by thumb', async ({

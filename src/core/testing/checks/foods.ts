@@ -95,11 +95,15 @@ const IFCT: readonly (readonly [key: string, name: string, within?: number])[] =
 /** Points of water by which a counterpart may differ; the exceptions stand in the table above. */
 const USUAL_POINTS = 5;
 
+/** What the package's own types leave out. */
+const tables = compositions as unknown as ((name: string) => readonly IndianFood[]) & {
+  readonly load: () => Promise<unknown>;
+};
+
 async function waters(): Promise<readonly Check[]> {
-  await compositions.load();
+  await tables.load();
   return IFCT.map(([key, name, within = USUAL_POINTS]) => {
-    const rows = compositions(name) as unknown as readonly IndianFood[];
-    const row = rows.find((r) => r.name === name);
+    const row = tables(name).find((r) => r.name === name);
     if (!row) throw new RangeError(`no ${name} in the tables`);
     return {
       what: `water of ${food(key).name} (“${name}”)`,
