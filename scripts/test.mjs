@@ -69,12 +69,12 @@ await Promise.all([
       '.dependency-cruiser.cjs',
     ],
     ['what is not used', 'knip'],
-    ['format', 'prettier', '--check', '--log-level', 'warn', '.'],
   ]),
   inOrder([
     ['route types', 'next', 'typegen'],
     ['types', 'node', TSC, '--noEmit'],
     ['build', 'node', 'scripts/build.mjs'],
+    ['format', 'prettier', '--check', '--log-level', 'warn', '.'],
   ]),
 ]);
 stage('jest', 'jest', ['--json', '--outputFile', JEST_REPORT, '--silent']);
