@@ -53,7 +53,6 @@ export default ts.config(
   {
     // Where there are components and hooks: these rules compile every file that they look at.
     files: ['src/{app,drawings,screens,ui}/**/*.{ts,tsx}'],
-    ignores: ['**/*.test.{ts,tsx}', '**/testing/**'],
     plugins: { 'react-hooks': hooks },
     rules: hooks.configs['recommended'].rules,
   },

@@ -88,10 +88,11 @@ for (const batch of batches) {
 }
 bench.add('400 draws', () => void drawBatch(REFERENCE, POT, KITCHEN, { draws: 400, seed: 1 }));
 const two = drawers(2);
-const byTwo = await two.draw(400);
+const drawByTwo = () => two.drawAway(REFERENCE, POT, KITCHEN, 400, () => undefined);
+const byTwo = await drawByTwo();
 const byOne = drawBatch(REFERENCE, POT, KITCHEN, { draws: 400, seed: 1 });
 if (JSON.stringify(byTwo) !== JSON.stringify(byOne)) throw new Error('two workers draw otherwise');
-bench.add('400 draws, two workers', async () => void (await two.draw(400)));
+bench.add('400 draws, two workers', async () => void (await drawByTwo()));
 const broth = batches.find((b) => b.id === 'b3');
 if (!broth) throw new Error('no broth in the sample kitchen');
 bench.add(

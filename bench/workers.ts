@@ -1,14 +1,14 @@
-/** Draws by several workers, where a device has the cores. */
+/** The page's draws by several workers, where a device has the cores. */
 import { once } from 'node:events';
 import { Worker } from 'node:worker_threads';
 import { buildSync } from 'esbuild';
-import { sumDraws, type DrawnPart, type Draws } from '../src/core';
-import { REFERENCE } from '../src/core/testing/kitchen';
+import type { Ask } from '../src/workers/calls';
+import { togetherBy } from '../src/workers/together';
 
-/** @param many workers, each with a part of the draws */
+/** @param many workers that draws are parted among */
 export function drawers(many: number) {
   const { outputFiles } = buildSync({
-    entryPoints: ['bench/draws.worker.ts'],
+    entryPoints: ['bench/models.worker.ts'],
     bundle: true,
     write: false,
     platform: 'node',
@@ -17,16 +17,20 @@ export function drawers(many: number) {
   const [script] = outputFiles;
   if (!script) throw new Error('no worker was made');
   const workers = Array.from({ length: many }, () => new Worker(script.text, { eval: true }));
+  let asked = 0;
+  const ask: Ask = async (name, args) => {
+    const worker = workers[asked++ % many] as Worker;
+    worker.postMessage([name, args]);
+    const [answer] = (await once(worker, 'message')) as [never];
+    return answer;
+  };
+  const { drawAway } = togetherBy(
+    ask,
+    () => many,
+    () => Promise.resolve(),
+  );
   return {
-    draw: async (draws: number): Promise<Draws | null> => {
-      const parts = workers.map(async (worker, i): Promise<DrawnPart> => {
-        const from = Math.floor((i * draws) / many);
-        worker.postMessage({ from, to: Math.floor(((i + 1) * draws) / many) });
-        const [part] = (await once(worker, 'message')) as [DrawnPart];
-        return part;
-      });
-      return sumDraws(REFERENCE, await Promise.all(parts));
-    },
+    drawAway,
     end: (): Promise<unknown> => Promise.all(workers.map((worker) => worker.terminate())),
   };
 }

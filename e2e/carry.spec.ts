@@ -34,30 +34,32 @@ test('a batch goes to a phone by a code, is looked at, and gives the same to the
   const link = await readOffTheScreen(page);
   expect(link).toMatch(new RegExp(`^${DEMO}/take#[\\w-]+$`));
 
-  const context = await browser.newContext({
-    viewport: { width: 390, height: 844 },
-    hasTouch: true,
-    locale: 'en-GB',
-    timezoneId: 'Europe/London',
-    serviceWorkers: 'block',
-    reducedMotion: 'reduce',
-  });
-  const phone = await context.newPage();
-  const asked: string[] = [];
-  phone.on('request', (request) => asked.push(request.url()));
-  await phone.goto(link.replace(DEMO, BARE));
-  await expect(phone.getByRole('heading', { name: 'Borlotti and venison chili' })).toBeVisible();
-  await expect(phone.getByRole('list', { name: 'What goes in' })).toContainText('rice apart');
-  await expect(phone.getByTestId('total')).toHaveText(`${minutes} min`);
-  await accessible(phone);
-  await phone.getByRole('button', { name: 'Take it in' }).tap();
-  await expect(phone).toHaveURL(/\/bench\/b7$/);
-  expect(await readings(phone)).toBe(here);
-  // What is in the link went to no server.
-  expect(asked.filter((url) => url.includes(link.slice(-40)))).toEqual(
-    asked.filter((url) => url.includes('#') && url.includes('/take')),
-  );
-  await context.close();
+  // A phone that has been here before, and one that has not.
+  for (const home of [DEMO, BARE]) {
+    const context = await browser.newContext({
+      viewport: { width: 390, height: 844 },
+      hasTouch: true,
+      locale: 'en-GB',
+      timezoneId: 'Europe/London',
+      serviceWorkers: 'block',
+    });
+    const phone = await context.newPage();
+    const asked: string[] = [];
+    phone.on('request', (request) => asked.push(request.url()));
+    await phone.goto(link.replace(DEMO, home));
+    await expect(phone.getByRole('heading', { name: 'Borlotti and venison chili' })).toBeVisible();
+    await expect(phone.getByRole('list', { name: 'What goes in' })).toContainText('rice apart');
+    await expect(phone.getByTestId('total')).toHaveText(`${minutes} min`);
+    if (home === BARE) await accessible(phone);
+    await phone.getByRole('button', { name: 'Take it in' }).tap();
+    await expect(phone).toHaveURL(/\/bench\/b7$/);
+    expect(await readings(phone)).toBe(here);
+    // What is in the link went to no server.
+    expect(asked.filter((url) => url.includes(link.slice(-40)))).toEqual(
+      asked.filter((url) => url.includes('#') && url.includes('/take')),
+    );
+    await context.close();
+  }
 });
 
 test('a link that was cut off is refused in words', async ({ page }) => {

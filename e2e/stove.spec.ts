@@ -1,6 +1,8 @@
 import { accessible, expect, test } from './fixtures';
 
-test('nothing serious by axe at any stage of the stove', async ({ page }) => {
+test('nothing serious by axe at any stage of the stove, and what is said of it is kept', async ({
+  page,
+}) => {
   await page.goto('/bench/b4');
   await page.getByRole('button', { name: 'Take it to the stove' }).click();
   const presses = [
@@ -21,4 +23,15 @@ test('nothing serious by axe at any stage of the stove', async ({ page }) => {
   await page.getByRole('button', { name: 'Write it in the log' }).click();
   await expect(page.getByRole('heading', { name: 'How was it?' })).toBeVisible();
   await accessible(page);
+
+  // What is said of it outlives the page.
+  const verdict = page
+    .getByRole('radiogroup', { name: 'Verdict on carrot' })
+    .getByRole('radio', { name: 'over' });
+  await verdict.click();
+  await page.getByLabel('Note').fill('Two minutes less.');
+  await page.getByRole('heading', { name: 'Next time' }).click();
+  await page.reload();
+  await expect(verdict).toBeChecked();
+  await expect(page.getByLabel('Note')).toHaveValue('Two minutes less.');
 });

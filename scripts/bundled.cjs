@@ -13,7 +13,8 @@ const APART = /jest\.(mock|resetModules|requireActual)\b/;
 /** @param rest the transform that leaves modules apart, as Jest is told of one: where it is, and its options */
 exports.createTransformer = ({ rest: [path, options] }) => {
   const apart = require(path).createTransformer(options);
-  const made = new Map();
+  /** What the key was made of; Jest asks for the script next, or has it. */
+  let made = null;
 
   function bundle(file, { config: { rootDir } }) {
     const { outputFiles } = esbuild.buildSync({
@@ -40,12 +41,12 @@ exports.createTransformer = ({ rest: [path, options] }) => {
     getCacheKey(source, file, about) {
       const hash = createHash('sha256').update(file).update(about.configString);
       if (APART.test(source)) return hash.update(source).digest('hex');
-      made.set(file, bundle(file, about));
-      return hash.update(made.get(file).code).digest('hex');
+      made = { file, ...bundle(file, about) };
+      return hash.update(made.code).digest('hex');
     },
     process(source, file, about) {
       if (APART.test(source)) return apart.process(source, file, about);
-      return made.get(file) ?? bundle(file, about);
+      return made?.file === file ? made : bundle(file, about);
     },
   };
 };

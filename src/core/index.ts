@@ -9,7 +9,6 @@
  *     const file = validateBundle(JSON.parse(text))                        // or every problem, by its path
  *     const a = assess(batch, potOf(batch, pots), kitchen)                 // a.time.totalMin, a.findings
  *     const draws = drawBatch(batch, pot, kitchen, { draws: 100, seed: 1 }) // draws.totalMin.p10, .p90
- *     sumDraws(batch, [drawPart(batch, pot, kitchen, { seed: 1, from: 0, to: 100 })]) // the same, in parts
  *     const judged = judgeBatch(batch, pot, kitchen, pots, draws)          // findings by chance, and remedies
  *
  * A cook, from its marks:
@@ -67,10 +66,7 @@ export {
   assess,
   BAND_IN_TEN,
   drawBatch,
-  drawPart,
-  sumDraws,
   type Assessment,
-  type DrawnPart,
   type Draws,
   type Finding,
 } from './assess';

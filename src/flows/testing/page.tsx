@@ -26,7 +26,7 @@ import { useApp } from '@/store';
 import { useLessons } from '@/ui/lessons';
 import { useHousehold } from '@/ui/household';
 import { keep } from '@/ui/testing/household';
-import { go, here, usePathname } from '@/ui/testing/navigation';
+import { begin, go, here, usePathname } from '@/ui/testing/navigation';
 
 export { here };
 
@@ -80,7 +80,7 @@ export function visit(path: string, household: Bundle | null = SAMPLE, at = AFTE
   if (household) keep(household);
   else useApp.setState({ household: null, status: 'new' });
   clock = fixedClock(Date.parse(at));
-  go(path);
+  begin(path);
   render(
     <PageClockContext value={clock}>
       <ClockContext value={clock}>

@@ -6,7 +6,7 @@ import { REFERENCE } from '@/core/testing/kitchen';
 import { writeBundle } from '@/formats';
 import { backups, start } from '@/store';
 import { HOME, keep, kept } from '@/ui/testing/household';
-import { here } from '@/ui/testing/navigation';
+import { been, begin } from '@/ui/testing/navigation';
 import { BatchesScreen } from './BatchesScreen';
 
 class Silence {
@@ -24,6 +24,7 @@ beforeEach(() => {
 });
 afterEach(() => {
   cleanup();
+  begin();
 });
 
 async function openImport(name: string, text: string): Promise<HTMLElement> {
@@ -50,7 +51,7 @@ describe('the start page', () => {
     expect(kept().batches).toHaveLength(2);
     const batch = kept().batches[1];
     expect(batch).toMatchObject({ potId: 'p1', items: [], name: 'New batch' });
-    expect(here()).toBe(`/bench/${batch?.id}`);
+    expect(been()).toEqual(['/', `/bench/${batch?.id}`]);
   });
 });
 

@@ -14,7 +14,7 @@ import {
 } from '@/core/testing/kitchens';
 import { seeded } from '@/core/unknown';
 import { HOME, keep, kept } from '@/ui/testing/household';
-import { here } from '@/ui/testing/navigation';
+import { been, begin } from '@/ui/testing/navigation';
 import { KitchenScreen } from './KitchenScreen';
 
 const user = userEvent.setup();
@@ -40,6 +40,7 @@ const knowledge = (): string => pot().getByTestId('knowledge').textContent ?? ''
 
 afterEach(() => {
   cleanup();
+  begin();
 });
 
 describe('what is known of a pot', () => {
@@ -85,7 +86,7 @@ describe('what is known of a pot', () => {
     await waitFor(() => expect(kept().cooks).toHaveLength(1), { timeout: 10_000 });
     const [test] = kept().cooks;
     expect(test).toMatchObject({ kettle: true, batch: { name: 'Kettle test' } });
-    await waitFor(() => expect(here()).toBe(`/stove/${test?.id}`));
+    await waitFor(() => expect(been()).toEqual(['/', `/stove/${test?.id}`]));
     // One at a time in a pot.
     expect(pot().getByRole('button', { name: 'Kettle test' })).toHaveProperty('disabled', true);
   });

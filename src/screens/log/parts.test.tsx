@@ -7,7 +7,7 @@ import type { Mark, MarkKind, Cook } from '@/core/batch/schema';
 import { stepsOf, waterL } from '@/core/batch/plan';
 import { batchOf, item, KITCHEN, pressure, REFERENCE } from '@/core/testing/kitchen';
 import { HOME, keep, kept } from '@/ui/testing/household';
-import { here } from '@/ui/testing/navigation';
+import { been, begin } from '@/ui/testing/navigation';
 import { LogScreen } from './LogScreen';
 import { CookScreen } from './CookScreen';
 import { cookOf } from '@/core/testing/cooks';
@@ -26,6 +26,7 @@ const RUN: Cook = {
 
 afterEach(() => {
   cleanup();
+  begin();
 });
 
 describe('the log', () => {
@@ -107,7 +108,7 @@ describe('a run', () => {
     expect(waterL(batch)).toBeCloseTo(waterL(REFERENCE) + 0.05, 3);
     expect(batch.note).toBe('Bay leaf twice.');
     expect(kept().batches).toHaveLength(2);
-    expect(here()).toBe(`/bench/${batch.id}`);
+    expect(been()).toEqual(['/', `/bench/${batch.id}`]);
   });
 });
 

@@ -18,9 +18,7 @@ const open = (cooks: readonly Cook[], id: string): void => {
   render(<CookScreen id={id} />);
 };
 
-afterEach(() => {
-  cleanup();
-});
+afterEach(cleanup);
 
 const taught = () => screen.getByRole('region', { name: 'What it taught' });
 

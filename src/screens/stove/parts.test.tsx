@@ -7,7 +7,7 @@ import { markAt } from '@/core/testing/marks';
 import { fixedClock, type FixedClock } from '@/session/clock';
 import { ClockContext } from '@/ui/clock';
 import { HOME, keep, kept } from '@/ui/testing/household';
-import { go, here } from '@/ui/testing/navigation';
+import { been, begin } from '@/ui/testing/navigation';
 import { StoveIndex } from './StoveIndex';
 import type { Proposal } from '@/core/live';
 import { costWords } from './liveWords';
@@ -43,7 +43,7 @@ beforeEach(() => {
 });
 afterEach(() => {
   cleanup();
-  go('/');
+  begin();
 });
 
 describe('the stove', () => {
@@ -105,7 +105,7 @@ describe('the stove', () => {
       'step-done',
       'done',
     ]);
-    expect(here()).toBe('/log/r1');
+    expect(been()).toEqual(['/', '/log/r1']);
   });
 
   it('puts the clock in the title of the page, and takes it out again', () => {
@@ -254,14 +254,14 @@ describe('ways to the stove', () => {
   it('opens the cook that is on', () => {
     keep({ ...HOME, cooks: [RUN] });
     render(<StoveIndex />);
-    expect(here()).toBe('/stove/r1');
+    expect(been()).toEqual(['/stove/r1']);
   });
 
   it('says where to begin when nothing is on', () => {
     keep({ ...HOME, cooks: [{ ...RUN, endedAt: START }] });
     render(<StoveIndex />);
     expect(screen.getByText('Nothing on the stove')).toBeTruthy();
-    expect(here()).toBe('/');
+    expect(been()).toEqual(['/']);
   });
 
   it('sends a finished cook to its page, and a lost one to the log', () => {

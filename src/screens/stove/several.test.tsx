@@ -9,7 +9,7 @@ import { fixedClock, type FixedClock } from '@/session/clock';
 import { ClockContext } from '@/ui/clock';
 import { rehearsalsOf, saveRehearsal } from '@/ui/household';
 import { HOME, keep, kept } from '@/ui/testing/household';
-import { here } from '@/ui/testing/navigation';
+import { been } from '@/ui/testing/navigation';
 import { culpritWords, decisionWords } from './debriefWords';
 import { StoveIndex } from './StoveIndex';
 import { StoveScreen } from './StoveScreen';
@@ -104,7 +104,7 @@ describe('two pots and a pan', () => {
         <StoveIndex />
       </ClockContext>,
     );
-    expect(here()).toBe('/stove/c2');
+    expect(been()).toEqual(['/stove/c2']);
   });
 });
 

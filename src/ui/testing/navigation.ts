@@ -1,23 +1,29 @@
 /** Stands in for the router of a page in a test: an address that the page can change, and follow. */
 import { useSyncExternalStore } from 'react';
 
-let address = '/';
+let trail: readonly string[] = ['/'];
 const followers = new Set<() => void>();
 
 const subscribe = (follower: () => void): (() => void) => {
   followers.add(follower);
   return () => followers.delete(follower);
 };
+const move = (to: readonly string[]): void => {
+  trail = to;
+  for (const follower of followers) follower();
+};
 
 /** Where the page is. */
-export const here = (): string => address;
+export const here = (): string => trail.at(-1) ?? '/';
+/** Where it has been, as far back as it began; an address that was replaced is not among them. */
+export const been = (): readonly string[] => trail;
 
+/** Begins at an address, with nothing to go back to. */
+export const begin = (at = '/'): void => move([at]);
 /** Goes to an address, as a touched link does. */
-export function go(to: string): void {
-  address = to;
-  for (const follower of followers) follower();
-}
+export const go = (to: string): void => move([...trail, to]);
+const replace = (to: string): void => move([...trail.slice(0, -1), to]);
 
-const router = { push: go, replace: go, prefetch: (): void => undefined };
+const router = { push: go, replace, prefetch: (): void => undefined };
 export const useRouter = (): typeof router => router;
 export const usePathname = (): string => useSyncExternalStore(subscribe, here, here);
