@@ -1,5 +1,5 @@
 /** The lessons of cooks that are over: each is worked out once, away from the page, and kept with its cook. */
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Cook, Lesson } from '@/core/batch/schema';
 import { hasLesson, newestFirst } from '@/core/learn';
 import { changeQuietly } from '@/store';
@@ -33,6 +33,7 @@ export function useLessons(cooks: readonly Cook[] | undefined): void {
   // A stopped worker is no reason to learn nothing for good: those are asked for again at the next load.
   const [failed, setFailed] = useState<ReadonlySet<string>>(new Set());
   const next = useMemo(() => cooks && untaught(cooks, failed), [cooks, failed]);
+  const waited = useRef(false);
   useEffect(() => {
     if (!next) return undefined;
     const ending = new AbortController();
@@ -45,7 +46,8 @@ export function useLessons(cooks: readonly Cook[] | undefined): void {
         ),
       }));
     };
-    const timer = setTimeout(() => {
+    const begin = (): void => {
+      waited.current = true;
       ask('lesson', [next], { signal: ending.signal }).then(
         (lesson) => keep(lesson ?? NOTHING),
         (reason: unknown) => {
@@ -56,7 +58,8 @@ export function useLessons(cooks: readonly Cook[] | undefined): void {
           else keep(NOTHING);
         },
       );
-    }, SOON_MS);
+    };
+    const timer = setTimeout(begin, waited.current ? 0 : SOON_MS);
     return () => {
       clearTimeout(timer);
       ending.abort();
