@@ -1,6 +1,6 @@
 /** Writes docs/foods.md, the table of checks in docs/models.md, and the counts in the readme. */
 import { readFileSync, writeFileSync } from 'node:fs';
-import { format, resolveConfig } from 'prettier';
+import { format } from 'oxfmt';
 import { CHECKS, type Check } from '../src/core/testing/checks';
 import { checksTable, foodsPage, withChecks, withCounts } from './tables';
 
@@ -9,8 +9,8 @@ const FOODS = 'docs/foods.md';
 const README = 'README.md';
 
 async function write(path: string, text: string): Promise<void> {
-  const options = await resolveConfig(path);
-  writeFileSync(path, await format(text, { ...options, filepath: path }));
+  const { code } = await format(path, text);
+  writeFileSync(path, code);
 }
 
 const groups: [string, readonly Check[]][] = [];

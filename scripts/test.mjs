@@ -74,7 +74,7 @@ await Promise.all([
     ['route types', 'next', 'typegen'],
     ['types', 'node', TSC, '--noEmit'],
     ['build', 'node', 'scripts/build.mjs'],
-    ['format', 'prettier', '--check', '--log-level', 'warn', '.'],
+    ['format', 'oxfmt', '--check'],
   ]),
 ]);
 stage('jest', 'jest', ['--json', '--outputFile', JEST_REPORT, '--silent']);

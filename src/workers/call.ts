@@ -25,7 +25,8 @@ export function served(calls: Readonly<Record<string, Call>>): Served {
   return {
     call: async (name, args, tell) => {
       const found = calls[name] as
-        ((tell: Tell<unknown>, ...rest: readonly unknown[]) => unknown) | undefined;
+        | ((tell: Tell<unknown>, ...rest: readonly unknown[]) => unknown)
+        | undefined;
       if (!found) throw new RangeError(`no call ${name}`);
       const told: unknown[] = [];
       const answer = await found((part) => void told.push(tell(part)), ...args);
