@@ -38,6 +38,14 @@ test('the end of a hold, the valve, an ingredient and a step are dragged, and un
   await valve.focus();
   await page.keyboard.press('PageUp');
   await expect(valve).toHaveAttribute('aria-valuetext', 'after 5 min');
+  await page.getByRole('button', { name: 'hold 20 min, change' }).click();
+  await page.getByRole('dialog').getByLabel('Release').selectOption('pulsed');
+  await page.getByRole('dialog').getByRole('button', { name: 'Keep' }).click();
+  await expect(valve).toHaveAttribute('aria-valuetext', /in bursts/);
+  const waits = Number(await valve.getAttribute('aria-valuenow'));
+  await drag(page, valve, 40);
+  await expect(valve).not.toHaveAttribute('aria-valuenow', String(waits));
+  await expect(valve).toHaveAttribute('aria-valuetext', /in bursts/);
 
   const leek = page.getByRole('slider', { name: 'leek goes in' });
   await expect(leek).toHaveAttribute('aria-valuetext', 'after, into the simmer');

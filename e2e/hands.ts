@@ -13,7 +13,7 @@ export async function drag(page: Page, handle: Locator, dx: number): Promise<voi
   await page.mouse.up();
 }
 
-/** Drags a handle by a real touch. */
+/** Drags a handle by a real touch, which rests before it is lifted: the tap after a flung one is none to a browser. */
 export async function touch(
   context: BrowserContext,
   page: Page,
@@ -34,5 +34,8 @@ export async function touch(
       type: 'touchMove',
       touchPoints: at(n / 10),
     });
+  await page.evaluate(async () => {
+    for (let frame = 0; frame < 6; frame++) await new Promise(requestAnimationFrame);
+  });
   await session.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
 }
