@@ -1,12 +1,12 @@
-/** What the page of a test has beside jsdom's own. */
+/** Completes the page of a test where jsdom lacks something. */
 if (typeof document !== 'undefined') {
   require('@testing-library/dom').configure({
-    // What is waited for has as long as a test: a busy machine is no fault of the page.
+    // Wait as long as the test itself: a busy machine is no fault of the page.
     asyncUtilTimeout: 20_000,
-    // A page of ours is some hundred lines as a tree: what failed is told without it.
+    // A page is hundreds of lines as a tree: report the failure without it.
     getElementError: (message) => new Error(message ?? ''),
   });
-  // Nothing has a size there, so none is ever told.
+  // Nothing has a size in jsdom, so no observer is ever called.
   global.ResizeObserver = class {
     observe() {}
     unobserve() {}

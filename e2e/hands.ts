@@ -13,7 +13,7 @@ export async function drag(page: Page, handle: Locator, dx: number): Promise<voi
   await page.mouse.up();
 }
 
-/** Drags a handle by a real touch, which rests before it is lifted: the tap after a flung one is none to a browser. */
+/** Drags a handle by touch. The finger rests before it lifts: a browser ignores a tap right after a fling. */
 export async function touch(
   context: BrowserContext,
   page: Page,

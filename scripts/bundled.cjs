@@ -13,7 +13,7 @@ const APART = /jest\.(mock|resetModules|requireActual)\b/;
 /** @param rest the transform that leaves modules apart, as Jest is told of one: where it is, and its options */
 exports.createTransformer = ({ rest: [path, options] }) => {
   const apart = require(path).createTransformer(options);
-  /** What the key was made of; Jest asks for the script next, or has it. */
+  /** The last bundle: Jest asks for its key first, then for its text unless that is cached. */
   let made = null;
 
   function bundle(file, { config: { rootDir } }) {

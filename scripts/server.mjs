@@ -1,8 +1,8 @@
 /** A built Retort with the sample kitchen, for scripts that look at it. */
 
 /**
- * What a browser does beside our pages: two pages of its own behind the address bar, made anew for each visitor,
- * cost as much as half of ours. The rest is Playwright's list, whose place this one takes.
+ * Features of Chromium that are switched off. The first two load pages of the browser itself behind the address bar,
+ * once a context, and cost as much as half a Bench. The others repeat Playwright's own list, which this one replaces.
  */
 const FEATURES = [
   'WebUIOmniboxPopup',

@@ -17,7 +17,7 @@
  *     const model = runModel(cook.batch, cook.pot, cook.kitchen)           // model.heat.trace.liquidC
  *     const lesson = lessonOf(cook)            // what it teaches of its pot and foods
  *
- * What is left, in the fridge:
+ * Cooling the leftovers:
  *
  *     waysToCool(left, hand, surroundings)     // each with its minutes to 21 and to 5 C
  */
@@ -27,7 +27,7 @@ export { readLine, readLines, type ReadLine, type ReadsFor } from './batch/readi
 export { validateBundle, type Problem, type Validated } from './batch/household';
 export { batchSchema } from './batch/schema/schema';
 
-// What is kept, and plans.
+// Kept records, and plans.
 export { markId } from './batch/schema';
 export type {
   Batch,

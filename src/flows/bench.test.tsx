@@ -172,7 +172,7 @@ describe('calls', () => {
     await fill('Why it may be so', 'eaten at once');
     await press('Keep', { within: await comes(call) });
     await gone(call);
-    // What is kept is the batch's own.
+    // The reason is kept with the batch.
     follow('/');
     follow('/bench/b1');
     await says(() => document.body, '“eaten at once”');

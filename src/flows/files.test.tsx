@@ -53,7 +53,7 @@ async function wish(food: string, which: string): Promise<void> {
 }
 
 describe('a file of everything', () => {
-  it('brings back what a cook has set by hand, to the byte', async () => {
+  it('brings back wishes, bursts, a dismissed call and an own food, to the byte', async () => {
     visit('/bench/b1');
     await wish('carrot', 'with bite');
     await enter('Put in', '3 celery stalks');
@@ -77,7 +77,7 @@ describe('a file of everything', () => {
     expect(JSON.stringify(asSet)).toContain('"with bite"');
     const file = await exported();
 
-    // Another cook has everything otherwise.
+    // Start from the sample, where none of it is set.
     visit('/bench/b1');
     expect(planned()).not.toEqual(asSet);
     await replaceBy(file);
@@ -92,7 +92,7 @@ describe('a file of everything', () => {
     expect(await exported()).toBe(file);
   });
 
-  it('brings back what a run gave, and how it set', async () => {
+  it('brings back the litres and the set of a run', async () => {
     visit('/bench/b2');
     await press('Take it to the stove');
     await pressAll('Lid locked', 'At pressure', 'End the hold now', 'Pin down', 'Lid off');
@@ -110,7 +110,7 @@ describe('a file of everything', () => {
     expect(set.getAttribute('aria-checked') ?? String(set.checked)).toBe('true');
   });
 
-  it('that is broken is refused with its reasons, and everything is as it was, to the byte', async () => {
+  it('is refused with its reasons when it is broken, and changes nothing', async () => {
     visit('/');
     const before = await exported();
     const broken = JSON.parse(before) as { pots: { capacityL: unknown }[] };

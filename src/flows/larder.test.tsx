@@ -30,7 +30,7 @@ const judgement = (): HTMLElement | null => marked('judgement');
 const on = (shelf: 'Fridge' | 'Freezer', name: string | RegExp): Element[] =>
   all('button', name, seen('region', shelf) ?? document.createDocumentFragment());
 
-/** So many of a name stand on a shelf. */
+/** Waits until a shelf holds a number of jars of a name. */
 const stand = (shelf: 'Fridge' | 'Freezer', name: RegExp, many: number): Promise<true> =>
   comes(() => (on(shelf, name).length === many ? true : null), `${many} of ${String(name)}`);
 

@@ -16,7 +16,7 @@ import {
   visit,
 } from './testing/page';
 
-/** So many runs are listed. */
+/** Waits until a number of runs is listed. */
 const listed = (many: number): Promise<true> =>
   comes(() => {
     const runs = seen('list', 'Runs');

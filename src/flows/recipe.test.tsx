@@ -43,7 +43,7 @@ it('a recipe comes in from a page and goes out again', async () => {
   await says(() => seen('list', 'Steps as understood'), 'simmer 9 min');
   expect(await chosen('carrot goes in')).toBe('after opening, to simmer');
 
-  // What was not understood, or not as meant, is put right in place.
+  // Lines that were misread are corrected in place.
   await press('Change “1 blarn”');
   await enter('The line in other words', '1 parsnip, 12 mm slices');
   await says(() => marked('recipe'), 'parsnip · 1');

@@ -8,7 +8,7 @@ import { useApp } from '@/store';
 import { untaught, useLessons } from './lessons';
 import { HOME, keep, kept } from './testing/household';
 
-/** As they end, before anything was learned of them. */
+/** Finished cooks without a lesson. */
 const ENDED = [0, 1, 2].map((day): Cook => {
   const { lesson: _, ...cook } = judgedCook(day, { holds: [12], tested: true }, 1.4);
   return cook;
@@ -34,24 +34,24 @@ afterEach(() => {
   jest.useRealTimers();
 });
 
-it('nothing is learned before the page has been seen, and then of all cooks, the newest first', async () => {
+it('waits 1.5 s for the page, then learns from all cooks, the newest first', async () => {
   render(<Page />);
   await passes(1499);
   expect(learned()).toEqual([]);
   await passes(1);
   expect(learned()).toEqual([untaught(ENDED)?.id]);
-  // The others have no wait of their own.
+  // The other cooks follow without a wait.
   for (let look = 0; look < 10; look++) await passes(1);
   expect(learned()).toEqual(ENDED.map(({ id }) => id));
 });
 
-it('a page that is left before learns nothing', async () => {
+it('learns nothing when the page is left before', async () => {
   render(<Page />).unmount();
   await passes(5000);
   expect(learned()).toEqual([]);
 });
 
-it('a rehearsal teaches nothing, nor does a cook that goes on', async () => {
+it('learns nothing from a rehearsal or an unfinished cook', async () => {
   const [one, two] = ENDED as [Cook, Cook, Cook];
   const { endedAt: _, ...on } = one;
   keep({ ...HOME, cooks: [on, { ...two, rehearsal: { drill: 'A plain evening' } }] });

@@ -1,23 +1,23 @@
-/** The lessons of cooks that are over: each is worked out once, away from the page, and kept with its cook. */
+/** Lessons of finished cooks: each is computed once, away from the page, and kept with its cook. */
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Cook, Lesson } from '@/core/batch/schema';
 import { hasLesson, newestFirst } from '@/core/learn';
 import { changeQuietly } from '@/store';
 import { ask } from '@/workers';
 
-/** Older cooks are past counting: their lessons are not worked out any more. */
+/** Only so many of the newest cooks get a lesson. */
 const NEWEST = 120;
-/** Whoever opens a page sees it before anything is worked out behind it, ms. */
+/** Delay of the first lesson, so that the page draws first, ms. */
 const SOON_MS = 1500;
 
-/** The newest cook whose lesson is still to be worked out. @param failed those that could not be */
+/** Returns the newest cook without a lesson. @param failed ids of cooks to skip */
 export function untaught(
   cooks: readonly Cook[],
   failed: ReadonlySet<string> = new Set(),
 ): Cook | undefined {
   const open = (cook: Cook): boolean =>
     cook.endedAt !== undefined && !cook.rehearsal && !hasLesson(cook);
-  // Nearly always there is none: then nothing is sorted.
+  // Nearly always there is none: skip the sort.
   if (!cooks.some((cook) => open(cook) && !failed.has(cook.id))) return undefined;
   return cooks
     .filter((cook) => cook.endedAt && !cook.rehearsal)
@@ -28,9 +28,9 @@ export function untaught(
 
 const NOTHING: Lesson = { pot: [], foods: [], bones: [] };
 
-/** Works out what there is to learn from cooks that are over, one after another, and keeps it with them. */
+/** Learns from finished cooks, one after another, and keeps each lesson with its cook. */
 export function useLessons(cooks: readonly Cook[] | undefined): void {
-  // A stopped worker is no reason to learn nothing for good: those are asked for again at the next load.
+  // The next load asks again for lessons that a stopped worker did not give.
   const [failed, setFailed] = useState<ReadonlySet<string>>(new Set());
   const next = useMemo(() => cooks && untaught(cooks, failed), [cooks, failed]);
   const waited = useRef(false);
@@ -52,7 +52,7 @@ export function useLessons(cooks: readonly Cook[] | undefined): void {
         (lesson) => keep(lesson ?? NOTHING),
         (reason: unknown) => {
           if (ending.signal.aborted) return;
-          // A cook of a food that is gone teaches nothing, whenever it is asked.
+          // A cook of a deleted food can teach nothing: do not ask again.
           if (reason instanceof Error && reason.name === 'GivenUp')
             setFailed((before) => new Set([...before, next.id]));
           else keep(NOTHING);

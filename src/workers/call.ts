@@ -1,4 +1,4 @@
-/** What a call of a worker is, for whoever declares one or answers it. */
+/** Types of a call to a worker, for its declaration and its answer. */
 
 /** Hands over a part of an answer, or says how far it is. Every word of it says that the work goes on. */
 export type Tell<P> = (part: P) => void;
@@ -11,7 +11,7 @@ export function silent<A extends readonly unknown[], R>(work: (...args: A) => R)
   return (_tell: Tell<never>, ...args: A): R => work(...args);
 }
 
-/** What a worker takes: a call by its name. */
+/** Interface of a worker: a call by its name. */
 export interface Served {
   readonly call: (
     name: string,

@@ -1,4 +1,4 @@
-/** What the models are asked, by name. Pages know only the types of this file; workers run it. */
+/** Calls of the models, by name. Pages know only the types of this file; workers run it. */
 import { assess, compareReleases, drawPart, sumDraws } from '../core/assess';
 import type { Cook, Kitchen, Pot } from '../core/batch/schema';
 import { daysAhead, follow, waysToCool } from '../core/keep';

@@ -1,4 +1,4 @@
-/** What the reader is asked: lists, recipes and files that others may have written. */
+/** Calls of the reader: lists, recipes and files that others may have written. */
 import type { Validated } from '../core/batch/household';
 import { readLines } from '../core/batch/reading';
 import type { Bundle, Cook } from '../core/batch/schema';
@@ -11,7 +11,7 @@ import { silent, type Tell } from './call';
 export type LongList = 'batches' | 'cooks' | 'jars';
 const LONG: readonly LongList[] = ['batches', 'cooks', 'jars'];
 
-/** So many records are handed over at a time: whoever takes them can draw in between. */
+/** Records per message: the receiver can draw between two. */
 const AT_A_TIME = 100;
 
 /** Records of a long list, and the share of all that is handed over with them. */

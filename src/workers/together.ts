@@ -16,17 +16,17 @@ const taughtText = (cooks: readonly Cook[]): string =>
  */
 export function togetherBy(ask: Ask, workers: () => number, nextTurn: () => Promise<void>) {
   return {
-    /** What the cooks of a household have taught. */
+    /** Learns from all cooks of a household. */
     learnAway: async (
       { pots, kitchen, cooks }: Pick<Bundle, 'pots' | 'kitchen' | 'cooks'>,
       signal?: AbortSignal,
     ): Promise<Learned> => {
-      // What the household shows is drawn before thousands of cooks are written down.
+      // Let the page draw before thousands of cooks are serialized.
       await nextTurn();
       return ask('learn', [pots, kitchen, taughtText(cooks)], { signal });
     },
 
-    /** What one cook taught. */
+    /** Learns from one cook. */
     taughtAway: (
       cook: Cook,
       { kitchen, cooks }: Pick<Bundle, 'kitchen' | 'cooks'>,

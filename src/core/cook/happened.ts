@@ -3,7 +3,7 @@ import { stepsOf } from '../batch/plan';
 import type { Cook } from '../batch/schema';
 import { known, timelineOf, type StepTimeline, type Timeline } from './timeline';
 
-/** What really happened in a pressure step, min; null where a mark is missing. */
+/** Actual minutes of a pressure step; null where a mark is missing. */
 export interface Happened {
   readonly step: string;
   readonly warmUpMin: number | null;

@@ -1,4 +1,4 @@
-/** What is pressed and what is heard, as marks of a cook. */
+/** Turns presses of the cook and messages of the pot into marks. */
 import { stepsOf } from '../batch/plan';
 import { markId, type Cook, type Mark, type MarkKind } from '../batch/schema';
 import { atmosphericPressure, saturationTemperature } from '../water';
@@ -24,7 +24,7 @@ export function ended(cook: Cook, at: string): Cook {
   return { ...cook, endedAt: at, marks: [...notOver(cook).marks, done] };
 }
 
-/** What a hand gives: all of a mark but when, and its id. */
+/** Fields of a mark that a press gives: all but its time and id. */
 export type Pressed = Omit<Mark, 'id' | 'at' | 'heard'>;
 
 /** Marks as a hand gives them, at one moment. @param newId gives another id at every call */

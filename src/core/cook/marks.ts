@@ -3,10 +3,10 @@ import { foodOf } from '../batch/plan';
 import type { Batch, Mark, MarkKind } from '../batch/schema';
 import { formatLevel, formatMinutes, formatTemperature, type Units } from '../quantity';
 
-/** What happens to a step. `off` ends it: the lid is off, or an open step is done. */
+/** Events of a step. `off` ends it: the lid is off, or an open step is done. */
 export type StepEvent = 'locked' | 'pin' | 'hot' | 'over' | 'opened' | 'closed' | 'down' | 'off';
 
-/** What is read off a pot. */
+/** Readings of a pot. */
 export type Reading = 'temperature' | 'level';
 
 interface MarkIs {
@@ -52,7 +52,7 @@ export const MARK: Readonly<Record<MarkKind, MarkIs>> = {
   done: mark('To the table', null, 'app'),
 };
 
-/** What was put right, as hands do it. */
+/** Words for each fault that was put right. */
 export const FAULT_WORDS = {
   valve: 'The valve was open: shut now',
   ring: 'Lid off, ring seated, locked anew',

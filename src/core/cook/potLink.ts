@@ -15,7 +15,7 @@ export const MESSAGE_KINDS = [
 
 export type MessageKind = (typeof MESSAGE_KINDS)[number];
 
-/** What a pot says. */
+/** Message of a pot. */
 export interface Message {
   /** ISO 8601 */
   readonly at: string;
@@ -26,7 +26,7 @@ export interface Message {
   readonly value?: number;
 }
 
-/** Where messages come from: a stand-in, a log, a pot that speaks. The one door for all of them. */
+/** Source of messages: a stand-in, a log, or a pot that speaks. The one door for all of them. */
 export interface PotLink {
   /**
    * @param onMessages called with all that the pot has said so far, by their times, whenever that changes

@@ -22,7 +22,7 @@ export interface Stage {
   readonly step: string;
   readonly stepKind: Step['kind'];
   readonly kind: StageKind;
-  /** What ends it: a mark; null when the clock does. */
+  /** Mark that ends it; null when the clock does. */
   readonly mark: MarkKind | null;
   /** How long it should take, min. */
   readonly expectMin: number;
@@ -79,7 +79,7 @@ export function stagesOf(batch: Batch, predicted: Prediction): readonly Stage[] 
   });
 }
 
-/** Where a cook is among its stages. */
+/** Position of a cook among its stages. */
 export interface Standing {
   /** Index of the stage the cook is in; the number of stages when all are done. */
   readonly index: number;
@@ -103,7 +103,7 @@ export interface StandingOptions {
 }
 
 /**
- * Where a cook stands. What was not marked is taken from what was marked later, and where nothing was,
+ * Stage of a cook. A moment without a mark is taken from a later mark, and where nothing was,
  * from the plan: a cook who presses hardly anything is led on all the same.
  *
  * @param startedAt ms
@@ -138,7 +138,7 @@ export function standing(
   return { index: stages.length, since, how, elapsedMin: (now - since) / 60000, leftMin: 0 };
 }
 
-/** What ended a stage, where that was pressed or heard, and not undone by another mark. */
+/** End of a stage, where it was pressed or heard, and not undone by another mark. */
 export function endOf({ kind }: Stage, step: StepTimeline): Second | null {
   switch (kind) {
     case 'load':

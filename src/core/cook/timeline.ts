@@ -1,5 +1,5 @@
 /**
- * What happened in a cook, folded once from its marks. Whoever asks when the hold ended, when the valve was
+ * Timeline of a cook, folded once from its marks. Whoever asks when the hold ended, when the valve was
  * opened or what was tried reads it here; no one else reads the kinds of marks.
  */
 import { stepsOf } from '../batch/plan';
@@ -52,7 +52,7 @@ export function firstOpened({ valve }: Pick<StepTimeline, 'valve'>): ValveSecond
   return valve.find(({ opens }) => opens) ?? null;
 }
 
-/** What is seen of a pot, and can be held against a model of it. */
+/** Observations of a pot that a model of it can be compared with. */
 export type SeenKind = 'pin' | 'hot' | 'down' | Reading;
 
 /** Something seen of the pot. */
@@ -183,7 +183,7 @@ const isReading = (kind: string): kind is Reading => READINGS.has(kind);
 const isSeen = (event: StepEvent | null): event is 'pin' | 'hot' | 'down' =>
   event === 'pin' || event === 'hot' || event === 'down';
 
-/** What was seen of the pot; what was marked outside of steps belongs to the lid that is on. */
+/** Observations of the pot; a mark outside of steps belongs to the lid that is on. */
 function observationsOf(
   timed: readonly Timed[],
   own: ReadonlyMap<string, ReadonlySet<Timed>>,

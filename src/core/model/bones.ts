@@ -1,4 +1,4 @@
-/** What bones give, run after run: from the heat model's temperatures to the broths. */
+/** Gelatine and flavour from bones, run after run: from the heat model's temperatures to the broths. */
 import {
   blend,
   extractionRate,
@@ -37,7 +37,7 @@ interface Kind {
   readonly along: readonly number[];
   readonly fat: () => readonly number[];
   readonly most: number;
-  /** What its softening counts, min at 100 C. */
+  /** Cook value of its softening, min at 100 C. */
   readonly cooked: () => readonly number[];
 }
 
@@ -122,7 +122,7 @@ function inLiquid(model: Model, kinds: readonly Kind[], spans: readonly Span[]) 
   let pool = 0;
   let strong = 0;
   const { step } = model.heat.trace;
-  /** What broths bring that are put in between two pourings, by a sample. */
+  /** Strength brought by broths that go in between two pourings, by sample. */
   const brought = (from: number, i: number): number => {
     const since = from > 0 ? valueAt(step, from - 1) : -1;
     return model.plan.items
@@ -138,7 +138,7 @@ function inLiquid(model: Model, kinds: readonly Kind[], spans: readonly Span[]) 
         brought(from, i) +
         kinds.reduce((sum, k) => sum + valueAt(k.along, from + i) - before(k), 0),
     );
-    // What the liquid brought along has lost some of its strength already.
+    // Liquid that was brought along has lost some of its strength already.
     const carried = pool - strong;
     const all = fresh.map((g) => pool + g);
     const sets = strongAlong(
@@ -159,7 +159,7 @@ export function hasRuns({ plan: { batch, items } }: Model, { kinds }: BonesModel
   return kinds.length > 0 && (isStock(batch) || items.some((i) => i.food.group === 'bones'));
 }
 
-/** What gives gelatine in a batch, along its trace; null where nothing does. */
+/** Sources of gelatine in a batch, along its trace; null where there are none. */
 export function bonesModel(model: Model): BonesModel | null {
   const { items } = model.plan;
   const brings = items.some((i) => i.gelatineG > 0 && !i.apart);
@@ -274,7 +274,7 @@ function flavoursOf(model: Model): readonly FlavourReport[] {
   return plan.items.flatMap((item): FlavourReport[] => {
     const flavour = flavourIn(plan, item);
     if (!flavour) return [];
-    // What is too thin to conduct is as hot as the liquid it floats in.
+    // Pieces too thin to conduct are as hot as the liquid they float in.
     const inLiquid = (): readonly number[] =>
       heat.trace.liquidC.map((c, i) => {
         const step = valueAt(heat.trace.step, i);
@@ -290,7 +290,7 @@ function lotsOf(runs: readonly BonesReport[]): readonly Lot[] {
   return runs.filter((r, i) => r.step !== null || i === runs.length - 1);
 }
 
-/** What the runs are worth together. */
+/** Worth of the runs together. */
 export function runOffReport(
   model: Model,
   bones: BonesModel,

@@ -1,5 +1,5 @@
 /**
- * What a release does to texture, from the temperatures of the heat model.
+ * Effect of a release on texture, from the temperatures of the heat model.
  *
  * While steam is let go the liquid follows the boiling point down; a thick piece stays hotter
  * inside than that, and its water boils: it loses c dT / L of its mass as steam (flash, on paper).

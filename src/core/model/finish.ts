@@ -1,4 +1,4 @@
-/** What is left to do when the pot is open. */
+/** Work left when the pot is open. */
 import {
   apparentPas,
   brokenShare,
@@ -41,7 +41,7 @@ export function saltReport(model: Model): { grams: number; percent: number; mass
   let grams = 0;
   let massG = allG;
   for (const item of inside) {
-    // What is poured off is served too.
+    // Broth that is poured off is served too.
     const leaves = item.leavesAt < plan.steps.length && !item.poured;
     grams += saltOf(item) * (leaves && allG > 0 ? Math.max(0, 1 - endG(item) / allG) : 1);
     if (leaves) massG -= endG(item);
@@ -50,7 +50,7 @@ export function saltReport(model: Model): { grams: number; percent: number; mass
   return { grams, percent: saltPercent(grams, massG), massG };
 }
 
-/** What is left in the broth and goes on drinking. */
+/** Items left in the broth that go on drinking. */
 export function drinkersOf({ items, steps }: Plan): readonly PlannedItem[] {
   return items.filter(
     (i) => !i.apart && i.leavesAt >= steps.length && drinks(i.food.group, i.food.cooked),
@@ -62,7 +62,7 @@ const COOKED_KG_PER_L = 1.04;
 /** A bowl of soup, and one of broth to drink, L (common practice: a US bowl of 1 1/2 cups, a cup of broth). */
 const BOWL_L = 0.36;
 const CUP_L = 0.24;
-/** As it is eaten, C. */
+/** Eating temperature, C. */
 const EATEN_C = 60;
 
 /** Water that an item holds more than it went in with at the end, g. */
@@ -71,7 +71,7 @@ function takenG({ heat }: Model, id: string): number {
   return 1000 * (kg.at(-1) ?? 0);
 }
 
-/** What thickens the pot as it is opened for the last time. */
+/** Thickeners in the pot as it is opened for the last time. */
 function bodyOf(
   model: Model,
   reports: readonly ItemReport[],
@@ -95,7 +95,7 @@ function bodyOf(
   return { litres, starchG, pulpL, gelatineG: bones?.strongG.at(-1) ?? 0 };
 }
 
-/** What could be blended: soft pieces that are eaten, and no meat. */
+/** Items that could be blended: soft pieces that are eaten, and no meat. */
 function piecesOf(model: Model, reports: readonly ItemReport[]): FinishReport['pieces'] {
   let litres = 0;
   let starchG = 0;

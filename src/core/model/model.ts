@@ -34,15 +34,15 @@ export interface ModelOptions {
   readonly stepS?: number;
   /** The state of the world; as given where it is missing. */
   readonly unknowns?: Unknowns;
-  /** What has happened already, by the ids of steps. */
+  /** Steps as they have gone so far, by their ids. */
   readonly lived?: Readonly<Record<string, Lived>>;
-  /** Where it is cut, s from the start; at the end of the plan by default. */
+  /** End of the run, s from the start; the end of the plan by default. */
   readonly untilS?: number;
   /** Stretches in which the pot is not as it is otherwise. */
   readonly spells?: readonly Spell[];
 }
 
-/** What hands made of a step, s from the start of the cook. */
+/** Times at which the cook acted in a step, s from the start of the cook. */
 export interface Lived extends Hands {
   /** When a step without pressure ends. */
   readonly endsS?: number;

@@ -1,4 +1,4 @@
-/** What stands in the pot at a moment of a run. */
+/** Reads the contents of the pot at a moment of a run. */
 import { isStock, type Plan, type PlannedItem } from '../batch/plan';
 import { flavourOf, type Flavour } from '../bones';
 import { contents, type Before, type Contents, type Part } from '../fill';
@@ -7,12 +7,12 @@ import { valueAt } from '../series';
 import type { Step } from '../texture';
 import type { ItemCook, Model } from './model';
 
-/** What an item gives to a stock; null where it is there to be eaten, or is not in the pot. */
+/** Flavour of an item for a stock; null where it is eaten, or is not in the pot. */
 export function flavourIn({ batch }: Plan, item: PlannedItem): Flavour | null {
   return isStock(batch) && item.for === 'flavour' && !item.apart ? flavourOf(item.food) : null;
 }
 
-/** Where what is wanted of an item begins and ends; null where it has no beginning or no end. */
+/** First and last grade that is wanted of an item; null where that side is open. */
 export function boundsOf(
   { wish }: PlannedItem,
   cook: ItemCook | undefined,
@@ -22,7 +22,7 @@ export function boundsOf(
   return { from: steps[wish.from - 1] ?? null, to: steps[wish.to] ?? null };
 }
 
-/** What is in the pot during a step. */
+/** Parts in the pot during a step. */
 export function partsAt(model: Model, step: number): readonly Part[] {
   return model.plan.items.flatMap((item, i) => {
     const part = model.parts[i];
@@ -51,7 +51,7 @@ export function netWatts({ vessel, air }: Model, boilC: number): number {
 export function standAt(model: Model, sample: number, step?: number): Before {
   const { heat, plan } = model;
   const now = step ?? valueAt(heat.trace.step, sample);
-  // What is in the pot now began when broth was last poured off.
+  // The present contents began when broth was last poured off.
   const last = plan.pours.findLastIndex((p) => p <= now);
   const pour = plan.pours[last] ?? -1;
   const since = model.pouredAt[last] ?? -1;
@@ -59,7 +59,7 @@ export function standAt(model: Model, sample: number, step?: number): Before {
     at < 0 ? 0 : (heat.items[id]?.waterKg[at] ?? 0);
   let outsideKg = 0;
   for (const item of plan.items) {
-    // What left with or before the pouring, or is liquid, has no say in what is there now.
+    // Ignore liquids and items removed by the last pour.
     if (item.leavesAt <= pour) continue;
     if (item.leavesAt <= now) outsideKg -= movedBy(item.id, sample) - movedBy(item.id, since);
     else outsideKg += movedBy(item.id, since);

@@ -160,7 +160,7 @@ export function tableMin({ plan, heat }: Model): number {
   return (result?.endS ?? 0) / 60;
 }
 
-/** What has become of an item, by its grades. */
+/** Outcome of an item, by its grades. */
 function gradeReport(model: Model, item: PlannedItem, cook: ItemCook | undefined) {
   const scale = cook?.scale;
   const nothing = { grade: null, grades: [], verdict: 'right' as const, wish: null };
@@ -186,7 +186,7 @@ function gradeReport(model: Model, item: PlannedItem, cook: ItemCook | undefined
   };
 }
 
-/** What is in for flavour and still there in one piece at the end is fished out. */
+/** Flavourings still in one piece at the end are fished out. */
 function isFishedOut({ food, for: use }: PlannedItem, grade: string | null): boolean {
   if (food.fishOut) return true;
   return (

@@ -20,7 +20,7 @@ export interface BonesReport {
   readonly litres: number;
   /** All gelatine in its broth, g/L. */
   readonly gPerL: number;
-  /** What of it still sets, g/L; the set goes by this. */
+  /** Gelatine that still sets, g/L; the set is judged by this. */
   readonly setsGPerL: number;
   /** Of all that the bones can give. */
   readonly share: number;
@@ -46,7 +46,7 @@ export interface BlendReport {
   readonly set: SetState;
 }
 
-/** What a flavouring has given to a stock. */
+/** Flavour that a flavouring has given to a stock. */
 export interface FlavourReport {
   readonly item: string;
   readonly valueMin: number;
@@ -55,7 +55,7 @@ export interface FlavourReport {
   readonly spoils: string;
 }
 
-/** What the bones are worth; null where there are none. */
+/** Worth of the bones; null where there are none. */
 export interface RunOffReport {
   /** All that the bones can give, g. */
   readonly mostG: number;

@@ -1,5 +1,5 @@
 /**
- * What must be reached so that a food makes nobody ill: a temperature of the centre (USDA FSIS safe
+ * Targets that make a food safe to eat: a temperature of the centre (USDA FSIS safe
  * minimum internal temperatures), or minutes of boiling (FDA Bad Bug Book, phytohaemagglutinin).
  * Apart from texture, and no matter of taste.
  */

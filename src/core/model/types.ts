@@ -1,4 +1,4 @@
-/** What the models say of a batch: numbers without a judgement of the whole. */
+/** Results of the models for a batch: numbers without a judgement of the whole. */
 import type { Verdict } from '../batch/schema';
 import type { Body } from '../finish';
 import type { Family, FoodGroup, GradeName, Wish } from '../food';
@@ -75,7 +75,7 @@ export interface ItemReport {
   readonly volumeL: number;
   /** How big a piece is and how it conducts; null for what joins the liquid. */
   readonly piece: BodyShape | null;
-  /** What it is in for; flavour is never judged by texture. */
+  /** Purpose of the item; flavour is never judged by texture. */
   readonly for: 'eat' | 'flavour';
   readonly fishOut: boolean;
   /** Cooked in a pan of its own; never in this pot. */
@@ -88,7 +88,7 @@ export interface ItemReport {
   readonly needMin: number | null;
   /** Cook value at which that ends; null where it does not, min. */
   readonly limitMin: number | null;
-  /** What it comes to; null for what has no grades, or is cooked apart. */
+  /** Grade at the table; null for an item without grades, or cooked apart. */
   readonly grade: GradeName | null;
   /** All that it goes through, in order. */
   readonly grades: readonly GradeFrom[];
@@ -104,7 +104,7 @@ export interface ItemReport {
   readonly overMin: number | null;
 }
 
-/** What a release does to an item that is in the pot. */
+/** Effect of a release on an item in the pot. */
 export interface Texture {
   readonly item: string;
   /** Cook value its surface gains from the end of the hold until the lid is off, min. */
@@ -113,7 +113,7 @@ export interface Texture {
   readonly superheatC: number;
   /** Water that this boils out of it, % of its mass. */
   readonly flashPercent: number;
-  /** What that costs, in a few words; null where nothing is to be said. */
+  /** Cost of the release, in a few words; null where there is none. */
   readonly cost: string | null;
 }
 
@@ -136,7 +136,7 @@ export interface ReleaseReport {
   readonly textures: readonly Texture[];
 }
 
-/** What is left to do when the pot is open. */
+/** Work left when the pot is open. */
 export interface FinishReport {
   /** Salt still to add for a soup, g; 0 for stock and broth. */
   readonly saltToAddG: number;
@@ -144,9 +144,9 @@ export interface FinishReport {
   readonly starchG: number;
   /** Rolling boil that halves what is free, min; null where the heater cannot boil it. */
   readonly halveMin: number | null;
-  /** What pasta and grain drink by the next day if they stay in it, L. */
+  /** Litres that pasta and grain absorb by the next day if they stay in the pot. */
   readonly drinksOnL: number;
-  /** What thickens it. */
+  /** Thickeners in the broth. */
   readonly body: Body;
   /** Pulses, grain and vegetables that could be blended: their room, L, and the starch that they hold, g. */
   readonly pieces: { readonly litres: number; readonly starchG: number };

@@ -50,7 +50,7 @@ export function vesselIn(usual: PressureVessel, unknowns: Unknowns): PressureVes
   };
 }
 
-/** What an item needs, and its grades, in a state of the world. */
+/** Need of an item, and its grades, in a state of the world. */
 export function needsOf(
   item: PlannedItem,
   own: ItemUnknowns | undefined,

@@ -1,4 +1,4 @@
-/** What was foretold of a cook and what became of it, as a plot. Apart from the plan's, which knows no marks. */
+/** Plots the prediction of a cook and its outcome. Apart from the plan's plot, which knows no marks. */
 import { known, lidS, timelineOf, type StepTimeline } from '@/core/cook';
 import type { Cook } from '@/core/batch/schema';
 import type { Belief } from '@/core/live';
@@ -6,7 +6,7 @@ import { between } from '@/core/series';
 import { TRACE_TOP } from '../time/ticks';
 import { NO_TICKS, type Plot, type PlotPart } from './plot';
 
-/** What is drawn of a step as it went, with its name. */
+/** Named moments of a step as it went. */
 function momentsOf({ locked, hot, valve, down, off }: StepTimeline) {
   const named = [
     [locked, 'lid'],
@@ -59,12 +59,11 @@ function livePart(minutes: readonly number[], { past, band }: Lived): readonly P
   ];
 }
 
-/** What is believed of a cook on its way, min from its start. */
+/** Belief about a cook on its way, min from its start. */
 export type Lived = Pick<Belief, 'past' | 'band'>;
 
 /**
- * What was foretold of a cook, with what really happened over it: its marks, and, while it goes on, what
- * is believed of it.
+ * Plots the prediction of a cook, and over it the marks and, while the cook goes on, the present belief.
  *
  * @param nowMin minutes since it began; null once it is over
  */

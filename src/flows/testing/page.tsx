@@ -34,7 +34,7 @@ export const SAMPLE = JSON.parse(readFileSync('demo/harrow-fell.json', 'utf8')) 
 /** An afternoon of the sample's week. */
 const AFTERNOON = '2026-11-24T16:00:00.000Z';
 
-// What a page asks of a browser and a test without one has not.
+// Methods of a browser that jsdom lacks.
 Object.assign(Element.prototype, {
   scrollIntoView: () => undefined,
   setPointerCapture: () => undefined,
@@ -128,7 +128,7 @@ type Name = string | RegExp;
 const textOf = (node: Element | null | undefined): string =>
   (node?.textContent ?? '').replace(/\s+/g, ' ').trim();
 
-/** What a thing is called: its label, what labels it, or what stands on it. */
+/** Name of an element: its label, its labelling element's text, or its own text. */
 function nameOf(node: Element): string {
   const label = node.getAttribute('aria-label');
   if (label !== null) return label;

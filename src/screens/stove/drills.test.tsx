@@ -77,7 +77,7 @@ afterEach(() => {
 
 const CLEAN = 'Everything clean';
 const NEIGHBOUR = 'A neighbour with news';
-/** What is seen of a lid's fault, what puts it right, and what is told when it is over. */
+/** Sign of each fault, its remedy, and its explanation at the end. */
 const PUT_RIGHT: Partial<Record<string, readonly [sign: RegExp, fault: string, told: string]>> = {
   [CLEAN]: [/steam from the valve/, 'The valve was open: shut now', 'The valve was left open.'],
   'Somebody else washed up': [

@@ -13,9 +13,9 @@ const move = (to: readonly string[]): void => {
   for (const follower of followers) follower();
 };
 
-/** Where the page is. */
+/** Address of the page. */
 export const here = (): string => trail.at(-1) ?? '/';
-/** Where it has been, as far back as it began; an address that was replaced is not among them. */
+/** Addresses since the test began; a replaced address is not among them. */
 export const been = (): readonly string[] => trail;
 
 /** Begins at an address, with nothing to go back to. */

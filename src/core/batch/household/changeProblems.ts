@@ -1,4 +1,4 @@
-/** What a change has made of the household, held to what a file takes. */
+/** The household after a change, checked against the file schema. */
 import type * as yup from 'yup';
 import { cookSchema } from '../schema/cookSchema';
 import { bagItemSchema, jarSchema } from '../schema/larderSchema';
@@ -20,7 +20,7 @@ const recordsOf = (bundle: Bundle | null): readonly unknown[] =>
     : [];
 
 /**
- * What is wrong with records that a change has made or changed, and where; empty when it can be kept.
+ * Problems of records that a change made or changed, with their places; empty when it can be kept.
  *
  * @param file what was read from a file, whose records have been checked
  */

@@ -1,17 +1,17 @@
-/** What plans take from jars: a litre is in one plan only, and goes when that is cooked. */
+/** Claims of plans on jars: each litre belongs to one plan, and leaves when that plan is cooked. */
 import type { Batch, Bundle, Cook, FromJar, Item, Jar, JarEnd } from '../schema/types';
 
 /** Less is none, L: a spoon stays on the glass. */
 export const DREGS_L = 0.005;
 
-/** What is in it still, L. */
+/** Litres still in a jar. */
 export function leftInJar({ litres, gone = [] }: Pick<Jar, 'litres' | 'gone'>): number {
   return litres - gone.reduce((sum, g) => sum + g.litres, 0);
 }
 
 export const isEmptied = (jar: Jar): boolean => leftInJar(jar) <= DREGS_L;
 
-/** What plans have taken of each jar, L, by its id. */
+/** Litres that plans take of each jar, by its id. */
 export function claimed(batches: readonly Batch[]): ReadonlyMap<string, number> {
   const all = new Map<string, number>();
   for (const { items } of batches)
@@ -20,7 +20,7 @@ export function claimed(batches: readonly Batch[]): ReadonlyMap<string, number> 
   return all;
 }
 
-/** What is in a jar and in no plan, L. */
+/** Litres in a jar that no plan has claimed. */
 export function freeInJar(jar: Jar, claims: ReadonlyMap<string, number>): number {
   return Math.max(0, leftInJar(jar) - (claims.get(jar.id) ?? 0));
 }

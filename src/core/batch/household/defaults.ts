@@ -1,5 +1,5 @@
 /**
- * What a file may leave out, filled in before it is checked. Only missing fields are filled; what
+ * Fills in what a file may leave out, before the check. Only missing fields are filled; what
  * is there, right or wrong, known or not, stays as it is. The minutes of a hold and of a wait are
  * the cook's decision and have no default.
  */

@@ -14,7 +14,7 @@ export interface Shelf {
 }
 
 /**
- * What there is to put in pots, by name.
+ * Foods at hand for pots, by name.
  *
  * @param jars in the order in which they are to be used
  * @param batches whose claims stand; leave out the one that is planned anew
@@ -82,7 +82,7 @@ export function pourIn(batch: Batch, shelf: Shelf, litres: number, insteadOfWate
     : removeItem(poured, water.id);
 }
 
-/** What is taken from jars for an item is no more than it is of. */
+/** Caps the litres from jars at the amount of the item. */
 export function trimClaims(batch: Batch): Batch {
   const over = (item: Item): boolean => {
     const ml = volumeMl(item.amount);

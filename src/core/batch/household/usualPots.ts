@@ -52,7 +52,7 @@ export const USUAL_POTS: readonly UsualPot[] = [
   stovetop(8, 24, 2000),
 ];
 
-/** What a usual pot puts where the cook leaves the power open, W: that of the nearest in size of its kind. */
+/** Power of a usual pot where the cook leaves it open, W: that of the nearest size of its kind. */
 export function usualPowerW(kind: PotKind, capacityL: number): number {
   const off = (pot: UsualPot): number => Math.abs(pot.capacityL - capacityL);
   const alike = USUAL_POTS.filter((pot) => pot.kind === kind);

@@ -42,7 +42,7 @@ function valueAt(root: unknown, path: string): unknown {
     );
 }
 
-/** What Yup says of a part, which it knows by the place it has in the whole. */
+/** Yup's errors of a part, with the part's place in the whole. */
 function faultsIn({ schema, value, path, parent }: Doubt): readonly yup.ValidationError[] {
   const place = { path, parent };
   try {
@@ -238,7 +238,7 @@ function withOwnFoods(batch: Batch, foods: readonly OwnFood[]): Batch {
  */
 export function validateBundle(value: unknown): Validated {
   const filled = migrate(withDefaults(value));
-  // What is wrong with an older file is inItsNames in the names it has.
+  // inItsNames tells the problems of an older file in the names of that file.
   const old = isFields(value) && value['version'] === 1;
   const inItsNames = (problems: readonly Problem[]): readonly Problem[] =>
     old ? problems.map((p) => ({ ...p, path: p.path.replace(/^cooks/, 'runs') })) : problems;

@@ -1,5 +1,5 @@
 /**
- * What is done beside the pot for the same table: rice in its own pan, bones in the oven, noodles to soak,
+ * Tasks beside the pot for the same table: rice in its own pan, bones in the oven, noodles to soak,
  * croutons to bake. In the cook's own words; read from one line and written back to it.
  */
 import { formatTemperature, type Units } from '../../quantity';
@@ -68,7 +68,7 @@ function ovenIn(text: string): { readonly ovenC?: number; readonly rest: string 
   return { ovenC, rest: text.replace(found[0], ' ') };
 }
 
-/** What goes into the pot is ready for its lid, what is soaked for an opening, all else for the table. */
+/** A task for the pot is ready for its lid, a soak for its opening, all else for the table. */
 function usualAnchor(text: string): Anchor {
   if (/\bbones?\b|\bfor the stock\b/i.test(text)) return 'lid';
   if (/\bsoak/i.test(text)) return 'opening';

@@ -20,7 +20,7 @@ export interface PlannedItem {
   readonly startC: number;
   readonly soakedH: number;
   readonly old: boolean;
-  /** What it needs in this kitchen, as a factor of the table; missing where nothing is learned. */
+  /** Need in this kitchen, as a factor of the table; missing where nothing is learned. */
   readonly need?: number;
   /** Never in the pot: joined in the bowl. */
   readonly apart: boolean;
@@ -50,7 +50,7 @@ export interface Plan {
   readonly pours: readonly number[];
 }
 
-/** What is kept in the fridge, and in the freezer, C (common practice). */
+/** Temperatures of the fridge and the freezer, C (common practice). */
 export const FRIDGE_C = 5;
 export const FROZEN_C = -18;
 
@@ -77,7 +77,7 @@ function planStep(step: Step, pot: Pot): PlannedStep {
   return { ...step, gaugeKPa: setting.gaugeKPa, release: step.release ?? { method: 'natural' } };
 }
 
-/** What is in to be spent: bones, what is fished out, and what flavours a stock; or as the cook says. */
+/** Items that are spent: bones, what is fished out, what flavours a stock; or as the cook says. */
 function usedFor(item: Item, food: Food, batch: Batch): 'eat' | 'flavour' {
   if (item.for) return item.for;
   if (food.fishOut || food.group === 'bones') return 'flavour';
@@ -85,7 +85,7 @@ function usedFor(item: Item, food: Food, batch: Batch): 'eat' | 'flavour' {
   return isStock(batch) && flavours ? 'flavour' : 'eat';
 }
 
-/** What a sieve keeps back: what is in for flavour; of a stock or broth everything solid. */
+/** Items that a sieve keeps back: flavourings; of a stock or broth everything solid. */
 function strainsOut(item: Item, food: Food, batch: Batch): boolean {
   if (isStock(batch) && food.shape !== null) return true;
   return food.group === 'bones' || food.fishOut === true || item.for === 'flavour';

@@ -8,6 +8,6 @@ export type Changes<T> = { readonly [K in keyof T]?: T[K] | undefined };
  */
 export function changed<T extends object>(record: T, changes: Partial<Changes<T>>): T {
   const fields = Object.entries({ ...record, ...changes }).filter(([, v]) => v !== undefined);
-  // What is needed stays: only fields that may be missing are said to be undefined by `Changes`.
+  // Required fields stay: `Changes` sets only optional fields to undefined.
   return Object.fromEntries(fields) as T;
 }

@@ -1,4 +1,4 @@
-/** What goes into the pot, comes out and stays apart, at every step: the one answer for all who ask. */
+/** Items in the pot, out of it and apart at every step: the one answer for all who ask. */
 import { stepsOf } from './complete';
 import { indexOfStep } from './pours';
 import type { Batch, Item } from '../schema/types';
@@ -10,7 +10,7 @@ export interface Handling {
   readonly out: readonly Item[];
 }
 
-/** What hands do as a step begins. @param step id of a step of the batch */
+/** Moves of hands as a step begins. @param step id of a step of the batch */
 export function handlingAt(batch: Batch, step: string): Handling {
   const steps = stepsOf(batch);
   const index = steps.findIndex((s) => s.id === step);
@@ -21,7 +21,7 @@ export function handlingAt(batch: Batch, step: string): Handling {
   };
 }
 
-/** What is cooked in pans of its own and joined in the bowl. */
+/** Items cooked in pans of their own and joined in the bowl. */
 export function keptApart(batch: Batch): readonly Item[] {
   return batch.items.filter((item) => item.apart === true);
 }

@@ -53,7 +53,7 @@ function runWater(batch: Batch, run: number): Item | undefined {
   const stretch = stretchesOf(batch)[run];
   if (!stretch) return undefined;
   const steps = stepsOf(batch);
-  // What is put in as the broth is poured off is fresh already.
+  // An item put in as the broth is poured off is fresh already.
   const inside = new Set(steps.slice(Math.max(0, stretch.from - 1), stretch.to).map((s) => s.id));
   const known = new Set(steps.map((s) => s.id));
   const here = batch.items.filter((item) => {

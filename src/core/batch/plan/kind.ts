@@ -6,7 +6,7 @@ export function isStock({ kind }: { readonly kind?: BatchKind }): boolean {
   return kind === 'stock' || kind === 'broth';
 }
 
-/** What a kitchen reads pressure in. */
+/** Units in which a kitchen reads pressure. */
 export function pressureUnit({ units, pressureIn = 'kPa' }: Kitchen): PressureUnit {
   return units === 'us' ? 'psi' : pressureIn;
 }

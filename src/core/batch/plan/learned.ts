@@ -1,17 +1,17 @@
-/** What a kitchen has learned of a food, where a plan is made of it. */
+/** Lessons of a kitchen about a food, for the plan made of it. */
 import { gradesOf, type Extract, type Family, type Food, type Span } from '../../food';
 import { foodOf } from './named';
 import { SETS } from '../schema/schema';
 import type { Batch, Kitchen, KitchenLearned, SetState } from '../schema/types';
 
-/** What lessons call a food: old pulses are a food of their own, and so is what no table has. */
+/** Name of a food in lessons: old pulses are a food of their own, and so is each food of the kitchen. */
 export function lessonName({ key, group, own }: Food, old = false): string {
   return `${own?.id ?? key}${old && group === 'pulse' ? ', old' : ''}`;
 }
 
 type Need = NonNullable<NonNullable<KitchenLearned>['foods']>[number];
 
-/** What is learned of a food's need; undefined where nothing is. */
+/** Learned need of a food; undefined where nothing is learned. */
 export function learnedNeed(kitchen: Kitchen, food: Food, old = false): Need | undefined {
   const name = lessonName(food, old);
   return kitchen.learned?.foods?.find((one) => one.food === name);
@@ -25,7 +25,7 @@ export function asLiked(family: Family, span: Span, shift = 0): Span {
   return { from: Math.max(1, within(span.from + shift)), to: Math.max(1, within(span.to + shift)) };
 }
 
-/** What is learned of what bones give; undefined where nothing is. */
+/** Learned yield of bones; undefined where nothing is learned. */
 export function learnedBones({ learned }: Kitchen, food: Food) {
   const name = lessonName(food);
   return learned?.bones?.find((one) => one.food === name);

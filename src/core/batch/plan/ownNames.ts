@@ -30,7 +30,7 @@ function cookedWords(cooked: number): string {
 }
 
 /**
- * What a food of the kitchen is like, in the sentence that `readLike` reads.
+ * Likeness of a food of the kitchen, in the sentence that `readLike` reads.
  *
  * @example likeWords({ id: 'x', name: 'x', like: 'asparagus', foams: false }, 'metric') // "like asparagus, does not foam"
  */

@@ -1,5 +1,5 @@
 /**
- * Where practitioners differ: a choice for each question, with what it gives and costs (common
+ * Questions on which practitioners differ: a choice for each, with what it gives and costs (common
  * practice).
  */
 import type { Schools } from '../schema/types';
@@ -9,7 +9,7 @@ export type SchoolKey = keyof Schools;
 interface Choice {
   readonly value: string;
   readonly name: string;
-  /** What it gives, and what it costs. */
+  /** Gain and cost of the choice. */
   readonly words: string;
 }
 

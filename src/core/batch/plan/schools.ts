@@ -18,7 +18,7 @@ import { isStock } from './kind';
 import type { Batch, Item, Schools } from '../schema/types';
 import { SCHOOLS, type School, type SchoolKey } from './schoolList';
 
-/** What a choice is about, by what a kitchen likes: it goes into the wishes of the items. */
+/** Taste of a kitchen, as wishes of the items that a choice is about. */
 const LIKED: Readonly<Record<keyof Likes, (food: Food | undefined, item: Item) => boolean>> = {
   vegetables: (food) => food?.family === 'vegetable' || food?.family === 'aromatic',
   beans: (food) => food?.family === 'pulse' && !MELTING.has(food.key),
@@ -105,7 +105,7 @@ function lastOpen(batch: Batch): string | null {
   );
 }
 
-/** What a batch has chosen; undefined where it is mixed. */
+/** Choice of a batch; undefined where it is mixed. */
 export function chosen(batch: Batch, key: SchoolKey): string | undefined {
   const one = (values: readonly string[]): string | undefined =>
     new Set(values).size === 1 ? values[0] : undefined;
@@ -220,7 +220,7 @@ export function byHabit(before: Batch, after: Batch, habits: Schools | undefined
   const raised = new Set(schoolsOf(before).map((s) => s.key));
   return schoolsOf(after).reduce((batch, { key }) => {
     const habit = habits[key];
-    // What is liked is the default of every wish already.
+    // The kitchen's taste is already the default of every wish.
     return habit !== undefined && !raised.has(key) && !isLike(key)
       ? choose(batch, key, habit)
       : batch;

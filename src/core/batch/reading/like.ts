@@ -10,14 +10,14 @@ import { afterLike } from './reword';
 export interface Like {
   /** The food without name and id; null where it is like no food of the table. */
   readonly own: Omit<OwnFood, 'id' | 'name'> | null;
-  /** What was not understood, in words for the cook. */
+  /** Words that were not understood, for the cook. */
   readonly unsure: readonly string[];
 }
 
-/** What swells or gives juice, where nothing is said of how much (common practice, no source). */
+/** Swelling and juice where no figure is given (common practice, no source). */
 const SWELLS = 2;
 const SHRINKS = 0.8;
-/** What a file takes of it. */
+/** Least and most of such a factor in a file. */
 const LEAST = 0.2;
 const MOST = 5;
 
@@ -43,7 +43,7 @@ function cookedIn(clause: string, like: Food): number | null {
   return /\bkeeps its weight\b/i.test(clause) ? 1 : null;
 }
 
-/** What a clause says beside the food; null where it says nothing that is understood. */
+/** Meaning of a clause beside the food; null where it says nothing that is understood. */
 function partIn(clause: string, like: Food): Part | null {
   const pieceG = pieceIn(clause);
   if (pieceG !== null) return { pieceG };

@@ -69,7 +69,7 @@ function readSoak(words: string): number | undefined {
   return /\bsoaked\b/i.test(words) ? 8 : undefined;
 }
 
-/** What is smaller is not one piece where no number stands: pepper, but a bay leaf, g. */
+/** Least mass of one piece where no number is given, g: pepper is none, a bay leaf is one. */
 const LEAST_G = 1;
 /** Matches this near are as likely. */
 const AS_LIKELY = 0.2;
@@ -86,7 +86,7 @@ function checkAmount(food: Food, amount: Amount | null, unsure: string[]): Amoun
   return { value: amount.value, unit: 'cup' };
 }
 
-/** What comes behind a name and is not the name: what goes with it, what else would do. */
+/** Words behind a name that are not the name: accompaniments and substitutes. */
 const WITH =
   /\s+(?:\+|(?:(?:mixed\s+)?with|for|to (?:serve|garnish|finish)|plus|such as|in adobo)\b).*$/i;
 const AND = /\s+and\s+.*$/i;
@@ -101,7 +101,7 @@ function parallelTo(alone?: FoodMatch, alike?: FoodMatch, second?: FoodMatch): b
 }
 
 /**
- * What is meant by "lamb or beef stock": what stands behind both belongs to both, and either will
+ * Reads "lamb or beef stock": words behind both belong to both, and either will
  * do. By "butter or olive oil": the first.
  *
  * @param name without handling
@@ -142,7 +142,7 @@ function findFoods(rest: string, index: FoodIndex): Found {
   // "2 bone-in, skin-on chicken breasts": what is only handling names nothing.
   const before = outside.split(/[,;(]/).find((clause) => bare(clause).trim()) ?? rest;
   const short = eitherOf(before.replace(WITH, ''), index);
-  // What goes with it is only dropped; "heads and bones" may be one name.
+  // An accompaniment is only dropped; "heads and bones" may be one name.
   const plain = short === before.replace(WITH, '');
   const names = [short, bare(short), ...(plain ? [before, bare(before), bare(outside), rest] : [])];
   const one = bare(short.replace(AND, ''));

@@ -198,7 +198,7 @@ const LINES: readonly (readonly [line: string, food: string, grams: number])[] =
   ['1 (3 to 4 pound) whole chicken', 'whole-chicken', 1588],
 ];
 
-/** What a cook would still call the same amount. */
+/** Tolerance within which a cook would still call it the same amount. */
 const SAME = 0.3;
 
 interface Judged {

@@ -22,7 +22,7 @@ const LEAVES_G = 200;
 const WHOLE_G = 60;
 const POURED_G = { splash: 10, glug: 15, drizzle: 8 };
 
-/** What a package holds, by what is in it, g. */
+/** Contents of a package, by what is in it, g. */
 const PACKAGE_G: Readonly<Partial<Record<FoodGroup, number>>> = {
   pasta: 450,
   pulse: 450,
@@ -57,7 +57,7 @@ const pieces = (value: number): Amount => ({ value, unit: 'piece' });
 export interface LooseMeasure {
   readonly word: string;
   readonly value: number;
-  /** What comes after it. */
+  /** Words that come after it. */
   readonly rest: string;
 }
 
@@ -69,7 +69,7 @@ export function looseMeasure({ amount, rest }: ParsedAmount): LooseMeasure | nul
   return { word, value: amount.value, rest: rest.slice(found[0].length).trim() };
 }
 
-/** What a measure of the hand comes to. @example looseAmount(twoPinches, salt) // { value: 0.8, unit: 'g' } */
+/** Amount of a measure of the hand. @example looseAmount(twoPinches, salt) // { value: 0.8, unit: 'g' } */
 export function looseAmount({ word, value }: LooseMeasure, food: Food): Amount {
   switch (word) {
     case 'pinch':

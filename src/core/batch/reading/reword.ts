@@ -15,12 +15,12 @@ export interface ReadLine {
   readonly text: string;
   /** The item without its id, or null when no food was found, or it is refused. */
   readonly item: Omit<Item, 'id'> | null;
-  /** What is done beside the pot, where the line says that and names no ingredient. */
+  /** Task beside the pot, where the line names no ingredient. */
   readonly task: NewTask | null;
   /** Why what was understood cannot go in; null where it can, or where nothing was understood. */
   readonly refused: string | null;
   readonly food: Food | null;
-  /** What was guessed or left out, in words for the cook. */
+  /** Guesses and omissions, in words for the cook. */
   readonly unsure: readonly string[];
   /** Nearest foods when none was sure. */
   readonly nearest: readonly Food[];
@@ -29,7 +29,7 @@ export interface ReadLine {
   readonly amount: Amount | null;
 }
 
-/** Where a line says what its food is like. */
+/** Words of a line that introduce a likeness. */
 const LIKE = /[,(]?\s+(?:it\s+|that\s+|which\s+)?(?:cooks\s+|is\s+)?like\s+(?=\S)/i;
 
 /** A line before and after its "like". @example splitLike('2 ocas like potato') // ["2 ocas", "potato"] */
@@ -40,7 +40,7 @@ export function splitLike(text: string): readonly [line: string, like: string | 
   return [text.slice(0, found.index), after];
 }
 
-/** What follows the "like" of a sentence. @example afterLike('it cooks like potato') // "potato" */
+/** Text after the "like" of a sentence. @example afterLike('it cooks like potato') // "potato" */
 export function afterLike(sentence: string): string {
   return sentence.trim().replace(/^(?:it\s+)?(?:cooks\s+|is\s+)?(?:like|as)\s+/i, '');
 }

@@ -1,9 +1,9 @@
 /** Yup schema of what is done after the lid: the finish, the taste, the bowls, how the rest gets cold. */
 import { flag, list, mayBe, needed, number, object, oneOf, text, time } from './schemaParts';
 
-/** What is entered by touches as a pot is seasoned. */
+/** Entries made by touch as a pot is seasoned. */
 export const TASTES = ['salt', 'acid', 'heat', 'sweet'] as const;
-/** What thickens a pot; nothing: it thickens as it stands. */
+/** Thickener of a pot; missing where it thickens by itself. */
 export const THICKENINGS = ['nothing', 'blend', 'slurry', 'roux', 'reduce'] as const;
 
 const addedSchema = object(
@@ -51,7 +51,7 @@ export const afterSchema = mayBe(
     /** How thick it was made, in a word. */
     thickness: text('a thickness'),
     added: list(addedSchema, 'a list of what was added'),
-    /** What was called right. */
+    /** Tastes that were called right. */
     right: list(needed(oneOf(TASTES), 'a taste'), 'a list of tastes'),
     bowls: number(0, 500, 'bowls'),
     bowlL: number(0, 5, 'L'),

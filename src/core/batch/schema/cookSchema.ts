@@ -44,15 +44,15 @@ export const markSchema = object(
     step: text('the id of a step').nullable(),
     /** ISO 8601 */
     at: needed(time, 'a date and time'),
-    /** What is ticked, left out or tested; of a task, its own id. */
+    /** Id of the item that was ticked, left out or tested; of a task, its own id. */
     item: text('the id of an item'),
     /** How it was when it was tested. */
     grade: text('a grade'),
     /** Read: C of a temperature, L of a level; minutes of a change. */
     value: number(-50, 20000, ''),
-    /** What of the plan was changed, or offered and declined. */
+    /** Change of the plan, made or declined. */
     change: oneOf(CHANGES),
-    /** What was put right. */
+    /** Fault that was put right. */
     fault: oneOf(FAULTS),
     /** Heard of the pot itself, not pressed. */
     heard: flag.optional(),
@@ -113,7 +113,7 @@ const shares = each(
   'a number from 0 to 1 for each item',
 );
 
-/** What an extraction of bones really gave. */
+/** Actual yield of an extraction of bones. */
 export const yieldSchema = object(
   {
     run: needed(number(1, 60, ''), 'the number of the run'),
@@ -125,7 +125,7 @@ export const yieldSchema = object(
   'the yield of a run of bones',
 );
 
-/** What the plan said when the pot went on. */
+/** Prediction of the plan when the pot went on. */
 export const predictionSchema = object(
   {
     totalMin: needed(number(0, 20000, 'min'), 'minutes'),
@@ -140,7 +140,7 @@ export const predictionSchema = object(
     band: bandSchema,
     /** How often each item was to come out right, 0 to 1; missing where it was not drawn. */
     chances: shares,
-    /** What each run of bones was to give; missing where there are none. */
+    /** Predicted yield of each run of bones; missing where there are none. */
     runOffs: list(runOffSchema, 'a list of runs of bones'),
   },
   'what was predicted',
@@ -158,7 +158,7 @@ export const standInSchema = mayBe(
       'a factor for each item',
       'a factor from 0.2 to 5 for each item',
     ),
-    /** What goes wrong with it. */
+    /** Mishaps of the stand-in. */
     mishaps: list(needed(oneOf(MISHAPS), 'a mishap'), 'a list of mishaps').max(
       MISHAPS.length,
       'each mishap once',
@@ -176,7 +176,7 @@ export const cookSchema = object(
   {
     id: ownId(),
     batch: needed(batchSchema, 'the batch as it was cooked'),
-    /** What it was cooked in and where, as they were then. */
+    /** Pot and kitchen of the cook, as they were then. */
     pot: needed(potSchema, 'the pot as it was'),
     kitchen: needed(kitchenSchema, 'the kitchen as it was'),
     /** Version of the models that foretold it. */
@@ -186,7 +186,7 @@ export const cookSchema = object(
     predicted: needed(predictionSchema, 'what was predicted'),
     marks: needed(list(markSchema, 'a list of marks'), 'a list of marks'),
     verdicts: needed(verdicts, 'a verdict for each item'),
-    /** What each run of bones gave. */
+    /** Actual yield of each run of bones. */
     yields: list(yieldSchema, 'a list of yields'),
     note: yup.string().strict().typeError('text').max(5000, 'at most 5000 characters'),
     /** After the lid: the finish, the bowls, how the rest was cooled. */
@@ -197,11 +197,11 @@ export const cookSchema = object(
     rehearsal: mayBe({ drill: text('the name of a drill') }, 'a rehearsal'),
     /** A test with plain water: nobody eats of it, and much is learned of the pot. */
     kettle: flag.optional(),
-    /** What there is to learn from it. */
+    /** Lesson of the cook. */
     lesson: lessonSchema,
     /** Nothing is learned from it, and why. */
     leftOut: mayBe({ reason: needed(text('a reason'), 'a reason') }, 'why it is left out'),
-    /** What to change next time. */
+    /** Changes for next time. */
     nextTime: mayBe(
       { holdMin: number(-600, 600, 'min'), waterMl: number(-20000, 20000, 'ml') },
       'what to change next time',

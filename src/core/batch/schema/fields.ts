@@ -1,4 +1,4 @@
-/** What a file holds before it is checked: anything at all. */
+/** Contents of a file before the check: anything at all. */
 
 export type Fields = Readonly<Record<string, unknown>>;
 

@@ -25,7 +25,7 @@ export const MOST_JARS = 5000;
 export const jarSchema = object(
   {
     id: ownId(),
-    /** What is in it. */
+    /** Contents of the jar. */
     name: needed(text('what is in it'), 'what is in it'),
     holder: oneOf(HOLDER_KINDS),
     /** Put in, L; what has gone of it stands in `gone`. */

@@ -1,5 +1,5 @@
 /**
- * What cooks have taught: plain data with a spread. A cook keeps it in its pot and kitchen as it was, and its
+ * Lessons of cooks: plain data with a spread. A cook keeps it in its pot and kitchen as it was, and its
  * own lesson; what a household knows now is worked out of the lessons, never stored. There are many numbers
  * in it, and they are written by Retort alone: they are checked by hand, which is fast enough for thousands
  * of cooks, and told to be wrong as a whole.
@@ -82,7 +82,7 @@ export interface LearnedBones {
   readonly cooks: number;
 }
 
-/** What is wanted of some words, and how likely that is. */
+/** Wish behind some words, and how likely it is. */
 export interface LearnedWord {
   readonly word: string;
   readonly share: number;
@@ -130,7 +130,7 @@ export const kitchenLearnedSchema = checked<KitchenLearned>(
   'what has been learned in a kitchen',
 );
 
-/** What is not to be believed any more, and of which cooks: those up to then. */
+/** Lessons that are no longer trusted, and of which cooks: those up to then. */
 export const forgottenSchema = list(
   object(
     {
@@ -146,7 +146,7 @@ export const forgottenSchema = list(
 export interface TimedRow {
   readonly step: string;
   readonly what: Timed;
-  /** As it was marked, and as the models have it with the pot as it was believed, s. */
+  /** Marked time, and the models' time with the pot as it was trusted then, s. */
   readonly seenS: number;
   readonly foretoldS: number;
   /** Change of its logarithm by each trait but the lag. */
@@ -178,7 +178,7 @@ export interface GivenRow {
   readonly of: readonly { readonly food: string; readonly share: number }[];
 }
 
-/** What there is to learn from a cook, by its marks: worked out once, when it is over. */
+/** Lesson of a finished cook, from its marks: computed once. */
 export interface Lesson {
   readonly pot: readonly TimedRow[];
   readonly foods: readonly FoundRow[];

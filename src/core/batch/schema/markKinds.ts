@@ -26,13 +26,13 @@ export const MARKS = [
   'done',
 ] as const;
 
-/** What was wrong with a lid that did not seal, or a pot that switched itself off. */
+/** Faults of a lid that did not seal, or of a pot that switched itself off. */
 export const FAULTS = ['valve', 'ring', 'bottom'] as const;
 
 /** The small moves by which a plan is changed while it is cooked. */
 export const CHANGES = ['hold', 'close-again', 'simmer-on', 'release-now', 'as-it-is'] as const;
 
-/** What may go wrong in a rehearsal; each changes what is true of the stand-in, and nothing else. */
+/** Mishaps of a rehearsal; each changes the true state of the stand-in, and nothing else. */
 export const MISHAPS = [
   'valve-open',
   'ring',

@@ -35,7 +35,7 @@ export const schoolsSchema = mayBe(
   'the habits of the kitchen',
 );
 
-/** Where the cooking is done and how it is spoken of. */
+/** Place of the cooking, and its units. */
 export const kitchenSchema = object(
   {
     /** m above the sea */
@@ -43,15 +43,15 @@ export const kitchenSchema = object(
     /** C */
     ambientC: needed(number(-10, 45, '°C'), 'a number from -10 to 45 °C'),
     units: needed(oneOf(['metric', 'us']), 'one of metric, us'),
-    /** What a metric kitchen reads pressure in; kPa when missing. */
+    /** Pressure unit of a metric kitchen; kPa when missing. */
     pressureIn: oneOf(['kPa', 'bar']),
-    /** What this kitchen usually does. */
+    /** Habits of this kitchen. */
     habits: schoolsSchema,
     /** How it keeps and uses what it cooks. */
     larder: larderSchema,
     /** Learned things that are not believed any more. */
     forgotten: forgottenSchema,
-    /** What its cooks had taught: of a cook's own kitchen, and of one that a batch was brought from. */
+    /** Lessons up to then: of a cook's own kitchen, and of one that a batch was brought from. */
     learned: kitchenLearnedSchema,
   },
   'the kitchen: altitude, room temperature and units',
@@ -98,7 +98,7 @@ export const potSchema = object(
     efficiency: number(0.2, 1, ''),
     /** Heat lost per degree above the room, W/K, lid on. */
     lossWPerK: number(0.2, 20, 'W/K'),
-    /** What its cooks had taught: of a cook's own pot, and of one that a batch was brought with. */
+    /** Lessons up to then: of a cook's own pot, and of one that a batch was brought with. */
     learned: potLearnedSchema,
   },
   'a pot',
@@ -106,7 +106,7 @@ export const potSchema = object(
 
 /** Smallest amount of any unit. */
 export const LEAST_AMOUNT = 0.001;
-/** So many things and steps a batch holds at the most. */
+/** Most items and steps of a batch. */
 export const MOST_ITEMS = 200;
 export const MOST_STEPS = 60;
 
@@ -168,7 +168,7 @@ export const itemSchema = object(
     id: ownId(),
     /** Key of the food table, a name the add line understands, or that of a food of the kitchen. */
     food: needed(text('a food'), 'a food'),
-    /** What it is, where it is a food of the kitchen: as it was when it went in. */
+    /** Food of the kitchen, as it was when it went in; missing for a food of the table. */
     own: mayBe(ownFields, 'a food of the kitchen: its name and what it is like'),
     amount: needed(amountSchema, 'an amount: a value and a unit'),
     cut: cutSchema.nullable().default(undefined),
@@ -180,7 +180,7 @@ export const itemSchema = object(
     old: flag.nullable(),
     /** Cooked in a pan of its own and joined in the bowl. */
     apart: flag.nullable(),
-    /** What it is in for; flavour is spent and not judged by texture. By food and dish when missing. */
+    /** Purpose of the item; flavour is spent and not judged by texture. By food and dish when missing. */
     for: oneOf(['eat', 'flavour']),
     /** The grades that are right, first and last; by food and dish when missing. */
     wish: wishSchema,
@@ -279,7 +279,7 @@ export const taskSchema = object(
 /** How a broth sets, the softest first. */
 export const SETS = ['pourable', 'trembles', 'soft set', 'holds a cut'] as const;
 
-/** What a cook wants of bones. */
+/** Aim of a cook for bones. */
 export const aimSchema = mayBe(
   {
     set: oneOf(SETS),
@@ -313,10 +313,10 @@ export const batchSchema = object(
     bones: oneOf(['blanched', 'roasted']),
     /** The cook that this plan came from, by “cook again”. */
     fromCook: text('the id of a cook'),
-    /** What is wanted of its bones. */
+    /** Aim for its bones. */
     aim: aimSchema,
     putBy: list(putBySchema, 'a list of calls put by'),
-    /** What is done beside the pot. */
+    /** Tasks beside the pot. */
     alongside: list(taskSchema, 'a list of what is done alongside').max(
       MOST_TASKS,
       `at most ${MOST_TASKS} things alongside`,

@@ -1,4 +1,4 @@
-/** What the schemas are made of: nothing is cast, and every message says what is wanted. */
+/** Parts of the schemas: nothing is cast, and every message says what is wanted. */
 import * as yup from 'yup';
 
 type Missing = null | undefined;
@@ -7,7 +7,7 @@ type NeededKeys<T> = { [K in keyof T]-?: undefined extends T[K] ? never : K }[ke
 type Flat<T> = { [K in keyof T]: T[K] };
 
 /**
- * What a schema takes, as it is kept: nothing changes, what may be left out is missing and not
+ * Type of a schema's value, as it is kept: nothing changes, what may be left out is missing and not
  * undefined, and what a file may say by null is missing too.
  */
 type KeptOf<T> = T extends readonly (infer E)[]
@@ -52,7 +52,7 @@ export function object<T extends yup.ObjectShape>(shape: T, wanted: string) {
 
 const INHERITED: ReadonlySet<string> = new Set(Object.getOwnPropertyNames(Object.prototype));
 
-/** What a record goes by: any text but the names that every object has, such as valueOf. */
+/** Key of a record: any text but the names that every object has, such as valueOf. */
 export function ownId() {
   return needed(
     text('an id').test(

@@ -8,7 +8,7 @@ import { problemsOf } from '../household/validate';
 
 const SAMPLE = JSON.parse(readFileSync('demo/harrow-fell.json', 'utf8')) as Bundle;
 
-/** What Yup itself says of the whole: the first word about each place, in no order. */
+/** Yup's own errors of the whole: the first about each place, in no order. */
 function byYup(schema: yup.Schema, value: unknown): ReadonlyMap<string, string> {
   const told = new Map<string, string>();
   try {

@@ -14,7 +14,7 @@ interface Test {
   readonly OPTIONS?: Config;
 }
 
-/** What the schemas' tests ask for. */
+/** Context of the schemas' own tests. */
 interface Context {
   readonly path: string;
   readonly parent: unknown;
@@ -66,7 +66,7 @@ function once(make: (schema: Inside) => Check): (schema: Inside) => Check {
   };
 }
 
-/** What a schema asks of a value itself, and not of its parts. */
+/** Demands of a schema on a value itself, and not on its parts. */
 const ownOf = once(ownTests);
 const checkOf = once(checkFor);
 

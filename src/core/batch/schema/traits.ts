@@ -1,25 +1,25 @@
-/** What is learned of pots, by name. */
+/** Traits of a pot that can be learned, by name. */
 
-/** What may be other than believed of a pot in its kitchen, in the order of the numbers that tell of it. */
+/** Traits of a pot in its kitchen, in vector order. */
 export const TRAITS = [
-  /** What is measured with this kitchen's cups, as a factor; its logarithm. */
+  /** Cups of this kitchen, as a factor; its logarithm. */
   'fill',
-  /** What comes out of its tap, C from what is believed. */
+  /** Tap water, C from the kitchen's setting. */
   'start',
   /** Its pressure, kPa from what is believed. */
   'setpoint',
-  /** What arrives of the heater, the losses, the steam before the pin: factors, their logarithms. */
+  /** Heat that arrives, losses, steam before the pin: factors, their logarithms. */
   'heat',
   'loss',
   'seal',
-  /** What its valve lets through, as a factor; its logarithm. */
+  /** Flow through its valve, as a factor; its logarithm. */
   'valve',
   /** From pressure to the pot's own countdown, s. */
   'lag',
 ] as const;
 
 /**
- * What is timed of a pot: from the lid to the pin and to pressure, from one to the other; down again by itself,
+ * Times of a pot: from the lid to the pin and to pressure, from one to the other; down again by itself,
  * and through the valve.
  */
 export const TIMED = ['pin', 'hot', 'lag', 'down', 'vent'] as const;

@@ -66,7 +66,7 @@ export type Step =
       readonly kind: 'strain';
       readonly minutes?: number;
       /**
-       * What stays in the pot: the broth, for a finish, or the bones, for a run in fresh water.
+       * Part that stays in the pot: the broth, for a finish, or the bones, for a run in fresh water.
        * Missing: the bones where fresh liquid is put to them afterwards.
        */
       readonly keep?: 'broth' | 'bones';
@@ -98,7 +98,7 @@ export interface Batch extends Omit<Kept<typeof batchSchema>, 'items' | 'steps'>
 }
 
 export type MarkKind = (typeof MARKS)[number];
-/** What was pressed outside the steps of a plan belongs to none of them. */
+/** Marks pressed outside the steps of a plan belong to no step. */
 export interface Mark extends Omit<Kept<typeof markSchema>, 'step'> {
   readonly step: string | null;
 }
@@ -146,6 +146,6 @@ export interface Bundle {
   readonly jars: readonly Jar[];
   /** Bones and trimmings kept for stock. */
   readonly bag: readonly BagItem[];
-  /** What this kitchen cooks and no table has. */
+  /** Foods of this kitchen that no table has. */
   readonly foods: readonly OwnFood[];
 }

@@ -4,13 +4,13 @@ import { Calls } from './Calls';
 import { usePlan, usePlanActions } from '../plan';
 import { Readings } from './Readings';
 
-// Where it comes from is asked for seldom.
+// Sources are opened seldom.
 const Sources = later(
   () => import('./Sources').then((m) => m.Sources),
   () => <p className="min-h-6" />,
 );
 
-/** What a cook came for: the readings, and the calls with what mends them. */
+/** Answers of the Bench: the readings, and the calls with their remedies. */
 export function Answers() {
   const { save } = usePlanActions();
   const batch = usePlan((p) => p.batch);

@@ -75,7 +75,7 @@ function timeSide(empty: boolean, never: boolean, range: Range | undefined): str
   return `${say(range.p10)} to ${say(range.p90)}, ${BAND_IN_TEN} in 10`;
 }
 
-/** What comes to the table: how many bowls of what is in the pot, and how thick it is. */
+/** Servings: how many bowls of what is in the pot, and how thick it is. */
 function bowlsOf({ finish }: Assessment, { units }: Kitchen) {
   const { bowls, bowlL, pas } = finish;
   return {

@@ -10,7 +10,7 @@ const MARKS: Readonly<Record<Exclude<Doneness['mark'], 'learned'>, string>> = {
   assumed: 'assumed',
 };
 
-/** Where the numbers of a plan come from: the table, this kitchen's foods, or what its cooks have told. */
+/** Sources of a plan's numbers: the table, this kitchen's foods, or its cooks' lessons. */
 export function Sources({
   batch,
   pot,

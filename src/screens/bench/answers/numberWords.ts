@@ -1,4 +1,4 @@
-/** What the numbers behind a call are called, and how they read in the kitchen's units. */
+/** Names of the numbers behind a call, and their values in the kitchen's units. */
 import type { NumberName } from '@/core/assess';
 import {
   formatDegrees,

@@ -14,7 +14,7 @@ import { MORE, PICKS, potWords } from './headWords';
 import { usePlan, usePlanActions, useSession } from '../plan';
 import { ServingTime } from './ServingTime';
 
-// What opens over the page comes when the page stands; its buttons stand there from the first.
+// Menus and sheets load after the page; their buttons are there from the first.
 const menus = () => import('./HeadMenus');
 const PotPicker = lazy(() => menus().then((m) => ({ default: m.PotPicker })));
 const More = lazy(() => menus().then((m) => ({ default: m.More })));

@@ -1,4 +1,4 @@
-/** What the head of the Bench says and looks like before its menus are there. */
+/** Words and looks of the Bench's head before its menus are loaded. */
 import type { Pot } from '@/core/batch/schema';
 import { formatLevel, type Units } from '@/core/quantity';
 

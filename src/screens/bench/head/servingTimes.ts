@@ -92,7 +92,7 @@ const HOUR_MS = 3_600_000;
 const two = (n: number | null): string => String(n ?? 0).padStart(2, '0');
 
 /**
- * What is odd about an hour in the nights when the clocks change.
+ * Names an odd hour in the nights when the clocks change.
  *
  * @param asked the time on the clock that was asked for, HH:mm
  * @returns null where it is as any other
@@ -110,7 +110,7 @@ export function oddHour(at: Date, asked: string): string | null {
 
 export interface Serving {
   readonly at: Date;
-  /** What is odd about it, in words. */
+  /** Odd hour of the night when the clocks change, in words. */
   readonly odd: string | null;
 }
 

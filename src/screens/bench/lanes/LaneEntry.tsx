@@ -4,7 +4,7 @@ import type { Item } from '@/core/batch/schema';
 import { useSlider, widthAround } from '@/drawings/handles';
 import { doorOf, nearestDoor, type Door } from './doors';
 
-/** Where an ingredient goes in: dragged along the lane, or moved from door to door by key. */
+/** Entry of an ingredient: dragged along the lane, or moved from door to door by key. */
 export function LaneEntry({
   item,
   source,

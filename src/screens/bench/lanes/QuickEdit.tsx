@@ -60,7 +60,7 @@ function Slide({
   );
 }
 
-/** What is wanted of an ingredient, in two touches: open, choose. */
+/** Wish for an ingredient, in two touches: open, choose. */
 function WishChoice({
   item,
   source,

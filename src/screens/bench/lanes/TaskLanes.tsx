@@ -5,7 +5,7 @@ import { formatMinutes, type Units } from '@/core/quantity';
 import { AXIS_LEFT, AXIS_RIGHT } from '@/drawings/time';
 import { taskSpans } from '@/core/timetable';
 
-/** What is done beside the pot: a lane each, from where it begins to where it is ready. */
+/** Tasks beside the pot: a lane each, from start to ready. */
 export function TaskLanes({
   batch,
   assessment,

@@ -67,7 +67,7 @@ function End({
 }
 
 /**
- * What is wanted of an ingredient: a bracket over its lane, with ends to move. On a phone there is
+ * Wish for an ingredient: a bracket over its lane, with ends to move. On a phone there is
  * no room to drag; there the wish is chosen from the lane's own sheet.
  */
 export function WishBracket({

@@ -89,7 +89,7 @@ describe('the ends of a wish', () => {
     expect(wishAt(x, 'from', END, END)).toEqual({ from: 'soft', to: 'soft' });
     expect(wishAt(x, 'to', END, END)).toEqual({ from: 'tender', to: 'falling apart' });
     expect(wishAt(x, 'to', 0, END)).toEqual({ from: 'tender', to: 'tender' });
-    // Where it lies already there is nothing to change.
+    // A move to the same place changes nothing.
     expect(wishAt(x, 'to', 4 * fifth, END)).toBeNull();
     expect(wishAt(report('water'), 'to', 10, END)).toBeNull();
   });

@@ -16,7 +16,7 @@ export interface Chosen {
 /** Keeps the cook as it starts. @returns its page */
 export function takeToStove(start: Start): string {
   const cook = startCook(start);
-  // What it takes from jars is in the pot now.
+  // Claimed jars are in the pot now.
   change((h) => cookedFrom(h, cook));
   return `/stove/${cook.id}`;
 }

@@ -24,7 +24,7 @@ export function useSession(): PlanSession {
   return session;
 }
 
-/** What a part needs of the open plan; it is drawn again when that changes. */
+/** Selects what a part needs of the open plan; the part is drawn again when that changes. */
 export function usePlan<T>(select: (plan: PlanState) => T): T {
   return useStore(useSession().store, select);
 }
@@ -53,7 +53,7 @@ export function useOverTheClock(which: 'assessment' | 'settled'): OverTheClock {
   );
 }
 
-/** What the Bench does to the batch that is open. */
+/** Actions of the Bench on the open batch. */
 export function usePlanActions() {
   const session = useSession();
   const router = useRouter();

@@ -21,7 +21,7 @@ function valveWords({ release, sprayChance }: ReleaseOption): string {
     : `spits ${Math.max(1, Math.round(10 * sprayChance))} in 10`;
 }
 
-/** What a way does to the food: the grade it comes out at and its texture, a food a sentence. */
+/** Effect of a way on the food: its grade and texture, a food a sentence. */
 function costs(option: ReleaseOption, batch: Batch): string {
   const done = new Map<string, string[]>(
     Object.entries(option.grades).map(([id, grade]) => [id, [grade]]),
@@ -50,7 +50,7 @@ const releases = ({ batch, pot, kitchen, step }: Question): Promise<readonly Rel
 export function ReleaseTable({ batch, pot, kitchen, step }: Question) {
   const question = useMemo(() => ({ batch, pot, kitchen, step }), [batch, pot, kitchen, step]);
   const { answer, failure } = useNewest(question, releases);
-  // What cannot be worked out is told by the assessment of the same batch.
+  // Failures are told by the assessment of the same batch.
   const options = failure ? [] : answer?.answer;
   if (!options) return <div className="h-32 animate-pulse rounded-xl bg-hairline/50" />;
   if (options.length === 0) return null;

@@ -5,7 +5,7 @@ import type { Batch, Kitchen } from '@/core/batch/schema';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 
-/** Where practitioners differ: each choice with what it gives and costs, and the kitchen's habit. */
+/** Questions on which practitioners differ: each choice with its gain and cost, and the kitchen's habit. */
 export function SchoolsSheet({
   batch,
   kitchen,

@@ -94,7 +94,7 @@ function Proposal({ now, solution }: { readonly now: Assessment; readonly soluti
   );
 }
 
-/** What the cook leaves open, and what is to stay. */
+/** Options that the cook leaves open, and those that stay. */
 function WishFields({
   wishes,
   by,
@@ -107,7 +107,7 @@ function WishFields({
   /** Minutes it is to be ready within, as typed. */
   readonly by: string;
   readonly wrongBy: boolean;
-  /** What may be told to stay where it is. */
+  /** Options that can be held in place. */
   readonly stays: Assessment['items'];
   readonly onWish: (change: Partial<Wishes>) => void;
   readonly onBy: (text: string) => void;

@@ -129,7 +129,7 @@ function PressureFields({
   );
 }
 
-/** Where the step stands among the others, and an opening in its hold. */
+/** Place of the step among the others, and an opening in its hold. */
 function Moves({
   batch,
   step,

@@ -67,7 +67,7 @@ export function AddLine({
       : lines;
   const add = async (): Promise<void> => {
     if (!own) return;
-    // What cannot be read is told by the reading of the same text.
+    // Failures are told by the reading of the same text.
     const all = await ask('readLines', [text, own]).catch(() => null);
     if (!all) return;
     const good = [
@@ -79,7 +79,7 @@ export function AddLine({
         good.flatMap((line) => line.item ?? []),
         good.flatMap((line) => line.task ?? []),
       );
-    // What was not understood, or has no room, stays, to be corrected in place.
+    // Lines that were not understood, or do not fit, stay to be corrected in place.
     const left = all.filter((line) => !good.includes(line)).map((line) => line.text);
     setText((now) => (now === text ? left.join('\n') : now));
   };

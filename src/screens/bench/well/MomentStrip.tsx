@@ -29,7 +29,7 @@ export function MomentStrip({
     >
       {momentsOf(assessment, pot).map((m) => {
         const here = cursorMin !== null && Math.abs(cursorMin - m.atMin) < 0.5;
-        // What steam lifts is judged by its chance to reach the valve, not by the line.
+        // Lifted steam is judged by its chance to reach the valve, not by the line.
         const over = m.name !== 'valve' && m.name !== 'strained' && m.levelL > fill.lineL + 1e-6;
         return (
           <button

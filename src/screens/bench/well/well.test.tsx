@@ -79,7 +79,7 @@ describe('the add line', () => {
     expect(screen.getByText(/20 things are done alongside at the most: 1 of these/)).toBeTruthy();
     await user.type(line, '{Enter}');
     expect(onAdd).toHaveBeenCalledWith([], [{ words: 'rice apart', minutes: 18 }]);
-    // What has no room stays.
+    // A task that finds no room stays in the field.
     expect((line as HTMLTextAreaElement).value).toBe('bread in the oven, 9 min at 200 C');
   });
 
