@@ -10,8 +10,8 @@ import { atTheStove, button, press, region } from './testing/atTheStove';
 
 const SAMPLE = JSON.parse(readFileSync('demo/harrow-fell.json', 'utf8')) as Bundle;
 const START = '2026-11-24T16:00:00.000Z';
-/** A look is two minutes of the cook. */
-const STEP_MS = 120_000;
+/** Minutes of the cook between two looks at the page: four. */
+const STEP_MS = 240_000;
 
 let stove: ReturnType<typeof atTheStove>;
 

@@ -12,8 +12,8 @@ import { atTheStove, button, press, region } from './testing/atTheStove';
 const SAMPLE = JSON.parse(readFileSync('demo/harrow-fell.json', 'utf8')) as Bundle;
 const START = '2026-11-24T16:00:00.000Z';
 const BEANS = 'i2';
-/** A look is half a minute of the cook. */
-const STEP_MS = 30_000;
+/** Time of the cook between two looks at the page. */
+const STEP_MS = 40_000;
 
 /** The chili on a stand-in with a weak heater and old beans, its table and chances predicted. */
 function hardChili(): Cook & { readonly standIn: StandIn } {
