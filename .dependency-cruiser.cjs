@@ -66,6 +66,27 @@ module.exports = {
         path: '^src/core/(fill|heat|release|doneness|bones|finish|keep|serve|model|assess|cook|live|learn|solve|timetable|texture|unknown|vessel)/',
       },
     },
+    {
+      name: 'guard-stands-low',
+      comment:
+        'Food safety knows foods, plans and plain histories, and no model; its limits know nothing at all.',
+      severity: 'error',
+      from: { path: '^src/core/guard/', pathNot: '\\.test\\.ts$' },
+      to: {
+        path: '^src/core/',
+        pathNot: '^src/core/(guard|quantity|vocabulary|series|food|batch)/',
+      },
+    },
+    {
+      name: 'limits-are-a-leaf',
+      comment: 'Rooms below the guard may name its limits, and ask it nothing.',
+      severity: 'error',
+      from: {
+        path: '^src/core/(quantity|vocabulary|series|water|food|batch)/',
+        pathNot: '\\.test\\.ts$',
+      },
+      to: { path: '^src/core/guard/', pathNot: '^src/core/guard/limits\\.ts$' },
+    },
     ...['schema', 'plan', 'household', 'reading'].map((room, i, rooms) => ({
       name: `${room}-knows-the-rooms-below`,
       comment: 'The rooms of core/batch stand on each other: schema, plan, household, reading.',

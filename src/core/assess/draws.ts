@@ -6,6 +6,7 @@ import { quantileSorted } from 'd3-array';
 import { stepsOf } from '../batch/plan';
 import type { Batch, Kitchen, Pot, Verdict } from '../batch/schema';
 import type { GradeName } from '../food';
+import { KIDNEY_MIN } from '../guard';
 import { between, lastOf, valueAt } from '../series';
 import { drawUnknowns, seeded, toDraw } from '../unknown';
 import {
@@ -14,7 +15,6 @@ import {
   type FillReport,
   type ItemReport,
   itemReports,
-  KIDNEY_MIN,
   type Model,
   type Range,
   runModel,

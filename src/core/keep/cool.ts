@@ -2,6 +2,7 @@
  * Food getting cold. Thin liquid is one temperature with a film inside and out; what is thick conducts from
  * all sides. Whatever leaves it is counted: into air, water, ice, steam.
  */
+import { COLD_C } from '../guard';
 import { FUSION, openEvaporation } from '../heat';
 import { atmosphericPressure, latentHeat } from '../water';
 import {
@@ -75,7 +76,6 @@ export interface CoolingCurve {
 /** No longer than so, min: two days. */
 const LONGEST_MIN = 2880;
 const STEP_S = 10;
-const WARM_FRIDGE_C = 5;
 
 const areaOf = ({ radiusM, heightM }: Cylinder) => ({
   side: 2 * Math.PI * radiusM * heightM,
@@ -231,7 +231,7 @@ function standFor(
     if (place === 'fridge') {
       fridge.take(walls + steam, dt);
       tally.topC = Math.max(tally.topC, fridge.celsius());
-      if (fridge.celsius() > WARM_FRIDGE_C) tally.warmS += dt;
+      if (fridge.celsius() > COLD_C) tally.warmS += dt;
     }
     tally.seconds += dt;
     if (tally.seconds % 60 < 1e-6 || over()) {

@@ -1,8 +1,8 @@
 /** A cooling that goes on: as it was begun, what was read since, and what is to be believed of it. */
 import type { CoolingKept, Pot } from '../batch/schema';
+import { fallsTo, HOT_C, judge, pastLimit, type Judged, type Reading } from '../guard';
 import type { Surroundings } from './cool';
-import { narrowed, pastLimit, type Narrowed, type Reading } from './narrow';
-import { fallsTo, judge, RULE, type Judged } from './rule';
+import { narrowed, type Narrowed } from './narrow';
 import { tryWay } from './tryWays';
 import { isWay, type AtHand, type WayKey } from './ways';
 
@@ -29,12 +29,12 @@ export function follow(
     .map((r) => ({ minute: (Date.parse(r.at) - Date.parse(at)) / 60_000, celsius: r.celsius }))
     .filter((r) => r.minute >= 0);
   const known = narrowed(tried.cooling, surroundings, read);
-  const hotAt = fallsTo(known.curve, RULE.hotC) ?? Infinity;
+  const hotAt = fallsTo(known.curve, HOT_C) ?? Infinity;
   return {
     ...known,
     way,
     judged: judge(known.curve),
-    pastAt: pastLimit(read, hotAt, RULE),
+    pastAt: pastLimit(read, hotAt),
     readings: read,
   };
 }

@@ -1,12 +1,11 @@
 export { coolDown, type Cooling, type CoolingCurve, type Stand, type Surroundings } from './cool';
-export { at, fallsTo, judge, RULE, type Judged } from './rule';
 export { iceFor, isWay, WAYS, type AtHand, type Left, type Needs, type WayKey } from './ways';
 export { isSafe, reheated, waysToCool, type Tried } from './tryWays';
-export { narrowed, pastLimit, type Narrowed, type Reading } from './narrow';
+export { narrowed, type Narrowed } from './narrow';
 export { follow, type Followed } from './follow';
 export { FRIDGE_SET_C } from './places';
 export { plankHours, thawHours } from './thaw';
-export { daysLeft, keepsOf, PUBLISHED, dueOf, firstToUse, type Keeps } from './shelf';
+export { daysLeft, keepsOf, dueOf, firstToUse, type Keeps } from './shelf';
 export { daysLasting, fillJars, type Filled, type Sizes } from './fillJars';
 export {
   daysAhead,

@@ -3,13 +3,7 @@
  * prior, by least squares over the model's own curves.
  */
 import { coolDown, type Cooling, type CoolingCurve, type Surroundings } from './cool';
-import { at } from './rule';
-
-export interface Reading {
-  /** min from the start */
-  readonly minute: number;
-  readonly celsius: number;
-}
+import { at, type Reading } from '../guard';
 
 /** How well heat finds its way out: within a third either way, two times in three (assumed). */
 const PRIOR_SD = 0.3;
@@ -62,22 +56,4 @@ export function narrowed(
     slow: from(mean - wide),
     fast: from(mean + wide),
   };
-}
-
-/** A reading that shows it past the limit, whatever the model says: its number; -1 where none does. */
-export function pastLimit(
-  readings: readonly Reading[],
-  hotAtMin: number,
-  rule: {
-    readonly coolC: number;
-    readonly coldC: number;
-    readonly coolMin: number;
-    readonly coldMin: number;
-  },
-): number {
-  return readings.findIndex(
-    ({ minute, celsius }) =>
-      (minute - hotAtMin > rule.coolMin && celsius > rule.coolC && celsius < 57) ||
-      (minute - hotAtMin > rule.coldMin && celsius > rule.coldC),
-  );
 }

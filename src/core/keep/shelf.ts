@@ -1,13 +1,8 @@
-/**
- * How long what is kept keeps: foodsafety.gov, cold food storage chart: soups and stews, in the fridge 3 to 4
- * days, frozen 2 to 3 months for best quality. A household may say otherwise; the published figures stand
- * beside it.
- */
+/** Dates of jars: by the household's own days and months, else by the published ones. */
 import { isEmptied } from '../batch/household';
 import type { Jar, LarderHabits } from '../batch/schema';
+import { FREEZER_MONTHS, FRIDGE_DAYS } from '../guard';
 import { addDays, addMonths, daysBetween } from './calendar';
-
-export const PUBLISHED = { fridgeDays: [3, 4], freezerMonths: [2, 3] } as const;
 
 export interface Keeps {
   readonly fridgeDays: number;
@@ -17,8 +12,8 @@ export interface Keeps {
 /** As this household keeps things; the careful end of what is published where it has not said. */
 export function keepsOf(habits: LarderHabits | undefined): Keeps {
   return {
-    fridgeDays: habits?.fridgeDays ?? PUBLISHED.fridgeDays[0],
-    freezerMonths: habits?.freezerMonths ?? PUBLISHED.freezerMonths[1],
+    fridgeDays: habits?.fridgeDays ?? FRIDGE_DAYS[0],
+    freezerMonths: habits?.freezerMonths ?? FREEZER_MONTHS[1],
   };
 }
 

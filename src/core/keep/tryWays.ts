@@ -1,7 +1,7 @@
 /** Ways to cool, tried: what each comes to by the model and the rule, and which is the best that can be done. */
 import type { HolderKind } from '../vocabulary';
 import { coolDown, type Cooling, type CoolingCurve, type Surroundings } from './cool';
-import { judge, type Judged } from './rule';
+import { judge, type Judged } from '../guard';
 import {
   HALF_A_DAY_MIN,
   leftStanding,

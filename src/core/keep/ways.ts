@@ -5,9 +5,9 @@
 import type { Pot } from '../batch/schema';
 import { FUSION } from '../heat';
 import { HOLDERS, usableL, type HolderKind } from '../vocabulary';
+import { COLD_C, COOL_C, HOT_C } from '../guard';
 import { potVessel } from '../vessel';
 import type { Portions, Stand } from './cool';
-import { RULE } from './rule';
 
 /** What is left, and where. */
 export interface Left {
@@ -56,8 +56,6 @@ const PAN_LEAST_M = 0.015;
 const GLASS_J_PER_K_L = 400;
 /** An inner pot lifted off its base: steel, J/K a litre of room. */
 const INNER_J_PER_K_L = 100;
-/** Steam is let off before it goes into the fridge, and glass is no longer hot, C. */
-const STEAMED_C = 57;
 /** Ice also chills the water that it lies in: tap water as heavy as what is cooled (common practice). */
 const WATER_L_PER_L = 1;
 const TAP_C = 15;
@@ -110,7 +108,7 @@ export function leftStanding(left: Left, minutes: number): Stand {
 }
 
 const cold = (portions: Portions, open = false): Stand =>
-  stand('fridge', { celsius: RULE.coldC }, portions, { open });
+  stand('fridge', { celsius: COLD_C }, portions, { open });
 
 /**
  * Ice that a pot wants: the heat of what is cooled and of the water around it, over the heat of melting.
@@ -136,10 +134,7 @@ export const WAYS = {
       const portions = inPans(litres, count);
       return {
         needs: { pans: count },
-        stands: [
-          stand('room', { celsius: STEAMED_C }, portions, { open: true }),
-          cold(portions, true),
-        ],
+        stands: [stand('room', { celsius: HOT_C }, portions, { open: true }), cold(portions, true)],
       };
     },
   },
@@ -150,9 +145,9 @@ export const WAYS = {
     stands: (left) => {
       const portions = inPot(left);
       return {
-        needs: { iceKg: iceFor(left.litres, left.celsius, RULE.coldC) },
+        needs: { iceKg: iceFor(left.litres, left.celsius, COLD_C) },
         stands: [
-          stand('ice', { celsius: RULE.coldC }, portions, { stirred: true, open: true }),
+          stand('ice', { celsius: COLD_C }, portions, { stirred: true, open: true }),
           cold(portions),
         ],
       };
@@ -172,8 +167,8 @@ export const WAYS = {
       return {
         needs: { jars: { kind, count: portions.count } },
         stands: [
-          stand('room', { celsius: STEAMED_C }, portions),
-          stand('water', { celsius: RULE.coolC }, portions),
+          stand('room', { celsius: HOT_C }, portions),
+          stand('water', { celsius: COOL_C }, portions),
           cold(portions),
         ],
       };
@@ -187,7 +182,7 @@ export const WAYS = {
       const portions = inPot(left);
       return {
         needs: {},
-        stands: [stand('room', { celsius: STEAMED_C }, portions, { open: true }), cold(portions)],
+        stands: [stand('room', { celsius: HOT_C }, portions, { open: true }), cold(portions)],
       };
     },
   },

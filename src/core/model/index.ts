@@ -17,4 +17,4 @@ export {
 export { bonesModel, bonesReport, hasRuns, runOffReport, type BonesModel } from './bones';
 export { drinkersOf, finishReport, saltReport } from './finish';
 export { texturesOf } from './carryOver';
-export { boiledMin, KIDNEY_MIN, safeCentreC } from './safety';
+export { boiledMin, safeCentreC } from './safety';

@@ -4,19 +4,10 @@
  * Apart from texture, and no matter of taste.
  */
 import { cookValues, USUAL_Z } from '../doneness';
-import type { Food, SafetyRule } from '../food';
+import type { Food } from '../food';
+import { SAFE_CENTRE_C } from '../guard';
 import { lastOf } from '../series';
 import type { Model } from './model';
-
-/** Published: USDA FSIS, C. */
-export const SAFE_CENTRE_C: Readonly<Record<Exclude<SafetyRule, 'kidney-bean'>, number>> = {
-  poultry: 74,
-  minced: 71,
-  'whole-cut': 63,
-};
-
-/** Published: FDA Bad Bug Book, min at the boil. */
-export const KIDNEY_MIN = 30;
 
 /** Centre that is safe, C; null where no temperature decides. */
 export function safeCentreC({ safety }: Food): number | null {

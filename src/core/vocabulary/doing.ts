@@ -1,4 +1,5 @@
 /** What the Stove says of each kind of step; apart from the rest because only the Stove needs it. */
+import { COLD_C, COOL_C, HOT_C } from '../guard/limits';
 import { formatTemperature, type Units } from '../quantity';
 import type { StepKind } from './steps';
 
@@ -57,7 +58,7 @@ export const DOING = {
     title: 'Cool',
     act: 'Shallow pans or an ice bath, uncovered until cool.',
     look: (units) =>
-      `From ${formatTemperature(57, units)} to ${formatTemperature(21, units)} within 2 h and to ${formatTemperature(5, units)} within 4 h more. Not canning: keep it cold.`,
+      `From ${formatTemperature(HOT_C, units)} to ${formatTemperature(COOL_C, units)} within 2 h and to ${formatTemperature(COLD_C, units)} within 4 h more. Not canning: keep it cold.`,
     caution: HOT_BROTH,
   },
 } as const satisfies Record<StepKind, Doing>;

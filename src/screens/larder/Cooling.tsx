@@ -1,7 +1,8 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { fallsTo, RULE, type Followed } from '@/core/keep';
+import { COLD_C, COOL_C, fallsTo, HOT_C } from '@/core/guard';
+import type { Followed } from '@/core/keep';
 import type { CoolingKept, Pot } from '@/core/batch/schema';
 import { formatLevel, formatTemperature, toCelsius, type Units } from '@/core/quantity';
 import { coolingPlot, LightPlot } from '@/drawings/plot';
@@ -44,7 +45,7 @@ function judgementOf(
   const { verdict, lostMin } = told.judged;
   if (verdict === 'held hot')
     return {
-      text: `Kept hot: it stays safe above ${degrees(RULE.hotC)}. Read it before you go.`,
+      text: `Kept hot: it stays safe above ${degrees(HOT_C)}. Read it before you go.`,
       bad: false,
     };
   if (verdict === 'throw out') {
@@ -56,11 +57,11 @@ function judgementOf(
           bad: true,
         };
   }
-  const cool = fallsTo(told.curve, RULE.coolC);
-  const cold = fallsTo(told.curve, RULE.coldC);
+  const cool = fallsTo(told.curve, COOL_C);
+  const cold = fallsTo(told.curve, COLD_C);
   const when = [
-    ...(cool === null ? [] : [`${degrees(RULE.coolC)} by ${at(cool)}`]),
-    ...(cold === null ? [] : [`${degrees(RULE.coldC)} by ${at(cold)}`]),
+    ...(cool === null ? [] : [`${degrees(COOL_C)} by ${at(cool)}`]),
+    ...(cold === null ? [] : [`${degrees(COLD_C)} by ${at(cold)}`]),
   ];
   return { text: `Passes: ${when.join(', ')}.`, bad: false };
 }
@@ -147,7 +148,7 @@ export function Cooling({
         fast: told.fast,
         readings: told.readings,
         nowMin: (now - startMs) / MS,
-        limits: limitsFrom(fallsTo(told.curve, RULE.hotC) ?? 0),
+        limits: limitsFrom(fallsTo(told.curve, HOT_C) ?? 0),
       },
       units,
       (minute) => timeOf(startMs + minute * MS),

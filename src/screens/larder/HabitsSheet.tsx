@@ -2,7 +2,7 @@
 
 import { useForm } from 'react-hook-form';
 import { larderFormSchema, type LarderHabits } from '@/core/batch/schema';
-import { PUBLISHED } from '@/core/keep';
+import { FREEZER_MONTHS, FRIDGE_DAYS } from '@/core/guard';
 import type { Units } from '@/core/quantity';
 import { Field } from '@/ui/Field';
 import { formResolver } from '@/ui/formResolver';
@@ -76,15 +76,11 @@ export function HabitsSheet({
           'Drunk and cooked with; the next days go by it',
         )}
         {field('fridgeC', `The fridge is at, ${unitOf('temperature', units)}`)}
-        {field(
-          'fridgeDays',
-          'Soup in the fridge, days',
-          `Published: ${PUBLISHED.fridgeDays.join(' to ')}`,
-        )}
+        {field('fridgeDays', 'Soup in the fridge, days', `Published: ${FRIDGE_DAYS.join(' to ')}`)}
         {field(
           'freezerMonths',
           'In the freezer, months',
-          `Published, for best quality: ${PUBLISHED.freezerMonths.join(' to ')}`,
+          `Published, for best quality: ${FREEZER_MONTHS.join(' to ')}`,
         )}
         {field('pans', 'Shallow pans at hand')}
         {field('iceKg', `Ice at hand, ${unitOf('weight', units)}`)}

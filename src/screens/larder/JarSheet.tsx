@@ -4,7 +4,8 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { claimed, freeInJar, leftInJar, pourIn, shelvesOf } from '@/core/batch/household';
 import type { Jar } from '@/core/batch/schema';
-import { dueOf, PUBLISHED, THAW_WORDS, type Keeps } from '@/core/keep';
+import { FREEZER_MONTHS, FRIDGE_DAYS, REHEAT_C } from '@/core/guard';
+import { dueOf, THAW_WORDS, type Keeps } from '@/core/keep';
 import { formatTemperature, formatVolume } from '@/core/quantity';
 import { holderName, HOLDERS } from '@/core/vocabulary';
 import { isoOf } from '@/session/clock';
@@ -18,9 +19,6 @@ import { Sheet } from '@/ui/Sheet';
 import { Toggle } from '@/ui/Toggle';
 import { lightFormat } from 'date-fns';
 import { contentWords, keepsWords } from './larderWords';
-
-/** Leftovers are warmed through to that (USDA FSIS), C. */
-const REHEATED_C = 74;
 
 /** A jar into a plan: instead of as much of its water, or besides. */
 function IntoPot({ jar, onClose }: { readonly jar: Jar; readonly onClose: () => void }) {
@@ -95,8 +93,8 @@ export function JarSheet({
     if (moveJar(jar.id, frozen ? 'fridge' : 'freezer', isoOf(clock))) onClose();
   };
   const published = frozen
-    ? `${PUBLISHED.freezerMonths.join(' to ')} months for best quality`
-    : `${PUBLISHED.fridgeDays.join(' to ')} days`;
+    ? `${FREEZER_MONTHS.join(' to ')} months for best quality`
+    : `${FRIDGE_DAYS.join(' to ')} days`;
   const left = leftInJar(jar);
   return (
     <Sheet open onClose={onClose} title={jar.name}>
@@ -140,8 +138,8 @@ export function JarSheet({
         <p className="text-[14px] text-quiet">{THAW_WORDS}</p>
       ) : (
         <p className="text-[14px] text-quiet">
-          Warm it up to the boil, or to {formatTemperature(REHEATED_C, units)} all through, once,
-          and only what is eaten.
+          Warm it up to the boil, or to {formatTemperature(REHEAT_C, units)} all through, once, and
+          only what is eaten.
         </p>
       )}
       <p className="flex flex-wrap gap-2">

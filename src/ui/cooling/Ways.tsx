@@ -1,7 +1,8 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { fallsTo, RULE, type Left, type Tried, type WayKey } from '@/core/keep';
+import { COLD_C, COOL_C, fallsTo, HOT_C } from '@/core/guard';
+import type { Left, Tried, WayKey } from '@/core/keep';
 import { formatTemperature } from '@/core/quantity';
 import { coolingPlot, LightPlot } from '@/drawings/plot';
 import { formatHours } from '@/session/clockText';
@@ -84,7 +85,7 @@ export function Ways({
     );
   if (!chosen) return <div className="h-40 animate-pulse rounded-xl bg-hairline/50" />;
   const needs = needWords(chosen.needs, units);
-  const hot = fallsTo(chosen.curve, RULE.hotC);
+  const hot = fallsTo(chosen.curve, HOT_C);
   const plot = coolingPlot(
     { curve: chosen.curve, limits: limitsFrom(hot ?? 0) },
     units,
@@ -110,8 +111,8 @@ export function Ways({
           <thead className="text-left text-[13px] text-quiet">
             <tr>
               <th className="font-normal">way</th>
-              <th className="pr-3 font-normal">to {formatTemperature(RULE.coolC, units)}</th>
-              <th className="pr-3 font-normal">to {formatTemperature(RULE.coldC, units)}</th>
+              <th className="pr-3 font-normal">to {formatTemperature(COOL_C, units)}</th>
+              <th className="pr-3 font-normal">to {formatTemperature(COLD_C, units)}</th>
               <th className="font-normal">the rule</th>
             </tr>
           </thead>
@@ -130,7 +131,7 @@ export function Ways({
           <div
             className="h-40 pl-9"
             role="img"
-            aria-label={`${wayName(chosen.key)}: ${timesOf(chosen)[0]} to ${formatTemperature(RULE.coolC, units)}`}
+            aria-label={`${wayName(chosen.key)}: ${timesOf(chosen)[0]} to ${formatTemperature(COOL_C, units)}`}
           >
             <LightPlot plot={plot} bare />
           </div>
@@ -142,8 +143,8 @@ export function Ways({
       {warmMin > 0 && (
         <p className="text-[14px]">
           It warms the fridge to {formatTemperature(topC, units)}, above{' '}
-          {formatTemperature(RULE.coldC, units)} for {Math.round(warmMin)} min: move milk and raw
-          meat away from it, or use less of it at a time.
+          {formatTemperature(COLD_C, units)} for {Math.round(warmMin)} min: move milk and raw meat
+          away from it, or use less of it at a time.
         </p>
       )}
       <p className="text-[13px] text-quiet">{ruleWords(units)}</p>

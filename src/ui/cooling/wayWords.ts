@@ -1,4 +1,5 @@
-import { RULE, WAYS, type Judged, type Needs, type Tried, type WayKey } from '@/core/keep';
+import { COLD_C, COLD_WITHIN_MIN, COOL_C, COOL_WITHIN_MIN, HOT_C, type Judged } from '@/core/guard';
+import { WAYS, type Needs, type Tried, type WayKey } from '@/core/keep';
 import { formatMass, formatMinutes, formatTemperature, type Units } from '@/core/quantity';
 import { holderName } from '@/core/vocabulary';
 
@@ -37,13 +38,13 @@ export function timesOf({ judged }: Pick<Tried, 'judged'>): readonly [string, st
 /** The rule, in the kitchen's degrees. */
 export function ruleWords(units: Units): string {
   const c = (celsius: number): string => formatTemperature(celsius, units);
-  return `From ${c(RULE.hotC)} to ${c(RULE.coolC)} within 2 h, and to ${c(RULE.coldC)} within 6 h in all (FDA Food Code 3-501.14). Your food-safety authority comes first where it says otherwise.`;
+  return `From ${c(HOT_C)} to ${c(COOL_C)} within 2 h, and to ${c(COLD_C)} within 6 h in all (FDA Food Code 3-501.14). Your food-safety authority comes first where it says otherwise.`;
 }
 
 /** Limits of the rule along a curve that begins to count at a minute. */
 export function limitsFrom(hotMin: number) {
   return [
-    { fromMin: hotMin + RULE.coolMin, celsius: RULE.coolC },
-    { fromMin: hotMin + RULE.coldMin, celsius: RULE.coldC },
+    { fromMin: hotMin + COOL_WITHIN_MIN, celsius: COOL_C },
+    { fromMin: hotMin + COLD_WITHIN_MIN, celsius: COLD_C },
   ];
 }

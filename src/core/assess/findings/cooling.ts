@@ -1,17 +1,13 @@
 /** Judgements on food that stands and gets cold: slowly is unsafe. */
+import { COLD_C, COOL_C, COOL_WITHIN_MIN, HOT_C, KEEP_HOT_C } from '../../guard';
 import { formatMinutes, formatTemperature, type Units } from '../../quantity';
 import { KEEPS_WARM_C } from '../../heat';
 import { valueAt } from '../../series';
 import type { Finding } from '../types';
 import type { Judge } from './context';
 
-/** Published: FDA Food Code 3-501.14, 57 to 21 C within 2 h, to 5 C within 4 h more. */
-const HOT_C = 57;
-const COOL_C = 21;
-const HOT_TO_COOL_MIN = 120;
-
 const ruleWords = (units: Units): string =>
-  `Cooked food must pass from ${formatTemperature(HOT_C, units)} to ${formatTemperature(COOL_C, units)} within 2 h and to ${formatTemperature(5, units)} within 4 h more (FDA Food Code 3-501.14). Ask your food-safety authority where the rule differs.`;
+  `Cooked food must pass from ${formatTemperature(HOT_C, units)} to ${formatTemperature(COOL_C, units)} within 2 h and to ${formatTemperature(COLD_C, units)} within 4 h more (FDA Food Code 3-501.14). Ask your food-safety authority where the rule differs.`;
 
 /** Minutes that the contents have stood between hot and cool by the end of a step; 0 while hot. */
 function betweenMin(s: readonly number[], celsius: readonly number[], to: number): number {
@@ -31,7 +27,7 @@ export const slowCooling: Judge = ({ model, units }) => {
     if (cooked < 0 || index <= cooked || (step.kind !== 'rest' && step.kind !== 'cool')) return [];
     const last = trace.step.findLastIndex((n) => n === index);
     const minutes = betweenMin(trace.s, trace.liquidC, last);
-    if (last < 0 || minutes <= HOT_TO_COOL_MIN) return [];
+    if (last < 0 || minutes <= COOL_WITHIN_MIN) return [];
     const ends = formatTemperature(valueAt(trace.liquidC, last), units);
     const lasts = formatMinutes(((steps[index]?.endS ?? 0) - (steps[index]?.startS ?? 0)) / 60);
     // What is meant to cool goes into shallow pans; the model leaves it in its pot.
@@ -43,7 +39,7 @@ export const slowCooling: Judge = ({ model, units }) => {
         title: meant ? 'Not in the pot: it cools too slowly' : 'It stands lukewarm for too long',
         message: meant
           ? `Left in its open pot it would be between ${formatTemperature(HOT_C, units)} and ${formatTemperature(COOL_C, units)} for ${formatMinutes(minutes)}. Shallow pans, an ice bath or small jars.`
-          : `After ${lasts} with the heat off it is at ${ends}, and has been below ${formatTemperature(HOT_C, units)} for ${formatMinutes(minutes)}. Keep it above ${formatTemperature(60, units)}, or cool it fast.`,
+          : `After ${lasts} with the heat off it is at ${ends}, and has been below ${formatTemperature(HOT_C, units)} for ${formatMinutes(minutes)}. Keep it above ${formatTemperature(KEEP_HOT_C, units)}, or cool it fast.`,
         why: `${ruleWords(units)} An electric pot left on keeps it at about ${formatTemperature(KEEPS_WARM_C, units)}, which is safe.`,
         numbers: { minute: minutes },
         step: step.id,

@@ -3,7 +3,8 @@ import type { PlannedItem, PlannedStep } from '../../batch/plan';
 import { cookRate, donenessOf } from '../../doneness';
 import { gradesOf, spoken, thermalProperties, wishOf } from '../../food';
 import { formatLength, formatMinutes } from '../../quantity';
-import { boiledMin, type ItemReport, KIDNEY_MIN, safeCentreC } from '../../model';
+import { KIDNEY_MIN } from '../../guard';
+import { boiledMin, type ItemReport, safeCentreC } from '../../model';
 import type { Remedy } from '../types';
 import { type Context } from './context';
 

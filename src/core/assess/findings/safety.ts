@@ -1,5 +1,6 @@
 import { formatTemperature } from '../../quantity';
-import { boiledMin, KIDNEY_MIN, safeCentreC } from '../../model';
+import { KIDNEY_MIN } from '../../guard';
+import { boiledMin, safeCentreC } from '../../model';
 import type { Finding } from '../types';
 import { DANGER, does, timesInTen, type Context, type Judge } from './context';
 import { longer } from './remedies';

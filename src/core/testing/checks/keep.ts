@@ -7,17 +7,8 @@ import {
   thicknessWord,
   type Body,
 } from '../../finish';
-import {
-  at,
-  coolDown,
-  fallsTo,
-  iceFor,
-  judge,
-  keepsOf,
-  plankHours,
-  RULE,
-  thawHours,
-} from '../../keep';
+import { at, COLD_C, COOL_C, fallsTo, HOT_C, judge } from '../../guard';
+import { coolDown, iceFor, keepsOf, plankHours, thawHours } from '../../keep';
 import { makeGrid, stableS, stepGrid, type Cylinder } from '../../keep/cylinder';
 import { matterOf } from '../../keep/matter';
 import { HOLDERS, usableL, type HolderKind } from '../../vocabulary';
@@ -181,9 +172,9 @@ function rules(): readonly Check[] {
     within: 1,
   });
   return [
-    fda('cooling begins to count', 135, RULE.hotC),
-    fda('to be reached in 2 h', 70, RULE.coolC),
-    fda('to be reached in 6 h', 41, RULE.coldC),
+    fda('cooling begins to count', 135, HOT_C),
+    fda('to be reached in 2 h', 70, COOL_C),
+    fda('to be reached in 6 h', 41, COLD_C),
     {
       what: 'days in the fridge',
       source: 'foodsafety.gov, cold food storage chart: soups and stews',
@@ -219,7 +210,7 @@ function coolsIn(
     {
       thick: more.thick,
       startC: 90,
-      stands: [{ place, until: { celsius: RULE.coolC }, portions, ...more }],
+      stands: [{ place, until: { celsius: COOL_C }, portions, ...more }],
     },
     ROOM,
   );

@@ -1,13 +1,9 @@
-/**
- * The rule for cooked food that is put by: from 57 to 21 C within 2 h, and to 5 C within 6 h in all (FDA Food
- * Code 2022, 3-501.14: 135 to 70 F within 2 h, 135 to 41 F within 6 h); hot food is held at 57 C or above
- * (3-501.16). Local advice goes before it.
- */
+/** Judges how cooked food cools: to 21 C within 2 h of falling below 57 C, and to 5 C within 6 h in all. */
 import { bisectLeft } from 'd3-array';
 import { valueAt } from '../series';
+import { COLD_C, COLD_WITHIN_MIN, COOL_C, COOL_WITHIN_MIN, HOT_C } from './limits';
 
-export const RULE = { hotC: 57, coolC: 21, coldC: 5, coolMin: 120, coldMin: 360 } as const;
-/** A curve that falls: minutes and temperatures of one length. */
+/** Falling curve: minutes and temperatures of one length. */
 export interface Falling {
   readonly minute: readonly number[];
   readonly warmestC: readonly number[];
@@ -18,12 +14,12 @@ export interface Judged {
   readonly coolMin: number | null;
   readonly coldMin: number | null;
   readonly verdict: 'passes' | 'held hot' | 'throw out';
-  /** When it is past the limit, min from the start; null where it is not. */
+  /** Minute at which it passes the limit; null where it does not. */
   readonly lostMin: number | null;
 }
 
 /**
- * When it is at or under a temperature, min from the start; null when never.
+ * Minute at which a curve is first at or below a temperature; null when never.
  *
  * @example fallsTo({ minute: [0, 10], warmestC: [60, 50] }, 55) // 5
  */
@@ -37,27 +33,27 @@ export function fallsTo({ minute, warmestC }: Falling, celsius: number): number 
   return from + share * (valueAt(minute, i) - from);
 }
 
-/** Holds a curve against the rule. */
+/** Judges a curve by both limbs of the rule. */
 export function judge(curve: Falling): Judged {
-  const hot = fallsTo(curve, RULE.hotC);
+  const hot = fallsTo(curve, HOT_C);
   const end = curve.minute.at(-1) ?? 0;
   if (hot === null) return { coolMin: null, coldMin: null, verdict: 'held hot', lostMin: null };
   const since = (celsius: number): number | null => {
     const at = fallsTo(curve, celsius);
     return at === null ? null : at - hot;
   };
-  const coolMin = since(RULE.coolC);
-  const coldMin = since(RULE.coldC);
-  // What ends before its time is up is judged as far as it goes: it was eaten, or heated again.
+  const coolMin = since(COOL_C);
+  const coldMin = since(COLD_C);
+  // A curve that ends early is judged as far as it goes: the food was eaten, or heated again.
   const late = (at: number | null, most: number): boolean =>
     at === null ? end - hot > most : at > most;
-  const lateCool = late(coolMin, RULE.coolMin);
-  const lateCold = late(coldMin, RULE.coldMin);
+  const lateCool = late(coolMin, COOL_WITHIN_MIN);
+  const lateCold = late(coldMin, COLD_WITHIN_MIN);
   return {
     coolMin,
     coldMin,
     verdict: lateCool || lateCold ? 'throw out' : 'passes',
-    lostMin: lateCool ? hot + RULE.coolMin : lateCold ? hot + RULE.coldMin : null,
+    lostMin: lateCool ? hot + COOL_WITHIN_MIN : lateCold ? hot + COLD_WITHIN_MIN : null,
   };
 }
 
@@ -68,4 +64,25 @@ export function at({ minute, warmestC }: Falling, when: number): number {
   const span = valueAt(minute, i) - from;
   const share = span > 0 ? Math.min(1, Math.max(0, (when - from) / span)) : 1;
   return valueAt(warmestC, i - 1) + share * (valueAt(warmestC, i) - valueAt(warmestC, i - 1));
+}
+
+/** Thermometer reading. */
+export interface Reading {
+  /** min from the start */
+  readonly minute: number;
+  readonly celsius: number;
+}
+
+/**
+ * Finds a reading that is past the limit, whatever the model predicts.
+ *
+ * @param hotAtMin minute at which the food fell below 57 C
+ * @returns index of the first such reading; -1 where there is none
+ */
+export function pastLimit(readings: readonly Reading[], hotAtMin: number): number {
+  return readings.findIndex(
+    ({ minute, celsius }) =>
+      (minute - hotAtMin > COOL_WITHIN_MIN && celsius > COOL_C && celsius < HOT_C) ||
+      (minute - hotAtMin > COLD_WITHIN_MIN && celsius > COLD_C),
+  );
 }
