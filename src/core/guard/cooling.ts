@@ -86,3 +86,32 @@ export function pastLimit(readings: readonly Reading[], hotAtMin: number): numbe
       (minute - hotAtMin > COLD_WITHIN_MIN && celsius > COLD_C),
   );
 }
+
+/**
+ * Returns the minute from which cooling counts. Below 57 C the thermometer is trusted over a model that keeps the food
+ * hot: the count then starts at the last reading at or above 57 C, or at the start where there is none.
+ *
+ * @param readings in the order of their minutes
+ * @returns Infinity while the food is held hot
+ */
+export function countsFrom(curve: Falling, readings: readonly Reading[]): number {
+  const modelled = fallsTo(curve, HOT_C);
+  if (modelled !== null) return modelled;
+  const below = readings.findIndex(({ celsius }) => celsius < HOT_C);
+  if (below < 0) return Infinity;
+  return readings[below - 1]?.minute ?? 0;
+}
+
+/**
+ * Judges a curve and the readings taken of it. Food that was read below 57 C where the model keeps it hot is lost 2 h
+ * after the count began, since nothing predicts how it goes on.
+ *
+ * @param readings in the order of their minutes
+ */
+export function judgeRead(curve: Falling, readings: readonly Reading[]): Judged {
+  const judged = judge(curve);
+  const from = countsFrom(curve, readings);
+  return judged.verdict === 'held hot' && from < Infinity
+    ? { ...judged, verdict: 'throw out', lostMin: from + COOL_WITHIN_MIN }
+    : judged;
+}

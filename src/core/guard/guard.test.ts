@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import fc from 'fast-check';
-import { COLD_C, COOL_C, fallsTo, HOT_C, judge, pastLimit } from '.';
+import { COLD_C, COOL_C, countsFrom, fallsTo, HOT_C, judge, judgeRead, pastLimit } from '.';
 
 const line = (...points: readonly (readonly [minute: number, celsius: number])[]) =>
   judge({ minute: points.map(([m]) => m), warmestC: points.map(([, c]) => c) });
@@ -39,6 +39,63 @@ describe('cooling', () => {
     expect(pastLimit(readings, 20)).toBe(1);
     expect(pastLimit(readings.slice(0, 1), 20)).toBe(-1);
     expect(pastLimit([{ minute: 390, celsius: 8 }], 20)).toBe(0);
+  });
+});
+
+// FDA Food Code 2022, 3-501.16: hot food is held at 57 C or above; what is read below has begun to cool.
+describe('hot holding', () => {
+  const WARM = { minute: [0, 60, 720], warmestC: [92, 72, 72] };
+  const read = (...points: readonly (readonly [minute: number, celsius: number])[]) =>
+    points.map(([minute, celsius]) => ({ minute, celsius }));
+
+  it('holds as long as every reading is at 57 C or above', () => {
+    expect(judgeRead(WARM, read([60, 71], [180, 57])).verdict).toBe('held hot');
+    expect(countsFrom(WARM, read([60, 71]))).toBe(Infinity);
+  });
+
+  it('counts from the start where nothing was read above 57 C before', () => {
+    const readings = read([180, 45]);
+    expect(judgeRead(WARM, readings)).toMatchObject({ verdict: 'throw out', lostMin: 120 });
+    expect(pastLimit(readings, countsFrom(WARM, readings))).toBe(0);
+  });
+
+  it('counts from the last reading above 57 C', () => {
+    const readings = read([60, 70], [100, 50]);
+    expect(judgeRead(WARM, readings)).toMatchObject({ verdict: 'throw out', lostMin: 180 });
+    expect(pastLimit(readings, countsFrom(WARM, readings))).toBe(-1);
+  });
+
+  it('is not begun anew by a later reading above 57 C', () => {
+    const readings = read([60, 70], [100, 50], [150, 60]);
+    expect(judgeRead(WARM, readings).lostMin).toBe(180);
+  });
+
+  it('leaves a curve that falls to the model, which the readings have narrowed already', () => {
+    const falling = { minute: [0, 10, 100], warmestC: [60, 57, 20] };
+    expect(judgeRead(falling, read([8, 56]))).toEqual(judge(falling));
+  });
+
+  it('never judges better for one more reading below 57 C', () => {
+    const readings = fc.array(
+      fc.record({
+        minute: fc.integer({ min: 0, max: 700 }),
+        celsius: fc.integer({ min: 10, max: 90 }),
+      }),
+      { maxLength: 6 },
+    );
+    const cold = fc.record({
+      minute: fc.integer({ min: 0, max: 700 }),
+      celsius: fc.integer({ min: 10, max: 56 }),
+    });
+    const inOrder = (all: readonly { minute: number; celsius: number }[]) =>
+      all.toSorted((a, b) => a.minute - b.minute);
+    fc.assert(
+      fc.property(readings, cold, (before, one) => {
+        const lost = (all: typeof before): number =>
+          judgeRead(WARM, inOrder(all)).lostMin ?? Infinity;
+        expect(lost([...before, one])).toBeLessThanOrEqual(lost(before));
+      }),
+    );
   });
 });
 

@@ -1,5 +1,14 @@
 /** Food safety, judged in one place. Knows plain histories and curves, and no model of heat. */
-export { at, fallsTo, judge, pastLimit, type Judged, type Reading } from './cooling';
+export {
+  at,
+  countsFrom,
+  fallsTo,
+  judge,
+  judgeRead,
+  pastLimit,
+  type Judged,
+  type Reading,
+} from './cooling';
 export {
   COLD_C,
   COLD_WITHIN_MIN,

@@ -1,6 +1,6 @@
 /** A cooling that goes on: as it was begun, what was read since, and what is to be believed of it. */
 import type { CoolingKept, Pot } from '../batch/schema';
-import { fallsTo, HOT_C, judge, pastLimit, type Judged, type Reading } from '../guard';
+import { countsFrom, judgeRead, pastLimit, type Judged, type Reading } from '../guard';
 import type { Surroundings } from './cool';
 import { narrowed, type Narrowed } from './narrow';
 import { tryWay } from './tryWays';
@@ -27,14 +27,14 @@ export function follow(
   if (!tried || !isWay(way)) throw new RangeError(`no way to cool called ${way}`);
   const read = readings
     .map((r) => ({ minute: (Date.parse(r.at) - Date.parse(at)) / 60_000, celsius: r.celsius }))
-    .filter((r) => r.minute >= 0);
+    .filter((r) => r.minute >= 0)
+    .toSorted((a, b) => a.minute - b.minute);
   const known = narrowed(tried.cooling, surroundings, read);
-  const hotAt = fallsTo(known.curve, HOT_C) ?? Infinity;
   return {
     ...known,
     way,
-    judged: judge(known.curve),
-    pastAt: pastLimit(read, hotAt),
+    judged: judgeRead(known.curve, read),
+    pastAt: pastLimit(read, countsFrom(known.curve, read)),
     readings: read,
   };
 }
