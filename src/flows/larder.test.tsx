@@ -179,6 +179,26 @@ it('the overnight pot is judged both ways, and past the limit it is thrown out',
   await gone(judgement);
 });
 
+it('a pot on keep-warm that reads 45 °C has cooled, and is thrown out', async () => {
+  visit('/bench/b4', undefined, NOW);
+  await pressAll('Take it to the stove', 'Lid locked', 'At pressure', 'End the hold now');
+  await pressAll('Valve opened', 'Pin down', 'Lid off');
+  const ways = await find('table', 'Ways to cool');
+  await press(/Kept warm overnight/, { within: ways });
+  await pressAll('Cool it so', 'Write it in the log');
+  await at(/^\/log\//);
+  follow('/larder');
+  await says(judgement, 'Kept hot');
+  await after(60);
+  await fill(/Its middle reads/, '68');
+  await press('Read just now');
+  await says(judgement, 'Kept hot');
+  await after(150);
+  await fill(/Its middle reads/, '45');
+  await press('Read just now');
+  await says(judgement, 'Throw it out. It was read at 45 °C');
+});
+
 it('what is on the shelf is used, given away and thrown out', async () => {
   visit('/larder', undefined, NOW);
   for (const [i, how] of ['Used', 'Given away', 'Thrown out'].entries()) {
