@@ -1,5 +1,6 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
+import { kept } from '@/ui/testing/household';
 import {
   after,
   all,
@@ -197,6 +198,34 @@ it('a pot on keep-warm that reads 45 °C has cooled, and is thrown out', async (
   await fill(/Its middle reads/, '45');
   await press('Read just now');
   await says(judgement, 'Throw it out. It was read at 45 °C');
+  // It fills no jars: neither from here, nor once it is thrown out.
+  expect(seen('button', 'It is cold: fill jars')).toBeNull();
+  await press('Thrown out');
+  await gone(judgement);
+  await press('Fill jars');
+  await comes(sheet);
+  expect(sheet()?.textContent).not.toContain('Yellow split pea');
+});
+
+it('a jar past its day goes neither into the freezer nor into a plan', async () => {
+  visit('/larder', undefined, '2026-12-08T15:40:00Z');
+  await firstOn('Fridge', /Turkey frame stock/);
+  await says(sheet, /Past its day by \d+ days: throw it out/);
+  await says(sheet, 'Neither freezing nor boiling undoes what has grown in it');
+  expect(seen('button', 'Into the freezer')).toBeNull();
+  expect(seen('region', 'Into a pot')).toBeNull();
+  await press('Thrown out', { within: sheet() ?? document });
+  await gone(sheet);
+  // The Bench takes none either: the line becomes a stock of the table.
+  const jarred = (): number =>
+    kept()
+      .batches.flatMap(({ items }) => items)
+      .filter(({ jars }) => jars?.length).length;
+  const before = jarred();
+  follow('/bench/b5');
+  await enter('Put in', '0.5 L turkey stock');
+  await gone(() => (seen('field', 'Put in') as HTMLInputElement | null)?.value || null);
+  expect(jarred()).toBe(before);
 });
 
 it('what is on the shelf is used, given away and thrown out', async () => {

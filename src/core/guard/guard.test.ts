@@ -1,7 +1,18 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import fc from 'fast-check';
-import { COLD_C, COOL_C, countsFrom, fallsTo, HOT_C, judge, judgeRead, pastLimit } from '.';
+import {
+  COLD_C,
+  COOL_C,
+  countsFrom,
+  fallsTo,
+  HOT_C,
+  isLost,
+  isPastDay,
+  judge,
+  judgeRead,
+  pastLimit,
+} from '.';
 
 const line = (...points: readonly (readonly [minute: number, celsius: number])[]) =>
   judge({ minute: points.map(([m]) => m), warmestC: points.map(([, c]) => c) });
@@ -96,6 +107,27 @@ describe('hot holding', () => {
         expect(lost([...before, one])).toBeLessThanOrEqual(lost(before));
       }),
     );
+  });
+});
+
+// FDA Food Code 2022, 3-501.14; foodsafety.gov, cold food storage chart.
+describe('food that is thrown out', () => {
+  const slow = line([0, 57], [200, 21], [300, 5]);
+
+  it('is lost from the limit on, and not before', () => {
+    expect(isLost(slow, -1, 119)).toBe(false);
+    expect(isLost(slow, -1, 120)).toBe(true);
+    expect(isLost(line([0, 57], [60, 21], [300, 5]), -1, 5000)).toBe(false);
+  });
+
+  it('is lost at once by a reading past the limit', () => {
+    expect(isLost(line([0, 57], [60, 21], [300, 5]), 0, 0)).toBe(true);
+  });
+
+  it('is a jar past its last day in the fridge, and none in the freezer', () => {
+    expect(isPastDay('fridge', 0)).toBe(false);
+    expect(isPastDay('fridge', -1)).toBe(true);
+    expect(isPastDay('freezer', -100)).toBe(false);
   });
 });
 

@@ -9,6 +9,7 @@ export {
   type Judged,
   type Reading,
 } from './cooling';
+export { isLost, isPastDay } from './discard';
 export {
   COLD_C,
   COLD_WITHIN_MIN,

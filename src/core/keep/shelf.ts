@@ -1,7 +1,7 @@
 /** Dates of jars: by the household's own days and months, else by the published ones. */
 import { isEmptied } from '../batch/household';
 import type { Jar, LarderHabits } from '../batch/schema';
-import { FREEZER_MONTHS, FRIDGE_DAYS } from '../guard';
+import { FREEZER_MONTHS, FRIDGE_DAYS, isPastDay } from '../guard';
 import { addDays, addMonths, daysBetween } from './calendar';
 
 export interface Keeps {
@@ -41,4 +41,9 @@ export function firstToUse(jars: readonly Jar[], keeps: Keeps): readonly Jar[] {
     .map((jar) => ({ jar, frozen: Number(jar.where === 'freezer'), due: dueOf(jar, keeps) }))
     .toSorted((a, b) => a.frozen - b.frozen || a.due - b.due || (a.jar.id < b.jar.id ? -1 : 1))
     .map(({ jar }) => jar);
+}
+
+/** Returns the jars that may go into a plan, those to be used first in front. */
+export function plannable(jars: readonly Jar[], keeps: Keeps, now: number): readonly Jar[] {
+  return firstToUse(jars, keeps).filter((jar) => !isPastDay(jar.where, daysLeft(jar, keeps, now)));
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { COLD_C, COOL_C, fallsTo, HOT_C } from '@/core/guard';
+import { COLD_C, COOL_C, fallsTo, HOT_C, isLost } from '@/core/guard';
 import type { Followed } from '@/core/keep';
 import type { CoolingKept, Pot } from '@/core/batch/schema';
 import { formatLevel, formatTemperature, toCelsius, type Units } from '@/core/quantity';
@@ -50,7 +50,7 @@ function judgementOf(
     };
   if (verdict === 'throw out') {
     const lost = lostMin === null ? null : startMs + lostMin * MS;
-    return lost !== null && lost <= now
+    return isLost(told.judged, told.pastAt, (now - startMs) / MS)
       ? { text: 'It has cooled too slowly by all that is known: throw it out.', bad: true }
       : {
           text: `Too slow so: it would have to be thrown out${lost === null ? '' : ` from ${timeOf(lost)}`}. Into shallow pans or ice now.`,
@@ -139,6 +139,7 @@ export function Cooling({
     }));
   };
   const judged = told && judgementOf(told, startMs, now, units);
+  const lost = told && isLost(told.judged, told.pastAt, (now - startMs) / MS);
   const plot =
     told &&
     coolingPlot(
@@ -205,11 +206,15 @@ export function Cooling({
           </p>
         )}
         <p className="flex flex-wrap gap-2">
-          <Button look="copper" onClick={() => onCold(cook)}>
-            It is cold: fill jars
-          </Button>
+          {!lost && (
+            <Button look="copper" onClick={() => onCold(cook)}>
+              It is cold: fill jars
+            </Button>
+          )}
           <Button onClick={() => end(false)}>All of it is used</Button>
-          <Button onClick={() => end(true)}>Thrown out</Button>
+          <Button look={lost ? 'copper' : 'plain'} onClick={() => end(true)}>
+            Thrown out
+          </Button>
         </p>
       </div>
       <figure>

@@ -4,8 +4,8 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { claimed, freeInJar, leftInJar, pourIn, shelvesOf } from '@/core/batch/household';
 import type { Jar } from '@/core/batch/schema';
-import { FREEZER_MONTHS, FRIDGE_DAYS, REHEAT_C } from '@/core/guard';
-import { dueOf, THAW_WORDS, type Keeps } from '@/core/keep';
+import { FREEZER_MONTHS, FRIDGE_DAYS, isPastDay, REHEAT_C } from '@/core/guard';
+import { daysLeft, dueOf, THAW_WORDS, type Keeps } from '@/core/keep';
 import { formatTemperature, formatVolume } from '@/core/quantity';
 import { holderName, HOLDERS } from '@/core/vocabulary';
 import { isoOf } from '@/session/clock';
@@ -85,6 +85,7 @@ export function JarSheet({
   const { units } = kitchen;
   const { text, past } = keepsWords(jar, keeps, now);
   const frozen = jar.where === 'freezer';
+  const discard = isPastDay(jar.where, daysLeft(jar, keeps, now));
   const holder = jar.holder ? HOLDERS[jar.holder] : null;
   const go = (how: 'used' | 'given' | 'thrown', litres?: number): void => {
     if (emptyJar(jar.id, how, isoOf(clock), litres)) onClose();
@@ -104,11 +105,13 @@ export function JarSheet({
         {dateAndTime(new Date(jar.madeAt))}.
       </p>
       <p className={past ? 'font-medium text-rust' : ''}>
-        {past
+        {discard
           ? `Past its day by ${text.replace(' past', '')}: throw it out.`
-          : text === 'today'
-            ? 'To be used today.'
-            : `To be used within ${text}.`}
+          : past
+            ? `Past its best by ${text.replace(' past', '')}: frozen all along it makes nobody ill, but loses its taste.`
+            : text === 'today'
+              ? 'To be used today.'
+              : `To be used within ${text}.`}
       </p>
       <label className="block text-[14px] font-medium">
         Use by
@@ -149,14 +152,22 @@ export function JarSheet({
         {left > 0.2 && <Button onClick={() => go('used', left / 2)}>Half of it used</Button>}
         <Button onClick={() => go('given')}>Given away</Button>
         <Button onClick={() => go('thrown')}>Thrown out</Button>
-        <Button onClick={move}>{frozen ? 'Into the fridge to thaw' : 'Into the freezer'}</Button>
+        {!discard && (
+          <Button onClick={move}>{frozen ? 'Into the fridge to thaw' : 'Into the freezer'}</Button>
+        )}
       </p>
       {!frozen && (holder?.glass ?? true) && (
         <p className="text-[13px] text-quiet">
           Only cold glass into the freezer, and never filled to the rim.
         </p>
       )}
-      <IntoPot jar={jar} onClose={onClose} />
+      {discard ? (
+        <p className="text-[15px]">
+          Neither freezing nor boiling undoes what has grown in it: it goes into no plan.
+        </p>
+      ) : (
+        <IntoPot jar={jar} onClose={onClose} />
+      )}
       <Button
         look="quiet"
         onClick={() => {

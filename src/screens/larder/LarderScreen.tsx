@@ -54,6 +54,7 @@ const ahead = ({ see, now }: Asked, signal: AbortSignal): Promise<readonly Larde
 function recent(cooks: readonly Cook[], now: number): readonly Cook[] {
   return cooks
     .filter((cook) => !cook.rehearsal && !cook.kettle && (cook.endedAt ?? cook.after?.cooling))
+    .filter((cook) => !cook.after?.cooling?.thrown)
     .filter((cook) => now - Date.parse(cook.startedAt) < FILL_DAYS * 24 * 60 * MINUTE_MS)
     .toSorted((a, b) => b.startedAt.localeCompare(a.startedAt));
 }

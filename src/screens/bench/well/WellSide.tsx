@@ -2,9 +2,10 @@ import { useCallback, useState } from 'react';
 import { shelvesOf } from '@/core/batch/household';
 import { extractionWaterL, setExtractionWater } from '@/core/batch/plan';
 import { MOST_ITEMS, MOST_TASKS } from '@/core/batch/schema';
-import { firstToUse, keepsOf } from '@/core/keep';
+import { keepsOf, plannable } from '@/core/keep';
 import { sampleAt } from '@/drawings/time';
 import { Well } from '@/drawings/well';
+import { useClock } from '@/ui/clock';
 import { useHousehold } from '@/ui/household';
 import { AddLine } from './AddLine';
 import { Moment } from './Moment';
@@ -19,10 +20,11 @@ export function WellSide() {
   const { cursor, inHand } = useSession();
   const { putIn } = usePlanActions();
   const { foods, jars, batches, kitchen: home } = useHousehold();
-  // Thousands of jars are put in order when something is to be put in, not at every edit.
+  const wall = useClock();
+  // Sort thousands of jars when something is put in, not at every edit.
   const shelves = useCallback(
-    () => shelvesOf(firstToUse(jars, keepsOf(home.larder)), batches),
-    [jars, home.larder, batches],
+    () => shelvesOf(plannable(jars, keepsOf(home.larder), wall.now()), batches),
+    [jars, home.larder, batches, wall],
   );
   const batch = usePlan((p) => p.batch);
   const shown = usePlan((p) => p.shown);
