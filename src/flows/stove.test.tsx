@@ -18,10 +18,12 @@ import {
   marked,
   press,
   pressAll,
+  SAMPLE,
   saved,
   says,
   seen,
   serveAt,
+  sheet,
   visit,
 } from './testing/page';
 
@@ -36,6 +38,67 @@ async function lockTheLid(batch: string): Promise<void> {
   await at(/^\/stove\//);
   await press('Lid locked');
 }
+
+describe('a plan with stops', () => {
+  const spite = (): HTMLElement | null => seen('region', 'Cooked in spite of');
+
+  it('goes on the stove only with a reason, which stays in sight to the log', async () => {
+    const batches = SAMPLE.batches.map((batch) =>
+      batch.id === 'b4'
+        ? {
+            ...batch,
+            items: [
+              ...batch.items,
+              { id: 'x1', food: 'water', amount: { value: 1.2, unit: 'l' as const } },
+              {
+                id: 'x2',
+                food: 'whole-chicken',
+                amount: { value: 1.6, unit: 'kg' as const },
+                startC: -18,
+              },
+            ],
+            steps: [
+              {
+                id: 's1',
+                kind: 'pressure' as const,
+                holdMin: 0,
+                release: { method: 'quick' as const },
+              },
+            ],
+          }
+        : batch,
+    );
+    visit('/bench/b4', { ...SAMPLE, batches });
+    await press('Take it to the stove');
+    await says(sheet, /foam line|fill line/);
+    await says(sheet, 'not safe yet');
+    expect(seen('button', 'Cook it all the same')?.matches(':disabled')).toBe(true);
+    await press('Back to the plan');
+    await gone(sheet);
+    expect(here()).toBe('/bench/b4');
+
+    await press('Take it to the stove');
+    await fill('Why you cook it all the same', 'water, to show the foam');
+    await press('Cook it all the same');
+    await at(/^\/stove\//);
+    await says(spite, /not safe yet: water, to show the foam/);
+    await press('Lid locked');
+    await title('Coming to pressure');
+    await says(spite, 'not safe yet');
+    await pressAll('At pressure', 'Valve opened', 'Pin down', 'Lid off');
+    await says(spite, 'not safe yet');
+    await press('Write it in the log');
+    await at(/^\/log\//);
+    await says(spite, 'water, to show the foam');
+  });
+
+  it('without any goes on at once, and says nothing of it', async () => {
+    visit('/bench/b5');
+    await press('Take it to the stove');
+    await at(/^\/stove\//);
+    expect(spite()).toBeNull();
+  });
+});
 
 describe('a pot', () => {
   it('is cooked by the clock, found again as it was, and stands in the Log', async () => {

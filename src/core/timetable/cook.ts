@@ -71,10 +71,21 @@ export interface Start {
   readonly draws: Draws | null;
   /** ISO 8601 */
   readonly at: string;
+  /** Stops of the plan that the cook walks past; none by default. */
+  readonly despite?: Cook['despite'];
 }
 
 /** A cook as it starts, with the pot and the kitchen as they are now. */
-export function startCook({ id, batch, pot, kitchen, assessment, draws, at }: Start): Cook {
+export function startCook({
+  id,
+  batch,
+  pot,
+  kitchen,
+  assessment,
+  draws,
+  at,
+  despite = [],
+}: Start): Cook {
   return {
     id,
     // What it took from jars stands with them: a cook of it again takes from others.
@@ -86,6 +97,7 @@ export function startCook({ id, batch, pot, kitchen, assessment, draws, at }: St
     predicted: predictionOf(assessment, draws),
     marks: [startMark(at)],
     verdicts: {},
+    ...(despite.length > 0 && { despite }),
   };
 }
 

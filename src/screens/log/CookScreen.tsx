@@ -8,6 +8,7 @@ import { formatAmount, formatMinutes, type Units } from '@/core/quantity';
 import { saveCook, useHousehold } from '@/ui/household';
 import { timelineOf } from '@/core/cook';
 import { CookTrace } from '@/ui/CookTrace';
+import { InSpite } from '@/ui/InSpite';
 import { NotHere } from '@/ui/NotHere';
 import { AfterLid } from './AfterLid';
 import { comparisons } from './comparison';
@@ -95,6 +96,7 @@ export function CookScreen({ id }: { readonly id: string }) {
       <div className="min-w-0">
         <h1 className="figure text-4xl">{cook.batch.name}</h1>
         <p className="text-quiet">{dateAndTime(new Date(cook.startedAt))}</p>
+        <InSpite cook={cook} />
         <table className="mt-5 w-full text-[15px]">
           <thead className="text-left text-[13px] text-quiet">
             <tr>

@@ -10,6 +10,7 @@ import { useCookCalls } from '@/ui/cooking/calling';
 import { clockFace } from '@/ui/cooking/clockFace';
 import { CookClock } from '@/ui/cooking/standIn';
 import { cooksOnStove, useHousehold } from '@/ui/household';
+import { InSpite } from '@/ui/InSpite';
 import { NotHere } from '@/ui/NotHere';
 import { Choices } from './Choices';
 import { Done } from './Done';
@@ -95,6 +96,7 @@ function Stove({ cook }: { readonly cook: Cook }) {
     <main className="mx-auto grid w-full max-w-6xl flex-1 content-start gap-6 px-4 py-5 sm:px-6 lg:grid-cols-[minmax(0,1fr)_320px]">
       <div>
         <StoveHead cook={cook} words={words ? `${words.title}. ${words.act}` : ''} />
+        <InSpite cook={cook} />
         {scorchedS !== null && <Scorched />}
         {cook.kettle && <Kettle cook={cook} units={units} over={!stage} />}
         {stage && face ? (

@@ -197,6 +197,18 @@ export const cookSchema = object(
     rehearsal: mayBe({ drill: text('the name of a drill') }, 'a rehearsal'),
     /** A test with plain water: nobody eats of it, and much is learned of the pot. */
     kettle: flag.optional(),
+    /** Stops of the plan that the cook walked past, each with the reason. */
+    despite: list(
+      object(
+        {
+          code: needed(text('the code of a call'), 'the code of a call'),
+          title: needed(text('the title of a call'), 'the title of a call'),
+          reason: needed(text('a reason'), 'a reason'),
+        },
+        'a stop that was walked past, and why',
+      ),
+      'a list of stops that were walked past',
+    ),
     /** Lesson of the cook. */
     lesson: lessonSchema,
     /** Nothing is learned from it, and why. */

@@ -4,7 +4,8 @@ import { ChevronDown, Ellipsis } from 'lucide-react';
 import Link from 'next/link';
 import { lazy, Suspense, useState } from 'react';
 import { changed, inPot, isBroth } from '@/core/batch/plan';
-import type { Batch, Pot } from '@/core/batch/schema';
+import type { Finding } from '@/core/assess';
+import type { Batch, Cook, Pot } from '@/core/batch/schema';
 import { formatAltitude } from '@/core/quantity';
 import { cookInPot } from '@/core/timetable';
 import { timeOf } from '@/session/clockText';
@@ -18,6 +19,7 @@ import { ServingTime } from './ServingTime';
 const menus = () => import('./HeadMenus');
 const PotPicker = lazy(() => menus().then((m) => ({ default: m.PotPicker })));
 const More = lazy(() => menus().then((m) => ({ default: m.More })));
+const Gate = lazy(() => import('../sheets').then((m) => ({ default: m.Gate })));
 
 function Name({
   batch,
@@ -52,15 +54,17 @@ function Name({
   );
 }
 
-/** A pot holds one batch at a time: where it is taken, by what, and until when, is said. */
+/** Takes the batch to the stove: not into a pot that is taken, and past a stop only with a reason. */
 function ToStove({
   ready,
   pot,
+  stops,
   onGo,
 }: {
   readonly ready: boolean;
   readonly pot: Pot;
-  readonly onGo: () => void;
+  readonly stops: readonly Finding[];
+  readonly onGo: (despite?: Cook['despite']) => void;
 }) {
   const taken = cookInPot(useHousehold().cooks, pot);
   const [asked, setAsked] = useState(false);
@@ -71,7 +75,7 @@ function ToStove({
         className="max-sm:order-3"
         disabled={!ready}
         onClick={() => {
-          if (taken) setAsked(true);
+          if (taken || stops.length > 0) setAsked(true);
           else onGo();
         }}
       >
@@ -88,6 +92,11 @@ function ToStove({
           .
         </p>
       )}
+      <Suspense>
+        {asked && !taken && stops.length > 0 && (
+          <Gate stops={stops} onGo={onGo} onClose={() => setAsked(false)} />
+        )}
+      </Suspense>
     </>
   );
 }
@@ -106,6 +115,8 @@ export function BenchHead() {
   const kitchen = usePlan((p) => p.kitchen);
   const totalMin = usePlan((p) => p.assessment?.time.totalMin ?? 0);
   const ready = usePlan((p) => !p.stale && p.batch.items.length > 0);
+  const findings = usePlan((p) => p.judged?.findings ?? p.assessment?.findings);
+  const stops = findings?.filter(({ level }) => level === 'stop') ?? [];
   return (
     <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
       <div className="min-w-0 flex-1 basis-72">
@@ -155,7 +166,7 @@ export function BenchHead() {
       <Button className="max-sm:order-3" disabled={!ready} onClick={() => open('solve')}>
         {isBroth(batch) ? 'How many runs?' : 'Find the order'}
       </Button>
-      <ToStove ready={ready} pot={pot} onGo={toStove} />
+      <ToStove ready={ready} pot={pot} stops={stops} onGo={toStove} />
       <Suspense
         fallback={
           <span className={MORE}>

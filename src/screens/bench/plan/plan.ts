@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { createContext, useContext, useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import { addTask, putIn, type NewTask } from '@/core/batch/plan';
-import type { Batch, Item } from '@/core/batch/schema';
+import type { Batch, Cook, Item } from '@/core/batch/schema';
 import type { OverTheClock } from '@/drawings/plot';
 import { isoOf } from '@/session/clock';
 import { clockText } from '@/session/clockText';
@@ -90,10 +90,12 @@ export function usePlanActions() {
           file.saveRecipe(batch, pot, assessment, kitchen.units),
         );
       },
-      toStove: (): void => {
+      /** @param despite stops of the plan that the cook walks past */
+      toStove: (despite: NonNullable<Cook['despite']> = []): void => {
         const { batch, pot, kitchen, assessment, draws, stale } = plan();
         if (!assessment || stale) return;
-        const start = { id: nanoid(10), batch, pot, kitchen, assessment, draws, at: isoOf(wall) };
+        const at = isoOf(wall);
+        const start = { id: nanoid(10), batch, pot, kitchen, assessment, draws, at, despite };
         void import('./onStove').then(({ takeToStove }) => router.push(takeToStove(start)));
       },
       rehearse: (chosen: Chosen): void => {

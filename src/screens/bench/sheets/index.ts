@@ -1,2 +1,3 @@
 export { BenchSheets } from './BenchSheets';
+export { Gate } from './Gate';
 export { useShortcuts, type Shortcut } from './shortcuts';
