@@ -5,7 +5,7 @@ test('nothing serious by axe at any stage of the stove, and what is said of it i
 }) => {
   await page.goto('/bench/b4');
   await page.getByRole('button', { name: 'Take it to the stove' }).click();
-  // The quick release of this plan sprays: it goes on the stove only with a reason, which stays in sight.
+  // This plan stands over the foam line: it goes on the stove only with a reason, which stays in sight.
   await expect(page.getByRole('button', { name: 'Cook it all the same' })).toBeDisabled();
   await accessible(page);
   await page.getByLabel('Why you cook it all the same').fill('in the yard');

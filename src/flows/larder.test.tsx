@@ -164,9 +164,9 @@ it('the bag makes a stock, and jars go out and in as a table', async () => {
 
 it('the overnight pot is judged both ways, and past the limit it is thrown out', async () => {
   visit('/bench/b4', undefined, NOW);
-  // Its quick release sprays: a stop, past which a cook goes with a reason.
+  // It stands over the foam line: past that stop a cook goes with a reason.
   await press('Take it to the stove');
-  await fill('Why you cook it all the same', 'a cloth is over the valve');
+  await fill('Why you cook it all the same', 'the peas are old and hardly foam');
   await pressAll('Cook it all the same', 'Lid locked', 'At pressure', 'End the hold now');
   await pressAll('Valve opened', 'Pin down', 'Lid off');
   const ways = await find('table', 'Ways to cool');
@@ -185,9 +185,9 @@ it('the overnight pot is judged both ways, and past the limit it is thrown out',
 
 it('a pot on keep-warm that reads 45 °C has cooled, and is thrown out', async () => {
   visit('/bench/b4', undefined, NOW);
-  // Its quick release sprays: a stop, past which a cook goes with a reason.
+  // It stands over the foam line: past that stop a cook goes with a reason.
   await press('Take it to the stove');
-  await fill('Why you cook it all the same', 'a cloth is over the valve');
+  await fill('Why you cook it all the same', 'the peas are old and hardly foam');
   await pressAll('Cook it all the same', 'Lid locked', 'At pressure', 'End the hold now');
   await pressAll('Valve opened', 'Pin down', 'Lid off');
   const ways = await find('table', 'Ways to cool');
