@@ -2,7 +2,6 @@
  * Food that must be thrown out. Cold only slows what grows, and boiling does not undo its toxins (FDA Bad Bug Book:
  * B. cereus, S. aureus), so such food is neither filled into jars, nor frozen, nor planned.
  */
-import type { JarPlace } from '../batch/schema';
 import type { Judged } from './cooling';
 
 /**
@@ -15,7 +14,7 @@ export function isLost({ lostMin }: Judged, pastAt: number, minute: number): boo
   return pastAt >= 0 || (lostMin !== null && lostMin <= minute);
 }
 
-/** Whether a jar is past its last day in the fridge. In the freezer only its quality suffers (foodsafety.gov). */
-export function isPastDay(where: JarPlace, daysLeft: number): boolean {
-  return where === 'fridge' && daysLeft < 0;
+/** Whether a jar is past its last day in the fridge. A frozen one only loses quality (foodsafety.gov). */
+export function isPastDay(frozen: boolean, daysLeft: number): boolean {
+  return !frozen && daysLeft < 0;
 }

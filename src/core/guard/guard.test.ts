@@ -125,9 +125,9 @@ describe('food that is thrown out', () => {
   });
 
   it('is a jar past its last day in the fridge, and none in the freezer', () => {
-    expect(isPastDay('fridge', 0)).toBe(false);
-    expect(isPastDay('fridge', -1)).toBe(true);
-    expect(isPastDay('freezer', -100)).toBe(false);
+    expect(isPastDay(false, 0)).toBe(false);
+    expect(isPastDay(false, -1)).toBe(true);
+    expect(isPastDay(true, -100)).toBe(false);
   });
 });
 

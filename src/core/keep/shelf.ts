@@ -45,5 +45,7 @@ export function firstToUse(jars: readonly Jar[], keeps: Keeps): readonly Jar[] {
 
 /** Returns the jars that may go into a plan, those to be used first in front. */
 export function plannable(jars: readonly Jar[], keeps: Keeps, now: number): readonly Jar[] {
-  return firstToUse(jars, keeps).filter((jar) => !isPastDay(jar.where, daysLeft(jar, keeps, now)));
+  return firstToUse(jars, keeps).filter(
+    (jar) => !isPastDay(jar.where === 'freezer', daysLeft(jar, keeps, now)),
+  );
 }

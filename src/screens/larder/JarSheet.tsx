@@ -85,7 +85,7 @@ export function JarSheet({
   const { units } = kitchen;
   const { text, past } = keepsWords(jar, keeps, now);
   const frozen = jar.where === 'freezer';
-  const discard = isPastDay(jar.where, daysLeft(jar, keeps, now));
+  const discard = isPastDay(frozen, daysLeft(jar, keeps, now));
   const holder = jar.holder ? HOLDERS[jar.holder] : null;
   const go = (how: 'used' | 'given' | 'thrown', litres?: number): void => {
     if (emptyJar(jar.id, how, isoOf(clock), litres)) onClose();
