@@ -1,7 +1,8 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
 import { readFileSync } from 'node:fs';
-import { waitFor } from '@testing-library/react';
+import { act, waitFor } from '@testing-library/react';
+import { change } from '@/store';
 import {
   after,
   all,
@@ -90,6 +91,28 @@ describe('a plan with stops', () => {
     await press('Write it in the log');
     await at(/^\/log\//);
     await says(spite, 'water, to show the foam');
+  });
+
+  it('is not asked about unasked: stops that went and came back open nothing', async () => {
+    visit('/bench/b4');
+    await press('Take it to the stove');
+    await says(sheet, 'Over the foam line');
+    const plan = SAMPLE.batches.find(({ id }) => id === 'b4');
+    const lentils = SAMPLE.batches.find(({ id }) => id === 'b5');
+    if (!plan || !lentils) throw new Error('the sample changed');
+    const becomes = (batch: typeof plan): Promise<void> =>
+      act(async () => {
+        await change((h) => ({
+          ...h,
+          batches: h.batches.map((b) => (b.id === 'b4' ? batch : b)),
+        }));
+      });
+    // As another tab changes the plan.
+    await becomes({ ...plan, items: lentils.items, steps: lentils.steps ?? [] });
+    await gone(sheet);
+    await becomes(plan);
+    await comes(() => marked('call-over-foam-line'));
+    expect(sheet()).toBeNull();
   });
 
   it('without any goes on at once, and says nothing of it', async () => {

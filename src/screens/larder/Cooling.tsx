@@ -28,11 +28,11 @@ const followed = (asked: Asked, signal: AbortSignal): Promise<Followed> =>
 
 const MS = 60_000;
 
-/** What is to be done about it now, in a sentence. */
+/** What is to be done about it now, in a sentence. @param lost whether it is past its limit */
 function judgementOf(
   told: Followed,
   startMs: number,
-  now: number,
+  lost: boolean,
   units: Units,
 ): { readonly text: string; readonly bad: boolean } {
   const degrees = (celsius: number): string => formatTemperature(celsius, units);
@@ -49,11 +49,10 @@ function judgementOf(
       bad: false,
     };
   if (verdict === 'throw out') {
-    const lost = lostMin === null ? null : startMs + lostMin * MS;
-    return isLost(told.judged, told.pastAt, (now - startMs) / MS)
+    return lost
       ? { text: 'It has cooled too slowly by all that is known: throw it out.', bad: true }
       : {
-          text: `Too slow so: it would have to be thrown out${lost === null ? '' : ` from ${timeOf(lost)}`}. Into shallow pans or ice now.`,
+          text: `Too slow so: it would have to be thrown out${lostMin === null ? '' : ` from ${at(lostMin)}`}. Into shallow pans or ice now.`,
           bad: true,
         };
   }
@@ -138,8 +137,8 @@ export function Cooling({
       cooling: { ...cooling, endedAt: at, ...(thrown && { thrown }) },
     }));
   };
-  const judged = told && judgementOf(told, startMs, now, units);
-  const lost = told && isLost(told.judged, told.pastAt, (now - startMs) / MS);
+  const lost = told !== null && isLost(told.judged, told.pastAt, (now - startMs) / MS);
+  const judged = told && judgementOf(told, startMs, lost, units);
   const plot =
     told &&
     coolingPlot(

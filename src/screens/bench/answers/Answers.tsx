@@ -1,7 +1,7 @@
 import { applyRemedy } from '@/core/assess';
 import { later } from '@/drawings/later';
 import { Calls } from './Calls';
-import { usePlan, usePlanActions } from '../plan';
+import { findingsOf, usePlan, usePlanActions } from '../plan';
 import { Readings } from './Readings';
 
 // Sources are opened seldom.
@@ -18,7 +18,8 @@ export function Answers() {
   const kitchen = usePlan((p) => p.kitchen);
   const assessment = usePlan((p) => p.assessment);
   const draws = usePlan((p) => p.draws);
-  const judged = usePlan((p) => p.judged);
+  const findings = usePlan(findingsOf);
+  const advice = usePlan((p) => p.judged?.advice ?? null);
   return (
     <aside className="flex min-h-0 flex-col gap-3">
       {assessment && (
@@ -27,8 +28,8 @@ export function Answers() {
           {batch.items.length > 0 && <Sources batch={batch} pot={pot} kitchen={kitchen} />}
           <Calls
             batch={batch}
-            findings={judged?.findings ?? assessment.findings}
-            advice={judged?.advice ?? null}
+            findings={findings}
+            advice={advice}
             units={kitchen.units}
             onChange={save}
             onRemedy={(remedy) => save(applyRemedy(batch, remedy))}

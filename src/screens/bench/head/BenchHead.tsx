@@ -12,7 +12,7 @@ import { timeOf } from '@/session/clockText';
 import { Button } from '@/ui/Button';
 import { useHousehold } from '@/ui/household';
 import { MORE, PICKS, potWords } from './headWords';
-import { usePlan, usePlanActions, useSession } from '../plan';
+import { findingsOf, usePlan, usePlanActions, useSession } from '../plan';
 import { ServingTime } from './ServingTime';
 
 // Menus and sheets load after the page; their buttons are there from the first.
@@ -68,6 +68,8 @@ function ToStove({
 }) {
   const taken = cookInPot(useHousehold().cooks, pot);
   const [asked, setAsked] = useState(false);
+  // Nothing holds it back any more: do not ask unasked when something does again.
+  if (asked && !taken && stops.length === 0) setAsked(false);
   return (
     <>
       <Button
@@ -93,9 +95,7 @@ function ToStove({
         </p>
       )}
       <Suspense>
-        {asked && !taken && stops.length > 0 && (
-          <Gate stops={stops} onGo={onGo} onClose={() => setAsked(false)} />
-        )}
+        {asked && !taken && <Gate stops={stops} onGo={onGo} onClose={() => setAsked(false)} />}
       </Suspense>
     </>
   );
@@ -115,8 +115,7 @@ export function BenchHead() {
   const kitchen = usePlan((p) => p.kitchen);
   const totalMin = usePlan((p) => p.assessment?.time.totalMin ?? 0);
   const ready = usePlan((p) => !p.stale && p.batch.items.length > 0);
-  const findings = usePlan((p) => p.judged?.findings ?? p.assessment?.findings);
-  const stops = findings?.filter(({ level }) => level === 'stop') ?? [];
+  const stops = usePlan(findingsOf).filter(({ level }) => level === 'stop');
   return (
     <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
       <div className="min-w-0 flex-1 basis-72">

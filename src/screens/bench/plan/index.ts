@@ -1,4 +1,5 @@
 export {
+  findingsOf,
   PlanContext,
   useOpenedPlan,
   useOverTheClock,

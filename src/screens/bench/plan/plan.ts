@@ -3,6 +3,7 @@ import { nanoid } from 'nanoid';
 import { useRouter } from 'next/navigation';
 import { createContext, useContext, useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
+import type { Finding } from '@/core/assess';
 import { addTask, putIn, type NewTask } from '@/core/batch/plan';
 import type { Batch, Cook, Item } from '@/core/batch/schema';
 import type { OverTheClock } from '@/drawings/plot';
@@ -27,6 +28,13 @@ export function useSession(): PlanSession {
 /** Selects what a part needs of the open plan; the part is drawn again when that changes. */
 export function usePlan<T>(select: (plan: PlanState) => T): T {
   return useStore(useSession().store, select);
+}
+
+const NONE: readonly Finding[] = [];
+
+/** Selects the calls of the plan: by chance once it is drawn, before that as given. */
+export function findingsOf({ judged, assessment }: PlanState): readonly Finding[] {
+  return judged?.findings ?? assessment?.findings ?? NONE;
 }
 
 /** A session over a batch for as long as the batch is open, which follows the household. */
