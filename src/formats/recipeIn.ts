@@ -17,6 +17,7 @@ import {
   type Step,
 } from '../core/batch/schema';
 import type { Food } from '../core/food';
+import { canningIn, type Worded } from '../core/guard';
 import { stepsIn, type ReadSteps } from './recipeSteps';
 
 export interface ReadRecipe {
@@ -33,6 +34,8 @@ export interface ReadRecipe {
   readonly bones?: NonNullable<Batch['bones']>;
   /** What is done, as the recipe says it. */
   readonly instructions: readonly string[];
+  /** A wish that is never planned, such as to can it: the reason, and where to turn. Its sentences are left out. */
+  readonly refusal: Worded | null;
   /** What was guessed or left out, in words for the cook. */
   readonly unsure: readonly string[];
 }
@@ -120,7 +123,8 @@ interface Said {
 }
 
 function recipeOf(said: Said, own: ReadsFor, changes: RecipeChanges): RecipeResult {
-  const { name, servings, instructions } = said;
+  const { name, servings } = said;
+  const { instructions, refusal } = withoutCanning(said);
   const lines = said.lines.map((line, i) => readLine(changes.lines?.get(i) ?? line, own));
   if (lines.length === 0)
     return { ok: false, message: 'No ingredients were found. Paste them one a line.' };
@@ -130,7 +134,25 @@ function recipeOf(said: Said, own: ReadsFor, changes: RecipeChanges): RecipeResu
     lines.map((line) => line.food),
   );
   const kind = kindIn(said.category) ?? kindIn(dishOf(name)) ?? 'soup';
-  return { ok: true, recipe: { name, servings, kind, lines, tasks, instructions, ...told } };
+  return {
+    ok: true,
+    recipe: { name, servings, kind, lines, tasks, instructions, refusal, ...told },
+  };
+}
+
+/** Instructions without the sentences that ask for canning, and what is said to them. */
+function withoutCanning({
+  name,
+  instructions,
+}: Said): Pick<ReadRecipe, 'instructions' | 'refusal'> {
+  const refusal = canningIn([name, ...instructions].join('\n'));
+  const kept = instructions.map((text) =>
+    text
+      .split(/(?<=[.!?])\s+/)
+      .filter((sentence) => canningIn(sentence) === null)
+      .join(' '),
+  );
+  return { instructions: kept.filter(Boolean), refusal };
 }
 
 /** What is done tells of the pot, and in sentences of its own of what is done beside it. */

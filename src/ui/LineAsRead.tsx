@@ -76,7 +76,7 @@ export function LineAsRead({
   if (line.refused !== null)
     return (
       <span role="alert" className="block text-rust">
-        “{line.text}”: {line.refused}.
+        “{line.text}”: {line.refused.replace(/\.$/, '')}.
       </span>
     );
   return (

@@ -1,14 +1,17 @@
 import type { Batch, Kitchen, Pot } from '../batch/schema';
 import { boilingPoint } from '../water';
 import type { Draws } from './draws';
+import { judgeCourse } from '../guard';
 import { findingsOf } from './findings';
 import {
   bonesModel,
   bonesReport,
   fillReport,
   finishReport,
+  guardedOf,
   hasRuns,
   itemReports,
+  releaseReports,
   runModel,
   runOffReport,
   saltReport,
@@ -18,7 +21,6 @@ import {
   tableMin,
   worstMoment,
 } from '../model';
-import { releaseReports } from './release';
 import type { Assessment } from './types';
 
 export interface AssessOptions {
@@ -58,6 +60,10 @@ export function assess(
   const finish = finishReport(model, boilC, items, gelatine);
   const runs = bones ? bonesReport(model, bones) : [];
   const runOffs = bones ? runOffReport(model, bones, runs, boilC) : null;
+  const draws = options.draws ?? null;
+  const dangers = judgeCourse(
+    guardedOf(model, release, filled.report, draws && draws.risks.unsafe),
+  );
   return {
     batch: batch.id,
     pot: pot.id,
@@ -87,8 +93,10 @@ export function assess(
       runOffs,
       setpointC,
       boilC,
-      draws: options.draws ?? null,
+      dangers,
+      draws,
     }),
+    dangers,
     series,
   };
 }

@@ -9,7 +9,7 @@ import { GOOD, type Cooked } from '../testing/practice';
 import { drawUnknowns, seeded, toDraw } from '../unknown';
 import { drawBatch } from './draws';
 import { fillReport, type Range, runModel, stepReports, tableMin } from '../model';
-import { releaseReports } from './release';
+import { releaseReports } from '../model';
 
 const BATCHES: readonly Cooked[] = [
   { batch: REFERENCE, pot: POT, kitchen: KITCHEN },

@@ -6,24 +6,23 @@ import { quantileSorted } from 'd3-array';
 import { stepsOf } from '../batch/plan';
 import type { Batch, Kitchen, Pot, Verdict } from '../batch/schema';
 import type { GradeName } from '../food';
-import { KIDNEY_MIN } from '../guard';
+import { isShort } from '../guard';
 import { between, lastOf, valueAt } from '../series';
 import { drawUnknowns, seeded, toDraw } from '../unknown';
 import {
-  boiledMin,
   fillReport,
   type FillReport,
+  foodsOf,
   type ItemReport,
   itemReports,
   type Model,
   type Range,
+  releaseReports,
   runModel,
-  safeCentreC,
   type StepReport,
   stepReports,
   tableMin,
 } from '../model';
-import { releaseReports } from './release';
 
 /** A draw needs no finer steps than this, s. */
 const DRAW_STEP_S = 20;
@@ -39,7 +38,7 @@ export interface Risks {
   readonly dry: Readonly<Record<string, number>>;
   /** Never came to its temperature. */
   readonly never: Readonly<Record<string, number>>;
-  /** Its centre stayed below what is safe, or kidney beans were not boiled for long enough. */
+  /** Its centre stayed too cool, or its beans were not boiled for long enough. */
   readonly unsafe: Readonly<Record<string, number>>;
 }
 
@@ -191,13 +190,7 @@ function read(model: Model, minutes: readonly number[]): Drawn {
     items: items.map(({ id, verdict, grade }) => ({ id, verdict, grade })),
     dry: steps.map((step) => step.scorchedS !== null),
     never: steps.map((step) => !step.reached),
-    unsafe: model.plan.items.map(({ id, food, apart }, i) => {
-      const item = items[i];
-      if (!item || apart) return false;
-      if (food.safety === 'kidney-bean') return boiledMin(model, id) < KIDNEY_MIN;
-      const safeC = safeCentreC(food);
-      return safeC !== null && item.centreC !== null && item.centreC < safeC;
-    }),
+    unsafe: foodsOf(model).map(isShort),
   };
 }
 

@@ -4,6 +4,6 @@ export type { NumberName } from './numberNames';
 export { assess, type AssessOptions } from './assess';
 export { applyRemedy, putInAfter, REMEDIES } from './remedy';
 export { drawBatch, drawPart, sumDraws, type Chances, type DrawnPart, type Draws } from './draws';
-export { BAND_IN_TEN, SAFE_CHANCE } from './odds';
+export { BAND_IN_TEN } from './odds';
 export { compareReleases } from './release';
-export { callKey, putBy, putByOf, takeUp } from './putBy';
+export { callKey, isStop, putBy, putByOf, takeUp } from './putBy';

@@ -2,6 +2,10 @@
 import type { Batch, PutBy } from '../batch/schema';
 import type { Finding } from './types';
 
+/** Whether nothing goes on with it without a reason, or at all. */
+export const isStop = ({ level }: Pick<Finding, 'level'>): boolean =>
+  level === 'stop' || level === 'never';
+
 /** What tells one call of a batch from another. */
 export function callKey({ code, item, step }: Finding): string {
   return [code, item ?? '', step ?? ''].join(' ');

@@ -1,6 +1,7 @@
 import type { Batch, Pot } from '../batch/schema';
 import type { Release } from '../vocabulary';
 import type { GradeName, Wish } from '../food';
+import type { Danger, DangerLevel } from '../guard';
 import type { FindingCode } from './findingCodes';
 import type {
   BonesReport,
@@ -16,7 +17,8 @@ import type {
 } from '../model';
 import type { NumberName } from './numberNames';
 
-export type Level = 'stop' | 'warn' | 'note';
+/** `never`: no way on. `stop`: on only with a reason. */
+export type Level = Exclude<DangerLevel, 'none'>;
 
 /** A change that answers a finding; done by `applyRemedy`. */
 export type Remedy =
@@ -124,5 +126,7 @@ export interface Assessment {
   readonly salt: { readonly grams: number; readonly percent: number };
   readonly finish: FinishReport;
   readonly findings: readonly Finding[];
+  /** What can hurt somebody, below a note too: what changes are compared by. */
+  readonly dangers: readonly Danger[];
   readonly series: Series;
 }

@@ -3,7 +3,8 @@ import fc from 'fast-check';
 import type { Batch, Release } from '../batch/schema';
 import { foodByKey } from '../food';
 import { batchOf, item, KITCHEN, POT, pressure, SEA_LEVEL, STOVETOP } from '../testing/kitchen';
-import { assess, compareReleases, SAFE_CHANCE, type Assessment } from './';
+import { SAFE_CHANCE } from '../guard';
+import { assess, compareReleases, type Assessment } from './';
 
 const MAIN = ['split-peas', 'red-lentils', 'rolled-oats', 'pearl-barley', 'potato', 'carrot'];
 const cook = fc.record({

@@ -118,7 +118,7 @@ describe('what the calls say', () => {
   });
 
   it('puts what must stop the cook before the rest', () => {
-    const weight = { stop: 0, warn: 1, note: 2 };
+    const weight = { never: 0, stop: 1, warn: 2, note: 3 };
     for (const batch of [...TROUBLED, REFERENCE]) {
       const levels = assess(batch, POT, KITCHEN).findings.map((f) => weight[f.level]);
       expect(levels).toEqual([...levels].sort((a, b) => a - b));

@@ -46,6 +46,15 @@ export {
   type Timeline,
   type TriedFood,
 } from './timeline';
-export { endOf, stagesOf, standing, type Stage, type StageKind, type Standing } from './stage';
+export { historyOf, howWarmAsked, stoodOf } from './history';
+export {
+  endOf,
+  isPresumed,
+  stagesOf,
+  standing,
+  type Stage,
+  type StageKind,
+  type Standing,
+} from './stage';
 export { happened, lidS, realTotalMin, type Happened } from './happened';
 export { asOf, secondsOf } from './time';

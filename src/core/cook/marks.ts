@@ -46,6 +46,7 @@ export const MARK: Readonly<Record<MarkKind, MarkIs>> = {
   level: mark('Level', null, 'hand or pot'),
   scorch: mark('Smells of scorching', null, 'hand or pot'),
   'heat-down': mark('Heat turned down'),
+  'heat-off': mark('Heat off'),
   'put-right': mark('Put right'),
   changed: mark('Plan changed'),
   declined: mark('Left as planned'),

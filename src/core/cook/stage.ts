@@ -97,6 +97,23 @@ export interface Standing {
 const UNSAID_SHARE = 1.25;
 const UNSAID_MIN = 3;
 
+/** A reading below this under the lid says that it is not at pressure, C. */
+const NO_PRESSURE_C = 95;
+
+/** Whether anything was seen of a lid that came to pressure: a sign of the pot, or a hand at its valve. */
+function hasSign({ pin, hot, over, valve, down }: StepTimeline): boolean {
+  return [pin, hot, over, down].some((one) => known(one) !== null) || valve.length > 0;
+}
+
+/** Stages that are reached only by a pot at pressure. */
+const AFTER_PRESSURE: ReadonlySet<StageKind> = new Set(['hold', 'wait', 'valve', 'pin']);
+
+/** Whether a stage is only presumed: the clock says that it is at pressure, and nobody has seen a sign of it. */
+export function isPresumed(stage: Stage, { steps }: Pick<Timeline, 'steps'>): boolean {
+  const step = steps.find(({ id }) => id === stage.step);
+  return step !== undefined && AFTER_PRESSURE.has(stage.kind) && !hasSign(step);
+}
+
 /** A pot that speaks for itself is not taken to be anywhere before it says so. */
 export interface StandingOptions {
   readonly watched?: boolean;
@@ -111,7 +128,7 @@ export interface StandingOptions {
  */
 export function standing(
   stages: readonly Stage[],
-  { steps }: Pick<Timeline, 'steps'>,
+  { steps, seen }: Pick<Timeline, 'steps' | 'seen'>,
   startedAt: number,
   now: number,
   { watched = false }: StandingOptions = {},
@@ -127,7 +144,11 @@ export function standing(
     const stage = stages[index] as Stage;
     const own = said[index] ?? null;
     const later = said.slice(index + 1).find((one) => one !== null && at(one) >= since) ?? null;
-    const end = own ? at(own) : passed(stage, since, later && at(later), now, watched);
+    const cold = seen.some(
+      ({ kind, step, value = Infinity }) =>
+        kind === 'temperature' && step === stage.step && value < NO_PRESSURE_C,
+    );
+    const end = own ? at(own) : passed(stage, since, later && at(later), now, watched || cold);
     if (end === null) {
       const elapsedMin = (now - since) / 60000;
       return { index, since, how, elapsedMin, leftMin: stage.expectMin - elapsedMin };

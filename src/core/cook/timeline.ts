@@ -192,6 +192,12 @@ function observationsOf(
   return timed.flatMap((one): readonly Observation[] => {
     const { mark, s, event } = one;
     const step = mark.step ?? lids.findLast((lid) => lid.s <= s)?.mark.step ?? null;
+    // Once the lid is off for good a reading tells of the food and no longer of the pot.
+    if (
+      mark.step === null &&
+      timed.some((t) => t.event === 'off' && t.mark.step === step && t.s < s)
+    )
+      return [];
     const marks = step === null ? undefined : own.get(step);
     if (step === null || !marks) return [];
     if (isSeen(event)) return marks.has(one) ? [{ kind: event, step, ...secondOf(one) }] : [];

@@ -43,8 +43,8 @@ export interface Extract {
   readonly crumbleMin?: number;
 }
 
-/** Rule of safety that a food falls under (USDA FSIS, FDA). */
-export type SafetyRule = 'poultry' | 'minced' | 'whole-cut' | 'kidney-bean';
+/** Rule of safety that a food falls under (USDA FSIS, foodsafety.gov, FDA). */
+export type SafetyRule = 'poultry' | 'minced' | 'whole-cut' | 'game' | 'fish' | 'egg' | 'lectin';
 
 export type FoamingClass = 0 | 1 | 2 | 3;
 

@@ -1,4 +1,4 @@
-/** Food safety, judged in one place. Knows plain histories and curves, and no model of heat. */
+/** Food safety, judged in one place. Knows plain histories, courses and words, and no model of heat. */
 export {
   at,
   countsFrom,
@@ -9,7 +9,36 @@ export {
   type Judged,
   type Reading,
 } from './cooling';
+export { centreRuleOf, classesOf, type CentreRule, type FoodClass } from './classes';
+export type { Course, CourseFill, CourseFood, CourseStep } from './course';
+export {
+  dangerKey,
+  HAZARD_KEYS,
+  mayOffer,
+  worseThan,
+  type Danger,
+  type DangerLevel,
+  type HazardKey,
+} from './danger';
 export { isLost, isPastDay } from './discard';
+export {
+  DANGER_CHANCE,
+  HAZARDS,
+  isPerishable,
+  isShort,
+  judgeCourse,
+  SAFE_CHANCE,
+  timesInTen,
+} from './hazards';
+export {
+  coldDays,
+  followedBy,
+  judgeHistory,
+  worstOf,
+  type History,
+  type Span,
+  type Stood,
+} from './history';
 export {
   COLD_C,
   COLD_WITHIN_MIN,
@@ -17,9 +46,13 @@ export {
   COOL_WITHIN_MIN,
   FREEZER_MONTHS,
   FRIDGE_DAYS,
+  HALF_FULL,
   HOT_C,
   KEEP_HOT_C,
-  KIDNEY_MIN,
+  LECTIN_C,
+  LECTIN_MIN,
   REHEAT_C,
   SAFE_CENTRE_C,
 } from './limits';
+export { RULES, ruleWords, type RuleKey } from './rules';
+export { canningIn, plantIn, type Worded } from './words';

@@ -20,11 +20,32 @@ export const KEEP_HOT_C = 60;
 /** Leftovers are reheated to this: 165 F (USDA FSIS). */
 export const REHEAT_C = 74;
 
-/** Safe temperature of the centre, by rule of the food (USDA FSIS). */
-export const SAFE_CENTRE_C = { poultry: 74, minced: 71, 'whole-cut': 63 } as const;
+/** Temperature that the centre must reach, by rule of the food (USDA FSIS; foodsafety.gov for game, fish and egg dishes). */
+export const SAFE_CENTRE_C = {
+  poultry: 74,
+  minced: 71,
+  'whole-cut': 63,
+  game: 71,
+  fish: 63,
+  egg: 71,
+} as const;
+/** Rest of whole cuts at that temperature, min (USDA FSIS). */
+export const REST_MIN = 3;
 
-/** Minutes at the boil that destroy the lectin of kidney beans (FDA Bad Bug Book). */
-export const KIDNEY_MIN = 30;
+/** Minutes at the boil that destroy the lectin of beans, and the coolest water that counts (FDA Bad Bug Book). */
+export const LECTIN_MIN = 30;
+export const LECTIN_C = 95;
+
+/** Perishable food stands raw for this long at the most; half as long in a room above 32 C (USDA FSIS). */
+export const STANDS_MIN = 120;
+export const HOT_ROOM_C = 32;
+
+/** Fat for each litre in a closed pot, L: 1/4 cup in a pot of its minimum liquid (manuals as a class). */
+export const FAT_L = 0.06;
+/** Spirits of the liquid in an open pot with a flame near, share (manuals as a class). */
+export const SPIRITS_SHARE = 0.02;
+/** Share of a pot above which foam is never let to the valve at once (manuals as a class). */
+export const HALF_FULL = 0.5;
 
 /** Soups and stews: days in the fridge, and months in the freezer for best quality (foodsafety.gov). */
 export const FRIDGE_DAYS = [3, 4] as const;

@@ -5,7 +5,17 @@ export { narrowed, type Narrowed } from './narrow';
 export { follow, type Followed } from './follow';
 export { FRIDGE_SET_C } from './places';
 export { plankHours, thawHours } from './thaw';
-export { daysLeft, keepsOf, dueOf, firstToUse, plannable, type Keeps } from './shelf';
+export { daysUsed, isJarLost, jarHistory, lotHistory, movedTo } from './jarHistory';
+export {
+  daysLeft,
+  keepsOf,
+  dueOf,
+  firstToUse,
+  mayFreeze,
+  mayPlan,
+  plannable,
+  type Keeps,
+} from './shelf';
 export { daysLasting, fillJars, type Filled, type Sizes } from './fillJars';
 export {
   daysAhead,

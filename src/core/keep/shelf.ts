@@ -3,6 +3,7 @@ import { isEmptied } from '../batch/household';
 import type { Jar, LarderHabits } from '../batch/schema';
 import { FREEZER_MONTHS, FRIDGE_DAYS, isPastDay } from '../guard';
 import { addDays, addMonths, daysBetween } from './calendar';
+import { daysUsed, isJarLost } from './jarHistory';
 
 export interface Keeps {
   readonly fridgeDays: number;
@@ -20,12 +21,14 @@ export function keepsOf(habits: LarderHabits | undefined): Keeps {
 /** Since when it is where it is, ms. */
 const sinceOf = (jar: Jar): number => Date.parse(jar.since ?? jar.madeAt);
 
-/** When it is to be used, ms: what the household wrote, or the usual. */
+const MS_PER_DAY = 86_400_000;
+
+/** When it is to be used, ms: what the household wrote, or the usual days less those that are used already. */
 export function dueOf(jar: Jar, keeps: Keeps): number {
   if (jar.useBy) return Date.parse(jar.useBy);
   const since = sinceOf(jar);
   return jar.where === 'fridge'
-    ? addDays(since, keeps.fridgeDays)
+    ? addDays(since, keeps.fridgeDays) - daysUsed(jar) * MS_PER_DAY
     : addMonths(since, keeps.freezerMonths);
 }
 
@@ -43,9 +46,15 @@ export function firstToUse(jars: readonly Jar[], keeps: Keeps): readonly Jar[] {
     .map(({ jar }) => jar);
 }
 
+/** Whether a jar may go into a plan: not past its day, and never lost. @param now ms since 1970 */
+export function mayPlan(jar: Jar, keeps: Keeps, now: number): boolean {
+  return !isPastDay(jar.where === 'freezer', daysLeft(jar, keeps, now)) && !isJarLost(jar, now);
+}
+
+/** Whether a jar may go into the freezer, which keeps only what is still good. */
+export const mayFreeze = mayPlan;
+
 /** Returns the jars that may go into a plan, those to be used first in front. */
 export function plannable(jars: readonly Jar[], keeps: Keeps, now: number): readonly Jar[] {
-  return firstToUse(jars, keeps).filter(
-    (jar) => !isPastDay(jar.where === 'freezer', daysLeft(jar, keeps, now)),
-  );
+  return firstToUse(jars, keeps).filter((jar) => mayPlan(jar, keeps, now));
 }

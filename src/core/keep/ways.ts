@@ -4,7 +4,7 @@
  */
 import type { Pot } from '../batch/schema';
 import { FUSION } from '../heat';
-import { HOLDERS, usableL, type HolderKind } from '../vocabulary';
+import { HOLDERS, usableL, type CoolingKey, type HolderKind } from '../vocabulary';
 import { COLD_C, COOL_C, HOT_C } from '../guard';
 import { potVessel } from '../vessel';
 import type { Portions, Stand } from './cool';
@@ -217,9 +217,9 @@ export const WAYS = {
           }
         : null,
   },
-} satisfies Record<string, WayDefinition>;
+} satisfies Record<CoolingKey, WayDefinition>;
 
-export type WayKey = keyof typeof WAYS;
+export type WayKey = CoolingKey;
 export const WAY_KEYS = Object.keys(WAYS) as readonly WayKey[];
 
 export const isWay = (key: string): key is WayKey => key in WAYS;

@@ -2,7 +2,8 @@
  * A rehearsal looked back on with the truth in hand: at each moment at which something could be chosen, what
  * the best next move was by search over the same few moves, and what it cost not to make it.
  */
-import { contentsAt, itemReports, safeCentreC, tableMin, type Model } from '../model';
+import { isShort } from '../guard';
+import { contentsAt, foodsOf, itemReports, tableMin, type Model } from '../model';
 import { stepsOf } from '../batch/plan';
 import type { Cook, Verdict } from '../batch/schema';
 import { between, valueAt } from '../series';
@@ -87,11 +88,7 @@ function outcomeOf(model: Model): Outcome {
     verdicts: Object.fromEntries(eaten.map(({ id, verdict }) => [id, verdict])),
     scorched: model.heat.steps.some((step) => step.scorchedS !== null),
     brothL: contentsAt(model, model.heat.trace.s.length - 1).freeL,
-    unsafe: eaten.flatMap(({ id, centreC }) => {
-      const food = model.plan.items.find((item) => item.id === id)?.food;
-      const safeC = food ? safeCentreC(food) : null;
-      return safeC !== null && centreC !== null && centreC < safeC ? [id] : [];
-    }),
+    unsafe: foodsOf(model).flatMap((food) => (isShort(food) ? [food.id] : [])),
   };
 }
 

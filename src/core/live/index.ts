@@ -1,3 +1,4 @@
+export { dangersAtTable, shortChances } from './tableDoor';
 export { courseOf, type Course } from './course';
 export { hotSOf, resultAt } from './observe';
 export { beliefOf, worldsOf, type Belief, type BelieveOptions, type World } from './believe';

@@ -3,10 +3,12 @@
  * far. One proposal at the most, and only where the plan does not hold.
  */
 import { median } from 'd3-array';
-import { itemReports, tableMin } from '../model';
+import { judgeCourse, mayOffer, type Danger } from '../guard';
+import { guardedOf, itemReports, releaseReports, tableMin } from '../model';
 import { stepsOf } from '../batch/plan';
 import type { Cook, Verdict } from '../batch/schema';
 import { goOn, type World } from './believe';
+import { shortChances } from './tableDoor';
 import { changedAt, isDeclined, planNow, type Move } from '../cook';
 
 type ChangeKind = Move['change'];
@@ -17,6 +19,8 @@ export interface Option extends Move {
   readonly tableS: number;
   /** How often each food comes out so, 0 to 1. */
   readonly verdicts: Readonly<Record<string, Readonly<Record<Verdict, number>>>>;
+  /** What can hurt somebody, by the worlds. */
+  readonly dangers: readonly Danger[];
 }
 
 /** Where a cook stands, as far as it matters to what may be done. */
@@ -53,15 +57,26 @@ const MOVED_MIN = 3;
 const MINUTE_WEIGHS = 0.004;
 
 /** What worlds come to: the table, and how often each food comes out how. */
-function outcomeOf(worlds: readonly World[]): Pick<Option, 'tableS' | 'verdicts'> {
+function outcomeOf(worlds: readonly World[]): Pick<Option, 'tableS' | 'verdicts' | 'dangers'> {
   const verdicts: Record<string, Record<Verdict, number>> = {};
   for (const { model } of worlds)
     for (const { id, verdict } of itemReports(model)) {
       const own = (verdicts[id] ??= { under: 0, right: 0, over: 0 });
       own[verdict] += 1 / worlds.length;
     }
-  return { tableS: median(worlds, ({ model }) => 60 * tableMin(model)) ?? Number.NaN, verdicts };
+  const [first] = worlds;
+  return {
+    tableS: median(worlds, ({ model }) => 60 * tableMin(model)) ?? Number.NaN,
+    verdicts,
+    dangers: first
+      ? judgeCourse(guardedOf(first.model, releaseReports(first.model), null, shortChances(worlds)))
+      : [],
+  };
 }
+
+/** What makes any hazard worse than leaving it is never offered. */
+const isHarmless = (option: Option, asPlanned: Option): boolean =>
+  mayOffer(asPlanned.dangers, option.dangers);
 
 /** As it goes on by the plan. */
 function left(worlds: readonly World[], step: string): Option {
@@ -101,7 +116,9 @@ export function choicesAt(
   const asItIs = left(worlds, step);
   const of = (change: ChangeKind, minutes: readonly number[]): readonly Option[] => {
     const found = best(
-      minutes.map((m) => tried(cook, nowS, worlds, { change, step, minutes: m })),
+      minutes
+        .map((m) => tried(cook, nowS, worlds, { change, step, minutes: m }))
+        .filter((option) => isHarmless(option, asItIs)),
       asItIs,
     );
     return found ? [found] : [];
@@ -180,7 +197,10 @@ export function proposalOf(
   const slackMin = Math.max(MOVED_MIN, band ? band.p90 - totalMin : 0);
   const late = (asPlanned.tableS - foretoldS) / 60 > slackMin;
   if (items.length > 0) {
-    const option = best(movesAt(cook, nowS, worlds, moment, step, false), asPlanned);
+    const option = best(
+      movesAt(cook, nowS, worlds, moment, step, false).filter((o) => isHarmless(o, asPlanned)),
+      asPlanned,
+    );
     const right = (o: Option): number =>
       items.reduce((sum, id) => sum + (o.verdicts[id]?.right ?? 0), 0);
     if (
@@ -196,7 +216,12 @@ export function proposalOf(
   }
   if (!late || moment === 'open') return null;
   const sooner = movesAt(cook, nowS, worlds, moment, step, true)
-    .filter((o) => keepsRight(o, asPlanned) && (asPlanned.tableS - o.tableS) / 60 >= 1.5)
+    .filter(
+      (o) =>
+        isHarmless(o, asPlanned) &&
+        keepsRight(o, asPlanned) &&
+        (asPlanned.tableS - o.tableS) / 60 >= 1.5,
+    )
     .sort((a, b) => Math.abs(a.tableS - foretoldS) - Math.abs(b.tableS - foretoldS));
   const [option] = sooner;
   return option ? { option, asPlanned, items: [], why: 'late' } : null;

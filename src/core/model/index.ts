@@ -17,4 +17,5 @@ export {
 export { bonesModel, bonesReport, hasRuns, runOffReport, type BonesModel } from './bones';
 export { drinkersOf, finishReport, saltReport } from './finish';
 export { texturesOf } from './carryOver';
-export { boiledMin, safeCentreC } from './safety';
+export { releaseReports } from './release';
+export { foodsOf, guardedOf } from './safety';

@@ -27,7 +27,7 @@ function heatStep(
       release: step.release,
       ...(lived && { hands: lived }),
     };
-  const keepsWarm = step.kind === 'rest' && pot.kind === 'electric' && step.keepWarm !== false;
+  const keepsWarm = step.kind === 'rest' && pot.kind === 'electric' && step.keepWarm === true;
   return {
     kind: step.kind,
     minutes: step.minutes,

@@ -1,24 +1,197 @@
-/**
- * Targets that make a food safe to eat: a temperature of the centre (USDA FSIS safe
- * minimum internal temperatures), or minutes of boiling (FDA Bad Bug Book, phytohaemagglutinin).
- * Apart from texture, and no matter of taste.
- */
+/** The facts of a run that food safety is judged by: how hot middles got, how long they boiled, how the pot stood. */
 import { cookValues, USUAL_Z } from '../doneness';
-import type { Food } from '../food';
-import { SAFE_CENTRE_C } from '../guard';
-import { lastOf } from '../series';
+import {
+  COLD_C,
+  COOL_C,
+  HOT_C,
+  isPerishable,
+  LECTIN_C,
+  REHEAT_C,
+  SAFE_CENTRE_C,
+  type Course,
+  type CourseFill,
+  type CourseFood,
+  type CourseStep,
+  type Span,
+} from '../guard';
+import type { PlannedItem } from '../batch/plan';
+import { lastOf, valueAt } from '../series';
+import { waitOf } from '../vocabulary';
 import type { Model } from './model';
+import type { FillReport, ReleaseReport } from './types';
 
-/** Centre that is safe, C; null where no temperature decides. */
-export function safeCentreC({ safety }: Food): number | null {
-  return safety && safety !== 'kidney-bean' ? SAFE_CENTRE_C[safety] : null;
+/**
+ * Minutes at 100 C that the middle of an item has had, none below 95 C. The rate at which the lectin goes is taken to
+ * double in 10 C like cooking (assumed).
+ */
+function boiledMin(model: Model, id: string): number {
+  const trace = model.heat.items[id];
+  if (!trace) return 0;
+  const counted = trace.centreC.map((c) => (c >= LECTIN_C ? c : Number.NaN));
+  return lastOf(cookValues(model.heat.trace.s, counted, USUAL_Z));
 }
 
-/**
- * Minutes at 100 C that the middle of an item has had. The rate at which the lectin goes is taken
- * to double in 10 C like cooking (assumed).
- */
-export function boiledMin(model: Model, id: string): number {
-  const trace = model.heat.items[id];
-  return trace ? lastOf(cookValues(model.heat.trace.s, trace.centreC, USUAL_Z)) : 0;
+/** Hottest middle of an item, and minutes at what whole cuts must reach; of what joins the liquid, the liquid. */
+function heatOf(
+  { heat }: Model,
+  { id, food, entersAt, leavesAt }: PlannedItem,
+): Pick<CourseFood, 'hottestC' | 'restMin'> {
+  const { s, step, liquidC } = heat.trace;
+  const centreC = food.shape === null ? null : heat.items[id]?.centreC;
+  let hottestC = Number.NEGATIVE_INFINITY;
+  let restS = 0;
+  for (let i = 0; i < s.length; i++) {
+    const at = step[i] ?? 0;
+    if (at < entersAt || at >= leavesAt) continue;
+    const celsius = (centreC ?? liquidC)[i] ?? Number.NaN;
+    if (celsius > hottestC) hottestC = celsius;
+    if (i > 0 && celsius >= SAFE_CENTRE_C['whole-cut']) restS += (s[i] ?? 0) - (s[i - 1] ?? 0);
+  }
+  return { hottestC: Number.isFinite(hottestC) ? hottestC : null, restMin: restS / 60 };
+}
+
+/** The foods of a run as they are judged. @param chances of each, drawn; null while nothing was drawn */
+export function foodsOf(
+  model: Model,
+  chances: Readonly<Record<string, number>> | null = null,
+): readonly CourseFood[] {
+  return model.plan.items.map((item, i): CourseFood => {
+    const { id, food, massG, entersAt, leavesAt, apart, startC } = item;
+    const given = model.plan.batch.items[i];
+    const useBy = given?.jars?.flatMap((jar) => jar.useBy ?? []).toSorted()[0];
+    return {
+      id,
+      said: given?.own?.name ?? given?.food ?? food.key,
+      food,
+      massG,
+      entersAt,
+      leavesAt,
+      apart,
+      startC,
+      ...heatOf(model, item),
+      boiledMin: food.group === 'pulse' || food.own ? boiledMin(model, id) : 0,
+      shortChance: chances && (chances[id] ?? 0),
+      ...(given?.history && { history: given.history }),
+      ...(useBy !== undefined && { useBy }),
+    };
+  });
+}
+
+const HEATS: ReadonlySet<string> = new Set(['pressure', 'simmer', 'saute']);
+const LIMITS = [COLD_C, COOL_C, HOT_C, REHEAT_C];
+const bandOf = (celsius: number): number => LIMITS.filter((limit) => celsius > limit).length;
+/** A sample of a pot that browns dry has no liquid to read. */
+const BROWNS_C = 100;
+
+/** What is set out to cool goes into shallow pans or ice, which the model leaves in its pot. */
+function cooled(minutes: number): readonly Span[] {
+  const span = (from: number, to: number, coolestC: number, warmestC: number): Span => ({
+    minutes: Math.max(0, Math.min(minutes, to) - from),
+    coolestC,
+    warmestC,
+    how: 'planned',
+  });
+  return [
+    span(0, 60, COOL_C, HOT_C),
+    span(60, 180, COLD_C, COOL_C),
+    span(180, Infinity, 3, COLD_C),
+  ];
+}
+
+/** The contents of the pot from its first food to the end. */
+function spansOf(model: Model): { readonly spans: readonly Span[]; readonly fromMin: number } {
+  const { heat, plan, air } = model;
+  const { s, step, liquidC } = heat.trace;
+  const inPot = plan.items.filter(({ apart }) => !apart);
+  const spoils = inPot.filter(({ food, id }) => {
+    const given = plan.batch.items.find((item) => item.id === id);
+    return isPerishable(given?.own?.name ?? given?.food ?? food.key, food);
+  });
+  const from = Math.min(...(spoils.length > 0 ? spoils : inPot).map(({ entersAt }) => entersAt));
+  if (!Number.isFinite(from)) return { spans: [], fromMin: 0 };
+  const heats = plan.steps.findIndex(({ kind }) => HEATS.has(kind));
+  const spans: Span[] = [];
+  for (let i = from; i < plan.steps.length; i++) {
+    const kind = plan.steps[i]?.kind;
+    const result = heat.steps[i];
+    const minutes = ((result?.endS ?? 0) - (result?.startS ?? 0)) / 60;
+    if (heats < 0 || i < heats) {
+      const coldest = Math.min(air.ambientC, ...inPot.map(({ startC }) => startC));
+      spans.push({ minutes, coolestC: coldest, warmestC: air.ambientC, how: 'planned' });
+    } else if (kind === 'cool') spans.push(...cooled(minutes));
+    else {
+      let open: { minutes: number; coolestC: number; warmestC: number } | null = null;
+      for (let n = Math.max(1, step.indexOf(i)); n < s.length && step[n] === i; n++) {
+        const read = valueAt(liquidC, n);
+        const celsius = Number.isFinite(read) ? read : BROWNS_C;
+        const lasts = ((s[n] ?? 0) - (s[n - 1] ?? 0)) / 60;
+        if (open && bandOf(open.coolestC) === bandOf(celsius)) {
+          open.minutes += lasts;
+          open.coolestC = Math.min(open.coolestC, celsius);
+          open.warmestC = Math.max(open.warmestC, celsius);
+        } else {
+          if (open) spans.push({ ...open, how: 'planned' });
+          open = { minutes: lasts, coolestC: celsius, warmestC: celsius };
+        }
+      }
+      if (open) spans.push({ ...open, how: 'planned' });
+    }
+  }
+  return {
+    spans: spans.filter(({ minutes }) => minutes > 0),
+    fromMin: (heat.steps[from]?.startS ?? 0) / 60,
+  };
+}
+
+/** Groups whose mass is mostly water. */
+const WATERY: ReadonlySet<string> = new Set(['spirits', 'nut-butter', 'tomato-paste', 'miso']);
+
+function stepsOf(model: Model, releases: readonly ReleaseReport[]): readonly CourseStep[] {
+  return model.plan.steps.map((step, i): CourseStep => {
+    const result = model.heat.steps[i];
+    const report = releases.find((r) => r.step === step.id);
+    return {
+      id: step.id,
+      kind: step.kind,
+      minutes: ((result?.endS ?? 0) - (result?.startS ?? 0)) / 60,
+      release: step.kind === 'pressure' ? step.release.method : null,
+      waitMin: step.kind === 'pressure' ? waitOf(step.release) : 0,
+      sprayChance: report?.sprayChance ?? 0,
+      swollenL: (report?.swollenFraction ?? 0) * model.pot.capacityL,
+      foamAboveHalf: report?.foamAboveHalf ?? false,
+      keepsWarm: step.kind === 'rest' && model.pot.kind === 'electric' && step.keepWarm === true,
+    };
+  });
+}
+
+/** The facts of a run for the guard. @param chances that each food falls short, drawn */
+export function guardedOf(
+  model: Model,
+  releases: readonly ReleaseReport[],
+  fill: Pick<FillReport, 'worstL' | 'lineL' | 'lidOnL' | 'foams'> | null,
+  chances: Readonly<Record<string, number>> | null = null,
+): Course {
+  const { spans, fromMin } = spansOf(model);
+  const filled: CourseFill | null = fill && {
+    worstL: fill.worstL,
+    lineL: fill.lineL,
+    lidOnL: fill.lidOnL,
+    foams: fill.foams,
+  };
+  const { plan, pot, air, kitchen } = model;
+  return {
+    foods: foodsOf(model, chances),
+    steps: stepsOf(model, releases),
+    spans,
+    spansFromMin: fromMin,
+    fill: plan.items.length > 0 ? filled : null,
+    pot: { kind: pot.kind, capacityL: pot.capacityL },
+    roomC: air.ambientC,
+    wateryL: plan.items.reduce((sum, { food, massG, apart }) => {
+      const watery = food.group === 'liquid' && !WATERY.has(food.key);
+      return sum + (watery && !apart ? massG / 1000 : 0);
+    }, 0),
+    serveAt: plan.batch.serveAt ?? null,
+    units: kitchen.units,
+  };
 }

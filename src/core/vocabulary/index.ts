@@ -19,5 +19,6 @@ export {
   type StepDefinition,
   type StepKind,
 } from './steps';
+export { coolingOf, COOLINGS, type CoolingKey } from './coolings';
 export { doingOf, type Doing } from './doing';
 export { HOLDER_KINDS, holderName, HOLDERS, usableL, type HolderKind } from './holders';

@@ -1,4 +1,5 @@
 import Link from 'next/link';
+import { isStop } from '@/core/assess';
 import { potOf } from '@/core/batch/plan';
 import type { Batch, Pot } from '@/core/batch/schema';
 import type { Known } from '@/core/learn';
@@ -21,8 +22,7 @@ export function BatchRow({
 }) {
   const as = known && { pot: potOf(batch, known.pots), kitchen: known.kitchen };
   const { assessment, error } = useAssessment(batch, as?.pot ?? null, as?.kitchen ?? null);
-  const stops =
-    assessment?.findings.filter((f) => f.level === 'stop' && f.code !== 'empty').length ?? 0;
+  const stops = assessment?.findings.filter((f) => isStop(f) && f.code !== 'empty').length ?? 0;
   const warns = assessment?.findings.filter((f) => f.level === 'warn').length ?? 0;
   const state = !assessment
     ? (error ?? '')

@@ -149,6 +149,12 @@ export function RecipeRead({
           <span className="ml-2 font-normal text-quiet">{recipe.servings} bowls</span>
         )}
       </p>
+      {recipe.refusal && (
+        <p role="alert" className="rounded-lg border-2 border-rust bg-rust/5 px-3 py-2 text-[15px]">
+          <b className="text-rust">{recipe.refusal.title}.</b> {recipe.refusal.message} The rest of
+          the recipe is planned without it.
+        </p>
+      )}
       <ul aria-label="Ingredients as understood" className="space-y-1">
         {recipe.lines.map((line, i) => (
           <Line

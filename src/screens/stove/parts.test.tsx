@@ -208,10 +208,18 @@ describe('what is proposed', () => {
     change: 'as-it-is',
     step: 's1',
     tableS: 3600,
+    dangers: [],
     verdicts: verdicts(0.3),
   } as const;
   const proposal: Proposal = {
-    option: { change: 'hold', step: 's1', minutes: 8, tableS: 3840, verdicts: verdicts(0.8) },
+    option: {
+      change: 'hold',
+      step: 's1',
+      minutes: 8,
+      tableS: 3840,
+      dangers: [],
+      verdicts: verdicts(0.8),
+    },
     asPlanned,
     why: 'short',
     items: ['c'],

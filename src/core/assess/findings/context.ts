@@ -1,5 +1,6 @@
 import { isMany, spoken } from '../../food';
 import type { Units } from '../../quantity';
+import type { Danger } from '../../guard';
 import type { Draws } from '../draws';
 import type {
   BonesReport,
@@ -25,14 +26,14 @@ export interface Context {
   readonly runOffs: RunOffReport | null;
   readonly setpointC: number;
   readonly boilC: number;
+  /** What can hurt somebody, by the guard. */
+  readonly dangers: readonly Danger[];
   /** What came out how often; null while it is not known. */
   readonly draws: Draws | null;
 }
 
 /** From this chance on a thing is worth a warning. */
 export const LIKELY = 0.5;
-/** From this chance on what scalds, burns or sickens stops the cook. */
-export const DANGER = 0.1;
 
 export function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);
@@ -43,10 +44,4 @@ export type Judge = (context: Context) => readonly Finding[];
 /** A name with its verb in the right number. @example does('split peas, dry', 'stays', 'stay') // "Split peas stay" */
 export function does(name: string, one: string, many: string): string {
   return `${capital(spoken(name))} ${isMany(name) ? many : one}`;
-}
-
-/** How often, of ten; never none. @example timesInTen(0.12) // "1 time in 10" */
-export function timesInTen(chance: number): string {
-  const times = Math.max(1, Math.round(10 * chance));
-  return `${times} ${times > 1 ? 'times' : 'time'} in 10`;
 }

@@ -1,13 +1,9 @@
-/** Judgements on food that stands and gets cold: slowly is unsafe. */
-import { COLD_C, COOL_C, COOL_WITHIN_MIN, HOT_C, KEEP_HOT_C } from '../../guard';
-import { formatMinutes, formatTemperature, type Units } from '../../quantity';
-import { KEEPS_WARM_C } from '../../heat';
+/** A note on what is set out to cool: not in its pot. */
+import { COOL_C, COOL_WITHIN_MIN, HOT_C, ruleWords } from '../../guard';
+import { formatMinutes, formatTemperature } from '../../quantity';
 import { valueAt } from '../../series';
 import type { Finding } from '../types';
 import type { Judge } from './context';
-
-const ruleWords = (units: Units): string =>
-  `Cooked food must pass from ${formatTemperature(HOT_C, units)} to ${formatTemperature(COOL_C, units)} within 2 h and to ${formatTemperature(COLD_C, units)} within 4 h more (FDA Food Code 3-501.14). Ask your food-safety authority where the rule differs.`;
 
 /** Minutes that the contents have stood between hot and cool by the end of a step; 0 while hot. */
 function betweenMin(s: readonly number[], celsius: readonly number[], to: number): number {
@@ -20,33 +16,25 @@ function betweenMin(s: readonly number[], celsius: readonly number[], to: number
   return minutes;
 }
 
-export const slowCooling: Judge = ({ model, units }) => {
-  const { trace, steps } = model.heat;
+/** The model leaves what cools in its pot, which is too slow; shallow pans are meant. */
+export const slowInPot: Judge = ({ model, units }) => {
+  const { trace } = model.heat;
   const cooked = model.plan.steps.findIndex((s) => s.kind === 'pressure' || s.kind === 'simmer');
   return model.plan.steps.flatMap((step, index): Finding[] => {
-    if (cooked < 0 || index <= cooked || (step.kind !== 'rest' && step.kind !== 'cool')) return [];
+    if (cooked < 0 || index <= cooked || step.kind !== 'cool') return [];
     const last = trace.step.findLastIndex((n) => n === index);
     const minutes = betweenMin(trace.s, trace.liquidC, last);
     if (last < 0 || minutes <= COOL_WITHIN_MIN) return [];
-    const ends = formatTemperature(valueAt(trace.liquidC, last), units);
-    const lasts = formatMinutes(((steps[index]?.endS ?? 0) - (steps[index]?.startS ?? 0)) / 60);
-    // What is meant to cool goes into shallow pans; the model leaves it in its pot.
-    const meant = step.kind === 'cool';
     return [
       {
         code: 'slow-cooling',
-        level: meant ? 'note' : 'stop',
-        title: meant ? 'Not in the pot: it cools too slowly' : 'It stands lukewarm for too long',
-        message: meant
-          ? `Left in its open pot it would be between ${formatTemperature(HOT_C, units)} and ${formatTemperature(COOL_C, units)} for ${formatMinutes(minutes)}. Shallow pans, an ice bath or small jars.`
-          : `After ${lasts} with the heat off it is at ${ends}, and has been below ${formatTemperature(HOT_C, units)} for ${formatMinutes(minutes)}. Keep it above ${formatTemperature(KEEP_HOT_C, units)}, or cool it fast.`,
-        why: `${ruleWords(units)} An electric pot left on keeps it at about ${formatTemperature(KEEPS_WARM_C, units)}, which is safe.`,
+        level: 'note',
+        title: 'Not in the pot: it cools too slowly',
+        message: `Left in its open pot it would be between ${formatTemperature(HOT_C, units)} and ${formatTemperature(COOL_C, units)} for ${formatMinutes(minutes)}. Shallow pans, an ice bath or small jars.`,
+        why: ruleWords('cooling'),
         numbers: { minute: minutes },
         step: step.id,
-        remedies:
-          !meant && model.pot.kind === 'electric'
-            ? [{ do: 'keep-warm', step: step.id, label: 'Leave the pot on: it keeps warm' }]
-            : [],
+        remedies: [],
       },
     ];
   });

@@ -1,16 +1,14 @@
 import { isStock, runOf, extractionWaterL, type PlannedStep } from '../../batch/plan';
 import { EXAMPLE_LINE } from '../../batch/reading';
 import { formatLevel, formatMinutes, formatTemperature, formatVolume } from '../../quantity';
-import { splitIn, waterToLine } from '../../fill';
+import { waterToLine } from '../../fill';
+import { DANGER_CHANCE as DANGER, timesInTen } from '../../guard';
 import { type Closing, contentsAt, partsAt } from '../../model';
 import type { Finding, Remedy } from '../types';
-import { capital, DANGER, LIKELY, timesInTen, type Context, type Judge } from './context';
-
-const LINES_WHY =
-  'Full pots spray at the valve. Two thirds, and half for what foams or swells, are common practice and most manuals; your pot’s own manual always wins.';
+import { capital, LIKELY, type Context, type Judge } from './context';
 
 /** Less water if that is enough and leaves the pot its minimum; otherwise less of everything. */
-function lowerTo({ model, units, filled }: Context): Remedy {
+export function lowerTo({ model, units, filled }: Context): Remedy {
   const { run } = filled.report;
   const water = extractionWaterL(model.plan.batch, run);
   const next = water + filled.report.waterToLineL;
@@ -25,29 +23,6 @@ function lowerTo({ model, units, filled }: Context): Remedy {
   const factor = Math.floor(filled.report.scaleToFit * 100) / 100;
   return { do: 'scale', factor, label: `Make ${Math.round(factor * 100)} % of everything` };
 }
-
-export const overLine: Judge = (context) => {
-  const { filled, units } = context;
-  const { worstL, lineL, foams, lidOnL } = filled.report;
-  if (worstL <= lineL + 1e-6) return [];
-  const over = worstL - lineL;
-  const when = worstL > lidOnL + 0.05 ? 'Once swollen it stands' : 'It stands';
-  const batches = splitIn(worstL, lineL);
-  const stands = formatLevel(worstL, units);
-  const line = formatLevel(lineL, units);
-  // A level that reads the same as the line would belie the call.
-  const at = stands === line ? '' : ` at ${stands},`;
-  const finding: Finding = {
-    code: foams ? 'over-foam-line' : 'over-max-fill',
-    level: 'stop',
-    title: foams ? 'Over the foam line' : 'Over the fill line',
-    message: `${when}${at} ${formatVolume(over, units)} over the ${foams ? 'foam' : 'fill'} line at ${line}. Or cook it in ${batches} batches.`,
-    why: LINES_WHY,
-    numbers: { levelL: worstL, lineL, overL: over, batches },
-    remedies: [lowerTo(context)],
-  };
-  return [finding];
-};
 
 /** A closing of the lid with less free liquid than the pot asks for. */
 interface Dry {

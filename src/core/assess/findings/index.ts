@@ -2,36 +2,23 @@ import type { Finding, Level } from '../types';
 import { bonesCrumble, bonesSpent, overExtracted, thinSet } from './bones';
 import type { Context, Judge } from './context';
 import { overcooked, undercooked } from './doneness';
-import { slowCooling } from './cooling';
-import {
-  boilsDry,
-  dryStart,
-  empty,
-  neverAtPressure,
-  notCovered,
-  overLine,
-  tooLittleLiquid,
-} from './fill';
+import { slowInPot } from './cooling';
+import { boilsDry, dryStart, empty, neverAtPressure, notCovered, tooLittleLiquid } from './fill';
 import { noodlesDrink, saltLeft, salty } from './finish';
-import { dairy, releaseCosts, scorch, sprayRisk, thickener } from './pot';
-import { centreSafety, kidneyBeans } from './safety';
+import { releaseCosts, scorch } from './pot';
+import { dangers } from './safety';
 
 /** By harm: what scalds, burns or sickens, then what spoils the dish, then what costs a little. */
 const JUDGES: readonly Judge[] = [
   empty,
-  kidneyBeans,
-  centreSafety,
-  slowCooling,
-  sprayRisk,
-  overLine,
+  dangers,
   tooLittleLiquid,
   boilsDry,
   neverAtPressure,
   undercooked,
   overcooked,
-  dairy,
   scorch,
-  thickener,
+  slowInPot,
   notCovered,
   thinSet,
   bonesSpent,
@@ -44,7 +31,7 @@ const JUDGES: readonly Judge[] = [
   saltLeft,
 ];
 
-const WEIGHT: Readonly<Record<Level, number>> = { stop: 0, warn: 1, note: 2 };
+const WEIGHT: Readonly<Record<Level, number>> = { never: 0, stop: 1, warn: 2, note: 3 };
 
 /** Every judgement on a batch, the gravest first. */
 export function findingsOf(context: Context): readonly Finding[] {

@@ -1,14 +1,13 @@
 import type { PlannedItem } from '../../batch/plan';
 import { spoken } from '../../food';
-import { formatDegrees, formatLevel } from '../../quantity';
+import { formatDegrees } from '../../quantity';
 import { USUAL_DUTY } from '../../heat';
 import { RELEASES, releasesFor } from '../../vocabulary';
-import { SAFE_CHANCE } from '../odds';
 import type { Finding, Remedy } from '../types';
-import { capital, DANGER, does, timesInTen, type Context, type Judge } from './context';
+import { capital, type Context, type Judge } from './context';
 
-/** The ways round it, in the order in which cooks choose. */
-function calmer({ model, releases }: Context, step: string): readonly Remedy[] {
+/** The ways round a spray, in the order in which cooks choose. */
+export function calmer({ model, releases }: Context, step: string): readonly Remedy[] {
   const report = releases.find((r) => r.step === step);
   if (!report) return [];
   const { waitMin, bursts } = report;
@@ -42,32 +41,6 @@ function calmer({ model, releases }: Context, step: string): readonly Remedy[] {
   });
   return remedies;
 }
-
-export const sprayRisk: Judge = (context) => {
-  const { model, releases, units } = context;
-  return releases
-    .filter((r) => r.sprayChance >= SAFE_CHANCE || r.foamAboveHalf)
-    .map((r): Finding => {
-      const { capacityL } = model.pot;
-      const levelL = Math.min(r.swollenFraction * capacityL, capacityL);
-      const sprays = r.sprayChance > DANGER;
-      return {
-        code: 'spray-risk',
-        level: sprays ? 'stop' : 'warn',
-        title: sprays ? 'It may spray at the valve' : 'Foam may come to the valve',
-        message: `As the valve opens it swells to about ${formatLevel(levelL, units)} of the pot’s ${formatLevel(capacityL, units)}; liquid comes out ${sprays ? `about ${timesInTen(r.sprayChance)}` : 'now and then'}. Hot liquid scalds.`,
-        why: 'Steam leaving through the liquid lifts it (drift flux, DIERS); starch, pulses and fat hold the bubbles, how well is not known to the last. A burst lifts it like an open valve while it lasts; between bursts the foam falls back.',
-        numbers: {
-          swollenL: r.swollenFraction * capacityL,
-          capacityL,
-          swollenFraction: r.swollenFraction,
-          sprayChance: r.sprayChance,
-        },
-        step: r.step,
-        remedies: calmer(context, r.step),
-      };
-    });
-};
 
 /** A release that spoils meat or pulses, where a slower one would not. */
 export const releaseCosts: Judge = ({ model, releases, units }) =>
@@ -113,52 +86,9 @@ function underPressure({ model }: Context): readonly PlannedItem[] {
   );
 }
 
-export const dairy: Judge = (context) =>
-  underPressure(context)
-    .filter((item) => item.food.group === 'dairy' && item.food.key !== 'butter')
-    .map((item) => ({
-      code: 'dairy-under-pressure' as const,
-      level: 'warn' as const,
-      title: `${does(item.food.name, 'curdles', 'curdle')} under pressure`,
-      message: 'Stir it in at the end, off the boil; under pressure it splits, foams and catches.',
-      why: 'Common practice: dairy and starch thickeners wait until after pressure.',
-      numbers: { massG: item.massG },
-      item: item.id,
-      remedies: [
-        {
-          do: 'put-in-after' as const,
-          item: item.id,
-          minutes: 2,
-          label: 'Put it in after opening',
-        },
-      ],
-    }));
-
 function isThickener(item: PlannedItem): boolean {
   return item.food.key === 'starch' || item.food.key === 'flour';
 }
-
-export const thickener: Judge = (context) =>
-  underPressure(context)
-    .filter((item) => isThickener(item) && item.massG > 5)
-    .map((item) => ({
-      code: 'scorch-risk' as const,
-      level: 'warn' as const,
-      title: `${does(item.food.name, 'catches', 'catch')} on the bottom`,
-      message:
-        'Stir it into cold liquid and add it after opening, then simmer until it clears; under pressure it sinks, scorches and foams.',
-      why: `Common practice: starch thickeners wait until after pressure; ${context.units === 'us' ? '1 tbsp a cup makes' : '8 g for 240 ml make'} it medium thick.`,
-      numbers: { massG: item.massG },
-      item: item.id,
-      remedies: [
-        {
-          do: 'put-in-after' as const,
-          item: item.id,
-          minutes: 3,
-          label: 'Stir it in after opening',
-        },
-      ],
-    }));
 
 /** Shares of the contents from which paste, and thick stuff, are worth a word (common practice, no source). */
 const PASTE_SHARE = 0.015;

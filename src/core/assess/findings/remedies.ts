@@ -1,16 +1,18 @@
 /** What would bring an item to what is wanted of it, as candidates for a trial by the model. */
 import type { PlannedItem, PlannedStep } from '../../batch/plan';
-import { cookRate, donenessOf } from '../../doneness';
+import { cookRate, donenessOf, USUAL_Z } from '../../doneness';
 import { gradesOf, spoken, thermalProperties, wishOf } from '../../food';
 import { formatLength, formatMinutes } from '../../quantity';
-import { KIDNEY_MIN } from '../../guard';
-import { boiledMin, type ItemReport, safeCentreC } from '../../model';
+import { centreRuleOf, classesOf, LECTIN_C, LECTIN_MIN, SAFE_CENTRE_C } from '../../guard';
+import { foodsOf, type ItemReport } from '../../model';
 import type { Remedy } from '../types';
 import { type Context } from './context';
 
 /** Extra minutes found in closed form are stretched by this, so that one press is enough. */
 const SURE = 1.05;
 const LONGEST_MIN = 600;
+/** Degrees above the least at which a centre is aimed. */
+const SURE_C = 2;
 /** A simmer longer than this is no way to finish a soup, min. */
 const LONG_SIMMER = 45;
 
@@ -61,23 +63,28 @@ const DECAY = { slab: 2.467, cylinder: 5.783, sphere: 9.87 } as const;
 function minutesFor(context: Context, item: ItemReport, from: number, around: number): number {
   const planned = plannedOf(context, item);
   if (!planned || !item.piece) return LONGEST_MIN;
-  const kidney = planned.food.safety === 'kidney-bean';
-  const deficit = Math.max(
-    (item.needMin ?? 0) - item.cookValueCentreMin,
-    kidney ? KIDNEY_MIN - boiledMin(context.model, item.id) : 0,
-  );
-  const safeC = safeCentreC(planned.food) ?? Number.NEGATIVE_INFINITY;
+  const food = foodsOf(context.model).find(({ id }) => id === item.id);
+  const classes = food && classesOf(food.said, food.food);
+  const deficit = (item.needMin ?? 0) - item.cookValueCentreMin;
+  const lectin = classes?.has('lectin') ? LECTIN_MIN - (food?.boiledMin ?? 0) : 0;
+  const rule = classes ? centreRuleOf(classes) : null;
+  const safeC = rule ? SAFE_CENTRE_C[rule] : Number.NEGATIVE_INFINITY;
   const { density, conductivity, heat } = thermalProperties(planned.food.composition, 60);
   const radius = item.piece.mm / 2000;
   const timeMin = radius ** 2 / ((conductivity / (density * heat)) * DECAY[item.piece.kind]) / 60;
   const z = zOf(context, item);
   let gained = 0;
+  let boiled = 0;
   let minutes = 0;
   let centre = from;
-  while ((gained < deficit || centre < safeC + 2) && minutes < LONGEST_MIN) {
+  while (
+    (gained < deficit || boiled < lectin || centre < safeC + SURE_C) &&
+    minutes < LONGEST_MIN
+  ) {
     minutes += 0.5;
     centre = around - (around - from) * Math.exp(-minutes / timeMin);
     gained += 0.5 * cookRate(centre, z);
+    if (centre >= LECTIN_C) boiled += 0.5 * cookRate(centre, USUAL_Z);
   }
   return minutes;
 }

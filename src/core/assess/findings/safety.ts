@@ -1,72 +1,94 @@
-import { formatTemperature } from '../../quantity';
-import { KIDNEY_MIN } from '../../guard';
-import { boiledMin, safeCentreC } from '../../model';
-import type { Finding } from '../types';
-import { DANGER, does, timesInTen, type Context, type Judge } from './context';
+/** What can hurt somebody, as calls: the guard judges, and the model knows what may be done about it. */
+import { ruleWords, type Danger, type HazardKey } from '../../guard';
+import type { ItemReport } from '../../model';
+import type { FindingCode } from '../findingCodes';
+import type { NumberName } from '../numberNames';
+import type { Finding, Remedy } from '../types';
+import { type Context, type Judge } from './context';
+import { lowerTo } from './fill';
+import { calmer } from './pot';
 import { longer } from './remedies';
 
-const FSIS = 'USDA FSIS safe minimum internal temperatures';
+type Answer = (context: Context, danger: Danger) => readonly Remedy[];
 
-const WHY = {
-  poultry: (from: string) => `Poultry is safe at ${from} at the centre (${FSIS}).`,
-  minced: (from: string) => `Minced meat is safe at ${from} at the centre (${FSIS}).`,
-  'whole-cut': (from: string) => `Whole cuts are safe at ${from} and 3 min of rest (${FSIS}).`,
-} as const;
+const none: Answer = () => [];
+const itemOf = ({ items }: Context, { item }: Danger): ItemReport | undefined =>
+  items.find(({ id }) => id === item);
+const cookOn: Answer = (context, danger) => {
+  const item = itemOf(context, danger);
+  return item ? longer(context, item) : [];
+};
+/** Minutes in the open pot of what waits until the lid is off. */
+const STIRRED_MIN = 3;
+const afterwards: Answer = (_, { item }) =>
+  item === undefined
+    ? []
+    : [{ do: 'put-in-after', item, minutes: STIRRED_MIN, label: 'Stir it in after opening' }];
+const keepWarm: Answer = ({ model }, { step }) => {
+  const rest = model.plan.steps.find(({ id, kind }) => id === step && kind === 'rest');
+  return rest && model.pot.kind === 'electric'
+    ? [{ do: 'keep-warm', step: rest.id, label: 'Leave the pot on: it keeps warm' }]
+    : [];
+};
 
-/** Whether it is unsafe as given, or too often when drawn. */
-function isUnsafe({ draws }: Context, id: string, asGiven: boolean): boolean {
-  return asGiven || (draws?.risks.unsafe[id] ?? 0) > DANGER;
+interface Call {
+  readonly code: FindingCode | ((context: Context, danger: Danger) => FindingCode);
+  readonly remedies: Answer;
 }
 
-function oftenWords({ draws }: Context, id: string, asGiven: boolean): string {
-  const often = timesInTen(draws?.risks.unsafe[id] ?? 0);
-  return asGiven ? '' : ` As reckoned that is enough; about ${often} it is not.`;
-}
+const isDairy = ({ model }: Context, { item }: Danger): boolean =>
+  model.plan.items.find(({ id }) => id === item)?.food.group === 'dairy';
 
-export const centreSafety: Judge = (context) => {
-  const { model, items, units } = context;
-  return model.plan.items.flatMap((planned): Finding[] => {
-    const { safety } = planned.food;
-    const safeC = safeCentreC(planned.food);
-    const item = items.find((i) => i.id === planned.id);
-    if (!safety || safety === 'kidney-bean' || safeC === null) return [];
-    if (!item || item.apart || item.centreC === null) return [];
-    const asGiven = item.centreC < safeC;
-    if (!isUnsafe(context, item.id, asGiven)) return [];
+/** The call of each hazard that a plan can have. */
+const CALLS: Readonly<Partial<Record<HazardKey, Call>>> = {
+  plants: { code: 'poisonous-plant', remedies: none },
+  lectin: { code: 'kidney-bean-toxin', remedies: cookOn },
+  centre: {
+    code: (_, { rule }) => (rule === 'poultry' ? 'poultry-not-safe' : 'meat-not-safe'),
+    remedies: cookOn,
+  },
+  reheating: { code: 'not-reheated', remedies: cookOn },
+  'standing-raw': { code: 'standing-raw', remedies: none },
+  cooling: { code: 'slow-cooling', remedies: keepWarm },
+  toxin: {
+    code: (_, { item }) => (item === undefined ? 'slow-cooling' : 'lost-food'),
+    remedies: keepWarm,
+  },
+  days: { code: 'past-its-day', remedies: none },
+  valve: {
+    code: 'spray-risk',
+    remedies: (context, { step }) => (step === undefined ? [] : calmer(context, step)),
+  },
+  fill: {
+    code: ({ filled }) => (filled.report.foams ? 'over-foam-line' : 'over-max-fill'),
+    remedies: (context) => [lowerTo(context)],
+  },
+  fat: { code: 'too-much-fat', remedies: none },
+  spirits: { code: 'spirits', remedies: none },
+  fizzy: { code: 'fizzy', remedies: none },
+  lid: {
+    code: (context, danger) => (isDairy(context, danger) ? 'dairy-under-pressure' : 'scorch-risk'),
+    remedies: afterwards,
+  },
+  thermometer: { code: 'thermometer', remedies: none },
+};
+
+export const dangers: Judge = (context) =>
+  context.dangers.flatMap((danger): Finding[] => {
+    const call = CALLS[danger.hazard];
+    if (!call || danger.level === 'none') return [];
+    const { level, title, message, rule, numbers = {}, item, step } = danger;
     return [
       {
-        code: safety === 'poultry' ? 'poultry-not-safe' : 'meat-not-safe',
-        level: 'stop',
-        title: `${does(item.name, 'is', 'are')} not safe yet`,
-        message: `Its centre gets to ${formatTemperature(item.centreC, units)}; it must pass ${formatTemperature(safeC, units)}.${oftenWords(context, item.id, asGiven)} Test the thickest piece with a thermometer.`,
-        why: WHY[safety](formatTemperature(safeC, units)),
-        numbers: { centreC: item.centreC, safeC },
-        item: item.id,
-        remedies: longer(context, item),
+        code: typeof call.code === 'function' ? call.code(context, danger) : call.code,
+        level,
+        title,
+        message,
+        why: ruleWords(rule),
+        numbers: numbers as Readonly<Partial<Record<NumberName, number>>>,
+        remedies: call.remedies(context, danger),
+        ...(item !== undefined && { item }),
+        ...(step !== undefined && { step }),
       },
     ];
   });
-};
-
-export const kidneyBeans: Judge = (context) => {
-  const { model, items } = context;
-  return model.plan.items.flatMap((planned): Finding[] => {
-    const item = items.find((i) => i.id === planned.id);
-    if (planned.food.safety !== 'kidney-bean' || !item || item.apart) return [];
-    const boiled = boiledMin(model, item.id);
-    const asGiven = boiled < KIDNEY_MIN;
-    if (!isUnsafe(context, item.id, asGiven)) return [];
-    return [
-      {
-        code: 'kidney-bean-toxin',
-        level: 'stop',
-        title: 'Kidney beans are still toxic',
-        message: `They get ${boiled.toFixed(0)} of the ${KIDNEY_MIN} min of boiling that destroy their lectin.${oftenWords(context, item.id, asGiven)} Underdone beans make people ill.`,
-        why: 'Raw kidney beans carry phytohaemagglutinin: soak 5 h, then boil 30 min (FDA Bad Bug Book).',
-        numbers: { boiledMin: boiled, neededMin: KIDNEY_MIN },
-        item: item.id,
-        remedies: longer(context, item),
-      },
-    ];
-  });
-};

@@ -13,7 +13,15 @@ import {
   type FoodMatch,
   type OwnFood,
 } from '../../food';
-import { formatAmount, parseAmount, parseLength, type Amount, type Units } from '../../quantity';
+import {
+  formatAmount,
+  formatLength,
+  parseAmount,
+  parseLength,
+  type Amount,
+  type Units,
+} from '../../quantity';
+import { canningIn, plantIn, type Worded } from '../../guard/words';
 import { readTask } from '../plan/alongside';
 import { FRIDGE_C, FROZEN_C } from '../plan/complete';
 import { readLike } from './like';
@@ -22,6 +30,59 @@ import { splitLike, type ReadLine } from './reword';
 import { looseAmount, looseMeasure } from './loose';
 import { refusalOf } from '../household/validate';
 import type { Cut, CutShape, Item } from '../schema/types';
+
+/** One lump, whatever else is said: it is as thick as its weight makes it. */
+const LUMP =
+  /\b(?:in )?(?:one|a single|a|1) (?:big |large )?(?:piece|lump|chunk|slab|block)\b|\b(?:whole|joint|roast|block|slab)\b(?! (?:the|it|for))/i;
+/** Words that cut a lump up after all, or name what is whole by nature. */
+const CUT_UP =
+  /\b(?:cubed?|cubes|diced?|chopped|sliced?|slices|strips?|jointed|quartered|halved|shredded|crumbled|minced into|cut (?:in|up)|pieces|chunks)\b/i;
+/** Length of a lump over its thickness (assumed; a roast of 1.5 kg is then 109 mm thick). */
+const LUMP_LONG = 1.4;
+/** Meat, kg/L. */
+const LUMP_KG_PER_L = 1.05;
+
+/**
+ * Thickness of a lump of meat, mm.
+ *
+ * @example lumpMm(1500) // 109
+ */
+export function lumpMm(grams: number): number {
+  const ml = grams / LUMP_KG_PER_L;
+  return Math.round(10 * Math.cbrt((4 * ml) / (Math.PI * LUMP_LONG)));
+}
+
+/** Lighter than that a lump is a piece as usual, g. */
+const LEAST_LUMP_G = 250;
+const LUMPY: ReadonlySet<Food['group']> = new Set(['meat', 'poultry', 'fish']);
+
+/** A joint, a roast or a block as its weight makes it; null where the line names none. */
+function readLump(words: string, food: Food, amount: Amount | null): Cut | null {
+  if (!food.shape || !LUMPY.has(food.group) || !LUMP.test(words) || CUT_UP.test(words)) return null;
+  const all = amount && amountGrams(food, amount);
+  if (!amount || all === null) return null;
+  const one = amount.unit === 'piece' ? all / Math.max(1, amount.value) : all;
+  // A bird is hollow: it is thicker than the usual one as the cube root of its weight.
+  if (/\bwhole\b/.test(food.name) && food.pieceG !== undefined)
+    return one > food.pieceG
+      ? { shape: 'whole', mm: Math.round(food.shape.mm * Math.cbrt(one / food.pieceG)) }
+      : null;
+  const mm = Math.min(300, lumpMm(one));
+  return one < LEAST_LUMP_G || mm <= food.shape.mm ? null : { shape: 'whole', mm };
+}
+
+/** Heavier than that without a word of its size, it is asked about, g. */
+const ASKED_G = 900;
+const IN_ONE = new Set([
+  'pork-shoulder',
+  'lamb-shoulder',
+  'beef-brisket',
+  'pork-belly',
+  'pork-loin',
+  'wild-boar',
+  'stewing-veal',
+  'goat',
+]);
 
 const SHAPES: readonly (readonly [RegExp, CutShape, number])[] = [
   [/\b(?:rings?|slices?|sliced|rounds?|coins?|half-moons?|wedges?)\b/i, 'slice', 10],
@@ -201,6 +262,12 @@ function madeOf(name: string, like: string, unsure: string[]): Food | null {
   );
 }
 
+/** What is never planned, by its words. */
+function refusedWords(text: string): Worded | null {
+  const plant = plantIn(text);
+  return canningIn(text) ?? (plant?.level === 'never' ? plant : null);
+}
+
 /**
  * Reads one line as a cook would say it.
  *
@@ -213,6 +280,19 @@ export function readLine(
   text: string,
   { foods = NONE, units = 'metric' }: ReadsFor = {},
 ): ReadLine {
+  const never = refusedWords(text);
+  if (never)
+    return {
+      text,
+      item: null,
+      task: null,
+      refused: `${never.title}. ${never.message}`,
+      food: null,
+      unsure: [],
+      nearest: [],
+      name: text,
+      amount: null,
+    };
   const task = readTask(text);
   if (task)
     return {
@@ -248,13 +328,21 @@ export function readLine(
     };
   const match = made ?? (best as FoodMatch).food;
   const food = parsed.amount ? foodInAmount(match, parsed.amount) : match;
+  const asked = plantIn(text);
+  if (asked) unsure.push(`${asked.title} ${asked.message}`);
   if (!made && spelt) unsure.push(`read as ${spelt}`);
   if (!made && best && (best.score < 0.75 || best.strange)) unsure.push(`taken for ${food.name}`);
   const meant = loose ? looseAmount(loose, food) : parsed.amount;
   if (loose && meant && meant.unit !== 'piece')
     unsure.push(`by the ${loose.word}, taken for ${formatAmount(meant, units)}`);
   const amount = checkAmount(food, meant, unsure);
-  const cut = food.shape ? readCut(parsed.rest, food) : null;
+  const lump = readLump(parsed.rest, food, amount);
+  const cut = lump ?? (food.shape ? readCut(parsed.rest, food) : null);
+  const grams = amountGrams(food, amount) ?? 0;
+  if (!cut && IN_ONE.has(food.key) && grams >= ASKED_G)
+    unsure.push(
+      `in one piece or cut up? taken for pieces of ${formatLength(food.shape?.mm ?? 0, units)}`,
+    );
   const startC = readStart(parsed.rest);
   const soakedH = food.group === 'pulse' ? readSoak(parsed.rest) : undefined;
   const old = food.group === 'pulse' && /\bold\b/i.test(parsed.rest);

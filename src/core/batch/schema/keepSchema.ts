@@ -1,6 +1,6 @@
 /** Yup schemas of how a household keeps what it cooks, and what a plan takes of it. */
 import { HOLDER_KINDS } from '../../vocabulary';
-import { list, needed, number, object, oneOf, text } from './schemaParts';
+import { list, needed, number, object, oneOf, text, time } from './schemaParts';
 
 /** How this household keeps and uses what it cooks; what is missing is as usual. */
 export const larderFormSchema = object(
@@ -35,6 +35,8 @@ export const fromJarSchema = object(
   {
     jar: needed(text('the id of a jar'), 'the id of a jar'),
     litres: needed(number(0.0001, 50, 'L'), 'litres'),
+    /** Last day of the jar, as it stood when it was taken. */
+    useBy: time,
   },
   'what is taken from a jar',
 );

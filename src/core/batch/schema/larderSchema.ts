@@ -1,5 +1,6 @@
 /** Yup schemas of what is kept: jars and tubs, and the bag in the freezer. */
 import { HOLDER_KINDS } from '../../vocabulary';
+import { historySchema } from './historySchema';
 import { amountSchema, BATCH_KINDS, ownFields } from './schema';
 import { flag, list, mayBe, needed, number, object, oneOf, ownId, text, time } from './schemaParts';
 
@@ -45,6 +46,8 @@ export const jarSchema = object(
     /** As this household says; by the usual days where it is missing. */
     useBy: time,
     gone: list(goneSchema, 'a list of how it went'),
+    /** What is in it has been through until `since`; the fridge or the freezer comes after. */
+    history: historySchema,
   },
   'a jar: what is in it, litres, and when it was made',
 );

@@ -20,6 +20,7 @@ export const MARKS = [
   'level',
   'scorch',
   'heat-down',
+  'heat-off',
   'put-right',
   'changed',
   'declined',

@@ -14,6 +14,7 @@ import type {
   yieldSchema,
 } from './cookSchema';
 import type { afterSchema, coolingSchema, TASTES, THICKENINGS } from './afterSchema';
+import type { historySchema } from './historySchema';
 import type { fromJarSchema, larderSchema } from './keepSchema';
 import type { bagItemSchema, JAR_ENDS, JAR_PLACES, jarSchema } from './larderSchema';
 import type {
@@ -76,7 +77,7 @@ export type Step =
       readonly id: string;
       readonly kind: 'rest';
       readonly minutes?: number;
-      /** Whether the pot keeps it warm; an electric pot does unless this says no. */
+      /** Whether the pot keeps it warm; nobody has said so where it is missing, and it cools. */
       readonly keepWarm?: boolean;
     }
   | { readonly id: string; readonly kind: 'cool'; readonly minutes?: number };
@@ -131,6 +132,9 @@ export type Jar = Kept<typeof jarSchema>;
 export type JarPlace = (typeof JAR_PLACES)[number];
 export type JarEnd = (typeof JAR_ENDS)[number];
 export type FromJar = Kept<typeof fromJarSchema>;
+/** History of a lot, and one stretch of it. */
+export type History = Kept<typeof historySchema>;
+export type Span = History['spans'][number];
 export type LarderHabits = Kept<typeof larderSchema>;
 export type BagItem = Omit<Kept<typeof bagItemSchema>, 'own'> & { readonly own?: OwnFood };
 

@@ -9,7 +9,7 @@ import { rows } from './row';
 
 const poultry = rows('poultry', { safety: 'poultry', cooked: 0.75, packing: 0.65, foaming: 1 });
 const meat = rows('meat', { safety: 'whole-cut', cooked: 0.75, packing: 0.65, foaming: 1 });
-const fish = rows('fish', { safety: 'whole-cut', cooked: 0.82, packing: 0.65 });
+const fish = rows('fish', { safety: 'fish', cooked: 0.82, packing: 0.65 });
 
 export const MEAT = [
   poultry('chicken-breast', 'chicken breast', [74.8, 22.5, 2.6, 0, 0, 1.1], {
@@ -112,13 +112,21 @@ export const MEAT = [
     cooked: 0.7,
   }),
   meat('venison-stewing', 'stewing venison', [73.5, 22.5, 2.8, 0, 0, 1.2], {
+    safety: 'game',
     aliases: ['venison', 'diced venison', 'venison shoulder', 'venison stew meat'],
     cupG: 150,
     shape: ['sphere', 35],
     cooked: 0.68,
   }),
+  meat('wild-boar', 'wild boar', [72, 21.5, 5, 0, 0, 1.1], {
+    safety: 'game',
+    aliases: ['boar', 'boar shoulder', 'stewing boar', 'diced boar'],
+    cupG: 150,
+    shape: ['sphere', 40],
+    cooked: 0.7,
+  }),
   meat('pork-shoulder', 'pork shoulder', [68, 18.5, 12.5, 0, 0, 1], {
-    aliases: ['pork', 'pork butt', 'diced pork', 'pork neck', 'wild boar', 'boar shoulder'],
+    aliases: ['pork', 'pork butt', 'diced pork', 'pork neck'],
     cupG: 150,
     shape: ['sphere', 46],
     cooked: 0.7,
@@ -252,7 +260,7 @@ export const MEAT = [
     pieceG: 200,
     shape: ['cylinder', 40],
     packing: 0.58,
-    safety: 'minced',
+    safety: 'game',
   }),
   meat('beef-short-ribs', 'beef short ribs', [52, 15, 25, 0, 0, 8], {
     family: 'bone',

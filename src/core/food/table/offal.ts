@@ -8,7 +8,7 @@ import { rows } from './row';
 
 const poultry = rows('poultry', { safety: 'poultry', cooked: 0.75, packing: 0.65, foaming: 1 });
 const meat = rows('meat', { safety: 'whole-cut', cooked: 0.75, packing: 0.65, foaming: 1 });
-const fish = rows('fish', { safety: 'whole-cut', cooked: 0.82, packing: 0.65 });
+const fish = rows('fish', { safety: 'fish', cooked: 0.82, packing: 0.65 });
 
 export const OFFAL = [
   poultry('duck-breast', 'duck breast', [70, 19, 9.5, 0, 0, 1.2], {

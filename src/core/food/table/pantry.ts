@@ -307,6 +307,7 @@ export const PANTRY = [
     saltPercent: 1.8,
   }),
   dairy('egg', 'egg', [76, 12.6, 9.5, 0.7, 0, 1.1], {
+    safety: 'egg',
     aliases: ['eggs', 'egg yolk', 'beaten egg', 'hen egg', 'egg white', 'quail egg'],
     pieceG: 50,
     cupG: 243,

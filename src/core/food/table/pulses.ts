@@ -20,11 +20,13 @@ export const PULSES = [
   pulse('black-beans', 'black beans, dry', [11, 21.6, 1.4, 46.9, 15.5, 3.6], {
     aliases: ['black bean', 'dry black bean', 'dried black beans'],
     cupG: 194,
+    safety: 'lectin',
     shape: ['sphere', 7],
   }),
   pulse('borlotti', 'borlotti beans, dry', [12.4, 23, 1.2, 35.4, 24.7, 3.3], {
     aliases: ['borlotti', 'borlotti bean', 'cranberry bean', 'dried borlotti', 'dry borlotti'],
     cupG: 195,
+    safety: 'lectin',
     shape: ['sphere', 10],
   }),
   pulse('cannellini', 'cannellini beans, dry', [11.3, 23.4, 0.9, 45.1, 15.2, 4.2], {
@@ -37,18 +39,20 @@ export const PULSES = [
       'dry cannellini',
     ],
     cupG: 202,
+    safety: 'lectin',
     shape: ['sphere', 10],
   }),
   pulse('navy-beans', 'navy beans, dry', [12.1, 22.3, 1.5, 45.5, 15.3, 3.3], {
     aliases: ['navy bean', 'haricot', 'haricot bean', 'dried haricot'],
     cupG: 208,
+    safety: 'lectin',
     shape: ['sphere', 7],
   }),
   pulse('kidney-beans', 'red kidney beans, dry', [11.8, 23.6, 0.8, 44.8, 15.2, 3.8], {
-    aliases: ['kidney bean', 'red kidney bean', 'dried kidney beans', 'dry kidney beans'],
+    aliases: ['kidney bean', 'red kidney bean', 'dried kidney beans', 'dry kidney beans', 'rajma'],
     cupG: 184,
     shape: ['sphere', 10],
-    safety: 'kidney-bean',
+    safety: 'lectin',
   }),
   pulse('chickpeas', 'chickpeas, dry', [7.7, 20.5, 6, 50.8, 12.2, 2.9], {
     aliases: ['chickpea', 'garbanzo', 'dried chickpeas', 'dry chickpeas'],
@@ -109,16 +113,19 @@ export const PULSES = [
       'bean soup mix',
     ],
     cupG: 193,
+    safety: 'lectin',
     shape: ['sphere', 9],
   }),
   pulse('butter-beans', 'butter beans, dry', [10.2, 21.5, 0.7, 44.4, 19, 4.3], {
     aliases: ['lima bean', 'butter bean', 'dry lima beans', 'gigantes'],
     cupG: 178,
+    safety: 'lectin',
     shape: ['slab', 8],
   }),
   pulse('flageolet', 'flageolet beans, dry', [11.5, 22.5, 1.3, 41, 20, 3.7], {
     aliases: ['flageolet bean', 'dried flageolet'],
     cupG: 195,
+    safety: 'lectin',
     shape: ['sphere', 7],
   }),
   pulse('black-eyed-peas', 'black-eyed peas, dry', [11.9, 23.5, 1.3, 49.4, 10.6, 3.2], {

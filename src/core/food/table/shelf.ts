@@ -10,22 +10,44 @@ const dairy = rows('dairy', { packing: 1, scorch: 2, foaming: 2 });
 const spice = rows('seasoning', { packing: 1, kept: 'shelf' });
 
 export const SHELF = [
-  liquid('spirits', 'sherry, port or brandy', [80, 0.2, 0, 6, 0, 0.3], {
+  liquid('spirits', 'brandy, rum or whisky', [66, 0, 0, 0.1, 0, 0], {
+    aliases: [
+      'brandy',
+      'rum',
+      'whisky',
+      'whiskey',
+      'bourbon',
+      'vodka',
+      'gin',
+      'cognac',
+      'calvados',
+      'grappa',
+    ],
+    cupG: 224,
+  }),
+  liquid('fortified-wine', 'sherry, port or rice wine', [80, 0.2, 0, 6, 0, 0.3], {
     aliases: [
       'sherry',
-      'brandy',
       'port',
       'marsala',
       'madeira',
-      'vodka',
-      'rum',
-      'whisky',
       'mirin',
       'sake',
       'vermouth',
       'shaoxing wine',
+      'rice wine',
     ],
     cupG: 235,
+  }),
+  liquid('fizzy-drink', 'cola or lemonade', [89, 0, 0, 10.6, 0, 0.1], {
+    aliases: ['cola', 'lemonade', 'soda', 'ginger ale', 'ginger beer', 'tonic water'],
+    cupG: 240,
+    foaming: 2,
+  }),
+  liquid('sparkling-water', 'sparkling water', [99.9, 0, 0, 0, 0, 0.1], {
+    aliases: ['sparkling water', 'fizzy water', 'soda water', 'mineral water, sparkling'],
+    cupG: 237,
+    foaming: 1,
   }),
   liquid('coffee', 'coffee or tea, brewed', [99.4, 0.1, 0, 0, 0, 0.2], {
     aliases: ['coffee', 'espresso', 'tea', 'brewed tea', 'strong coffee'],

@@ -3,7 +3,7 @@
  * in the tables of a probe, the water set to what is wanted or fits, and the result run through
  * the model.
  */
-import { assess, type Assessment } from '../../assess';
+import { assess, isStop, type Assessment } from '../../assess';
 import {
   foodOf,
   extractionWaterL,
@@ -109,7 +109,7 @@ function missesOf(aim: Aim, a: Assessment, units: Units): readonly string[] {
   const total = a.bones.at(-1)?.endMin ?? a.time.totalMin;
   if (aim.hours !== undefined && total > 60 * aim.hours + 2)
     misses.push(`${formatMinutes(total)}, not ${formatMinutes(60 * aim.hours)}`);
-  for (const f of a.findings) if (f.level === 'stop') misses.push(f.title.toLowerCase());
+  for (const f of a.findings) if (isStop(f)) misses.push(f.title.toLowerCase());
   return misses;
 }
 

@@ -2,6 +2,7 @@ import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react
 import { useState } from 'react';
 import {
   callKey,
+  isStop,
   putBy,
   putByOf,
   takeUp,
@@ -16,17 +17,27 @@ import { Button } from '@/ui/Button';
 import { numberWords } from './numberWords';
 
 const BAR: Readonly<Record<Level, string>> = {
+  never: 'border-l-rust',
   stop: 'border-l-rust',
   warn: 'border-l-straw',
   note: 'border-l-steam',
 };
-const WORD: Readonly<Record<Level, string>> = { stop: 'Stop', warn: 'Mind', note: 'Note' };
+const WORD: Readonly<Record<Level, string>> = {
+  never: 'Never',
+  stop: 'Stop',
+  warn: 'Mind',
+  note: 'Note',
+};
 const TONE: Readonly<Record<Level, string>> = {
+  never: 'text-rust',
   stop: 'text-rust',
   warn: 'text-[#7a5c12]',
   note: 'text-quiet',
 };
 const LINK = 'min-h-10 px-2 text-[14px] font-medium text-cobalt underline-offset-4 hover:underline';
+
+/** A stop is walked past at the gate alone, with its reason. */
+const mayPutBy = (finding: Finding): boolean => !isStop(finding);
 
 function Reason({
   onKeep,
@@ -135,7 +146,7 @@ function Call({
           </div>
         )}
         <div className="mt-0.5 flex justify-end gap-1">
-          {finding.level !== 'stop' && (
+          {mayPutBy(finding) && (
             <button
               type="button"
               className={LINK}
@@ -222,9 +233,9 @@ export function Calls({
   readonly onChange: (batch: Batch) => void;
 }) {
   const [all, setAll] = useState(false);
-  const put = findings.filter((f) => f.level !== 'stop' && putByOf(batch, f));
+  const put = findings.filter((f) => mayPutBy(f) && putByOf(batch, f));
   const open = findings.filter((f) => !put.includes(f));
-  const stops = open.filter((f) => f.level === 'stop').length;
+  const stops = open.filter((f) => !mayPutBy(f)).length;
   const heard = all ? open : open.slice(0, Math.max(stops, MOST_HEARD));
   const first = advice?.first ?? null;
   return (

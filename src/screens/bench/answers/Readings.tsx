@@ -1,4 +1,4 @@
-import { findingOf, BAND_IN_TEN, type Assessment, type Draws } from '@/core/assess';
+import { findingOf, BAND_IN_TEN, isStop, type Assessment, type Draws } from '@/core/assess';
 import type { Range, ReleaseReport } from '@/core/model';
 import type { Batch, Kitchen } from '@/core/batch/schema';
 import { thicknessWord } from '@/core/finish';
@@ -138,7 +138,7 @@ export function Readings({
   const open = valve(assessment, batch);
   const empty = batch.items.length === 0;
   /** Nothing in the pot, or a pot that never gets there: no time can be told. */
-  const never = assessment.findings.some((f) => f.level === 'stop' && findingOf(f.code).timeless);
+  const never = assessment.findings.some((f) => isStop(f) && findingOf(f.code).timeless);
   const bowls = batch.servings ?? 0;
   const total = assessment.time.totalMin;
   const long = total >= LONG_MIN;

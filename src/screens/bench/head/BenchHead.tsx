@@ -4,7 +4,7 @@ import { ChevronDown, Ellipsis } from 'lucide-react';
 import Link from 'next/link';
 import { lazy, Suspense, useState } from 'react';
 import { changed, inPot, isBroth } from '@/core/batch/plan';
-import type { Finding } from '@/core/assess';
+import { isStop, type Finding } from '@/core/assess';
 import type { Batch, Cook, Pot } from '@/core/batch/schema';
 import { formatAltitude } from '@/core/quantity';
 import { cookInPot } from '@/core/timetable';
@@ -115,7 +115,7 @@ export function BenchHead() {
   const kitchen = usePlan((p) => p.kitchen);
   const totalMin = usePlan((p) => p.assessment?.time.totalMin ?? 0);
   const ready = usePlan((p) => !p.stale && p.batch.items.length > 0);
-  const stops = usePlan(findingsOf).filter(({ level }) => level === 'stop');
+  const stops = usePlan(findingsOf).filter(isStop);
   return (
     <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
       <div className="min-w-0 flex-1 basis-72">

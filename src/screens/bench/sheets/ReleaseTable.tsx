@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
-import { SAFE_CHANCE, type ReleaseOption } from '@/core/assess';
+import { SAFE_CHANCE } from '@/core/guard';
+import { type ReleaseOption } from '@/core/assess';
 import { foodOf } from '@/core/batch/plan';
 import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import { releaseOf, waitOf, type Release } from '@/core/vocabulary';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
-import type { Assessment } from '@/core/assess';
+import { isStop, type Assessment } from '@/core/assess';
 import { forServings, potOf, waysOf, type Way } from '@/core/batch/plan';
 import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import { formatLevel, formatMinutes } from '@/core/quantity';
@@ -33,7 +33,7 @@ function Result({
     );
   const { fill, time, findings } = assessment;
   const over = fill.worstL - fill.lineL;
-  const stops = findings.filter((f) => f.level === 'stop').length;
+  const stops = findings.filter(isStop).length;
   return (
     <>
       <td className="figure py-1.5 text-lg max-sm:py-0 max-sm:pl-7">

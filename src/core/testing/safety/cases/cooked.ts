@@ -6,7 +6,14 @@ const simmer = (minutes: number) => [step('s1', 'simmer', minutes)];
 
 export const COOKED = [
   ...casesOf('centre', 'poultry', [
-    ['Chicken thighs simmered 4 min', 'stop', plan([W, '4 chicken thighs'], simmer(4))],
+    [
+      'Chicken thighs put into the boiling pot for 3 min',
+      'stop',
+      plan(
+        [W, '400 g potatoes', ['4 chicken thighs', 'b']],
+        [hold('s1', 8, quick), step('b', 'simmer', 3)],
+      ),
+    ],
     [
       'Chicken thighs, 12 min under pressure',
       'nothing',

@@ -1,0 +1,35 @@
+/** All hazards of a pot: one record each. A new one is a record here and its rule in `rules`. */
+import type { Course } from '../course';
+import type { Danger } from '../danger';
+import { centre, lectin, reheating } from './centre';
+import type { Hazard } from './hazard';
+import { days, plants } from './kept';
+import { fat, fill, fizzy, lid, spirits, valve } from './pot';
+import { cooling, standingRaw, toxin } from './standing';
+
+/** By harm: what poisons, sickens, scalds and burns, in the order in which calls are heard. */
+export const HAZARDS: Readonly<Record<string, Hazard>> = {
+  plants,
+  lectin,
+  centre,
+  reheating,
+  'standing-raw': standingRaw,
+  cooling,
+  toxin,
+  days,
+  valve,
+  fill,
+  fat,
+  spirits,
+  fizzy,
+  lid,
+};
+
+/** Every danger of a course, what is below a note too. */
+export function judgeCourse(course: Course): readonly Danger[] {
+  return Object.values(HAZARDS).flatMap(({ judge }) => judge(course));
+}
+
+export { isShort } from './centre';
+export { isPerishable } from './kept';
+export { DANGER_CHANCE, SAFE_CHANCE, timesInTen, type Hazard } from './hazard';

@@ -1,0 +1,233 @@
+/** Lid, valve and lines; fat, spirits and fizzy drinks. */
+import { formatLevel, formatVolume } from '../../quantity';
+import { releaseOf } from '../../vocabulary';
+import { classesOf, type FoodClass } from '../classes';
+import type { Course, CourseFood, CourseStep } from '../course';
+import type { Danger } from '../danger';
+import { FAT_L, HALF_FULL, SPIRITS_SHARE } from '../limits';
+import {
+  called,
+  capital,
+  DANGER_CHANCE,
+  does,
+  inPotAt,
+  list,
+  SAFE_CHANCE,
+  timesInTen,
+  type Hazard,
+} from './hazard';
+
+const has = (food: CourseFood, one: FoodClass): boolean => classesOf(food.said, food.food).has(one);
+
+/** Shares of the contents from which a class that froths is more than a seasoning (assumed). */
+const FROTHY_SHARE = 0.02;
+/** A wait at which foam has fallen, min (manuals as a class: 10 to 15 min of natural release). */
+const FALLEN_MIN = 10;
+
+function frothy(course: Course, index: number): readonly CourseFood[] {
+  const inside = inPotAt(course, index);
+  const total = inside.reduce((sum, { massG }) => sum + massG, 0) || 1;
+  const found = inside.filter(
+    (food) => has(food, 'never-quick') || (has(food, 'noodles') && food.entersAt <= index),
+  );
+  const share = found.reduce((sum, { massG }) => sum + massG, 0) / total;
+  return share >= FROTHY_SHARE ? found : [];
+}
+
+function valveAt(course: Course, step: CourseStep, index: number): readonly Danger[] {
+  if (step.kind !== 'pressure' || step.release === null) return [];
+  const opens = releaseOf(step.release).lets !== null;
+  const { capacityL } = course.pot;
+  const { sprayChance, swollenL, foamAboveHalf } = step;
+  const sprays = sprayChance > DANGER_CHANCE;
+  const froth = opens && step.waitMin < FALLEN_MIN ? frothy(course, index) : [];
+  const base = { hazard: 'valve' as const, step: step.id };
+  if (sprayChance >= SAFE_CHANCE || foamAboveHalf)
+    return [
+      {
+        ...base,
+        rule: 'never-quick',
+        level: sprays ? 'stop' : 'warn',
+        harm: Math.max(sprayChance, froth.length > 0 ? HALF_FULL : 0),
+        title: sprays ? 'It may spray at the valve' : 'Foam may come to the valve',
+        message: `As the valve opens it swells to about ${formatLevel(Math.min(swollenL, capacityL), course.units)} of the pot’s ${formatLevel(capacityL, course.units)}; liquid comes out ${sprays ? `about ${timesInTen(sprayChance)}` : 'now and then'}, and hot liquid scalds. Wait before you open it, or let the pin drop.`,
+        numbers: {
+          swollenL,
+          capacityL,
+          swollenFraction: swollenL / capacityL,
+          sprayChance,
+        },
+      },
+    ];
+  if (froth.length === 0) return [];
+  return [
+    {
+      ...base,
+      rule: 'never-quick',
+      level: 'warn',
+      harm: HALF_FULL,
+      title: `No quick release with ${list(froth.map(called))}`,
+      message: `${capital(list(froth.map(called)))} may froth up and block the valve, whatever the level. Let the pin drop by itself, or wait at least ${FALLEN_MIN} min.`,
+      numbers: { sprayChance },
+    },
+  ];
+}
+
+function linesOf({ fill, units }: Course): readonly Danger[] {
+  if (!fill || fill.worstL <= fill.lineL + 1e-6) return [];
+  const { worstL, lineL, lidOnL, foams } = fill;
+  const stands = formatLevel(worstL, units);
+  const line = formatLevel(lineL, units);
+  const when = worstL > lidOnL + 0.05 ? 'Once swollen it stands' : 'It stands';
+  // A level that reads the same as the line would belie the call.
+  const at = stands === line ? '' : ` at ${stands},`;
+  const batches = Math.ceil(worstL / lineL - 1e-9);
+  return [
+    {
+      hazard: 'fill',
+      rule: 'fill-lines',
+      level: 'stop',
+      harm: worstL / lineL,
+      title: foams ? 'Over the foam line' : 'Over the fill line',
+      message: `${when}${at} ${formatVolume(worstL - lineL, units)} over the ${foams ? 'foam' : 'fill'} line at ${line}: a full pot sprays at the valve. Take some out, or cook it in ${batches} batches.`,
+      numbers: { levelL: worstL, lineL, overL: worstL - lineL, batches },
+    },
+  ];
+}
+
+const FAT_KG_PER_L = 0.92;
+const SPIRITS_KG_PER_L = 0.94;
+const litres = (foods: readonly CourseFood[], kgPerL: number): number =>
+  foods.reduce((sum, { massG }) => sum + massG / 1000 / kgPerL, 0);
+/** Fat by the spoon is no hazard, L. */
+const SPOONS_L = 0.06;
+/** From this share of fat in all the liquid it fries. */
+const FRIES_SHARE = 0.3;
+
+/** Foods that are under the lid at some time. */
+const underPressure = (course: Course): readonly CourseFood[] => {
+  const at = course.steps.flatMap(({ kind }, i) => (kind === 'pressure' ? [i] : []));
+  return course.foods.filter((f) => !f.apart && at.some((i) => f.entersAt <= i && f.leavesAt > i));
+};
+
+function fatOf(course: Course): readonly Danger[] {
+  const fats = underPressure(course).filter((f) => has(f, 'fat'));
+  const fatL = litres(fats, FAT_KG_PER_L);
+  const most = Math.max(SPOONS_L, FAT_L * course.wateryL);
+  if (fatL <= most + 1e-6) return [];
+  const fries = fatL / (fatL + course.wateryL) > FRIES_SHARE;
+  return [
+    {
+      hazard: 'fat',
+      rule: 'fat',
+      level: fries ? 'never' : 'stop',
+      harm: fatL,
+      title: fries ? 'No frying under pressure' : 'Too much fat under the lid',
+      message: `${formatVolume(fatL, course.units)} of ${list(fats.map(called))} under pressure: hot fat ruins the ring, boils over and burns. ${fries ? 'Fry in an open pan' : `Use ${formatVolume(most, course.units)} at the most`}, and pour the rest off before the lid goes on.`,
+      numbers: {},
+    },
+  ];
+}
+
+function spiritsOf(course: Course): readonly Danger[] {
+  const found = course.foods.filter((f) => !f.apart && has(f, 'spirits'));
+  const spiritsL = litres(found, SPIRITS_KG_PER_L);
+  if (spiritsL <= SPIRITS_SHARE * (course.wateryL + spiritsL) + 1e-6) return [];
+  return [
+    {
+      hazard: 'spirits',
+      rule: 'spirits',
+      level: 'stop',
+      harm: spiritsL,
+      title: 'Too much spirits near a flame',
+      message: `${formatVolume(spiritsL, course.units)} of ${list(found.map(called))}: its vapour catches fire at a flame and rushes out with the steam. Use a splash, ${formatVolume(Math.max(0.03, SPIRITS_SHARE * course.wateryL), course.units)} at the most, or boil it off in an open pan under a fan that is off.`,
+      numbers: {},
+    },
+  ];
+}
+
+function fizzyOf(course: Course): readonly Danger[] {
+  const found = underPressure(course).filter((f) => has(f, 'fizzy'));
+  return found.map((food) => ({
+    hazard: 'fizzy' as const,
+    rule: 'fizzy' as const,
+    level: 'warn' as const,
+    harm: food.massG / 1000,
+    item: food.id,
+    title: `${does(food, 'foams', 'foam')} as it heats`,
+    message:
+      'Gas comes out of it at once and may carry foam into the valve. Boil it in the open pot until it is flat, before the lid goes on.',
+    numbers: { massG: food.massG },
+  }));
+}
+
+/** A little thickener is a coating, g. */
+const COATING_G = 5;
+
+function lidOf(course: Course): readonly Danger[] {
+  return underPressure(course).flatMap((food): readonly Danger[] => {
+    const base = {
+      hazard: 'lid' as const,
+      rule: 'under-the-lid' as const,
+      level: 'warn' as const,
+      harm: food.massG / 1000,
+      item: food.id,
+      numbers: { massG: food.massG },
+    };
+    if (has(food, 'thickener') && food.massG > COATING_G)
+      return [
+        {
+          ...base,
+          title: `${does(food, 'catches', 'catch')} on the bottom`,
+          message: `Under pressure it sinks, scorches and foams. Stir it into cold liquid and add it after opening, then simmer until it clears; ${course.units === 'us' ? '1 tbsp a cup makes' : '8 g for 240 ml make'} it medium thick.`,
+        },
+      ];
+    if (has(food, 'dairy') && food.food.group === 'dairy')
+      return [
+        {
+          ...base,
+          title: `${does(food, 'curdles', 'curdle')} under pressure`,
+          message:
+            'Under pressure it splits, foams and catches. Stir it in at the end, off the boil.',
+        },
+      ];
+    return [];
+  });
+}
+
+export const valve: Hazard = {
+  concerns: 'every opening of a valve; what froths is never let off at once',
+  rules: ['never-quick'],
+  inSpite: true,
+  judge: (course) => course.steps.flatMap((step, i) => valveAt(course, step, i)),
+};
+export const fill: Hazard = {
+  concerns: 'the level at its highest against the line that counts',
+  rules: ['fill-lines'],
+  inSpite: true,
+  judge: linesOf,
+};
+export const fat: Hazard = {
+  concerns: 'oil and fat under the lid',
+  rules: ['fat'],
+  inSpite: true,
+  judge: fatOf,
+};
+export const spirits: Hazard = {
+  concerns: 'spirits, in the open pot and under the lid',
+  rules: ['spirits'],
+  inSpite: true,
+  judge: spiritsOf,
+};
+export const fizzy: Hazard = {
+  concerns: 'drinks that hold gas',
+  rules: ['fizzy'],
+  inSpite: true,
+  judge: fizzyOf,
+};
+export const lid: Hazard = {
+  concerns: 'thickener, cream and cheese when the lid goes on, and on again',
+  rules: ['under-the-lid'],
+  inSpite: true,
+  judge: lidOf,
+};
