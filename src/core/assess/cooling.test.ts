@@ -12,13 +12,18 @@ const slow = (batch: Batch, pot: Pot = POT) =>
   assess(batch, pot, KITCHEN).findings.find((f) => f.code === 'slow-cooling');
 
 describe('a broth left in its pot overnight', () => {
-  it('is hot-held and safe in an electric pot that was left on', () => {
-    expect(slow(overnight())).toBeUndefined();
-    const { series } = assess(overnight(), POT, KITCHEN);
+  it('is held hot in an electric pot that was left on', () => {
+    const on = overnight({ keepWarm: true });
+    expect(slow(on)).toBeUndefined();
+    const { series } = assess(on, POT, KITCHEN);
     expect(Math.min(...series.liquidC.slice(-20))).toBeGreaterThan(60);
   });
 
-  it('is not safe with the pot switched off, nor on a stove', () => {
+  it('takes a missing answer for a pot that does not keep it warm', () => {
+    expect(slow(overnight())).toMatchObject({ level: 'stop', step: 's2' });
+  });
+
+  it('is lost with the pot switched off, and on a stove', () => {
     const off = overnight({ keepWarm: false });
     expect(slow(off)).toMatchObject({ level: 'stop', step: 's2' });
     expect(slow(overnight(), STOVETOP)).toMatchObject({ level: 'stop' });

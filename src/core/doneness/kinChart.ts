@@ -72,6 +72,10 @@ export const KIN_CHART: readonly KinRow[] = [
     cut: cube(40),
     late: 'in shreds',
   }),
+  row('wild-boar', 'beef-stewing', [24, 32], T10, [95, 125], {
+    cut: cube(40),
+    late: 'in shreds',
+  }),
   row('pork-belly', 'lamb-neck', [28, 36], N, [90, 120]),
   row('pork-loin', 'chicken-breast', [6, 9], Q, [20, 30], { late: 'dry in slices' }),
   row('stewing-veal', 'beef-stewing', [16, 22], T10, [75, 95], {
@@ -205,6 +209,8 @@ export const KIN_CHART: readonly KinRow[] = [
   row('bean-sprouts', 'leek', null, Q, [1, 3], SOFT),
   row('chayote', 'leek', [2, 4], Q, [9, 13], { cut: cube(20), ...SOFT }),
   row('tomatillo', 'onion', [1, 5], Q, [6, 15]),
+  row('cranberries', 'onion', [0, 3], T10, [4, 12]),
+  row('rhubarb', 'leek', [0, 2], T10, [4, 9], { cut: slice(20), ...SOFT }),
   row('mangetout', 'leek', [0, 1], Q, [2, 4], SOFT),
   row('sun-dried-tomatoes', 'onion', [2, 8], Q, [8, 20]),
   row('escarole', 'leek', [0, 2], Q, [4, 8]),

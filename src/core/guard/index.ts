@@ -23,6 +23,8 @@ export {
 export { isLost, isPastDay } from './discard';
 export {
   DANGER_CHANCE,
+  FALLEN_MIN,
+  frothyAmong,
   HAZARDS,
   isPerishable,
   isShort,

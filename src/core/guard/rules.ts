@@ -111,5 +111,9 @@ export type RuleKey = keyof typeof RULES;
 /** Rule and source in one sentence, as calls show it behind "why". */
 export function ruleWords(key: RuleKey): string {
   const { says, source } = RULES[key];
-  return `${says} (${source})`;
+  const first =
+    source === MANUALS
+      ? 'Your pot’s own manual always wins.'
+      : 'Ask your food-safety authority where its rule differs.';
+  return `${says.replace(/\.$/, '')} (${source}). ${first}`;
 }

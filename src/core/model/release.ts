@@ -3,7 +3,7 @@ import { valueAt } from '../series';
 import { releaseOf } from '../vocabulary';
 import { thermalProperties } from '../food';
 import { foamingClass, levels, linesOf, type Part } from '../fill';
-import { HALF_FULL, SAFE_CHANCE } from '../guard';
+import { FALLEN_MIN, frothyAmong, HALF_FULL, SAFE_CHANCE } from '../guard';
 import { COLD_WATER_W_PER_K } from '../heat';
 import { chanceOfLiquid, swollenAt, type AtValve, type Doubt } from '../release';
 import { COOK_SPREAD, ITEM_SPREAD, valveDoubt } from '../unknown';
@@ -25,6 +25,8 @@ interface Opening {
   /** Above the line that counts, or starchy above half: never at once. */
   readonly tooFull: boolean;
   readonly starchyAboveHalf: boolean;
+  /** Holds what froths whatever its level. */
+  readonly froths: boolean;
   readonly hotC: number;
 }
 
@@ -33,6 +35,16 @@ function levelDoubt(parts: readonly Part[]): number {
   const total = parts.reduce((sum, p) => sum + p.massKg, 0) || 1;
   const own = parts.reduce((sum, p) => sum + (p.massKg / total) ** 2, 0);
   return Math.hypot(COOK_SPREAD.fill, ITEM_SPREAD.mass * Math.sqrt(own));
+}
+
+/** What is in the pot in a step, as the cook calls it. */
+function saidAt({ plan }: Model, index: number) {
+  return plan.items.flatMap(({ food, massG, entersAt, leavesAt, apart }, i) => {
+    const given = plan.batch.items[i];
+    return apart || entersAt > index || leavesAt <= index
+      ? []
+      : [{ food, massG, said: given?.own?.name ?? given?.food ?? food.key }];
+  });
 }
 
 function openingOf(model: Model, index: number, hotC: number): Opening {
@@ -66,6 +78,7 @@ function openingOf(model: Model, index: number, hotC: number): Opening {
     },
     tooFull: starchyAboveHalf || worstL > linesOf(pot, parts).lineL + 1e-6,
     starchyAboveHalf,
+    froths: frothyAmong(saidAt(model, index)).length > 0,
     hotC,
   };
 }
@@ -88,10 +101,10 @@ function coolingMin(model: Model, step: number, fromC: number, toC: number): num
 }
 
 function shortestWait(model: Model, step: number, opening: Opening): number | null {
-  const { at, doubt, hotC, tooFull } = opening;
+  const { at, doubt, hotC, tooFull, froths } = opening;
   const safe = (celsius: number): boolean =>
     chanceOfLiquid(at, celsius, 'open', doubt) < SAFE_CHANCE;
-  const least = tooFull ? OVERFULL_MIN : 0;
+  const least = Math.max(tooFull ? OVERFULL_MIN : 0, froths ? FALLEN_MIN : 0);
   if (safe(hotC)) return least;
   const quietC = saturationTemperature(model.air.pressurePa + 3000);
   if (!safe(quietC)) return null;
@@ -126,7 +139,8 @@ export function releaseReports(model: Model): readonly ReleaseReport[] {
     if (step.kind !== 'pressure' || !result?.reached) return [];
     const hotC = saturationTemperature(model.air.pressurePa + step.gaugeKPa * 1000);
     const opening = openingOf(model, index, hotC);
-    const { at, doubt, tooFull } = opening;
+    const { at, doubt } = opening;
+    const tooFull = opening.tooFull || opening.froths;
     const how = releaseOf(step.release.method).lets;
     const opensC = result.valveOpensC ?? hotC;
     const waitMin = shortestWait(model, index, opening);

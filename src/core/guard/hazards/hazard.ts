@@ -22,7 +22,7 @@ export const capital = (text: string): string => text.charAt(0).toUpperCase() + 
 
 const nameOf = ({ said, food }: CourseFood): string => spoken(food.own ? said : food.name);
 
-/** Its name with a verb in the right number. @example does(food, 'is', 'are') // "Split peas are" */
+/** Its name with a verb in the right number: "Split peas are". */
 export function does(food: CourseFood, one: string, many: string): string {
   const name = food.food.own ? food.said : food.food.name;
   return `${capital(nameOf(food))} ${isMany(name) ? many : one}`;
@@ -30,7 +30,7 @@ export function does(food: CourseFood, one: string, many: string): string {
 
 export const called = nameOf;
 
-/** Names in a row. @example list(['oats', 'barley']) // "oats and barley" */
+/** Names in a row: "oats and barley". */
 export const list = (names: readonly string[]): string =>
   names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 

@@ -17,19 +17,20 @@ import {
   type Hazard,
 } from './hazard';
 
-const has = (food: CourseFood, one: FoodClass): boolean => classesOf(food.said, food.food).has(one);
+const has = (food: Pick<CourseFood, 'said' | 'food'>, one: FoodClass): boolean =>
+  classesOf(food.said, food.food).has(one);
 
 /** Shares of the contents from which a class that froths is more than a seasoning (assumed). */
 const FROTHY_SHARE = 0.02;
 /** A wait at which foam has fallen, min (manuals as a class: 10 to 15 min of natural release). */
-const FALLEN_MIN = 10;
+export const FALLEN_MIN = 10;
 
-function frothy(course: Course, index: number): readonly CourseFood[] {
-  const inside = inPotAt(course, index);
+type Inside = Pick<CourseFood, 'said' | 'food' | 'massG'>;
+
+/** Foods that froth at an opened valve, of all that is in the pot; none where they are but a seasoning. */
+export function frothyAmong<F extends Inside>(inside: readonly F[]): readonly F[] {
   const total = inside.reduce((sum, { massG }) => sum + massG, 0) || 1;
-  const found = inside.filter(
-    (food) => has(food, 'never-quick') || (has(food, 'noodles') && food.entersAt <= index),
-  );
+  const found = inside.filter((food) => has(food, 'never-quick') || has(food, 'noodles'));
   const share = found.reduce((sum, { massG }) => sum + massG, 0) / total;
   return share >= FROTHY_SHARE ? found : [];
 }
@@ -40,7 +41,7 @@ function valveAt(course: Course, step: CourseStep, index: number): readonly Dang
   const { capacityL } = course.pot;
   const { sprayChance, swollenL, foamAboveHalf } = step;
   const sprays = sprayChance > DANGER_CHANCE;
-  const froth = opens && step.waitMin < FALLEN_MIN ? frothy(course, index) : [];
+  const froth = opens && step.waitMin < FALLEN_MIN ? frothyAmong(inPotAt(course, index)) : [];
   const base = { hazard: 'valve' as const, step: step.id };
   if (sprayChance >= SAFE_CHANCE || foamAboveHalf)
     return [
