@@ -69,14 +69,14 @@ it('a stock is finished, cooled by readings, jarred, and put into a soup', async
   // Two readings, an hour apart: what is believed goes by them.
   follow('/larder');
   const cooling = (): HTMLElement | null => seen('region', /Cooling: Turkey frame stock/);
-  await says(judgement, 'Passes');
+  await says(judgement, 'Cold in time');
   for (const read of ['45', '27']) {
     await after(30);
     await fill(/Its middle reads/, read);
     await press('Read just now');
   }
   await says(cooling, /Read 45 °C at \d\d:\d\d, 27 °C at/);
-  await says(judgement, 'Passes');
+  await says(judgement, 'Cold in time');
 
   await press('It is cold: fill jars');
   const filled = (): HTMLElement | null => seen('region', 'Filled so');

@@ -1,14 +1,11 @@
 import type { Cook } from '@/core/batch/schema';
+import { Alarm } from './Alarm';
 
-/** Stops of the plan that the cook walked past; nothing where there are none. */
+/** Stops that the cook walked past; nothing where there are none. */
 export function InSpite({ cook: { despite = [] } }: { readonly cook: Cook }) {
   if (despite.length === 0) return null;
   return (
-    <section
-      aria-label="Cooked in spite of"
-      className="my-3 max-w-2xl rounded-lg border-2 border-rust bg-rust/5 px-4 py-3 text-[16px]"
-    >
-      <h2 className="font-bold text-rust">Cooked in spite of</h2>
+    <Alarm title="Cooked in spite of">
       <ul>
         {despite.map(({ code, title, reason }, i) => (
           <li key={`${code} ${i}`}>
@@ -16,6 +13,6 @@ export function InSpite({ cook: { despite = [] } }: { readonly cook: Cook }) {
           </li>
         ))}
       </ul>
-    </section>
+    </Alarm>
   );
 }

@@ -9,7 +9,7 @@ import type {
   Kitchen,
   LarderHabits,
 } from '@/core/batch/schema';
-import { FRIDGE_SET_C, type AtHand, type Surroundings } from '@/core/keep';
+import { FRIDGE_SET_C, movedTo, type AtHand, type Surroundings } from '@/core/keep';
 import { change } from '@/store';
 import { changeCook } from './household';
 
@@ -39,10 +39,7 @@ export function emptyJar(id: string, how: JarEnd, at: string, litres?: number): 
 
 /** @param at ISO 8601 */
 export function moveJar(id: string, where: Jar['where'], at: string): boolean {
-  return changeJar(id, (jar) => {
-    const { useBy: _, ...rest } = jar;
-    return { ...rest, where, since: at };
-  });
+  return changeJar(id, (jar) => movedTo(jar, where, at));
 }
 
 /** Takes a jar off the shelf as if it had never been; what it was put into keeps what it is made of. */

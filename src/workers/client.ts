@@ -63,6 +63,7 @@ const ROUTES: { readonly [N in CallName]: Route<N> } = {
   propose: { pool: 'stove', what: ofCook },
   choices: { pool: 'stove', what: ofCook },
   leaving: { pool: 'stove', what: ofCook },
+  tableDoor: { pool: 'stove', what: ofCook },
   lesson: { pool: 'stove', what: ofCook },
   taught: { pool: 'stove', what: ofCook },
   debrief: { pool: 'stove', what: ofCook },

@@ -10,11 +10,12 @@ import {
   debriefOf,
   proposalOf,
   standInAt,
+  tableDoor,
   worldsOf,
   type Moment,
   type World,
 } from '../core/live';
-import { judgeBatch, nextRun, planRunOffs, solve } from '../core/solve';
+import { judgeBatch, nextRun, planRunOffs, solveGuarded } from '../core/solve';
 import { silent, type Tell } from './call';
 
 /** Part of the draws of a batch: what there is to say of it is how many are done. */
@@ -45,7 +46,7 @@ export function modelCalls(many?: number) {
     draw,
     sumDraws: silent(sumDraws),
     judge: silent(judgeBatch),
-    solve: silent(solve),
+    solve: silent(solveGuarded),
     planRunOffs: silent(planRunOffs),
     nextRun: silent(nextRun),
     standIn: silent(standInAt),
@@ -65,6 +66,9 @@ export function modelCalls(many?: number) {
     ),
     choices: silent((cook: Cook, nowS: number, watched: boolean, step: string) =>
       choicesAt(cook, nowS, worldsAt(cook, nowS, watched), step),
+    ),
+    tableDoor: silent((cook: Cook, nowS: number, watched: boolean, step: string) =>
+      tableDoor(cook, nowS, worldsAt(cook, nowS, watched), step),
     ),
     leaving: silent((cook: Cook, nowS: number, watched: boolean) =>
       costOfLeaving(cook, nowS, worldsAt(cook, nowS, watched)),

@@ -36,6 +36,8 @@ interface Sign {
   readonly hotMin: number;
   /** Whether a thermometer said it: it tells of the time before, too. */
   readonly read: boolean;
+  /** Whether the heat was on until then. */
+  readonly on?: true;
 }
 
 const hot = (s: number, how: Span['how'], hotMin: number): Sign => ({
@@ -98,7 +100,9 @@ function signsOf({ marks, predicted, ...cook }: Went, timeline: Timeline): reado
     mark.kind === 'temperature' && mark.value !== undefined ? [reading(at(mark), mark.value)] : [],
   );
   const off = marks.flatMap((mark) =>
-    mark.kind === 'heat-off' ? [hot(at(mark), 'seen', SURELY_HOT_MIN)] : [],
+    mark.kind === 'heat-off'
+      ? [{ ...hot(at(mark), 'seen', SURELY_HOT_MIN), on: true as const }]
+      : [],
   );
   return [...steps, ...read, ...off];
 }
@@ -153,6 +157,7 @@ function between(from: Sign, to: Sign | null, untilS: number, roomC: number): re
     return [span(minutes, coolest, warmest, to?.read ? 'seen' : 'presumed')];
   }
   // A thermometer tells what happened since: it was held hot, or it has cooled by itself.
+  if (to?.on) return [span(minutes, Math.min(from.celsius, OFF_C), OFF_C, 'seen')];
   if (to?.read && to.celsius >= HOT_C)
     return [span(minutes, Math.min(from.celsius, to.celsius), from.celsius, 'seen')];
   if (to?.read) {

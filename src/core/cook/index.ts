@@ -49,6 +49,7 @@ export {
 export { historyOf, howWarmAsked, stoodOf } from './history';
 export {
   endOf,
+  asPresumed,
   isPresumed,
   stagesOf,
   standing,

@@ -29,6 +29,8 @@ export interface Stage {
   readonly release: ReleaseMethod | null;
   /** The broth is poured off and the bones stay for another run. */
   readonly pours: boolean;
+  /** The cook stands here by the clock alone: nobody has seen a sign of pressure. */
+  readonly presumed?: true;
 }
 
 function pressureStages(
@@ -112,6 +114,17 @@ const AFTER_PRESSURE: ReadonlySet<StageKind> = new Set(['hold', 'wait', 'valve',
 export function isPresumed(stage: Stage, { steps }: Pick<Timeline, 'steps'>): boolean {
   const step = steps.find(({ id }) => id === stage.step);
   return step !== undefined && AFTER_PRESSURE.has(stage.kind) && !hasSign(step);
+}
+
+/** The stages with the one that a cook stands in marked, where that is only presumed. */
+export function asPresumed(
+  stages: readonly Stage[],
+  { index }: Standing,
+  timeline: Pick<Timeline, 'steps'>,
+): readonly Stage[] {
+  const stage = stages[index];
+  if (!stage || !isPresumed(stage, timeline)) return stages;
+  return stages.map((one, i) => (i === index ? { ...one, presumed: true } : one));
 }
 
 /** A pot that speaks for itself is not taken to be anywhere before it says so. */

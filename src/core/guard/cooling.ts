@@ -13,7 +13,7 @@ export interface Judged {
   /** Minutes from the moment it was under 57 C; null where it does not come to that. */
   readonly coolMin: number | null;
   readonly coldMin: number | null;
-  readonly verdict: 'passes' | 'held hot' | 'throw out';
+  readonly verdict: 'in time' | 'held hot' | 'throw out';
   /** Minute at which it passes the limit; null where it does not. */
   readonly lostMin: number | null;
 }
@@ -52,7 +52,7 @@ export function judge(curve: Falling): Judged {
   return {
     coolMin,
     coldMin,
-    verdict: lateCool || lateCold ? 'throw out' : 'passes',
+    verdict: lateCool || lateCold ? 'throw out' : 'in time',
     lostMin: lateCool ? hot + COOL_WITHIN_MIN : lateCold ? hot + COLD_WITHIN_MIN : null,
   };
 }

@@ -23,6 +23,7 @@ export {
 export { isLost, isPastDay } from './discard';
 export {
   DANGER_CHANCE,
+  dangersOfFilling,
   FALLEN_MIN,
   frothyAmong,
   HAZARDS,
@@ -31,6 +32,7 @@ export {
   judgeCourse,
   SAFE_CHANCE,
   timesInTen,
+  type Filling,
 } from './hazards';
 export {
   coldDays,

@@ -7,6 +7,7 @@ export { FRIDGE_SET_C } from './places';
 export { plankHours, thawHours } from './thaw';
 export { daysUsed, isJarLost, jarHistory, lotHistory, movedTo } from './jarHistory';
 export {
+  aboutJar,
   daysLeft,
   keepsOf,
   dueOf,

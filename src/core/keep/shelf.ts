@@ -1,9 +1,9 @@
 /** Dates of jars: by the household's own days and months, else by the published ones. */
-import { isEmptied } from '../batch/household';
+import { isEmptied, type AboutJar } from '../batch/household';
 import type { Jar, LarderHabits } from '../batch/schema';
 import { FREEZER_MONTHS, FRIDGE_DAYS, isPastDay } from '../guard';
 import { addDays, addMonths, daysBetween } from './calendar';
-import { daysUsed, isJarLost } from './jarHistory';
+import { daysUsed, isJarLost, jarHistory } from './jarHistory';
 
 export interface Keeps {
   readonly fridgeDays: number;
@@ -53,6 +53,14 @@ export function mayPlan(jar: Jar, keeps: Keeps, now: number): boolean {
 
 /** Whether a jar may go into the freezer, which keeps only what is still good. */
 export const mayFreeze = mayPlan;
+
+/** History and last day of a jar, as they go along into a plan. @param now ms since 1970 */
+export const aboutJar =
+  (keeps: Keeps, now: number): AboutJar =>
+  (jar) => ({
+    history: jarHistory(jar, now),
+    ...(jar.where === 'fridge' && { useBy: new Date(dueOf(jar, keeps)).toISOString() }),
+  });
 
 /** Returns the jars that may go into a plan, those to be used first in front. */
 export function plannable(jars: readonly Jar[], keeps: Keeps, now: number): readonly Jar[] {

@@ -58,7 +58,7 @@ export function tryWay(
   };
 }
 
-const SAFE: ReadonlySet<Judged['verdict']> = new Set(['passes', 'held hot']);
+const SAFE: ReadonlySet<Judged['verdict']> = new Set(['in time', 'held hot']);
 export const isSafe = ({ judged }: Pick<Tried, 'judged'>): boolean => SAFE.has(judged.verdict);
 
 /**

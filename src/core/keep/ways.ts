@@ -207,7 +207,7 @@ export const WAYS = {
   },
   'keep-warm': {
     name: 'Kept warm overnight',
-    does: 'It stays on keep-warm with the lid on until morning: hot enough to be safe, where the pot really holds 60 °C. Read it before you go, and in the morning.',
+    does: 'It stays on keep-warm with the lid on until morning. Many pots hold less than they say: read it with a thermometer before you go, and in the morning.',
     workMin: 1,
     stands: (left) =>
       left.pot.kind === 'electric'

@@ -1,4 +1,5 @@
-export { dangersAtTable, shortChances } from './tableDoor';
+export { tableDoor, type TableDoor } from './mend';
+export { dangersAtTable } from './tableDoor';
 export { courseOf, type Course } from './course';
 export { hotSOf, resultAt } from './observe';
 export { beliefOf, worldsOf, type Belief, type BelieveOptions, type World } from './believe';

@@ -35,6 +35,8 @@ export function lotsOf(
   jars: readonly Jar[],
 ): readonly CookLot[] {
   const { after = {}, batch, predicted } = cook;
+  // Food that was thrown out fills no jar.
+  const thrown = after.thrownAt !== undefined || after.cooling?.thrown === true;
   const tasting = tastingOf(assessment.finish, after.added);
   const elsewhere =
     (after.bowls ?? 0) * (after.bowlL ?? 0) + (after.wasteL ?? 0) + (after.lostL ?? 0);
@@ -48,7 +50,10 @@ export function lotsOf(
         run: foretold.run,
         name: runs.length > 1 ? `${plainName(batch.name)}, run ${foretold.run}` : batch.name,
         litres,
-        openL: Math.max(0, litres - gone - jarredL(jars, cook.id, foretold.run)),
+        openL:
+          thrown && i === runs.length - 1
+            ? 0
+            : Math.max(0, litres - gone - jarredL(jars, cook.id, foretold.run)),
         gPerL: foretold.gPerL,
         saltPercent: tasting.saltPercent,
         thick: false,
@@ -62,7 +67,7 @@ export function lotsOf(
       run: null,
       name: batch.name,
       litres,
-      openL: Math.max(0, litres - elsewhere - jarredL(jars, cook.id, null)),
+      openL: thrown ? 0 : Math.max(0, litres - elsewhere - jarredL(jars, cook.id, null)),
       gPerL: finish.body.gelatineG / Math.max(0.05, finish.body.litres),
       saltPercent: tasting.saltPercent,
       thick: isThick(assessment),

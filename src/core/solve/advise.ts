@@ -7,16 +7,18 @@ import {
   applyRemedy,
   assess,
   callKey,
-  drawBatch,
   findingOf,
+  isStop,
   REMEDIES,
   type Draws,
   type Finding,
   type Remedy,
 } from '../assess';
 import type { Batch, Kitchen, Pot } from '../batch/schema';
+import { mayOffer, type Danger } from '../guard';
 import { formatMinutes } from '../quantity';
 import { solve } from './solve';
+import { tryPlan } from './trial';
 import { USUAL_WISHES } from './types';
 
 /** A remedy that has been tried. */
@@ -47,9 +49,6 @@ export interface Judged {
 const MOST_OFFERS = 3;
 /** More than this are not tried: a cook does not read them. */
 const MOST_TRIALS = 16;
-/** A trial asks for verdicts, not for curves: coarse steps, few draws. */
-const TRIAL_S = 30;
-const TRIAL_DRAWS = 16;
 
 /** What ten minutes later on the table weigh beside that. */
 const PER_MINUTE = 0.03;
@@ -89,17 +88,15 @@ function tried(
   batch: Batch,
   remedy: Remedy,
   before: readonly Finding[],
+  dangers: readonly Danger[],
   beforeMin: number,
   home: Home,
 ): Offer | null {
   const next = applyRemedy(batch, remedy);
   const pot = remedy.do === 'move-pot' ? remedy.pot : home.pot;
-  const draws = drawBatch(next, pot, home.kitchen, {
-    draws: TRIAL_DRAWS,
-    seed: 1,
-    stepS: TRIAL_S,
-  });
-  const after = assess(next, pot, home.kitchen, { stepS: TRIAL_S, curves: false, draws });
+  const after = tryPlan(next, pot, home.kitchen);
+  // What makes any hazard worse than leaving it is no remedy.
+  if (!mayOffer(dangers, after.dangers)) return null;
   const old = new Set(before.map(callKey));
   const made = after.findings.filter((f) => isGrave(f) && !old.has(callKey(f)));
   const left = new Map(after.findings.map((f) => [callKey(f), f.level]));
@@ -107,8 +104,8 @@ function tried(
     .filter((f) => !left.has(callKey(f)) || (f.level !== 'note' && left.get(callKey(f)) === 'note'))
     .map(callKey);
   // What does not go at all is worse than what only warns: that is told with it.
-  const ends = before.some((f) => f.level === 'stop' && mends.includes(callKey(f)));
-  const breaks = made.some((f) => f.level === 'stop') || (made.length > 0 && !ends);
+  const ends = before.some((f) => isStop(f) && mends.includes(callKey(f)));
+  const breaks = made.some(isStop) || (made.length > 0 && !ends);
   if (breaks || mends.length === 0) return null;
   const { totalMin } = after.time;
   const then = made.map(({ title }) => `; then: ${title.toLowerCase()}`).join('');
@@ -166,10 +163,11 @@ export function judgeBatch(
     const key = JSON.stringify(remedy);
     return !seen.has(key) && seen.add(key);
   });
+  const dangers = candidates.length > 0 ? tryPlan(batch, pot, kitchen).dangers : [];
   const ranked = candidates
     .sort((a, b) => REMEDIES[a.do].changes - REMEDIES[b.do].changes)
     .slice(0, MOST_TRIALS)
-    .flatMap((remedy) => tried(batch, remedy, findings, time.totalMin, home) ?? [])
+    .flatMap((remedy) => tried(batch, remedy, findings, dangers, time.totalMin, home) ?? [])
     .sort((a, b) => weight(a, time.totalMin) - weight(b, time.totalMin));
   const grave = new Set(findings.filter(isGrave).map(callKey));
   const graveOf = (offer: Offer): number => offer.mends.filter((key) => grave.has(key)).length;

@@ -7,4 +7,5 @@ export {
   type RunOffSolution,
 } from './runOffs';
 export { solve } from './solve';
+export { solveGuarded, type GuardedSolution } from './guarded';
 export { USUAL_WISHES, type Solution, type Unmet, type Wishes } from './types';

@@ -28,15 +28,25 @@ const POUR: Words = {
     'Hot broth scalds and cracks cold glass. Cool it in shallow pans or an ice bath while the next run is on.',
 };
 
+/** A pot that may be anywhere: one sign is asked for, and nothing is opened. */
+const PRESUMED: Words = {
+  title: 'Is it at pressure?',
+  act: 'Since the lid was locked nobody has seen a sign of pressure, so the time is only presumed. Look at the pin, or at the pot’s countdown, and say what you see.',
+  look: 'Pin up, and no steady plume of steam. No pin: the valve is open, the ring is out of its groove, or the heat is off.',
+  press: null,
+  caution: 'Leave the valve and the lid alone until you know.',
+};
+
 /** Words for a stage, in the kitchen's units. */
 export function wordsOf(stage: Stage, units: Units): Words {
+  if (stage.presumed) return PRESUMED;
   const shut = stage.release !== null && releaseOf(stage.release).lets === null;
   switch (stage.kind) {
     case 'load':
       return {
         title: 'Put in and lock the lid',
         act: 'Everything listed goes in. Ring and valve clean, lid locked, valve shut, heat on high.',
-        look: 'The level stands under the line.',
+        look: 'Hold the level against the line inside the pot: above it, take some out before the lid goes on.',
         press: 'Lid locked',
         caution: 'Check that the valve moves freely and the ring sits in its groove.',
       };
@@ -70,7 +80,7 @@ export function wordsOf(stage: Stage, units: Units): Words {
       return {
         title,
         act,
-        look: 'Clean steam is well; foam or drops mean close it and wait.',
+        look: 'Clear steam may come. If foam or drops come out, close the valve and wait.',
         press,
         caution: VALVE,
       };

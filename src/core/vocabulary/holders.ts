@@ -19,6 +19,8 @@ export interface Holder {
   /** Left empty under the rim before freezing, mm. */
   readonly headspaceMm: number;
   readonly glass: boolean;
+  /** Narrower at the neck than below: it cracks when what is in it freezes. */
+  readonly shoulders?: true;
 }
 
 const INCH = 25.4;
@@ -68,6 +70,7 @@ export const HOLDERS = {
     mouthCm: 6,
     headspaceMm: 0.75 * INCH,
     glass: true,
+    shoulders: true,
   },
   'narrow-quart': {
     name: 'narrow-mouth quart',
@@ -77,6 +80,7 @@ export const HOLDERS = {
     mouthCm: 6,
     headspaceMm: 1.5 * INCH,
     glass: true,
+    shoulders: true,
   },
   'small-tub': {
     name: 'tub, 1/4 L',
@@ -123,6 +127,12 @@ export function usableL(kind: HolderKind, frozen: boolean): number {
   const { capacityL, mouthCm, headspaceMm } = HOLDERS[kind];
   const mm = frozen ? headspaceMm : RIM_MM;
   return capacityL - (Math.PI * (mouthCm / 2) ** 2 * (mm / 10)) / 1000;
+}
+
+/** Whether a holder is narrower at its neck than below. */
+export function hasShoulders(kind: HolderKind): boolean {
+  const holder: Holder = HOLDERS[kind];
+  return holder.shoulders === true;
 }
 
 /** What a holder is called. @example holderName('wide-quart', 'us') // "wide-mouth quart" */

@@ -21,4 +21,11 @@ export {
 } from './steps';
 export { coolingOf, COOLINGS, type CoolingKey } from './coolings';
 export { doingOf, type Doing } from './doing';
-export { HOLDER_KINDS, holderName, HOLDERS, usableL, type HolderKind } from './holders';
+export {
+  hasShoulders,
+  HOLDER_KINDS,
+  holderName,
+  HOLDERS,
+  usableL,
+  type HolderKind,
+} from './holders';

@@ -81,7 +81,7 @@ export function FoodForm({
             }
             hint={
               read.own
-                ? `Softens, keeps safe and gives to broth like ${likeName({ id, name, ...read.own })}`
+                ? `Softens and gives to broth like ${likeName({ id, name, ...read.own })}; what can hurt is judged by its name and by that, the stricter of the two`
                 : 'First what it is like; then, where it differs, what a piece weighs and what it does'
             }
             onChange={(event) => setSentence(event.target.value)}

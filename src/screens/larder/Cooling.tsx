@@ -45,7 +45,7 @@ function judgementOf(
   const { verdict, lostMin } = told.judged;
   if (verdict === 'held hot')
     return {
-      text: `Kept hot: it stays safe above ${degrees(HOT_C)}. Read it before you go.`,
+      text: `Kept hot, as long as it reads ${degrees(HOT_C)} or more: read it before you go.`,
       bad: false,
     };
   if (verdict === 'throw out') {
@@ -62,7 +62,7 @@ function judgementOf(
     ...(cool === null ? [] : [`${degrees(COOL_C)} by ${at(cool)}`]),
     ...(cold === null ? [] : [`${degrees(COLD_C)} by ${at(cold)}`]),
   ];
-  return { text: `Passes: ${when.join(', ')}.`, bad: false };
+  return { text: `Cold in time, if it goes on so: ${when.join(', ')}.`, bad: false };
 }
 
 function Read({ cook, units }: { readonly cook: CoolingCook; readonly units: Units }) {

@@ -3,10 +3,11 @@
 import { nanoid } from 'nanoid';
 import { useMemo, useState } from 'react';
 import type { Cook, Jar, JarPlace } from '@/core/batch/schema';
-import { daysLasting, fillJars, type Sizes } from '@/core/keep';
+import { dangersOfFilling, judgeHistory } from '@/core/guard';
+import { daysLasting, fillJars, lotHistory, type Sizes } from '@/core/keep';
 import { formatVolume, LITRES_PER_QUART, type Units } from '@/core/quantity';
 import { lotsOf, type CookLot } from '@/core/serve';
-import { holderName, HOLDERS, usableL, type HolderKind } from '@/core/vocabulary';
+import { hasShoulders, holderName, HOLDERS, usableL, type HolderKind } from '@/core/vocabulary';
 import { isoOf } from '@/session/clock';
 import { dateAndTime } from '@/session/clockText';
 import { Button } from '@/ui/Button';
@@ -19,6 +20,7 @@ import { Sheet } from '@/ui/Sheet';
 import { shown, unitOf } from '@/ui/unitFields';
 import { useAssessment } from '@/ui/useAssessment';
 import { SizesField } from './SizesField';
+import { WasItCold } from './WasItCold';
 
 /** A day's drinking, where the household has not said, L. */
 const USUAL_PORTION_L = 0.45;
@@ -61,10 +63,19 @@ function Fill({
   const portion = larder?.litresADay || USUAL_PORTION_L;
   const filled = wrong ? null : fillJars(wantedL, sizes, portion, where === 'freezer');
   const days = daysLasting(wantedL, larder?.litresADay);
+  const history = lotHistory(cook, clock.now());
+  const stood = judgeHistory(history.spans, cook.kitchen.ambientC);
   const glass = filled?.jars.some((jar) => HOLDERS[jar.kind].glass) ?? false;
+  const dangers = dangersOfFilling({
+    where,
+    glass,
+    shoulders: filled?.jars.some((jar) => hasShoulders(jar.kind)) ?? false,
+    warmestC: history.spans.at(-1)?.warmestC ?? 0,
+  });
+  const never = stood.lostMin !== null || dangers.some(({ level }) => level === 'never');
   const unit = unitOf('volume', units);
   const put = (): void => {
-    if (!filled || filled.jars.length === 0) return;
+    if (!filled || filled.jars.length === 0 || never) return;
     const at = isoOf(clock);
     const kept = saveJars(
       filled.jars.map(({ kind, litres }): Jar => ({
@@ -81,6 +92,7 @@ function Fill({
         madeAt: cook.endedAt ?? at,
         where,
         ...(where === 'freezer' && { since: at }),
+        history,
       })),
     );
     if (!kept) return;
@@ -153,10 +165,21 @@ function Fill({
             Filled no further than the headspace that ice needs (
             {formatVolume(usableL(filled.jars[0].kind, true), units)} in a{' '}
             {holderName(filled.jars[0].kind, units)}).
-            {glass && ' Never hot glass into the freezer: a night in the fridge first.'}
           </p>
         )}
       </section>
+      {stood.lostMin !== null && stood.presumed && <WasItCold cook={cook} litres={lot.openL} />}
+      {stood.lostMin !== null && !stood.presumed && (
+        <p role="alert" className="font-medium text-rust">
+          Throw it out: by all that is known it stood too long between cold and hot, and neither the
+          fridge, nor the freezer, nor boiling undoes what has grown.
+        </p>
+      )}
+      {dangers.map(({ title, message }) => (
+        <p key={title} role="alert" className="text-rust">
+          <b>{title}.</b> {message}
+        </p>
+      ))}
       <p className="text-[13px] text-quiet">
         {wantedL > lot.openL + 0.05 &&
           `That is more than the ${formatVolume(lot.openL, units)} that are left. `}
@@ -168,7 +191,7 @@ function Fill({
         </Button>
         <Button
           look="copper"
-          disabled={!filled || filled.jars.length === 0 || wantedL > lot.openL + 0.05}
+          disabled={!filled || filled.jars.length === 0 || never || wantedL > lot.openL + 0.05}
           onClick={put}
         >
           Put them on the shelf

@@ -4,8 +4,8 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { claimed, freeInJar, leftInJar, pourIn, shelvesOf } from '@/core/batch/household';
 import type { Jar } from '@/core/batch/schema';
-import { FREEZER_MONTHS, FRIDGE_DAYS, isPastDay, REHEAT_C } from '@/core/guard';
-import { daysLeft, dueOf, THAW_WORDS, type Keeps } from '@/core/keep';
+import { FREEZER_MONTHS, FRIDGE_DAYS, REHEAT_C } from '@/core/guard';
+import { aboutJar, dueOf, isJarLost, keepsOf, mayPlan, THAW_WORDS, type Keeps } from '@/core/keep';
 import { formatTemperature, formatVolume } from '@/core/quantity';
 import { holderName, HOLDERS } from '@/core/vocabulary';
 import { isoOf } from '@/session/clock';
@@ -24,6 +24,7 @@ import { contentWords, keepsWords } from './larderWords';
 function IntoPot({ jar, onClose }: { readonly jar: Jar; readonly onClose: () => void }) {
   const { batches, jars, kitchen } = useHousehold();
   const router = useRouter();
+  const clock = useClock();
   const [id, setId] = useState('');
   const [instead, setInstead] = useState(true);
   const free = freeInJar(jar, claimed(batches));
@@ -37,7 +38,7 @@ function IntoPot({ jar, onClose }: { readonly jar: Jar; readonly onClose: () => 
     );
   const put = (): void => {
     const batch = batches.find((b) => b.id === id);
-    const shelf = shelvesOf([jar], batches)[0];
+    const shelf = shelvesOf([jar], batches, aboutJar(keepsOf(kitchen.larder), clock.now()))[0];
     if (!batch || !shelf) return;
     if (!saveBatch(pourIn(batch, shelf, free, instead))) return;
     onClose();
@@ -85,7 +86,8 @@ export function JarSheet({
   const { units } = kitchen;
   const { text, past } = keepsWords(jar, keeps, now);
   const frozen = jar.where === 'freezer';
-  const discard = isPastDay(frozen, daysLeft(jar, keeps, now));
+  const lost = isJarLost(jar, now);
+  const discard = !mayPlan(jar, keeps, now);
   const holder = jar.holder ? HOLDERS[jar.holder] : null;
   const go = (how: 'used' | 'given' | 'thrown', litres?: number): void => {
     if (emptyJar(jar.id, how, isoOf(clock), litres)) onClose();
@@ -105,13 +107,15 @@ export function JarSheet({
         {dateAndTime(new Date(jar.madeAt))}.
       </p>
       <p className={past ? 'font-medium text-rust' : ''}>
-        {discard
-          ? `Past its day by ${text.replace(' past', '')}: throw it out.`
-          : past
-            ? `Past its best by ${text.replace(' past', '')}: frozen all along it makes nobody ill, but loses its taste.`
-            : text === 'today'
-              ? 'To be used today.'
-              : `To be used within ${text}.`}
+        {lost
+          ? 'It stood too long between cold and hot before it was filled: throw it out.'
+          : discard
+            ? `Past its day by ${text.replace(' past', '')}: throw it out.`
+            : past
+              ? `Past its best by ${text.replace(' past', '')}: frozen all along it makes nobody ill, but loses its taste.`
+              : text === 'today'
+                ? 'To be used today.'
+                : `To be used within ${text}.`}
       </p>
       <label className="block text-[14px] font-medium">
         Use by

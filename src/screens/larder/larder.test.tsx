@@ -113,7 +113,7 @@ describe('the Larder', () => {
       after: { cooling: { way: 'pans', litres: 2, startC: 90, at: iso(NOON) } },
     };
     open({ cooks: [cook] });
-    expect((await screen.findByTestId('judgement')).textContent).toContain('Passes');
+    expect((await screen.findByTestId('judgement')).textContent).toContain('Cold in time');
     fireEvent.change(screen.getByLabelText(/Its middle reads/), { target: { value: 'warm' } });
     expect(screen.getByRole('alert').textContent).toContain('wanted: a temperature');
     fireEvent.change(screen.getByLabelText(/Its middle reads/), { target: { value: '41,5' } });

@@ -9,6 +9,24 @@ import { Button } from '@/ui/Button';
 import { YieldEntry } from '@/ui/YieldEntry';
 import type { ClockFace } from '@/ui/cooking/clockFace';
 
+/** Answers that put a presumed pot where it is: the hold begins now, or the pot says that it is over. */
+function Presumed({ onPress }: { readonly onPress: (kind: MarkKind) => void }) {
+  return (
+    <div className="mt-2 flex max-w-2xl flex-wrap gap-3">
+      <Button
+        look="copper"
+        className="!min-h-14 !px-8 !text-lg"
+        onClick={() => onPress('at-pressure')}
+      >
+        Pin up: the hold begins now
+      </Button>
+      <Button className="!min-h-14 !px-6 !text-lg" onClick={() => onPress('hold-over')}>
+        The pot’s countdown is over
+      </Button>
+    </div>
+  );
+}
+
 /** What to do now, on a clock, and what to press when it is done. */
 export function Now({
   cook,
@@ -42,7 +60,7 @@ export function Now({
         >
           {face.text}
         </span>
-        <span className="text-lg text-quiet">{face.caption}</span>
+        <span className="text-lg text-quiet">{stage.presumed ? 'presumed' : face.caption}</span>
       </p>
       {strained && (
         <div className="my-3 max-w-sm">
@@ -58,12 +76,13 @@ export function Now({
           {words.press}
         </Button>
       )}
-      {stage.kind === 'hold' && (
+      {stage.presumed && <Presumed onPress={onPress} />}
+      {stage.kind === 'hold' && !stage.presumed && (
         <Button className="mt-2 !min-h-14 !px-8 !text-lg" onClick={() => onPress('hold-over')}>
           End the hold now
         </Button>
       )}
-      {stage.kind === 'wait' && (
+      {stage.kind === 'wait' && !stage.presumed && (
         <Button className="mt-2 !min-h-14 !px-8 !text-lg" onClick={() => onPress('valve-opened')}>
           Valve opened early
         </Button>

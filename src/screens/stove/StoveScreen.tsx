@@ -2,9 +2,10 @@
 
 import { lazy, Suspense, useEffect, useMemo } from 'react';
 import type { Cook } from '@/core/batch/schema';
-import { timelineOf } from '@/core/cook';
+import { howWarmAsked, stoodOf, timelineOf } from '@/core/cook';
 import { wordsOf } from '@/core/timetable';
 import { later } from '@/drawings/later';
+import { Alarm } from '@/ui/Alarm';
 import { useClock, useNow } from '@/ui/clock';
 import { useCookCalls } from '@/ui/cooking/calling';
 import { clockFace } from '@/ui/cooking/clockFace';
@@ -12,9 +13,13 @@ import { CookClock } from '@/ui/cooking/standIn';
 import { cooksOnStove, useHousehold } from '@/ui/household';
 import { InSpite } from '@/ui/InSpite';
 import { NotHere } from '@/ui/NotHere';
+import { AtTable } from './AtTable';
 import { Choices } from './Choices';
 import { Done } from './Done';
 import { useHands } from './hands';
+import { HowWarm } from './HowWarm';
+import { StoodRaw } from './StoodRaw';
+import { Lost } from './ThrowOut';
 import { openStep, useLive } from './live';
 import { costWords } from './liveWords';
 import { Now } from './Now';
@@ -90,6 +95,11 @@ function Stove({ cook }: { readonly cook: Cook }) {
   useCookCalls(cook, live, now, units);
   const face = stage ? clockFace(stage, at) : null;
   const words = stage ? wordsOf(stage, units) : null;
+  // A rehearsal, a stand-in and a test with water hold nothing that anybody eats.
+  const real = !cook.rehearsal && !cook.standIn && !cook.kettle;
+  const stood = stoodOf(cook, now);
+  const asksWarm = real && howWarmAsked(cook, now);
+  const isLost = real && stood.lostMin !== null && !stood.presumed;
   useTitle(face && words ? `${face.text} ${words.title}` : NAME);
   const undone = cost && costWords(cost, cook.batch);
   return (
@@ -97,9 +107,16 @@ function Stove({ cook }: { readonly cook: Cook }) {
       <div>
         <StoveHead cook={cook} words={words ? `${words.title}. ${words.act}` : ''} />
         <InSpite cook={cook} />
+        {real && stood.why === 'raw' && stood.presumed && (
+          <StoodRaw cook={cook} units={units} now={now} />
+        )}
         {scorchedS !== null && <Scorched />}
         {cook.kettle && <Kettle cook={cook} units={units} over={!stage} />}
-        {stage && face ? (
+        {asksWarm ? (
+          <HowWarm cook={cook} units={units} now={now} />
+        ) : isLost ? (
+          <Lost cook={cook} units={units} now={now} />
+        ) : stage && face ? (
           <Now cook={cook} stage={stage} face={face} units={units} onPress={hands.press}>
             <TickList cook={cook} plan={plan} stage={stage} units={units} onTick={hands.tick} />
           </Now>
@@ -111,7 +128,14 @@ function Stove({ cook }: { readonly cook: Cook }) {
           ) : (
             <section aria-label="Finish" className="mt-2">
               <h2 className="figure text-4xl">To the table</h2>
-              <Finish cook={cook} units={units} />
+              <AtTable
+                cook={cook}
+                step={openStep(cook, stages.at(-1)?.step ?? '')}
+                units={units}
+                hands={hands}
+              >
+                <Finish cook={cook} units={units} />
+              </AtTable>
             </section>
           ))
         )}
@@ -151,13 +175,13 @@ function Stove({ cook }: { readonly cook: Cook }) {
 
 function Scorched() {
   return (
-    <p
-      role="alert"
-      className="my-3 max-w-2xl rounded-lg border-2 border-rust bg-rust/5 px-4 py-3 text-[16px]"
-    >
-      <b className="text-rust">It may be scorching.</b> Heat off. Let the pressure fall by itself,
-      open when the pin is down, and look at the bottom: what sticks is scraped clean and thinned
-      before the lid goes on again.
-    </p>
+    <div role="alert">
+      <Alarm title="It may be scorching">
+        <p>
+          Heat off. Let the pressure fall by itself, open when the pin is down, and look at the
+          bottom: scrape clean what sticks and thin it before the lid goes on again.
+        </p>
+      </Alarm>
+    </div>
   );
 }

@@ -48,7 +48,9 @@ export function TrySheet({
       )}
       {chosen && (
         <>
-          <p>Press, bite or pull it apart; a thick piece is tried in its middle.</p>
+          <p>
+            Press it, or cut it in its middle. Do not bite meat, fish or beans that may not be done.
+          </p>
           <div className="grid gap-2">
             {gradesOf(chosen.family).map((grade) => (
               <Button

@@ -3,7 +3,7 @@ import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { stepsOf } from '@/core/batch/plan';
 import type { Batch, Cook, Mark, MarkKind } from '@/core/batch/schema';
-import { type Pressed, moveMark, pressed, timelineOf, untick } from '@/core/cook';
+import { type Move, type Pressed, moveMark, pressed, timelineOf, untick } from '@/core/cook';
 import { awayUntilS, type Option } from '@/core/live';
 import { isoOf } from '@/session/clock';
 import { timeOf } from '@/session/clockText';
@@ -26,6 +26,8 @@ export interface Hands {
   readonly settle: (leftOut: ReadonlySet<string> | null) => void;
   readonly tick: (item: string, ticked: boolean) => void;
   readonly change: (option: Option) => void;
+  /** A small move that was not weighed against others. */
+  readonly move: (move: Move) => void;
   readonly decline: (option: Option) => void;
   readonly tried: (item: string, grade: string) => void;
   readonly edit: (edit: (marks: readonly Mark[]) => readonly Mark[]) => void;
@@ -88,6 +90,7 @@ export function useHands(cook: Cook, plan: Batch, { stage, standIn }: Live): Han
       else edit((marks) => untick(marks, item));
     },
     change: (option) => add(moveMark(option)),
+    move: (move) => add(moveMark(move)),
     decline: ({ change, step: of }) => add({ kind: 'declined', step: of, change }),
     tried: (item, grade) => {
       const last = step ?? stepsOf(plan).at(-1)?.id ?? '';

@@ -17,6 +17,7 @@ export interface Due {
 export function dueOf(stage: Stage | undefined, at: Standing, units: Units): Due | null {
   if (!stage) return { id: 'table', words: 'To the table' };
   const { title } = wordsOf(stage, units);
+  if (stage.presumed) return { id: `${stage.id}:presumed`, words: title };
   const late = -at.leftMin > Math.max(LATE_MIN, LATE_SHARE * stage.expectMin);
   switch (stage.kind) {
     case 'valve':

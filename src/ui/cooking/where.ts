@@ -1,6 +1,6 @@
 /** Where a cook stands at a moment of its own clock, and what hands have to do next in it. */
 import type { Cook, Prediction } from '@/core/batch/schema';
-import { timelineOf } from '@/core/cook';
+import { asPresumed, timelineOf } from '@/core/cook';
 import type { Units } from '@/core/quantity';
 import { stagesOf, standing, type Stage, type Standing } from '@/core/cook';
 import { aheadOf, type Ahead } from '@/core/timetable';
@@ -21,9 +21,10 @@ export function whereIs(
   foretold: Prediction = cook.predicted,
 ): Where {
   const timeline = timelineOf(cook);
-  const stages = stagesOf(timeline.plan, foretold);
+  const planned = stagesOf(timeline.plan, foretold);
   const startedAt = Date.parse(cook.startedAt);
-  const at = standing(stages, timeline, startedAt, now, { watched: isWatched(cook) });
+  const at = standing(planned, timeline, startedAt, now, { watched: isWatched(cook) });
+  const stages = asPresumed(planned, at, timeline);
   return { stages, at, ahead: aheadOf(timeline, stages, at, startedAt, now, units) };
 }
 

@@ -23,8 +23,8 @@ export const VERDICTS: Readonly<
     { readonly sign: string; readonly words: string; readonly tone: string }
   >
 > = {
-  passes: { sign: '●', words: 'passes', tone: 'text-leaf' },
-  'held hot': { sign: '●', words: 'hot-held', tone: 'text-leaf' },
+  'in time': { sign: '●', words: 'cold in time', tone: 'text-leaf' },
+  'held hot': { sign: '●', words: 'kept hot', tone: 'text-leaf' },
   'throw out': { sign: '✕', words: 'throw out', tone: 'text-rust' },
 };
 

@@ -13,4 +13,4 @@ export {
   takeFrom,
   withoutClaims,
 } from './claims';
-export { pourIn, shelvesOf, trimClaims, type Shelf } from './shelves';
+export { pourIn, shelvesOf, type AboutJar, trimClaims, type Shelf } from './shelves';

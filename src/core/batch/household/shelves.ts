@@ -1,13 +1,26 @@
 /** Broth of the house in a plan: shelves of jars, and litres taken from them. */
 import { volumeMl, type Amount } from '../../quantity';
 import { addItems, changeItem, freshItemId, removeItem, waterItem } from '../plan/edit';
-import type { Batch, Item, Jar } from '../schema/types';
+import type { Batch, History, Item, Jar } from '../schema/types';
 import { claimed, DREGS_L, freeInJar, takeFrom } from './claims';
+
+/** A jar of a shelf, and what goes along with what is taken from it. */
+export interface ShelvedJar {
+  readonly id: string;
+  readonly freeL: number;
+  /** What is in it has been through. */
+  readonly history?: History;
+  /** Its last day, ISO 8601; missing where it is frozen. */
+  readonly useBy?: string;
+}
+
+/** What is known of a jar beside its litres. */
+export type AboutJar = (jar: Jar) => Pick<ShelvedJar, 'history' | 'useBy'>;
 
 /** Jars of one broth, what is to be used first in front. */
 export interface Shelf {
   readonly name: string;
-  readonly jars: readonly { readonly id: string; readonly freeL: number }[];
+  readonly jars: readonly ShelvedJar[];
   readonly gPerL?: number;
   readonly saltPercent?: number;
   readonly frozen: boolean;
@@ -18,8 +31,13 @@ export interface Shelf {
  *
  * @param jars in the order in which they are to be used
  * @param batches whose claims stand; leave out the one that is planned anew
+ * @param about history and last day of a jar, which go along
  */
-export function shelvesOf(jars: readonly Jar[], batches: readonly Batch[]): readonly Shelf[] {
+export function shelvesOf(
+  jars: readonly Jar[],
+  batches: readonly Batch[],
+  about: AboutJar = () => ({}),
+): readonly Shelf[] {
   const claims = claimed(batches);
   const shelves = new Map<string, Shelf>();
   for (const jar of jars) {
@@ -28,7 +46,7 @@ export function shelvesOf(jars: readonly Jar[], batches: readonly Batch[]): read
     const before = shelves.get(jar.name);
     shelves.set(jar.name, {
       name: jar.name,
-      jars: [...(before?.jars ?? []), { id: jar.id, freeL }],
+      jars: [...(before?.jars ?? []), { id: jar.id, freeL, ...about(jar) }],
       // Jars of one name are of one pot; the first says what is in it.
       ...((before?.gPerL ?? jar.gPerL) !== undefined && { gPerL: before?.gPerL ?? jar.gPerL ?? 0 }),
       ...((before?.saltPercent ?? jar.saltPercent) !== undefined && {
@@ -45,6 +63,12 @@ const round = (litres: number): number => Math.round(litres * 1000) / 1000;
 /** An item of so much of a broth of the house. */
 export function brothItem(shelf: Shelf, litres: number, amount?: Amount): Omit<Item, 'id'> {
   const { name, gPerL, saltPercent } = shelf;
+  const taken = takeFrom(shelf.jars, litres);
+  const of = (id: string): ShelvedJar | undefined => shelf.jars.find((jar) => jar.id === id);
+  // What is poured together is as old as its oldest.
+  const history = taken
+    .flatMap(({ jar }) => of(jar)?.history ?? [])
+    .toSorted((a, b) => a.startAt.localeCompare(b.startAt))[0];
   return {
     food: 'broth',
     amount: amount ?? { value: round(litres), unit: 'l' },
@@ -53,7 +77,11 @@ export function brothItem(shelf: Shelf, litres: number, amount?: Amount): Omit<I
       ...(gPerL !== undefined && { gPerL }),
       ...(saltPercent !== undefined && { saltPercent }),
     },
-    jars: takeFrom(shelf.jars, litres),
+    jars: taken.map((one) => {
+      const useBy = of(one.jar)?.useBy;
+      return useBy === undefined ? one : { ...one, useBy };
+    }),
+    ...(history && { history }),
     startC: COLD_C,
     enters: null,
     leaves: null,

@@ -110,7 +110,11 @@ export const SCHOOLS: readonly School[] = [
     question: 'A breast in one piece',
     choices: [
       { value: 'pulled', name: 'pulled', words: 'Cooked until it shreds; dry if it is sliced.' },
-      { value: 'juicy', name: 'sliced', words: 'Out as soon as it is safe; too firm to pull.' },
+      {
+        value: 'juicy',
+        name: 'sliced',
+        words: 'Out as soon as its centre is hot enough; too firm to pull.',
+      },
     ],
   },
 ];

@@ -56,6 +56,8 @@ export const afterSchema = mayBe(
     bowls: number(0, 500, 'bowls'),
     bowlL: number(0, 5, 'L'),
     cooling: coolingSchema,
+    /** When all of it was thrown out. */
+    thrownAt: time,
     /** Poured away, and said to be lost, L. */
     wasteL: number(0, 100, 'L'),
     lostL: number(0, 100, 'L'),

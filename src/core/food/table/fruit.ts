@@ -54,7 +54,7 @@ export const FRUIT = [
     kept: 'shelf',
   }),
   veg('apple-sauce', 'apple sauce', [85, 0.2, 0.1, 12.5, 1.5, 0.2], {
-    family: 'ready',
+    family: null,
     aliases: ['apple sauce', 'applesauce', 'stewed apples', 'apple puree'],
     cupG: 244,
     shape: null,

@@ -2,6 +2,7 @@
 import { classesOf } from '../classes';
 import type { Course } from '../course';
 import type { Danger } from '../danger';
+import { COOL_C, HOT_C } from '../limits';
 import { plantIn } from '../words';
 import { does, type Hazard } from './hazard';
 
@@ -57,6 +58,64 @@ export const days: Hazard = {
   inSpite: false,
   judge: daysOf,
 };
+
+/** A jar that is about to be filled and put somewhere. */
+export interface Filling {
+  readonly where: 'fridge' | 'freezer';
+  readonly glass: boolean;
+  /** Narrower at the neck than below. */
+  readonly shoulders: boolean;
+  /** Warmest that what goes in may be, C. */
+  readonly warmestC: number;
+}
+
+/** Warm to the hand: no glass goes into the freezer, C (NCHFP: chill before freezing). */
+const WARM_C = COOL_C;
+
+/** What may happen to a jar where it is put. */
+export function dangersOfFilling({
+  where,
+  glass,
+  shoulders,
+  warmestC,
+}: Filling): readonly Danger[] {
+  if (!glass) return [];
+  const base = { hazard: 'glass' as const, rule: 'glass' as const };
+  if (where === 'freezer' && warmestC > WARM_C)
+    return [
+      {
+        ...base,
+        level: 'never',
+        harm: 2,
+        title: 'No warm glass into the freezer',
+        message:
+          'It cracks. Put these jars into the fridge until they are cold through, a night at the most, and freeze them then. Tubs may go in sooner.',
+      },
+    ];
+  if (where === 'fridge' && warmestC > HOT_C)
+    return [
+      {
+        ...base,
+        level: 'warn',
+        harm: 1,
+        title: 'Hot glass cracks in the cold',
+        message:
+          'Warm the jars before you fill them, let them stand until the glass is only warm, then the fridge. Lay the lids on loosely until they are cold.',
+      },
+    ];
+  if (where === 'freezer' && shoulders)
+    return [
+      {
+        ...base,
+        level: 'warn',
+        harm: 1,
+        title: 'Jars with shoulders crack as they freeze',
+        message:
+          'Ice pushes against the neck. Take straight-sided jars or tubs, or fill these no higher than below the shoulder.',
+      },
+    ];
+  return [];
+}
 
 /** Whether a food of this course is one that spoils. */
 export const isPerishable = (said: string, food: Course['foods'][number]['food']): boolean => {

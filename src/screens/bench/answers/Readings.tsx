@@ -49,9 +49,9 @@ function fits({ fill }: Assessment, kitchen: Kitchen) {
 
 /** When the valve may be opened, in the order in which cooks choose. */
 function valveAdvice({ waitMin, bursts }: ReleaseReport): string {
-  if (waitMin === 0) return 'safe at once';
+  if (waitMin === 0) return 'may be opened at once';
   if (bursts) return waitMin === null ? 'in bursts' : `in bursts, or after ${waitMin} min`;
-  return waitMin === null ? 'let the pin drop' : `safe after ${waitMin} min`;
+  return waitMin === null ? 'let the pin drop' : `after ${waitMin} min at the least`;
 }
 
 function valve(assessment: Assessment, batch: Batch) {
@@ -59,10 +59,10 @@ function valve(assessment: Assessment, batch: Batch) {
   if (!last) return { value: 'open', unit: undefined, side: 'no pressure step' };
   const step = batch.steps?.find((s) => s.id === last.step);
   const release = step?.kind === 'pressure' ? step.release : undefined;
-  const safe = valveAdvice(last);
+  const advice = valveAdvice(last);
   const { read, waits } = releaseOf(last.method);
   const minutes = waits === 'always' ? waitOf(release) : Math.max(1, Math.round(last.minutes));
-  return { value: String(minutes), unit: `min, ${read}`, side: safe };
+  return { value: String(minutes), unit: `min, ${read}`, side: advice };
 }
 
 function timeSide(empty: boolean, never: boolean, range: Range | undefined): string {

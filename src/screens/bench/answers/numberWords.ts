@@ -55,7 +55,7 @@ const SAYS: Readonly<Record<NumberName, readonly [label: string, say: Say]>> = {
   percent: ['salt of the whole', percent],
   powerW: ['the heater gives', (value) => `${Math.round(value)} W`],
   run: ['run', plain],
-  safeC: ['safe from', formatTemperature],
+  safeC: ['it must reach', formatTemperature],
   sealedL: ['left as it seals', formatLevel],
   share: ['of all there is in the bones', share],
   sprayChance: ['liquid at the valve', share],

@@ -13,8 +13,9 @@ function name(release: Release): string {
 }
 
 /** The chance of liquid at the valve, as a cook says it. */
-function valveWords({ release, sprayChance }: ReleaseOption): string {
+function valveWords({ release, sprayChance, safe }: ReleaseOption): string {
   if (releaseOf(release.method).lets === null) return 'shut';
+  if (!safe && sprayChance < SAFE_CHANCE) return 'may froth: wait';
   if (sprayChance < 0.005) return 'clean steam';
   if (sprayChance < SAFE_CHANCE) return 'hardly spits';
   return sprayChance < 0.05

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { Assessment } from '@/core/assess';
 import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import { formatMinutes } from '@/core/quantity';
-import { USUAL_WISHES, type Solution, type Wishes } from '@/core/solve';
+import { USUAL_WISHES, type GuardedSolution as Solution, type Wishes } from '@/core/solve';
 import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
 import { Sheet } from '@/ui/Sheet';
@@ -24,7 +24,7 @@ const NOODLES: readonly (readonly [Wishes['noodles'], string])[] = [
 ];
 const RELEASES: readonly (readonly [Wishes['release'], string])[] = [
   ['either', 'either way'],
-  ['quick', 'quick where it is safe: soonest on the table'],
+  ['quick', 'as quick as foam and level allow: soonest on the table'],
   ['natural', 'natural: kinder to meat and beans, slower'],
 ];
 
@@ -243,7 +243,7 @@ export function SolveSheet({
           <Button look="quiet" onClick={onClose}>
             Leave it as it is
           </Button>
-          {found?.kind === 'solution' ? (
+          {found?.kind === 'solution' && found.solution.worse.length === 0 ? (
             <Button
               look="copper"
               onClick={() => {
@@ -279,7 +279,15 @@ export function SolveSheet({
             No order was found: {found.message}. Nothing has changed.
           </p>
         )}
-        {found?.kind === 'solution' && <Proposal now={assessment} solution={found.solution} />}
+        {found?.kind === 'solution' && found.solution.worse.length > 0 && (
+          <p role="alert" className="text-rust">
+            An order was found, but it is not offered: it would hurt somebody sooner than the plan
+            as it is. {found.solution.worse.join('. ')}. Mend the calls first, then look again.
+          </p>
+        )}
+        {found?.kind === 'solution' && found.solution.worse.length === 0 && (
+          <Proposal now={assessment} solution={found.solution} />
+        )}
       </div>
     </Sheet>
   );

@@ -15,6 +15,7 @@ import {
   type Release,
   type ReleaseMethod,
 } from '@/core/vocabulary';
+import { HOT_C } from '@/core/guard';
 import { KEEPS_WARM_C } from '@/core/heat';
 import { formatPressure, formatTemperature } from '@/core/quantity';
 import { Button } from '@/ui/Button';
@@ -71,7 +72,7 @@ function strained(step: Exclude<Step, { kind: 'pressure' }>, form: Form): Step {
   const timed = { ...step, minutes: form.minutes };
   if (timed.kind === 'rest') {
     const { keepWarm: _, ...usual } = timed;
-    return form.keepWarm ? usual : { ...usual, keepWarm: false };
+    return form.keepWarm ? { ...usual, keepWarm: true } : usual;
   }
   if (timed.kind !== 'strain') return timed;
   const { keep, ...usual } = timed;
@@ -203,7 +204,7 @@ export function StepEditor({
       method: pressed ? (step.release?.method ?? 'natural') : 'natural',
       afterMin: pressed && step.release?.method === 'timed' ? step.release.afterMin : 10,
       waitMin: pressed ? waitOf(step.release) : 0,
-      keepWarm: step.kind === 'rest' && step.keepWarm !== false,
+      keepWarm: step.kind === 'rest' && step.keepWarm === true,
       keep: (step.kind === 'strain' ? step.keep : undefined) ?? 'usual',
     },
     resolver: formResolver(schema, (values) => values),
@@ -239,8 +240,9 @@ export function StepEditor({
             <span>
               the pot is left on and keeps it warm
               <span className="block text-[13px] text-quiet">
-                At about {formatTemperature(KEEPS_WARM_C, kitchen.units)}, which is safe for hours;
-                switched off with its lid on it is not.
+                At about {formatTemperature(KEEPS_WARM_C, kitchen.units)}; read it with a
+                thermometer, since below {formatTemperature(HOT_C, kitchen.units)} it begins to
+                spoil. Without a tick it counts as switched off.
               </span>
             </span>
           </label>

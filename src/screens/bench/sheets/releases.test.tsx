@@ -90,14 +90,14 @@ describe('a step’s own way of letting go', () => {
     ]);
   });
 
-  it('says where an electric pot is switched off, and takes that back', async () => {
+  it('says that an electric pot is left on, and takes that back', async () => {
     const rest: Step = { id: 's1', kind: 'rest', minutes: 60 };
     open(rest);
     await user.click(screen.getByRole('checkbox', { name: /keeps it warm/ }));
     await keep();
-    await waitFor(() => expect(onSave).toHaveBeenLastCalledWith({ ...rest, keepWarm: false }));
+    await waitFor(() => expect(onSave).toHaveBeenLastCalledWith({ ...rest, keepWarm: true }));
     cleanup();
-    open({ ...rest, keepWarm: false });
+    open({ ...rest, keepWarm: true });
     await user.click(screen.getByRole('checkbox', { name: /keeps it warm/ }));
     await keep();
     await waitFor(() => expect(onSave).toHaveBeenLastCalledWith(rest));

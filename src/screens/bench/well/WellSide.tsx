@@ -2,7 +2,7 @@ import { useCallback, useState } from 'react';
 import { shelvesOf } from '@/core/batch/household';
 import { extractionWaterL, setExtractionWater } from '@/core/batch/plan';
 import { MOST_ITEMS, MOST_TASKS } from '@/core/batch/schema';
-import { keepsOf, plannable } from '@/core/keep';
+import { aboutJar, keepsOf, plannable } from '@/core/keep';
 import { sampleAt } from '@/drawings/time';
 import { Well } from '@/drawings/well';
 import { useClock } from '@/ui/clock';
@@ -22,10 +22,11 @@ export function WellSide() {
   const { foods, jars, batches, kitchen: home } = useHousehold();
   const wall = useClock();
   // Sort thousands of jars when something is put in, not at every edit.
-  const shelves = useCallback(
-    () => shelvesOf(plannable(jars, keepsOf(home.larder), wall.now()), batches),
-    [jars, home.larder, batches, wall],
-  );
+  const shelves = useCallback(() => {
+    const keeps = keepsOf(home.larder);
+    const now = wall.now();
+    return shelvesOf(plannable(jars, keeps, now), batches, aboutJar(keeps, now));
+  }, [jars, home.larder, batches, wall]);
   const batch = usePlan((p) => p.batch);
   const shown = usePlan((p) => p.shown);
   const pot = usePlan((p) => p.pot);

@@ -1,0 +1,175 @@
+'use client';
+
+import { useState, type ReactNode } from 'react';
+import type { Cook, Mark, MarkKind } from '@/core/batch/schema';
+import { changeWords } from '@/core/cook';
+import { ruleWords, type Danger } from '@/core/guard';
+import type { TableDoor } from '@/core/live';
+import { toCelsius, type Units } from '@/core/quantity';
+import { Alarm } from '@/ui/Alarm';
+import { Button } from '@/ui/Button';
+import { useClock } from '@/ui/clock';
+import { isWatched, nowSOf, sameHands } from '@/ui/cooking/standIn';
+import { Field } from '@/ui/Field';
+import { changeCook } from '@/ui/household';
+import { numberIn } from '@/ui/numbers';
+import { reasonWords, useNewest } from '@/ui/useNewest';
+import { ask } from '@/workers';
+import type { Hands } from './hands';
+
+interface Asked {
+  readonly cook: Cook;
+  readonly nowS: number;
+  readonly step: string;
+}
+
+const door = ({ cook, nowS, step }: Asked, signal: AbortSignal): Promise<TableDoor> =>
+  ask('tableDoor', [cook, nowS, isWatched(cook), step], { signal });
+
+/** Code under which a danger is kept that was walked past here. */
+const codeOf = ({ hazard, item = '' }: Danger): string => `table ${hazard} ${item}`.trim();
+
+/** Lets a pot to the table once the guard has nothing against it, or the cook goes on with a reason. */
+export function AtTable({
+  cook,
+  step,
+  units,
+  hands,
+  children,
+}: {
+  readonly cook: Cook;
+  /** The last step, to which closing again or simmering on belongs. */
+  readonly step: string;
+  readonly units: Units;
+  readonly hands: Hands;
+  /** What is done at the table. */
+  readonly children: ReactNode;
+}) {
+  const clock = useClock();
+  const asking = (): Asked => ({ cook, nowS: nowSOf(cook, clock), step });
+  const [asked, setAsked] = useState(asking);
+  // What is seasoned or counted does not change what was cooked.
+  if (!sameHands(asked.cook, cook) || asked.step !== step) setAsked(asking());
+  const { answer, failure } = useNewest(asked, door);
+  const [known, setKnown] = useState<{ readonly of: Cook; readonly door: TableDoor } | null>(null);
+  if (answer && answer.of.cook !== known?.of) setKnown({ of: answer.of.cook, door: answer.answer });
+  if (failure)
+    return (
+      <Alarm title="It could not be worked out whether it is done">
+        <p>{reasonWords(failure.reason)}</p>
+        <p>Test the thickest piece with a thermometer before you serve it.</p>
+        {children}
+      </Alarm>
+    );
+  const told = known && sameHands(known.of, cook) ? known.door : null;
+  if (!told) return <p className="mt-3 text-quiet">Looking whether all of it is done…</p>;
+  const walked = new Set((cook.despite ?? []).map(({ code }) => code));
+  const open = told.dangers.filter((danger) => !walked.has(codeOf(danger)));
+  if (open.length === 0) return children;
+  return (
+    <NotYet
+      dangers={open}
+      mends={told.mends}
+      units={units}
+      hands={hands}
+      onGo={(reason) =>
+        changeCook(cook.id, (c) => ({
+          ...c,
+          despite: [
+            ...(c.despite ?? []),
+            ...open.map((danger) => ({ code: codeOf(danger), title: danger.title, reason })),
+          ],
+        }))
+      }
+    />
+  );
+}
+
+function NotYet({
+  dangers,
+  mends,
+  units,
+  hands,
+  onGo,
+}: {
+  readonly dangers: readonly Danger[];
+  readonly mends: TableDoor['mends'];
+  readonly units: Units;
+  readonly hands: Pick<Hands, 'move' | 'press'>;
+  readonly onGo: (reason: string) => void;
+}) {
+  const [text, setText] = useState('');
+  const [reason, setReason] = useState('');
+  const us = units === 'us';
+  const typed = numberIn(text);
+  const celsius = us ? toCelsius(typed) : typed;
+  const right = text.trim() !== '' && celsius >= -10 && celsius <= 150;
+  const never = dangers.some(({ level }) => level === 'never');
+  const read = (kind: MarkKind, more: Pick<Mark, 'value'>): void => hands.press(kind, more);
+  return (
+    <Alarm title="Not to the table yet">
+      <ul className="space-y-2">
+        {dangers.map((danger) => (
+          <li key={codeOf(danger)}>
+            <h3 className="font-semibold">{danger.title}</h3>
+            <p>{danger.message}</p>
+            <p className="text-[14px] text-quiet">{ruleWords(danger.rule)}</p>
+          </li>
+        ))}
+      </ul>
+      <div className="flex flex-wrap gap-3">
+        {mends.map((move) => (
+          <Button
+            key={move.change}
+            look="copper"
+            className="!min-h-14 !px-6 !text-lg"
+            onClick={() => hands.move(move)}
+          >
+            {changeWords(move.change, move.minutes)}
+          </Button>
+        ))}
+      </div>
+      <form
+        className="flex flex-wrap items-end gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (right) read('temperature', { value: celsius });
+        }}
+      >
+        <Field
+          id="table-reading"
+          label={`Or a thermometer in the thickest place reads, ${us ? '°F' : '°C'}`}
+          inputMode="decimal"
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+        />
+        <Button type="submit" className="!min-h-12" disabled={!right}>
+          Read just now
+        </Button>
+      </form>
+      {!never && (
+        <form
+          className="flex flex-wrap items-end gap-3 border-t border-hairline pt-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (reason.trim()) onGo(reason.trim());
+          }}
+        >
+          <div className="min-w-60 flex-1">
+            <Field
+              id="table-reason"
+              label="Why you serve it all the same"
+              hint="The log keeps showing it."
+              maxLength={200}
+              value={reason}
+              onChange={(event) => setReason(event.target.value)}
+            />
+          </div>
+          <Button type="submit" disabled={!reason.trim()}>
+            Serve it all the same
+          </Button>
+        </form>
+      )}
+    </Alarm>
+  );
+}
