@@ -184,7 +184,7 @@ describe('calls', () => {
     visit('/bench/b4');
     const spray = by('call-spray-risk');
     await says(spray, /liquid comes out/);
-    await says(readings, /safe after \d+ min/);
+    await says(readings, /after \d+ min at the least/);
     await says(() => document.body, /One change mends \d/);
     await press('hold 25 min, change');
     const ways = await find('table', 'The ways of letting it go');

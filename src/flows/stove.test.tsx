@@ -88,6 +88,12 @@ describe('a plan with stops', () => {
     await says(spite, 'not safe yet');
     await pressAll('At pressure', 'Valve opened', 'Pin down', 'Lid off');
     await says(spite, 'not safe yet');
+    // Nor is it served without another reason.
+    await find('region', 'Not to the table yet');
+    expect(seen('button', 'Write it in the log')).toBeNull();
+    await fill('Why you serve it all the same', 'nobody eats it');
+    await press('Serve it all the same');
+    await says(spite, 'nobody eats it');
     await press('Write it in the log');
     await at(/^\/log\//);
     await says(spite, 'water, to show the foam');
@@ -194,8 +200,14 @@ describe('a pot', () => {
     visit('/bench/b5');
     await lockTheLid('b5');
     await after(29);
-    await title('Hold');
+    // Nobody has seen it at pressure: nothing is opened on a guess.
+    await title('Is it at pressure?');
     await after(20);
+    await title('Is it at pressure?');
+    expect(seen('button', 'Valve opened')).toBeNull();
+    await press('The pot’s countdown is over');
+    await title('Wait, valve shut');
+    await after(11);
     await title('Open the valve');
     await pressAll('Mark what you see', 'Lid off already');
     await title('To the table');

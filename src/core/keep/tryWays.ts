@@ -59,6 +59,7 @@ export function tryWay(
 }
 
 const SAFE: ReadonlySet<Judged['verdict']> = new Set(['in time', 'held hot']);
+/** Whether a way gets it cold, or keeps it hot, by the rule. */
 export const isSafe = ({ judged }: Pick<Tried, 'judged'>): boolean => SAFE.has(judged.verdict);
 
 /**

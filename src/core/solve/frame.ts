@@ -1,10 +1,14 @@
 /** What a plan is built from, and the building of it. */
+import { assess } from '../assess';
 import { planBatch, stepsOf, type PlannedItem } from '../batch/plan';
 import type { Batch, Item, Kitchen, Pot, PressureStep, Release, Step } from '../batch/schema';
+import type { Danger } from '../guard';
 import { conductionShape, donenessOf, type Doneness } from '../doneness';
 import { scaleOf, type Scale, type Where } from '../texture';
 import type { Wishes } from './types';
 
+/** Time step of the plan as it is, s. */
+const ROUGH_S = 30;
 /** Minutes with the lid off between two pressure steps. */
 const OPEN_MIN = 3;
 /** Minutes of simmer that dairy and thickeners are stirred in with. */
@@ -50,6 +54,8 @@ export interface Frame {
   readonly leastSimmer: number;
   /** When it is wanted on the table, min; null when that does not matter. */
   readonly byMin: number | null;
+  /** What can hurt in the plan as it is: no plan that is found may be worse. */
+  readonly dangers: readonly Danger[];
 }
 
 /** Where everything goes, and for how long. */
@@ -132,6 +138,7 @@ export function frameOf(batch: Batch, pot: Pot, kitchen: Kitchen, wishes: Wishes
     leastHold: items.some((i) => i.food.group === 'bones') ? (pressures[0]?.holdMin ?? 0) : 0,
     leastSimmer: stirredIn.size > 0 ? STIR_MIN : 0,
     byMin: wishes.byMin ?? null,
+    dangers: assess(batch, pot, kitchen, { stepS: ROUGH_S, curves: false }).dangers,
   };
 }
 

@@ -3,8 +3,9 @@
  * fewest openings, then in the least time. What it returns has been run through the model.
  */
 import { assess, type Assessment } from '../assess';
-import { changeItem, choose, foodOf } from '../batch/plan';
+import { changeItem, choose, foodOf, indexOfStep, stepsOf } from '../batch/plan';
 import type { Batch, Kitchen, Pot, Release } from '../batch/schema';
+import { worseThan } from '../guard';
 import { changesOf } from './changes';
 import { buildPlan, frameOf, type Frame } from './frame';
 import { probe, type Probe } from './probe';
@@ -162,6 +163,21 @@ function settled(found: Attempt | null): boolean {
   return found !== null && unmetOf(found.frame, found.checked).length === 0;
 }
 
+/** Whether a plan that was found fills the pot more than the plan as it was may. */
+function isFuller({ frame, checked }: Attempt): boolean {
+  const worse = worseThan(frame.dangers, checked.assessment.dangers);
+  return worse.some(({ hazard }) => hazard === 'fill');
+}
+
+/** Items that go in after the first lid. */
+function lateIn(batch: Batch): readonly string[] {
+  const steps = stepsOf(batch);
+  const lid = steps.findIndex(({ kind }) => kind === 'pressure');
+  return batch.items.flatMap(({ id, enters, apart }) =>
+    !apart && indexOfStep(steps, enters, 0) > lid ? [id] : [],
+  );
+}
+
 /**
  * Plans a batch.
  *
@@ -173,6 +189,14 @@ function settled(found: Attempt | null): boolean {
 export function solve(batch: Batch, pot: Pot, kitchen: Kitchen, wishes: Wishes): Solution {
   const start = choose(batch, 'noodles', wishes.noodles === 'apart' ? 'apart' : 'in');
   let found = attempt(start, pot, kitchen, wishes);
+  if (found && isFuller(found)) {
+    // What went in late goes in late again: all of it under one lid is too much for the pot.
+    const kept = attempt(start, pot, kitchen, {
+      ...wishes,
+      keep: [...wishes.keep, ...lateIn(start)],
+    });
+    if (kept && better(kept.frame, kept.checked, found.checked)) found = kept;
+  }
   if (!settled(found) && wishes.noodles === 'either' && hasNoodles(batch)) {
     const apart = attempt(choose(batch, 'noodles', 'apart'), pot, kitchen, wishes);
     if (apart && (!found || better(apart.frame, apart.checked, found.checked))) found = apart;

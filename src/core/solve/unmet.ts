@@ -3,7 +3,7 @@ import { cookRate } from '../doneness';
 import { isMany, spoken } from '../food';
 import type { Frame } from './frame';
 import type { Unmet } from './types';
-import { isInTime, isUnsafe, type Checked } from './verify';
+import { isInTime, unsafeIn, type Checked } from './verify';
 
 export function unmetOf(frame: Frame, checked: Checked): readonly Unmet[] {
   const unmet: Unmet[] = [];
@@ -31,8 +31,8 @@ export function unmetOf(frame: Frame, checked: Checked): readonly Unmet[] {
       });
     }
   }
-  for (const f of assessment.findings)
-    if (isUnsafe(f)) unmet.push({ wish: 'safe', item: null, byMin: 0, sentence: `${f.title}.` });
+  for (const title of unsafeIn(frame, assessment))
+    unmet.push({ wish: 'safe', item: null, byMin: 0, sentence: `${title}.` });
   if (frame.byMin !== null && !isInTime(frame, checked)) {
     const byMin = total - frame.byMin;
     unmet.push({

@@ -2,6 +2,7 @@
 import { assess, findingOf, type Assessment, type Finding } from '../assess';
 import type { Batch } from '../batch/schema';
 import { cookRate } from '../doneness';
+import { worseThan } from '../guard';
 import { measured } from './edges';
 import { buildPlan, type Decision, type Edge, type Frame } from './frame';
 import type { Probe } from './probe';
@@ -34,8 +35,17 @@ export interface Checked {
   readonly room: number;
 }
 
-export function isUnsafe({ code }: Finding): boolean {
+function isUnsafe({ code }: Finding): boolean {
   return findingOf(code).unsafe;
+}
+
+/** Titles of what is unsafe in a plan, or worse than in the plan as it was. */
+export function unsafeIn(
+  { dangers }: Frame,
+  { findings, dangers: now }: Assessment,
+): readonly string[] {
+  const titles = [...findings.filter(isUnsafe), ...worseThan(dangers, now)].map((f) => f.title);
+  return [...new Set(titles.filter(Boolean))];
 }
 
 /** Time step of a trial, s: what it finds is run again as finely as everything else. */
@@ -48,7 +58,7 @@ export function check(frame: Frame, decision: Decision, stepS = FINE_S): Checked
   const wrong = frame.placed.filter((p) => {
     return assessment.items.find((i) => i.id === p.id)?.verdict !== 'right';
   }).length;
-  const unsafe = assessment.findings.filter(isUnsafe).length;
+  const unsafe = unsafeIn(frame, assessment).length;
   return {
     batch,
     assessment,

@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import { COLD_C, COOL_C, fallsTo, HOT_C } from '@/core/guard';
-import type { Left, Tried, WayKey } from '@/core/keep';
+import { isSafe, type Left, type Tried, type WayKey } from '@/core/keep';
 import { formatTemperature } from '@/core/quantity';
 import { coolingPlot, LightPlot } from '@/drawings/plot';
 import { formatHours } from '@/session/clockText';
@@ -92,7 +92,7 @@ export function Ways({
     (minute) => `+${formatHours(minute)}`,
   );
   const { topC, warmMin } = chosen.curve.fridge;
-  const safe = chosen.judged.verdict !== 'throw out';
+  const inTime = isSafe(chosen);
   return (
     <div className="space-y-3" data-testid="ways">
       <p className="text-[17px]">
@@ -148,14 +148,16 @@ export function Ways({
         </p>
       )}
       <p className="text-[13px] text-quiet">{ruleWords(units)}</p>
-      {!safe && (
+      {!inTime && (
         <p role="alert" className="text-[15px] font-medium text-rust">
-          Not safe to eat after that: it would have to be thrown out.
+          Nobody should eat it after that: it would have to be thrown out. Take another way.
         </p>
       )}
-      <Button look={safe ? 'copper' : 'outline'} onClick={() => onBegin(chosen.key)}>
-        {safe ? 'Cool it so' : 'It is so all the same'}
-      </Button>
+      {inTime && (
+        <Button look="copper" onClick={() => onBegin(chosen.key)}>
+          Cool it so
+        </Button>
+      )}
     </div>
   );
 }

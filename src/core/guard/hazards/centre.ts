@@ -51,6 +51,9 @@ function centreOf(food: CourseFood, course: Course): readonly Danger[] {
   const needC = SAFE_CENTRE_C[rule];
   const least = formatTemperature(needC, units);
   const short = food.hottestC < needC;
+  const read = formatTemperature(food.hottestC, units);
+  // A reading that looks like the limit would belie the call.
+  const reached = short && read === least ? `just short of ${least}` : `to ${read}`;
   const { level, harm } = shortBy(
     food,
     short,
@@ -66,7 +69,7 @@ function centreOf(food: CourseFood, course: Course): readonly Danger[] {
         level,
         harm,
         title: `${does(food, 'is', 'are')} not safe yet`,
-        message: `Its centre gets to ${formatTemperature(food.hottestC, units)}; it must reach ${least}.${often(food, short)} Cook it longer, and test the thickest piece with a thermometer.`,
+        message: `Its centre gets ${reached}; it must reach ${least}.${often(food, short)} Cook it longer, and test the thickest piece with a thermometer.`,
       },
     ];
   const dangers: Danger[] = harm > 0 ? [{ ...base, level, harm, title: '', message: '' }] : [];
