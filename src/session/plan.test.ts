@@ -1,4 +1,4 @@
-import { assess, drawBatch, type Assessment, type Draws } from '../core/assess';
+import { assess, drawBatch, type Assessment, type Draws, type Finding } from '../core/assess';
 import { changeItem } from '../core/batch/plan';
 import type { Batch } from '../core/batch/schema';
 import type { Judged } from '../core/solve';
@@ -10,6 +10,15 @@ const OTHER: Batch = { ...REFERENCE, name: 'Other' };
 const THIRD: Batch = { ...REFERENCE, name: 'Third' };
 const DRAWS = drawBatch(REFERENCE, POT, KITCHEN, { draws: 4, seed: 1 }) as Draws;
 const JUDGED: Judged = { findings: [], advice: { first: null, offers: {} } };
+const CALL: Finding = {
+  code: 'over-foam-line',
+  level: 'stop',
+  title: '',
+  message: '',
+  why: '',
+  numbers: {},
+  remedies: [],
+};
 const PLACE = { batch: REFERENCE, pots: [POT], kitchen: KITCHEN };
 
 interface Asked<T> {
@@ -35,6 +44,7 @@ function byHand() {
       new Promise((done, fail) =>
         drawing.push({ name: batch.name, coarse, signal, done, fail, share }),
       ),
+    call: ({ batch }) => Promise.resolve([{ ...CALL, title: batch.name }]),
     judge: ({ batch, coarse }, _pots, _draws, signal) =>
       new Promise((done, fail) => judging.push({ name: batch.name, coarse, signal, done, fail })),
     after: (_, then) => {
@@ -182,7 +192,9 @@ describe('its draws', () => {
     expect(state().progress).toBe(0.4);
     drawing[0]?.done(DRAWS);
     await turn();
-    expect(state()).toMatchObject({ draws: DRAWS, judged: null, progress: null });
+    expect(state()).toMatchObject({ draws: DRAWS, judged: null, progress: null, undrawn: false });
+    // Its calls by chance are there before anything was tried against them.
+    expect(state().calls?.map(({ title }) => title)).toEqual([REFERENCE.name]);
     judging[0]?.done(JUDGED);
     await turn();
     expect(state().judged).toBe(JUDGED);
@@ -218,6 +230,7 @@ describe('its draws', () => {
     drawing[0]?.done(null);
     await turn();
     expect(judging).toEqual([]);
+    expect(state()).toMatchObject({ calls: null, undrawn: true });
     session.inHand(OTHER, true);
     stand();
     drawing[1]?.share(0.5);

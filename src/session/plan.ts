@@ -3,7 +3,7 @@
  * with no interface in it, so that it is tested alone; components select from it what they need.
  */
 import { createStore, type StoreApi } from 'zustand/vanilla';
-import type { Assessment, Draws } from '../core/assess';
+import type { Assessment, Draws, Finding } from '../core/assess';
 import { potOf } from '../core/batch/plan';
 import type { Batch, Kitchen, Pot } from '../core/batch/schema';
 import type { Judged } from '../core/solve';
@@ -30,6 +30,10 @@ export interface PlanState extends PlanPlace {
   readonly settled: Assessment | null;
   /** Null until the batch has been drawn. */
   readonly draws: Draws | null;
+  /** Its calls by chance; null until it has been drawn. */
+  readonly calls: readonly Finding[] | null;
+  /** Whether it could not be drawn: its calls are then those of the plan as given. */
+  readonly undrawn: boolean;
   /** Its calls by chance, with what mends them; null until that has been worked out. */
   readonly judged: Judged | null;
   /** Share of the draws that are done, 0 to 1; null while none are under way. */
@@ -57,6 +61,8 @@ export interface PlanWork {
     onShare: (share: number) => void,
     signal: AbortSignal,
   ) => Promise<Draws | null>;
+  /** Calls by chance, before anything is tried against them. */
+  readonly call: (of: Job, draws: Draws, signal: AbortSignal) => Promise<readonly Finding[]>;
   readonly judge: (
     of: Job,
     pots: readonly Pot[],
@@ -82,7 +88,13 @@ export interface PlanSession {
 /** How long a batch must stand still before it is drawn, ms. */
 const STILL_MS = 350;
 
-const NOT_DRAWN = { draws: null, judged: null, progress: null } as const;
+const NOT_DRAWN = {
+  draws: null,
+  calls: null,
+  undrawn: false,
+  judged: null,
+  progress: null,
+} as const;
 
 function sameJob(a: Job | null, b: Job): boolean {
   return (
@@ -147,11 +159,17 @@ export function planSession(
     const all = async (): Promise<void> => {
       const draws = await work.draw(of, (progress) => tell({ progress }), signal);
       tell({ draws, progress: null });
-      if (!draws || signal.aborted) return;
+      if (!draws) return tell({ undrawn: true });
+      if (signal.aborted) return;
+      tell({ calls: await work.call(of, draws, signal) });
+      if (signal.aborted) return;
       tell({ judged: await work.judge(of, store.getState().pots, draws, signal) });
     };
     // What cannot be worked out is told by the assessment of the same batch.
-    const stopWaiting = work.after(STILL_MS, () => void all().catch(() => tell(NOT_DRAWN)));
+    const stopWaiting = work.after(
+      STILL_MS,
+      () => void all().catch(() => tell({ ...NOT_DRAWN, undrawn: true })),
+    );
     stopDrawing = () => {
       stopWaiting();
       ending.abort();

@@ -51,8 +51,8 @@ const WARN = grave('warn');
 /** What tells one danger from another. */
 export const dangerKey = ({ hazard, item }: Danger): string => `${hazard} ${item ?? ''}`;
 
-/** Less more harm is none. */
-const NOTICED = 0.005;
+/** Less more harm is none: the same worlds give the same digits. */
+const NOTICED = 1e-4;
 
 /** Dangers of a change that it brings, or makes worse: a graver level from a warning on, or more harm at any. */
 export function worseThan(before: readonly Danger[], after: readonly Danger[]): readonly Danger[] {

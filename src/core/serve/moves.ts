@@ -11,6 +11,7 @@ import { spoken, type Food } from '../food';
 import { formatLevel, formatMass, formatSalt, formatVolume, type Units } from '../quantity';
 
 export const MOVE_KEYS = [
+  'test',
   'fish-out',
   'meat-out',
   'strain',
@@ -60,6 +61,17 @@ function seenOf(batch: Batch, items: readonly ItemReport[]): readonly Seen[] {
 }
 
 const namesOf = (seen: readonly Seen[]): string => list(seen.map(({ food }) => spoken(food.name)));
+
+/** A thermometer for what only a thermometer tells. */
+function test({ dangers }: Assessment): FinishMove | null {
+  const found = dangers.filter(({ hazard }) => hazard === 'thermometer');
+  if (found.length === 0) return null;
+  return {
+    key: 'test',
+    does: found.map(({ title, message }) => `${title}. ${message}`).join(' '),
+    why: 'Colour and clear juice tell nothing of poultry, mince and thick frozen meat.',
+  };
+}
 
 function fishOut(seen: readonly Seen[]): FinishMove | null {
   const out = seen.filter(({ report, item }) => report.fishOut && !item.leaves && !report.apart);
@@ -188,6 +200,7 @@ export function finishMoves(
 ): readonly FinishMove[] {
   const seen = seenOf(batch, assessment.items);
   return [
+    test(assessment),
     fishOut(seen),
     meatOut(seen, units),
     strain(batch, assessment),

@@ -4,6 +4,7 @@ import { useId, useState } from 'react';
 import { idOfName, likeName, likeWords } from '@/core/batch/plan';
 import { readLike } from '@/core/batch/reading';
 import type { OwnFood } from '@/core/food';
+import { plantIn } from '@/core/guard';
 import type { Units } from '@/core/quantity';
 import { Field } from '@/ui/Field';
 import { KeepFoot } from '@/ui/KeepFoot';
@@ -35,12 +36,15 @@ export function FoodForm({
   const [asked, setAsked] = useState(false);
   const read = readLike(sentence);
   const taken = foods.some((f) => f.id === idOfName(name) && f.id !== food?.id);
+  const plant = plantIn(name);
   const nameError =
-    name.trim() === '' || name.length > LONGEST
-      ? `a name, 1 to ${LONGEST} characters`
-      : taken
-        ? `another name: there is a ${name.trim()} already`
-        : undefined;
+    plant?.level === 'never'
+      ? `another food. ${plant.title}: ${plant.message}`
+      : name.trim() === '' || name.length > LONGEST
+        ? `a name, 1 to ${LONGEST} characters`
+        : taken
+          ? `another name: there is a ${name.trim()} already`
+          : undefined;
   const likeError = !sentence.trim()
     ? 'the food of the table that it cooks as'
     : read.unsure.length > 0

@@ -25,6 +25,9 @@ function shortBy(
 const often = ({ shortChance }: CourseFood, asGiven: boolean): string =>
   asGiven ? '' : ` As planned that is enough; about ${timesInTen(shortChance ?? 0)} it is not.`;
 
+/** So far above the limit a middle is hot enough without a second thought, C (assumed). */
+const NEAR_C = 8;
+
 /** Pieces thicker than that, or frozen, are tried with a thermometer whatever the model says, g. */
 const LARGE_G = 700;
 const needsThermometer = ({ food, massG, startC }: CourseFood, rule: string): boolean =>
@@ -54,12 +57,14 @@ function centreOf(food: CourseFood, course: Course): readonly Danger[] {
   const read = formatTemperature(food.hottestC, units);
   // A reading that looks like the limit would belie the call.
   const reached = short && read === least ? `just short of ${least}` : `to ${read}`;
-  const { level, harm } = shortBy(
+  const { level, harm: byChance } = shortBy(
     food,
     short,
     (needC - food.hottestC) / 100,
     rule === 'fish' ? SEEN_DONE : DANGER_CHANCE,
   );
+  // A middle that gets near the limit is nearer to harm than one that gets well past it.
+  const harm = Math.max(byChance, (needC + NEAR_C - food.hottestC) / 100);
   const numbers = { centreC: food.hottestC, safeC: needC };
   const base = { hazard: 'centre' as const, rule, item: food.id, numbers };
   if (level !== 'none')

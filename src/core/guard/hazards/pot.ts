@@ -4,7 +4,7 @@ import { releaseOf } from '../../vocabulary';
 import { classesOf, type FoodClass } from '../classes';
 import type { Course, CourseFood, CourseStep } from '../course';
 import type { Danger } from '../danger';
-import { FAT_L, HALF_FULL, SPIRITS_SHARE } from '../limits';
+import { FAT_L, SPIRITS_SHARE } from '../limits';
 import {
   called,
   capital,
@@ -49,7 +49,7 @@ function valveAt(course: Course, step: CourseStep, index: number): readonly Dang
         ...base,
         rule: 'never-quick',
         level: sprays ? 'stop' : 'warn',
-        harm: Math.max(sprayChance, froth.length > 0 ? HALF_FULL : 0),
+        harm: sprayChance + (froth.length > 0 ? 1 : 0) + (foamAboveHalf ? 1 : 0),
         title: sprays ? 'It may spray at the valve' : 'Foam may come to the valve',
         message: `As the valve opens it swells to about ${formatLevel(Math.min(swollenL, capacityL), course.units)} of the pot’s ${formatLevel(capacityL, course.units)}; liquid comes out ${sprays ? `about ${timesInTen(sprayChance)}` : 'now and then'}, and hot liquid scalds. Wait before you open it, or let the pin drop.`,
         numbers: {
@@ -66,7 +66,7 @@ function valveAt(course: Course, step: CourseStep, index: number): readonly Dang
       ...base,
       rule: 'never-quick',
       level: 'warn',
-      harm: HALF_FULL,
+      harm: 1 + sprayChance,
       title: `No quick release with ${list(froth.map(called))}`,
       message: `${capital(list(froth.map(called)))} may froth up and block the valve, whatever the level. Let the pin drop by itself, or wait at least ${FALLEN_MIN} min.`,
       numbers: { sprayChance },

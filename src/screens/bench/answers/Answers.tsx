@@ -1,4 +1,5 @@
 import { applyRemedy } from '@/core/assess';
+import type { Advice } from '@/core/solve';
 import { later } from '@/drawings/later';
 import { Calls } from './Calls';
 import { findingsOf, usePlan, usePlanActions } from '../plan';
@@ -10,6 +11,9 @@ const Sources = later(
   () => <p className="min-h-6" />,
 );
 
+/** Nothing was tried where nothing could be drawn. */
+const UNTRIED: Advice = { first: null, offers: {} };
+
 /** Answers of the Bench: the readings, and the calls with their remedies. */
 export function Answers() {
   const { save } = usePlanActions();
@@ -19,7 +23,7 @@ export function Answers() {
   const assessment = usePlan((p) => p.assessment);
   const draws = usePlan((p) => p.draws);
   const findings = usePlan(findingsOf);
-  const advice = usePlan((p) => p.judged?.advice ?? null);
+  const advice = usePlan((p) => p.judged?.advice ?? (p.undrawn ? UNTRIED : null));
   return (
     <aside className="flex min-h-0 flex-col gap-3">
       {assessment && (

@@ -2,7 +2,7 @@
 
 import { ChevronDown, Ellipsis } from 'lucide-react';
 import Link from 'next/link';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useEffect, useEffectEvent, useState } from 'react';
 import { changed, inPot, isBroth } from '@/core/batch/plan';
 import { isStop, type Finding } from '@/core/assess';
 import type { Batch, Cook, Pot } from '@/core/batch/schema';
@@ -57,31 +57,44 @@ function Name({
 /** Takes the batch to the stove: not into a pot that is taken, and past a stop only with a reason. */
 function ToStove({
   ready,
+  called,
   pot,
   stops,
   onGo,
 }: {
   readonly ready: boolean;
+  /** Whether its calls by chance are there, or cannot be. */
+  readonly called: boolean;
   readonly pot: Pot;
   readonly stops: readonly Finding[];
   readonly onGo: (despite?: Cook['despite']) => void;
 }) {
   const taken = cookInPot(useHousehold().cooks, pot);
   const [asked, setAsked] = useState(false);
+  const [waits, setWaits] = useState(false);
   // Nothing holds it back any more: do not ask unasked when something does again.
   if (asked && !taken && stops.length === 0) setAsked(false);
+  const go = useEffectEvent(() => {
+    setWaits(false);
+    if (stops.length > 0) setAsked(true);
+    else onGo();
+  });
+  // A stop that shows only by chance is waited for.
+  useEffect(() => {
+    if (waits && called) go();
+  }, [waits, called]);
   return (
     <>
       <Button
         look="copper"
         className="max-sm:order-3"
-        disabled={!ready}
+        disabled={!ready || waits}
         onClick={() => {
           if (taken || stops.length > 0) setAsked(true);
-          else onGo();
+          else setWaits(true);
         }}
       >
-        Take it to the stove
+        {waits ? 'Looking once more…' : 'Take it to the stove'}
       </Button>
       {asked && taken && (
         <p role="alert" className="order-last w-full rounded-lg bg-rust px-4 py-2 text-white">
@@ -115,6 +128,7 @@ export function BenchHead() {
   const kitchen = usePlan((p) => p.kitchen);
   const totalMin = usePlan((p) => p.assessment?.time.totalMin ?? 0);
   const ready = usePlan((p) => !p.stale && p.batch.items.length > 0);
+  const called = usePlan((p) => p.calls !== null || p.undrawn);
   const stops = usePlan(findingsOf).filter(isStop);
   return (
     <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
@@ -165,7 +179,14 @@ export function BenchHead() {
       <Button className="max-sm:order-3" disabled={!ready} onClick={() => open('solve')}>
         {isBroth(batch) ? 'How many runs?' : 'Find the order'}
       </Button>
-      <ToStove ready={ready} pot={pot} stops={stops} onGo={toStove} />
+      <ToStove
+        key={batch.id}
+        ready={ready}
+        called={called}
+        pot={pot}
+        stops={stops}
+        onGo={toStove}
+      />
       <Suspense
         fallback={
           <span className={MORE}>

@@ -33,8 +33,8 @@ export function usePlan<T>(select: (plan: PlanState) => T): T {
 const NONE: readonly Finding[] = [];
 
 /** Selects the calls of the plan: by chance once it is drawn, before that as given. */
-export function findingsOf({ judged, assessment }: PlanState): readonly Finding[] {
-  return judged?.findings ?? assessment?.findings ?? NONE;
+export function findingsOf({ judged, calls, assessment }: PlanState): readonly Finding[] {
+  return judged?.findings ?? calls ?? assessment?.findings ?? NONE;
 }
 
 /** A session over a batch for as long as the batch is open, which follows the household. */

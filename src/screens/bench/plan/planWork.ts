@@ -26,6 +26,8 @@ export const PLAN_WORK: PlanWork = {
       },
       signal,
     ),
+  call: async ({ batch, pot, kitchen }, draws, signal) =>
+    (await ask('assess', [batch, pot, kitchen, { curves: false, draws }], { signal })).findings,
   judge: ({ batch, pot, kitchen }, pots, draws, signal) =>
     ask('judge', [batch, pot, kitchen, pots, draws], { signal }),
   after: (ms, then) => {

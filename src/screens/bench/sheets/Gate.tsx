@@ -17,19 +17,22 @@ export function Gate({
 }) {
   const [text, setText] = useState('');
   const reason = text.trim();
+  const never = stops.some(({ level }) => level === 'never');
   return (
     <Sheet
       open
       onClose={onClose}
-      title="Mend this first"
+      title={never ? 'Not this way' : 'Mend this first'}
       foot={
         <>
-          <Button
-            disabled={!reason}
-            onClick={() => onGo(stops.map(({ code, title }) => ({ code, title, reason })))}
-          >
-            Cook it all the same
-          </Button>
+          {!never && (
+            <Button
+              disabled={!reason}
+              onClick={() => onGo(stops.map(({ code, title }) => ({ code, title, reason })))}
+            >
+              Cook it all the same
+            </Button>
+          )}
           <Button look="copper" onClick={onClose}>
             Back to the plan
           </Button>
@@ -44,14 +47,18 @@ export function Gate({
           </li>
         ))}
       </ul>
-      <Field
-        id="gate-reason"
-        label="Why you cook it all the same"
-        hint="The Stove and the log keep showing it."
-        maxLength={200}
-        value={text}
-        onChange={(event) => setText(event.target.value)}
-      />
+      {never ? (
+        <p>There is no way on with this plan. Take out, or change, what is named above.</p>
+      ) : (
+        <Field
+          id="gate-reason"
+          label="Why you cook it all the same"
+          hint="The Stove and the log keep showing it."
+          maxLength={200}
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+        />
+      )}
     </Sheet>
   );
 }
