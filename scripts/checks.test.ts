@@ -1,5 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { CHECKS, holds, type Check } from '../src/core/testing/checks';
+import { CASES } from '../src/formats/testing/safety/cases';
+import { safetyPage } from '../src/formats/testing/safety/table';
 import { checksTable, foodsPage, withChecks, withCounts } from './tables';
 
 /** The cells of a page's tables, whatever their padding. */
@@ -38,6 +40,13 @@ describe('held against something outside the project', () => {
 describe('the tables of the documentation', () => {
   it('show the foods as they are', () => {
     expect(cells(readFileSync('docs/foods.md', 'utf8'))).toEqual(cells(foodsPage()));
+  });
+
+  it('show the written cases of food safety', () => {
+    const page = safetyPage();
+    expect(cells(readFileSync('docs/safety.md', 'utf8'))).toEqual(cells(page));
+    expect(CASES.length).toBeGreaterThanOrEqual(120);
+    expect(new Set(CASES.map(({ says }) => says)).size).toBe(CASES.length);
   });
 
   it('show the checks as they come out', () => {

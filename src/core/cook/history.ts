@@ -96,9 +96,7 @@ function signsOf({ marks, predicted, ...cook }: Went, timeline: Timeline): reado
     const begins = timeline.steps[i - 1]?.off ?? timeline.steps[i - 1]?.down;
     return begins ? [hot(begins.s, 'planned', (step.minutes ?? 0) + SURELY_HOT_MIN)] : [];
   });
-  const read = marks.flatMap((mark) =>
-    mark.kind === 'temperature' && mark.value !== undefined ? [reading(at(mark), mark.value)] : [],
-  );
+  const read = timeline.readings.map(({ s, celsius }) => reading(s, celsius));
   const off = marks.flatMap((mark) =>
     mark.kind === 'heat-off'
       ? [{ ...hot(at(mark), 'seen', SURELY_HOT_MIN), on: true as const }]

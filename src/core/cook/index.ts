@@ -21,6 +21,7 @@ export {
   takeBack,
   untick,
   withLog,
+  withoutReadings,
   type Pressed,
 } from './ingest';
 export {

@@ -32,6 +32,11 @@ export function pressed(at: string, newId: () => string, ...given: readonly Pres
   return given.map((mark) => ({ ...mark, id: newId(), at }));
 }
 
+/** A cook without what a thermometer read, to be tried and not kept. */
+export function withoutReadings<T extends Pick<Cook, 'marks'>>(cook: T): T {
+  return { ...cook, marks: cook.marks.filter((m) => m.kind !== 'temperature') };
+}
+
 /** Takes back the tick of an item. */
 export function untick(marks: readonly Mark[], item: string): readonly Mark[] {
   return marks.filter((m) => !(m.kind === 'ticked' && m.item === item));

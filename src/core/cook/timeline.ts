@@ -85,6 +85,8 @@ export interface Timeline {
   readonly plan: Batch;
   readonly steps: readonly StepTimeline[];
   readonly seen: readonly Observation[];
+  /** Every thermometer reading, in the order of the clock: s from the start, and C. */
+  readonly readings: readonly { readonly s: number; readonly celsius: number }[];
   readonly tried: readonly TriedFood[];
   /** Food tried after which the plan was not changed yet; null where there is none. */
   readonly openTrial: TriedFood | null;
@@ -282,6 +284,9 @@ function fold(cook: Folded, untilS: number): Timeline {
       return stepTimeline(step, of, seatings[i] ?? ownSeating(of), nextOf(i));
     }),
     seen: observationsOf(timed, counted),
+    readings: timed.flatMap(({ mark: { kind, value }, s }) =>
+      kind === 'temperature' && value !== undefined ? [{ s, celsius: value }] : [],
+    ),
     ...triedOf(timed),
     tasks: tasksOf(timed),
     ticked: ids('ticked'),

@@ -12,7 +12,6 @@ export {
 export { centreRuleOf, classesOf, type CentreRule, type FoodClass } from './classes';
 export type { Course, CourseFill, CourseFood, CourseStep } from './course';
 export {
-  dangerKey,
   HAZARD_KEYS,
   mayOffer,
   worseThan,
@@ -52,7 +51,6 @@ export {
   FRIDGE_DAYS,
   HALF_FULL,
   HOT_C,
-  KEEP_HOT_C,
   LECTIN_C,
   LECTIN_MIN,
   REHEAT_C,

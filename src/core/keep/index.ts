@@ -5,15 +5,14 @@ export { narrowed, type Narrowed } from './narrow';
 export { follow, type Followed } from './follow';
 export { FRIDGE_SET_C } from './places';
 export { plankHours, thawHours } from './thaw';
-export { daysUsed, isJarLost, jarHistory, lotHistory, movedTo } from './jarHistory';
+export { isJarLost, jarHistory, lotHistory, movedTo } from './jarHistory';
 export {
   aboutJar,
   daysLeft,
   keepsOf,
   dueOf,
   firstToUse,
-  mayFreeze,
-  mayPlan,
+  isGood,
   plannable,
   type Keeps,
 } from './shelf';

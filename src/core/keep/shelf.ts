@@ -46,13 +46,10 @@ export function firstToUse(jars: readonly Jar[], keeps: Keeps): readonly Jar[] {
     .map(({ jar }) => jar);
 }
 
-/** Whether a jar may go into a plan: not past its day, and never lost. @param now ms since 1970 */
-export function mayPlan(jar: Jar, keeps: Keeps, now: number): boolean {
+/** Whether a jar is still good for a plan or for the freezer: not past its day, and never lost. @param now ms since 1970 */
+export function isGood(jar: Jar, keeps: Keeps, now: number): boolean {
   return !isPastDay(jar.where === 'freezer', daysLeft(jar, keeps, now)) && !isJarLost(jar, now);
 }
-
-/** Whether a jar may go into the freezer, which keeps only what is still good. */
-export const mayFreeze = mayPlan;
 
 /** History and last day of a jar, as they go along into a plan. @param now ms since 1970 */
 export const aboutJar =
@@ -64,5 +61,5 @@ export const aboutJar =
 
 /** Returns the jars that may go into a plan, those to be used first in front. */
 export function plannable(jars: readonly Jar[], keeps: Keeps, now: number): readonly Jar[] {
-  return firstToUse(jars, keeps).filter((jar) => mayPlan(jar, keeps, now));
+  return firstToUse(jars, keeps).filter((jar) => isGood(jar, keeps, now));
 }

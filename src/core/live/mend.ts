@@ -1,7 +1,7 @@
 /** The shortest way to make what is in the pot fit for the table: closed again, or simmered on. */
 import type { Cook } from '../batch/schema';
 import type { Danger } from '../guard';
-import { changedAt, type Move } from '../cook';
+import { changedAt, withoutReadings, type Move } from '../cook';
 import { goOn, type World } from './believe';
 import { dangersAtTable } from './tableDoor';
 
@@ -32,7 +32,7 @@ export function tableDoor(
   if (dangers.length === 0) return { dangers, mends: [] };
   const few = worlds.slice(0, TRIED);
   // A reading is of now: what is cooked on is read again.
-  const unread = { ...cook, marks: cook.marks.filter(({ kind }) => kind !== 'temperature') };
+  const unread = withoutReadings(cook);
   const shortest = (change: Move['change'], minutes: readonly number[]): readonly Move[] => {
     const found = minutes.find((m) => {
       const changed = changedAt(unread, nowS, { change, step, minutes: m });

@@ -27,15 +27,10 @@ const STEP_S = 20;
 
 /** Last thermometer reading since the lid came off for good, C; null where there is none. */
 function lastReading(cook: Cook, nowS: number): number | null {
-  const { steps, plan } = timelineOf(cook, nowS);
+  const { steps, plan, readings } = timelineOf(cook, nowS);
   const lids = stepsOf(plan).flatMap((s, i) => (s.kind === 'pressure' ? [steps[i]] : []));
-  const off = known(lids.at(-1)?.off)?.s ?? 0;
-  const read = cook.marks
-    .filter(({ kind, value }) => kind === 'temperature' && value !== undefined)
-    .map(({ at, value }) => ({ s: (Date.parse(at) - Date.parse(cook.startedAt)) / 1000, value }))
-    .filter(({ s }) => s >= off && s <= nowS + 1)
-    .toSorted((a, b) => a.s - b.s);
-  return read.at(-1)?.value ?? null;
+  const offS = known(lids.at(-1)?.off)?.s ?? 0;
+  return readings.findLast(({ s }) => s >= offS)?.celsius ?? null;
 }
 
 /** How often each food falls short in worlds, 0 to 1. */

@@ -16,6 +16,5 @@ export {
 } from './reports';
 export { bonesModel, bonesReport, hasRuns, runOffReport, type BonesModel } from './bones';
 export { drinkersOf, finishReport, saltReport } from './finish';
-export { texturesOf } from './carryOver';
 export { releaseReports } from './release';
 export { foodsOf, guardedOf } from './safety';

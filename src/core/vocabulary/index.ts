@@ -19,7 +19,7 @@ export {
   type StepDefinition,
   type StepKind,
 } from './steps';
-export { coolingOf, COOLINGS, type CoolingKey } from './coolings';
+export { coolingOf, type CoolingKey } from './coolings';
 export { doingOf, type Doing } from './doing';
 export {
   hasShoulders,

@@ -91,7 +91,7 @@ function Fill({
         ...(lot.thick && { thick: true }),
         madeAt: cook.endedAt ?? at,
         where,
-        ...(where === 'freezer' && { since: at }),
+        since: at,
         history,
       })),
     );

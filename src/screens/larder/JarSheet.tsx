@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { claimed, freeInJar, leftInJar, pourIn, shelvesOf } from '@/core/batch/household';
 import type { Jar } from '@/core/batch/schema';
 import { FREEZER_MONTHS, FRIDGE_DAYS, REHEAT_C } from '@/core/guard';
-import { aboutJar, dueOf, isJarLost, keepsOf, mayPlan, THAW_WORDS, type Keeps } from '@/core/keep';
+import { aboutJar, dueOf, isJarLost, keepsOf, isGood, THAW_WORDS, type Keeps } from '@/core/keep';
 import { formatTemperature, formatVolume } from '@/core/quantity';
 import { holderName, HOLDERS } from '@/core/vocabulary';
 import { isoOf } from '@/session/clock';
@@ -87,7 +87,7 @@ export function JarSheet({
   const { text, past } = keepsWords(jar, keeps, now);
   const frozen = jar.where === 'freezer';
   const lost = isJarLost(jar, now);
-  const discard = !mayPlan(jar, keeps, now);
+  const discard = !isGood(jar, keeps, now);
   const holder = jar.holder ? HOLDERS[jar.holder] : null;
   const go = (how: 'used' | 'given' | 'thrown', litres?: number): void => {
     if (emptyJar(jar.id, how, isoOf(clock), litres)) onClose();

@@ -144,18 +144,15 @@ function lectinOf(food: CourseFood, course: Course): readonly Danger[] {
 export const centre: Hazard = {
   concerns: 'meat, poultry, fish and eggs, by the stricter of name and likeness',
   rules: ['poultry', 'minced', 'whole-cut', 'game', 'fish', 'egg', 'thermometer'],
-  inSpite: true,
   judge: (course) => course.foods.flatMap((food) => centreOf(food, course)),
 };
 export const reheating: Hazard = {
   concerns: 'broth, leftovers and what comes out of jars',
   rules: ['reheating'],
-  inSpite: true,
   judge: (course) => course.foods.flatMap((food) => reheatedOf(food, course)),
 };
 export const lectin: Hazard = {
   concerns: 'every dry Phaseolus bean, and every mix that may hold one',
   rules: ['lectin'],
-  inSpite: true,
   judge: (course) => course.foods.flatMap((food) => lectinOf(food, course)),
 };

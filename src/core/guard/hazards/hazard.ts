@@ -3,13 +3,11 @@ import type { Course, CourseFood } from '../course';
 import type { Danger } from '../danger';
 import type { RuleKey } from '../rules';
 
-/** One hazard: whom it concerns, its rules, what it comes to, and whether a cook may go on in spite of it. */
+/** One hazard: whom it concerns, its rules, and what it comes to. Its level says whether a cook may go on. */
 export interface Hazard {
   /** Foods or moments that it is about, for docs/safety.md. */
   readonly concerns: string;
   readonly rules: readonly RuleKey[];
-  /** Whether a cook may go on with a reason; only from a level below never. */
-  readonly inSpite: boolean;
   readonly judge: (course: Course) => readonly Danger[];
 }
 

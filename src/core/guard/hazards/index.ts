@@ -1,6 +1,6 @@
 /** All hazards of a pot: one record each. A new one is a record here and its rule in `rules`. */
 import type { Course } from '../course';
-import type { Danger } from '../danger';
+import type { Danger, HazardKey } from '../danger';
 import { centre, lectin, reheating } from './centre';
 import type { Hazard } from './hazard';
 import { days, plants } from './kept';
@@ -8,7 +8,7 @@ import { fat, fill, fizzy, lid, spirits, valve } from './pot';
 import { cooling, standingRaw, toxin } from './standing';
 
 /** By harm: what poisons, sickens, scalds and burns, in the order in which calls are heard. */
-export const HAZARDS: Readonly<Record<string, Hazard>> = {
+export const HAZARDS: Readonly<Partial<Record<HazardKey, Hazard>>> = {
   plants,
   lectin,
   centre,

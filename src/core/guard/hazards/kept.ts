@@ -49,13 +49,11 @@ function daysOf({ foods, serveAt }: Course): readonly Danger[] {
 export const plants: Hazard = {
   concerns: 'plants that are refused by name, or asked about',
   rules: ['plants'],
-  inSpite: false,
   judge: plantsOf,
 };
 export const days: Hazard = {
   concerns: 'jars in the fridge, thawed jars, and plans that take from them',
   rules: ['days'],
-  inSpite: false,
   judge: daysOf,
 };
 

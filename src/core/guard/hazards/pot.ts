@@ -199,36 +199,30 @@ function lidOf(course: Course): readonly Danger[] {
 export const valve: Hazard = {
   concerns: 'every opening of a valve; what froths is never let off at once',
   rules: ['never-quick'],
-  inSpite: true,
   judge: (course) => course.steps.flatMap((step, i) => valveAt(course, step, i)),
 };
 export const fill: Hazard = {
   concerns: 'the level at its highest against the line that counts',
   rules: ['fill-lines'],
-  inSpite: true,
   judge: linesOf,
 };
 export const fat: Hazard = {
   concerns: 'oil and fat under the lid',
   rules: ['fat'],
-  inSpite: true,
   judge: fatOf,
 };
 export const spirits: Hazard = {
   concerns: 'spirits, in the open pot and under the lid',
   rules: ['spirits'],
-  inSpite: true,
   judge: spiritsOf,
 };
 export const fizzy: Hazard = {
   concerns: 'drinks that hold gas',
   rules: ['fizzy'],
-  inSpite: true,
   judge: fizzyOf,
 };
 export const lid: Hazard = {
   concerns: 'thickener, cream and cheese when the lid goes on, and on again',
   rules: ['under-the-lid'],
-  inSpite: true,
   judge: lidOf,
 };

@@ -127,18 +127,15 @@ function jarsOf({ foods }: Course): readonly Danger[] {
 export const standingRaw: Hazard = {
   concerns: 'raw meat, poultry, fish, egg, dairy and broth in a pot that is not on yet',
   rules: ['danger-zone'],
-  inSpite: true,
   judge: rawOf,
 };
 export const cooling: Hazard = {
   concerns: 'everything cooked, between two heats and after the last',
   rules: ['cooling', 'hot-holding'],
-  inSpite: true,
   judge: (course) => cooledOf(course),
 };
 export const toxin: Hazard = {
   concerns: 'food whose count was over before it was heated again',
   rules: ['toxin'],
-  inSpite: false,
   judge: jarsOf,
 };

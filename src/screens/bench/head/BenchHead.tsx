@@ -74,15 +74,16 @@ function ToStove({
   const [waits, setWaits] = useState(false);
   // Nothing holds it back any more: do not ask unasked when something does again.
   if (asked && !taken && stops.length === 0) setAsked(false);
-  const go = useEffectEvent(() => {
-    setWaits(false);
-    if (stops.length > 0) setAsked(true);
-    else onGo();
-  });
   // A stop that shows only by chance is waited for.
+  const cleared = waits && called && stops.length === 0;
+  if (waits && called && !cleared) {
+    setWaits(false);
+    setAsked(true);
+  }
+  const go = useEffectEvent(() => onGo());
   useEffect(() => {
-    if (waits && called) go();
-  }, [waits, called]);
+    if (cleared) go();
+  }, [cleared]);
   return (
     <>
       <Button

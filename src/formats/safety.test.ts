@@ -1,5 +1,5 @@
-import { CASES } from '../testing/safety/cases';
-import { foundIn, isMet } from '../testing/safety/run';
+import { CASES } from './testing/safety/cases';
+import { foundIn, isMet } from './testing/safety/run';
 
 describe.each([...new Set(CASES.map(({ hazard }) => hazard))])('written cases: %s', (hazard) => {
   it.each(CASES.filter((c) => c.hazard === hazard).map((c) => [c.says, c] as const))(

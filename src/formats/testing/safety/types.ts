@@ -1,6 +1,6 @@
 /** Written cases of food safety: plain data, interpreted by `run`, shown in docs/safety.md. */
-import type { Item, Kitchen, MarkKind, Step } from '../../batch/schema';
-import type { HazardKey, RuleKey } from '../../guard';
+import type { Item, Kitchen, MarkKind, Step } from '../../../core/batch/schema';
+import type { Filling, HazardKey, RuleKey } from '../../../core/guard';
 
 /** Caught means a warning or worse; each may ask for more. */
 export type Wanted = 'never' | 'stop' | 'caught' | 'nothing';
@@ -51,6 +51,8 @@ export type Trial =
   | { readonly kind: 'text'; readonly text: string }
   /** A change of a plan that is offered. */
   | { readonly kind: 'offer'; readonly before: PlanOf; readonly after: PlanOf }
+  /** A jar that is filled and put somewhere. */
+  | ({ readonly kind: 'fill' } & Filling)
   /** A line, and how thick its piece must at least be, mm; asked about is as good. */
   | {
       readonly kind: 'size';

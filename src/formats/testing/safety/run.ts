@@ -1,23 +1,31 @@
 /** Runs a written case and says how it is judged: never, stop, caught, or nothing. */
-import { assess, drawBatch, type Assessment } from '../../assess';
-import type { Batch, Cook, Item, Jar, Kitchen } from '../../batch/schema';
-import { readLine } from '../../batch/reading';
-import { howWarmAsked, isPresumed, stagesOf, standing, stoodOf, timelineOf } from '../../cook';
-import { conductionShape } from '../../doneness';
+import { assess, drawBatch, type Assessment } from '../../../core/assess';
+import type { Batch, Cook, Item, Jar, Kitchen } from '../../../core/batch/schema';
+import { readLine } from '../../../core/batch/reading';
 import {
+  howWarmAsked,
+  isPresumed,
+  stagesOf,
+  standing,
+  stoodOf,
+  timelineOf,
+} from '../../../core/cook';
+import { conductionShape } from '../../../core/doneness';
+import {
+  dangersOfFilling,
   isLost,
   judgeHistory,
   mayOffer,
   type Danger,
   type DangerLevel,
   type HazardKey,
-} from '../../guard';
-import { follow, keepsOf, mayFreeze, mayPlan, movedTo } from '../../keep';
-import { dangersAtTable, worldsOf } from '../../live';
-import { startCook } from '../../timetable';
-import { readRecipe } from '../../../formats/recipeIn';
-import { KITCHEN, POT, STOVETOP } from '../kitchen';
-import { markAt } from '../marks';
+} from '../../../core/guard';
+import { follow, isGood, keepsOf, movedTo } from '../../../core/keep';
+import { dangersAtTable, worldsOf } from '../../../core/live';
+import { startCook } from '../../../core/timetable';
+import { readRecipe } from '../../recipeIn';
+import { KITCHEN, POT, STOVETOP } from '../../../core/testing/kitchen';
+import { markAt } from '../../../core/testing/marks';
 import type { Case, Line, PlanOf, Trial, Wanted } from './types';
 
 const START = '2026-11-24T08:00:00.000Z';
@@ -150,8 +158,8 @@ function tried(trial: Trial, hazard: HazardKey): Wanted {
     case 'jar': {
       const { jar, nowMs } = jarOf(trial.days);
       const keeps = keepsOf(undefined);
-      const may = trial.asks === 'freeze it' ? mayFreeze : mayPlan;
-      return may(jar, keeps, nowMs) ? 'nothing' : 'never';
+      // The freezer and a plan ask the same: is it still good?
+      return isGood(jar, keeps, nowMs) ? 'nothing' : 'never';
     }
     case 'text': {
       const line = readLine(trial.text);
@@ -171,6 +179,8 @@ function tried(trial: Trial, hazard: HazardKey): Wanted {
       const after = planned(trial.after).assessment.dangers;
       return mayOffer(before, after) ? 'nothing' : 'caught';
     }
+    case 'fill':
+      return said(gravest(dangersOfFilling(trial)));
     case 'size': {
       const { item, food, unsure } = readLine(trial.line);
       if (!item || !food) throw new Error(`“${trial.line}” was not understood`);

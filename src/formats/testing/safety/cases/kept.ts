@@ -84,6 +84,33 @@ export const KEPT = [
       },
     ],
   ]),
+  ...casesOf('glass', 'glass', [
+    [
+      'Soup of 60 °C in glass goes into the freezer',
+      'never',
+      { kind: 'fill', where: 'freezer', glass: true, shoulders: false, warmestC: 60 },
+    ],
+    [
+      'Cold soup in straight glass goes into the freezer',
+      'nothing',
+      { kind: 'fill', where: 'freezer', glass: true, shoulders: false, warmestC: 4 },
+    ],
+    [
+      'Cold soup in jars with shoulders goes into the freezer',
+      'caught',
+      { kind: 'fill', where: 'freezer', glass: true, shoulders: true, warmestC: 4 },
+    ],
+    [
+      'Hot soup in glass goes into the fridge',
+      'caught',
+      { kind: 'fill', where: 'fridge', glass: true, shoulders: false, warmestC: 85 },
+    ],
+    [
+      'Soup of 60 °C in tubs goes into the freezer',
+      'nothing',
+      { kind: 'fill', where: 'freezer', glass: false, shoulders: false, warmestC: 60 },
+    ],
+  ]),
   ...casesOf('canning', 'canning', [
     [
       'Process the jars in a pressure canner',
