@@ -27,7 +27,11 @@ test('nothing serious by axe at any stage of the stove, and what is said of it i
     await expect(page.getByRole('button', { name })).toBeHidden();
   }
   await expect(page.getByRole('heading', { name: 'To the table' })).toBeVisible();
+  // By the marks nothing has cooked: it is served only with another reason.
+  await expect(page.getByRole('region', { name: 'Not to the table yet' })).toContainText('74 °C');
   await accessible(page);
+  await page.getByLabel('Why you serve it all the same').fill('nobody eats it');
+  await page.getByRole('button', { name: 'Serve it all the same' }).click();
   await page.getByRole('button', { name: 'Write it in the log' }).click();
   await expect(page.getByRole('heading', { name: 'How was it?' })).toBeVisible();
   await accessible(page);

@@ -200,6 +200,15 @@ describe('its draws', () => {
     expect(state().judged).toBe(JUDGED);
   });
 
+  it('begin at once where somebody waits for its calls, and once only', () => {
+    const { drawing, stand, session } = opened();
+    session.hurry();
+    expect(drawing).toHaveLength(1);
+    stand();
+    session.hurry();
+    expect(drawing).toHaveLength(1);
+  });
+
   it('are of the batch as it is: a change ends what is under way', async () => {
     const { drawing, judging, stand, state, session } = opened();
     stand();

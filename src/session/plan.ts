@@ -81,6 +81,8 @@ export interface PlanSession {
   readonly inHand: (batch: Batch, done: boolean) => void;
   readonly cursor: (minute: number | null) => void;
   readonly open: (what: Opened) => void;
+  /** Draws what waits to be drawn at once: somebody waits for its calls. */
+  readonly hurry: () => void;
   /** Works out what there is to know, from here on. @returns ends that */
   readonly start: () => () => void;
 }
@@ -130,6 +132,7 @@ export function planSession(
   let job: Job | null = null;
   let observer: Observer<Job> | null = null;
   let stopDrawing = (): void => undefined;
+  let drawNow = (): void => undefined;
 
   const told: Told<Job, Assessment> = {
     answered: (of, assessment) => {
@@ -166,10 +169,14 @@ export function planSession(
       tell({ judged: await work.judge(of, store.getState().pots, draws, signal) });
     };
     // What cannot be worked out is told by the assessment of the same batch.
-    const stopWaiting = work.after(
-      STILL_MS,
-      () => void all().catch(() => tell({ ...NOT_DRAWN, undrawn: true })),
-    );
+    let begun = false;
+    const begin = (): void => {
+      if (begun || signal.aborted) return;
+      begun = true;
+      void all().catch(() => tell({ ...NOT_DRAWN, undrawn: true }));
+    };
+    drawNow = begin;
+    const stopWaiting = work.after(STILL_MS, begin);
     stopDrawing = () => {
       stopWaiting();
       ending.abort();
@@ -213,6 +220,7 @@ export function planSession(
     },
     cursor: (cursorMin) => store.setState({ cursorMin }),
     open: (opened) => store.setState({ opened }),
+    hurry: () => drawNow(),
     start: () => {
       observer = observe(work.assess, told);
       ask();

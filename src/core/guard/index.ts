@@ -23,6 +23,7 @@ export { isLost, isPastDay } from './discard';
 export {
   DANGER_CHANCE,
   dangersOfFilling,
+  dangersOfLines,
   FALLEN_MIN,
   frothyAmong,
   HAZARDS,

@@ -50,3 +50,6 @@ export const HALF_FULL = 0.5;
 /** Soups and stews: days in the fridge, and months in the freezer for best quality (foodsafety.gov). */
 export const FRIDGE_DAYS = [3, 4] as const;
 export const FREEZER_MONTHS = [2, 3] as const;
+
+/** Usual lines of a pot, as shares of it: fuller pots are asked about (manuals as a class). */
+export const USUAL_LINES = { fill: 2 / 3, foam: 1 / 2 } as const;

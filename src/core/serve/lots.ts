@@ -1,5 +1,6 @@
 /** What a cook leaves to be put by: one pot of soup, or the runs of its bones. */
 import type { Assessment } from '../assess';
+import { isThrownOut } from '../batch/household';
 import { isStock } from '../batch/plan';
 import type { Cook, Jar } from '../batch/schema';
 import { thicknessWord } from '../finish';
@@ -35,8 +36,7 @@ export function lotsOf(
   jars: readonly Jar[],
 ): readonly CookLot[] {
   const { after = {}, batch, predicted } = cook;
-  // Food that was thrown out fills no jar.
-  const thrown = after.thrownAt !== undefined || after.cooling?.thrown === true;
+  const thrown = isThrownOut(cook);
   const tasting = tastingOf(assessment.finish, after.added);
   const elsewhere =
     (after.bowls ?? 0) * (after.bowlL ?? 0) + (after.wasteL ?? 0) + (after.lostL ?? 0);

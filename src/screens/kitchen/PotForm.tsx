@@ -17,6 +17,7 @@ import { formResolver } from '@/ui/formResolver';
 import { KeepFoot } from '@/ui/KeepFoot';
 import { Sheet } from '@/ui/Sheet';
 import { refusal, shown, unitOf } from '@/ui/unitFields';
+import { dangersOfLines } from '@/core/guard';
 import { PotLines } from './PotLines';
 import { readPot, settingDimension, shownPot, type PotFields } from './potFields';
 
@@ -207,6 +208,15 @@ export function PotForm({
             />
           </div>
         </div>
+        {dangersOfLines(drawn).map(({ title, message }) => (
+          <p
+            key={title}
+            role="status"
+            className="rounded-lg border border-rust px-3 py-2 text-[15px]"
+          >
+            <b className="text-rust">{title}</b> {message}
+          </p>
+        ))}
         <Settings form={form} kitchen={kitchen} />
         <Heating form={form} drawn={drawn} units={units} />
       </form>

@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { lazy, Suspense, useMemo, useState, useSyncExternalStore } from 'react';
-import { isEmptied, leftInJar } from '@/core/batch/household';
+import { isEmptied, isThrownOut, leftInJar } from '@/core/batch/household';
 import type { Cook, Jar } from '@/core/batch/schema';
 import { keepsOf, type LarderDay, type ToSee } from '@/core/keep';
 import { formatVolume } from '@/core/quantity';
@@ -54,7 +54,7 @@ const ahead = ({ see, now }: Asked, signal: AbortSignal): Promise<readonly Larde
 function recent(cooks: readonly Cook[], now: number): readonly Cook[] {
   return cooks
     .filter((cook) => !cook.rehearsal && !cook.kettle && (cook.endedAt ?? cook.after?.cooling))
-    .filter((cook) => !cook.after?.cooling?.thrown)
+    .filter((cook) => !isThrownOut(cook))
     .filter((cook) => now - Date.parse(cook.startedAt) < FILL_DAYS * 24 * 60 * MINUTE_MS)
     .toSorted((a, b) => b.startedAt.localeCompare(a.startedAt));
 }

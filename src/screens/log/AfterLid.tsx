@@ -55,6 +55,7 @@ export function AfterLid({ cook, units }: { readonly cook: Cook; readonly units:
           ] as const,
         ]
       : []),
+    ...(after.thrownAt ? [['Thrown out', timeOf(Date.parse(after.thrownAt))] as const] : []),
     ...(wasteL ? [['Not kept', formatLevel(wasteL, units)] as const] : []),
   ];
   if (rows.length === 0) return null;

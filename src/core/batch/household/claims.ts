@@ -96,6 +96,11 @@ export function cookedFrom(bundle: Bundle, cook: Cook): Bundle {
   };
 }
 
+/** Whether what a cook left was thrown out: it fills no jar. */
+export function isThrownOut({ after }: Pick<Cook, 'after'>): boolean {
+  return after?.thrownAt !== undefined || after?.cooling?.thrown === true;
+}
+
 /** Some of a jar goes. */
 export function goes(jar: Jar, how: JarEnd, litres: number, at: string, into?: string): Jar {
   const gone = { how, litres: Math.min(litres, leftInJar(jar)), at, ...(into && { into }) };

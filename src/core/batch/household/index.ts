@@ -7,6 +7,7 @@ export {
   freeInJar,
   goes,
   isEmptied,
+  isThrownOut,
   leftInJar,
   pourOut,
   settleClaims,

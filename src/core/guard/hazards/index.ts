@@ -32,5 +32,5 @@ export function judgeCourse(course: Course): readonly Danger[] {
 
 export { isShort } from './centre';
 export { dangersOfFilling, isPerishable, type Filling } from './kept';
-export { FALLEN_MIN, frothyAmong } from './pot';
+export { dangersOfLines, FALLEN_MIN, frothyAmong } from './pot';
 export { DANGER_CHANCE, SAFE_CHANCE, timesInTen, type Hazard } from './hazard';

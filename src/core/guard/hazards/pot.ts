@@ -4,7 +4,7 @@ import { releaseOf } from '../../vocabulary';
 import { classesOf, type FoodClass } from '../classes';
 import type { Course, CourseFood, CourseStep } from '../course';
 import type { Danger } from '../danger';
-import { FAT_L, SPIRITS_SHARE } from '../limits';
+import { FAT_L, SPIRITS_SHARE, USUAL_LINES } from '../limits';
 import {
   called,
   capital,
@@ -95,6 +95,29 @@ function linesOf({ fill, units }: Course): readonly Danger[] {
     },
   ];
 }
+
+/** Lines above the usual two thirds and half are asked about: the pot's own manual says what holds. */
+export function dangersOfLines({
+  maxFill,
+  foamFill,
+}: Readonly<Record<'maxFill' | 'foamFill', number>>): readonly Danger[] {
+  const over = Math.max(maxFill - USUAL_LINES.fill, foamFill - USUAL_LINES.foam);
+  // A line at two thirds is kept as 0.667.
+  if (over <= LINE_DIGITS) return [];
+  return [
+    {
+      hazard: 'fill',
+      rule: 'fill-lines',
+      level: 'warn',
+      harm: over,
+      title: 'Higher than most manuals allow.',
+      message:
+        'Two thirds, and half for what foams or swells, are usual: above that, liquid comes out at the valve. Leave it only where the manual of this pot says so.',
+    },
+  ];
+}
+/** Shares are kept to three digits. */
+const LINE_DIGITS = 0.002;
 
 const FAT_KG_PER_L = 0.92;
 const SPIRITS_KG_PER_L = 0.94;

@@ -60,6 +60,7 @@ function ToStove({
   called,
   pot,
   stops,
+  onWait,
   onGo,
 }: {
   readonly ready: boolean;
@@ -67,6 +68,8 @@ function ToStove({
   readonly called: boolean;
   readonly pot: Pot;
   readonly stops: readonly Finding[];
+  /** Its calls by chance are waited for. */
+  readonly onWait: () => void;
   readonly onGo: (despite?: Cook['despite']) => void;
 }) {
   const taken = cookInPot(useHousehold().cooks, pot);
@@ -92,7 +95,10 @@ function ToStove({
         disabled={!ready || waits}
         onClick={() => {
           if (taken || stops.length > 0) setAsked(true);
-          else setWaits(true);
+          else {
+            setWaits(true);
+            onWait();
+          }
         }}
       >
         {waits ? 'Looking once more…' : 'Take it to the stove'}
@@ -121,7 +127,7 @@ function withServeAt(batch: Batch, at: string | null): Batch {
 
 /** Name, servings, pot and altitude; the serving time; to the stove. */
 export function BenchHead() {
-  const { open } = useSession();
+  const { open, hurry } = useSession();
   const { save, toStove } = usePlanActions();
   const batch = usePlan((p) => p.batch);
   const pot = usePlan((p) => p.pot);
@@ -186,6 +192,7 @@ export function BenchHead() {
         called={called}
         pot={pot}
         stops={stops}
+        onWait={hurry}
         onGo={toStove}
       />
       <Suspense
