@@ -10,6 +10,7 @@ import { lotsOf, type CookLot } from '@/core/serve';
 import { hasShoulders, holderName, HOLDERS, usableL, type HolderKind } from '@/core/vocabulary';
 import { isoOf } from '@/session/clock';
 import { dateAndTime } from '@/session/clockText';
+import { Alarm } from '@/ui/Alarm';
 import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
 import { Choice, Field } from '@/ui/Field';
@@ -72,8 +73,46 @@ function Fill({
     shoulders: filled?.jars.some((jar) => hasShoulders(jar.kind)) ?? false,
     warmestC: history.spans.at(-1)?.warmestC ?? 0,
   });
-  const never = stood.lostMin !== null || dangers.some(({ level }) => level === 'never');
+  const never = dangers.some(({ level }) => level === 'never');
   const unit = unitOf('volume', units);
+  const runs = lots.length > 1 && (
+    <Choice
+      id="which-run"
+      label="Which run"
+      value={index}
+      onChange={(event) => {
+        setIndex(Number(event.target.value));
+        setText(null);
+      }}
+    >
+      {lots.map((one, i) => (
+        <option key={one.name} value={i}>
+          {one.name}, {formatVolume(one.openL, units)} left
+        </option>
+      ))}
+    </Choice>
+  );
+  if (stood.lostMin !== null)
+    return (
+      <>
+        {runs}
+        {stood.presumed ? (
+          <WasItCold cook={cook} litres={lot.openL} />
+        ) : (
+          <Alarm title="Throw it out">
+            <p>
+              By all that is known it stood too long between cold and hot, and neither the fridge,
+              nor the freezer, nor boiling undoes what has grown.
+            </p>
+          </Alarm>
+        )}
+        <p className="flex justify-end">
+          <Button look="quiet" onClick={onClose}>
+            Cancel
+          </Button>
+        </p>
+      </>
+    );
   const put = (): void => {
     if (!filled || filled.jars.length === 0 || never) return;
     const at = isoOf(clock);
@@ -102,23 +141,7 @@ function Fill({
   };
   return (
     <>
-      {lots.length > 1 && (
-        <Choice
-          id="which-run"
-          label="Which run"
-          value={index}
-          onChange={(event) => {
-            setIndex(Number(event.target.value));
-            setText(null);
-          }}
-        >
-          {lots.map((one, i) => (
-            <option key={one.name} value={i}>
-              {one.name}, {formatVolume(one.openL, units)} left
-            </option>
-          ))}
-        </Choice>
-      )}
+      {runs}
       <div className="grid grid-cols-2 gap-4">
         <Field
           id="fill-litres"
@@ -168,13 +191,6 @@ function Fill({
           </p>
         )}
       </section>
-      {stood.lostMin !== null && stood.presumed && <WasItCold cook={cook} litres={lot.openL} />}
-      {stood.lostMin !== null && !stood.presumed && (
-        <p role="alert" className="font-medium text-rust">
-          Throw it out: by all that is known it stood too long between cold and hot, and neither the
-          fridge, nor the freezer, nor boiling undoes what has grown.
-        </p>
-      )}
       {dangers.map(({ title, message }) => (
         <p key={title} role="alert" className="text-rust">
           <b>{title}.</b> {message}

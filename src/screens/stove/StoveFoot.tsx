@@ -30,10 +30,12 @@ interface Parts {
   readonly live: Live;
   readonly hands: Hands;
   readonly units: Units;
+  /** Whether food may be tried: not from a pot that is asked about, or lost. */
+  readonly tries: boolean;
 }
 
 /** What else can be marked, tried, taken back; and the sheets for it. */
-export function StoveFoot({ cook, plan, live, hands, units }: Parts) {
+export function StoveFoot({ cook, plan, live, hands, units, tries }: Parts) {
   const clock = useClock();
   const [open, setOpen] = useState<'marks' | 'more' | 'try' | null>(null);
   const { stage } = live;
@@ -43,7 +45,7 @@ export function StoveFoot({ cook, plan, live, hands, units }: Parts) {
   return (
     <>
       <div className="mt-4 flex flex-wrap gap-2">
-        {opened && lidIsOff(live) && (
+        {tries && opened && lidIsOff(live) && (
           <Button className="!min-h-12" onClick={() => setOpen('try')}>
             Try something
           </Button>

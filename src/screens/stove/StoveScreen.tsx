@@ -127,13 +127,13 @@ function Stove({ cook }: { readonly cook: Cook }) {
             <Done cook={cook} />
           ) : (
             <section aria-label="Finish" className="mt-2">
-              <h2 className="figure text-4xl">To the table</h2>
               <AtTable
                 cook={cook}
                 step={openStep(cook, stages.at(-1)?.step ?? '')}
                 units={units}
                 hands={hands}
               >
+                <h2 className="figure text-4xl">To the table</h2>
                 <Finish cook={cook} units={units} />
               </AtTable>
             </section>
@@ -166,7 +166,14 @@ function Stove({ cook }: { readonly cook: Cook }) {
             onChosen={hands.change}
           />
         )}
-        <StoveFoot cook={cook} plan={plan} live={live} hands={hands} units={units} />
+        <StoveFoot
+          cook={cook}
+          plan={plan}
+          live={live}
+          hands={hands}
+          units={units}
+          tries={!asksWarm && !isLost}
+        />
       </div>
       <StoveAside cook={cook} live={live} units={units} now={now} />
     </main>
