@@ -5,12 +5,16 @@ import {
   assess,
   coolDown,
   drawBatch,
+  guardedOf,
   judgeBatch,
+  judgeCourse,
   knownKitchen,
   lessonOf,
   planRunOffs,
   potOf,
   readLines,
+  releaseReports,
+  runModel,
   solve,
   USUAL_WISHES,
   waysToCool,
@@ -81,6 +85,9 @@ const LIST = Array.from({ length: 1000 }, (_, i) => LINES[i % LINES.length]).joi
 
 const bench = new Bench({ time: 1500, warmupTime: 500, iterations: 12, warmupIterations: 4 });
 bench.add('assess', () => void assess(REFERENCE, POT, KITCHEN));
+const run = runModel(REFERENCE, POT, KITCHEN);
+const releases = releaseReports(run);
+bench.add('guard', () => void judgeCourse(guardedOf(run, releases, null)));
 bench.add('a list of 1,000 lines', () => void readLines(LIST));
 for (const batch of batches) {
   const pot = potOf(batch, pots);
@@ -177,6 +184,9 @@ const say = (what: string, ms: number, digits = 0): void =>
   console.log(`${what}: ${ms.toFixed(digits)} ms, ${(ms / loop).toPrecision(3)} reference loops`);
 console.log(`reference loop median: ${loop.toFixed(2)} ms`);
 say('assess median', median('assess'), 2);
+const door = (100 * median('guard')) / median('assess');
+say('guard median', median('guard'), 3);
+console.log(`guard, share of assess: ${door.toFixed(1)} %`);
 say('worst sample batch median', Math.max(...samples), 2);
 say('a list of 1,000 lines median', median('a list of 1,000 lines'));
 say('400 draws median', median('400 draws'));

@@ -72,6 +72,10 @@ export {
 } from './assess';
 export { judgeBatch, planRunOffs, solve, USUAL_WISHES, type Judged } from './solve';
 
+// What can hurt somebody.
+export { judgeCourse, judgeHistory, mayOffer, type Danger } from './guard';
+export { guardedOf, releaseReports } from './model';
+
 // A cook: its marks folded, what is predicted of it, what it teaches.
 export {
   changedAt,

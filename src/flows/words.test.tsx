@@ -105,6 +105,10 @@ describe('a US kitchen says nothing metric', () => {
     }
     follow('/larder');
     await press('Fill jars');
+    // Nobody has said how it was cooled.
+    await says(() => seen('region', 'How was it cooled?'), '°F');
+    await nothingMetric('how it was cooled');
+    await press('It was cold in time');
     await says(() => seen('region', 'Filled so'), '×');
     await nothingMetric('the larder');
   });

@@ -140,7 +140,7 @@ function recipeOf(said: Said, own: ReadsFor, changes: RecipeChanges): RecipeResu
   };
 }
 
-/** Instructions without the sentences that ask for canning, and what is said to them. */
+/** Splits instructions into those to plan and a refusal for those that ask for canning. */
 function withoutCanning({
   name,
   instructions,

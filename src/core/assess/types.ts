@@ -74,7 +74,7 @@ export type Remedy =
 export interface Finding {
   readonly code: FindingCode;
   readonly level: Level;
-  /** What is the matter, a few words. */
+  /** Names the danger in a few words. */
   readonly title: string;
   /** A sentence with numbers in the kitchen's units. */
   readonly message: string;
@@ -126,7 +126,7 @@ export interface Assessment {
   readonly salt: { readonly grams: number; readonly percent: number };
   readonly finish: FinishReport;
   readonly findings: readonly Finding[];
-  /** What can hurt somebody, below a note too: what changes are compared by. */
+  /** Dangers, below a note too; changes are compared by them. */
   readonly dangers: readonly Danger[];
   readonly series: Series;
 }

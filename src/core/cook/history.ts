@@ -22,7 +22,7 @@ import { momentOf, secondsOf } from './time';
 const SURELY_HOT_MIN = 30;
 /** Cold food on full heat is through the zone in this time at the most, min (assumed). */
 const HEATING_MIN = 40;
-/** As it is taken off the heat, and under pressure at the least, C. */
+/** Temperature off the heat, and the least under pressure, C. */
 const OFF_C = 95;
 /** Food out of the fridge, C. */
 const FRIDGE_C = 4;
@@ -189,7 +189,7 @@ function coolsBy(minutes: number): readonly Span[] {
   ];
 }
 
-/** What became of it once it was set out to cool. */
+/** Returns the spans from the start of cooling on. */
 function afterwards(cook: Went, fromS: number, untilS: number, roomC: number): readonly Span[] {
   const { cooling } = cook.after ?? {};
   if (!cooling) return [];

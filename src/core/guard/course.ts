@@ -8,7 +8,7 @@ export interface CourseFood {
   readonly id: string;
   /** Key of the table, or the name in this kitchen. */
   readonly said: string;
-  /** As it is cooked. */
+  /** Row of the table, or the kitchen's own food made of one. */
   readonly food: Food;
   readonly massG: number;
   /** Indexes of the steps at whose start it goes in and comes out. */

@@ -1,4 +1,4 @@
-/** What a hazard comes to, and which of two is worse. */
+/** Dangers, their levels, and which of two is worse. */
 import type { RuleKey } from './rules';
 
 /** `never`: no way on. `stop`: on only with a reason. `none`: below a note, and only compared. */
@@ -34,9 +34,9 @@ export interface Danger {
   readonly hazard: HazardKey;
   readonly rule: RuleKey;
   readonly level: DangerLevel;
-  /** What is the matter, a few words. */
+  /** Names the danger in a few words. */
   readonly title: string;
-  /** What happens, and what to do now. */
+  /** Says what happens, then what to do. */
   readonly message: string;
   /** Grows as it gets worse; compared only with the same hazard of the same food or step. */
   readonly harm: number;
@@ -48,7 +48,7 @@ export interface Danger {
 const grave = (level: DangerLevel): number => LEVELS.length - LEVELS.indexOf(level);
 const WARN = grave('warn');
 
-/** What tells one danger from another. */
+/** Key of a danger among those of one course. */
 export const dangerKey = ({ hazard, item }: Danger): string => `${hazard} ${item ?? ''}`;
 
 /** Less more harm is none: the same worlds give the same digits. */

@@ -7,14 +7,14 @@ const MS_PER_MIN = 60_000;
 /** A fridge and a freezer of a home, C (common practice: 4 C at the most, -18 C). */
 const PLACE_C = { fridge: [1, 4], freezer: [-20, -15] } as const;
 
-/** What a jar has been through since it was put where it is. */
+/** Span of a jar in its present place. */
 function sinceThen({ where, since, madeAt }: Jar, nowMs: number): Span {
   const [coolestC, warmestC] = PLACE_C[where];
   const minutes = Math.max(0, (nowMs - Date.parse(since ?? madeAt)) / MS_PER_MIN);
   return { minutes, coolestC, warmestC, how: 'presumed' };
 }
 
-/** What a jar of an older version has been through before: it stood in the other place since it was made. */
+/** History before the present place. A jar of an older version stood in the other place since it was made. */
 function before({ history, madeAt, since, where }: Jar): History {
   if (history) return history;
   const start: History = { startAt: madeAt, spans: [] };

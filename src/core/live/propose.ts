@@ -19,7 +19,7 @@ export interface Option extends Move {
   readonly tableS: number;
   /** How often each food comes out so, 0 to 1. */
   readonly verdicts: Readonly<Record<string, Readonly<Record<Verdict, number>>>>;
-  /** What can hurt somebody, by the worlds. */
+  /** Dangers, drawn by the worlds. */
   readonly dangers: readonly Danger[];
 }
 
@@ -74,7 +74,7 @@ function outcomeOf(worlds: readonly World[]): Pick<Option, 'tableS' | 'verdicts'
   };
 }
 
-/** What makes any hazard worse than leaving it is never offered. */
+/** Returns whether an option makes no hazard worse than going on as planned. */
 const isHarmless = (option: Option, asPlanned: Option): boolean =>
   mayOffer(asPlanned.dangers, option.dangers);
 

@@ -1,4 +1,4 @@
-/** What each release costs and how likely it is to carry liquid up to the valve. */
+/** Costs of each release, and its chance of liquid at the valve. */
 import { valueAt } from '../series';
 import { releaseOf } from '../vocabulary';
 import { thermalProperties } from '../food';
@@ -37,7 +37,7 @@ function levelDoubt(parts: readonly Part[]): number {
   return Math.hypot(COOK_SPREAD.fill, ITEM_SPREAD.mass * Math.sqrt(own));
 }
 
-/** What is in the pot in a step, as the cook calls it. */
+/** Foods in the pot during a step, by the cook's names. */
 function saidAt({ plan }: Model, index: number) {
   return plan.items.flatMap(({ food, massG, entersAt, leavesAt, apart }, i) => {
     const given = plan.batch.items[i];

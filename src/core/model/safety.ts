@@ -83,7 +83,7 @@ const bandOf = (celsius: number): number => LIMITS.filter((limit) => celsius > l
 /** A sample of a pot that browns dry has no liquid to read. */
 const BROWNS_C = 100;
 
-/** What is set out to cool goes into shallow pans or ice, which the model leaves in its pot. */
+/** Spans of a cooling in shallow pans or ice; the model keeps it in its pot. */
 function cooled(minutes: number): readonly Span[] {
   const span = (from: number, to: number, coolestC: number, warmestC: number): Span => ({
     minutes: Math.max(0, Math.min(minutes, to) - from),
@@ -107,7 +107,7 @@ function spansOf(model: Model): { readonly spans: readonly Span[]; readonly from
     const given = plan.batch.items.find((item) => item.id === id);
     return isPerishable(given?.own?.name ?? given?.food ?? food.key, food);
   });
-  const from = Math.min(...(spoils.length > 0 ? spoils : inPot).map(({ entersAt }) => entersAt));
+  const from = Math.min(...inPot.map(({ entersAt }) => entersAt));
   if (!Number.isFinite(from)) return { spans: [], fromMin: 0 };
   const heats = plan.steps.findIndex(({ kind }) => HEATS.has(kind));
   const spans: Span[] = [];
@@ -116,8 +116,14 @@ function spansOf(model: Model): { readonly spans: readonly Span[]; readonly from
     const result = heat.steps[i];
     const minutes = ((result?.endS ?? 0) - (result?.startS ?? 0)) / 60;
     if (heats < 0 || i < heats) {
+      // Dry beans in water may stand as long as they like; meat and broth may not.
+      const keeps = !spoils.some(({ entersAt }) => entersAt <= i);
       const coldest = Math.min(air.ambientC, ...inPot.map(({ startC }) => startC));
-      spans.push({ minutes, coolestC: coldest, warmestC: air.ambientC, how: 'planned' });
+      spans.push(
+        keeps
+          ? { minutes, coolestC: COLD_C, warmestC: COLD_C, how: 'planned' }
+          : { minutes, coolestC: coldest, warmestC: air.ambientC, how: 'planned' },
+      );
     } else if (kind === 'cool') spans.push(...cooled(minutes));
     else {
       let open: { minutes: number; coolestC: number; warmestC: number } | null = null;
@@ -143,8 +149,8 @@ function spansOf(model: Model): { readonly spans: readonly Span[]; readonly from
   };
 }
 
-/** Groups whose mass is mostly water. */
-const WATERY: ReadonlySet<string> = new Set(['spirits', 'nut-butter', 'tomato-paste', 'miso']);
+/** Liquids that are not mostly water. */
+const NOT_WATERY: ReadonlySet<string> = new Set(['spirits', 'nut-butter', 'tomato-paste', 'miso']);
 
 function stepsOf(model: Model, releases: readonly ReleaseReport[]): readonly CourseStep[] {
   return model.plan.steps.map((step, i): CourseStep => {
@@ -188,7 +194,7 @@ export function guardedOf(
     pot: { kind: pot.kind, capacityL: pot.capacityL },
     roomC: air.ambientC,
     wateryL: plan.items.reduce((sum, { food, massG, apart }) => {
-      const watery = food.group === 'liquid' && !WATERY.has(food.key);
+      const watery = food.group === 'liquid' && !NOT_WATERY.has(food.key);
       return sum + (watery && !apart ? massG / 1000 : 0);
     }, 0),
     serveAt: plan.batch.serveAt ?? null,

@@ -95,7 +95,7 @@ function tried(
   const next = applyRemedy(batch, remedy);
   const pot = remedy.do === 'move-pot' ? remedy.pot : home.pot;
   const after = tryPlan(next, pot, home.kitchen);
-  // What makes any hazard worse than leaving it is no remedy.
+  // Drop a remedy that makes any hazard worse.
   if (!mayOffer(dangers, after.dangers)) return null;
   const old = new Set(before.map(callKey));
   const made = after.findings.filter((f) => isGrave(f) && !old.has(callKey(f)));

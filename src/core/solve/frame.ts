@@ -54,7 +54,7 @@ export interface Frame {
   readonly leastSimmer: number;
   /** When it is wanted on the table, min; null when that does not matter. */
   readonly byMin: number | null;
-  /** What can hurt in the plan as it is: no plan that is found may be worse. */
+  /** Dangers of the plan as it is; no found plan may be worse. */
   readonly dangers: readonly Danger[];
 }
 

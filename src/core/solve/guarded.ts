@@ -1,4 +1,4 @@
-/** What a search proposes, held against the plan as it is: nothing that hurts sooner is offered. */
+/** Compares a found plan with the present one: a more dangerous plan is not offered. */
 import type { Batch, Kitchen, Pot } from '../batch/schema';
 import { mayOffer, worseThan } from '../guard';
 import { solve } from './solve';

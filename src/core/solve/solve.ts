@@ -190,7 +190,7 @@ export function solve(batch: Batch, pot: Pot, kitchen: Kitchen, wishes: Wishes):
   const start = choose(batch, 'noodles', wishes.noodles === 'apart' ? 'apart' : 'in');
   let found = attempt(start, pot, kitchen, wishes);
   if (found && isFuller(found)) {
-    // What went in late goes in late again: all of it under one lid is too much for the pot.
+    // Keep late items late: all of it under one lid overfills the pot.
     const kept = attempt(start, pot, kitchen, {
       ...wishes,
       keep: [...wishes.keep, ...lateIn(start)],

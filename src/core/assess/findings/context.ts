@@ -26,7 +26,7 @@ export interface Context {
   readonly runOffs: RunOffReport | null;
   readonly setpointC: number;
   readonly boilC: number;
-  /** What can hurt somebody, by the guard. */
+  /** Dangers that the guard finds. */
   readonly dangers: readonly Danger[];
   /** What came out how often; null while it is not known. */
   readonly draws: Draws | null;

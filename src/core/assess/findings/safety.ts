@@ -1,4 +1,4 @@
-/** What can hurt somebody, as calls: the guard judges, and the model knows what may be done about it. */
+/** Turns dangers into calls: the guard judges, the model supplies remedies. */
 import { ruleWords, type Danger, type HazardKey } from '../../guard';
 import type { ItemReport } from '../../model';
 import type { FindingCode } from '../findingCodes';

@@ -8,13 +8,13 @@ import { claimed, DREGS_L, freeInJar, takeFrom } from './claims';
 export interface ShelvedJar {
   readonly id: string;
   readonly freeL: number;
-  /** What is in it has been through. */
+  /** History of its contents. */
   readonly history?: History;
   /** Its last day, ISO 8601; missing where it is frozen. */
   readonly useBy?: string;
 }
 
-/** What is known of a jar beside its litres. */
+/** Returns history and last day of a jar. */
 export type AboutJar = (jar: Jar) => Pick<ShelvedJar, 'history' | 'useBy'>;
 
 /** Jars of one broth, what is to be used first in front. */
@@ -65,7 +65,7 @@ export function brothItem(shelf: Shelf, litres: number, amount?: Amount): Omit<I
   const { name, gPerL, saltPercent } = shelf;
   const taken = takeFrom(shelf.jars, litres);
   const of = (id: string): ShelvedJar | undefined => shelf.jars.find((jar) => jar.id === id);
-  // What is poured together is as old as its oldest.
+  // A mixture is as old as its oldest part.
   const history = taken
     .flatMap(({ jar }) => of(jar)?.history ?? [])
     .toSorted((a, b) => a.startAt.localeCompare(b.startAt))[0];

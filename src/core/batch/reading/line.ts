@@ -262,7 +262,7 @@ function madeOf(name: string, like: string, unsure: string[]): Food | null {
   );
 }
 
-/** What is never planned, by its words. */
+/** Returns the refusal of a line that asks for canning, or names a poisonous plant. */
 function refusedWords(text: string): Worded | null {
   const plant = plantIn(text);
   return canningIn(text) ?? (plant?.level === 'never' ? plant : null);

@@ -46,7 +46,7 @@ export const jarSchema = object(
     /** As this household says; by the usual days where it is missing. */
     useBy: time,
     gone: list(goneSchema, 'a list of how it went'),
-    /** What is in it has been through until `since`; the fridge or the freezer comes after. */
+    /** History of its contents until `since`; its place comes after. */
     history: historySchema,
   },
   'a jar: what is in it, litres, and when it was made',

@@ -205,7 +205,7 @@ export const itemSchema = object(
     ),
     /** The jars that it comes from, kept for it until it is cooked. */
     jars: list(fromJarSchema, 'a list of jars').max(50, 'at most 50 jars'),
-    /** What came out of those jars has been through; it goes on with the plan. */
+    /** History of the broth from those jars; it goes on with the plan. */
     history: historySchema,
     /** The bones of another item, picked clean and put back: what that one gave is gone from them. */
     from: text('the id of an item'),

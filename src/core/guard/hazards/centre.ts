@@ -25,15 +25,16 @@ function shortBy(
 const often = ({ shortChance }: CourseFood, asGiven: boolean): string =>
   asGiven ? '' : ` As planned that is enough; about ${timesInTen(shortChance ?? 0)} it is not.`;
 
-/** So far above the limit a middle is hot enough without a second thought, C (assumed). */
+/** Margin above the limit from which a middle is surely hot enough, C (assumed). */
 const NEAR_C = 8;
 
 /** Pieces thicker than that, or frozen, are tried with a thermometer whatever the model says, g. */
 const LARGE_G = 700;
 const needsThermometer = ({ food, massG, startC }: CourseFood, rule: string): boolean =>
-  rule === 'poultry' ||
-  rule === 'minced' ||
-  (startC < 0 && massG >= LARGE_G && food.shape !== null);
+  food.group !== 'bones' &&
+  (rule === 'poultry' ||
+    rule === 'minced' ||
+    (startC < 0 && massG >= LARGE_G && food.shape !== null));
 
 /** Whether a food is not hot enough in its middle, or not boiled long enough: what draws count. */
 export function isShort(food: CourseFood): boolean {

@@ -70,7 +70,7 @@ export interface Filling {
 /** Warm to the hand: no glass goes into the freezer, C (NCHFP: chill before freezing). */
 const WARM_C = COOL_C;
 
-/** What may happen to a jar where it is put. */
+/** Returns the dangers to a jar in the place it is put. */
 export function dangersOfFilling({
   where,
   glass,

@@ -105,7 +105,7 @@ function stepAt({ steps }: Course, minute: number): number {
   return at < 0 ? steps.length - 1 : at;
 }
 
-/** What comes out of a jar has a history of its own. */
+/** Dangers of broth that was lost before it reached this pot. */
 function jarsOf({ foods }: Course): readonly Danger[] {
   return foods.flatMap((food): readonly Danger[] => {
     if (!food.history || judgeHistory(food.history.spans).lostMin === null) return [];

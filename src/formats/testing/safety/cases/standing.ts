@@ -168,6 +168,14 @@ export const STANDING = [
       ),
     ],
     [
+      'Beans stand lukewarm for 10 h, then chicken goes in and is boiled',
+      'stop',
+      plan(
+        [W, '300 g borlotti, soaked', ['4 chicken thighs', 'c']],
+        [hold('s1', 30), step('b', 'rest', 600), step('c', 'simmer', 25)],
+      ),
+    ],
+    [
       'It is cooled in a step of its own',
       'nothing',
       plan(
