@@ -17,7 +17,7 @@ export interface CourseFood {
   /** Cooked in a pan of its own. */
   readonly apart: boolean;
   readonly startC: number;
-  /** Hottest that its middle gets, C; of what joins the liquid, that of the liquid while it is in. Null when never in. */
+  /** Hottest middle, C; of what joins the liquid, the liquid while it is in. Null where heat decides nothing, or it is never in. */
   readonly hottestC: number | null;
   /** Minutes that the middle stays at 63 C or above. */
   readonly restMin: number;

@@ -1,6 +1,8 @@
 /** The facts of a run that food safety is judged by: how hot middles got, how long they boiled, how the pot stood. */
 import { cookValues, USUAL_Z } from '../doneness';
 import {
+  centreRuleOf,
+  classesOf,
   COLD_C,
   COOL_C,
   HOT_C,
@@ -15,6 +17,7 @@ import {
   type Span,
 } from '../guard';
 import type { PlannedItem } from '../batch/plan';
+import type { Food } from '../food';
 import { lastOf, valueAt } from '../series';
 import { waitOf } from '../vocabulary';
 import type { Model } from './model';
@@ -50,6 +53,12 @@ function heatOf(
   return { hottestC: Number.isFinite(hottestC) ? hottestC : null, restMin: restS / 60 };
 }
 
+/** Whether heat decides about a food: carrots are eaten raw. */
+function needsHeat(said: string, food: Food): boolean {
+  const classes = classesOf(said, food);
+  return centreRuleOf(classes) !== null || classes.has('leftover') || classes.has('lectin');
+}
+
 /** The foods of a run as they are judged. @param chances of each, drawn; null while nothing was drawn */
 export function foodsOf(
   model: Model,
@@ -58,18 +67,19 @@ export function foodsOf(
   return model.plan.items.map((item, i): CourseFood => {
     const { id, food, massG, entersAt, leavesAt, apart, startC } = item;
     const given = model.plan.batch.items[i];
+    const said = given?.own?.name ?? given?.food ?? food.key;
     const useBy = given?.jars?.flatMap((jar) => jar.useBy ?? []).toSorted()[0];
     return {
       id,
-      said: given?.own?.name ?? given?.food ?? food.key,
+      said,
       food,
       massG,
       entersAt,
       leavesAt,
       apart,
       startC,
-      ...heatOf(model, item),
-      boiledMin: food.group === 'pulse' || food.own ? boiledMin(model, id) : 0,
+      ...(needsHeat(said, food) ? heatOf(model, item) : { hottestC: null, restMin: 0 }),
+      boiledMin: classesOf(said, food).has('lectin') ? boiledMin(model, id) : 0,
       shortChance: chances && (chances[id] ?? 0),
       ...(given?.history && { history: given.history }),
       ...(useBy !== undefined && { useBy }),

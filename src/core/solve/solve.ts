@@ -69,16 +69,20 @@ function withReleases(frame: Frame, way: Way, edge: number): Checked | null {
 
 const NATURAL: Release = { method: 'natural' };
 
-/** The quickest release that keeps the swell off the valve. */
-function quickAsSafe(frame: Frame): Release {
-  const trial = buildPlan(frame, {
+/** All of it under one lid, let off by itself. */
+function trialOf(frame: Frame): Batch {
+  return buildPlan(frame, {
     holds: [10],
     releases: [NATURAL],
     entries: Object.fromEntries(frame.placed.map((p) => [p.id, 0])),
     simmer: {},
     simmerMin: 0,
   });
-  const { release } = assess(trial, frame.pot, frame.kitchen, { curves: false });
+}
+
+/** The quickest release that keeps the swell off the valve. */
+function quickAsSafe(frame: Frame): Release {
+  const { release } = assess(trialOf(frame), frame.pot, frame.kitchen, { curves: false });
   const waitMin = release[0]?.waitMin;
   if (waitMin === undefined || waitMin === null) return NATURAL;
   return waitMin === 0 ? { method: 'quick' } : { method: 'timed', afterMin: waitMin };
@@ -163,19 +167,19 @@ function settled(found: Attempt | null): boolean {
   return found !== null && unmetOf(found.frame, found.checked).length === 0;
 }
 
-/** Whether a plan that was found fills the pot more than the plan as it was may. */
-function isFuller({ frame, checked }: Attempt): boolean {
-  const worse = worseThan(frame.dangers, checked.assessment.dangers);
-  return worse.some(({ hazard }) => hazard === 'fill');
-}
-
-/** Items that go in after the first lid. */
-function lateIn(batch: Batch): readonly string[] {
+/** Items that have to stay late: all of it under one lid would stand higher than the plan as it is. */
+function keptLate(batch: Batch, pot: Pot, kitchen: Kitchen, wishes: Wishes): readonly string[] {
   const steps = stepsOf(batch);
   const lid = steps.findIndex(({ kind }) => kind === 'pressure');
-  return batch.items.flatMap(({ id, enters, apart }) =>
+  const late = batch.items.flatMap(({ id, enters, apart }) =>
     !apart && indexOfStep(steps, enters, 0) > lid ? [id] : [],
   );
+  if (late.length === 0) return [];
+  const frame = frameOf(batch, pot, kitchen, wishes);
+  const atOnce = assess(trialOf(frame), pot, kitchen, { stepS: TRIAL_S, curves: false });
+  return worseThan(frame.dangers, atOnce.dangers).some(({ hazard }) => hazard === 'fill')
+    ? late
+    : [];
 }
 
 /**
@@ -186,17 +190,11 @@ function lateIn(batch: Batch): readonly string[] {
  * @returns the plan, verified by `assess`; with what it cannot meet and by how much
  * @throws RangeError when the pot cannot come to pressure with this batch
  */
-export function solve(batch: Batch, pot: Pot, kitchen: Kitchen, wishes: Wishes): Solution {
-  const start = choose(batch, 'noodles', wishes.noodles === 'apart' ? 'apart' : 'in');
+export function solve(batch: Batch, pot: Pot, kitchen: Kitchen, asked: Wishes): Solution {
+  const start = choose(batch, 'noodles', asked.noodles === 'apart' ? 'apart' : 'in');
+  const held = keptLate(start, pot, kitchen, asked);
+  const wishes: Wishes = { ...asked, keep: [...asked.keep, ...held] };
   let found = attempt(start, pot, kitchen, wishes);
-  if (found && isFuller(found)) {
-    // Keep late items late: all of it under one lid overfills the pot.
-    const kept = attempt(start, pot, kitchen, {
-      ...wishes,
-      keep: [...wishes.keep, ...lateIn(start)],
-    });
-    if (kept && better(kept.frame, kept.checked, found.checked)) found = kept;
-  }
   if (!settled(found) && wishes.noodles === 'either' && hasNoodles(batch)) {
     const apart = attempt(choose(batch, 'noodles', 'apart'), pot, kitchen, wishes);
     if (apart && (!found || better(apart.frame, apart.checked, found.checked))) found = apart;
