@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { applyRemedy, assess, drawBatch } from '../assess';
 import type { Batch, Kitchen } from '../batch/schema';
 import { worseThan } from '../guard';
-import { KITCHEN, POT, REFERENCE, STOVETOP } from '../testing/kitchen';
+import { batchOf, item, KITCHEN, POT, REFERENCE, STOVETOP } from '../testing/kitchen';
 import { anyPlan } from '../testing/plans';
 import { judgeBatch } from './advise';
 import { solveGuarded } from './guarded';
@@ -79,4 +79,24 @@ describe('laws of what is offered at the Bench', () => {
       'over-foam-line',
     );
   });
+});
+
+// A taste is learned; the minutes that destroy lectin and the heat that poultry needs are not.
+it('what cooks have taught of a food moves no limit of safety', () => {
+  const beans = batchOf(
+    [item('w', 'water', 1.5, 'l'), item('k', 'kidney-beans', 300, 'g', { soakedH: 8 })],
+    [{ id: 's1', kind: 'simmer', minutes: 15 }],
+  );
+  const taught: Kitchen = {
+    ...KITCHEN,
+    altitudeM: 0,
+    learned: { foods: [{ food: 'kidney-beans', need: -1.2, sd: 0.1, cooks: 9 }] },
+  };
+  const plain = tryPlan(beans, POT, { ...KITCHEN, altitudeM: 0 }).dangers;
+  const learned = tryPlan(beans, POT, taught).dangers;
+  const lectin = (all: typeof plain) => all.find(({ hazard }) => hazard === 'lectin');
+  expect(lectin(learned)?.level).toBe('stop');
+  // Softer beans drink sooner, which moves the boil by seconds.
+  const boiled = (all: typeof plain) => lectin(all)?.numbers?.['boiledMin'] ?? 0;
+  expect(boiled(learned)).toBeCloseTo(boiled(plain), 1);
 });

@@ -37,6 +37,11 @@ const LUMP =
 /** Words that cut a lump up after all, or name what is whole by nature. */
 const CUT_UP =
   /\b(?:cubed?|cubes|diced?|chopped|sliced?|slices|strips?|jointed|quartered|halved|shredded|crumbled|minced into|cut (?:in|up)|pieces|chunks)\b/i;
+/** Words that make a lump even of what comes in small pieces. */
+const IN_A_LUMP =
+  /\b(?:one|a single|a|1) (?:big |large )?(?:piece|lump|chunk|slab|block)\b|\b(?:joint|roast|block|slab)\b/i;
+/** Pieces lighter than that are no lump because they are whole, g. */
+const LEAST_WHOLE_G = 600;
 /** Length of a lump over its thickness (assumed; a roast of 1.5 kg is then 109 mm thick). */
 const LUMP_LONG = 1.4;
 /** Meat, kg/L. */
@@ -59,6 +64,9 @@ const LUMPY: ReadonlySet<Food['group']> = new Set(['meat', 'poultry', 'fish']);
 /** A joint, a roast or a block as its weight makes it; null where the line names none. */
 function readLump(words: string, food: Food, amount: Amount | null): Cut | null {
   if (!food.shape || !LUMPY.has(food.group) || !LUMP.test(words) || CUT_UP.test(words)) return null;
+  // Whole prawns or legs are as thick as their kind is; a whole brisket is a lump.
+  const small = (food.pieceG ?? Infinity) < LEAST_WHOLE_G;
+  if (small && !IN_A_LUMP.test(words)) return null;
   const all = amount && amountGrams(food, amount);
   if (!amount || all === null) return null;
   const one = amount.unit === 'piece' ? all / Math.max(1, amount.value) : all;

@@ -4,7 +4,7 @@ import { centreRuleOf, classesOf } from '../classes';
 import type { Course, CourseFood } from '../course';
 import type { Danger, DangerLevel } from '../danger';
 import { LECTIN_C, LECTIN_MIN, REHEAT_C, REST_MIN, SAFE_CENTRE_C } from '../limits';
-import { called, DANGER_CHANCE, does, SAFE_CHANCE, timesInTen, type Hazard } from './hazard';
+import { called, DANGER_CHANCE, does, SAFE_CHANCE, timesInTen, whose, type Hazard } from './hazard';
 
 /** Fish shows by itself that it is done: it turns opaque and comes apart. Chance alone is no stop. */
 const SEEN_DONE = 0.5;
@@ -75,7 +75,7 @@ function centreOf(food: CourseFood, course: Course): readonly Danger[] {
         level,
         harm,
         title: `${does(food, 'is', 'are')} not safe yet`,
-        message: `Its centre gets ${reached}; it must reach ${least}.${often(food, short)} Cook it longer, and test the thickest piece with a thermometer.`,
+        message: `${food.food.shape === null ? 'In the pot it' : `${whose(food)} centre`} gets ${reached}; it must reach ${least}${rule === 'fish' ? ', or be opaque and come apart' : ''}.${often(food, short)} Cook it longer, and test the thickest piece with a thermometer.`,
       },
     ];
   const dangers: Danger[] = harm > 0 ? [{ ...base, level, harm, title: '', message: '' }] : [];
@@ -122,12 +122,37 @@ function reheatedOf(food: CourseFood, course: Course): readonly Danger[] {
   ];
 }
 
+/** Beans that stand in the pot for so long soak there, min. */
+const SOAKS_MIN = 60;
+
+/** Beans that soak in the pot in which they are cooked: their water holds what is to be thrown away. */
+function soakedIn(food: CourseFood, { steps }: Course): readonly Danger[] {
+  const heats = steps.findIndex(({ kind }) => HEATED.has(kind));
+  const minutes = steps
+    .slice(food.entersAt, Math.max(food.entersAt, heats))
+    .reduce((sum, step) => sum + step.minutes, 0);
+  return minutes < SOAKS_MIN
+    ? []
+    : [
+        {
+          hazard: 'lectin',
+          rule: 'lectin',
+          level: 'note',
+          harm: 0,
+          item: food.id,
+          title: 'Throw the soaking water away',
+          message: `${does(food, 'soaks', 'soak')} in this pot: pour the water off before the lid goes on, and cook them in fresh water.`,
+        },
+      ];
+}
+const HEATED: ReadonlySet<string> = new Set(['pressure', 'simmer', 'saute']);
+
 function lectinOf(food: CourseFood, course: Course): readonly Danger[] {
   if (!classesOf(food.said, food.food).has('lectin') || food.apart || food.hottestC === null)
     return [];
   const short = food.boiledMin < LECTIN_MIN;
   const { level, harm } = shortBy(food, short, 1 - food.boiledMin / LECTIN_MIN);
-  if (level === 'none' && harm === 0) return [];
+  if (level === 'none' && harm === 0) return soakedIn(food, course);
   return [
     {
       hazard: 'lectin',

@@ -28,6 +28,10 @@ export function does(food: CourseFood, one: string, many: string): string {
 
 export const called = nameOf;
 
+/** "Its" or "Their", by its name. */
+export const whose = (food: CourseFood): string =>
+  does(food, 'Its', 'Their').split(' ').at(-1) ?? 'Its';
+
 /** Names in a row: "oats and barley". */
 export const list = (names: readonly string[]): string =>
   names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;

@@ -164,7 +164,7 @@ function spiritsOf(course: Course): readonly Danger[] {
       level: 'stop',
       harm: spiritsL,
       title: 'Too much spirits near a flame',
-      message: `${formatVolume(spiritsL, course.units)} of ${list(found.map(called))}: its vapour catches fire at a flame and rushes out with the steam. Use a splash, ${formatVolume(Math.max(0.03, SPIRITS_SHARE * course.wateryL), course.units)} at the most, or boil it off in an open pan under a fan that is off.`,
+      message: `${formatVolume(spiritsL, course.units)} of ${list(found.map(called))}: its vapour catches fire at a flame and rushes out with the steam. Use a splash, ${formatVolume(Math.max(0.03, SPIRITS_SHARE * course.wateryL), course.units)} at the most, or boil it off in an open pan away from any flame.`,
       numbers: {},
     },
   ];

@@ -55,7 +55,7 @@ function rawOf(course: Course): readonly Danger[] {
       level: 'warn',
       harm: minutes / STANDS_MIN,
       title: 'It stands too long before it is hot',
-      message: `Cut ${list(cut.map(called))} in water for ${formatMinutes(minutes)} in the room: keep them in the fridge until the pot goes on.`,
+      message: `Cut vegetables (${list(cut.map(called))}) stand ${formatMinutes(minutes)} in the room, and bacteria grow on them. Keep them in the fridge until the pot goes on.`,
       numbers: { minute: minutes },
     },
   ];
