@@ -140,3 +140,9 @@ export function centreRuleOf(classes: ReadonlySet<FoodClass>): CentreRule | null
     null,
   );
 }
+
+/** Whether a food spoils while it stands raw. */
+export function isPerishable(said: string, food: Food): boolean {
+  const classes = classesOf(said, food);
+  return classes.has('perishable') || classes.has('leftover');
+}

@@ -9,7 +9,7 @@ export {
   type Judged,
   type Reading,
 } from './cooling';
-export { centreRuleOf, classesOf, type CentreRule, type FoodClass } from './classes';
+export { centreRuleOf, classesOf, isPerishable, type CentreRule, type FoodClass } from './classes';
 export type { Course, CourseFill, CourseFood, CourseStep } from './course';
 export {
   HAZARD_KEYS,
@@ -27,7 +27,6 @@ export {
   FALLEN_MIN,
   frothyAmong,
   HAZARDS,
-  isPerishable,
   isShort,
   judgeCourse,
   SAFE_CHANCE,

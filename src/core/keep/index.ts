@@ -5,7 +5,8 @@ export { narrowed, type Narrowed } from './narrow';
 export { follow, type Followed } from './follow';
 export { FRIDGE_SET_C } from './places';
 export { plankHours, thawHours } from './thaw';
-export { isJarLost, jarHistory, lotHistory, movedTo } from './jarHistory';
+export { isJarLost, jarHistory, movedTo } from './jarHistory';
+export { lotHistory } from './lotHistory';
 export {
   aboutJar,
   daysLeft,

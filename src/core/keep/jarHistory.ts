@@ -1,7 +1,6 @@
 /** Histories of jars: what is in one has been through its cook, the fridge and the freezer, and goes on in the next pot. */
-import type { Cook, History, Jar, Span } from '../batch/schema';
-import { historyOf } from '../cook';
-import { coldDays, followedBy, judgeHistory, worstOf } from '../guard';
+import type { History, Jar, Span } from '../batch/schema';
+import { coldDays, followedBy, judgeHistory } from '../guard';
 
 const MS_PER_MIN = 60_000;
 /** A fridge and a freezer of a home, C (common practice: 4 C at the most, -18 C). */
@@ -42,11 +41,4 @@ export function isJarLost(jar: Jar, nowMs: number): boolean {
 export function movedTo(jar: Jar, where: Jar['where'], at: string): Jar {
   const { useBy: _, ...rest } = jar;
   return { ...rest, where, since: at, history: jarHistory(jar, Date.parse(at)) };
-}
-
-/** History with which jars are filled from a cook: that of the jars in it, and its own. @param nowMs ms since 1970 */
-export function lotHistory(cook: Cook, nowMs: number): History {
-  const own = historyOf(cook, nowMs);
-  const before = worstOf(cook.batch.items.flatMap(({ history }) => history ?? []));
-  return before ? followedBy(before, own.spans) : own;
 }

@@ -13,13 +13,9 @@ import { CookClock } from '@/ui/cooking/standIn';
 import { cooksOnStove, useHousehold } from '@/ui/household';
 import { InSpite } from '@/ui/InSpite';
 import { NotHere } from '@/ui/NotHere';
-import { AtTable } from './AtTable';
 import { Choices } from './Choices';
 import { Done } from './Done';
 import { useHands } from './hands';
-import { HowWarm } from './HowWarm';
-import { StoodRaw } from './StoodRaw';
-import { Lost } from './ThrowOut';
 import { openStep, useLive } from './live';
 import { costWords } from './liveWords';
 import { Now } from './Now';
@@ -35,6 +31,12 @@ const Debrief = lazy(() => import('./Debrief').then((m) => ({ default: m.Debrief
 
 // A test of the pot itself is seldom.
 const Kettle = later(() => import('./Kettle').then((m) => m.Kettle));
+
+// Questions about a pot are seldom, and the door to the table comes at its end.
+const HowWarm = later(() => import('./HowWarm').then((m) => m.HowWarm));
+const StoodRaw = later(() => import('./StoodRaw').then((m) => m.StoodRaw));
+const Lost = later(() => import('./ThrowOut').then((m) => m.Lost));
+const AtTable = later(() => import('./AtTable').then((m) => m.AtTable));
 
 // What is done with the open pot comes when it is open.
 const Finish = later(() => import('./finish/Finish').then((m) => m.Finish));

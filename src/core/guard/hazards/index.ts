@@ -31,6 +31,6 @@ export function judgeCourse(course: Course): readonly Danger[] {
 }
 
 export { isShort } from './centre';
-export { dangersOfFilling, isPerishable, type Filling } from './kept';
+export { dangersOfFilling, type Filling } from './kept';
 export { dangersOfLines, FALLEN_MIN, frothyAmong } from './pot';
 export { DANGER_CHANCE, SAFE_CHANCE, timesInTen, type Hazard } from './hazard';

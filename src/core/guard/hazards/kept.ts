@@ -1,5 +1,4 @@
 /** Jars and their days, and plants. */
-import { classesOf } from '../classes';
 import type { Course } from '../course';
 import type { Danger } from '../danger';
 import { COOL_C, HOT_C } from '../limits';
@@ -114,9 +113,3 @@ export function dangersOfFilling({
     ];
   return [];
 }
-
-/** Whether a food of this course is one that spoils. */
-export const isPerishable = (said: string, food: Course['foods'][number]['food']): boolean => {
-  const classes = classesOf(said, food);
-  return classes.has('perishable') || classes.has('leftover');
-};
