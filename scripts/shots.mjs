@@ -205,16 +205,19 @@ try {
     await page.goto(`${home}/kitchen`);
     await page.getByText(/Plans go by it/).waitFor();
   });
-  await shot('believed', async (page) => {
-    await page.goto(`${home}/log`);
-    await page.getByRole('button', { name: 'Is Retort to be believed?' }).click();
-    await page.locator('.recharts-surface').first().waitFor();
-    await page.clock.runFor(1000);
+  await shot('gate', async (page) => {
+    await page.goto(`${home}/bench/b4`);
+    await page.getByRole('button', { name: 'Take it to the stove' }).click();
+    await page.getByRole('dialog', { name: 'Mend this first' }).waitFor();
+    await page.clock.runFor(500);
   });
-  await shot('again', async (page) => {
-    await page.goto(`${home}/log/s02`);
-    await page.getByRole('button', { name: 'Cook again with these changes' }).click();
-    await page.getByRole('button', { name: 'Take it to the Bench', disabled: false }).waitFor();
+  await shot('how-warm', async (page) => {
+    await toTheValve(page);
+    for (const name of ['Valve opened', 'Pin down', 'Lid off', 'Done'])
+      await page.getByRole('button', { name, exact: true }).click();
+    await page.getByRole('button', { name: 'Write it in the log' }).waitFor();
+    await page.clock.runFor('09:00:00');
+    await page.getByRole('region', { name: 'How warm is it now?' }).waitFor();
   });
 } finally {
   await browser.close();

@@ -29,6 +29,8 @@ export interface Stage {
   readonly release: ReleaseMethod | null;
   /** The broth is poured off and the bones stay for another run. */
   readonly pours: boolean;
+  /** The pot is left on and keeps it warm. */
+  readonly keepsWarm?: true;
   /** The cook stands here by the clock alone: nobody has seen a sign of pressure. */
   readonly presumed?: true;
 }
@@ -76,6 +78,7 @@ export function stagesOf(batch: Batch, predicted: Prediction): readonly Stage[] 
         expectMin: foretold?.minutes ?? step.minutes ?? 0,
         release: null,
         pours: pours.includes(index),
+        ...(step.kind === 'rest' && step.keepWarm === true && { keepsWarm: true as const }),
       },
     ];
   });

@@ -177,7 +177,14 @@ describe('one place', () => {
     'core/batch/plan/extractions.ts': 'meat that is picked off the bone',
     'core/batch/plan/complete.ts': 'temperature of food out of the fridge',
   };
+  /** Other counts of minutes, with the reason. */
+  const COUNTED: Readonly<Record<string, string>> = {
+    'ui/cooling/Ways.tsx': 'how long a fridge is warmed by what stands in it',
+    'formats/recipeSteps.ts': 'a pause of a recipe',
+  };
   const LIMIT = /(?:_C = |(?:C|celsius) *[<>]=? *)(?:5|57|60|63|71|74)\b/;
+  /** Hours that food may stand, in minutes, or days in the fridge. */
+  const HOURS = /(?:stood|zone|warm|lukewarm|cold)\w*(?:Min|H|Days?)? *[<>]=? *\d/i;
 
   it('holds every limit: no other module compares a temperature with one', () => {
     const files = readdirSync('src', { recursive: true, encoding: 'utf8' })
@@ -187,5 +194,7 @@ describe('one place', () => {
     const found = files.filter((name) => LIMIT.test(readFileSync(path.join('src', name), 'utf8')));
     expect(found.filter((name) => !(name in OTHERS))).toEqual([]);
     expect(Object.keys(OTHERS).filter((name) => !found.includes(name))).toEqual([]);
+    const counts = files.filter((name) => HOURS.test(readFileSync(path.join('src', name), 'utf8')));
+    expect(counts.filter((name) => !(name in COUNTED))).toEqual([]);
   });
 });

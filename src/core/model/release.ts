@@ -126,7 +126,8 @@ function advice(waitMin: number | null, bursts: boolean): string {
     waitMin === null
       ? 'let the pin drop by itself'
       : `wait ${waitMin} min, then open the valve slowly`;
-  if (bursts) return `Open it in short bursts and stop when it spits; or ${wait}.`;
+  if (bursts)
+    return `Open it in short bursts, if its manual allows it, and stop when it spits; or ${wait}.`;
   return waitMin === null
     ? 'Let the pin drop by itself; do not open the valve.'
     : `${wait.charAt(0).toUpperCase()}${wait.slice(1)}.`;

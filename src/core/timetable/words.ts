@@ -1,5 +1,6 @@
 /** What to do and look for at a stage, and what can hurt there. Common practice, no source. */
-import type { Units } from '../quantity';
+import { HOT_C } from '../guard/limits';
+import { formatTemperature, type Units } from '../quantity';
 import { doingOf, releaseOf, RELEASES } from '../vocabulary';
 import type { Stage } from '../cook';
 
@@ -27,6 +28,15 @@ const POUR: Words = {
   caution:
     'Hot broth scalds and cracks cold glass. Cool it in shallow pans or an ice bath while the next run is on.',
 };
+
+/** A rest for which the pot is left on. */
+const keptWarm = (units: Units): Words => ({
+  title: 'Rest, kept warm',
+  act: 'Lid on, keep-warm on. Read its middle with a thermometer now and then.',
+  look: `It reads ${formatTemperature(HOT_C, units)} or more. Below that it begins to spoil: bring it to the boil, or cool it fast.`,
+  press: 'Done',
+  caution: null,
+});
 
 /** A pot that may be anywhere: one sign is asked for, and nothing is opened. */
 const PRESUMED: Words = {
@@ -103,6 +113,7 @@ export function wordsOf(stage: Stage, units: Units): Words {
       };
     case 'do': {
       if (stage.pours) return POUR;
+      if (stage.keepsWarm) return keptWarm(units);
       const { look, ...doing } = doingOf(stage.stepKind);
       return { ...doing, look: look(units), press: 'Done' };
     }

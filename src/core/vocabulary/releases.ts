@@ -110,7 +110,7 @@ export const RELEASES = {
     grip: 'in bursts ',
     recipe: `Release the steam in bursts: ${SCALDS}`,
     stove: { ...OPEN, act: 'Open in short bursts and stop when it spits.' },
-    remedy: 'Open it in bursts',
+    remedy: 'Open it in bursts, if its manual allows it',
   },
   coldwater: {
     lets: 'cold water',

@@ -188,6 +188,10 @@ function fizzyOf(course: Course): readonly Danger[] {
 /** A little thickener is a coating, g. */
 const COATING_G = 5;
 
+/** Whether a lid goes on over a food that went in before. */
+const closesOver = ({ steps }: Course, { entersAt, leavesAt }: CourseFood): boolean =>
+  steps.some(({ kind }, i) => kind === 'pressure' && i > entersAt && i < leavesAt);
+
 function lidOf(course: Course): readonly Danger[] {
   return underPressure(course).flatMap((food): readonly Danger[] => {
     const base = {
@@ -204,6 +208,15 @@ function lidOf(course: Course): readonly Danger[] {
           ...base,
           title: `${does(food, 'catches', 'catch')} on the bottom`,
           message: `Under pressure it sinks, scorches and foams. Stir it into cold liquid and add it after opening, then simmer until it clears; ${course.units === 'us' ? '1 tbsp a cup makes' : '8 g for 240 ml make'} it medium thick.`,
+        },
+      ];
+    if (has(food, 'noodles') && closesOver(course, food))
+      return [
+        {
+          ...base,
+          title: `No lid over ${called(food)} again`,
+          message:
+            'Noodles that are in already swell, froth and block the valve. Lift them out before the lid goes on again, or simmer on in the open pot.',
         },
       ];
     if (has(food, 'dairy') && food.food.group === 'dairy')

@@ -225,6 +225,21 @@ export const POT_CASES = [
       },
     ],
     [
+      'The lid goes on again over macaroni, and the pin drops by itself',
+      'caught',
+      {
+        kind: 'offer',
+        before: {
+          lines: [W, '500 g potatoes', ['200 g short pasta', 'b']],
+          steps: [hold('s1', 6, quick), step('b', 'simmer', 5)],
+        },
+        after: {
+          lines: [W, '500 g potatoes', ['200 g short pasta', 'b']],
+          steps: [hold('s1', 6, quick), step('b', 'simmer', 5), hold('s2', 6)],
+        },
+      },
+    ],
+    [
       'The lid goes on again over potatoes and water',
       'nothing',
       {
