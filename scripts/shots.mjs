@@ -153,21 +153,19 @@ try {
     await page.getByRole('region', { name: 'What it came down to' }).waitFor();
   });
   const opened = async (page) => {
-    await page.goto(`${home}/bench/b4`);
-    await page
-      .getByText(/8 in 10/)
-      .first()
-      .waitFor();
-    await page.getByRole('button', { name: 'Take it to the stove' }).click();
-    for (const name of ['Lid locked', 'At pressure', 'End the hold now', 'Valve opened'])
-      await page.getByRole('button', { name }).click();
-    for (const name of ['Pin down', 'Lid off']) await page.getByRole('button', { name }).click();
+    await toTheValve(page);
+    for (const name of ['Valve opened', 'Pin down', 'Lid off'])
+      await page.getByRole('button', { name, exact: true }).click();
+    await page.clock.runFor('18:00');
+    await page.getByRole('button', { name: 'Done', exact: true }).click();
     await page.getByTestId('ways').waitFor();
   };
   await shot('finish', async (page) => {
     await opened(page);
-    for (const name of [/Fish out/, /Lift out/, /skim/])
-      await page.getByRole('checkbox', { name }).check();
+    for (const name of [/Test the/, /Fish out/, /Lift out/, /skim/]) {
+      const box = page.getByRole('checkbox', { name });
+      if ((await box.count()) > 0) await box.check();
+    }
     await page.getByRole('list', { name: 'Ways to thicken' }).waitFor();
     await page.clock.runFor(500);
   });
@@ -212,10 +210,7 @@ try {
     await page.clock.runFor(500);
   });
   await shot('how-warm', async (page) => {
-    await toTheValve(page);
-    for (const name of ['Valve opened', 'Pin down', 'Lid off', 'Done'])
-      await page.getByRole('button', { name, exact: true }).click();
-    await page.getByRole('button', { name: 'Write it in the log' }).waitFor();
+    await opened(page);
     await page.clock.runFor('09:00:00');
     await page.getByRole('region', { name: 'How warm is it now?' }).waitFor();
   });
