@@ -6,7 +6,7 @@ import { foodOf, indexOfStep, stepsOf } from '../batch/plan';
 import type { Cook, Mark, Span } from '../batch/schema';
 import {
   COLD_C,
-  COOL_C,
+  cooledSpans,
   followedBy,
   HOT_C,
   isPerishable,
@@ -173,22 +173,6 @@ function between(from: Sign, to: Sign | null, untilS: number, roomC: number): re
   ];
 }
 
-/** Cooling by a way that gets it cold in time, as long as no reading says otherwise. */
-function coolsBy(minutes: number): readonly Span[] {
-  const part = (from: number, to: number, coolestC: number, warmestC: number): Span => ({
-    minutes: Math.max(0, Math.min(minutes, to) - from),
-    coolestC,
-    warmestC,
-    how: 'planned',
-  });
-  return [
-    part(0, 30, HOT_C, OFF_C),
-    part(30, 120, COOL_C, HOT_C - 0.1),
-    part(120, 300, COLD_C, COOL_C),
-    part(300, Infinity, FRIDGE_C, COLD_C),
-  ];
-}
-
 /** Returns the spans from the start of cooling on. */
 function afterwards(cook: Went, fromS: number, untilS: number, roomC: number): readonly Span[] {
   const { cooling } = cook.after ?? {};
@@ -200,7 +184,7 @@ function afterwards(cook: Went, fromS: number, untilS: number, roomC: number): r
     .toSorted((a, b) => a.s - b.s);
   const way = coolingOf(cooling.way);
   const first: Sign = { s: fromS, celsius: cooling.startC, how: 'seen', hotMin: 0, read: true };
-  if (way === 'cools' && readings.length === 0) return coolsBy((ends - fromS) / 60);
+  if (way === 'cools' && readings.length === 0) return cooledSpans((ends - fromS) / 60);
   const start = { ...first, hotMin: way === 'hot' ? Infinity : SURELY_HOT_MIN };
   return chain([start, ...readings], ends, roomC);
 }

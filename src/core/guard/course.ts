@@ -1,7 +1,6 @@
 /** Plain facts of one pot, planned or lived: what hazards are judged by. Whoever has a model fills them in. */
 import type { Food } from '../food';
 import type { Units } from '../quantity';
-import type { ReleaseMethod, StepKind } from '../vocabulary';
 import type { History, Span } from './history';
 
 export interface CourseFood {
@@ -32,10 +31,11 @@ export interface CourseFood {
 
 export interface CourseStep {
   readonly id: string;
-  readonly kind: StepKind;
+  /** Kind of step, such as pressure, simmer, rest. */
+  readonly kind: string;
   readonly minutes: number;
-  /** Null for steps without pressure. */
-  readonly release: ReleaseMethod | null;
+  /** Whether a valve lets the steam out; no where the pin drops by itself. */
+  readonly opens: boolean;
   /** Minutes with the valve shut before it is opened. */
   readonly waitMin: number;
   /** Chance of liquid at the valve, and how high it swells, L; 0 where no valve is opened. */

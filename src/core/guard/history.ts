@@ -2,7 +2,7 @@
  * History of a lot: stretches of time from the fridge until it is eaten or thrown away, each with its coolest and
  * its warmest temperature. A history only grows; whatever is lost stays lost.
  */
-import type { History, Span } from '../batch/schema';
+import type { History, Span } from './span';
 import {
   COLD_C,
   COLD_WITHIN_MIN,
@@ -14,7 +14,7 @@ import {
   STANDS_MIN,
 } from './limits';
 
-export type { History, Span };
+export type { History, Span } from './span';
 
 /** Verdict on a history. */
 export interface Stood {
@@ -91,6 +91,27 @@ export function judgeHistory(spans: readonly Span[], roomC = 20): Stood {
     cooked,
   };
 }
+
+/** Spans of a cooling that keeps to the rule: hot for half an hour, then through both limbs in time. */
+export function cooledSpans(minutes: number): readonly Span[] {
+  const part = (from: number, to: number, coolestC: number, warmestC: number): Span => ({
+    minutes: Math.max(0, Math.min(minutes, to) - from),
+    coolestC,
+    warmestC,
+    how: 'planned',
+  });
+  const cool = STILL_HOT_MIN + (COOL_WITHIN_MIN * 3) / 4;
+  const cold = STILL_HOT_MIN + (COLD_WITHIN_MIN * 3) / 4;
+  return [
+    part(0, STILL_HOT_MIN, HOT_C, OFF_C),
+    part(STILL_HOT_MIN, cool, COOL_C, HOT_C - 0.1),
+    part(cool, cold, COLD_C, COOL_C),
+    part(cold, Infinity, COLD_C, COLD_C),
+  ];
+}
+/** Shallow pans still steam so long, min, and are poured at so much, C (assumed). */
+const STILL_HOT_MIN = 30;
+const OFF_C = 95;
 
 /** Whether two spans say the same but for their length. */
 const alike = (a: Span, b: Span): boolean =>

@@ -35,6 +35,7 @@ export {
 } from './hazards';
 export {
   coldDays,
+  cooledSpans,
   followedBy,
   judgeHistory,
   worstOf,

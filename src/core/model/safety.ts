@@ -4,6 +4,7 @@ import {
   centreRuleOf,
   classesOf,
   COLD_C,
+  cooledSpans,
   COOL_C,
   HOT_C,
   isPerishable,
@@ -19,7 +20,7 @@ import {
 import type { PlannedItem } from '../batch/plan';
 import type { Food } from '../food';
 import { lastOf, valueAt } from '../series';
-import { waitOf } from '../vocabulary';
+import { releaseOf, waitOf } from '../vocabulary';
 import type { Model } from './model';
 import type { FillReport, ReleaseReport } from './types';
 
@@ -93,21 +94,6 @@ const bandOf = (celsius: number): number => LIMITS.filter((limit) => celsius > l
 /** A sample of a pot that browns dry has no liquid to read. */
 const BROWNS_C = 100;
 
-/** Spans of a cooling in shallow pans or ice; the model keeps it in its pot. */
-function cooled(minutes: number): readonly Span[] {
-  const span = (from: number, to: number, coolestC: number, warmestC: number): Span => ({
-    minutes: Math.max(0, Math.min(minutes, to) - from),
-    coolestC,
-    warmestC,
-    how: 'planned',
-  });
-  return [
-    span(0, 60, COOL_C, HOT_C),
-    span(60, 180, COLD_C, COOL_C),
-    span(180, Infinity, 3, COLD_C),
-  ];
-}
-
 /** The contents of the pot from its first food to the end. */
 function spansOf(model: Model): { readonly spans: readonly Span[]; readonly fromMin: number } {
   const { heat, plan, air } = model;
@@ -134,7 +120,7 @@ function spansOf(model: Model): { readonly spans: readonly Span[]; readonly from
           ? { minutes, coolestC: COLD_C, warmestC: COLD_C, how: 'planned' }
           : { minutes, coolestC: coldest, warmestC: air.ambientC, how: 'planned' },
       );
-    } else if (kind === 'cool') spans.push(...cooled(minutes));
+    } else if (kind === 'cool') spans.push(...cooledSpans(minutes));
     else {
       let open: { minutes: number; coolestC: number; warmestC: number } | null = null;
       for (let n = Math.max(1, step.indexOf(i)); n < s.length && step[n] === i; n++) {
@@ -170,7 +156,7 @@ function stepsOf(model: Model, releases: readonly ReleaseReport[]): readonly Cou
       id: step.id,
       kind: step.kind,
       minutes: ((result?.endS ?? 0) - (result?.startS ?? 0)) / 60,
-      release: step.kind === 'pressure' ? step.release.method : null,
+      opens: step.kind === 'pressure' && releaseOf(step.release.method).lets !== null,
       waitMin: step.kind === 'pressure' ? waitOf(step.release) : 0,
       sprayChance: report?.sprayChance ?? 0,
       swollenL: (report?.swollenFraction ?? 0) * model.pot.capacityL,

@@ -13,6 +13,7 @@ import { isWatched, nowSOf, sameHands } from '@/ui/cooking/standIn';
 import { Field } from '@/ui/Field';
 import { changeCook } from '@/ui/household';
 import { numberIn } from '@/ui/numbers';
+import { ReasonForm } from '@/ui/ReasonForm';
 import { reasonWords, useNewest } from '@/ui/useNewest';
 import { ask } from '@/workers';
 import type { Hands } from './hands';
@@ -99,7 +100,6 @@ function NotYet({
   readonly onGo: (reason: string) => void;
 }) {
   const [text, setText] = useState('');
-  const [reason, setReason] = useState('');
   const us = units === 'us';
   const typed = numberIn(text);
   const celsius = us ? toCelsius(typed) : typed;
@@ -148,27 +148,15 @@ function NotYet({
         </Button>
       </form>
       {!never && (
-        <form
-          className="flex flex-wrap items-end gap-3 border-t border-hairline pt-2"
-          onSubmit={(event) => {
-            event.preventDefault();
-            if (reason.trim()) onGo(reason.trim());
-          }}
-        >
-          <div className="min-w-60 flex-1">
-            <Field
-              id="table-reason"
-              label="Why you serve it all the same"
-              hint="The log keeps showing it."
-              maxLength={200}
-              value={reason}
-              onChange={(event) => setReason(event.target.value)}
-            />
-          </div>
-          <Button type="submit" disabled={!reason.trim()}>
-            Serve it all the same
-          </Button>
-        </form>
+        <div className="border-t border-hairline pt-2">
+          <ReasonForm
+            id="table-reason"
+            label="Why you serve it all the same"
+            hint="The log keeps showing it."
+            words="Serve it all the same"
+            onReason={onGo}
+          />
+        </div>
       )}
     </Alarm>
   );

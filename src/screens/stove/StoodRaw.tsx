@@ -1,14 +1,12 @@
 'use client';
 
-import { useState } from 'react';
 import { stoodOf } from '@/core/cook';
 import type { Cook } from '@/core/batch/schema';
 import { COLD_C, HOT_C, ruleWords } from '@/core/guard';
 import { formatMinutes, formatTemperature, type Units } from '@/core/quantity';
 import { Alarm } from '@/ui/Alarm';
-import { Button } from '@/ui/Button';
-import { Field } from '@/ui/Field';
 import { changeCook } from '@/ui/household';
+import { ReasonForm } from '@/ui/ReasonForm';
 
 const CODE = 'standing-raw';
 
@@ -23,10 +21,8 @@ export function StoodRaw({
   /** ms */
   readonly now: number;
 }) {
-  const [text, setText] = useState('');
   if (cook.despite?.some(({ code }) => code === CODE)) return null;
   const title = 'It may have stood too long before it was hot';
-  const reason = text.trim();
   return (
     <Alarm title={title}>
       <p>
@@ -36,31 +32,18 @@ export function StoodRaw({
         say so. Otherwise throw it out.
       </p>
       <p className="text-[14px] text-quiet">{ruleWords('danger-zone')}</p>
-      <form
-        className="flex flex-wrap items-end gap-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (!reason) return;
+      <ReasonForm
+        id="stood-reason"
+        label="Where it was until then"
+        hint="The Stove and the log keep showing it."
+        words="Go on"
+        onReason={(reason) =>
           changeCook(cook.id, (c) => ({
             ...c,
             despite: [...(c.despite ?? []), { code: CODE, title, reason }],
-          }));
-        }}
-      >
-        <div className="min-w-60 flex-1">
-          <Field
-            id="stood-reason"
-            label="Where it was until then"
-            hint="The Stove and the log keep showing it."
-            maxLength={200}
-            value={text}
-            onChange={(event) => setText(event.target.value)}
-          />
-        </div>
-        <Button type="submit" disabled={!reason}>
-          Go on
-        </Button>
-      </form>
+          }))
+        }
+      />
     </Alarm>
   );
 }

@@ -13,14 +13,7 @@ import {
   type FoodMatch,
   type OwnFood,
 } from '../../food';
-import {
-  formatAmount,
-  formatLength,
-  parseAmount,
-  parseLength,
-  type Amount,
-  type Units,
-} from '../../quantity';
+import { formatAmount, parseAmount, parseLength, type Amount, type Units } from '../../quantity';
 import { canningIn, plantIn, type Worded } from '../../guard/words';
 import { readTask } from '../plan/alongside';
 import { FRIDGE_C, FROZEN_C } from '../plan/complete';
@@ -28,69 +21,9 @@ import { readLike } from './like';
 import { idOfName } from '../plan/ownNames';
 import { splitLike, type ReadLine } from './reword';
 import { looseAmount, looseMeasure } from './loose';
+import { readLump, sizeAsked } from './lump';
 import { refusalOf } from '../household/validate';
 import type { Cut, CutShape, Item } from '../schema/types';
-
-/** One lump, whatever else is said: it is as thick as its weight makes it. */
-const LUMP =
-  /\b(?:in )?(?:one|a single|a|1) (?:big |large )?(?:piece|lump|chunk|slab|block)\b|\b(?:whole|joint|roast|block|slab)\b(?! (?:the|it|for))/i;
-/** Words that cut a lump up after all, or name what is whole by nature. */
-const CUT_UP =
-  /\b(?:cubed?|cubes|diced?|chopped|sliced?|slices|strips?|jointed|quartered|halved|shredded|crumbled|minced into|cut (?:in|up)|pieces|chunks)\b/i;
-/** Words that make a lump even of what comes in small pieces. */
-const IN_A_LUMP =
-  /\b(?:one|a single|a|1) (?:big |large )?(?:piece|lump|chunk|slab|block)\b|\b(?:joint|roast|block|slab)\b/i;
-/** Pieces lighter than that are no lump because they are whole, g. */
-const LEAST_WHOLE_G = 600;
-/** Length of a lump over its thickness (assumed; a roast of 1.5 kg is then 109 mm thick). */
-const LUMP_LONG = 1.4;
-/** Meat, kg/L. */
-const LUMP_KG_PER_L = 1.05;
-
-/**
- * Thickness of a lump of meat, mm.
- *
- * @example lumpMm(1500) // 109
- */
-export function lumpMm(grams: number): number {
-  const ml = grams / LUMP_KG_PER_L;
-  return Math.round(10 * Math.cbrt((4 * ml) / (Math.PI * LUMP_LONG)));
-}
-
-/** Lighter than that a lump is a piece as usual, g. */
-const LEAST_LUMP_G = 250;
-const LUMPY: ReadonlySet<Food['group']> = new Set(['meat', 'poultry', 'fish']);
-
-/** A joint, a roast or a block as its weight makes it; null where the line names none. */
-function readLump(words: string, food: Food, amount: Amount | null): Cut | null {
-  if (!food.shape || !LUMPY.has(food.group) || !LUMP.test(words) || CUT_UP.test(words)) return null;
-  // Whole prawns or legs are as thick as their kind is; a whole brisket is a lump.
-  const small = (food.pieceG ?? Infinity) < LEAST_WHOLE_G;
-  if (small && !IN_A_LUMP.test(words)) return null;
-  const all = amount && amountGrams(food, amount);
-  if (!amount || all === null) return null;
-  const one = amount.unit === 'piece' ? all / Math.max(1, amount.value) : all;
-  // A bird is hollow: it is thicker than the usual one as the cube root of its weight.
-  if (/\bwhole\b/.test(food.name) && food.pieceG !== undefined)
-    return one > food.pieceG
-      ? { shape: 'whole', mm: Math.round(food.shape.mm * Math.cbrt(one / food.pieceG)) }
-      : null;
-  const mm = Math.min(300, lumpMm(one));
-  return one < LEAST_LUMP_G || mm <= food.shape.mm ? null : { shape: 'whole', mm };
-}
-
-/** Heavier than that without a word of its size, it is asked about, g. */
-const ASKED_G = 900;
-const IN_ONE = new Set([
-  'pork-shoulder',
-  'lamb-shoulder',
-  'beef-brisket',
-  'pork-belly',
-  'pork-loin',
-  'wild-boar',
-  'stewing-veal',
-  'goat',
-]);
 
 const SHAPES: readonly (readonly [RegExp, CutShape, number])[] = [
   [/\b(?:rings?|slices?|sliced|rounds?|coins?|half-moons?|wedges?)\b/i, 'slice', 10],
@@ -346,11 +279,8 @@ export function readLine(
   const amount = checkAmount(food, meant, unsure);
   const lump = readLump(parsed.rest, food, amount);
   const cut = lump ?? (food.shape ? readCut(parsed.rest, food) : null);
-  const grams = amountGrams(food, amount) ?? 0;
-  if (!cut && IN_ONE.has(food.key) && grams >= ASKED_G)
-    unsure.push(
-      `in one piece or cut up? taken for pieces of ${formatLength(food.shape?.mm ?? 0, units)}`,
-    );
+  const size = cut ? null : sizeAsked(food, amount, units);
+  if (size !== null) unsure.push(size);
   const startC = readStart(parsed.rest);
   const soakedH = food.group === 'pulse' ? readSoak(parsed.rest) : undefined;
   const old = food.group === 'pulse' && /\bold\b/i.test(parsed.rest);

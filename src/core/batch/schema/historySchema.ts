@@ -1,8 +1,8 @@
 /** Yup schema of the history of a lot: how warm it was for how long, from the fridge to the last jar. */
+import type { HowKnown } from '../../guard/span';
 import { list, mayBe, needed, number, object, oneOf, time } from './schemaParts';
 
-/** How a stretch is known: by a mark or a reading, from the plan, or by nothing but the time. */
-export const HOW_KNOWN = ['seen', 'planned', 'presumed'] as const;
+const HOW_KNOWN = ['seen', 'planned', 'presumed'] as const satisfies readonly HowKnown[];
 
 const spanSchema = object(
   {

@@ -14,7 +14,6 @@ import type {
   yieldSchema,
 } from './cookSchema';
 import type { afterSchema, coolingSchema, TASTES, THICKENINGS } from './afterSchema';
-import type { historySchema } from './historySchema';
 import type { fromJarSchema, larderSchema } from './keepSchema';
 import type { bagItemSchema, JAR_ENDS, JAR_PLACES, jarSchema } from './larderSchema';
 import type {
@@ -34,6 +33,7 @@ import type {
 } from './schema';
 import type { Kept } from './schemaParts';
 
+export type { History, Span } from '../../guard/span';
 export type { Release, ReleaseMethod, StepKind } from '../../vocabulary';
 
 export type Schools = Kept<typeof schoolsSchema>;
@@ -132,9 +132,6 @@ export type Jar = Kept<typeof jarSchema>;
 export type JarPlace = (typeof JAR_PLACES)[number];
 export type JarEnd = (typeof JAR_ENDS)[number];
 export type FromJar = Kept<typeof fromJarSchema>;
-/** History of a lot, and one stretch of it. */
-export type History = Kept<typeof historySchema>;
-export type Span = History['spans'][number];
 export type LarderHabits = Kept<typeof larderSchema>;
 export type BagItem = Omit<Kept<typeof bagItemSchema>, 'own'> & { readonly own?: OwnFood };
 

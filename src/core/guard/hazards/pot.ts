@@ -1,6 +1,5 @@
 /** Lid, valve and lines; fat, spirits and fizzy drinks. */
 import { formatLevel, formatVolume } from '../../quantity';
-import { releaseOf } from '../../vocabulary';
 import { classesOf, type FoodClass } from '../classes';
 import type { Course, CourseFood, CourseStep } from '../course';
 import type { Danger } from '../danger';
@@ -36,10 +35,9 @@ export function frothyAmong<F extends Inside>(inside: readonly F[]): readonly F[
 }
 
 function valveAt(course: Course, step: CourseStep, index: number): readonly Danger[] {
-  if (step.kind !== 'pressure' || step.release === null) return [];
-  const opens = releaseOf(step.release).lets !== null;
+  if (step.kind !== 'pressure') return [];
   const { capacityL } = course.pot;
-  const { sprayChance, swollenL, foamAboveHalf } = step;
+  const { sprayChance, swollenL, foamAboveHalf, opens } = step;
   const sprays = sprayChance > DANGER_CHANCE;
   const froth = opens && step.waitMin < FALLEN_MIN ? frothyAmong(inPotAt(course, index)) : [];
   const base = { hazard: 'valve' as const, step: step.id };
