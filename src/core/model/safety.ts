@@ -89,8 +89,12 @@ export function foodsOf(
 }
 
 const HEATS: ReadonlySet<string> = new Set(['pressure', 'simmer', 'saute']);
-const LIMITS = [COLD_C, COOL_C, HOT_C, REHEAT_C];
-const bandOf = (celsius: number): number => LIMITS.filter((limit) => celsius > limit).length;
+/** Number of limits that a temperature is above. */
+const bandOf = (celsius: number): number =>
+  Number(celsius > COLD_C) +
+  Number(celsius > COOL_C) +
+  Number(celsius > HOT_C) +
+  Number(celsius > REHEAT_C);
 /** A sample of a pot that browns dry has no liquid to read. */
 const BROWNS_C = 100;
 
@@ -123,17 +127,20 @@ function spansOf(model: Model): { readonly spans: readonly Span[]; readonly from
     } else if (kind === 'cool') spans.push(...cooledSpans(minutes));
     else {
       let open: { minutes: number; coolestC: number; warmestC: number } | null = null;
+      let band = -1;
       for (let n = Math.max(1, step.indexOf(i)); n < s.length && step[n] === i; n++) {
         const read = valueAt(liquidC, n);
         const celsius = Number.isFinite(read) ? read : BROWNS_C;
         const lasts = ((s[n] ?? 0) - (s[n - 1] ?? 0)) / 60;
-        if (open && bandOf(open.coolestC) === bandOf(celsius)) {
+        const now = bandOf(celsius);
+        if (open && band === now) {
           open.minutes += lasts;
           open.coolestC = Math.min(open.coolestC, celsius);
           open.warmestC = Math.max(open.warmestC, celsius);
         } else {
           if (open) spans.push({ ...open, how: 'planned' });
           open = { minutes: lasts, coolestC: celsius, warmestC: celsius };
+          band = now;
         }
       }
       if (open) spans.push({ ...open, how: 'planned' });

@@ -20,16 +20,22 @@ function tau(celsius: number): number {
  * @example liquidDensity(100) // 958.35
  */
 export function liquidDensity(celsius: number): number {
-  const third = Math.cbrt(tau(celsius));
+  // Powers as products: asked for thousands of times a plan, and pow is five times as slow.
+  const t = Math.cbrt(tau(celsius));
+  const t2 = t * t;
+  const t5 = t2 * t2 * t;
+  const t16 = t5 * t5 * t5 * t;
+  const t43 = t16 * t16 * t5 * t5 * t;
+  const t110 = t43 * t43 * t16 * t5 * t2 * t;
   return (
     CRITICAL_DENSITY *
     (1 +
-      1.99274064 * third +
-      1.09965342 * third ** 2 -
-      0.510839303 * third ** 5 -
-      1.75493479 * third ** 16 -
-      45.5170352 * third ** 43 -
-      6.7469445e5 * third ** 110)
+      1.99274064 * t +
+      1.09965342 * t2 -
+      0.510839303 * t5 -
+      1.75493479 * t16 -
+      45.5170352 * t43 -
+      6.7469445e5 * t110)
   );
 }
 
