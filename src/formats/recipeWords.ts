@@ -1,6 +1,7 @@
 /** What is done, in sentences that a cook reads and `stepsIn` reads back. */
 import { foodOf, indexOfStep, stepsOf, taskLine } from '../core/batch/plan';
 import type { Batch, Item, Step } from '../core/batch/schema';
+import { inARow } from '../core/food';
 import type { Units } from '../core/quantity';
 import { releaseOf, waitOf, type Release } from '../core/vocabulary';
 
@@ -17,8 +18,7 @@ const minutesText = (minutes: number): string => `${Math.round(minutes)} minutes
 /** "the lamb neck, the barley and the water" */
 function list(items: readonly Item[]): string {
   const names = items.map((i) => `the ${(foodOf(i)?.name ?? i.food).split(',')[0] ?? ''}`);
-  const last = names.at(-1) ?? '';
-  return names.length > 1 ? `${names.slice(0, -1).join(', ')} and ${last}` : last;
+  return inARow(names);
 }
 
 function stepSentence(step: Step, items: readonly Item[]): string {

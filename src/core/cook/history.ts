@@ -8,6 +8,7 @@ import {
   COLD_C,
   cooledSpans,
   followedBy,
+  HEATS,
   HOT_C,
   isPerishable,
   judgeHistory,
@@ -107,9 +108,7 @@ function signsOf({ marks, predicted, ...cook }: Went, timeline: Timeline): reado
 
 /** The first heat, s: a lid that is locked, or the beginning of an open pan. */
 function heatsAtS({ plan, steps }: Timeline): number | null {
-  const first = stepsOf(plan).findIndex(
-    ({ kind }) => kind === 'pressure' || kind === 'simmer' || kind === 'saute',
-  );
+  const first = stepsOf(plan).findIndex(({ kind }) => HEATS.has(kind));
   if (first < 0) return null;
   if (stepsOf(plan)[first]?.kind === 'pressure') return known(steps[first]?.locked)?.s ?? null;
   return first === 0 ? 0 : (steps[first - 1]?.off?.s ?? null);

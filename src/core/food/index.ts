@@ -22,7 +22,7 @@ export {
   type Span,
   type Wish,
 } from './wish';
-export { isMany, spoken } from './spoken';
+export { capital, does, inARow, isMany, spoken } from './spoken';
 export { FOODS } from './table';
 export {
   foodByKey,

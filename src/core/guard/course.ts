@@ -43,8 +43,6 @@ export interface CourseStep {
   readonly swollenL: number;
   /** Starchy foam stands above half as the valve is opened hot. */
   readonly foamAboveHalf: boolean;
-  /** Whether the pot keeps it warm; a missing answer is no. */
-  readonly keepsWarm: boolean;
 }
 
 export interface CourseFill {

@@ -27,6 +27,7 @@ export {
   FALLEN_MIN,
   frothyAmong,
   HAZARDS,
+  HEATS,
   isShort,
   judgeCourse,
   SAFE_CHANCE,

@@ -1,7 +1,7 @@
 /** Costs of each release, and its chance of liquid at the valve. */
 import { valueAt } from '../series';
 import { releaseOf } from '../vocabulary';
-import { thermalProperties } from '../food';
+import { capital, thermalProperties } from '../food';
 import { foamingClass, levels, linesOf, type Part } from '../fill';
 import { FALLEN_MIN, frothyAmong, HALF_FULL, SAFE_CHANCE } from '../guard';
 import { COLD_WATER_W_PER_K } from '../heat';
@@ -39,12 +39,9 @@ function levelDoubt(parts: readonly Part[]): number {
 
 /** Foods in the pot during a step, by the cook's names. */
 function saidAt({ plan }: Model, index: number) {
-  return plan.items.flatMap(({ food, massG, entersAt, leavesAt, apart }, i) => {
-    const given = plan.batch.items[i];
-    return apart || entersAt > index || leavesAt <= index
-      ? []
-      : [{ food, massG, said: given?.own?.name ?? given?.food ?? food.key }];
-  });
+  return plan.items.filter(
+    ({ entersAt, leavesAt, apart }) => !apart && entersAt <= index && leavesAt > index,
+  );
 }
 
 function openingOf(model: Model, index: number, hotC: number): Opening {
@@ -130,7 +127,7 @@ function advice(waitMin: number | null, bursts: boolean): string {
     return `Open it in short bursts, if its manual allows it, and stop when it spits; or ${wait}.`;
   return waitMin === null
     ? 'Let the pin drop by itself; do not open the valve.'
-    : `${wait.charAt(0).toUpperCase()}${wait.slice(1)}.`;
+    : `${capital(wait)}.`;
 }
 
 /** One report for every pressure step that comes to pressure. */

@@ -6,6 +6,7 @@ import {
   COLD_C,
   cooledSpans,
   COOL_C,
+  HEATS,
   HOT_C,
   isPerishable,
   LECTIN_C,
@@ -66,9 +67,8 @@ export function foodsOf(
   chances: Readonly<Record<string, number>> | null = null,
 ): readonly CourseFood[] {
   return model.plan.items.map((item, i): CourseFood => {
-    const { id, food, massG, entersAt, leavesAt, apart, startC } = item;
+    const { id, said, food, massG, entersAt, leavesAt, apart, startC } = item;
     const given = model.plan.batch.items[i];
-    const said = given?.own?.name ?? given?.food ?? food.key;
     const useBy = given?.jars?.flatMap((jar) => jar.useBy ?? []).toSorted()[0];
     return {
       id,
@@ -88,7 +88,6 @@ export function foodsOf(
   });
 }
 
-const HEATS: ReadonlySet<string> = new Set(['pressure', 'simmer', 'saute']);
 /** Number of limits that a temperature is above. */
 const bandOf = (celsius: number): number =>
   Number(celsius > COLD_C) +
@@ -98,15 +97,35 @@ const bandOf = (celsius: number): number =>
 /** A sample of a pot that browns dry has no liquid to read. */
 const BROWNS_C = 100;
 
+/** One step of the trace, cut where the liquid passes a limit. */
+function bandsOf({ s, step, liquidC }: Model['heat']['trace'], index: number): readonly Span[] {
+  const spans: Span[] = [];
+  let open: { minutes: number; coolestC: number; warmestC: number } | null = null;
+  let band = -1;
+  for (let n = Math.max(1, step.indexOf(index)); n < s.length && step[n] === index; n++) {
+    const read = valueAt(liquidC, n);
+    const celsius = Number.isFinite(read) ? read : BROWNS_C;
+    const lasts = ((s[n] ?? 0) - (s[n - 1] ?? 0)) / 60;
+    const now = bandOf(celsius);
+    if (open && band === now) {
+      open.minutes += lasts;
+      open.coolestC = Math.min(open.coolestC, celsius);
+      open.warmestC = Math.max(open.warmestC, celsius);
+    } else {
+      if (open) spans.push({ ...open, how: 'planned' });
+      open = { minutes: lasts, coolestC: celsius, warmestC: celsius };
+      band = now;
+    }
+  }
+  if (open) spans.push({ ...open, how: 'planned' });
+  return spans;
+}
+
 /** The contents of the pot from its first food to the end. */
 function spansOf(model: Model): { readonly spans: readonly Span[]; readonly fromMin: number } {
   const { heat, plan, air } = model;
-  const { s, step, liquidC } = heat.trace;
   const inPot = plan.items.filter(({ apart }) => !apart);
-  const spoils = inPot.filter(({ food, id }) => {
-    const given = plan.batch.items.find((item) => item.id === id);
-    return isPerishable(given?.own?.name ?? given?.food ?? food.key, food);
-  });
+  const spoils = inPot.filter(({ said, food }) => isPerishable(said, food));
   const from = Math.min(...inPot.map(({ entersAt }) => entersAt));
   if (!Number.isFinite(from)) return { spans: [], fromMin: 0 };
   const heats = plan.steps.findIndex(({ kind }) => HEATS.has(kind));
@@ -125,26 +144,7 @@ function spansOf(model: Model): { readonly spans: readonly Span[]; readonly from
           : { minutes, coolestC: coldest, warmestC: air.ambientC, how: 'planned' },
       );
     } else if (kind === 'cool') spans.push(...cooledSpans(minutes));
-    else {
-      let open: { minutes: number; coolestC: number; warmestC: number } | null = null;
-      let band = -1;
-      for (let n = Math.max(1, step.indexOf(i)); n < s.length && step[n] === i; n++) {
-        const read = valueAt(liquidC, n);
-        const celsius = Number.isFinite(read) ? read : BROWNS_C;
-        const lasts = ((s[n] ?? 0) - (s[n - 1] ?? 0)) / 60;
-        const now = bandOf(celsius);
-        if (open && band === now) {
-          open.minutes += lasts;
-          open.coolestC = Math.min(open.coolestC, celsius);
-          open.warmestC = Math.max(open.warmestC, celsius);
-        } else {
-          if (open) spans.push({ ...open, how: 'planned' });
-          open = { minutes: lasts, coolestC: celsius, warmestC: celsius };
-          band = now;
-        }
-      }
-      if (open) spans.push({ ...open, how: 'planned' });
-    }
+    else spans.push(...bandsOf(heat.trace, i));
   }
   return {
     spans: spans.filter(({ minutes }) => minutes > 0),
@@ -168,7 +168,6 @@ function stepsOf(model: Model, releases: readonly ReleaseReport[]): readonly Cou
       sprayChance: report?.sprayChance ?? 0,
       swollenL: (report?.swollenFraction ?? 0) * model.pot.capacityL,
       foamAboveHalf: report?.foamAboveHalf ?? false,
-      keepsWarm: step.kind === 'rest' && model.pot.kind === 'electric' && step.keepWarm === true,
     };
   });
 }

@@ -7,7 +7,7 @@ import type { ItemReport } from '../model';
 import { foodOf, isStock, stepsOf } from '../batch/plan';
 import type { Batch, Item } from '../batch/schema';
 import { thicknessWord } from '../finish';
-import { spoken, type Food } from '../food';
+import { inARow, spoken, type Food } from '../food';
 import { formatLevel, formatMass, formatSalt, formatVolume, type Units } from '../quantity';
 
 export const MOVE_KEYS = [
@@ -43,8 +43,6 @@ const BLENDER_WHY = 'Starch and pulp thicken; it goes on thickening as it stands
 /** Less fat is no matter, g. */
 const FAT_G = 15;
 const SPOON_G = 13;
-const list = (words: readonly string[]): string =>
-  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
 
 interface Seen {
   readonly item: Item;
@@ -60,7 +58,8 @@ function seenOf(batch: Batch, items: readonly ItemReport[]): readonly Seen[] {
   });
 }
 
-const namesOf = (seen: readonly Seen[]): string => list(seen.map(({ food }) => spoken(food.name)));
+const namesOf = (seen: readonly Seen[]): string =>
+  inARow(seen.map(({ food }) => spoken(food.name)));
 
 /** A thermometer for what only a thermometer tells. */
 function test({ dangers }: Assessment): FinishMove | null {

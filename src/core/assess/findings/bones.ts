@@ -5,7 +5,8 @@ import { cookRate, USUAL_Z } from '../../doneness';
 import { formatLevel, formatMinutes, formatStrength, formatVolume } from '../../quantity';
 import type { Finding, Remedy } from '../types';
 import type { BonesReport, FlavourReport } from '../../model';
-import { capital, does, type Context, type Judge } from './context';
+import { capital, does } from '../../food';
+import { type Context, type Judge } from './context';
 
 const RATES_WHY =
   'First-order extraction by kind of bone, with rates and totals assumed until the log has taught better.';

@@ -1,4 +1,3 @@
-import { isMany, spoken } from '../../food';
 import type { Units } from '../../quantity';
 import type { Danger } from '../../guard';
 import type { Draws } from '../draws';
@@ -35,13 +34,4 @@ export interface Context {
 /** From this chance on a thing is worth a warning. */
 export const LIKELY = 0.5;
 
-export function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
-}
-
 export type Judge = (context: Context) => readonly Finding[];
-
-/** A name with its verb in the right number. @example does('split peas, dry', 'stays', 'stay') // "Split peas stay" */
-export function does(name: string, one: string, many: string): string {
-  return `${capital(spoken(name))} ${isMany(name) ? many : one}`;
-}

@@ -1,10 +1,10 @@
 /** Judgements on texture: what comes out against what is wanted of it. */
 import { timesInTen } from '../../guard';
-import { gradeIndex, gradesOf, type GradeName } from '../../food';
+import { does, gradeIndex, gradesOf, type GradeName } from '../../food';
 import { formatMinutes } from '../../quantity';
 import type { Finding } from '../types';
 import type { ItemReport } from '../../model';
-import { does, LIKELY, type Context, type Judge } from './context';
+import { LIKELY, type Context, type Judge } from './context';
 import { after, apart, calledRight, late, longer, shorter, smaller, sooner } from './remedies';
 
 /** A pot that never comes to pressure has one thing the matter, not one an ingredient. */

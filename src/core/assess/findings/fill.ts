@@ -5,7 +5,8 @@ import { waterToLine } from '../../fill';
 import { DANGER_CHANCE as DANGER, timesInTen } from '../../guard';
 import { type Closing, contentsAt, partsAt } from '../../model';
 import type { Finding, Remedy } from '../types';
-import { capital, LIKELY, type Context, type Judge } from './context';
+import { capital } from '../../food';
+import { LIKELY, type Context, type Judge } from './context';
 
 /** Less water if that is enough and leaves the pot its minimum; otherwise less of everything. */
 export function lowerTo({ model, units, filled }: Context): Remedy {

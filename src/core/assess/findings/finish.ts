@@ -1,10 +1,10 @@
-import { spoken } from '../../food';
+import { does, spoken } from '../../food';
 import { isStock, waterL } from '../../batch/plan';
 import { SALTY_PERCENT, waterToDilute } from '../../finish';
 import { formatSalt, formatVolume } from '../../quantity';
 import { drinkersOf } from '../../model';
 import type { Finding } from '../types';
-import { does, type Judge } from './context';
+import { type Judge } from './context';
 
 const SALT_WHY =
   'Salt of every ingredient by its label or usual content, over what is left in the pot. Soup wants 0.6 to 0.9 % (common practice); what reduces gets saltier.';

@@ -1,10 +1,10 @@
 import type { PlannedItem } from '../../batch/plan';
-import { spoken } from '../../food';
+import { capital, spoken } from '../../food';
 import { formatDegrees } from '../../quantity';
 import { USUAL_DUTY } from '../../heat';
 import { RELEASES, releasesFor } from '../../vocabulary';
 import type { Finding, Remedy } from '../types';
-import { capital, type Context, type Judge } from './context';
+import { type Context, type Judge } from './context';
 
 /** The ways round a spray, in the order in which cooks choose. */
 export function calmer({ model, releases }: Context, step: string): readonly Remedy[] {

@@ -10,6 +10,8 @@ import type { Batch, Cut, Item, Kitchen, Pot, PressureStep, Step } from '../sche
 /** An item with nothing left to guess: its food, mass, cut and temperature. */
 export interface PlannedItem {
   readonly id: string;
+  /** Key of the table, or the name in this kitchen. */
+  readonly said: string;
   readonly food: Food;
   readonly massG: number;
   /** As bought, before it was readied; what bones give is counted on this. */
@@ -136,6 +138,7 @@ function planItem(item: Item, frame: Frame): PlannedItem {
   const learned = learnedNeed(kitchen, food, item.old ?? false);
   return {
     id: item.id,
+    said: item.own?.name ?? item.food,
     food,
     massG: boughtG * share,
     boughtG,

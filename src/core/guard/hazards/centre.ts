@@ -4,7 +4,16 @@ import { centreRuleOf, classesOf } from '../classes';
 import type { Course, CourseFood } from '../course';
 import type { Danger, DangerLevel } from '../danger';
 import { LECTIN_C, LECTIN_MIN, REHEAT_C, REST_MIN, SAFE_CENTRE_C } from '../limits';
-import { called, DANGER_CHANCE, does, SAFE_CHANCE, timesInTen, whose, type Hazard } from './hazard';
+import {
+  called,
+  DANGER_CHANCE,
+  does,
+  HEATS,
+  SAFE_CHANCE,
+  timesInTen,
+  whose,
+  type Hazard,
+} from './hazard';
 
 /** Fish shows by itself that it is done: it turns opaque and comes apart. Chance alone is no stop. */
 const SEEN_DONE = 0.5;
@@ -85,9 +94,7 @@ function centreOf(food: CourseFood, course: Course): readonly Danger[] {
       hazard: 'thermometer',
       level: 'note',
       harm: 0,
-      title: `Let the ${does(food, 'rest', 'rest')
-        .replace(/ rest$/, '')
-        .toLowerCase()} rest 3 min`,
+      title: `Let the ${called(food).toLowerCase()} rest ${REST_MIN} min`,
       message: `It is only just at ${least}: whole cuts stay there for ${REST_MIN} min before they are eaten.`,
     });
   else if (needsThermometer(food, rule))
@@ -127,7 +134,7 @@ const SOAKS_MIN = 60;
 
 /** Beans that soak in the pot in which they are cooked: their water holds what is to be thrown away. */
 function soakedIn(food: CourseFood, { steps }: Course): readonly Danger[] {
-  const heats = steps.findIndex(({ kind }) => HEATED.has(kind));
+  const heats = steps.findIndex(({ kind }) => HEATS.has(kind));
   const minutes = steps
     .slice(food.entersAt, Math.max(food.entersAt, heats))
     .reduce((sum, step) => sum + step.minutes, 0);
@@ -145,7 +152,6 @@ function soakedIn(food: CourseFood, { steps }: Course): readonly Danger[] {
         },
       ];
 }
-const HEATED: ReadonlySet<string> = new Set(['pressure', 'simmer', 'saute']);
 
 function lectinOf(food: CourseFood, course: Course): readonly Danger[] {
   if (!classesOf(food.said, food.food).has('lectin') || food.apart || food.hottestC === null)

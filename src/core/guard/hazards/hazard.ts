@@ -1,4 +1,4 @@
-import { isMany, spoken } from '../../food';
+import { does as doesBy, isMany, spoken } from '../../food';
 import type { Course, CourseFood } from '../course';
 import type { Danger } from '../danger';
 import type { RuleKey } from '../rules';
@@ -16,25 +16,20 @@ export const SAFE_CHANCE = 0.02;
 /** From this chance on what scalds, burns or sickens stops the cook. */
 export const DANGER_CHANCE = 0.1;
 
-export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+const nameOf = ({ said, food }: CourseFood): string => (food.own ? said : food.name);
 
-const nameOf = ({ said, food }: CourseFood): string => spoken(food.own ? said : food.name);
+/** Its name inside a sentence. */
+export const called = (food: CourseFood): string => spoken(nameOf(food));
 
 /** Its name with a verb in the right number: "Split peas are". */
-export function does(food: CourseFood, one: string, many: string): string {
-  const name = food.food.own ? food.said : food.food.name;
-  return `${capital(nameOf(food))} ${isMany(name) ? many : one}`;
-}
-
-export const called = nameOf;
+export const does = (food: CourseFood, one: string, many: string): string =>
+  doesBy(nameOf(food), one, many);
 
 /** "Its" or "Their", by its name. */
-export const whose = (food: CourseFood): string =>
-  does(food, 'Its', 'Their').split(' ').at(-1) ?? 'Its';
+export const whose = (food: CourseFood): string => (isMany(nameOf(food)) ? 'Their' : 'Its');
 
-/** Names in a row: "oats and barley". */
-export const list = (names: readonly string[]): string =>
-  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+/** Kinds of step that heat. */
+export const HEATS: ReadonlySet<string> = new Set(['pressure', 'simmer', 'saute']);
 
 /** How often, of ten; never none. @example timesInTen(0.12) // "1 time in 10" */
 export function timesInTen(chance: number): string {

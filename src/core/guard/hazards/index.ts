@@ -33,4 +33,4 @@ export function judgeCourse(course: Course): readonly Danger[] {
 export { isShort } from './centre';
 export { dangersOfFilling, type Filling } from './kept';
 export { dangersOfLines, FALLEN_MIN, frothyAmong } from './pot';
-export { DANGER_CHANCE, SAFE_CHANCE, timesInTen, type Hazard } from './hazard';
+export { DANGER_CHANCE, HEATS, SAFE_CHANCE, timesInTen, type Hazard } from './hazard';

@@ -1,4 +1,5 @@
 /** Lid, valve and lines; fat, spirits and fizzy drinks. */
+import { capital, inARow } from '../../food';
 import { formatLevel, formatVolume } from '../../quantity';
 import { classesOf, type FoodClass } from '../classes';
 import type { Course, CourseFood, CourseStep } from '../course';
@@ -6,11 +7,9 @@ import type { Danger } from '../danger';
 import { FAT_L, SPIRITS_SHARE, USUAL_LINES } from '../limits';
 import {
   called,
-  capital,
   DANGER_CHANCE,
   does,
   inPotAt,
-  list,
   SAFE_CHANCE,
   timesInTen,
   type Hazard,
@@ -65,8 +64,8 @@ function valveAt(course: Course, step: CourseStep, index: number): readonly Dang
       rule: 'never-quick',
       level: 'warn',
       harm: 1 + sprayChance,
-      title: `No quick release with ${list(froth.map(called))}`,
-      message: `${capital(list(froth.map(called)))} may froth up and block the valve, whatever the level. Let the pin drop by itself, or wait at least ${FALLEN_MIN} min.`,
+      title: `No quick release with ${inARow(froth.map(called))}`,
+      message: `${capital(inARow(froth.map(called)))} may froth up and block the valve, whatever the level. Let the pin drop by itself, or wait at least ${FALLEN_MIN} min.`,
       numbers: { sprayChance },
     },
   ];
@@ -145,7 +144,7 @@ function fatOf(course: Course): readonly Danger[] {
       level: fries ? 'never' : 'stop',
       harm: fatL,
       title: fries ? 'No frying under pressure' : 'Too much fat under the lid',
-      message: `${formatVolume(fatL, course.units)} of ${list(fats.map(called))} under pressure: hot fat ruins the ring, boils over and burns. ${fries ? 'Fry in an open pan' : `Use ${formatVolume(most, course.units)} at the most`}, and pour the rest off before the lid goes on.`,
+      message: `${formatVolume(fatL, course.units)} of ${inARow(fats.map(called))} under pressure: hot fat ruins the ring, boils over and burns. ${fries ? 'Fry in an open pan' : `Use ${formatVolume(most, course.units)} at the most`}, and pour the rest off before the lid goes on.`,
       numbers: {},
     },
   ];
@@ -162,7 +161,7 @@ function spiritsOf(course: Course): readonly Danger[] {
       level: 'stop',
       harm: spiritsL,
       title: 'Too much spirits near a flame',
-      message: `${formatVolume(spiritsL, course.units)} of ${list(found.map(called))}: its vapour catches fire at a flame and rushes out with the steam. Use a splash, ${formatVolume(Math.max(0.03, SPIRITS_SHARE * course.wateryL), course.units)} at the most, or boil it off in an open pan away from any flame.`,
+      message: `${formatVolume(spiritsL, course.units)} of ${inARow(found.map(called))}: its vapour catches fire at a flame and rushes out with the steam. Use a splash, ${formatVolume(Math.max(0.03, SPIRITS_SHARE * course.wateryL), course.units)} at the most, or boil it off in an open pan away from any flame.`,
       numbers: {},
     },
   ];

@@ -1,4 +1,5 @@
 /** Food that stands between cold and hot: raw, between two heats, or after. */
+import { inARow } from '../../food';
 import { formatMinutes, formatTemperature } from '../../quantity';
 import { classesOf } from '../classes';
 import type { Course } from '../course';
@@ -13,7 +14,7 @@ import {
   KEEP_HOT_C,
   STANDS_MIN,
 } from '../limits';
-import { called, does, inPotAt, list, type Hazard } from './hazard';
+import { called, does, HEATS, inPotAt, type Hazard } from './hazard';
 
 const holds = (course: Course, one: 'perishable' | 'cut' | 'leftover') =>
   course.foods.filter((f) => !f.apart && classesOf(f.said, f.food).has(one));
@@ -55,13 +56,11 @@ function rawOf(course: Course): readonly Danger[] {
       level: 'warn',
       harm: minutes / STANDS_MIN,
       title: 'It stands too long before it is hot',
-      message: `Cut vegetables (${list(cut.map(called))}) stand ${formatMinutes(minutes)} in the room, and bacteria grow on them. Keep them in the fridge until the pot goes on.`,
+      message: `Cut vegetables (${inARow(cut.map(called))}) stand ${formatMinutes(minutes)} in the room, and bacteria grow on them. Keep them in the fridge until the pot goes on.`,
       numbers: { minute: minutes },
     },
   ];
 }
-
-const HEATS: ReadonlySet<string> = new Set(['pressure', 'simmer', 'saute']);
 
 /** Whether anything in the pot spoils once it is cooked: all but water, salt and dry goods. */
 const spoils = (course: Course): boolean =>
