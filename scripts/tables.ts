@@ -1,6 +1,5 @@
 /** Tables of the documentation, made from what the core and its checks hold. */
 import {
-  conductionShape,
   cupGrams,
   donenessOf,
   type Food,
@@ -59,15 +58,14 @@ function need(food: Food): string {
 
 function foodRow(food: Food): readonly string[] {
   const x = normalise(food.composition);
-  const shape = conductionShape(food, null);
   return [
     `${food.name} (\`${food.key}\`)`,
     [x.water, x.protein, x.fat, x.carbohydrate, x.fibre, x.ash]
       .map((share) => (100 * share).toFixed(0))
       .join(' '),
     measures(food),
-    shape ? `${shape.kind} ${round(shape.mm)}` : 'joins the liquid',
-    shape ? round(food.packing, 2) : '',
+    food.shape ? `${food.shape.kind} ${round(food.shape.mm)}` : 'joins the liquid',
+    food.shape ? round(food.packing, 2) : '',
     round(food.cooked, 2),
     String(food.foaming),
     String(food.scorch),

@@ -17,6 +17,7 @@ import {
   gradesOf,
   hotSOf,
   ITEM_SPREAD,
+  SIZE_SPREAD,
   itemReports,
   knownKitchen,
   lessonOf,
@@ -86,7 +87,7 @@ function truthOf(pot: Pot, batch: Batch, chance: Chance): Unknowns {
         id,
         {
           mass: factor(ITEM_SPREAD.mass / 2),
-          size: factor(ITEM_SPREAD.size / 2),
+          size: factor(SIZE_SPREAD.natural / 2),
           startC: chance.normal(),
           need: (NEEDS[food] ?? 1) * factor(ITEM_SPREAD.needVaries / 2),
         },

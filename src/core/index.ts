@@ -58,7 +58,7 @@ export {
   type Model,
 } from './model';
 export { between } from './series';
-export { COOK_VARIES, ITEM_SPREAD, seeded, type Unknowns } from './unknown';
+export { COOK_VARIES, ITEM_SPREAD, seeded, SIZE_SPREAD, type Unknowns } from './unknown';
 
 // Assessing and judging.
 export {

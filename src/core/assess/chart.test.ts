@@ -33,7 +33,7 @@ const spread = (row: ChartRow): readonly number[] => (row.firm ? [0.8, 1, 1.2] :
 /** Ends of rows that nothing can keep, with the reason. Their middle is kept right. */
 const GIVEN_UP: Readonly<Record<string, string>> = {
   'chicken-breast cube 25': 'its 2.5 simmers are less than 7 min under pressure, which are right',
-  'chicken-breast slice 30': 'cubes are done before its 0.4',
+  'chicken-breast whole 30': 'cubes are done before its 0.4',
   'brown-lentils whole': 'the pressure time with its release is shorter than the simmer allows',
   'egg-noodles whole': 'warm-up and release alone cook them past the packet time',
 };

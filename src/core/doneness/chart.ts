@@ -19,6 +19,10 @@ export interface ChartRow {
   readonly lateUnderPressure?: boolean;
   /** Holds with a fifth more or less either way. */
   readonly firm?: boolean;
+  /** Its shorter times tell nothing of when it is not done yet: its other rows have it done by then. */
+  readonly early?: boolean;
+  /** What goes in, g, where it is neither 300 g nor one usual piece. */
+  readonly grams?: number;
 }
 
 const N: Release = { method: 'natural' };
@@ -41,10 +45,11 @@ export const CHART: readonly ChartRow[] = [
   },
   {
     food: 'chicken-breast',
-    cut: slice(30),
+    cut: { shape: 'whole', mm: 30 },
     pressure: [8, 10],
     release: T10,
     simmer: [18, 22],
+    early: true,
     late: 'dry in slices',
   },
   {
@@ -170,6 +175,7 @@ export const CHART: readonly ChartRow[] = [
   {
     food: 'brown-lentils',
     cut: null,
+    early: true,
     pressure: [8, 10],
     release: T10,
     simmer: [25, 30],

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { FOODS, foodByKey, type Food } from '../food';
-import { conductionShape, cookRate, cookValues, donenessOf, USUAL_Z } from '.';
+import { cookRate, cookValues, donenessOf, USUAL_Z } from '.';
 
 function food(key: string): Food {
   const found = foodByKey(key);
@@ -75,22 +75,5 @@ describe('need and lateness', () => {
 
   it('is not for what joins the liquid', () => {
     expect(donenessOf(food('water'))).toBeNull();
-  });
-
-  it('reads a cut as a way for heat', () => {
-    expect(conductionShape(food('carrot'), { shape: 'slice', mm: 12 })).toEqual({
-      kind: 'slab',
-      mm: 12,
-    });
-    expect(conductionShape(food('beef-stewing'), { shape: 'cube', mm: 30 })?.mm).toBeCloseTo(
-      34.6,
-      1,
-    );
-    expect(conductionShape(food('carrot'), { shape: 'stick', mm: 8 })).toEqual({
-      kind: 'cylinder',
-      mm: 8,
-    });
-    expect(conductionShape(food('carrot'), null)).toEqual({ kind: 'cylinder', mm: 25 });
-    expect(conductionShape(food('water'), null)).toBeNull();
   });
 });

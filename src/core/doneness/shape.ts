@@ -1,30 +1,77 @@
+/** How heat finds its way into a food as it is cut. */
 import type { Cut } from '../batch/schema';
-import type { Food } from '../food';
-import type { BodyShape } from '../heat';
+import { FLAT_WIDE, JOINT_LONG, type Food } from '../food';
+import { ball, pieceOf, rod, slab, slowness, type BodyShape } from '../heat';
 
-/** Cubes conduct like the sphere with the same slowest decay: diameter 2/sqrt(3) of the edge. */
-const CUBE_TO_SPHERE = 2 / Math.sqrt(3);
+/** Meat and fish come off something larger: their slices may be thicker than a usual piece. */
+const CARVED: ReadonlySet<Food['group']> = new Set(['meat', 'poultry', 'fish', 'bones']);
 
-/**
- * How heat finds its way into a food as cut.
- *
- * @returns null for what becomes part of the liquid
- * @example conductionShape(carrot, { shape: 'slice', mm: 12 }) // { kind: 'slab', mm: 12 }
- */
-export function conductionShape(food: Food, cut: Cut | null): BodyShape | null {
-  if (!food.shape) return null;
-  if (!cut || cut.shape === 'whole') return cut ? { ...food.shape, mm: cut.mm } : food.shape;
-  switch (cut.shape) {
-    case 'slice':
-    case 'leaf':
-      // A ring of leek or a slice of celery is no thicker than the stalk it came from.
-      return food.shape.kind === 'slab'
-        ? { kind: 'slab', mm: Math.min(cut.mm, food.shape.mm * 4) }
-        : { kind: 'slab', mm: cut.mm };
+/** Whether no slice of a food can be thicker than the food: a bean, a carrot, a sausage. */
+function bounds({ group, shape, pieceG }: Food): boolean {
+  return !CARVED.has(group) || (shape?.kind === 'cylinder' && pieceG !== undefined);
+}
+
+/** A food in one piece of a thickness. */
+function wholePiece({ shape, group }: Food, mm: number): BodyShape | null {
+  switch (shape?.kind) {
+    case 'cylinder':
+      return rod(mm);
+    case 'slab':
+      return CARVED.has(group)
+        ? pieceOf({ flat: [mm, FLAT_WIDE[0] * mm, FLAT_WIDE[1] * mm] })
+        : slab(mm);
+    case 'sphere':
+      // A joint is longer than it is thick; a potato is a ball.
+      return CARVED.has(group) && group !== 'bones'
+        ? pieceOf({ round: mm, flat: [JOINT_LONG * mm] })
+        : ball(mm);
+    default:
+      return null;
+  }
+}
+
+/** A food in usual pieces: cubes of meat, whole vegetables, fillets. */
+function usualPiece(food: Food): BodyShape | null {
+  const { shape, group } = food;
+  if (!shape) return null;
+  // Meat without a piece of its own is meant as it is cut for a stew.
+  return shape.kind === 'sphere' && CARVED.has(group) ? ball(shape.mm) : wholePiece(food, shape.mm);
+}
+
+/** What a cut makes of a food, were the food large enough. */
+function cutPiece({ shape, mm }: Cut, food: Food): BodyShape {
+  const own = bounds(food) ? food.shape : null;
+  const across = own?.kind === 'slab' ? own.mm : Infinity;
+  const round = own && own.kind !== 'slab' ? own.mm : Infinity;
+  switch (shape) {
+    case 'stick':
+      return round <= mm ? rod(round) : pieceOf({ flat: [Math.min(mm, across), mm] });
     case 'cube':
     case 'crumb':
-      return { kind: 'sphere', mm: cut.mm * CUBE_TO_SPHERE };
-    case 'stick':
-      return { kind: 'cylinder', mm: cut.mm };
+      // What is thinner than the cut keeps its own thickness: lengths of a bean, squares of a leaf.
+      return round <= mm
+        ? pieceOf({ round, flat: [mm] })
+        : pieceOf({ flat: [Math.min(mm, across), mm, mm] });
+    case 'leaf':
+    case 'slice':
+    case 'whole':
+      // A slice of meat is a few times wider than thick.
+      return pieceOf(
+        own ? { round, flat: [mm, across] } : { flat: [mm, ...FLAT_WIDE.map((wide) => wide * mm)] },
+      );
   }
+}
+
+/**
+ * How heat finds its way into a food as cut. A cut never makes it slower than the whole piece.
+ *
+ * @returns null for what becomes part of the liquid
+ * @example conductionShape(carrot, { shape: 'cube', mm: 12 }) // a ball of 13.9 mm
+ */
+export function conductionShape(food: Food, cut: Cut | null): BodyShape | null {
+  const usual = usualPiece(food);
+  if (!usual || !cut) return usual;
+  if (cut.shape === 'whole') return wholePiece(food, cut.mm);
+  const piece = cutPiece(cut, food);
+  return bounds(food) && slowness(piece) > slowness(usual) ? usual : piece;
 }

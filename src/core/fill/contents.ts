@@ -33,8 +33,10 @@ export interface Part {
   readonly massKg: number;
   /** L when put in, at room temperature. */
   readonly dryL: number;
-  /** Water it takes up in the end, kg; negative when it gives juice. */
+  /** Water it has taken up when it is done, kg; negative when it gives juice. */
   readonly uptakeKg: number;
+  /** Water that it goes on to drink in plenty of liquid, kg. */
+  readonly swellsKg: number;
   readonly packing: number;
   readonly cookedPacking: number;
   readonly solid: boolean;
@@ -68,6 +70,7 @@ export function partOf(item: PlannedItem): Part {
     massKg: massKg + before,
     dryL: (massKg / density + before / ROOM_DENSITY) * 1000,
     uptakeKg: change - before,
+    swellsKg: massKg * Math.max(0, (food.swollen ?? 0) - food.cooked) * (food.cooked > 1.2 ? 1 : 0),
     packing: food.packing,
     cookedPacking: cookedPacking(food),
     solid: food.shape !== null,
@@ -90,7 +93,7 @@ function expansion(celsius: number): number {
  * What the pot holds at a moment.
  *
  * @param parts what is in it
- * @param progress how far each solid's uptake or giving has gone, 0 to 1
+ * @param progress how far each solid's uptake or giving has gone: 1 where it is done, more where it swells
  * @param celsius temperature of all
  * @param steamKg water gone as steam, kg
  * @param outsideKg water left behind (above zero) or carried off by what is out again, kg
@@ -125,7 +128,7 @@ export function contents(
     const p = progress(part);
     const moved = part.uptakeKg > 0 ? part.uptakeKg * p * share : part.uptakeKg * p;
     const volume = part.dryL * (1 + part.waterShare * (swell - 1)) + moved * litre;
-    const packing = part.packing + (part.cookedPacking - part.packing) * p;
+    const packing = part.packing + (part.cookedPacking - part.packing) * Math.min(1, p);
     solidL += volume;
     heapL += volume / packing;
   }

@@ -56,6 +56,7 @@ export function waterToLine(parts: readonly Part[], lineL: number, waterL: numbe
       massKg: addedL * WATER_KG_PER_L,
       dryL: addedL,
       uptakeKg: 0,
+      swellsKg: 0,
       packing: 1,
       cookedPacking: 1,
       solid: false,

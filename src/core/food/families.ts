@@ -13,6 +13,7 @@ export const GRADES = {
   grain: ['hard', 'with bite', 'tender', 'swollen', 'broken down'],
   tough: ['tough', 'sliceable', 'tender', 'in shreds', 'stringy'],
   bone: ['tough', 'sliceable', 'tender', 'off the bone', 'stringy'],
+  gelatinous: ['rubbery', 'gelatinous', 'off the bone', 'melted away'],
   lean: ['underdone', 'juicy', 'dry in slices', 'stringy'],
   fish: ['raw', 'just set', 'firm', 'dry'],
   shellfish: ['raw', 'just set', 'firm', 'rubbery'],

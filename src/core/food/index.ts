@@ -43,3 +43,4 @@ export {
   thermalProperties,
   type ThermalProperties,
 } from './properties';
+export { FLAT_WIDE, JOINT_LONG, wholeMm } from './piece';

@@ -92,6 +92,8 @@ export interface Food {
   readonly packing: number;
   /** Mass as cooked over mass as added: above 1 it drinks, below 1 it gives juice. */
   readonly cooked: number;
+  /** Mass left long in plenty of liquid over mass as added, for what goes on drinking once it is done. */
+  readonly swollen?: number;
   readonly foaming: FoamingClass;
   readonly scorch: 0 | 1 | 2 | 3;
   readonly saltPercent: number;

@@ -46,6 +46,7 @@ const USUAL: { readonly [F in Family]: Words<F> } = {
   grain: ['tender', 'swollen'],
   tough: ['tender', 'in shreds'],
   bone: ['tender', 'off the bone'],
+  gelatinous: ['gelatinous', 'off the bone'],
   lean: ['juicy', 'juicy'],
   fish: ['just set', 'firm'],
   shellfish: ['just set', 'firm'],
@@ -180,6 +181,10 @@ export const PRESETS: { readonly [F in Family]: readonly (readonly [string, ...W
   ],
   bone: [
     ['tender, on the bone', 'tender', 'tender'],
+    ['off the bone', 'off the bone', 'off the bone'],
+  ],
+  gelatinous: [
+    ['with a little chew', 'gelatinous', 'gelatinous'],
     ['off the bone', 'off the bone', 'off the bone'],
   ],
   lean: [

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { conductionShape } from '../doneness';
 import { foodByKey } from '../food';
 import { POT as COOK_POT } from '../testing/kitchen';
 import { potVessel } from '../vessel';
@@ -21,7 +22,7 @@ function item(key: string, massKg: number, moves: number, more: Partial<HeatItem
     id: key,
     massKg,
     composition: food.composition,
-    shape: food.shape,
+    shape: conductionShape(food, null),
     startC: food.shape ? 5 : 20,
     entersAt: 0,
     leavesAt: 99,

@@ -2,8 +2,9 @@
  * Water that foods take up (pulses, grains, noodles) or give back (meat, mushrooms, onion,
  * tomato, greens) while they cook.
  *
- * First order in the cook value of the food's mean: nine tenths are done when the mean has had
- * `doneMin` minutes at 100 C (assumed). Mass is conserved: what one gains another loses, and the
+ * First order in the cook value of each shell: nine tenths are done when the shell has had `doneMin`
+ * minutes at 100 C (assumed), so that the raw middle of a joint keeps its juice. Grain, noodles and
+ * pulses go on drinking once they are done. Mass is conserved: what one gains another loses, and the
  * water takes its heat along.
  */
 import { WATER_HEAT } from '../water';
@@ -14,19 +15,21 @@ import type { Exchange } from './types';
 /** Share of a heap that lies on the bottom of a pot without liquid (assumed). */
 const ON_THE_BOTTOM = 0.3;
 /** Heat is moved along once this share of a body's mass has changed sides. */
-const PORTION = 0.004;
+const PORTION = 0.003;
 /** A drink of more than this share of the liquid's heat capacity is much. */
 const MUCH = 0.3;
 const COLD_C = 35;
-/** Shells read for the mean rate. */
+/** Last shells of the bands, each read for its band. */
 const READ = [2, 5, 8, 11] as const;
 
-/** A body's water on the move. */
-interface Moving {
-  readonly what: Exchange;
-  readonly body: Body;
-  readonly weights: readonly number[];
-  /** Minutes at 100 C that the mean has had. */
+/** Water on the move in a band of shells: a shell drinks and gives as it is cooked itself. */
+interface Band {
+  /** Its first shell, and the one after its last. */
+  readonly from: number;
+  readonly to: number;
+  /** Share of the body. */
+  readonly share: number;
+  /** Minutes at 100 C that it has had. */
   value: number;
   /** kg moved so far: above zero taken up, below zero given. */
   moved: number;
@@ -36,90 +39,133 @@ interface Moving {
   wants: number;
 }
 
+/** A body's water on the move. */
+interface Moving {
+  readonly what: Exchange;
+  readonly body: Body;
+  readonly bands: readonly Band[];
+}
+
 function moving(body: Body, what: Exchange): Moving {
   const total = body.capacity.reduce((sum, c) => sum + c, 0);
   let from = 0;
-  const weights = READ.map((i) => {
-    let sum = 0;
-    for (; from <= i; from++) sum += body.capacity[from] ?? 0;
-    return sum / total;
+  const bands = READ.map((last): Band => {
+    const first = from;
+    from = last + 1;
+    const share = body.capacity.slice(first, from).reduce((sum, c) => sum + c, 0) / total;
+    return { from: first, to: from, share, value: 0, moved: 0, pending: 0, wants: 0 };
   });
-  return { what, body, weights, value: 0, moved: 0, pending: 0, wants: 0 };
+  return { what, body, bands };
 }
 
 function rateAt(celsius: number, z: number): number {
   return Math.exp(((celsius - 100) * Math.LN10) / z);
 }
 
-/** Mean cooking rate over a body, beside 100 C. */
-function meanRate({ body, weights, what }: Moving): number {
-  let sum = 0;
-  for (let i = 0; i < READ.length; i++) {
-    const t = body.t[READ[i] as number] as number;
-    if (t > COLD_C) sum += (weights[i] as number) * rateAt(t, what.z);
-  }
-  return sum;
+/** Share that has moved after a time, nine tenths at `doneMin`. */
+function movedBy(minutes: number, doneMin: number): number {
+  return 1 - Math.exp((-Math.LN10 * minutes) / doneMin);
+}
+
+/** kg that a band has moved once it has had its minutes. */
+function movedAt({ kg, doneMin, swells }: Exchange, { share, value }: Band): number {
+  const first = kg * movedBy(value, doneMin);
+  const later =
+    swells && value > doneMin ? swells.kg * movedBy(value - doneMin, swells.doneMin) : 0;
+  return share * (first + later);
 }
 
 /**
  * Lets a time pass.
  *
  * @param bottomC temperature of a pot bottom without liquid, C; null in a wet pot
- * @returns kg that would move if there is water enough: above zero taken up, below zero given
+ * @returns kg that the body would drink if there is water enough
  */
-function wanted(m: Moving, seconds: number, bottomC: number | null): number {
-  let rate = meanRate(m);
+function want(m: Moving, seconds: number, bottomC: number | null): number {
+  const { what, body, bands } = m;
+  const gives = what.kg < 0;
   // On a dry bottom the lowest pieces cook first and give first.
-  if (bottomC !== null && m.what.kg < 0 && bottomC > COLD_C)
-    rate = Math.max(rate, ON_THE_BOTTOM * rateAt(Math.min(100, bottomC), m.what.z));
-  m.value += (rate * seconds) / 60;
-  const done = 1 - Math.exp((-Math.LN10 * m.value) / m.what.doneMin);
-  const kg = m.what.kg * done - m.moved;
-  if (m.what.kg >= 0) return kg;
-  // Juice of what is still frozen is ice; what browning took off early is not given twice.
-  return isFreezing(m.body) ? 0 : Math.min(0, kg);
+  const bottom =
+    bottomC !== null && gives && bottomC > COLD_C
+      ? ON_THE_BOTTOM * rateAt(Math.min(100, bottomC), what.z)
+      : 0;
+  let drinks = 0;
+  for (const band of bands) {
+    const t = body.t[band.to - 1] as number;
+    const rate = Math.max(bottom, t > COLD_C ? rateAt(t, what.z) : 0);
+    band.wants = 0;
+    if (rate === 0) continue;
+    band.value += (rate * seconds) / 60;
+    // Juice of what is still frozen is ice; what browning took off early is not given twice.
+    if (gives && isFreezing(body)) continue;
+    const kg = movedAt(what, band) - band.moved;
+    band.wants = gives ? Math.min(0, kg) : kg;
+    if (band.wants > 0) drinks += band.wants;
+  }
+  return drinks;
+}
+
+/** Lets a share of what a body wants move, kg. */
+function move({ bands }: Moving, share: number): number {
+  let moved = 0;
+  for (const band of bands) {
+    const kg = band.wants * share;
+    band.moved += kg;
+    band.pending += kg;
+    moved += kg;
+  }
+  return moved;
+}
+
+function sumOf({ bands }: Moving, key: 'moved' | 'pending'): number {
+  let sum = 0;
+  for (const band of bands) sum += band[key];
+  return sum;
+}
+
+/** Moves the heat of a band's water that has changed sides. @returns the liquid after it */
+function carryBand(body: Body, band: Band, liquid: Liquid): Liquid {
+  const { capacity, t } = body;
+  const { from, to } = band;
+  const heat = WATER_HEAT * Math.abs(band.pending);
+  let total = 0;
+  let stored = 0;
+  for (let i = from; i < to; i++) {
+    total += capacity[i] as number;
+    stored += (capacity[i] as number) * (t[i] as number);
+  }
+  const taken = band.pending > 0;
+  band.pending = 0;
+  if (taken) {
+    const share = heat / total;
+    for (let i = from; i < to; i++) {
+      t[i] = ((t[i] as number) + share * liquid.celsius) / (1 + share);
+      capacity[i] = (capacity[i] as number) * (1 + share);
+    }
+    return { capacity: liquid.capacity - heat, celsius: liquid.celsius };
+  }
+  for (let i = from; i < to; i++) capacity[i] = (capacity[i] as number) * (1 - heat / total);
+  return {
+    capacity: liquid.capacity + heat,
+    celsius:
+      (liquid.capacity * liquid.celsius + (heat * stored) / total) / (liquid.capacity + heat),
+  };
 }
 
 /**
  * Moves the heat of water that has changed sides.
  *
- * @param liquid heat capacity of liquid and pot, J/K, and its temperature, C
  * @param leastKg less than this waits
- * @returns change of the liquid's heat capacity, J/K, and its new temperature, C
  */
-function carryHeat(
-  m: Moving,
-  liquid: Liquid,
-  leastKg: number,
-): { readonly capacity: number; readonly celsius: number } | null {
-  const { body } = m;
-  if (isFreezing(body)) return null;
-  if (m.pending === 0 || Math.abs(m.pending) < leastKg) return null;
-  const heat = WATER_HEAT * Math.abs(m.pending);
-  const { capacity, t, cells } = body;
-  let total = 0;
-  let stored = 0;
-  for (let i = 0; i < cells; i++) {
-    total += capacity[i] as number;
-    stored += (capacity[i] as number) * (t[i] as number);
-  }
-  const taken = m.pending > 0;
-  m.pending = 0;
+function carryHeat({ body, bands }: Moving, liquid: Liquid, leastKg: number): Liquid {
+  if (isFreezing(body)) return liquid;
+  let all = 0;
+  for (const band of bands) all += Math.abs(band.pending);
+  if (all === 0 || all < leastKg) return liquid;
   body.work.substep = 0;
-  if (taken) {
-    const share = heat / total;
-    for (let i = 0; i < cells; i++) {
-      t[i] = ((t[i] as number) + share * liquid.celsius) / (1 + share);
-      capacity[i] = (capacity[i] as number) * (1 + share);
-    }
-    return { capacity: -heat, celsius: liquid.celsius };
-  }
-  for (let i = 0; i < cells; i++) capacity[i] = (capacity[i] as number) * (1 - heat / total);
-  const mean = stored / total;
-  return {
-    capacity: heat,
-    celsius: (liquid.capacity * liquid.celsius + heat * mean) / (liquid.capacity + heat),
-  };
+  let now = liquid;
+  for (const band of bands) if (band.pending !== 0) now = carryBand(body, band, now);
+  return now;
 }
 
 /** Liquid and pot as the water finds them. */
@@ -146,34 +192,34 @@ export class Waters {
   take(id: string): void {
     const m = this.#moving.get(id);
     if (!m) return;
-    this.#gone.set(id, m.moved);
+    this.#gone.set(id, sumOf(m, 'moved'));
     this.#moving.delete(id);
   }
 
   /** All of it as plain data. */
   state(): readonly WaterState[] {
-    const gone = [...this.#gone].map(([id, moved]) => ({ id, value: 0, moved, pending: 0 }));
-    const here = [...this.#moving].map(([id, { value, moved, pending }]) => ({
+    const gone = [...this.#gone].map(([id, moved]) => ({ id, moved, bands: [] }));
+    const here = [...this.#moving].map(([id, m]) => ({
       id,
-      value,
-      moved,
-      pending,
+      moved: sumOf(m, 'moved'),
+      bands: m.bands.map(({ value, moved, pending }) => ({ value, moved, pending })),
     }));
     return [...gone, ...here];
   }
 
   /** Goes on from there; `put` has put what is in the pot. */
   resume(waters: readonly WaterState[]): void {
-    for (const { id, value, moved, pending } of waters) {
+    for (const { id, moved, bands } of waters) {
       const m = this.#moving.get(id);
-      if (m) Object.assign(m, { value, moved, pending });
+      if (m) bands.forEach((band, i) => Object.assign(m.bands[i] as Band, band));
       else this.#gone.set(id, moved);
     }
   }
 
   /** Taken up (above zero) or given (below) so far, kg. */
   moved(id: string): number {
-    return this.#moving.get(id)?.moved ?? this.#gone.get(id) ?? 0;
+    const m = this.#moving.get(id);
+    return m ? sumOf(m, 'moved') : (this.#gone.get(id) ?? 0);
   }
 
   /** Of what is in the pot; kept until something goes in or out. */
@@ -202,22 +248,13 @@ export class Waters {
     let demandKg = 0;
     const inside = this.#in(bodies);
     for (const m of inside) {
-      m.wants = wanted(m, seconds, bottomC);
-      if (m.wants > 0) demandKg += m.wants;
-      else {
-        m.moved += m.wants;
-        m.pending += m.wants;
-        free -= m.wants;
-      }
+      demandKg += want(m, seconds, bottomC);
+      if (m.what.kg < 0) free -= move(m, 1);
     }
     if (demandKg === 0) return free;
     // Grains cannot drink more than there is.
     const share = Math.min(1, Math.max(0, free) / demandKg);
-    for (const m of inside) {
-      if (m.wants <= 0) continue;
-      m.moved += m.wants * share;
-      m.pending += m.wants * share;
-    }
+    for (const m of inside) if (m.what.kg > 0) move(m, share);
     return share < 1 ? 0 : free - demandKg;
   }
 
@@ -228,14 +265,15 @@ export class Waters {
    * @returns kg taken, now free
    */
   dryOff(bodies: readonly Body[], kg: number): number {
-    const juicy = this.#in(bodies).filter((m) => m.what.kg < 0 && m.moved > m.what.kg);
-    const left = juicy.reduce((sum, m) => sum + m.moved - m.what.kg, 0);
+    const juicy = this.#in(bodies).filter((m) => m.what.kg < 0);
+    let left = 0;
+    for (const { what, bands } of juicy)
+      for (const band of bands) {
+        band.wants = Math.min(0, what.kg * band.share - band.moved);
+        left -= band.wants;
+      }
     const share = left > 0 ? Math.min(1, kg / left) : 0;
-    for (const m of juicy) {
-      const off = (m.moved - m.what.kg) * share;
-      m.moved -= off;
-      m.pending -= off;
-    }
+    for (const m of juicy) move(m, share);
     return left * share;
   }
 
@@ -247,16 +285,14 @@ export class Waters {
    */
   carry(liquid: Liquid, all: boolean): Liquid {
     let now = liquid;
-    const move = (m: Moving, whole: boolean): void => {
-      const leastKg = whole ? 0 : PORTION * this.fineness * m.body.massKg;
-      const change = carryHeat(m, now, leastKg);
-      if (change) now = { capacity: now.capacity + change.capacity, celsius: change.celsius };
+    const bring = (m: Moving, whole: boolean): void => {
+      now = carryHeat(m, now, whole ? 0 : PORTION * this.fineness * m.body.massKg);
     };
     for (const m of this.#moving.values()) {
       // What is drunk may have been given a moment ago: its heat comes over before it goes.
-      if (m.pending > 0 && WATER_HEAT * m.pending > MUCH * now.capacity)
-        for (const giver of this.#moving.values()) if (giver.pending < 0) move(giver, true);
-      move(m, all);
+      if (m.what.kg > 0 && WATER_HEAT * sumOf(m, 'pending') > MUCH * now.capacity)
+        for (const giver of this.#moving.values()) if (giver.what.kg < 0) bring(giver, true);
+      bring(m, all);
     }
     return now;
   }

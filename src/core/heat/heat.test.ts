@@ -26,7 +26,7 @@ function item(
     id: key,
     massKg,
     composition: compositionOf(key),
-    shape: mm ? { kind: 'sphere', mm } : null,
+    shape: mm ? { n: 3, mm } : null,
     startC: 5,
     entersAt: 0,
     leavesAt: 99,
@@ -39,8 +39,8 @@ describe('conduction', () => {
   it('never cooks a smaller piece slower', () => {
     fc.assert(
       fc.property(fc.integer({ min: 6, max: 50 }), fc.integer({ min: 1, max: 20 }), (mm, less) => {
-        const small = centreAfter({ kind: 'sphere', mm: Math.max(3, mm - less) }, 300);
-        expect(small).toBeGreaterThanOrEqual(centreAfter({ kind: 'sphere', mm: mm }, 300) - 1e-6);
+        const small = centreAfter({ n: 3, mm: Math.max(3, mm - less) }, 300);
+        expect(small).toBeGreaterThanOrEqual(centreAfter({ n: 3, mm: mm }, 300) - 1e-6);
       }),
       { numRuns: 40 },
     );

@@ -10,6 +10,7 @@ export type {
   StepResult,
   Trace,
 } from './types';
+export { ball, decayOf, pieceOf, rod, slab, slowness } from './piece';
 export { simulate, type HeatResult, type SimulateOptions } from './simulate';
 export { simulateThrough, type Spell } from './spells';
 export { pourInto, type PotState } from './state';

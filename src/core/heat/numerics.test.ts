@@ -14,7 +14,7 @@ function item(key: string, massKg: number, mm: number | null, more: Partial<Heat
     id: key,
     massKg,
     composition: compositionOf(key),
-    shape: mm ? { kind: 'sphere' as const, mm } : null,
+    shape: mm ? { n: 3, mm } : null,
     startC: 5,
     entersAt: 0,
     leavesAt: 9,

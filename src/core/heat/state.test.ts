@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { conductionShape } from '../doneness';
 import { foodByKey } from '../food';
 import { compositionOf } from '../testing/held';
 import { POT as COOK_POT, STOVETOP } from '../testing/kitchen';
@@ -16,12 +17,13 @@ import {
 const SEA = { pressurePa: 101325, ambientC: 20 };
 
 function item(key: string, massKg: number, more: Partial<HeatItem> = {}): HeatItem {
+  const food = foodByKey(key);
   return {
     id: key,
     massKg,
     composition: compositionOf(key),
-    shape: foodByKey(key)?.shape ?? null,
-    startC: foodByKey(key)?.shape ? 5 : 20,
+    shape: food ? conductionShape(food, null) : null,
+    startC: food?.shape ? 5 : 20,
     entersAt: 0,
     leavesAt: 99,
     ...more,

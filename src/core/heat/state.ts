@@ -22,9 +22,17 @@ export interface BodyState {
 /** Water that a food has taken up or given; it outlasts the food's stay in the pot. */
 export interface WaterState {
   readonly id: string;
-  /** Minutes at 100 C that the food's mean has had. */
-  readonly value: number;
   /** kg so far: above zero taken up, below zero given. */
+  readonly moved: number;
+  /** By bands of shells from the centre out; none once the food is out. */
+  readonly bands: readonly WaterBand[];
+}
+
+/** Water on the move in a band of shells. */
+export interface WaterBand {
+  /** Minutes at 100 C that it has had. */
+  readonly value: number;
+  /** kg so far. */
   readonly moved: number;
   /** Part of it whose heat has not moved yet, kg. */
   readonly pending: number;
@@ -63,6 +71,8 @@ export interface PotState {
   /** s from the start */
   readonly seconds: number;
   readonly liquidC: number;
+  /** Heat that melts the ice afloat in it, J; it stays at 0 C until that has come. */
+  readonly iceJ: number;
   /** Free water, kg. */
   readonly waterKg: number;
   /** Other things dissolved or afloat in the liquid, kg. */
@@ -94,6 +104,7 @@ export function coldState(vessel: Vessel, air: Air): PotState {
   return {
     seconds: 0,
     liquidC: air.ambientC,
+    iceJ: 0,
     waterKg: 0,
     otherKg: 0,
     liquidJPerK: 0,
@@ -127,12 +138,13 @@ function storedIn({ t, capacity, enthalpy }: BodyState): number {
  * @example pourInto(end, jarVessel(0.95, 9.5), 20) // a jar that begins to cool
  */
 export function pourInto(state: PotState, vessel: Vessel, wallC: number): PotState {
-  const wetJ = state.liquidJPerK * state.liquidC + vessel.bodyJPerK * wallC;
+  const wetJ = state.liquidJPerK * state.liquidC + vessel.bodyJPerK * wallC - state.iceJ;
   const addedJ = state.bodies.reduce((sum, body) => sum + storedIn(body), wetJ);
   return {
     ...state,
     seconds: 0,
-    liquidC: wetJ / (state.liquidJPerK + vessel.bodyJPerK),
+    liquidC: Math.max(0, wetJ) / (state.liquidJPerK + vessel.bodyJPerK),
+    iceJ: Math.max(0, -wetJ),
     steamKg: 0,
     energy: { intoJ: 0, storedJ: 0, lostJ: 0, steamJ: 0, addedJ },
     place: AT_THE_START,

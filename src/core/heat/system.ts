@@ -2,7 +2,7 @@
  * The pot and what is in it: one node for free liquid, vessel and lid, bodies coupled to it, water
  * on the move between them; heat and mass are booked as they cross.
  */
-import { normalise, thermalProperties } from '../food';
+import { FREEZING_POINT, normalise, thermalProperties, type Composition } from '../food';
 import type { Vessel } from '../vessel';
 import { latentHeat, saturationPressure, WATER_HEAT } from '../water';
 import {
@@ -16,6 +16,7 @@ import {
   type Body,
 } from './body';
 import { Waters } from './exchange';
+import { enthalpyOf, makeIce } from './ice';
 import { Recorder } from './record';
 import { advance, type Stepped } from './scheme';
 import type { Place, PotState } from './state';
@@ -39,11 +40,21 @@ const LOCATES = 12;
 const LEAST_S = 1e-3;
 /** Where melting does not settle, the step is halved down to this, s. */
 const SURE_S = 0.3;
+/** Heat of a kilogram of liquid above 0 C of water, J; frozen, below it by its ice. */
+function liquidHeat(composition: Composition, celsius: number): number {
+  const { heat, conductivity } = thermalProperties(composition, 60);
+  if (celsius >= 0) return heat * celsius;
+  const ice = makeIce(composition, new Float64Array(1), heat, conductivity);
+  return enthalpyOf(ice, celsius) + heat * FREEZING_POINT;
+}
+
 /** Changes of the film below this are let pass. */
 const FILM_STEP = 0.02;
 
 export class PotSystem {
   liquidC: number;
+  /** Heat that melts the ice afloat in the liquid, J; the liquid is at 0 C while there is any. */
+  iceJ: number;
   /** Free water, kg. */
   waterKg: number;
   /** Other things dissolved or afloat in the liquid, kg. */
@@ -68,6 +79,7 @@ export class PotSystem {
     readonly fineness = 1,
   ) {
     this.liquidC = from.liquidC;
+    this.iceJ = from.iceJ;
     this.waterKg = from.waterKg;
     this.otherKg = from.otherKg;
     this.steamKg = from.steamKg;
@@ -93,10 +105,11 @@ export class PotSystem {
 
   /** The pot as it is now. */
   state(place: Place, steps: readonly StepResult[]): PotState {
-    const { liquidC, waterKg, otherKg, steamKg, seconds } = this;
+    const { liquidC, iceJ, waterKg, otherKg, steamKg, seconds } = this;
     return {
       seconds,
       liquidC,
+      iceJ,
       waterKg,
       otherKg,
       liquidJPerK: this.#liquidHeat,
@@ -121,7 +134,14 @@ export class PotSystem {
 
   /** Everything in the pot above 0 C, J. */
   #stored(): number {
-    return this.bodies.reduce((sum, b) => sum + storedHeat(b), this.capacity * this.liquidC);
+    const liquidJ = this.capacity * this.liquidC - this.iceJ;
+    return this.bodies.reduce((sum, b) => sum + storedHeat(b), liquidJ);
+  }
+
+  /** Shares the heat of liquid, pot and ice out again: ice only where there is too little for 0 C. */
+  #settle(joules: number): void {
+    this.liquidC = Math.max(0, joules) / this.capacity;
+    this.iceJ = Math.max(0, -joules);
   }
 
   put(item: HeatItem): void {
@@ -135,9 +155,11 @@ export class PotSystem {
       return;
     }
     const heat = item.massKg * thermalProperties(item.composition, 60).heat;
-    this.energy.addedJ += heat * item.startC;
-    this.liquidC = (this.capacity * this.liquidC + heat * item.startC) / (this.capacity + heat);
+    const broughtJ = item.massKg * liquidHeat(item.composition, item.startC);
+    const nowJ = this.capacity * this.liquidC - this.iceJ;
+    this.energy.addedJ += broughtJ;
     this.#liquidHeat += heat;
+    this.#settle(nowJ + broughtJ);
     const water = item.massKg * normalise(item.composition).water;
     this.waterKg += water;
     this.otherKg += item.massKg - water;
@@ -157,7 +179,8 @@ export class PotSystem {
     }
     if (item.shape) return;
     const share = Math.min(1, item.massKg / Math.max(1e-9, this.waterKg + this.otherKg));
-    this.energy.addedJ -= share * this.#liquidHeat * this.liquidC;
+    this.energy.addedJ -= share * (this.#liquidHeat * this.liquidC - this.iceJ);
+    this.iceJ *= 1 - share;
     this.#liquidHeat *= 1 - share;
     this.waterKg *= 1 - share;
     this.otherKg *= 1 - share;
@@ -166,7 +189,8 @@ export class PotSystem {
   /** Pours all liquid off; it takes its heat along, the pot and what is solid keep theirs. */
   pour(): void {
     this.#carry(true);
-    this.energy.addedJ -= this.#liquidHeat * this.liquidC;
+    this.energy.addedJ -= this.#liquidHeat * this.liquidC - this.iceJ;
+    this.iceJ = 0;
     this.#liquidHeat = 0;
     this.waterKg = 0;
     this.otherKg = 0;
@@ -198,6 +222,7 @@ export class PotSystem {
     const after = this.#waters.carry({ capacity: before, celsius: this.liquidC }, all);
     this.#liquidHeat += after.capacity - before;
     this.liquidC = after.celsius;
+    if (this.iceJ > 0) this.#settle(after.capacity * after.celsius - this.iceJ);
   }
 
   /** Head space over what is in the pot, taken as dense as water, L. */
@@ -245,6 +270,7 @@ export class PotSystem {
     this.#cover();
     const startC = this.liquidC;
     for (const body of this.bodies) remember(body);
+    if (this.iceJ > 0) return this.#melt(seconds, drive);
     const attempt = (length: number, drive: Drive): Stepped => {
       const node = { capacity: this.capacity, celsius: startC };
       return advance(this.bodies, node, this.air.ambientC, length, drive);
@@ -287,7 +313,30 @@ export class PotSystem {
     }
     this.liquidC = done.celsius;
     this.#book(done, length);
+    // What cold pieces take from water at its freezing point makes ice.
+    if (this.liquidC < 0) this.#settle(this.capacity * this.liquidC);
     return { ...done, seconds: length };
+  }
+
+  /** Moves on by a time step while ice is afloat: the liquid stays at 0 C, and what heat is over melts it. */
+  #melt(seconds: number, { powerW, mostW, lossWPerK }: Drive): Moved & { seconds: number } {
+    const node = { capacity: this.capacity, celsius: 0 };
+    const heldAt0: Drive = { powerW: null, lossWPerK };
+    const heater = powerW ?? mostW ?? 0;
+    let length = seconds;
+    let done = advance(this.bodies, node, this.air.ambientC, length, heldAt0);
+    const over = heater - done.powerW;
+    // The last ice goes within the step: it ends there.
+    if (over * length > this.iceJ) {
+      length = Math.max(LEAST_S, this.iceJ / over);
+      for (const body of this.bodies) rewind(body);
+      done = advance(this.bodies, node, this.air.ambientC, length, heldAt0);
+    }
+    if (!done.settled) this.unsettled++;
+    this.#settle((heater - done.powerW) * length - this.iceJ);
+    const moved = { ...done, celsius: this.liquidC, powerW: heater };
+    this.#book(moved, length);
+    return { ...moved, seconds: length };
   }
 
   #book(done: Moved, seconds: number): void {

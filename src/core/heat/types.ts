@@ -1,4 +1,4 @@
-import type { Composition, Solid } from '../food';
+import type { Composition } from '../food';
 import type { PlainKind, Release } from '../vocabulary';
 
 /** Water that a food takes up or gives back. */
@@ -9,11 +9,14 @@ export interface Exchange {
   readonly doneMin: number;
   /** Degrees for a tenfold rate, C. */
   readonly z: number;
+  /** What it goes on to drink once it is done: kg in the end, and minutes at 100 C to nine tenths. */
+  readonly swells?: { readonly kg: number; readonly doneMin: number } | null;
 }
 
+/** A body in n dimensions: 1 a slab, 2 a long cylinder, 3 a ball, and all between. */
 export interface BodyShape {
-  readonly kind: Solid;
-  /** Full thickness of a slab, diameter of a cylinder or sphere, mm. */
+  readonly n: number;
+  /** Full thickness or diameter, mm. */
   readonly mm: number;
 }
 

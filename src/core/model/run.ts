@@ -50,6 +50,13 @@ const GIVES_MIN: Readonly<Partial<Record<Food['group'], number>>> = {
 /** And until one without a need of its own has drunk (assumed). */
 const DRINKS_MIN = 20;
 
+/** Minutes at 100 C past its need until it has gone on to drink nine tenths of what it can (assumed). */
+const SWELLS_MIN: Readonly<Partial<Record<Food['group'], number>>> = {
+  pasta: 60,
+  grain: 90,
+  pulse: 120,
+};
+
 /** An item as the heat model sees it: its soak in it, its water to come and go. */
 function heatItem(item: PlannedItem, part: Part, size: number): HeatItem {
   const { food } = item;
@@ -71,6 +78,10 @@ function heatItem(item: PlannedItem, part: Part, size: number): HeatItem {
           ? (doneness?.needMin ?? DRINKS_MIN)
           : (GIVES_MIN[food.group] ?? DRINKS_MIN),
       z: doneness?.z ?? USUAL_Z,
+      swells:
+        part.swellsKg > 0
+          ? { kg: part.swellsKg, doneMin: SWELLS_MIN[food.group] ?? DRINKS_MIN }
+          : null,
     },
   };
 }

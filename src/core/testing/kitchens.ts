@@ -7,7 +7,14 @@ import { lessonOf } from '../learn';
 import { gradesOf } from '../food';
 import { courseOf, hotSOf } from '../live';
 import { lastOf } from '../series';
-import { COOK_VARIES, ITEM_SPREAD, potPrior, type Chance, type Unknowns } from '../unknown';
+import {
+  COOK_VARIES,
+  ITEM_SPREAD,
+  SIZE_SPREAD,
+  potPrior,
+  type Chance,
+  type Unknowns,
+} from '../unknown';
 import { cookOf } from './cooks';
 import { batchOf, item, KITCHEN, POT, pressure } from './kitchen';
 
@@ -67,7 +74,7 @@ export function hiddenCook(traits: readonly number[], batch: Batch, chance: Chan
         id,
         {
           mass: factor(ITEM_SPREAD.mass),
-          size: factor(ITEM_SPREAD.size),
+          size: factor(SIZE_SPREAD.natural),
           startC: ITEM_SPREAD.startC * chance.normal(),
           need: 1,
         },

@@ -193,11 +193,11 @@ export function odexCase(): {
     return { id: key, massKg, composition, shape, startC, entersAt: 0, leavesAt: 9 };
   };
   const items = [
-    item('lamb-neck', 0.9, { kind: 'sphere', mm: 46 }),
-    item('pearl-barley', 0.12, { kind: 'sphere', mm: 3.5 }, 20),
-    item('onion', 0.22, { kind: 'sphere', mm: 11.5 }),
-    item('carrot', 0.18, { kind: 'sphere', mm: 34 }),
-    item('leek', 0.18, { kind: 'slab', mm: 15 }),
+    item('lamb-neck', 0.9, { n: 3, mm: 46 }),
+    item('pearl-barley', 0.12, { n: 3, mm: 3.5 }, 20),
+    item('onion', 0.22, { n: 3, mm: 11.5 }),
+    item('carrot', 0.18, { n: 3, mm: 34 }),
+    item('leek', 0.18, { n: 1, mm: 15 }),
     item('water', 1.4, null, 20),
   ];
   const pot = potVessel(POT);

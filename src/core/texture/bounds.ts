@@ -22,6 +22,8 @@ export interface Bound {
 
 const middle = (times: number): Bound => ({ where: 'middle', of: 'need', times });
 const mean = (times: number): Bound => ({ where: 'mean', of: 'late', times });
+/** A fork goes through the whole of a joint, not to its very middle. */
+const through = (times: number): Bound => ({ where: 'mean', of: 'need', times });
 
 const WITH_BITE = 0.35;
 
@@ -32,14 +34,15 @@ type BoundsOf<Grades extends readonly string[]> = Grades extends readonly [unkno
 
 /** A bound for every grade but the first, in order. */
 export const BOUNDS: { readonly [F in Family]: BoundsOf<(typeof GRADES)[F]> } = {
-  vegetable: [middle(WITH_BITE), middle(1), mean(1), { ...mean(11), bySize: 0.3 }],
+  vegetable: [middle(WITH_BITE), middle(1), mean(1), { ...mean(13), bySize: 0.3 }],
   aromatic: [middle(WITH_BITE), middle(1), mean(1)],
   green: [middle(1), mean(0.6), mean(1)],
   pulse: [middle(0.6), middle(1), mean(1), mean(1.5)],
   pasta: [middle(1), mean(0.9), mean(1)],
   grain: [middle(0.6), middle(1), mean(1), mean(1.5)],
-  tough: [middle(0.5), middle(1), mean(1), mean(2.4)],
-  bone: [middle(0.5), middle(1), mean(1), mean(3.2)],
+  tough: [through(0.5), through(1), mean(1), mean(2.4)],
+  bone: [through(0.5), through(1), mean(1), mean(3.2)],
+  gelatinous: [through(1), mean(1), mean(3)],
   lean: [middle(1), mean(1), mean(2.5)],
   fish: [middle(1), mean(0.45), mean(1)],
   shellfish: [middle(1), mean(0.45), mean(1)],

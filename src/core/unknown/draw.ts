@@ -1,8 +1,16 @@
 /** One draw of all that is not known of a cook. */
 import { foodOf, learnedNeed } from '../batch/plan';
-import { TRAITS, type Batch, type Kitchen, type Pot, type Trait } from '../batch/schema';
+import { TRAITS, type Batch, type Item, type Kitchen, type Pot, type Trait } from '../batch/schema';
+import type { Food } from '../food';
 import { nominal, traitsOf } from './known';
-import { COOK_SPREAD, COOK_VARIES, ITEM_SPREAD, knowledgeOf, POT_SPREAD } from './priors';
+import {
+  COOK_SPREAD,
+  COOK_VARIES,
+  ITEM_SPREAD,
+  knowledgeOf,
+  POT_SPREAD,
+  SIZE_SPREAD,
+} from './priors';
 import type { Chance } from './random';
 
 /** Of one ingredient: factors, and degrees. */
@@ -32,18 +40,29 @@ export interface Unknowns {
 export interface ToDraw {
   readonly id: string;
   readonly needSd: number;
+  /** How far its thickness may be from what the plan says, a logarithm. */
+  readonly sizeSd: number;
+}
+
+/** Spread of the thickness of an item's pieces. */
+function sizeSdOf({ cut }: Item, food: Food | undefined): number {
+  if (cut) return cut.shape === 'whole' ? SIZE_SPREAD.whole : SIZE_SPREAD.cut;
+  const natural = food?.pieceG !== undefined || food?.shape?.kind !== 'sphere';
+  return natural ? SIZE_SPREAD.natural : SIZE_SPREAD.untold;
 }
 
 /** What is not known of a batch's items in a kitchen. */
 export function toDraw(batch: Batch, kitchen: Kitchen): readonly ToDraw[] {
   return batch.items.map((item) => {
-    const food = kitchen.learned?.foods && foodOf(item);
-    const learned = food && learnedNeed(kitchen, food, item.old ?? false);
-    if (!learned) return { id: item.id, needSd: ITEM_SPREAD.need };
+    const food = foodOf(item);
+    const learned = food && kitchen.learned?.foods && learnedNeed(kitchen, food, item.old ?? false);
+    const { id } = item;
+    const sizeSd = sizeSdOf(item, food);
+    if (!learned) return { id, needSd: ITEM_SPREAD.need, sizeSd };
     // Of what was found to be as its kind, little is not known less well than nothing was.
     const most = Math.max(ITEM_SPREAD.need, Math.abs(learned.need));
     const needSd = Math.min(most, Math.hypot(learned.sd, ITEM_SPREAD.needVaries));
-    return { id: item.id, needSd };
+    return { id, needSd, sizeSd };
   });
 }
 
@@ -109,11 +128,11 @@ export function unknownsOf(
   return {
     ...(pot.learned ? told(pot.learned, normal) : untold(pot, normal, even)),
     items: Object.fromEntries(
-      items.map(({ id, needSd }) => [
+      items.map(({ id, needSd, sizeSd }) => [
         id,
         {
           mass: factor(ITEM_SPREAD.mass),
-          size: factor(ITEM_SPREAD.size),
+          size: factor(sizeSd),
           startC: ITEM_SPREAD.startC * normal(),
           need: factor(needSd),
         },

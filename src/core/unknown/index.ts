@@ -14,6 +14,7 @@ export {
   COOK_VARIES,
   ITEM_SPREAD,
   POT_SPREAD,
+  SIZE_SPREAD,
   type Knowledge,
   type PotSpread,
 } from './priors';

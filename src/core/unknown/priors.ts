@@ -62,11 +62,16 @@ export const COOK_VARIES = {
  */
 export const ITEM_SPREAD = {
   mass: 0.06,
-  size: 0.12,
   startC: 1.5,
   need: 0.15,
   needVaries: 0.08,
 } as const;
+
+/**
+ * Of the thickness of pieces, by how sure it is: cut to a size; as they grow; in one piece by its
+ * weight; and meat of which nobody said how it is cut (assumed).
+ */
+export const SIZE_SPREAD = { cut: 0.1, natural: 0.12, whole: 0.12, untold: 0.18 } as const;
 
 export function knowledgeOf(pot: Pot): Knowledge {
   return pot.measured ? 'measured' : 'never measured';

@@ -1,7 +1,11 @@
 import { POT } from '../testing/kitchen';
-import { drawUnknowns, ITEM_SPREAD, POT_SPREAD, seeded, type Unknowns } from '.';
+import { drawUnknowns, ITEM_SPREAD, POT_SPREAD, seeded, SIZE_SPREAD, type Unknowns } from '.';
 
-const ITEMS = ['a', 'b'].map((id) => ({ id, needSd: ITEM_SPREAD.need }));
+const ITEMS = ['a', 'b'].map((id) => ({
+  id,
+  needSd: ITEM_SPREAD.need,
+  sizeSd: SIZE_SPREAD.natural,
+}));
 
 function many(pot = POT, n = 4000): readonly Unknowns[] {
   const chance = seeded(9);

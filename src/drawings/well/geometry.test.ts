@@ -44,8 +44,8 @@ describe('the Well', () => {
 
   it('lays pieces inside the walls and under the heap, larger ones first', () => {
     const items = [
-      { volumeL: 0.9, piece: { kind: 'sphere' as const, mm: 46 }, group: 'meat' as const },
-      { volumeL: 0.1, piece: { kind: 'sphere' as const, mm: 4 }, group: 'grain' as const },
+      { volumeL: 0.9, piece: { n: 3, mm: 46 }, group: 'meat' as const },
+      { volumeL: 0.1, piece: { n: 3, mm: 4 }, group: 'grain' as const },
       { volumeL: 2, piece: null, group: 'liquid' as const },
     ];
     const heap = 60;

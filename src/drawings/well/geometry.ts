@@ -164,7 +164,7 @@ export function placePieces(
         y: rowBottom + size / 2,
         size,
         group: item.group,
-        round: item.piece.kind !== 'slab',
+        round: item.piece.n > 1.5,
       });
       rowHeight = Math.max(rowHeight, size);
       x += size * 1.16;

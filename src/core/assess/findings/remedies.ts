@@ -4,6 +4,7 @@ import { cookRate, donenessOf, USUAL_Z } from '../../doneness';
 import { gradesOf, spoken, thermalProperties, wishOf } from '../../food';
 import { formatLength, formatMinutes } from '../../quantity';
 import { centreRuleOf, classesOf, LECTIN_C, LECTIN_MIN, SAFE_CENTRE_C } from '../../guard';
+import { decayOf } from '../../heat';
 import { foodsOf, type ItemReport } from '../../model';
 import type { Remedy } from '../types';
 import { type Context } from './context';
@@ -53,9 +54,6 @@ function centreAtHoldEnd(context: Context, item: ItemReport, index: number): num
   return heat.items[item.id]?.centreC[at] ?? Number.NaN;
 }
 
-/** Slowest decay of a body's middle towards what is around it: first eigenvalue squared. */
-const DECAY = { slab: 2.467, cylinder: 5.783, sphere: 9.87 } as const;
-
 /**
  * Minutes at a temperature until a centre has had so much more, and is as hot as it must be: it
  * comes up to the temperature with the slowest decay of its shape while it cooks.
@@ -70,8 +68,9 @@ function minutesFor(context: Context, item: ItemReport, from: number, around: nu
   const rule = classes ? centreRuleOf(classes) : null;
   const safeC = rule ? SAFE_CENTRE_C[rule] : Number.NEGATIVE_INFINITY;
   const { density, conductivity, heat } = thermalProperties(planned.food.composition, 60);
-  const radius = item.piece.mm / 2000;
-  const timeMin = radius ** 2 / ((conductivity / (density * heat)) * DECAY[item.piece.kind]) / 60;
+  // The middle follows with the slowest decay of its shape.
+  const perM = 1000 * decayOf(item.piece);
+  const timeMin = (density * heat) / (conductivity * perM ** 2) / 60;
   const z = zOf(context, item);
   let gained = 0;
   let boiled = 0;

@@ -1,4 +1,5 @@
 /** Broth of the house in a plan: shelves of jars, and litres taken from them. */
+import { FREEZING_POINT } from '../../food';
 import { volumeMl, type Amount } from '../../quantity';
 import { addItems, changeItem, freshItemId, removeItem, waterItem } from '../plan/edit';
 import type { Batch, History, Item, Jar } from '../schema/types';
@@ -8,6 +9,7 @@ import { claimed, DREGS_L, freeInJar, takeFrom } from './claims';
 export interface ShelvedJar {
   readonly id: string;
   readonly freeL: number;
+  readonly frozen: boolean;
   /** History of its contents. */
   readonly history?: History;
   /** Its last day, ISO 8601; missing where it is frozen. */
@@ -46,7 +48,10 @@ export function shelvesOf(
     const before = shelves.get(jar.name);
     shelves.set(jar.name, {
       name: jar.name,
-      jars: [...(before?.jars ?? []), { id: jar.id, freeL, ...about(jar) }],
+      jars: [
+        ...(before?.jars ?? []),
+        { id: jar.id, freeL, frozen: jar.where === 'freezer', ...about(jar) },
+      ],
       // Jars of one name are of one pot; the first says what is in it.
       ...((before?.gPerL ?? jar.gPerL) !== undefined && { gPerL: before?.gPerL ?? jar.gPerL ?? 0 }),
       ...((before?.saltPercent ?? jar.saltPercent) !== undefined && {
@@ -82,14 +87,26 @@ export function brothItem(shelf: Shelf, litres: number, amount?: Amount): Omit<I
       return useBy === undefined ? one : { ...one, useBy };
     }),
     ...(history && { history }),
-    startC: COLD_C,
+    startC: broughtC(taken, (id) => of(id)?.frozen ?? false),
     enters: null,
     leaves: null,
   };
 }
 
-/** Out of the fridge, thawed or not quite: what ice is left in it melts on the way (assumed). */
+/** Out of the fridge, C. */
 const COLD_C = 4;
+/** A frozen jar goes in when it is loose: half of its ice is left (`keep/thaw`). */
+const ICE_LEFT = 0.5;
+
+/** Temperature of broth out of jars, C: below its freezing point it tells how much of it is ice. */
+function broughtC(
+  taken: readonly { readonly jar: string; readonly litres: number }[],
+  isFrozen: (jar: string) => boolean,
+): number {
+  const litres = taken.reduce((sum, one) => sum + one.litres, 0);
+  const frozenL = taken.reduce((sum, one) => sum + (isFrozen(one.jar) ? one.litres : 0), 0);
+  return frozenL > 0 ? FREEZING_POINT / (1 - (ICE_LEFT * frozenL) / litres) : COLD_C;
+}
 
 /**
  * Puts broth of the house into a plan, instead of as much of its water where that is wanted.

@@ -4,6 +4,7 @@ import { asGiven, asLiked, learnedNeed } from './learned';
 import { foodOf } from './named';
 import { indexOfStep, poursOf } from './pours';
 import { READIED, readied } from './ready';
+import { usualCut } from './usualCut';
 import { STEPS, type PlainKind, type Release } from '../../vocabulary';
 import type { Batch, Cut, Item, Kitchen, Pot, PressureStep, Step } from '../schema/types';
 
@@ -143,7 +144,7 @@ function planItem(item: Item, frame: Frame): PlannedItem {
     massG: boughtG * share,
     boughtG,
     from: item.from ?? null,
-    cut: item.cut ?? null,
+    cut: item.cut ?? usualCut(food, item.amount),
     startC: item.startC ?? (food.kept === 'fridge' ? FRIDGE_C : kitchen.ambientC),
     soakedH: item.soakedH ?? 0,
     old: item.old ?? false,

@@ -1,5 +1,5 @@
 /** Meat in one piece: a joint, a roast or a block is as thick as its weight makes it. */
-import { amountGrams, type Food } from '../../food';
+import { amountGrams, wholeMm, type Food } from '../../food';
 import { formatLength, type Amount, type Units } from '../../quantity';
 import type { Cut } from '../schema/types';
 
@@ -14,20 +14,6 @@ const IN_A_LUMP =
   /\b(?:one|a single|a|1) (?:big |large )?(?:piece|lump|chunk|slab|block)\b|\b(?:joint|roast|block|slab)\b/i;
 /** Pieces lighter than that are no lump because they are whole, g. */
 const LEAST_WHOLE_G = 600;
-/** Length of a lump over its thickness (assumed; a roast of 1.5 kg is then 109 mm thick). */
-const LUMP_LONG = 1.4;
-/** Meat, kg/L. */
-const LUMP_KG_PER_L = 1.05;
-
-/**
- * Thickness of a lump of meat, mm.
- *
- * @example lumpMm(1500) // 109
- */
-export function lumpMm(grams: number): number {
-  const ml = grams / LUMP_KG_PER_L;
-  return Math.round(10 * Math.cbrt((4 * ml) / (Math.PI * LUMP_LONG)));
-}
 
 /** Lighter than that a lump is a piece as usual, g. */
 const LEAST_LUMP_G = 250;
@@ -42,13 +28,8 @@ export function readLump(words: string, food: Food, amount: Amount | null): Cut 
   const all = amount && amountGrams(food, amount);
   if (!amount || all === null) return null;
   const one = amount.unit === 'piece' ? all / Math.max(1, amount.value) : all;
-  // A bird is hollow: it is thicker than the usual one as the cube root of its weight.
-  if (/\bwhole\b/.test(food.name) && food.pieceG !== undefined)
-    return one > food.pieceG
-      ? { shape: 'whole', mm: Math.round(food.shape.mm * Math.cbrt(one / food.pieceG)) }
-      : null;
-  const mm = Math.min(300, lumpMm(one));
-  return one < LEAST_LUMP_G || mm <= food.shape.mm ? null : { shape: 'whole', mm };
+  const mm = wholeMm(food, one);
+  return one < LEAST_LUMP_G || mm === null || mm <= food.shape.mm ? null : { shape: 'whole', mm };
 }
 
 /** Heavier than that without a word of its size, it is asked about, g. */

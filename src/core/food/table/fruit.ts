@@ -8,9 +8,30 @@ import { rows } from './row';
 
 const veg = rows('vegetable', { cooked: 0.92, packing: 0.62 });
 const leaf = rows('leaf', { cooked: 0.75, packing: 0.12 });
-const pulse = rows('pulse', { kept: 'shelf', cooked: 2.3, foaming: 3, scorch: 1, packing: 0.6 });
-const grain = rows('grain', { kept: 'shelf', cooked: 2.6, foaming: 2, scorch: 2, packing: 0.6 });
-const pasta = rows('pasta', { kept: 'shelf', cooked: 2, foaming: 2, scorch: 2, packing: 0.4 });
+const pulse = rows('pulse', {
+  kept: 'shelf',
+  cooked: 2.3,
+  swollen: 2.8,
+  foaming: 3,
+  scorch: 1,
+  packing: 0.6,
+});
+const grain = rows('grain', {
+  kept: 'shelf',
+  cooked: 2.6,
+  swollen: 4.5,
+  foaming: 2,
+  scorch: 2,
+  packing: 0.6,
+});
+const pasta = rows('pasta', {
+  kept: 'shelf',
+  cooked: 2,
+  swollen: 3.6,
+  foaming: 2,
+  scorch: 2,
+  packing: 0.4,
+});
 
 export const FRUIT = [
   veg('olives', 'olives, pitted', [80, 0.8, 10.7, 3, 3.2, 2.2], {

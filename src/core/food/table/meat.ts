@@ -235,7 +235,8 @@ export const MEAT = [
     picked: { food: 'chicken-frame', share: 0.3 },
     aliases: ['boiling fowl', 'stewing hen', 'poussin'],
     pieceG: 1500,
-    shape: ['cylinder', 80],
+    // Hollow: water stands in it as well.
+    shape: ['cylinder', 65],
     packing: 0.55,
     cooked: 0.8,
   }),

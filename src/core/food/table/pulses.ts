@@ -8,7 +8,8 @@ import { rows } from './row';
 
 const pulse = rows('pulse', {
   kept: 'shelf',
-  cooked: 2.1,
+  cooked: 2.25,
+  swollen: 2.8,
   foaming: 3,
   scorch: 1,
   packing: 0.62,

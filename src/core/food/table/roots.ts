@@ -10,6 +10,7 @@ const root = rows('vegetable', { cooked: 0.92, packing: 0.62 });
 
 export const ROOTS = [
   root('potato', 'potato', [79.3, 2, 0.1, 15.4, 2.1, 1.1], {
+    kept: 'shelf',
     aliases: ['potatoes', 'waxy potato', 'floury potato'],
     pieceG: 170,
     cupG: 150,
@@ -19,6 +20,7 @@ export const ROOTS = [
     scorch: 1,
   }),
   root('sweet-potato', 'sweet potato', [77.3, 1.6, 0.1, 17.1, 3, 1], {
+    kept: 'shelf',
     aliases: ['sweet potatoes', 'kumara'],
     pieceG: 130,
     cupG: 133,
@@ -50,6 +52,7 @@ export const ROOTS = [
     shape: ['sphere', 100],
   }),
   root('garlic', 'garlic', [58.6, 6.4, 0.5, 31, 2.1, 1.5], {
+    kept: 'shelf',
     family: 'aromatic',
     aliases: ['garlic clove', 'clove of garlic', 'cloves garlic', 'garlic cloves'],
     pieceG: 3,
@@ -57,6 +60,7 @@ export const ROOTS = [
     shape: ['slab', 8],
   }),
   root('ginger', 'ginger', [78.9, 1.8, 0.8, 15.8, 2, 0.8], {
+    kept: 'shelf',
     family: 'aromatic',
     aliases: ['fresh ginger', 'ginger root', 'galangal'],
     pieceG: 30,
@@ -64,6 +68,7 @@ export const ROOTS = [
     shape: ['slab', 5],
   }),
   root('swede', 'swede', [89.4, 1.1, 0.2, 6.3, 2.3, 0.7], {
+    kept: 'shelf',
     aliases: ['rutabaga', 'yellow turnip', 'neeps'],
     pieceG: 700,
     cupG: 140,
@@ -100,6 +105,7 @@ export const ROOTS = [
     shape: ['cylinder', 28],
   }),
   root('cassava', 'cassava', [59.7, 1.4, 0.3, 36.3, 1.8, 0.6], {
+    kept: 'shelf',
     aliases: ['yuca', 'manioc', 'tapioca root'],
     pieceG: 400,
     cupG: 206,
@@ -108,6 +114,7 @@ export const ROOTS = [
     foaming: 2,
   }),
   root('yam', 'yam or taro', [69.6, 1.5, 0.2, 23.8, 4.1, 0.8], {
+    kept: 'shelf',
     aliases: ['taro', 'yams', 'eddoe', 'yam root'],
     pieceG: 500,
     cupG: 150,
@@ -116,6 +123,7 @@ export const ROOTS = [
     foaming: 2,
   }),
   root('plantain', 'green plantain', [70, 1.2, 0.2, 26, 2, 0.9], {
+    kept: 'shelf',
     aliases: ['plantain', 'green banana', 'plantains'],
     pieceG: 180,
     cupG: 148,

@@ -28,6 +28,7 @@ export const VEGETABLES = [
     cooked: 0.88,
   }),
   veg('onion', 'onion', [89.1, 1.1, 0.1, 7.6, 1.7, 0.4], {
+    kept: 'shelf',
     family: 'aromatic',
     aliases: ['onions', 'yellow onion', 'red onion', 'brown onion', 'white onion'],
     pieceG: 110,
@@ -60,6 +61,7 @@ export const VEGETABLES = [
     cooked: 0.8,
   }),
   veg('butternut-squash', 'butternut squash', [86.4, 1, 0.1, 9.7, 2, 0.8], {
+    kept: 'shelf',
     aliases: ['squash', 'butternut'],
     pieceG: 900,
     cupG: 140,
@@ -94,6 +96,7 @@ export const VEGETABLES = [
     shape: ['sphere', 8],
   }),
   veg('tomato', 'tomato', [94.5, 0.9, 0.2, 2.7, 1.2, 0.5], {
+    kept: 'shelf',
     family: 'aromatic',
     aliases: [
       'cherry tomato',
@@ -197,6 +200,7 @@ export const VEGETABLES = [
     cooked: 0.8,
   }),
   veg('shallot', 'shallots', [79.8, 2.5, 0.1, 13.6, 3.2, 0.8], {
+    kept: 'shelf',
     family: 'aromatic',
     aliases: ['shallot', 'pearl onion', 'baby onion', 'pickling onions'],
     pieceG: 25,
@@ -234,6 +238,7 @@ export const VEGETABLES = [
     shape: ['sphere', 30],
   }),
   veg('pumpkin', 'pumpkin', [91.6, 1, 0.1, 6, 0.5, 0.8], {
+    kept: 'shelf',
     aliases: ['kabocha', 'hokkaido squash', 'acorn squash', 'red kuri squash'],
     pieceG: 1500,
     cupG: 116,
