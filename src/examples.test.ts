@@ -15,6 +15,8 @@ const GIVEN: Readonly<Record<string, unknown>> = {
   carrot: foodByKey('carrot'),
   water: foodByKey('water')?.composition,
   salt: foodByKey('salt'),
+  stewingBeef: foodByKey('beef-stewing'),
+  wholeChicken: foodByKey('whole-chicken'),
   twoPinches: { count: 2, measure: 'pinch' },
   at: new Date(2026, 10, 24, 18, 30),
   now: new Date(2026, 10, 20),

@@ -47,7 +47,7 @@ describe('a lid on little or no water', () => {
     expect(heat.items['c']?.surfaceC[sealed]).toBeGreaterThan(85);
     // Before there is steam, only what lies in the juice gets warm.
     const half = Math.floor(steaming / 2);
-    expect(heat.items['c']?.surfaceC[half]).toBeLessThan((heat.trace.liquidC[half] ?? 0) - 30);
+    expect(heat.items['c']?.surfaceC[half]).toBeLessThan((heat.trace.liquidC[half] ?? 0) - 20);
   });
 
   it('scorches, and more water helps', () => {

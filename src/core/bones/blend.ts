@@ -32,8 +32,17 @@ export function blend(lots: readonly Lot[]): Lot {
   );
 }
 
-export function strength({ litres, strongG }: Lot): number {
-  return litres > 0 ? strongG / litres : 0;
+/** Less than this is a pot boiled dry: it has no strength, L. */
+const DRY_L = 0.05;
+
+/** Whether a lot has boiled away. */
+export function isDry({ litres }: Pick<Lot, 'litres'>): boolean {
+  return litres < DRY_L;
+}
+
+/** Gelatine that sets, g/L; 0 where it has boiled dry. */
+export function strength(lot: Lot): number {
+  return isDry(lot) ? 0 : lot.strongG / lot.litres;
 }
 
 /**

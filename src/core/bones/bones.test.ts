@@ -161,11 +161,11 @@ describe('broths poured together', () => {
     fc.assert(
       fc.property(lot, fc.double({ min: 1, max: 60, noNaN: true }), (l, wanted) => {
         const off = waterToBoilOff(l, wanted);
-        const after = strength({ ...l, litres: l.litres - off });
+        const after = l.strongG / (l.litres - off);
         expect(off === 0 ? after >= wanted - 1e-9 : Math.abs(after - wanted) < 1e-6).toBe(true);
       }),
     );
-    expect(strength({ litres: 0, strongG: 3 })).toBe(0);
+    for (const litres of [0, 0.03]) expect(strength({ litres, strongG: 3 })).toBe(0);
   });
 
   it('set as their strength says, state by state', () => {

@@ -15,9 +15,10 @@ export interface Flavour {
 }
 
 const GREEN: Flavour = { bestMin: 15, tooMuchMin: 60, spoils: 'bitter and drab' };
-const ROOT: Flavour = { bestMin: 45, tooMuchMin: 360, spoils: 'dull and sweet' };
+/** Onion and ginger stay in for as long as bones do in most kitchens. */
+const ROOT: Flavour = { bestMin: 45, tooMuchMin: 1500, spoils: 'dull and sweet' };
 const FISH: Flavour = { bestMin: 25, tooMuchMin: 90, spoils: 'bitter and gluey' };
-const SPICE: Flavour = { bestMin: 40, tooMuchMin: 420, spoils: 'bitter and woody' };
+const SPICE: Flavour = { bestMin: 40, tooMuchMin: 600, spoils: 'bitter and woody' };
 /** Green parts that turn bitter first. */
 const BITTER = new Set(['spring-onion', 'celery-leaves']);
 

@@ -112,7 +112,15 @@ export const CHART: readonly ChartRow[] = [
     late: 'off the bone',
     firm: true,
   },
-  { food: 'ham-hock', cut: null, pressure: [45, 60], release: N, simmer: [150, 180], late: null },
+  { food: 'ham-hock', cut: null, pressure: [30, 55], release: N, simmer: [110, 180], late: null },
+  {
+    food: 'pork-trotter',
+    cut: null,
+    pressure: [40, 55],
+    release: N,
+    simmer: [150, 210],
+    late: 'off the bone',
+  },
   {
     food: 'minced-beef',
     cut: { shape: 'crumb', mm: 8 },

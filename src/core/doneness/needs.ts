@@ -55,7 +55,7 @@ export function donenessOf(
   { soakedH = 0, old = false, need = 1 }: Condition = {},
 ): Doneness | null {
   if (food.family === 'ready') return READY;
-  const fitted = TABLE[food.key];
+  const fitted = TABLE[food.key] ?? (food.like === undefined ? undefined : TABLE[food.like]);
   if (!fitted || food.family === null) return null;
   const pulse = food.group === 'pulse';
   const left = fitted.soaked ?? USUAL_SOAK;

@@ -1,6 +1,6 @@
 /** How heat finds its way into a food as it is cut. */
 import type { Cut } from '../batch/schema';
-import { FLAT_WIDE, JOINT_LONG, type Food } from '../food';
+import { FLAT_WIDE, JOINT_LONG, KG_PER_L, type Food } from '../food';
 import { ball, pieceOf, rod, slab, slowness, type BodyShape } from '../heat';
 
 /** Meat and fish come off something larger: their slices may be thicker than a usual piece. */
@@ -11,11 +11,19 @@ function bounds({ group, shape, pieceG }: Food): boolean {
   return !CARVED.has(group) || (shape?.kind === 'cylinder' && pieceG !== undefined);
 }
 
+/** Length of a cylinder of meat, mm. */
+function lengthMm(round: number, grams: number): number {
+  return (1000 * grams) / KG_PER_L / ((Math.PI / 4) * round * round);
+}
+
 /** A food in one piece of a thickness. */
-function wholePiece({ shape, group }: Food, mm: number): BodyShape | null {
+function wholePiece({ shape, group, pieceG }: Food, mm: number): BodyShape | null {
   switch (shape?.kind) {
     case 'cylinder':
-      return rod(mm);
+      // A hock or a leg is as long as its weight leaves it.
+      return CARVED.has(group) && pieceG !== undefined
+        ? pieceOf({ round: mm, flat: [(mm / shape.mm) * lengthMm(shape.mm, pieceG)] })
+        : rod(mm);
     case 'slab':
       return CARVED.has(group)
         ? pieceOf({ flat: [mm, FLAT_WIDE[0] * mm, FLAT_WIDE[1] * mm] })
@@ -38,9 +46,13 @@ function usualPiece(food: Food): BodyShape | null {
   return shape.kind === 'sphere' && CARVED.has(group) ? ball(shape.mm) : wholePiece(food, shape.mm);
 }
 
+/** A cube up to this much thicker than the usual food comes off a thick one; more is a length of it. */
+const THICK = 1.6;
+
 /** What a cut makes of a food, were the food large enough. */
 function cutPiece({ shape, mm }: Cut, food: Food): BodyShape {
-  const own = bounds(food) ? food.shape : null;
+  const thick = shape === 'cube' && mm <= THICK * (food.shape?.mm ?? 0);
+  const own = bounds(food) && !thick ? food.shape : null;
   const across = own?.kind === 'slab' ? own.mm : Infinity;
   const round = own && own.kind !== 'slab' ? own.mm : Infinity;
   switch (shape) {
@@ -66,7 +78,7 @@ function cutPiece({ shape, mm }: Cut, food: Food): BodyShape {
  * How heat finds its way into a food as cut. A cut never makes it slower than the whole piece.
  *
  * @returns null for what becomes part of the liquid
- * @example conductionShape(carrot, { shape: 'cube', mm: 12 }) // a ball of 13.9 mm
+ * @example conductionShape(carrot, { shape: 'cube', mm: 12 })?.mm // about 14
  */
 export function conductionShape(food: Food, cut: Cut | null): BodyShape | null {
   const usual = usualPiece(food);

@@ -16,6 +16,7 @@ export {
   spanOf,
   usualSpan,
   wishOf,
+  type Dish,
   type Likes,
   type Manner,
   type Preset,
@@ -43,4 +44,4 @@ export {
   thermalProperties,
   type ThermalProperties,
 } from './properties';
-export { FLAT_WIDE, JOINT_LONG, wholeMm } from './piece';
+export { FLAT_WIDE, JOINT_LONG, KG_PER_L, wholeMm } from './piece';

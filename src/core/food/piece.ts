@@ -2,7 +2,7 @@
 import type { Food } from './types';
 
 /** Meat and fish, kg/L. */
-const KG_PER_L = 1.05;
+export const KG_PER_L = 1.05;
 /** Length of a joint over its thickness, and area of a flat piece over its thickness squared (assumed). */
 export const JOINT_LONG = 1.4;
 export const FLAT_WIDE = [2.5, 3] as const;
@@ -15,8 +15,8 @@ const MOST_MM = 300;
  *
  * @param grams of the one piece, above 0
  * @returns mm; null for what joins the liquid
- * @example wholeMm(stewingBeef, 1500) // 109, a roast
- * @example wholeMm(wholeChicken, 2600) // a fifth thicker than one of 1.5 kg
+ * @example wholeMm(stewingBeef, 1500) // 109
+ * @example wholeMm(wholeChicken, 2600) // 78
  */
 export function wholeMm({ shape, pieceG }: Food, grams: number): number | null {
   if (!shape) return null;

@@ -71,6 +71,8 @@ export interface OwnFood {
 export interface Food {
   readonly key: string;
   readonly name: string;
+  /** Key of the food that it cooks as, where it has no times of its own. */
+  readonly like?: string;
   /** Other names the add line understands, lower case, singular. */
   readonly aliases: readonly string[];
   readonly group: FoodGroup;
@@ -80,6 +82,8 @@ export interface Food {
   readonly source: Mark;
   /** Mass of a medium piece, g. */
   readonly pieceG?: number;
+  /** Mass of a joint of it, where it is bought whole or cut up, g. */
+  readonly jointG?: number;
   /** Mass of a US cup of it as usually measured, g. */
   readonly cupG?: number;
   /** Key of the food that it is out of a can, where that is another. */

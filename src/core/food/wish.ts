@@ -30,7 +30,12 @@ export interface Manner {
   readonly whole: boolean;
   /** After the last lid: kept for the end because it is to have bite. */
   readonly late: boolean;
+  /** Kind of dish; a soup where it is missing. */
+  readonly dish?: Dish;
 }
+
+/** Kinds of dish, as far as they say what is wanted of grain and pulse. */
+export type Dish = 'soup' | 'porridge' | 'dal' | 'beans' | 'pilaf';
 
 type Words<F extends Family> = readonly [
   from: (typeof GRADES)[F][number],
@@ -64,6 +69,9 @@ export const MELTING: ReadonlySet<string> = new Set([
   'whole-peas',
   'red-lentils',
   'split-mung',
+  'chana-dal',
+  'toor-dal',
+  'urad-dal',
   'mung-beans',
   'brown-lentils',
 ]);
@@ -99,9 +107,14 @@ function wordsFor(food: Food, family: Family, manner: Manner, likes: Likes): rea
     case 'green':
       return HERBS.has(key) ? ['raw', 'drab'] : USUAL.green;
     case 'pulse':
+      if (manner.dish === 'dal' || manner.dish === 'porridge') return ['creamy', 'broken down'];
+      if (manner.dish === 'beans') return ['tender and whole', 'broken down'];
+      if (manner.dish === 'pilaf') return BEANS.whole;
       if (MELTING.has(key)) return ['tender and whole', 'broken down'];
       return likes.beans ? BEANS[likes.beans] : USUAL.pulse;
     case 'grain':
+      if (manner.dish === 'porridge') return ['swollen', 'broken down'];
+      if (manner.dish === 'dal') return ['tender', 'broken down'];
       if (RICE.has(key)) return ['tender', 'tender'];
       return PORRIDGE.has(key) ? ['tender', 'broken down'] : USUAL.grain;
     case 'lean': {

@@ -46,14 +46,19 @@ describe('classes of food', () => {
       (food) => food.group === 'pulse' && classesOf(food.key, food).has('lectin'),
     );
     expect(found.map(({ key }) => key).toSorted()).toEqual([
+      'bean-mix',
       'black-beans',
       'borlotti',
       'butter-beans',
+      'canary-beans',
       'cannellini',
       'flageolet',
+      'great-northern',
       'kidney-beans',
       'navy-beans',
       'pinto-beans',
+      'rosecoco',
+      'small-red-beans',
     ]);
   });
 

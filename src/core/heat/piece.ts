@@ -21,23 +21,28 @@ const ROUND: readonly (readonly [number, number])[] = [
 ];
 const TERMS = 6;
 
-/** What is left of the difference in the middle of a slab; time in mm2, thickness in mm. */
-function flatLeft(mm: number, time: number): number {
-  if (mm === Infinity) return 1;
+/** Earlier than this the middle has hardly felt it, and the series want many terms. */
+const EARLY = 0.05;
+
+function slabSeries(fo: number): number {
   let sum = 0;
   for (let m = 0; m < TERMS; m++) {
     const zero = (m + 0.5) * Math.PI;
-    sum += ((m % 2 === 0 ? 2 : -2) / zero) * Math.exp((-4 * zero * zero * time) / (mm * mm));
+    sum += ((m % 2 === 0 ? 2 : -2) / zero) * Math.exp(-zero * zero * fo);
   }
-  return Math.min(1, sum);
+  return sum;
 }
 
-function roundLeft(mm: number, time: number): number {
-  if (mm === Infinity) return 1;
+function roundSeries(fo: number): number {
   let sum = 0;
-  for (const [zero, factor] of ROUND)
-    sum += factor * Math.exp((-4 * zero * zero * time) / (mm * mm));
-  return Math.min(1, sum);
+  for (const [zero, factor] of ROUND) sum += factor * Math.exp(-zero * zero * fo);
+  return sum;
+}
+
+/** What is left of the difference in the middle; time in mm2, thickness in mm. */
+function left(series: (fo: number) => number, mm: number, time: number): number {
+  const fo = (4 * time) / (mm * mm);
+  return fo < EARLY ? 1 - (1 - series(EARLY)) * (fo / EARLY) ** 6 : series(fo);
 }
 
 /** Moment at which three quarters are made up, over the square of the radius, in n dimensions. */
@@ -61,8 +66,11 @@ function momentOf(round: number, flat: readonly number[]): number {
   let high = least * least;
   for (let i = 0; i < 40; i++) {
     const time = (low + high) / 2;
-    const left = flat.reduce((product, mm) => product * flatLeft(mm, time), roundLeft(round, time));
-    if (left > LEFT) low = time;
+    const whole = flat.reduce(
+      (product, mm) => product * left(slabSeries, mm, time),
+      left(roundSeries, round, time),
+    );
+    if (whole > LEFT) low = time;
     else high = time;
   }
   return (low + high) / 2;
@@ -74,8 +82,8 @@ const KNOWN = new Map<string, BodyShape>();
  * The body that conducts as a piece does; worked out once for each size.
  *
  * @param sides of a piece: a round side, up to three flat ones, not all infinite
- * @example pieceOf({ flat: [30, 30, 30] }) // a ball of 34.9 mm
- * @example pieceOf({ round: 8, flat: [40] }) // a bean of 40 mm: as quick as a long one
+ * @example pieceOf({ flat: [30, 30, 30] }).mm // about 34.9
+ * @example pieceOf({ round: 8, flat: [40] }).mm // about 8.9
  */
 export function pieceOf({ round = Infinity, flat = [] }: Sides): BodyShape {
   const key = `${round} ${flat.join(' ')}`;

@@ -3,7 +3,7 @@
  * it gives in the end and how fast, over a grid of both. A broth of several kinds tells of each by its share.
  */
 import { SETS, type KitchenLearned, type Lesson } from '../batch/schema';
-import { SET_FROM } from '../bones';
+import { MOST_SD, RATE_SD, SET_FROM } from '../bones';
 import { bell, chanceSaid, spreadOf, steps } from './grid';
 import type { Teacher } from './teachers';
 
@@ -13,9 +13,6 @@ type Learned = NonNullable<NonNullable<KitchenLearned>['bones']>[number];
 /** Extraction this much faster than the table has it: what a run would have given is kept for each. */
 export const RATES = [0.6, 1, 1.6] as const;
 
-/** Of the table's figures, which are assumed, as logarithms. */
-const MOST_SD = 0.35;
-const RATE_SD = 0.35;
 /** What a spoon says of a set, and a cup of litres: a logarithm of g/L (assumed). */
 const READ_SD = 0.2;
 /** A kind that was less of it than this is not told of. */

@@ -5,16 +5,18 @@ import {
   fatAlong,
   gelatineAlong,
   lossRate,
+  MOST_SD,
   mostGelatineG,
   SET_FROM,
   setOf,
   strength,
+  strengthBand,
   strongAlong,
   waterToBoilOff,
   type Bones,
   type Lot,
 } from '../bones';
-import { isStock, READIED, wantedSet, type PlannedItem } from '../batch/plan';
+import { isStock, learnedBones, READIED, wantedSet, type PlannedItem } from '../batch/plan';
 import { cookValues, USUAL_Z } from '../doneness';
 import { reductionMinutes } from '../finish';
 import { lastOf, valueAt } from '../series';
@@ -215,6 +217,18 @@ function crumbledIn(bones: BonesModel, { from, to }: Span): readonly string[] {
   });
 }
 
+/** Kinds of bone in a run's broth, and how well what they give is known. */
+function givenBy({ kitchen }: Model, { kinds }: BonesModel, { from, to }: Span) {
+  return kinds.map((k) => {
+    const before = from > 0 ? valueAt(k.along, from - 1) : 0;
+    return {
+      grams: valueAt(k.along, to) - before,
+      share: k.most > 0 ? valueAt(k.along, to) / k.most : 0,
+      mostSd: learnedBones(kitchen, k.item.food)?.sd ?? MOST_SD,
+    };
+  });
+}
+
 /** Every run of the bones in a batch. */
 export function bonesReport(model: Model, bones: BonesModel): readonly BonesReport[] {
   const { plan, heat, vessel } = model;
@@ -255,6 +269,7 @@ export function bonesReport(model: Model, bones: BonesModel): readonly BonesRepo
         litres,
         gPerL: strength({ litres, strongG: allG }),
         setsGPerL,
+        setsBand: strengthBand(setsGPerL, givenBy(model, bones, span)),
         share: most > 0 ? gelatineG / most : 0,
         set: setOf(setsGPerL),
         fatG: given((k) => k.fat(), span),
@@ -310,7 +325,9 @@ export function runOffReport(
     blends: runs.map((r, i) => {
       const lot = blend(lotsOf(runs.slice(0, i + 1)));
       const gPerL = strength(lot);
-      return { runs: r.run, litres: lot.litres, gPerL, set: setOf(gPerL) };
+      const all = bones.spans.slice(0, i + 1).flatMap((span) => givenBy(model, bones, span));
+      const band = strengthBand(gPerL, all);
+      return { runs: r.run, litres: lot.litres, gPerL, band, set: setOf(gPerL) };
     }),
     wanted,
     wantedGPerL,

@@ -38,6 +38,8 @@ export interface ModelOptions {
   readonly lived?: Readonly<Record<string, Lived>>;
   /** End of the run, s from the start; the end of the plan by default. */
   readonly untilS?: number;
+  /** Whether what is done goes on drinking; it does by default. */
+  readonly swells?: boolean;
   /** Stretches in which the pot is not as it is otherwise. */
   readonly spells?: readonly Spell[];
 }

@@ -53,12 +53,12 @@ const DRINKS_MIN = 20;
 /** Minutes at 100 C past its need until it has gone on to drink nine tenths of what it can (assumed). */
 const SWELLS_MIN: Readonly<Partial<Record<Food['group'], number>>> = {
   pasta: 60,
-  grain: 90,
+  grain: 150,
   pulse: 120,
 };
 
 /** An item as the heat model sees it: its soak in it, its water to come and go. */
-function heatItem(item: PlannedItem, part: Part, size: number): HeatItem {
+function heatItem(item: PlannedItem, part: Part, size: number, swells: boolean): HeatItem {
   const { food } = item;
   const doneness = donenessOf(food, item);
   const soaked = (100 * soakedKg(item)) / (item.massG / 1000);
@@ -79,7 +79,7 @@ function heatItem(item: PlannedItem, part: Part, size: number): HeatItem {
           : (GIVES_MIN[food.group] ?? DRINKS_MIN),
       z: doneness?.z ?? USUAL_Z,
       swells:
-        part.swellsKg > 0
+        swells && part.swellsKg > 0
           ? { kg: part.swellsKg, doneMin: SWELLS_MIN[food.group] ?? DRINKS_MIN }
           : null,
     },
@@ -120,7 +120,7 @@ export function runModel(
   };
   const parts = plan.items.map(partOf);
   const items = plan.items.map((item, i) =>
-    heatItem(item, parts[i] as Part, unknowns?.items[item.id]?.size ?? 1),
+    heatItem(item, parts[i] as Part, unknowns?.items[item.id]?.size ?? 1, options.swells ?? true),
   );
   const heat = simulateThrough(
     items,

@@ -1,4 +1,5 @@
 import type { SetState } from '../batch/schema';
+import type { StrengthBand } from '../bones';
 
 /** One extraction of bones, from one straining to the next. */
 export interface BonesReport {
@@ -22,6 +23,8 @@ export interface BonesReport {
   readonly gPerL: number;
   /** Gelatine that still sets, g/L; the set is judged by this. */
   readonly setsGPerL: number;
+  /** The same 8 times in 10: bones differ, and how fast they give. */
+  readonly setsBand: StrengthBand;
   /** Of all that the bones can give. */
   readonly share: number;
   readonly set: SetState;
@@ -43,6 +46,8 @@ export interface BlendReport {
   readonly runs: number;
   readonly litres: number;
   readonly gPerL: number;
+  /** The same 8 times in 10. */
+  readonly band: StrengthBand;
   readonly set: SetState;
 }
 

@@ -160,6 +160,12 @@ export function formatStrength(gPerL: number, units: Units): string {
     : `${formatGrams((gPerL * VOLUME_ML.qt) / 1000, 'us')} a quart`;
 }
 
+/** A band of strengths. @example formatStrengthBand(8, 17, 'metric') // "8 to 17 g a litre" */
+export function formatStrengthBand(low: number, high: number, units: Units): string {
+  const number = (gPerL: number): string => formatStrength(gPerL, units).split(' ')[0] ?? '';
+  return `${number(low)} to ${formatStrength(high, units)}`;
+}
+
 /** Grams of table salt in a teaspoon (common practice). */
 const SALT_TSP_G = 6;
 

@@ -31,6 +31,7 @@ export {
   formatSalt,
   formatShare,
   formatStrength,
+  formatStrengthBand,
   formatTemperature,
   formatVolume,
   nearestFraction,

@@ -118,7 +118,11 @@ export function probe(frame: Frame, releases: readonly Release[]): Probe | null 
       simmer: Object.fromEntries(frame.placed.map((p) => [p.id, LONGEST_SIMMER])),
       simmerMin: LONGEST_SIMMER,
     };
-    const model = runModel(buildPlan(frame, decision), frame.pot, frame.kitchen, { stepS: STEP_S });
+    const model = runModel(buildPlan(frame, decision), frame.pot, frame.kitchen, {
+      stepS: STEP_S,
+      // Holds this long would have grains drink the pot dry; no plan is as long.
+      swells: false,
+    });
     const reached = model.heat.steps.every((r) => r.reached);
     // A stew that makes steam of its own juice cannot go in late.
     if (!reached && entry === 0) return null;

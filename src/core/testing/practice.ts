@@ -7,7 +7,7 @@ import type { Batch, BatchKind, Cut, Item, Kitchen, Pot, Release, Step } from '.
 import type { FindingCode } from '../assess';
 import { item, KITCHEN, POT, SEA_LEVEL } from './kitchen';
 
-const BIG: Pot = {
+export const BIG: Pot = {
   ...POT,
   id: 'big',
   name: 'Big',
@@ -15,7 +15,13 @@ const BIG: Pot = {
   innerDiameterCm: 24,
   powerW: 1200,
 };
-const LARGE: Pot = { ...BIG, id: 'large', name: 'Large', capacityL: 9.5, innerDiameterCm: 26 };
+export const LARGE: Pot = {
+  ...BIG,
+  id: 'large',
+  name: 'Large',
+  capacityL: 9.5,
+  innerDiameterCm: 26,
+};
 const HOB: Pot = {
   ...POT,
   id: 'hob',
@@ -28,21 +34,21 @@ const HOB: Pot = {
 };
 const PLATEAU: Kitchen = { altitudeM: 1800, ambientC: 18, units: 'us' };
 
-const N: Release = { method: 'natural' };
-const Q: Release = { method: 'quick' };
-const T = (afterMin: number): Release => ({ method: 'timed', afterMin });
-const cube = (mm: number): { cut: Cut } => ({ cut: { shape: 'cube', mm } });
-const slice = (mm: number): { cut: Cut } => ({ cut: { shape: 'slice', mm } });
-const hold = (id: string, holdMin: number, release: Release): Step => ({
+export const N: Release = { method: 'natural' };
+export const Q: Release = { method: 'quick' };
+export const T = (afterMin: number): Release => ({ method: 'timed', afterMin });
+export const cube = (mm: number): { cut: Cut } => ({ cut: { shape: 'cube', mm } });
+export const slice = (mm: number): { cut: Cut } => ({ cut: { shape: 'slice', mm } });
+export const hold = (id: string, holdMin: number, release: Release): Step => ({
   id,
   kind: 'pressure',
   holdMin,
   release,
 });
-const simmer = (id: string, minutes: number): Step => ({ id, kind: 'simmer', minutes });
-const brown: Step = { id: 'brown', kind: 'saute', minutes: 10 };
+export const simmer = (id: string, minutes: number): Step => ({ id, kind: 'simmer', minutes });
+export const brown: Step = { id: 'brown', kind: 'saute', minutes: 10 };
 /** What goes in once the browning is over. */
-const then = (items: readonly Item[], enters: string): Item[] =>
+export const then = (items: readonly Item[], enters: string): Item[] =>
   items.map((i) => ({ ...i, enters: i.enters ?? enters }));
 
 export interface Cooked {
@@ -51,7 +57,7 @@ export interface Cooked {
   readonly kitchen: Kitchen;
 }
 
-function cooked(
+export function cooked(
   name: string,
   items: readonly Item[],
   steps: readonly Step[],

@@ -43,7 +43,7 @@ export const BOUNDS: { readonly [F in Family]: BoundsOf<(typeof GRADES)[F]> } = 
   tough: [through(0.5), through(1), mean(1), mean(2.4)],
   bone: [through(0.5), through(1), mean(1), mean(3.2)],
   gelatinous: [through(1), mean(1), mean(3)],
-  lean: [middle(1), mean(1), mean(2.5)],
+  lean: [middle(1), mean(1), mean(3.5)],
   fish: [middle(1), mean(0.45), mean(1)],
   shellfish: [middle(1), mean(0.45), mean(1)],
   minced: [middle(1)],

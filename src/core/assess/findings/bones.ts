@@ -1,6 +1,7 @@
 /** Judgements on runs of bones. */
 import { extractionWaterL, stepsOf } from '../../batch/plan';
 import { SETS } from '../../batch/schema';
+import { isDry } from '../../bones';
 import { cookRate, USUAL_Z } from '../../doneness';
 import { formatLevel, formatMinutes, formatStrength, formatVolume } from '../../quantity';
 import type { Finding, Remedy } from '../types';
@@ -90,7 +91,8 @@ function lessWater({ model, runOffs, bones, filled, units }: Context): Remedy | 
 export const thinSet: Judge = (context) => {
   const { model, runOffs, units } = context;
   const blended = runOffs?.blends.at(-1);
-  if (!runOffs || !blended) return [];
+  // A pot boiled dry has no strength; that it boils dry is told by itself.
+  if (!runOffs || !blended || isDry(blended)) return [];
   const { batch } = model.plan;
   // A fumet or white stock is not meant to set, unless the cook says so.
   if (batch.kind !== 'broth' && batch.aim?.set === undefined) return [];

@@ -1,5 +1,5 @@
 import { does, spoken } from '../../food';
-import { isStock, waterL } from '../../batch/plan';
+import { isStock, isToBreakDown, waterL } from '../../batch/plan';
 import { SALTY_PERCENT, waterToDilute } from '../../finish';
 import { formatSalt, formatVolume } from '../../quantity';
 import { drinkersOf } from '../../model';
@@ -73,7 +73,8 @@ export const saltLeft: Judge = ({ model, units, salt, finish }) => {
 const WORTH_G = 20;
 
 export const noodlesDrink: Judge = ({ model, units, finish }) => {
-  const left = drinkersOf(model.plan).filter((i) => i.massG > WORTH_G);
+  // A congee drinks its water and is the better for it.
+  const left = drinkersOf(model.plan).filter((i) => i.massG > WORTH_G && !isToBreakDown(i));
   if (left.length === 0) return [];
   const many = left.length > 1;
   return [

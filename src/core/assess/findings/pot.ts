@@ -1,6 +1,7 @@
-import type { PlannedItem } from '../../batch/plan';
-import { capital, spoken } from '../../food';
-import { formatDegrees } from '../../quantity';
+import { extractionWaterL, isToBreakDown, runOf, type PlannedItem } from '../../batch/plan';
+import { capital, inARow, MELTING, spoken } from '../../food';
+import { contentsAt, partsAt } from '../../model';
+import { formatDegrees, formatVolume } from '../../quantity';
 import { USUAL_DUTY } from '../../heat';
 import { RELEASES, releasesFor } from '../../vocabulary';
 import type { Finding, Remedy } from '../types';
@@ -97,6 +98,33 @@ const THICK_SHARE = 0.3;
 const MUCH_PASTE = 0.04;
 const THIN_SHARE = 0.2;
 
+/** What lies where it is put; the rest is poured, and runs down to the bottom by itself. */
+const LIES: ReadonlySet<string> = new Set([
+  'tomato-paste',
+  'canned-tomatoes',
+  'nut-butter',
+  'curry-paste',
+  'salsa',
+  'apple-sauce',
+  'miso',
+]);
+const lies = ({ food }: PlannedItem): boolean =>
+  food.shape !== null || LIES.has(food.key) || LIES.has(food.like ?? '');
+
+/** How to keep what may catch off the bottom. */
+function layWords(items: readonly PlannedItem[]): string {
+  const names = (some: readonly PlannedItem[]): string =>
+    inARow(some.map(({ food }) => spoken(food.name)));
+  const laid = items.filter(lies);
+  const poured = items.filter((item) => !lies(item));
+  const words = [
+    ...(laid.length > 0 ? [`lay ${names(laid)} on top, unstirred`] : []),
+    ...(poured.length > 0 ? [`stir ${names(poured)} well into the thin liquid`] : []),
+    'scrape the bottom clean before the lid goes on',
+  ];
+  return `${capital(inARow(words))}.`;
+}
+
 export const scorch: Judge = (context) => {
   const all = underPressure(context);
   const inside = all.filter((item) => !isThickener(item));
@@ -108,16 +136,63 @@ export const scorch: Judge = (context) => {
   if (paste < PASTE_SHARE && thick < THICK_SHARE) return [];
   const freeKg = Math.min(...context.filled.closings.map((c) => c.levels.lidOn.freeKg));
   const thickens = thick >= THICK_SHARE && (1000 * freeKg) / (total || 1) < THIN_SHARE;
-  const names = inside.filter((i) => i.food.scorch >= 2).map((i) => spoken(i.food.name));
   return [
     {
       code: 'scorch-risk',
       level: paste >= MUCH_PASTE || thickens ? 'warn' : 'note',
       title: 'It can catch on the bottom',
-      message: `Lay ${names.join(' and ')} on top, unstirred, and scrape the bottom clean before the lid goes on.`,
+      message: layWords(inside.filter((i) => i.food.scorch >= 2)),
       why: 'Thick, starchy or sugary layers on the heated bottom scorch before the pot comes to pressure (common practice).',
       numbers: { pasteShare: paste, thickShare: thick },
       remedies: [],
     },
   ];
+};
+
+/** Broken-down pulse and grain sink and catch where less than this of the pot is free liquid (assumed). */
+const PURE_SHARE = 0.32;
+/** Liquid that keeps it moving. */
+const RUNNY_SHARE = 0.42;
+/** Less than this of the contents thickens nothing. */
+const LEAST_PULP = 0.12;
+
+const goesToPulp = (item: PlannedItem): boolean =>
+  (item.food.group === 'pulse' || item.food.group === 'grain') &&
+  (MELTING.has(item.food.key) || MELTING.has(item.food.like ?? '') || isToBreakDown(item));
+
+/** A thick dal or porridge sinks to the heated bottom as it drinks, and scorches there under the lid. */
+export const thickPulp: Judge = (context) => {
+  const { model, units } = context;
+  const { heat, plan } = model;
+  return plan.steps.flatMap((step, index): Finding[] => {
+    const at = heat.trace.step.lastIndexOf(index);
+    if (step.kind !== 'pressure' || at < 0 || heat.steps[index]?.scorchedS !== null) return [];
+    const parts = partsAt(model, index);
+    const pulp = plan.items.filter(
+      (i) => goesToPulp(i) && i.entersAt <= index && i.leavesAt > index && !i.apart,
+    );
+    const total = parts.reduce((sum, { massKg }) => sum + massKg, 0);
+    const pulpKg = pulp.reduce((sum, { massG }) => sum + massG / 1000, 0);
+    if (pulpKg < LEAST_PULP * total) return [];
+    const { freeKg } = contentsAt(model, at, index);
+    if (freeKg >= PURE_SHARE * total) return [];
+    const run = runOf(plan.batch, index);
+    const litres =
+      extractionWaterL(plan.batch, run) + (RUNNY_SHARE * total - freeKg) / (1 - RUNNY_SHARE);
+    const names = inARow(pulp.map(({ food }) => spoken(food.name)));
+    return [
+      {
+        code: 'scorch-risk',
+        level: 'warn',
+        title: `${capital(names)} may catch on the bottom`,
+        message: `By the end ${Math.round((100 * freeKg) / total)} % of the pot is liquid: a thick paste lies on the heated bottom and scorches. Use more water and cook it down with the lid off, stirring.`,
+        why: 'What breaks down sinks and lies still; a paste carries hardly any heat away from the bottom (common practice: three to four parts of water to one of split lentils).',
+        numbers: { freeL: freeKg, thickShare: pulpKg / total },
+        step: step.id,
+        remedies: [
+          { do: 'set-water', litres, run, label: `Use ${formatVolume(litres, units)} of water` },
+        ],
+      },
+    ];
+  });
 };

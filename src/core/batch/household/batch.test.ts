@@ -317,7 +317,7 @@ describe('changing a batch', () => {
   it('plans with nothing left open', () => {
     const plan = planBatch(REFERENCE, POT, KITCHEN);
     expect(plan.items.map((i) => i.entersAt)).toEqual([0, 0, 0, 1, 1, 0, 0, 0]);
-    expect(plan.items.map((i) => i.startC)).toEqual([5, 20, 5, 5, 5, 20, 20, 20]);
+    expect(plan.items.map((i) => i.startC)).toEqual([5, 20, 20, 5, 5, 20, 20, 20]);
     expect(() => planBatch(batchOf([item('x', 'nothing known', 1, 'g')]), POT, KITCHEN)).toThrow(
       RangeError,
     );

@@ -1,6 +1,7 @@
 import { amountGrams, spanOf, usualSpan, type Food, type Span } from '../../food';
 import { isStock } from './kind';
 import { asGiven, asLiked, learnedNeed } from './learned';
+import { dishKind } from './dish';
 import { foodOf } from './named';
 import { indexOfStep, poursOf } from './pours';
 import { READIED, readied } from './ready';
@@ -80,18 +81,25 @@ function planStep(step: Step, pot: Pot): PlannedStep {
   return { ...step, gaugeKPa: setting.gaugeKPa, release: step.release ?? { method: 'natural' } };
 }
 
+/** Bones that nobody eats; feet, ears and skin are eaten. */
+const isBare = ({ group, family }: Food): boolean => group === 'bones' && family === null;
+
 /** Items that are spent: bones, what is fished out, what flavours a stock; or as the cook says. */
 function usedFor(item: Item, food: Food, batch: Batch): 'eat' | 'flavour' {
   if (item.for) return item.for;
-  if (food.fishOut || food.group === 'bones') return 'flavour';
-  const flavours = food.group === 'vegetable' || food.group === 'leaf' || food.group === 'fish';
+  if (food.fishOut || isBare(food)) return 'flavour';
+  const flavours =
+    food.group === 'vegetable' ||
+    food.group === 'leaf' ||
+    food.group === 'fish' ||
+    food.group === 'bones';
   return isStock(batch) && flavours ? 'flavour' : 'eat';
 }
 
 /** Items that a sieve keeps back: flavourings; of a stock or broth everything solid. */
 function strainsOut(item: Item, food: Food, batch: Batch): boolean {
   if (isStock(batch) && food.shape !== null) return true;
-  return food.group === 'bones' || food.fishOut === true || item.for === 'flavour';
+  return isBare(food) || food.fishOut === true || item.for === 'flavour';
 }
 
 interface Frame {
@@ -135,6 +143,7 @@ function planItem(item: Item, frame: Frame): PlannedItem {
   const manner = {
     whole: item.cut === undefined || item.cut === null || item.cut.shape === 'whole',
     late: !apart && lastLid >= 0 && entersAt > lastLid,
+    dish: dishKind(batch),
   };
   const learned = learnedNeed(kitchen, food, item.old ?? false);
   return {

@@ -1,6 +1,6 @@
 /** Changes to a batch, each a new batch. Pure, so that the screen can undo them. */
-import { amountGrams, amountOfGrams, foodByKey, type Food } from '../../food';
-import type { Amount } from '../../quantity';
+import { amountGrams, amountOfGrams, foodByKey, wholeMm, type Food } from '../../food';
+import { isMassUnit, type Amount } from '../../quantity';
 import { stepsOf } from './complete';
 import { changed, type Changes } from './defined';
 import { foodOf } from './named';
@@ -10,6 +10,21 @@ export function addItems(batch: Batch, items: readonly Item[]): Batch {
   return { ...batch, items: [...batch.items, ...items] };
 }
 
+/** A thickness this near is that of the weight. */
+const NEAR = 0.03;
+
+/** One piece that is as thick as its weight makes it stays so when its weight changes. */
+function resized(before: Item, after: Item): Item {
+  const food = foodOf(before);
+  const { cut } = after;
+  if (!food || cut?.shape !== 'whole' || !isMassUnit(before.amount.unit)) return after;
+  const grams = (item: Item): number => amountGrams(food, item.amount) ?? 0;
+  const was = wholeMm(food, grams(before)) ?? 0;
+  const mm = wholeMm(food, grams(after));
+  if (mm === null || mm === was || Math.abs(cut.mm / was - 1) > NEAR) return after;
+  return { ...after, cut: { ...cut, mm } };
+}
+
 /** Changes to an item; "leave it to the usual" is said by undefined. */
 export type ItemChange = Changes<Omit<Item, 'id'>>;
 
@@ -17,7 +32,9 @@ export function changeItem(batch: Batch, id: string, change: ItemChange): Batch 
   return {
     ...batch,
     items: batch.items.map((item) => {
-      return item.id === id ? changed<Item>(item, change) : item;
+      if (item.id !== id) return item;
+      const next = changed<Item>(item, change);
+      return 'cut' in change ? next : resized(item, next);
     }),
   };
 }
@@ -194,9 +211,9 @@ export function scaleBatch(batch: Batch, factor: number): Batch {
   return {
     ...batch,
     ...(servings !== undefined && { servings }),
-    items: batch.items.map((item) => ({
-      ...item,
-      amount: { ...item.amount, value: Number((item.amount.value * factor).toPrecision(6)) },
-    })),
+    items: batch.items.map((item) => {
+      const value = Number((item.amount.value * factor).toPrecision(6));
+      return resized(item, { ...item, amount: { ...item.amount, value } });
+    }),
   };
 }

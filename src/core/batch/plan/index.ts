@@ -68,3 +68,4 @@ export {
   type NewTask,
 } from './alongside';
 export { byHabit, choose, chosen, schoolsOf } from './schools';
+export { dishKind, isToBreakDown } from './dish';

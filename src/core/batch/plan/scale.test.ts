@@ -27,6 +27,22 @@ describe('more, less, elsewhere', () => {
     expect(forServings(batchOf([item('w', 'water', 1, 'l')]), 4)).toMatchObject({ servings: 4 });
   });
 
+  it('keeps a joint as thick as its weight makes it, there and back', () => {
+    const joint = batchOf([
+      item('j', 'beef-stewing', 1.5, 'kg', { cut: { shape: 'whole', mm: 109 } }),
+      item('c', 'carrot', 300, 'g', { cut: { shape: 'slice', mm: 12 } }),
+    ]);
+    const double = forServings({ ...joint, servings: 6 }, 12);
+    expect(double.items.map(({ cut }) => cut?.mm)).toEqual([137, 12]);
+    expect(forServings(double, 6).items.map(({ cut }) => cut?.mm)).toEqual([109, 12]);
+    // A thickness that the cook has measured is the cook's.
+    const flat = {
+      ...joint,
+      items: [item('j', 'beef-stewing', 1.5, 'kg', { cut: { shape: 'whole', mm: 60 } })],
+    };
+    expect(forServings({ ...flat, servings: 6 }, 12).items[0]?.cut?.mm).toBe(60);
+  });
+
   it('offers the line, the other pots, and two halves', () => {
     const ways = waysOf(REFERENCE, [POT, STOVE], 'p1', 1.25);
     expect(ways.map((w) => w.id)).toEqual(['fill', 'pot-p2', 'split']);

@@ -22,8 +22,7 @@ function oneG(food: Food, amount: Amount): number | null {
 /**
  * How large whole pieces are, where that differs from the usual piece.
  *
- * @example usualCut(wholeChicken, { value: 2.6, unit: 'kg' }) // one bird, a fifth thicker
- * @example usualCut(potato, { value: 4, unit: 'piece', size: 'large' })
+ * @example usualCut(wholeChicken, { value: 2.6, unit: 'kg' }) // { shape: 'whole', mm: 78 }
  */
 export function usualCut(food: Food, amount: Amount): Cut | null {
   const grams = oneG(food, amount);

@@ -2,10 +2,12 @@ import { fromLarder } from './fromLarder';
 import type { Shelf } from '../household/shelves';
 import {
   amountGrams,
+  foodByKey,
   foodInAmount,
   indexOf,
   matchFoods,
   mendSpelling,
+  nameWords,
   ownFood,
   SURE_MATCH,
   type Food,
@@ -13,7 +15,14 @@ import {
   type FoodMatch,
   type OwnFood,
 } from '../../food';
-import { formatAmount, parseAmount, parseLength, type Amount, type Units } from '../../quantity';
+import {
+  formatAmount,
+  isMassUnit,
+  parseAmount,
+  parseLength,
+  type Amount,
+  type Units,
+} from '../../quantity';
 import { canningIn, plantIn, type Worded } from '../../guard/words';
 import { readTask } from '../plan/alongside';
 import { FRIDGE_C, FROZEN_C } from '../plan/complete';
@@ -21,7 +30,7 @@ import { readLike } from './like';
 import { idOfName } from '../plan/ownNames';
 import { splitLike, type ReadLine } from './reword';
 import { looseAmount, looseMeasure } from './loose';
-import { readLump, sizeAsked } from './lump';
+import { readLump, sizeLeftOpen } from './lump';
 import { refusalOf } from '../household/validate';
 import type { Cut, CutShape, Item } from '../schema/types';
 
@@ -76,14 +85,43 @@ const LEAST_G = 1;
 /** Matches this near are as likely. */
 const AS_LIKELY = 0.2;
 
+/** "1 pork shoulder (3 lb)": one of it, whatever it weighs. */
+const ONE_OF_IT = /^\s*(?:1|one|an?)\s+(?!(?:kg|g|kilos?|grams?|lbs?|oz|pounds?|ounces?)\b)[a-z]/i;
+/** More joints are pieces. */
+const MOST_JOINTS = 2;
+
+/** Animals whose bare name means all of one, by the piece or by its weight. */
+const ANIMALS: Readonly<Record<string, string>> = {
+  chicken: 'whole-chicken',
+  turkey: 'whole-turkey',
+  duck: 'whole-duck',
+  goose: 'whole-duck',
+};
+/** Heavier than this a bird is a whole one, g. */
+const BIRD_G = 1100;
+
+/** "1 chicken" and "1.5 kg chicken" are a bird, "500 g chicken" is meat. */
+function wholeAnimal(name: string, food: Food, amount: Amount | null): Food {
+  const words = nameWords(name);
+  const animal = words.length === 1 ? ANIMALS[words[0] ?? ''] : undefined;
+  if (animal === undefined || !amount) return food;
+  const heavy = isMassUnit(amount.unit) && (amountGrams(food, amount) ?? 0) >= BIRD_G;
+  return amount.unit === 'piece' || heavy ? (foodByKey(animal) ?? food) : food;
+}
+
 /** Pieces are what "2 leeks" means; where a food has none, the amount needs a measure. */
-function checkAmount(food: Food, amount: Amount | null, unsure: string[]): Amount {
+function checkAmount(food: Food, amount: Amount | null, unsure: string[], units: Units): Amount {
   if (!amount) {
     unsure.push('no amount given');
     const byPiece = food.pieceG !== undefined && (food.pieceG >= LEAST_G || food.fishOut);
     return byPiece ? { value: 1, unit: 'piece' } : { value: 1, unit: 'tsp' };
   }
   if (amountGrams(food, amount) !== null) return amount;
+  if (food.jointG !== undefined && amount.unit === 'piece' && amount.value <= MOST_JOINTS) {
+    const joint: Amount = { value: (amount.value * food.jointG) / 1000, unit: 'kg' };
+    unsure.push(`taken for ${formatAmount(joint, units)}`);
+    return joint;
+  }
   unsure.push(`${food.name} has no usual piece; read as cups`);
   return { value: amount.value, unit: 'cup' };
 }
@@ -267,7 +305,7 @@ export function readLine(
       name,
       amount: parsed.amount,
     };
-  const match = made ?? (best as FoodMatch).food;
+  const match = made ?? wholeAnimal(name, (best as FoodMatch).food, parsed.amount);
   const food = parsed.amount ? foodInAmount(match, parsed.amount) : match;
   const asked = plantIn(text);
   if (asked) unsure.push(`${asked.title} ${asked.message}`);
@@ -276,12 +314,15 @@ export function readLine(
   const meant = loose ? looseAmount(loose, food) : parsed.amount;
   if (loose && meant && meant.unit !== 'piece')
     unsure.push(`by the ${loose.word}, taken for ${formatAmount(meant, units)}`);
-  const amount = checkAmount(food, meant, unsure);
-  const lump = readLump(parsed.rest, food, amount);
-  const cut = lump ?? (food.shape ? readCut(parsed.rest, food) : null);
-  const size = cut ? null : sizeAsked(food, amount, units);
-  if (size !== null) unsure.push(size);
-  const startC = readStart(parsed.rest);
+  const amount = checkAmount(food, meant, unsure, units);
+  // A shoulder by the piece is one joint.
+  const joint = food.jointG !== undefined && (meant?.unit === 'piece' || ONE_OF_IT.test(said));
+  const words = joint ? `${parsed.rest}, in one piece` : parsed.rest;
+  const startC = readStart(words);
+  const told = readLump(words, food, amount) ?? (food.shape ? readCut(words, food) : null);
+  const open = told ? null : sizeLeftOpen(`${words} ${food.name}`, food, amount, startC, units);
+  if (open?.asked) unsure.push(open.asked);
+  const cut = told ?? open?.cut ?? null;
   const soakedH = food.group === 'pulse' ? readSoak(parsed.rest) : undefined;
   const old = food.group === 'pulse' && /\bold\b/i.test(parsed.rest);
   const item: Omit<Item, 'id'> = {

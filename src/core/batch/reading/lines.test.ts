@@ -192,7 +192,7 @@ const LINES: readonly (readonly [line: string, food: string, grams: number])[] =
   ['1 lb 90% lean ground beef', 'minced-beef', 454],
   ['2 bone-in, skin-on chicken breasts (about 2 lb)', 'chicken-breast', 907],
   ['1 heaped tbsp plain flour', 'flour', 8],
-  ['1 poblano pepper, diced', 'fresh-chili', 14],
+  ['1 poblano pepper, diced', 'poblano', 65],
   ['2 dried ancho chiles, seeded', 'dried-chili', 10],
   ['2 tbsp cornstarch + 2 tbsp cold water', 'starch', 16],
   ['1 (3 to 4 pound) whole chicken', 'whole-chicken', 1588],
@@ -211,7 +211,9 @@ interface Judged {
 const JUDGED: readonly Judged[] = LINES.map(([line, food, grams]) => {
   const { item, food: found, unsure } = readLine(line);
   const mass = item && found ? (amountGrams(found, item.amount) ?? 0) : 0;
-  const right = item?.food === food && Math.abs(mass - grams) <= SAME * grams;
+  // A food that cooks as the one that was meant is that food by a nearer name.
+  const same = item?.food === food || found?.like === food;
+  const right = same && Math.abs(mass - grams) <= SAME * grams;
   return { line, right, marked: !item || unsure.length > 0, told: `${item?.food} ${mass} g` };
 });
 

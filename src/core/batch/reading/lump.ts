@@ -1,6 +1,6 @@
 /** Meat in one piece: a joint, a roast or a block is as thick as its weight makes it. */
 import { amountGrams, wholeMm, type Food } from '../../food';
-import { formatLength, type Amount, type Units } from '../../quantity';
+import { formatLength, isMassUnit, type Amount, type Units } from '../../quantity';
 import type { Cut } from '../schema/types';
 
 /** One lump, whatever else is said: it is as thick as its weight makes it. */
@@ -24,7 +24,8 @@ export function readLump(words: string, food: Food, amount: Amount | null): Cut 
   if (!food.shape || !LUMPY.has(food.group) || !LUMP.test(words) || CUT_UP.test(words)) return null;
   // Whole prawns or legs are as thick as their kind is; a whole brisket is a lump.
   const small = (food.pieceG ?? Infinity) < LEAST_WHOLE_G;
-  if (small && !IN_A_LUMP.test(words)) return null;
+  const weighed = food.group === 'meat' && amount !== null && isMassUnit(amount.unit);
+  if (small && !weighed && !IN_A_LUMP.test(words)) return null;
   const all = amount && amountGrams(food, amount);
   if (!amount || all === null) return null;
   const one = amount.unit === 'piece' ? all / Math.max(1, amount.value) : all;
@@ -34,19 +35,49 @@ export function readLump(words: string, food: Food, amount: Amount | null): Cut 
 
 /** Heavier than that without a word of its size, it is asked about, g. */
 const ASKED_G = 900;
-const IN_ONE = new Set([
-  'pork-shoulder',
-  'lamb-shoulder',
-  'beef-brisket',
-  'pork-belly',
-  'pork-loin',
-  'wild-boar',
-  'stewing-veal',
-  'goat',
-]);
+/** Words of meat that is cut for a stew. */
+const STEWING = /\b(?:stew\w*|goulash|gulyas|rag[uo]\w*|braising|curry)\b/i;
 
-/** The question about a heavy cut of which nobody said how it is cut; null where there is none. */
-export function sizeAsked(food: Food, amount: Amount, units: Units): string | null {
-  if (!IN_ONE.has(food.key) || (amountGrams(food, amount) ?? 0) < ASKED_G) return null;
-  return `in one piece or cut up? taken for pieces of ${formatLength(food.shape?.mm ?? 0, units)}`;
+/** A block of mince is no crumbs until it is broken up; frozen, it is taken for one. */
+function frozenMince(words: string, food: Food, startC: number | undefined): boolean {
+  return (
+    food.safety === 'minced' &&
+    food.pieceG === undefined &&
+    (startC ?? 5) < 0 &&
+    !CUT_UP.test(words)
+  );
+}
+
+/** A size, and what is to be asked about it. */
+export interface Sized {
+  readonly cut: Cut | null;
+  readonly asked: string | null;
+}
+
+/**
+ * Size of what the line leaves open: a heavy cut of which nobody said whether it is cut up, and frozen
+ * mince.
+ */
+export function sizeLeftOpen(
+  words: string,
+  food: Food,
+  amount: Amount,
+  startC: number | undefined,
+  units: Units,
+): Sized {
+  const grams = amountGrams(food, amount) ?? 0;
+  if (frozenMince(words, food, startC)) {
+    const mm = grams < LEAST_LUMP_G ? null : wholeMm(food, grams);
+    if (mm !== null)
+      return {
+        cut: { shape: 'whole', mm },
+        asked: `in one block or loose? taken for a block ${formatLength(mm, units)} thick`,
+      };
+  }
+  const joint =
+    food.jointG !== undefined || (food.group === 'meat' && (food.pieceG ?? 0) >= ASKED_G);
+  if (!joint || grams < ASKED_G || STEWING.test(words)) return { cut: null, asked: null };
+  const size = formatLength(food.shape?.mm ?? 0, units);
+  const taken = food.pieceG === undefined ? `pieces of ${size}` : 'one piece';
+  return { cut: null, asked: `in one piece or cut up? taken for ${taken}` };
 }

@@ -48,7 +48,6 @@ export const GRAINS = [
       'jasmine rice',
       'white rice',
       'sushi rice',
-      'parboiled rice',
       'instant rice',
     ],
     cupG: 185,
@@ -70,7 +69,7 @@ export const GRAINS = [
     shape: ['slab', 1.3],
   }),
   pasta('egg-noodles', 'egg noodles', [9.1, 14.2, 4.4, 68, 3.3, 1.1], {
-    aliases: ['egg noodle', 'noodle', 'noodles', 'dried egg noodles', 'spaetzle', 'spätzle'],
+    aliases: ['egg noodle', 'noodle', 'noodles', 'dried egg noodles'],
     cupG: 38,
     shape: ['slab', 1],
     foaming: 2,
@@ -97,14 +96,7 @@ export const GRAINS = [
     cooked: 2.4,
   }),
   grain('wheat-berries', 'wheat berries', [11, 12.6, 1.5, 60.4, 12.2, 1.6], {
-    aliases: [
-      'wheat berry',
-      'whole wheat grain',
-      'rye berries',
-      'freekeh whole',
-      'freekeh',
-      'kamut',
-    ],
+    aliases: ['wheat berry', 'whole wheat grain', 'rye berries', 'freekeh whole', 'kamut'],
     cupG: 192,
     shape: ['sphere', 4],
     cooked: 2.3,
@@ -128,7 +120,7 @@ export const GRAINS = [
     cooked: 2.7,
   }),
   grain('millet', 'millet', [8.7, 11, 4.2, 64.4, 8.5, 3.3], {
-    aliases: ['hulled millet', 'sorghum'],
+    aliases: ['hulled millet'],
     cupG: 200,
     shape: ['sphere', 2],
     cooked: 2.9,
@@ -147,7 +139,7 @@ export const GRAINS = [
     cooked: 3.2,
   }),
   grain('polenta', 'polenta', [10.3, 8.1, 3.6, 69.6, 7.3, 1.1], {
-    aliases: ['cornmeal', 'corn grits', 'semolina', 'grits', 'cream of wheat'],
+    aliases: ['cornmeal'],
     cupG: 157,
     shape: ['sphere', 1],
     scorch: 3,
@@ -199,7 +191,6 @@ export const GRAINS = [
   pasta('wheat-noodles', 'wheat noodles', [10, 11.5, 2, 73, 2.5, 1], {
     aliases: [
       'ramen noodles',
-      'udon',
       'chinese noodles',
       'ramen',
       'wheat noodle',

@@ -1,4 +1,7 @@
 import type { Food } from '../types';
+import { alike } from './alike';
+import { ALIKE_MEAT } from './alikeMeat';
+import { ALIKE_PLANTS } from './alikePlants';
 import { BONES } from './bones';
 import { FRUIT } from './fruit';
 import { GRAINS } from './grains';
@@ -10,8 +13,7 @@ import { ROOTS } from './roots';
 import { SHELF } from './shelf';
 import { VEGETABLES } from './vegetables';
 
-/** The food table, in the order of its groups. */
-export const FOODS: readonly Food[] = [
+const OWN: readonly Food[] = [
   ...MEAT,
   ...OFFAL,
   ...BONES,
@@ -23,3 +25,6 @@ export const FOODS: readonly Food[] = [
   ...PANTRY,
   ...SHELF,
 ];
+
+/** The food table, in the order of its groups, and after it what cooks as a food of these. */
+export const FOODS: readonly Food[] = [...OWN, ...alike(OWN, [...ALIKE_MEAT, ...ALIKE_PLANTS])];

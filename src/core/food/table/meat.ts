@@ -62,6 +62,7 @@ export const MEAT = [
     saltPercent: 2,
   }),
   meat('beef-stewing', 'stewing beef', [71, 21, 7, 0, 0, 1], {
+    jointG: 1500,
     aliases: [
       'stewing steak',
       'braising steak',
@@ -82,7 +83,7 @@ export const MEAT = [
     family: 'bone',
     extract: { gelatineGPerKg: 35, perHour: 0.15, runs: 2 },
     picked: { food: 'beef-marrow-bone', share: 0.3 },
-    aliases: ['beef shin', 'shin of beef', 'beef neck', 'shank', 'osso buco'],
+    aliases: ['beef shin', 'shin of beef', 'shank'],
     pieceG: 450,
     shape: ['slab', 50],
     cooked: 0.75,
@@ -98,10 +99,10 @@ export const MEAT = [
     cooked: 0.78,
   }),
   meat('lamb-shoulder', 'lamb shoulder, diced', [67, 19, 13, 0, 0, 1], {
+    jointG: 1800,
     aliases: [
       'lamb stew meat',
       'lamb stewing meat',
-      'leg of lamb',
       'lamb shoulder',
       'lamb',
       'stewing lamb',
@@ -112,6 +113,7 @@ export const MEAT = [
     cooked: 0.7,
   }),
   meat('venison-stewing', 'stewing venison', [73.5, 22.5, 2.8, 0, 0, 1.2], {
+    jointG: 1500,
     safety: 'game',
     aliases: ['venison', 'diced venison', 'venison shoulder', 'venison stew meat'],
     cupG: 150,
@@ -119,6 +121,7 @@ export const MEAT = [
     cooked: 0.68,
   }),
   meat('wild-boar', 'wild boar', [72, 21.5, 5, 0, 0, 1.1], {
+    jointG: 1500,
     safety: 'game',
     aliases: ['boar', 'boar shoulder', 'stewing boar', 'diced boar'],
     cupG: 150,
@@ -126,6 +129,7 @@ export const MEAT = [
     cooked: 0.7,
   }),
   meat('pork-shoulder', 'pork shoulder', [68, 18.5, 12.5, 0, 0, 1], {
+    jointG: 2000,
     aliases: ['pork', 'pork butt', 'diced pork', 'pork neck'],
     cupG: 150,
     shape: ['sphere', 46],
@@ -140,7 +144,7 @@ export const MEAT = [
     cooked: 0.8,
   }),
   meat('ham-hock', 'smoked ham hock', [57, 19, 15, 0, 0, 9], {
-    family: 'bone',
+    family: 'gelatinous',
     extract: { gelatineGPerKg: 45, perHour: 0.25, runs: 2 },
     picked: { food: 'ham-bone', share: 0.3 },
     aliases: [
@@ -233,7 +237,7 @@ export const MEAT = [
     family: 'bone',
     extract: { gelatineGPerKg: 22, perHour: 0.3, runs: 1, crumbleMin: 330 },
     picked: { food: 'chicken-frame', share: 0.3 },
-    aliases: ['boiling fowl', 'stewing hen', 'poussin'],
+    aliases: [],
     pieceG: 1500,
     // Hollow: water stands in it as well.
     shape: ['cylinder', 65],
@@ -287,13 +291,14 @@ export const MEAT = [
     cooked: 0.68,
   }),
   meat('beef-brisket', 'beef brisket', [66, 19, 14, 0, 0, 1], {
-    aliases: ['brisket', 'beef flank', 'silverside', 'pot roast'],
+    aliases: ['brisket'],
     pieceG: 1200,
     shape: ['slab', 60],
     cooked: 0.68,
   }),
   meat('stewing-veal', 'stewing veal', [75, 20, 4, 0, 0, 1], {
-    aliases: ['veal', 'veal shoulder', 'diced veal', 'veal shank'],
+    jointG: 1500,
+    aliases: ['veal', 'veal shoulder', 'diced veal'],
     cupG: 150,
     shape: ['sphere', 40],
     cooked: 0.7,
@@ -309,19 +314,22 @@ export const MEAT = [
     cooked: 0.78,
   }),
   meat('goat', 'goat or mutton, diced', [68, 20, 11, 0, 0, 1], {
+    jointG: 1500,
     family: 'bone',
-    aliases: ['mutton', 'goat meat', 'diced mutton', 'goat', 'kid goat'],
+    aliases: ['goat meat', 'goat', 'kid goat'],
     cupG: 150,
     shape: ['sphere', 40],
     cooked: 0.7,
   }),
   meat('pork-belly', 'pork belly', [40, 11, 48, 0, 0, 1], {
+    jointG: 1500,
     aliases: ['belly pork', 'pork belly slices'],
     cupG: 150,
     shape: ['slab', 35],
     cooked: 0.75,
   }),
   meat('pork-loin', 'pork loin', [70, 21, 8, 0, 0, 1], {
+    jointG: 1200,
     family: 'lean',
     aliases: ['pork chop', 'pork tenderloin', 'pork fillet', 'pork chops'],
     pieceG: 180,
@@ -387,7 +395,7 @@ export const MEAT = [
   }),
   fish('squid', 'squid', [79, 15.6, 1.4, 2, 0, 1.4], {
     family: 'tough',
-    aliases: ['calamari', 'squid rings', 'octopus', 'cuttlefish'],
+    aliases: ['calamari', 'squid rings', 'cuttlefish'],
     pieceG: 90,
     shape: ['slab', 6],
     cooked: 0.65,

@@ -57,7 +57,7 @@ export const OFFAL = [
     packing: 0.7,
   }),
   meat('pork-hock', 'pork hock, fresh', [62, 18, 15, 0, 0, 4.5], {
-    family: 'bone',
+    family: 'gelatinous',
     aliases: ['fresh pork hock', 'fresh ham hock', 'pork knuckle', 'pork shank', 'unsmoked hock'],
     extract: { gelatineGPerKg: 60, perHour: 0.3, runs: 1 },
     pieceG: 700,

@@ -199,9 +199,6 @@ export const PANTRY = [
   spice('sugar', 'sugar', [0, 0, 0, 100, 0, 0], {
     aliases: [
       'brown sugar',
-      'honey',
-      'maple syrup',
-      'golden syrup',
       'treacle',
       'molasses',
       'agave syrup',
@@ -242,7 +239,7 @@ export const PANTRY = [
     cupG: 248,
   }),
   liquid('fish-sauce', 'fish sauce', [71, 5, 0, 3.6, 0, 20], {
-    aliases: ['anchovy sauce', 'nam pla', 'shrimp paste', 'anchovy paste'],
+    aliases: ['anchovy sauce', 'nam pla', 'anchovy paste'],
     cupG: 288,
     saltPercent: 20,
   }),
@@ -281,7 +278,7 @@ export const PANTRY = [
     cupG: 245,
   }),
   dairy('creme-fraiche', 'sour cream', [71, 2.5, 21, 4.5, 0, 0.7], {
-    aliases: ['sour cream', 'creme fraiche', 'smetana'],
+    aliases: ['sour cream', 'creme fraiche'],
     cupG: 230,
   }),
   dairy('evaporated-milk', 'evaporated milk', [74, 6.8, 7.6, 10, 0, 1.6], {
@@ -295,8 +292,6 @@ export const PANTRY = [
       'cheese',
       'grated cheese',
       'cheddar',
-      'cheese rind',
-      'parmesan rind',
       'gruyere',
       'blue cheese',
       'comté',
@@ -314,22 +309,11 @@ export const PANTRY = [
     saltPercent: 0.35,
   }),
   fat('lard', 'lard or dripping', [0.2, 0, 99.8, 0, 0, 0], {
-    aliases: [
-      'dripping',
-      'lard',
-      'duck fat',
-      'goose fat',
-      'bacon fat',
-      'suet',
-      'schmaltz',
-      'chicken fat',
-      'beef dripping',
-      'pork fat',
-    ],
+    aliases: ['dripping', 'lard', 'bacon fat', 'suet', 'beef dripping', 'pork fat'],
     cupG: 205,
   }),
   fat('ghee', 'clarified butter', [0.3, 0.2, 99.5, 0, 0, 0], {
-    aliases: ['ghee', 'clarified butter', 'coconut oil'],
+    aliases: ['ghee', 'clarified butter'],
     cupG: 205,
   }),
   spice('cumin', 'cumin', [8.1, 17.8, 22.3, 33.7, 10.5, 7.6], {
@@ -354,7 +338,7 @@ export const PANTRY = [
     cupG: 150,
   }),
   spice('turmeric', 'turmeric or curry powder', [12, 11, 8, 38, 26, 5], {
-    aliases: ['curry powder', 'turmeric', 'garam masala', 'ground turmeric', 'ras el hanout'],
+    aliases: ['curry powder', 'turmeric', 'ground turmeric'],
     cupG: 110,
     scorch: 1,
   }),
@@ -366,8 +350,6 @@ export const PANTRY = [
     aliases: [
       'clove spice',
       'whole cloves',
-      'star anise',
-      'cinnamon stick',
       'cardamom pod',
       'juniper',
       'juniper berry',
@@ -390,12 +372,9 @@ export const PANTRY = [
       'bouquet garni',
       'parsley stalks',
       'sage leaves',
-      'lemongrass',
-      'lemon grass',
       'lime leaf',
       'kaffir lime leaf',
       'makrut lime leaf',
-      'curry leaf',
     ],
     cupG: 40,
     pieceG: 2,

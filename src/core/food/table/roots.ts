@@ -16,7 +16,7 @@ export const ROOTS = [
     cupG: 150,
     shape: ['sphere', 60],
     cooked: 1,
-    foaming: 2,
+    foaming: 1,
     scorch: 1,
   }),
   root('sweet-potato', 'sweet potato', [77.3, 1.6, 0.1, 17.1, 3, 1], {
@@ -62,7 +62,7 @@ export const ROOTS = [
   root('ginger', 'ginger', [78.9, 1.8, 0.8, 15.8, 2, 0.8], {
     kept: 'shelf',
     family: 'aromatic',
-    aliases: ['fresh ginger', 'ginger root', 'galangal'],
+    aliases: ['fresh ginger', 'ginger root'],
     pieceG: 30,
     cupG: 96,
     shape: ['slab', 5],
@@ -93,13 +93,13 @@ export const ROOTS = [
     shape: ['cylinder', 35],
   }),
   root('daikon', 'white radish', [94.6, 0.6, 0.1, 2.5, 1.6, 0.6], {
-    aliases: ['daikon', 'mooli', 'radish', 'white radishes'],
+    aliases: ['daikon', 'mooli', 'white radishes'],
     pieceG: 340,
     cupG: 116,
     shape: ['cylinder', 50],
   }),
   root('parsley-root', 'parsley root', [83, 2.3, 0.6, 8, 4.2, 1.5], {
-    aliases: ['hamburg parsley', 'root parsley', 'salsify', 'scorzonera'],
+    aliases: ['hamburg parsley', 'root parsley'],
     pieceG: 90,
     cupG: 130,
     shape: ['cylinder', 28],
@@ -115,7 +115,7 @@ export const ROOTS = [
   }),
   root('yam', 'yam or taro', [69.6, 1.5, 0.2, 23.8, 4.1, 0.8], {
     kept: 'shelf',
-    aliases: ['taro', 'yams', 'eddoe', 'yam root'],
+    aliases: ['yams', 'yam root'],
     pieceG: 500,
     cupG: 150,
     shape: ['sphere', 80],

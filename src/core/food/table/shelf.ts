@@ -26,17 +26,7 @@ export const SHELF = [
     cupG: 224,
   }),
   liquid('fortified-wine', 'sherry, port or rice wine', [80, 0.2, 0, 6, 0, 0.3], {
-    aliases: [
-      'sherry',
-      'port',
-      'marsala',
-      'madeira',
-      'mirin',
-      'sake',
-      'vermouth',
-      'shaoxing wine',
-      'rice wine',
-    ],
+    aliases: ['sherry', 'port', 'marsala', 'madeira', 'vermouth'],
     cupG: 235,
   }),
   liquid('fizzy-drink', 'cola or lemonade', [89, 0, 0, 10.6, 0, 0.1], {
@@ -104,16 +94,7 @@ export const SHELF = [
     saltPercent: 0.9,
   }),
   spice('curry-paste', 'curry or chili paste', [60, 3, 12, 12, 5, 8], {
-    aliases: [
-      'curry paste',
-      'chili paste',
-      'thai curry paste',
-      'gochujang',
-      'sambal',
-      'doubanjiang',
-      'laksa paste',
-      'ras el hanout paste',
-    ],
+    aliases: ['curry paste', 'chili paste', 'thai curry paste', 'ras el hanout paste'],
     cupG: 250,
     saltPercent: 6,
     scorch: 2,
@@ -124,7 +105,7 @@ export const SHELF = [
     saltPercent: 1.5,
   }),
   spice('tamarind', 'tamarind paste', [55, 1.5, 0.3, 37, 3, 1.8], {
-    aliases: ['tamarind', 'tamarind concentrate', 'tamarind pulp', 'pomegranate molasses'],
+    aliases: ['tamarind', 'tamarind concentrate', 'tamarind pulp'],
     cupG: 270,
   }),
   spice('gelatine', 'gelatine, powdered', [13, 85.6, 0.1, 0, 0, 1.3], {

@@ -33,11 +33,15 @@ export function frothyAmong<F extends Inside>(inside: readonly F[]): readonly F[
   return share >= FROTHY_SHARE ? found : [];
 }
 
+/** Liquid now and then, less often than this, is worth a word and no warning (assumed). */
+const SPRAYS_OFTEN = 0.05;
+
 function valveAt(course: Course, step: CourseStep, index: number): readonly Danger[] {
   if (step.kind !== 'pressure') return [];
   const { capacityL } = course.pot;
   const { sprayChance, swollenL, foamAboveHalf, opens } = step;
   const sprays = sprayChance > DANGER_CHANCE;
+  const often = sprayChance >= SPRAYS_OFTEN || foamAboveHalf;
   const froth = opens && step.waitMin < FALLEN_MIN ? frothyAmong(inPotAt(course, index)) : [];
   const base = { hazard: 'valve' as const, step: step.id };
   if (sprayChance >= SAFE_CHANCE || foamAboveHalf)
@@ -45,7 +49,7 @@ function valveAt(course: Course, step: CourseStep, index: number): readonly Dang
       {
         ...base,
         rule: 'never-quick',
-        level: sprays ? 'stop' : 'warn',
+        level: sprays ? 'stop' : often ? 'warn' : 'note',
         harm: sprayChance + (froth.length > 0 ? 1 : 0) + (foamAboveHalf ? 1 : 0),
         title: sprays ? 'It may spray at the valve' : 'Foam may come to the valve',
         message: `As the valve opens it swells to about ${formatLevel(Math.min(swollenL, capacityL), course.units)} of the pot’s ${formatLevel(capacityL, course.units)}; liquid comes out ${sprays ? `about ${timesInTen(sprayChance)}` : 'now and then'}, and hot liquid scalds. Wait before you open it, or let the pin drop.`,

@@ -3,6 +3,7 @@ import { DONENESS, FILL, FINISH, RELEASE } from './cook';
 import { FOODS_GROUP } from './foods';
 import { HEAT } from './heat';
 import { KEEP } from './keep';
+import { PIECES } from './pieces';
 import { WATER } from './water';
 import type { CheckGroup } from './check';
 
@@ -14,6 +15,7 @@ export const CHECKS: readonly CheckGroup[] = [
   HEAT,
   RELEASE,
   DONENESS,
+  PIECES,
   BONES_CHECKS,
   FINISH,
   KEEP,

@@ -72,8 +72,8 @@ export const SIZE_ROWS: readonly SizeRow[] = [
     source: `${BOILED}; ${JOINT}`,
     grams: 1500,
   }),
-  row('beef-shank', cube(30), [28, 42], N, [120, 170]),
-  row('beef-shank', whole(75), [60, 90], N, [190, 270], { ...OUT, source: JOINT, grams: 1500 }),
+  row('beef-shank', cube(30), [22, 35], T10, [120, 170]),
+  row('beef-shank', whole(75), [60, 90], N, [170, 250], { ...OUT, source: JOINT, grams: 1500 }),
   row('pork-shoulder', cube(25), [16, 25], T10, [75, 105]),
   row('pork-shoulder', whole(116), [75, 105], N, [190, 270], {
     ...OUT,

@@ -1,6 +1,7 @@
 import type { BonesReport, RunOffReport } from '@/core/model';
 import type { Kitchen } from '@/core/batch/schema';
-import { formatLevel, formatStrength } from '@/core/quantity';
+import { isDry } from '@/core/bones';
+import { formatLevel, formatStrength, formatStrengthBand } from '@/core/quantity';
 import { Wobble } from '@/ui/Wobble';
 import { layersOf } from './rows';
 
@@ -59,7 +60,14 @@ export function BlendGlass({
         />
       </svg>
       <p className="figure text-lg leading-5">{formatLevel(whole.litres, kitchen.units)}</p>
-      <p className="text-[13px] text-quiet">{formatStrength(whole.gPerL, kitchen.units)}</p>
+      <p className="text-[13px] text-quiet">
+        {isDry(whole) ? 'boiled dry' : formatStrength(whole.gPerL, kitchen.units)}
+      </p>
+      {!isDry(whole) && (
+        <p className="text-[13px] text-quiet">
+          8 times in 10: {formatStrengthBand(whole.band.low, whole.band.high, kitchen.units)}
+        </p>
+      )}
       <Wobble set={whole.set} className="h-8 w-14" />
       <p className="text-[14px] font-semibold" data-testid="blend-set">
         {whole.set}

@@ -1,4 +1,5 @@
 import { X } from 'lucide-react';
+import { isDry } from '@/core/bones';
 import type { BonesReport } from '@/core/model';
 import type { Kitchen } from '@/core/batch/schema';
 import { formatGrams, formatLevel, formatStrength, type Units } from '@/core/quantity';
@@ -60,7 +61,7 @@ export function RunOffTable({
             <td className="figure pr-2 text-base">{formatGrams(run.gelatineG, kitchen.units)}</td>
             <td className="pr-2 max-sm:hidden">{Math.round(100 * run.share)} %</td>
             <td className="figure pr-2 text-base">
-              {formatStrength(run.setsGPerL, kitchen.units)}
+              {isDry(run) ? 'boiled dry' : formatStrength(run.setsGPerL, kitchen.units)}
             </td>
             <td className={`pr-2 max-sm:hidden ${run.tenMoreG < 0 ? 'text-rust' : 'text-quiet'}`}>
               {gain(run.tenMoreG, kitchen.units)}
