@@ -25,7 +25,7 @@ const GROUPS: Readonly<Record<FoodGroup, string>> = {
   seasoning: 'Seasonings',
 };
 
-function round(value: number, digits = 3): string {
+export function round(value: number, digits = 3): string {
   return Number(value.toPrecision(digits)).toString();
 }
 
@@ -33,7 +33,7 @@ function row(cells: readonly string[]): string {
   return `| ${cells.join(' | ')} |`;
 }
 
-function table(head: readonly string[], rows: readonly (readonly string[])[]): string {
+export function table(head: readonly string[], rows: readonly (readonly string[])[]): string {
   return [row(head), row(head.map(() => '---')), ...rows.map(row)].join('\n');
 }
 
@@ -72,7 +72,7 @@ function foodRow(food: Food): readonly string[] {
     food.saltPercent > 0 ? round(food.saltPercent, 2) : '',
     need(food),
     food.safety ?? '',
-    food.source,
+    food.like === undefined ? food.source : `cooks as ${food.like} (${food.source})`,
   ];
 }
 

@@ -1,6 +1,7 @@
 import {
   changeItem,
   changeStep,
+  cutTo,
   freshStepId,
   inPot,
   insertStep,
@@ -41,9 +42,9 @@ export function putInLate(batch: Batch, id: string, step: string, minutes: numbe
   return again ? changeItem(split, id, { enters: again.id }) : batch;
 }
 
-function cutTo(batch: Batch, id: string, mm: number): Batch {
+function cutItem(batch: Batch, id: string, mm: number): Batch {
   const cut = batch.items.find((i) => i.id === id)?.cut;
-  return cut ? changeItem(batch, id, { cut: { ...cut, mm } }) : batch;
+  return changeItem(batch, id, { cut: cutTo(cut, mm) });
 }
 
 type Of<D extends Remedy['do']> = Extract<Remedy, { do: D }>;
@@ -82,7 +83,7 @@ export const REMEDIES: { readonly [D in Remedy['do']]: RemedyDefinition<Of<D>> }
     changes: 1.4,
     apply: (batch, { item, step, minutes }) => putInLate(batch, item, step, minutes),
   },
-  'set-cut': { changes: 1.6, apply: (batch, { item, mm }) => cutTo(batch, item, mm) },
+  'set-cut': { changes: 1.6, apply: (batch, { item, mm }) => cutItem(batch, item, mm) },
   apart: {
     changes: 1.6,
     apply: (batch, { item }) => changeItem(batch, item, { apart: true, enters: null }),

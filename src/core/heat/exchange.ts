@@ -67,6 +67,11 @@ function movedBy(minutes: number, doneMin: number): number {
   return 1 - Math.exp((-Math.LN10 * minutes) / doneMin);
 }
 
+/** Whether a band has moved all but a ten-thousandth: nothing more is counted. */
+function isOver({ doneMin, swells }: Exchange, { value, moved }: Band): boolean {
+  return moved !== 0 && value > 4 * doneMin + (swells ? 4 * swells.doneMin : 0);
+}
+
 /** kg that a band has moved once it has had its minutes. */
 function movedAt({ kg, doneMin, swells }: Exchange, { share, value }: Band): number {
   const first = kg * movedBy(value, doneMin);
@@ -91,9 +96,10 @@ function want(m: Moving, seconds: number, bottomC: number | null): number {
       : 0;
   let drinks = 0;
   for (const band of bands) {
+    band.wants = 0;
+    if (isOver(what, band)) continue;
     const t = body.t[band.to - 1] as number;
     const rate = Math.max(bottom, t > COLD_C ? rateAt(t, what.z) : 0);
-    band.wants = 0;
     if (rate === 0) continue;
     band.value += (rate * seconds) / 60;
     // Juice of what is still frozen is ice; what browning took off early is not given twice.

@@ -95,7 +95,14 @@ function edgesOf(item: PlannedItem, doneness: Doneness): Pick<Placed, 'from' | '
   return { from: edgeAt(scale, wish.from - 1), to: edgeAt(scale, wish.to) };
 }
 
-export function frameOf(batch: Batch, pot: Pot, kitchen: Kitchen, wishes: Wishes): Frame {
+/** @param known dangers of the same batch, where they have been judged */
+export function frameOf(
+  batch: Batch,
+  pot: Pot,
+  kitchen: Kitchen,
+  wishes: Wishes,
+  known?: readonly Danger[],
+): Frame {
   const steps = stepsOf(batch);
   const { items } = planBatch({ ...batch, steps }, pot, kitchen);
   const first = steps.findIndex((s) => s.kind === 'pressure');
@@ -138,7 +145,7 @@ export function frameOf(batch: Batch, pot: Pot, kitchen: Kitchen, wishes: Wishes
     leastHold: items.some((i) => i.food.group === 'bones') ? (pressures[0]?.holdMin ?? 0) : 0,
     leastSimmer: stirredIn.size > 0 ? STIR_MIN : 0,
     byMin: wishes.byMin ?? null,
-    dangers: assess(batch, pot, kitchen, { stepS: ROUGH_S, curves: false }).dangers,
+    dangers: known ?? assess(batch, pot, kitchen, { stepS: ROUGH_S, curves: false }).dangers,
   };
 }
 

@@ -3,9 +3,9 @@
  * fewest openings, then in the least time. What it returns has been run through the model.
  */
 import { assess, type Assessment } from '../assess';
-import { changeItem, choose, foodOf, indexOfStep, stepsOf } from '../batch/plan';
+import { changeItem, cutTo, choose, foodOf, indexOfStep, stepsOf } from '../batch/plan';
 import type { Batch, Kitchen, Pot, Release } from '../batch/schema';
-import { worseThan } from '../guard';
+import { worseThan, type Danger } from '../guard';
 import { changesOf } from './changes';
 import { buildPlan, frameOf, type Frame } from './frame';
 import { probe, type Probe } from './probe';
@@ -82,7 +82,10 @@ function trialOf(frame: Frame): Batch {
 
 /** The quickest release that keeps the swell off the valve. */
 function quickAsSafe(frame: Frame): Release {
-  const { release } = assess(trialOf(frame), frame.pot, frame.kitchen, { curves: false });
+  const { release } = assess(trialOf(frame), frame.pot, frame.kitchen, {
+    stepS: TRIAL_S,
+    curves: false,
+  });
   const waitMin = release[0]?.waitMin;
   if (waitMin === undefined || waitMin === null) return NATURAL;
   return waitMin === 0 ? { method: 'quick' } : { method: 'timed', afterMin: waitMin };
@@ -133,8 +136,14 @@ interface Attempt {
 }
 
 /** Fewest openings first; with more, only if that is what it takes. */
-function attempt(batch: Batch, pot: Pot, kitchen: Kitchen, wishes: Wishes): Attempt | null {
-  const frame = frameOf(batch, pot, kitchen, wishes);
+function attempt(
+  batch: Batch,
+  pot: Pot,
+  kitchen: Kitchen,
+  wishes: Wishes,
+  known?: readonly Danger[],
+): Attempt | null {
+  const frame = frameOf(batch, pot, kitchen, wishes, known);
   let best: Attempt | null = null;
   for (let openings = 0; openings <= Math.min(2, wishes.openings); openings++) {
     const checked = withOpenings(frame, wishes, openings);
@@ -158,7 +167,7 @@ function cutSmaller(batch: Batch, assessment: Assessment, factor: number): Batch
     const cut = item?.cut;
     if (!item || !cut || cut.mm * factor < LEAST_CUT_MM) continue;
     const mm = Math.max(LEAST_CUT_MM, Math.round((cut.mm * factor) / 5) * 5);
-    if (mm < cut.mm) next = changeItem(next, item.id, { cut: { ...cut, mm } });
+    if (mm < cut.mm) next = changeItem(next, item.id, { cut: cutTo(cut, mm) });
   }
   return next === batch ? null : next;
 }
@@ -168,18 +177,23 @@ function settled(found: Attempt | null): boolean {
 }
 
 /** Items that have to stay late: all of it under one lid would stand higher than the plan as it is. */
-function keptLate(batch: Batch, pot: Pot, kitchen: Kitchen, wishes: Wishes): readonly string[] {
+function keptLate(
+  batch: Batch,
+  pot: Pot,
+  kitchen: Kitchen,
+  wishes: Wishes,
+): { readonly held: readonly string[]; readonly dangers?: readonly Danger[] } {
   const steps = stepsOf(batch);
   const lid = steps.findIndex(({ kind }) => kind === 'pressure');
   const late = batch.items.flatMap(({ id, enters, apart }) =>
     !apart && indexOfStep(steps, enters, 0) > lid ? [id] : [],
   );
-  if (late.length === 0) return [];
+  if (late.length === 0) return { held: [] };
   const frame = frameOf(batch, pot, kitchen, wishes);
   const atOnce = assess(trialOf(frame), pot, kitchen, { stepS: TRIAL_S, curves: false });
-  return worseThan(frame.dangers, atOnce.dangers).some(({ hazard }) => hazard === 'fill')
-    ? late
-    : [];
+  const { dangers } = frame;
+  const over = worseThan(dangers, atOnce.dangers).some(({ hazard }) => hazard === 'fill');
+  return { held: over ? late : [], dangers };
 }
 
 /**
@@ -192,9 +206,9 @@ function keptLate(batch: Batch, pot: Pot, kitchen: Kitchen, wishes: Wishes): rea
  */
 export function solve(batch: Batch, pot: Pot, kitchen: Kitchen, asked: Wishes): Solution {
   const start = choose(batch, 'noodles', asked.noodles === 'apart' ? 'apart' : 'in');
-  const held = keptLate(start, pot, kitchen, asked);
+  const { held, dangers } = keptLate(start, pot, kitchen, asked);
   const wishes: Wishes = { ...asked, keep: [...asked.keep, ...held] };
-  let found = attempt(start, pot, kitchen, wishes);
+  let found = attempt(start, pot, kitchen, wishes, dangers);
   if (!settled(found) && wishes.noodles === 'either' && hasNoodles(batch)) {
     const apart = attempt(choose(batch, 'noodles', 'apart'), pot, kitchen, wishes);
     if (apart && (!found || better(apart.frame, apart.checked, found.checked))) found = apart;

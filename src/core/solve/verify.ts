@@ -13,8 +13,8 @@ const LENGTHENINGS = 8;
 /** From the second lengthening on, what a centre lags behind is made up for sooner. */
 const EAGER = 1.5;
 const LONGEST_HOLD = 240;
-/** Minutes by which a good plan is tried shorter and longer. */
-const STRIDES = [-4, -2, -1, 2, 1] as const;
+/** Most minutes by which a good plan is changed at once. */
+const LONGEST_STRIDE = 4;
 /** Share of a window's ends that is room enough: foods and stoves differ by about a tenth. */
 export const ROOM = 0.15;
 /** Minutes that the whole of it is worth (assumed). */
@@ -51,6 +51,8 @@ export function unsafeIn(
 /** Time step of a trial, s: what it finds is run again as finely as everything else. */
 export const TRIAL_S = 25;
 export const FINE_S = 10;
+/** Enough to tell which of two plans is better. */
+const ROUGH_S = 60;
 
 export function check(frame: Frame, decision: Decision, stepS = FINE_S): Checked {
   const batch = buildPlan(frame, decision);
@@ -165,33 +167,59 @@ function costOf(frame: Frame, { minutes, room }: Checked): number {
   return minutes + LATE * late + ROOM_WORTH * (1 - room / ROOM);
 }
 
-/** Makes holds and simmer of a good plan shorter or longer as long as that makes it better. */
+/** A decision with one hold, or the simmer after the last one, longer by minutes; null where it cannot be. */
+function changedBy(frame: Frame, decision: Decision, at: number, by: number): Decision | null {
+  const { holds, simmer, simmerMin } = decision;
+  const atSimmer = at === holds.length;
+  // Nothing goes in after: there is nothing to simmer for.
+  if (atSimmer && simmerMin === 0 && Object.keys(simmer).length === 0) return null;
+  const held = holds.map((h, j) => (j === at ? h + by : h));
+  const simmered = simmerMin + (atSimmer ? by : 0);
+  if (simmered < frame.leastSimmer || (held[0] ?? 0) < frame.leastHold) return null;
+  if (held.some((h) => h < 0 || h > LONGEST_HOLD)) return null;
+  return {
+    ...decision,
+    holds: held,
+    simmer: Object.fromEntries(
+      Object.entries(simmer).map(([id, t]) => [
+        id,
+        t === simmerMin ? simmered : Math.min(t, simmered),
+      ]),
+    ),
+    simmerMin: simmered,
+  };
+}
+
+/**
+ * Makes holds and simmer of a good plan shorter or longer as long as that makes it better. What a plan
+ * costs falls and then rises with every hold, so that a minute either way tells which way to go. Goes at
+ * rough steps; what it comes to is looked at again as finely as the plan was.
+ */
 export function polish(frame: Frame, good: Checked): Checked {
-  let best = good;
-  const dimensions = good.decision.holds.length + 1;
-  for (let d = 0; d < dimensions; d++)
-    for (const by of STRIDES) {
-      const { holds, simmer, simmerMin } = best.decision;
-      const held = holds.map((h, j) => (j === d ? h + by : h));
-      const simmered = simmerMin + (d === holds.length ? by : 0);
-      // Nothing goes in after: there is nothing to simmer for.
-      if (d === holds.length && simmerMin === 0 && Object.keys(simmer).length === 0) continue;
-      if (simmered < frame.leastSimmer || (held[0] ?? 0) < frame.leastHold) continue;
-      if (held.some((h) => h < 0 || h > LONGEST_HOLD)) continue;
-      const tried = check(frame, {
-        ...best.decision,
-        holds: held,
-        simmer: Object.fromEntries(
-          Object.entries(simmer).map(([id, t]) => [
-            id,
-            t === simmerMin ? simmered : Math.min(t, simmered),
-          ]),
-        ),
-        simmerMin: simmered,
-      });
-      if (better(frame, tried, best)) best = tried;
+  let best = check(frame, good.decision, ROUGH_S);
+  const go = (at: number, by: number): boolean => {
+    const decision = changedBy(frame, best.decision, at, by);
+    const tried = decision && check(frame, decision, ROUGH_S);
+    if (!tried || !better(frame, tried, best)) return false;
+    best = tried;
+    return true;
+  };
+  for (let at = 0; at <= good.decision.holds.length; at++)
+    for (const way of [-1, 1]) {
+      let stride = 1;
+      let moved = false;
+      while (go(at, way * stride)) {
+        moved = true;
+        stride = Math.min(LONGEST_STRIDE, 2 * stride);
+      }
+      while (stride > 1) {
+        stride /= 2;
+        while (go(at, way * stride)) moved = true;
+      }
+      if (moved) break;
     }
-  return best;
+  const fine = best.decision === good.decision ? good : check(frame, best.decision);
+  return better(frame, fine, good) ? fine : good;
 }
 
 /** Whether one plan is better than another, or than none. */

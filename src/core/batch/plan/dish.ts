@@ -1,7 +1,6 @@
 /** What kind of dish a batch is, by the words of its name: in some, grain and pulse are meant to break down. */
-import { gradesOf, type Dish } from '../../food';
+import { gradesOf, type Dish, type Food, type Span } from '../../food';
 import type { Batch } from '../schema/types';
-import type { PlannedItem } from './complete';
 
 /** Names of dishes of many kitchens (common practice); the first that is found holds. */
 const NAMED: readonly (readonly [RegExp, Dish])[] = [
@@ -28,7 +27,13 @@ export function dishKind({ name }: Pick<Batch, 'name'>): Dish {
 }
 
 /** Whether an item is meant to break down, so that what it drinks is the dish itself. */
-export function isToBreakDown({ food, wish }: Pick<PlannedItem, 'food' | 'wish'>): boolean {
+export function isToBreakDown({
+  food,
+  wish,
+}: {
+  readonly food: Food;
+  readonly wish: Span | null;
+}): boolean {
   if (!food.family || !wish || (food.family !== 'grain' && food.family !== 'pulse')) return false;
   return wish.from >= gradesOf(food.family).length - 2;
 }

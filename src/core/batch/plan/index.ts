@@ -68,4 +68,5 @@ export {
   type NewTask,
 } from './alongside';
 export { byHabit, choose, chosen, schoolsOf } from './schools';
-export { dishKind, isToBreakDown } from './dish';
+export { isToBreakDown } from './dish';
+export { cutTo } from './usualCut';

@@ -30,3 +30,8 @@ export function usualCut(food: Food, amount: Amount): Cut | null {
   if (mm === null || !food.shape || Math.abs(mm / food.shape.mm - 1) < 0.02) return null;
   return { shape: 'whole', mm };
 }
+
+/** A food cut smaller: what was whole is cut into cubes. @example cutTo(undefined, 30) // { shape: 'cube', mm: 30 } */
+export function cutTo(cut: Cut | undefined, mm: number): Cut {
+  return cut && cut.shape !== 'whole' ? { ...cut, mm } : { shape: 'cube', mm };
+}

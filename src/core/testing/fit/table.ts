@@ -85,12 +85,11 @@ export function fitFood(
 /** The bean that the chart has both ways, whose soak others take. */
 const BOTH_WAYS = 'black-beans';
 
-/** Fits all foods. @param say is told of each as it is done */
-export function fitAll(say: (food: FittedFood) => void = () => {}): readonly FittedFood[] {
+/** Fits all foods. */
+export function fitAll(): readonly FittedFood[] {
   const done = new Map<string, FittedFood>();
   const add = (one: FittedFood): FittedFood => {
     done.set(one.food, one);
-    say(one);
     return one;
   };
   const rowsOf = (chart: readonly ChartRow[], food: string) =>
