@@ -1,12 +1,5 @@
 /** Tables of the documentation, made from what the core and its checks hold. */
-import {
-  cupGrams,
-  donenessOf,
-  type Food,
-  type FoodGroup,
-  FOODS,
-  normalise,
-} from '../src/core';
+import { cupGrams, donenessOf, type Food, type FoodGroup, FOODS, normalise } from '../src/core';
 import { holds, type Check } from '../src/core/testing/checks';
 
 const GROUPS: Readonly<Record<FoodGroup, string>> = {

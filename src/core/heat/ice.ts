@@ -57,3 +57,11 @@ export function temperatureOf(ice: Ice, h: number): number {
   const c = ice.melt * FREEZING_POINT;
   return (b - Math.sqrt(b * b - 4 * ice.heat * c)) / (2 * ice.heat);
 }
+
+/** Heat of a kilogram of liquid above 0 C of water, J; frozen, below it by its ice. */
+export function liquidHeat(composition: Composition, celsius: number): number {
+  const { heat, conductivity } = thermalProperties(composition, 60);
+  if (celsius >= 0) return heat * celsius;
+  const ice = makeIce(composition, new Float64Array(1), heat, conductivity);
+  return enthalpyOf(ice, celsius) + heat * FREEZING_POINT;
+}

@@ -2,7 +2,7 @@
  * The pot and what is in it: one node for free liquid, vessel and lid, bodies coupled to it, water
  * on the move between them; heat and mass are booked as they cross.
  */
-import { FREEZING_POINT, normalise, thermalProperties, type Composition } from '../food';
+import { normalise, thermalProperties } from '../food';
 import type { Vessel } from '../vessel';
 import { latentHeat, saturationPressure, WATER_HEAT } from '../water';
 import {
@@ -16,7 +16,7 @@ import {
   type Body,
 } from './body';
 import { Waters } from './exchange';
-import { enthalpyOf, makeIce } from './ice';
+import { liquidHeat } from './ice';
 import { Recorder } from './record';
 import { advance, type Stepped } from './scheme';
 import type { Place, PotState } from './state';
@@ -40,14 +40,6 @@ const LOCATES = 12;
 const LEAST_S = 1e-3;
 /** Where melting does not settle, the step is halved down to this, s. */
 const SURE_S = 0.3;
-/** Heat of a kilogram of liquid above 0 C of water, J; frozen, below it by its ice. */
-function liquidHeat(composition: Composition, celsius: number): number {
-  const { heat, conductivity } = thermalProperties(composition, 60);
-  if (celsius >= 0) return heat * celsius;
-  const ice = makeIce(composition, new Float64Array(1), heat, conductivity);
-  return enthalpyOf(ice, celsius) + heat * FREEZING_POINT;
-}
-
 /** Changes of the film below this are let pass. */
 const FILM_STEP = 0.02;
 

@@ -2,7 +2,7 @@ import { markAt } from '../testing/marks';
 import { readFileSync } from 'node:fs';
 import { assess } from '../assess';
 import { validateBundle } from '../batch/household';
-import { potOf, stepsOf } from '../batch/plan';
+import { potOf, setHold, stepsOf } from '../batch/plan';
 import { MISHAPS, type Cook, type Mark } from '../batch/schema';
 import { cookThrough } from '../testing/cooking';
 import { startCook } from '../timetable';
@@ -14,9 +14,11 @@ if (!read.ok) throw new Error('the sample kitchen is not valid');
 const { batches, pots, kitchen } = read.bundle;
 const START = '2026-11-24T16:00:00.000Z';
 
-function started(id: string): Cook {
-  const batch = batches.find((b) => b.id === id);
-  if (!batch) throw new RangeError(`no batch ${id}`);
+/** @param holdMin of its first lid, where it is not as the plan has it */
+function started(id: string, holdMin?: number): Cook {
+  const planned = batches.find((b) => b.id === id);
+  if (!planned) throw new RangeError(`no batch ${id}`);
+  const batch = holdMin === undefined ? planned : setHold(planned, 's1', holdMin);
   const pot = potOf(batch, pots);
   const assessment = assess(batch, pot, kitchen);
   return startCook({ id, batch, pot, kitchen, assessment, draws: null, at: START });
@@ -33,8 +35,8 @@ const standInOf = (more: Partial<StandIn>): StandIn => ({
 const iso = (s: number): string => new Date(Date.parse(START) + s * 1000).toISOString();
 
 /** Played to the end by the book; what went wrong with the lid is put right after so long. */
-function played(id: string, standIn: StandIn, right?: Mark): Cook {
-  const begun = started(id);
+function played(id: string, standIn: StandIn, right?: Mark, holdMin?: number): Cook {
+  const begun = started(id, holdMin);
   const start = { ...begun, standIn, marks: [...begun.marks, ...(right ? [right] : [])] };
   const { cook, tableS } = cookThrough(start, standIn);
   return { ...cook, endedAt: iso(tableS) };
@@ -185,7 +187,8 @@ describe('looking back', () => {
 
   it('names the beans where hands did what could be known, and the choice where they did not', () => {
     const old = standInOf({ seed: 15, mishaps: ['old-beans'] });
-    const byTheBook = debriefOf(played('b7', old));
+    // A hold that is just enough for beans of this year.
+    const byTheBook = debriefOf(played('b7', old, undefined, 12));
     // By the book they stay hard: closing again was the best move, and it was not made.
     expect(byTheBook.outcome.verdicts['i2']).toBe('under');
     expect(byTheBook.decisions.some((d) => d.best?.change !== 'as-it-is' && d.cost > 0)).toBe(true);

@@ -2,7 +2,7 @@ export type * from './types';
 export type { ItemCook, Lived, Model, ModelOptions } from './model';
 export { runModel } from './run';
 export { scaled, withNeeds } from './world';
-export { contentsAt, lastBefore, partsAt } from './read';
+export { boundsOf, contentsAt, lastBefore, partsAt } from './read';
 export {
   fillReport,
   itemReports,

@@ -12,7 +12,7 @@ import {
   type Part,
 } from '../fill';
 import { lastOf, valueAt } from '../series';
-import { gradeAt, gradeTimes } from '../texture';
+import { gradeAt, gradeTimes, measure } from '../texture';
 import { setpoint } from '../water';
 import type { BonesModel } from './bones';
 import type { ItemCook, Model } from './model';
@@ -226,6 +226,10 @@ export function itemReports(model: Model): readonly ItemReport[] {
       centreC: hottest !== null && Number.isFinite(hottest) ? hottest : null,
       cookValueCentreMin: cook?.centre.at(-1) ?? 0,
       cookValueSurfaceMin: cook?.surface.at(-1) ?? 0,
+      hadMin:
+        cook?.scale && from
+          ? measure(cook.scale, from, lastOf(cook.centre), lastOf(cook.surface))
+          : (cook?.centre.at(-1) ?? 0),
       needMin: cook?.scale ? (from?.minutes ?? 0) : null,
       limitMin: to?.minutes ?? null,
       ...report,

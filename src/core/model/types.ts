@@ -84,6 +84,8 @@ export interface ItemReport {
   readonly centreC: number | null;
   readonly cookValueCentreMin: number;
   readonly cookValueSurfaceMin: number;
+  /** Cook value that it has had, by which it is judged whether that has begun, min. */
+  readonly hadMin: number;
   /** Cook value at which what is wanted of it begins; null for what has no grades, min. */
   readonly needMin: number | null;
   /** Cook value at which that ends; null where it does not, min. */

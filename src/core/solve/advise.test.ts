@@ -1,4 +1,4 @@
-import { applyRemedy, assess, callKey, drawBatch } from '../assess';
+import { applyRemedy, assess, callKey, drawBatch, type Finding } from '../assess';
 import type { Batch } from '../batch/schema';
 import { batchOf, item, KITCHEN, POT, pressure } from '../testing/kitchen';
 import { judgeBatch } from './advise';
@@ -115,5 +115,19 @@ describe('advice', () => {
     );
     expect(plain.findings.filter((f) => f.level !== 'note')).toEqual([]);
     expect(plain.advice.first).toBeNull();
+  });
+
+  // What is hot enough as reckoned and too cool in one draw of ten: only the draws know what mends it.
+  it('offers a longer hold where only chance is against a plan', () => {
+    const breast = batchOf(
+      [item('w', 'water', 1.2, 'l'), item('c', 'chicken-breast', 700, 'g', { startC: -18 })],
+      [pressure(10, { method: 'quick' })],
+    );
+    const draws = drawBatch(breast, POT, KITCHEN, { draws: 60, seed: 4 });
+    const { findings, advice } = judgeBatch(breast, POT, KITCHEN, [POT], draws);
+    const stop = findings.find(({ code }) => code === 'poultry-not-safe');
+    expect(stop?.message).toContain('As planned that is enough');
+    const offers = advice.offers[callKey(stop as Finding)] ?? [];
+    expect(offers.map(({ remedy }) => remedy.do)).toContain('set-hold');
   });
 });

@@ -14,7 +14,7 @@ export function unmetOf(frame: Frame, checked: Checked): readonly Unmet[] {
     if (!item || item.verdict === 'right') continue;
     if (item.verdict === 'under') {
       const rate = cookRate(assessment.boilC, placed.z);
-      const byMin = ((item.needMin ?? 0) - item.cookValueCentreMin) / rate;
+      const byMin = ((item.needMin ?? 0) - item.hadMin) / rate;
       unmet.push({
         wish: 'done',
         item: item.id,

@@ -1,3 +1,3 @@
 export { firmness, meanCook, softenedBy } from './curve';
 export { BOUNDS, type Bound, type Where } from './bounds';
-export { gradeAt, gradeTimes, scaleOf, type Scale, type Step } from './scale';
+export { gradeAt, gradeTimes, measure, scaleOf, type Scale, type Step } from './scale';

@@ -45,14 +45,14 @@ export const undercooked: Judge = (context) =>
     .map((item): Finding => {
       const need = item.needMin ?? 1;
       const often = odds(context, item, 'under');
-      const share = Math.min(99, Math.round((100 * item.cookValueCentreMin) / need));
+      const share = Math.min(99, Math.round((100 * item.hadMin) / need));
       return {
         code: 'undercooked',
         level: 'warn',
         title: `${does(item.name, 'stays', 'stay')} ${gradeIn(context, item, 'under')}`,
-        message: `You want it ${item.wish?.from ?? 'done'}; ${often ? `${often} ` : ''}it is not. Its middle gets ${share} % of what that takes.`,
+        message: `You want it ${item.wish?.from ?? 'done'}; ${often ? `${often} ` : ''}it is not. It gets ${share} % of what that takes.`,
         why: WHY,
-        numbers: { cookValueMin: item.cookValueCentreMin, needMin: need },
+        numbers: { cookValueMin: item.hadMin, needMin: need },
         item: item.id,
         remedies: [
           ...longer(context, item),

@@ -5,7 +5,8 @@ import { gradesOf, spoken, thermalProperties, wishOf } from '../../food';
 import { formatLength, formatMinutes } from '../../quantity';
 import { centreRuleOf, classesOf, LECTIN_C, LECTIN_MIN, SAFE_CENTRE_C } from '../../guard';
 import { decayOf } from '../../heat';
-import { foodsOf, type ItemReport } from '../../model';
+import { boundsOf, foodsOf, type ItemReport } from '../../model';
+import { measure } from '../../texture';
 import type { Remedy } from '../types';
 import { type Context } from './context';
 
@@ -55,7 +56,7 @@ function centreAtHoldEnd(context: Context, item: ItemReport, index: number): num
 }
 
 /**
- * Minutes at a temperature until a centre has had so much more, and is as hot as it must be: it
+ * Minutes at a temperature until a food has had enough, and its centre is as hot as it must be: it
  * comes up to the temperature with the slowest decay of its shape while it cooks.
  *
  * @param more than this food needs as given, as a factor: what it needs in most draws
@@ -71,7 +72,16 @@ function minutesFor(
   if (!planned || !item.piece) return LONGEST_MIN;
   const food = foodsOf(context.model).find(({ id }) => id === item.id);
   const classes = food && classesOf(food.said, food.food);
-  const deficit = more * (item.needMin ?? 0) - item.cookValueCentreMin;
+  const need = more * (item.needMin ?? 0);
+  const cook = context.model.cooks[item.id];
+  const step = boundsOf(planned, cook).from;
+  const surfaceRate = cookRate(around, zOf(context, item));
+  const had = (centreMin: number, minutes: number): number => {
+    const inside = item.cookValueCentreMin + centreMin;
+    return cook?.scale && step
+      ? measure(cook.scale, step, inside, item.cookValueSurfaceMin + minutes * surfaceRate)
+      : inside;
+  };
   const lectin = classes?.has('lectin') ? more * LECTIN_MIN - (food?.boiledMin ?? 0) : 0;
   const rule = classes ? centreRuleOf(classes) : null;
   const safeC = rule ? SAFE_CENTRE_C[rule] + MORE_C * (more - 1) : Number.NEGATIVE_INFINITY;
@@ -85,7 +95,7 @@ function minutesFor(
   let minutes = 0;
   let centre = from;
   while (
-    (gained < deficit || boiled < lectin || centre < safeC + SURE_C) &&
+    (had(gained, minutes) < need || boiled < lectin || centre < safeC + SURE_C) &&
     minutes < LONGEST_MIN
   ) {
     minutes += 0.5;
@@ -105,6 +115,23 @@ const MORE_C = 40;
 export function longer(context: Context, item: ItemReport): readonly Remedy[] {
   const found = AIMS.flatMap((more) => longerBy(context, item, more));
   return found.filter(({ label }, i) => found.findIndex((one) => one.label === label) === i);
+}
+
+/** Minutes more that are tried where only chance is against a plan: its draws say which are enough. */
+const SURER_MIN = [3, 7, 13, 22] as const;
+
+/** A longer hold or simmer by a few steps, for what is hot enough as given and not in every draw. */
+export function surer(context: Context, item: ItemReport): readonly Remedy[] {
+  const step = lastCooking(context, item)?.step;
+  if (!step) return [];
+  return SURER_MIN.map((more): Remedy => {
+    if (step.kind === 'pressure') {
+      const holdMin = step.holdMin + more;
+      return { do: 'set-hold', step: step.id, holdMin, label: `Hold ${formatMinutes(holdMin)}` };
+    }
+    const minutes = step.minutes + more;
+    return { do: 'set-minutes', step: step.id, minutes, label: `Simmer ${formatMinutes(minutes)}` };
+  });
 }
 
 function longerBy(context: Context, item: ItemReport, more: number): readonly Remedy[] {

@@ -7,7 +7,7 @@ import type { Finding, Remedy } from '../types';
 import { type Context, type Judge } from './context';
 import { lowerTo } from './fill';
 import { calmer } from './pot';
-import { longer } from './remedies';
+import { longer, surer } from './remedies';
 
 type Answer = (context: Context, danger: Danger) => readonly Remedy[];
 
@@ -16,7 +16,9 @@ const itemOf = ({ items }: Context, { item }: Danger): ItemReport | undefined =>
   items.find(({ id }) => id === item);
 const cookOn: Answer = (context, danger) => {
   const item = itemOf(context, danger);
-  return item ? longer(context, item) : [];
+  if (!item) return [];
+  // What is hot enough as given is short in some draws only: steps of time ask them.
+  return [...longer(context, item), ...surer(context, item)];
 };
 /** Minutes in the open pot of what waits until the lid is off. */
 const STIRRED_MIN = 3;

@@ -1,13 +1,11 @@
+import { checkAmount, LEAST_G, ONE_OF_IT, wholeAnimal } from './amounts';
 import { fromLarder } from './fromLarder';
 import type { Shelf } from '../household/shelves';
 import {
-  amountGrams,
-  foodByKey,
   foodInAmount,
   indexOf,
   matchFoods,
   mendSpelling,
-  nameWords,
   ownFood,
   SURE_MATCH,
   type Food,
@@ -15,14 +13,7 @@ import {
   type FoodMatch,
   type OwnFood,
 } from '../../food';
-import {
-  formatAmount,
-  isMassUnit,
-  parseAmount,
-  parseLength,
-  type Amount,
-  type Units,
-} from '../../quantity';
+import { formatAmount, parseAmount, parseLength, type Amount, type Units } from '../../quantity';
 import { canningIn, plantIn, type Worded } from '../../guard/words';
 import { readTask } from '../plan/alongside';
 import { FRIDGE_C, FROZEN_C } from '../plan/complete';
@@ -80,51 +71,8 @@ function readSoak(words: string): number | undefined {
   return /\bsoaked\b/i.test(words) ? 8 : undefined;
 }
 
-/** Least mass of one piece where no number is given, g: pepper is none, a bay leaf is one. */
-const LEAST_G = 1;
 /** Matches this near are as likely. */
 const AS_LIKELY = 0.2;
-
-/** "1 pork shoulder (3 lb)": one of it, whatever it weighs. */
-const ONE_OF_IT = /^\s*(?:1|one|an?)\s+(?!(?:kg|g|kilos?|grams?|lbs?|oz|pounds?|ounces?)\b)[a-z]/i;
-/** More joints are pieces. */
-const MOST_JOINTS = 2;
-
-/** Animals whose bare name means all of one, by the piece or by its weight. */
-const ANIMALS: Readonly<Record<string, string>> = {
-  chicken: 'whole-chicken',
-  turkey: 'whole-turkey',
-  duck: 'whole-duck',
-  goose: 'whole-duck',
-};
-/** Heavier than this a bird is a whole one, g. */
-const BIRD_G = 1100;
-
-/** "1 chicken" and "1.5 kg chicken" are a bird, "500 g chicken" is meat. */
-function wholeAnimal(name: string, food: Food, amount: Amount | null): Food {
-  const words = nameWords(name);
-  const animal = words.length === 1 ? ANIMALS[words[0] ?? ''] : undefined;
-  if (animal === undefined || !amount) return food;
-  const heavy = isMassUnit(amount.unit) && (amountGrams(food, amount) ?? 0) >= BIRD_G;
-  return amount.unit === 'piece' || heavy ? (foodByKey(animal) ?? food) : food;
-}
-
-/** Pieces are what "2 leeks" means; where a food has none, the amount needs a measure. */
-function checkAmount(food: Food, amount: Amount | null, unsure: string[], units: Units): Amount {
-  if (!amount) {
-    unsure.push('no amount given');
-    const byPiece = food.pieceG !== undefined && (food.pieceG >= LEAST_G || food.fishOut);
-    return byPiece ? { value: 1, unit: 'piece' } : { value: 1, unit: 'tsp' };
-  }
-  if (amountGrams(food, amount) !== null) return amount;
-  if (food.jointG !== undefined && amount.unit === 'piece' && amount.value <= MOST_JOINTS) {
-    const joint: Amount = { value: (amount.value * food.jointG) / 1000, unit: 'kg' };
-    unsure.push(`taken for ${formatAmount(joint, units)}`);
-    return joint;
-  }
-  unsure.push(`${food.name} has no usual piece; read as cups`);
-  return { value: amount.value, unit: 'cup' };
-}
 
 /** Words behind a name that are not the name: accompaniments and substitutes. */
 const WITH =

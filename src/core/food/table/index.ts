@@ -2,6 +2,7 @@ import type { Food } from '../types';
 import { alike } from './alike';
 import { ALIKE_MEAT } from './alikeMeat';
 import { ALIKE_PLANTS } from './alikePlants';
+import { ALIKE_SHELF } from './alikeShelf';
 import { BONES } from './bones';
 import { FRUIT } from './fruit';
 import { GRAINS } from './grains';
@@ -27,4 +28,7 @@ const OWN: readonly Food[] = [
 ];
 
 /** The food table, in the order of its groups, and after it what cooks as a food of these. */
-export const FOODS: readonly Food[] = [...OWN, ...alike(OWN, [...ALIKE_MEAT, ...ALIKE_PLANTS])];
+export const FOODS: readonly Food[] = [
+  ...OWN,
+  ...alike(OWN, [...ALIKE_MEAT, ...ALIKE_PLANTS, ...ALIKE_SHELF]),
+];

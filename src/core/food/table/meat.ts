@@ -98,16 +98,9 @@ export const MEAT = [
     packing: 0.58,
     cooked: 0.78,
   }),
-  meat('lamb-shoulder', 'lamb shoulder, diced', [67, 19, 13, 0, 0, 1], {
+  meat('lamb-shoulder', 'lamb shoulder', [67, 19, 13, 0, 0, 1], {
     jointG: 1800,
-    aliases: [
-      'lamb stew meat',
-      'lamb stewing meat',
-      'lamb shoulder',
-      'lamb',
-      'stewing lamb',
-      'diced lamb',
-    ],
+    aliases: ['lamb stew meat', 'lamb stewing meat', 'lamb', 'stewing lamb', 'diced lamb'],
     cupG: 150,
     shape: ['sphere', 40],
     cooked: 0.7,

@@ -1,7 +1,8 @@
 /** The whole of needs.json, fitted: the chart's foods, then those outside it with the z of their kin. */
 import { CHART, type ChartRow } from '../../doneness/chart';
 import { KIN_CHART } from '../../doneness/kinChart';
-import { cookRows, fit, misfits, type Fitted, type Misfit } from './fit';
+import { fit, misfits, type Fitted, type Misfit } from './fit';
+import { cookRows } from './rows';
 import { SIZE_ROWS } from './sizes';
 
 /** An entry of needs.json. */
