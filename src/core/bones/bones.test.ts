@@ -12,6 +12,7 @@ import {
   SET_FROM,
   setOf,
   strength,
+  strengthBand,
   strongAlong,
   waterToBoilOff,
   type Bones,
@@ -171,6 +172,33 @@ describe('broths poured together', () => {
   it('set as their strength says, state by state', () => {
     for (const set of SETS) expect(setOf(SET_FROM[set])).toBe(set);
     expect(setOf(-1)).toBe('pourable');
+  });
+});
+
+describe('the band of a strength', () => {
+  const share = fc.double({ min: 0, max: 1, noNaN: true });
+  const sd = fc.double({ min: 0.05, max: 0.5, noNaN: true });
+
+  it('holds the strength, and is narrower where the bones are known', () => {
+    fc.assert(
+      fc.property(lot, share, sd, (l, given, mostSd) => {
+        const band = (known: number) =>
+          strengthBand(l.strongG, [{ grams: l.strongG, share: given, mostSd: known }]);
+        const wide = band(mostSd);
+        const narrow = band(mostSd / 2);
+        expect(wide.low).toBeLessThanOrEqual(l.strongG);
+        expect(wide.high).toBeGreaterThanOrEqual(l.strongG);
+        expect(narrow.high - narrow.low).toBeLessThanOrEqual(wide.high - wide.low + 1e-9);
+      }),
+    );
+  });
+
+  // On paper: what is nearly all out does not hang on how fast it came.
+  it('leaves the rate out of bones that have given all', () => {
+    const of = (given: number) =>
+      strengthBand(10, [{ grams: 30, share: given, mostSd: 0.05 }]).high;
+    expect(of(0.99)).toBeLessThan(of(0.3));
+    expect(of(0.999999)).toBeCloseTo(10 * Math.exp(1.2816 * Math.hypot(0.05, 0.06)), 2);
   });
 });
 
