@@ -138,12 +138,12 @@ describe('loss of set', () => {
   });
 });
 
-describe('broths poured together', () => {
-  const lot = fc.record({
-    litres: fc.double({ min: 0.1, max: 5, noNaN: true }),
-    strongG: fc.double({ min: 0.1, max: 200, noNaN: true }),
-  });
+const lot = fc.record({
+  litres: fc.double({ min: 0.1, max: 5, noNaN: true }),
+  strongG: fc.double({ min: 0.1, max: 200, noNaN: true }),
+});
 
+describe('broths poured together', () => {
   it('add up, and are never stronger than the strongest', () => {
     fc.assert(
       fc.property(fc.array(lot, { minLength: 1, maxLength: 5 }), (lots) => {
