@@ -46,13 +46,9 @@ function usualPiece(food: Food): BodyShape | null {
   return shape.kind === 'sphere' && CARVED.has(group) ? ball(shape.mm) : wholePiece(food, shape.mm);
 }
 
-/** A cube up to this much thicker than the usual food comes off a thick one; more is a length of it. */
-const THICK = 1.6;
-
 /** What a cut makes of a food, were the food large enough. */
 function cutPiece({ shape, mm }: Cut, food: Food): BodyShape {
-  const thick = shape === 'cube' && mm <= THICK * (food.shape?.mm ?? 0);
-  const own = bounds(food) && !thick ? food.shape : null;
+  const own = bounds(food) ? food.shape : null;
   const across = own?.kind === 'slab' ? own.mm : Infinity;
   const round = own && own.kind !== 'slab' ? own.mm : Infinity;
   switch (shape) {
@@ -60,10 +56,8 @@ function cutPiece({ shape, mm }: Cut, food: Food): BodyShape {
       return round <= mm ? rod(round) : pieceOf({ flat: [Math.min(mm, across), mm] });
     case 'cube':
     case 'crumb':
-      // What is thinner than the cut keeps its own thickness: lengths of a bean, squares of a leaf.
-      return round <= mm
-        ? pieceOf({ round, flat: [mm] })
-        : pieceOf({ flat: [Math.min(mm, across), mm, mm] });
+      // What is thinner than the cut stays as it is: lengths of a bean, squares of a leaf.
+      return pieceOf({ flat: [mm, mm, mm] });
     case 'leaf':
     case 'slice':
     case 'whole':

@@ -15,7 +15,7 @@ import type { Exchange } from './types';
 /** Share of a heap that lies on the bottom of a pot without liquid (assumed). */
 const ON_THE_BOTTOM = 0.3;
 /** Heat is moved along once this share of a body's mass has changed sides. */
-const PORTION = 0.003;
+const PORTION = 0.001;
 /** A drink of more than this share of the liquid's heat capacity is much. */
 const MUCH = 0.3;
 const COLD_C = 35;

@@ -60,7 +60,7 @@ export const SIZE_ROWS: readonly SizeRow[] = [
   row('butternut-squash', cube(12), [0, 3], Q, [5, 9]),
   row('butternut-squash', cube(50), [6, 9], T5, [20, 30], OUT),
   row('beetroot', cube(10), [2, 5], Q, [10, 16]),
-  row('beetroot', whole(65), [20, 28], T10, [45, 60], OUT),
+  row('beetroot', whole(65), [18, 26], T10, [45, 60], OUT),
   row('swede', cube(10), [2, 4], Q, [9, 14]),
   row('swede', cube(40), [8, 12], Q, [25, 35], OUT),
   row('turnip', cube(10), [0, 3], Q, [6, 10]),
