@@ -1,19 +1,18 @@
 /** How a recipe lets the steam out. */
-import { afterWait, LONGEST_WAIT_MIN, type Release } from '../core/vocabulary';
+import { afterWait, LONGEST_WAIT_MIN, waitOf, type Release } from '../core/vocabulary';
 import { timesIn } from './recipeTimes';
 
-const BURSTS = /\b(?:bursts|pulses)\b/i;
+const BURSTS = /\b(?:bursts|pulses|puffs)\b|\ba (?:little|bit) at a time\b|\bbit by bit\b/i;
 const COLD_WATER =
-  /\bcold (?:running )?water\b.*\b(?:lid|cooker)\b|\b(?:lid|cooker)\b.*\bcold (?:running )?(?:water|tap)\b/i;
-const FALLS = String.raw`(?:drop|fall|comes?|coming|go|goes|die|subside|reduce)s?\b(?! up)(?: (?:down|off))?`;
+  /\bcold (?:running )?water\b.*\b(?:lid|cooker)\b|\b(?:lid|cooker|pot)\b.*\bcold (?:running )?(?:water|tap)\b|\bcold[- ]water (?:method|release)\b|\b(?:cool|run|hold|put)\b[^.]*\bunder (?:a |the )?(?:running )?cold (?:running )?(?:water|tap)\b/i;
+const FALLS = String.raw`(?:drop|fall|comes?|coming|go|goes|die|subside|settle|reduce)s?\b(?! up)(?: (?:down|off))?|(?:has|is) (?:gone|down)`;
 const NATURAL = new RegExp(
-  String.raw`\bnatural(?:ly)?\b|\b(?:let|allow|leave|wait|until)\b[^.]*\b(?:pressure|steam|pin)\b[^.]*\b${FALLS}`,
+  String.raw`\bnatural(?:ly)?\b|\buntil the lid (?:opens|unlocks|comes off|can be)\b|(?<=\b(?:pressure|steam|pin)\b[^.]*)\b(?:by itself|on its own)\b|\b(?:let|allow|leave|wait|until)\b[^.]*\b(?:pressure|steam|pin)\b[^.]*\b(?:${FALLS})`,
   'i',
 );
 const LETS_OUT =
-  /\breleas\w*|\bvent(?:ing)? (?:the )?(?:steam|pressure)|\bopen(?:ing)? the valve|\bdepressuri[sz]e/i;
+  /\breleas\w*|\bvent(?:ing)?\b(?! (?:hole|pipe))|\b(?:open|turn|flick|mov)\w* (?:the )?(?:\w+ )?(?:valve|vent)\b(?! to (?:seal|close))|\blet\w* (?:off |out )?(?:the |any |all )?(?:rest of the |remaining |other )?(?:steam|pressure)(?: (?:out|off))?\b(?! (?:drop|fall|come|go|die|subside|settle|reduce))|\bdepressuri[sz]e|^\W*quick(?:ly)?\W*$/i;
 const WHOLLY = /\b(?:fully|completely|entirely|all the pressure|on its own|by itself)\b/i;
-const REST_OF_IT = /\b(?:remaining|whatever|any|rest|left)\b/i;
 
 const WORDS = [BURSTS, COLD_WATER, NATURAL, LETS_OUT];
 
@@ -36,26 +35,42 @@ export function releaseIn(sentence: string, held: boolean): Release | null {
   if (COLD_WATER.test(sentence)) return afterWait({ method: 'coldwater' }, wait);
   // "Naturally, about 20 minutes" says how long it takes; "naturally for 10" when to open.
   const natural = NATURAL.test(sentence);
-  if (natural && (!said || said.aside || WHOLLY.test(sentence))) return { method: 'natural' };
+  const wholly = WHOLLY.test(sentence) && !said?.lasts;
+  // ", about 20 minutes" behind it is how long it takes; in front, how long it waits.
+  const takes = said?.aside === true && said.at > sentence.search(NATURAL);
+  if (natural && (!said || takes || wholly)) return { method: 'natural' };
   return said ? { method: 'timed', afterMin: wait } : { method: 'quick' };
 }
 
 /** Minutes taken where a recipe waits and does not say how long (common practice, no source). */
 const USUAL_WAIT = 10;
 
+/** What two sentences on one release come to. */
+export interface Joined {
+  readonly release: Release;
+  /** Whether its wait was guessed. */
+  readonly guessed: boolean;
+  /** Whether they contradict each other: the slower one is taken. */
+  readonly contradicts: boolean;
+}
+
 /**
- * Two sentences on one release: "naturally for 15 minutes", "then quick release whatever is left".
- *
- * @returns the release, and whether its wait was guessed
+ * Two sentences on one release: "naturally for 15 minutes", "then quick release". The second joins the
+ * first and never overwrites it: what has waited has waited.
  */
-export function joined(
-  first: Release | undefined,
-  then: Release,
-  sentence: string,
-): { readonly release: Release; readonly guessed: boolean } {
-  const rest = then.method === 'quick' && REST_OF_IT.test(sentence);
-  if (rest && first?.method === 'timed') return { release: first, guessed: false };
-  if (rest && first?.method === 'natural')
-    return { release: { method: 'timed', afterMin: USUAL_WAIT }, guessed: true };
-  return { release: then, guessed: false };
+export function joined(first: Release | undefined, then: Release): Joined {
+  const sure = { guessed: false, contradicts: false };
+  if (!first) return { release: then, ...sure };
+  const waited = waitOf(first);
+  const opens = then.method !== 'natural';
+  if (opens && first.method === 'natural') {
+    const wait = waitOf(then) || USUAL_WAIT;
+    return { release: afterWait(then, wait), guessed: waitOf(then) === 0, contradicts: false };
+  }
+  if (opens && waited > 0)
+    return { release: afterWait(then, Math.max(waited, waitOf(then))), ...sure };
+  // The valve is open already: another word of the same.
+  if (first.method === then.method || then.method === 'quick') return { release: first, ...sure };
+  if (opens) return { release: then, ...sure };
+  return { release: then, guessed: false, contradicts: true };
 }

@@ -6,6 +6,21 @@ import type { Batch, PressureStep, Step } from '../core/batch/schema';
 import { afterWait, LONGEST_WAIT_MIN, waitOf } from '../core/vocabulary';
 import type { Food, FoodGroup } from '../core/food';
 import { mentioned, termsIn, type Term } from './mentions';
+import {
+  clausesOf,
+  SERVES,
+  UNTIL,
+  ONCE,
+  ASIDE,
+  OTHER_PAN,
+  LAST,
+  AND_SERVE,
+  SEALS,
+  IF_NOT,
+  stepIn,
+  type DistributiveOmit,
+  putIn,
+} from './recipeClauses';
 import { joined, releaseAt, releaseIn } from './recipeRelease';
 import { minutesIn, timesIn } from './recipeTimes';
 
@@ -21,132 +36,11 @@ export interface ReadSteps {
   readonly unsure: readonly string[];
 }
 
-/** Short words that pressure cooks write, and what they stand for. */
-const SHORT: readonly (readonly [RegExp, string])[] = [
-  [/\bHP\b/g, 'high pressure'],
-  [/\bLP\b/g, 'low pressure'],
-  [/\bN(?:P)?R\b/g, 'natural release'],
-  [/\bQ(?:P)?R\b/g, 'quick release'],
-  // A heading in front of a sentence, and how long the pot takes to come up.
-  [/^\s*(?:\d+[.)]\s+|(?:[A-Z]{2,}\s*)+:\s*)/, ''],
-  [/\b(?:it |this )?(?:will )?takes? [^.,;]*\b(?:to|up to|at|under) pressure\b/gi, ''],
-  [/\(?(?:about |around )?\d+(?:\s*(?:-|–|to)\s*\d+)? min\w* to come (?:up )?to pressure\)?/gi, ''],
-];
-
-/** Clauses of the instructions, each about one thing done. */
-function clausesOf(instructions: readonly string[]): readonly string[] {
-  return instructions
-    .flatMap((text) => text.split(/\n|(?<=[.;!])\s+/))
-    .map((text) => SHORT.reduce((line, [short, long]) => line.replace(short, long), text))
-    .flatMap((text) => text.split(/[,;]?\s+(?:and\s+)?then,?\s+|;\s*/))
-    .filter((text) => text.trim());
-}
-
-const ADDS =
-  /\b(?:add|stir|put|place|pour|drop|tip|toss|throw|return|fold|crumble|mix|swirl|deglaze|top with|transfer)\b/i;
-const SERVES =
-  /\b(?:garnish|serve|scatter|sprinkle|top (?:it |each |the \w+ )?with|in(?:to)? (?:the|each) bowls?)\b/i;
-/** "Stir in the cream and serve": it is stirred in. */
-const AND_SERVE = /,?\s*(?:and|to|before|just before)\s+serv\w+\W*$/i;
-const ALL =
-  /\b(?:everything|all (?:of )?(?:the )?(?:other |remaining )?ingredients|the rest|all else)\b/i;
-/** What is said to come about is not what is done: "until the carrots are soft". */
-const UNTIL = /\b(?:until|till|while|so that|if|when|as soon as)\b.*$/i;
-/** "Once the pin is down, add": what comes before the comma is over. */
-const ONCE = /^(?:once|when|after|if|while|as soon as)\b[^,]*,\s*/i;
-const BUT = /\b(?:but|except|apart from|other than)\b.*$/i;
-const ASIDE =
-  /\b(?:set (?:it |them |the \w+ )?aside|(?:transfer|remove|lift)\w* (?:it |them )?(?:\w+ )?(?:to|onto|into) a (?:plate|bowl|dish))\b/i;
-const OTHER_PAN =
-  /\b(?:separate|another|its own) (?:pot|pan|saucepan)\b|\b(?:separately|apart)\b(?! from)/i;
-const OPEN = /\b(?:lid off|without the lid|uncovered|open pot)\b/i;
-const LAST = /\b(?:for|in|during) the (?:last|final) (\d+)/i;
-
-const BROWNS =
-  /\bsaut[ée]|\bsear\b|\bbrown\b(?! (?:lentil|rice|sugar|onion))|\bfry\b|\bsweat\b|\bsoften\b|\bmelt\b/i;
-/** What comes about in a hot open pot and nowhere else. */
-const SOFT =
-  /\b(?:until|till)\b.*\b(?:soft|softened|translucent|fragrant|golden|brown|browned|wilted)\b/i;
-const SETS_UP = /\b(?:set|switch|turn|select|press|choose)\b.*\bsaut[ée]/i;
-const BOILS = /\bsimmer|\bboil|\bbubble/i;
-const WARMS = /\bcook|\bwarm|\bheat|\bwilt|\bthicken/i;
-const COOKS = /\bcook|\bhold\b|\b(?:high|low|full) pressure,?\s*(?:for\s+)?(?:about\s+)?\d/i;
-
-/** The longest that a step may take, min. */
-const LONGEST = 2880;
-
-function timeOf(minutes: number | null): { readonly minutes?: number } {
-  return minutes === null ? {} : { minutes: Math.min(LONGEST, minutes) };
-}
-
-/** The step a clause speaks of, without its id; null for none. */
-function stepIn(clause: string, pressed: boolean): DistributiveOmit<Step, 'id'> | null {
-  const [first] = timesIn(clause);
-  const minutes = first?.minutes ?? null;
-  const letsOutAt = releaseAt(clause);
-  const before = first && (letsOutAt < 0 || first.at < letsOutAt);
-  const shut = /\bpressure\b|\block the lid\b/i.test(clause) && !OPEN.test(clause);
-  if (shut && first && before && COOKS.test(clause.slice(0, letsOutAt < 0 ? undefined : letsOutAt)))
-    return {
-      kind: 'pressure',
-      ...(/\blow\b(?! (?:heat|flame))/i.test(clause) && { setting: 'low' }),
-      holdMin: Math.min(600, first.minutes),
-    };
-  if (letsOutAt >= 0 && !OPEN.test(clause)) return null;
-  if (/^\W*open the (?:pot|lid)\b/i.test(clause)) return { kind: 'open', ...timeOf(minutes) };
-  if (/^\W*(?:cut, weigh|prepare)\b/i.test(clause)) return { kind: 'prep', ...timeOf(minutes) };
-  if (/\bstrain/i.test(clause))
-    return {
-      kind: 'strain',
-      ...timeOf(minutes),
-      ...(/\bkeep the bones\b/i.test(clause) && { keep: 'bones' as const }),
-    };
-  const time = minutes !== null && timeOf(minutes);
-  if (BOILS.test(clause) && (time || /\bsimmer/i.test(clause)) && !/\bnot boil/i.test(clause))
-    return { kind: 'simmer', ...time };
-  if (!pressed) {
-    if (SETS_UP.test(clause) && !time) return null;
-    const softens = WARMS.test(clause) && (time || SOFT.test(clause));
-    if (BROWNS.test(clause) || softens) return { kind: 'saute', ...time };
-    return null;
-  }
-  if (!time) return BROWNS.test(clause) && !SETS_UP.test(clause) ? { kind: 'saute' } : null;
-  if (WARMS.test(clause)) return { kind: 'simmer', ...time };
-  const stands = /\b(?:let|leave)\b.*\b(rest|stand|cool)\b/i.exec(clause)?.[1];
-  if (stands) return { kind: stands === 'cool' ? 'cool' : 'rest', ...time };
-  return BROWNS.test(clause) ? { kind: 'saute', ...time } : null;
-}
-
-type DistributiveOmit<T, K extends PropertyKey> = T extends unknown ? Omit<T, K> : never;
-
-/** Foods that a clause puts in, of those that are not in yet. */
-function putIn(
-  clause: string,
-  foods: readonly (Food | null)[],
-  terms: readonly Term[],
-  isIn: (line: number) => boolean,
-  cooks: boolean,
-): readonly number[] {
-  const done = clause.replace(ONCE, '').replace(UNTIL, '');
-  if (ALL.test(done)) {
-    const not = mentioned(BUT.exec(done)?.[0] ?? '', terms);
-    return foods.flatMap((food, i) => (food && !isIn(i) && !not.includes(i) ? [i] : []));
-  }
-  // Broth that thickens in a simmer was in before, whether it was told or not.
-  const told = ADDS.test(done) || SERVES.test(done) || /\bseason\b/i.test(done);
-  const named = mentioned(done, terms).filter(
-    (i) => !isIn(i) && (told || (cooks && foods[i]?.group !== 'liquid')),
-  );
-  // Water that is listed twice is put in twice.
-  return named.filter(
-    (i, n) =>
-      foods[i]?.group !== 'liquid' ||
-      named.findIndex((other) => foods[other]?.key === foods[i]?.key) === n,
-  );
-}
-
 /** What is stirred in last and needs no cooking. */
 const STIRRED: ReadonlySet<FoodGroup> = new Set(['seasoning', 'dairy', 'liquid', 'fat', 'leaf']);
+
+/** A clause as it is shown. */
+const quoted = (clause: string): string => clause.trim().slice(0, 60);
 
 /** The reading of instructions, one clause after another. */
 class Reading {
@@ -163,6 +57,8 @@ class Reading {
   private readonly aside = new Map<number, number>();
   /** What the clause before spoke of. */
   private last: readonly number[] = [];
+  /** The lid is locked, or the pot is coming up, and nothing has cooked under it yet. */
+  private sealed = false;
 
   constructor(private readonly foods: readonly (Food | null)[]) {
     this.terms = termsIn(foods);
@@ -176,21 +72,33 @@ class Reading {
     for (const line of lines) if (!this.entries.has(line)) this.entries.set(line, entry);
   }
 
-  private release(clause: string, held: boolean): void {
+  /** @returns whether the clause speaks of a release that belongs to a lid */
+  private release(clause: string, held: boolean): boolean {
     const at = this.steps.findLastIndex((s) => s.kind === 'pressure');
     const step = this.steps[at] as PressureStep | undefined;
     const said = step && releaseIn(clause, held);
-    if (!step || !said) return;
-    const { release, guessed } = joined(
+    if (!step || !said) return false;
+    const { release, guessed, contradicts } = joined(
       step.release,
       this.stoodMin > 0 && waitOf(said) === 0 && said.method !== 'natural'
         ? afterWait(said, this.stoodMin)
         : said,
-      clause,
     );
     this.stoodMin = 0;
     this.steps[at] = { ...step, release };
     if (guessed) this.unsure.push('how long it drops before the valve is opened: 10 min are taken');
+    if (contradicts)
+      this.unsure.push(`two ways to let it off, the slower is taken: “${quoted(clause)}”`);
+    return true;
+  }
+
+  /** Durations of a clause that became nothing are told: none is dropped in silence. */
+  private account(clause: string, used: readonly number[], all: boolean): void {
+    if (all) return;
+    const left = timesIn(clause).filter(
+      ({ minutes }) => !used.some((one) => Math.abs(one - minutes) < 0.01),
+    );
+    if (left.length > 0) this.unsure.push(`a time that was not used: “${quoted(clause)}”`);
   }
 
   /** "Let it stand 10 minutes", the lid still on: it waits before the valve. */
@@ -198,10 +106,21 @@ class Reading {
     const step = this.steps.at(-1);
     const minutes = minutesIn(clause);
     if (step?.kind !== 'pressure' || step.release || minutes === null) return false;
-    if (!/^\W*(?:let|leave|allow|wait|rest|stand)\b/i.test(clause) || releaseAt(clause) >= 0)
+    const done = clause.replace(ONCE, '');
+    if (!/^\W*(?:let|leave|allow|wait|rest|stand)\b/i.test(done) || releaseAt(done) >= 0)
       return false;
     this.stoodMin = Math.min(LONGEST_WAIT_MIN, minutes);
     return true;
+  }
+
+  /** "Cook 20 minutes at pressure, wait 10 more": minutes that it stands shut behind a hold. */
+  private waitsAfter(clause: string): number {
+    const [hold, wait] = timesIn(clause);
+    if (!hold || !wait || releaseAt(clause) >= 0) return 0;
+    const between = clause.slice(hold.at);
+    return /\b(?:wait|leave|stand|rest|let (?:it|the pot))\b/i.test(between)
+      ? Math.min(LONGEST_WAIT_MIN, wait.minutes)
+      : 0;
   }
 
   /** A step is done, and with it what waited and what the clause puts in. */
@@ -258,6 +177,7 @@ class Reading {
     const named = mentioned(clause.replace(ONCE, '').replace(UNTIL, ''), this.terms);
     if (/\b(?:roast|oven)\b/i.test(clause) && !/\bpressure\b/i.test(clause)) {
       if (named.some((i) => this.foods[i]?.group === 'bones')) this.bones = 'roasted';
+      else this.account(clause, [], false);
       return;
     }
     if (/\bblanch/i.test(clause) && named.some((i) => this.foods[i]?.group === 'bones'))
@@ -268,13 +188,24 @@ class Reading {
         named.filter((line) => !isIn(line)),
         'apart',
       );
+      this.account(clause, [], false);
+      return;
+    }
+    if (IF_NOT.test(clause) && minutesIn(clause) !== null) {
+      this.unsure.push(`looked at when it is open, and not planned: “${quoted(clause)}”`);
       return;
     }
     if (this.stands(clause)) return;
     const pressed = this.lids > 0;
     const last = Number(LAST.exec(clause)?.[1] ?? 0);
     const step: ReturnType<typeof stepIn> =
-      last > 0 && pressed ? { kind: 'simmer', minutes: last } : stepIn(clause, pressed);
+      last > 0 && pressed
+        ? { kind: 'simmer', minutes: last }
+        : stepIn(clause, pressed, this.sealed);
+    const waits = step?.kind === 'pressure' ? this.waitsAfter(clause) : 0;
+    if (step?.kind === 'pressure') this.sealed = false;
+    else if (SEALS.test(clause) && releaseAt(clause) < 0) this.sealed = true;
+    else if (/\bopen\b|\blid off\b|\bremove the lid\b/i.test(clause)) this.sealed = false;
     const told = putIn(clause, this.foods, this.terms, isIn, step !== null);
     // "Sear in the oil": what was spoken of just before is what is seared.
     const solid = told.some((i) => this.foods[i]?.shape);
@@ -286,7 +217,20 @@ class Reading {
       this.push({ kind: 'simmer', minutes: wilts }, clause, put);
     else if (pressed && SERVES.test(clause.replace(AND_SERVE, ''))) this.enter(put, 'apart');
     else this.waiting = [...this.waiting, ...put];
-    this.release(clause, step?.kind === 'pressure');
+    this.stoodMin = Math.max(this.stoodMin, waits);
+    const releases = this.release(clause, step?.kind === 'pressure');
+    const lid = this.steps.findLast((s) => s.kind === 'pressure');
+    const used = [
+      ...(step && 'holdMin' in step ? [step.holdMin] : []),
+      ...(step && 'minutes' in step && step.minutes !== undefined ? [step.minutes] : []),
+      ...(wilts === null ? [] : [wilts]),
+      ...(last > 0 ? [last] : []),
+      ...(releases ? [waitOf(lid?.release)] : []),
+      ...(waits > 0 ? [waits] : []),
+    ];
+    // By itself "about 20 minutes": how long it takes, which the model knows better.
+    const takes = releases && lid?.release?.method === 'natural' && step === null;
+    this.account(clause, used, takes);
     if (ASIDE.test(clause)) {
       const out = named.length > 0 ? named : this.last;
       for (const line of out) this.aside.set(line, this.lids);

@@ -8,6 +8,8 @@ export interface SaidTime {
   readonly at: number;
   /** Said of how long something takes by itself: ", about 20 minutes", "(15 min)". */
   readonly aside: boolean;
+  /** Said of how long it is done: "for ten minutes". */
+  readonly lasts: boolean;
 }
 
 const NUMBERS: Readonly<Record<string, number>> = {
@@ -21,13 +23,22 @@ const NUMBERS: Readonly<Record<string, number>> = {
   six: 6,
   seven: 7,
   eight: 8,
+  nine: 9,
   ten: 10,
+  eleven: 11,
   twelve: 12,
   fifteen: 15,
+  eighteen: 18,
   twenty: 20,
   thirty: 30,
   forty: 40,
+  fifty: 50,
+  sixty: 60,
+  ninety: 90,
 };
+
+const TENS = 'twenty|thirty|forty|fifty';
+const ONES = 'one|two|three|four|five|six|seven|eight|nine';
 
 const WORD = Object.keys(NUMBERS).join('|');
 const UNIT = 'hours?|hrs?|h|minutes?|mins?|seconds?|secs?';
@@ -36,6 +47,11 @@ const UNIT = 'hours?|hrs?|h|minutes?|mins?|seconds?|secs?';
 function inFigures(text: string): string {
   return text
     .replace(/½/g, ' 1/2')
+    .replace(new RegExp(`\\b(${TENS})[- ](${ONES})\\b`, 'gi'), (_, tens: string, ones: string) =>
+      String((NUMBERS[tens.toLowerCase()] ?? 0) + (NUMBERS[ones.toLowerCase()] ?? 0)),
+    )
+    .replace(/\bthree quarters of an hour\b/gi, '45 minutes')
+    .replace(/\ba quarter of an hour\b/gi, '15 minutes')
     .replace(/\bhalf an hour\b/gi, '30 minutes')
     .replace(/\b(\w+) hours? and a half\b/gi, (all, n: string) => {
       const hours = NUMBERS[n.toLowerCase()] ?? Number(n);
@@ -57,7 +73,7 @@ function inFigures(text: string): string {
 }
 
 const TIME = new RegExp(
-  `(\\d+(?:\\.\\d+)?)(?:\\s*(?:-|–|—|to|or)\\s*(\\d+(?:\\.\\d+)?))?[\\s-]*(${UNIT})\\b`,
+  `(\\d+(?:\\.\\d+)?)(?:\\s*(?:-|–|—|to|or)\\s*(\\d+(?:\\.\\d+)?))?[\\s-]*(?:more |further |additional )?(${UNIT})\\b`,
   'gi',
 );
 const PER: readonly (readonly [RegExp, number])[] = [
@@ -78,6 +94,7 @@ export function timesIn(sentence: string): readonly SaidTime[] {
     const value = to === undefined ? Number(from) : (Number(from) + Number(to)) / 2;
     const before = text.slice(0, match.index);
     return {
+      lasts: /\bfor\s+(?:about |around |at least |another |a further )?$/i.test(before),
       minutes: value * (PER.find(([word]) => word.test(unit))?.[1] ?? 1),
       at: match.index,
       aside:

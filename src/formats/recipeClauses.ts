@@ -1,0 +1,163 @@
+/** Clauses of a recipe, one by one: what each does, and which foods it puts in. */
+import type { Food } from '../core/food';
+import type { Step } from '../core/batch/schema';
+import { mentioned, type Term } from './mentions';
+import { releaseAt } from './recipeRelease';
+import { timesIn } from './recipeTimes';
+
+/** Short words that pressure cooks write, and what they stand for. */
+const SHORT: readonly (readonly [RegExp, string])[] = [
+  [/\bHP\b/g, 'high pressure'],
+  [/\bLP\b/g, 'low pressure'],
+  [/\bN(?:P)?R\b/g, 'natural release'],
+  [/\bQ(?:P)?R\b/g, 'quick release'],
+  // A bare number behind a way to cook or to let off is minutes.
+  [
+    /\b(high pressure|low pressure|natural release)[ ,:-]+(\d+)(?![\d.]*\s*(?:min|h(?:ou)?r|h\b|sec|psi|[-–]|to\b|°|%))/gi,
+    '$1 $2 minutes',
+  ],
+  // A vessel says nothing of its lid.
+  [
+    /\b(in|into|to|of|inside) (the|your|an?) (?:electric |stovetop )?pressure[- ]cooker\b/gi,
+    '$1 $2 pot',
+  ],
+  [/\b(?:electric |stovetop )?pressure[- ]cooker\b/gi, 'pot'],
+  // A heading in front of a sentence, and how long the pot takes to come up.
+  [/^\s*(?:\d+[.)]\s+|(?:[A-Z]{2,}\s*)+:\s*)/, ''],
+  [/\b(?:it |this )?(?:will )?takes? [^.,;]*\b(?:to|up to|at|under) pressure\b/gi, ''],
+  [/\(?(?:about |around )?\d+(?:\s*(?:-|–|to)\s*\d+)? min\w* to come (?:up )?to pressure\)?/gi, ''],
+];
+
+/** Clauses of the instructions, each about one thing done. */
+export function clausesOf(instructions: readonly string[]): readonly string[] {
+  return instructions
+    .flatMap((text) => text.split(/\n|(?<=[.;!])\s+/))
+    .map((text) => SHORT.reduce((line, [short, long]) => line.replace(short, long), text))
+    .flatMap((text) => text.split(/[,;]?\s+(?:and\s+)?then,?\s+|;\s*/))
+    .filter((text) => text.trim());
+}
+
+const ADDS =
+  /\b(?:add|stir|put|place|pour|drop|tip|toss|throw|return|fold|crumble|mix|swirl|deglaze|top with|transfer)\b/i;
+export const SERVES =
+  /\b(?:garnish|serve|scatter|sprinkle|top (?:it |each |the \w+ )?with|in(?:to)? (?:the|each) bowls?)\b/i;
+/** "Stir in the cream and serve": it is stirred in. */
+export const AND_SERVE = /,?\s*(?:and|to|before|just before)\s+serv\w+\W*$/i;
+const ALL =
+  /\b(?:everything|all (?:of )?(?:the )?(?:other |remaining )?ingredients|the rest|all else)\b/i;
+/** What is said to come about is not what is done: "until the carrots are soft". */
+export const UNTIL = /\b(?:until|till|while|so that|if|when|as soon as)\b.*$/i;
+/** "Once the pin is down, add": what comes before the comma is over. */
+export const ONCE = /^(?:once|when|after|if|while|as soon as)\b[^,]*,\s*/i;
+const BUT = /\b(?:but|except|apart from|other than)\b.*$/i;
+export const ASIDE =
+  /\b(?:set (?:it |them |the \w+ )?aside|(?:transfer|remove|lift)\w* (?:it |them )?(?:\w+ )?(?:to|onto|into) a (?:plate|bowl|dish))\b/i;
+export const OTHER_PAN =
+  /\b(?:separate|another|its own) (?:pot|pan|saucepan)\b|\b(?:separately|apart)\b(?! from)/i;
+const OPEN = /\b(?:lid off|without the lid|uncovered|open pot)\b/i;
+export const LAST = /\b(?:for|in|during) the (?:last|final) (\d+)/i;
+
+const BROWNS =
+  /\bsaut[ée]|\bsear\b|\bbrown\b(?! (?:lentil|rice|sugar|onion))|\bfry\b|\bsweat\b|\bsoften\b|\bmelt\b/i;
+/** What comes about in a hot open pot and nowhere else. */
+const SOFT =
+  /\b(?:until|till)\b.*\b(?:soft|softened|translucent|fragrant|golden|brown|browned|wilted)\b/i;
+const SETS_UP = /\b(?:set|switch|turn|select|press|choose)\b.*\bsaut[ée]/i;
+const BOILS = /\bsimmer|\bboil|\bbubble/i;
+const WARMS = /\bcook|\bwarm|\bheat|\bwilt|\bthicken/i;
+const COOKS =
+  /\bcook|\bhold\b|\btime\b|\btimer\b|\bmanual\b|\bprogram|\bset\b|\badjust|\b(?:high|low|full) pressure[,:]?\s*(?:for\s+)?(?:about\s+)?\d/i;
+/** The low setting of a pot, and no low flame under it. */
+const LOW = /\blow pressure\b|\bpressure\b[^.]*?\b(?:on|at|to) low\b(?! (?:heat|flame))/i;
+/** The lid is locked, or the pot is coming up: what cooks next cooks under pressure. */
+export const SEALS =
+  /\b(?:lock|seal|clamp|fasten)\w*\b|\b(?:to|at|under|reach\w*) (?:full |high |low |the )?pressure\b|\b\d+ psi\b|\bwhistles?\b|\bhiss\w*\b|\bto (?:rock|jiggle)\b|\b(?:rock|jiggl)\w* (?:gently|steadily)\b|\bpressure level\b|\b(?:lid on|pressure[- ]cook\w*)\b|\bmanual\b(?! (?:pressure )?release)|\bclos\w* (?:and lock )?(?:the |its )?lid\b|\b(?:valve|vent) to (?:seal|clos)\w*/i;
+/** What is done only if something has not come about yet: a look and no step. */
+export const IF_NOT =
+  /^\W*(?:if|should)\b[^,]*\b(?:still|not|n't|too|isn|aren|need\w*|tough|hard|firm|under\w*)\b/i;
+
+/** The longest that a step may take, min. */
+const LONGEST = 2880;
+
+function timeOf(minutes: number | null): { readonly minutes?: number } {
+  return minutes === null ? {} : { minutes: Math.min(LONGEST, minutes) };
+}
+
+/**
+ * The step a clause speaks of, without its id; null for none.
+ *
+ * @param pressed whether there was a lid before
+ * @param sealed whether the lid is locked, or coming up, and nothing has cooked under it yet
+ */
+export function stepIn(
+  clause: string,
+  pressed: boolean,
+  sealed: boolean,
+): DistributiveOmit<Step, 'id'> | null {
+  const [first] = timesIn(clause);
+  const minutes = first?.minutes ?? null;
+  const letsOutAt = releaseAt(clause);
+  const before = first && (letsOutAt < 0 || first.at < letsOutAt);
+  const named = /\bpressure\b|\block the lid\b/i.test(clause) || SEALS.test(clause);
+  const browns = BROWNS.test(clause) && !/\bpressure\b/i.test(clause);
+  const shut = (named || sealed) && !browns && !OPEN.test(clause);
+  const done = clause.slice(0, letsOutAt < 0 ? undefined : letsOutAt);
+  // Behind a locked lid what simmers is under pressure.
+  if (shut && first && before && (COOKS.test(done) || (sealed && BOILS.test(done))))
+    return {
+      kind: 'pressure',
+      ...(LOW.test(clause) && { setting: 'low' }),
+      holdMin: Math.min(600, first.minutes),
+    };
+  if (letsOutAt >= 0 && !OPEN.test(clause)) return null;
+  if (/^\W*open the (?:pot|lid)\b/i.test(clause)) return { kind: 'open', ...timeOf(minutes) };
+  if (/^\W*(?:cut, weigh|prepare)\b/i.test(clause)) return { kind: 'prep', ...timeOf(minutes) };
+  if (/\bstrain/i.test(clause))
+    return {
+      kind: 'strain',
+      ...timeOf(minutes),
+      ...(/\bkeep the bones\b/i.test(clause) && { keep: 'bones' as const }),
+    };
+  const time = minutes !== null && timeOf(minutes);
+  if (BOILS.test(clause) && (time || /\bsimmer/i.test(clause)) && !/\bnot boil/i.test(clause))
+    return { kind: 'simmer', ...time };
+  if (!pressed) {
+    if (SETS_UP.test(clause) && !time) return null;
+    const softens = WARMS.test(clause) && (time || SOFT.test(clause));
+    if (BROWNS.test(clause) || softens) return { kind: 'saute', ...time };
+    return null;
+  }
+  if (!time) return BROWNS.test(clause) && !SETS_UP.test(clause) ? { kind: 'saute' } : null;
+  if (WARMS.test(clause)) return { kind: 'simmer', ...time };
+  const stands = /\b(?:let|leave)\b.*\b(rest|stand|cool)\b/i.exec(clause)?.[1];
+  if (stands) return { kind: stands === 'cool' ? 'cool' : 'rest', ...time };
+  return BROWNS.test(clause) ? { kind: 'saute', ...time } : null;
+}
+
+export type DistributiveOmit<T, K extends PropertyKey> = T extends unknown ? Omit<T, K> : never;
+
+/** Foods that a clause puts in, of those that are not in yet. */
+export function putIn(
+  clause: string,
+  foods: readonly (Food | null)[],
+  terms: readonly Term[],
+  isIn: (line: number) => boolean,
+  cooks: boolean,
+): readonly number[] {
+  const done = clause.replace(ONCE, '').replace(UNTIL, '');
+  if (ALL.test(done)) {
+    const not = mentioned(BUT.exec(done)?.[0] ?? '', terms);
+    return foods.flatMap((food, i) => (food && !isIn(i) && !not.includes(i) ? [i] : []));
+  }
+  // Broth that thickens in a simmer was in before, whether it was told or not.
+  const told = ADDS.test(done) || SERVES.test(done) || /\bseason\b/i.test(done);
+  const named = mentioned(done, terms).filter(
+    (i) => !isIn(i) && (told || (cooks && foods[i]?.group !== 'liquid')),
+  );
+  // Water that is listed twice is put in twice.
+  return named.filter(
+    (i, n) =>
+      foods[i]?.group !== 'liquid' ||
+      named.findIndex((other) => foods[other]?.key === foods[i]?.key) === n,
+  );
+}
