@@ -48,6 +48,24 @@ const DATA = 'application/ld+json';
 /** No page has so many tags open at once; one that does is not read further. */
 const MOST_OPEN = 2000;
 
+/** Whether more tags are open at once than any page has. */
+export function isNestedTooDeep(page: string, most: number): boolean {
+  let open = 0;
+  let deepest = 0;
+  const parser = new Parser({
+    onopentag: () => {
+      open++;
+      deepest = Math.max(deepest, open);
+      if (open > most) parser.pause();
+    },
+    onclosetag: () => {
+      open--;
+    },
+  });
+  parser.end(page);
+  return deepest > most;
+}
+
 /** What stands in a page's scripts of linked data. */
 export function dataIn(page: string): readonly string[] {
   const found: string[] = [];

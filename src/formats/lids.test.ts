@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import type { PressureStep } from '../core/batch/schema';
 import { readRecipe, type ReadRecipe } from './recipeIn';
 import { LAST_LIDS, LIDS, MORE_LIDS } from './testing/recipes/lids';
+import { lidsOf } from './testing/recipes/lidWords';
 
 const STEW = `Stew
 900 g stewing beef
@@ -20,22 +20,9 @@ function read(says: string): ReadRecipe {
   return result.recipe;
 }
 
-/** A lid in words: "low 3 quick", "35 timed 10". */
-function lidWords({ setting, holdMin, release }: PressureStep): string {
-  return [
-    ...(setting && setting !== 'high' ? [setting] : []),
-    String(holdMin),
-    release?.method ?? 'none',
-    ...(release && 'afterMin' in release && release.afterMin ? [String(release.afterMin)] : []),
-  ].join(' ');
-}
-
-const lidsOf = ({ steps }: ReadRecipe): readonly string[] =>
-  steps.flatMap((step) => (step.kind === 'pressure' ? [lidWords(step)] : []));
-
 describe('minutes under pressure, releases and lids', () => {
   it.each([...LIDS, ...MORE_LIDS, ...LAST_LIDS])('%s', (says, lids) => {
-    expect(lidsOf(read(says))).toEqual(lids);
+    expect(lidsOf(read(says).steps)).toEqual(lids);
   });
 
   it('joins what is said of one release in two sentences, in either order of clauses', () => {
@@ -53,7 +40,7 @@ describe('minutes under pressure, releases and lids', () => {
         fc.constantFrom('. ', ', ', '; '),
         (hold, wait, [opens = '', method = ''], between) => {
           const says = `Cook at high pressure for ${hold} minutes. Natural release for ${wait} minutes${between}${opens}.`;
-          expect(lidsOf(read(says))).toEqual([`${hold} ${method} ${wait}`]);
+          expect(lidsOf(read(says).steps)).toEqual([`${hold} ${method} ${wait}`]);
         },
       ),
       { numRuns: 60 },

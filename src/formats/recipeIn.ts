@@ -6,7 +6,7 @@
 import { isTooDeep } from './bounds';
 import { blocksOf, dataIn, textOf } from './html';
 import { addTask, inPot, readMeanwhile, type NewTask } from '../core/batch/plan';
-import { readLine, splitLines, type ReadLine, type ReadsFor } from '../core/batch/reading';
+import { readLine, type ReadLine, type ReadsFor } from '../core/batch/reading';
 import {
   MOST_ITEMS,
   MOST_TASKS,
@@ -18,6 +18,8 @@ import {
 } from '../core/batch/schema';
 import type { Food } from '../core/food';
 import { canningIn, type Worded } from '../core/guard';
+import { saidInPage } from './recipePage';
+import { rowsOfText, saidInRows, type Said } from './recipeRows';
 import { stepsIn, type ReadSteps } from './recipeSteps';
 
 export interface ReadRecipe {
@@ -110,16 +112,6 @@ function kindIn(text: string): BatchKind | null {
 function dishOf(name: string): string {
   const [head = ''] = name.split(/,| (?:with|in|of|from|for) /i);
   return /\p{L}+$/u.exec(head.trim())?.[0] ?? '';
-}
-
-/** The words of a recipe, taken apart. */
-interface Said {
-  readonly name: string;
-  /** As the recipe gives it; without one, the dish tells the kind. */
-  readonly category: string;
-  readonly servings: number | null;
-  readonly lines: readonly string[];
-  readonly instructions: readonly string[];
 }
 
 function recipeOf(said: Said, own: ReadsFor, changes: RecipeChanges): RecipeResult {
@@ -231,14 +223,21 @@ export function readRecipe(
   const documents = isJson ? [jsonIn(text)] : text.includes('<') ? dataIn(text).map(jsonIn) : [];
   const found = findRecipe(documents);
   if (found) return read(saidIn(found), own, changes);
-  if (isJson || start === '<')
-    return refused('No recipe was found in it: a schema.org Recipe is looked for.');
+  if (isJson) return refused('No recipe was found in it: a schema.org Recipe is looked for.');
+  if (/<(?:html|body|div|ul|ol|p|h[1-6]|table|article)\b/i.test(text)) {
+    const said = saidInPage(text);
+    if (!said || said.lines.length === 0)
+      return refused(
+        'No recipe was found in it: no ingredients stand there. Copy the recipe and paste it as text.',
+      );
+    return read(said, own, changes);
+  }
   // Rows of a paste are read one by one to tell what they are: the same bounds before that.
   const rows = text.split(/\r?\n/);
   if (rows.length > MOST_ITEMS + MOST_SENTENCES)
     return refused(`It has ${rows.length} lines; ${MOST_ITEMS + MOST_SENTENCES} can be read.`);
   return read(
-    saidPlainly(rows.map((row) => row.slice(0, LONGEST_SENTENCE)).join('\n')),
+    saidInRows(rowsOfText(rows.map((row) => row.slice(0, LONGEST_SENTENCE)).join('\n'))),
     own,
     changes,
   );
@@ -253,43 +252,6 @@ function saidIn(recipe: Json): Said {
     servings: servingsOf(recipe['recipeYield']),
     lines: all(ingredients).map(plain).filter(Boolean),
     instructions: textsOf(recipe['recipeInstructions']),
-  };
-}
-
-/** Whether a row begins with an amount, and not with its number in a list. */
-function counts(row: string): boolean {
-  return /^[\s•*\-–]*(?:\d|[¼½¾⅓⅔]|an?\s|half\s)/i.test(row) && !/^\d+[.)]\s+\p{L}/u.test(row);
-}
-
-const DONE = /^(?:instructions?|methods?|directions?|steps|preparation)\s*:?$/i;
-const OVER = /^(?:notes?|tips?|nutrition.*|storage|variations?)\s*:?$/i;
-
-/** Rows up to the notes; where what is done has a heading, its rows are sentences. */
-function underHeadings(rows: readonly string[]): readonly string[] {
-  const over = rows.findIndex((row) => OVER.test(row));
-  const all = over < 0 ? rows : rows.slice(0, over);
-  const done = all.findIndex((row) => DONE.test(row));
-  return all
-    .map((row, i) => (done >= 0 && i > done ? row.replace(/^\d+[.)]?\s+(?=\p{Lu})/u, '') : row))
-    .filter((row) => !DONE.test(row) && !/^ingredients?\s*:?$/i.test(row));
-}
-
-/** Plain lines: what starts with an amount is an ingredient; a first line without one is the name. */
-function saidPlainly(text: string): Said {
-  const rows = underHeadings(text.split(/\r?\n/).map((row) => row.trim()));
-  const [first = ''] = rows;
-  const named = first !== '' && !counts(first) && rows.slice(1).some(counts);
-  const serves = rows.find((row) => /^(?:serves|makes|for)\s+\d+\b/i.test(row));
-  const body = (named ? rows.slice(1) : rows).filter((row) => row !== serves);
-  const ingredients = body.filter((row) => row && row.length < 120 && counts(row));
-  const rest = body.filter((row) => row && !ingredients.includes(row) && !row.endsWith(':'));
-  const bare = rest.filter((row) => row.length < 40 && readLine(row).item && !/[.!]$/.test(row));
-  return {
-    name: named ? first : 'Recipe',
-    category: '',
-    servings: servingsOf(serves),
-    lines: splitLines([...ingredients, ...bare].join('\n')),
-    instructions: rest.filter((row) => !bare.includes(row)),
   };
 }
 

@@ -1,0 +1,102 @@
+/** A page of a recipe without linked data: by the marks in its tags (microdata, RDFa), or by its rows. */
+import { DomUtils, parseDocument } from 'htmlparser2';
+import { blocksOf, isNestedTooDeep } from './html';
+import { saidInRows, servingsIn, type Row, type Said } from './recipeRows';
+
+type Element = ReturnType<typeof DomUtils.findAll>[number];
+type Node = Element['children'][number];
+
+/** What is no part of a recipe: ways through the site, other people’s words, machinery. */
+const NOT_READ: ReadonlySet<string> = new Set(
+  'script style nav footer aside form noscript button svg template select iframe head'.split(' '),
+);
+const NOT_ITS =
+  /\b(?:comment|respond|nav|menu|sidebar|related|share|social|cookie|breadcrumb|advert|newsletter)/i;
+/** No page has so many tags inside each other. */
+const DEEPEST = 300;
+
+const isElement = (node: Node): node is Element => 'attribs' in node;
+const textIn = (node: Node): string => blocksOf(DomUtils.getOuterHTML(node)).join(' ');
+
+function isRead({ name, attribs }: Element): boolean {
+  const marks = `${attribs['class'] ?? ''} ${attribs['id'] ?? ''}`;
+  return !NOT_READ.has(name) && !NOT_ITS.test(marks.replace(/[_-]/g, ' '));
+}
+
+const BLOCKS: ReadonlySet<string> = new Set(['p', 'li', 'dd', 'dt', 'blockquote', 'pre']);
+const HOLDS = new Set(
+  'div section article ul ol table tbody h1 h2 h3 h4 h5 h6 p dl main'.split(' '),
+);
+
+/** Rows of a tree, in their order. */
+function rowsOf(node: Pick<Element, 'children'>): readonly Row[] {
+  return node.children.flatMap((child): readonly Row[] => {
+    if (!isElement(child)) {
+      const text =
+        'data' in child && child.type === 'text' ? child.data.replace(/\s+/g, ' ').trim() : '';
+      return text ? [{ text, heading: 0 }] : [];
+    }
+    if (!isRead(child)) return [];
+    const level = /^h([1-6])$/.exec(child.name)?.[1];
+    if (level !== undefined) {
+      const text = textIn(child);
+      return text ? [{ text, heading: Number(level) }] : [];
+    }
+    if (child.name === 'tr') {
+      const cells = child.children.filter(isElement).map(textIn).join(' ').trim();
+      return cells ? [{ text: cells, heading: 0 }] : [];
+    }
+    const holds = child.children.some((inner) => isElement(inner) && HOLDS.has(inner.name));
+    if (BLOCKS.has(child.name) || !holds)
+      return blocksOf(DomUtils.getInnerHTML(child)).map((text) => ({ text, heading: 0 }));
+    return rowsOf(child);
+  });
+}
+
+/** The values of a property inside an element that is marked as a recipe. */
+function marked(root: Element, attribute: 'itemprop' | 'property') {
+  return (name: string): readonly Element[] =>
+    DomUtils.findAll(
+      ({ attribs }) =>
+        (attribs[attribute] ?? '').split(/\s+/).some((one) => one.replace(/^schema:/, '') === name),
+      [root],
+    );
+}
+
+/** What microdata or RDFa mark as a recipe; null where nothing is. */
+function saidInMarks(nodes: readonly Node[]): Said | null {
+  for (const [type, property] of [
+    ['itemtype', 'itemprop'],
+    ['typeof', 'property'],
+  ] as const) {
+    const [root] = DomUtils.findAll(
+      ({ attribs }) => /(?:^|[/:\s])Recipe$/i.test(attribs[type] ?? ''),
+      [...nodes],
+    );
+    if (!root) continue;
+    const of = marked(root, property);
+    const ingredients =
+      of('recipeIngredient').length > 0 ? of('recipeIngredient') : of('ingredients');
+    if (ingredients.length === 0) continue;
+    const [name] = of('name');
+    return {
+      name: name ? textIn(name) : 'Recipe',
+      category: of('recipeCategory').map(textIn).join(' '),
+      servings: servingsIn(`serves ${of('recipeYield').map(textIn).join(' ')}`),
+      lines: ingredients.flatMap((one) => blocksOf(DomUtils.getInnerHTML(one))),
+      instructions: of('recipeInstructions').flatMap((one) => blocksOf(DomUtils.getInnerHTML(one))),
+    };
+  }
+  return null;
+}
+
+/**
+ * What a page says of a recipe, by its marks or by its headings and lists.
+ *
+ * @returns null where its tags stand deeper in each other than those of any page
+ */
+export function saidInPage(html: string): Said | null {
+  if (isNestedTooDeep(html, DEEPEST)) return null;
+  const page = parseDocument(html, { decodeEntities: true });
+  return saidInMarks(page.children) ?? saidInRows(rowsOf(page));
+}

@@ -1,0 +1,176 @@
+/**
+ * A recipe as rows, whatever it came in: which row is the name, which are ingredients, which are what is
+ * done, which belong to neither. Headings tell where there are any; else the rows themselves.
+ */
+import { readLine, splitLines } from '../core/batch/reading';
+
+/** A row of a page or a text. */
+export interface Row {
+  readonly text: string;
+  /** 1 for the largest heading; 0 for what is none. */
+  readonly heading: number;
+}
+
+/** The words of a recipe, taken apart. */
+export interface Said {
+  readonly name: string;
+  /** As the recipe gives it; without one, the dish tells the kind. */
+  readonly category: string;
+  readonly servings: number | null;
+  readonly lines: readonly string[];
+  readonly instructions: readonly string[];
+}
+
+const NEEDED =
+  /^(?:the )?(?:ingredients?(?: list)?|what you(?:['’]ll| will)? need|you(?:['’]ll| will) need|shopping list)\b.{0,20}$/i;
+const DONE =
+  /^(?:the )?(?:instructions?|methods?|directions?|steps|preparation|procedure|how to (?:make|cook|prepare)\b.{0,30}|what to do|cooking)$/i;
+const OVER =
+  /^(?:(?:cook['’]?s |my )?notes?|tips?\b.{0,30}|nutrition.*|storage|storing.*|variations?|comments?|reviews?|\d+ (?:comments|replies|reviews)|related.*|faq.*|you may also.*|equipment)$/i;
+const SERVES = /\b(?:serves|makes|yields?|servings?|portions?|for)\b[:\s]*(\d{1,3})\b/i;
+
+/** Marks in front of a row, and signs of writing that are not its words. */
+function bare(text: string): string {
+  return text
+    .replace(/^\s*(?:#{1,6}\s+|>\s+|[-*•–▢☐☑✓◦·]\s+|\[[ xX]?\]\s*)+/u, '')
+    .replace(/\*\*|__|(?<![\w*])[*_](?=\S)|(?<=\S)[*_](?![\w*])/g, '')
+    .replace(/\s+/g, ' ')
+    .trim();
+}
+
+/** Rows of plain text; what markdown marks as a heading is one. */
+export function rowsOfText(text: string): readonly Row[] {
+  return text.split(/\r?\n/).flatMap((line): Row[] => {
+    const heading = /^\s*(#{1,6})\s/.exec(line)?.[1]?.length ?? 0;
+    const row = bare(line);
+    return row ? [{ text: row, heading }] : [];
+  });
+}
+
+/** Whether a row begins with an amount, and not with its number in a list. */
+function counts(row: string): boolean {
+  return /^(?:\d|[¼½¾⅓⅔]|an?\s|half\s)/i.test(row) && !/^\d+[.)]\s+\p{L}/u.test(row);
+}
+
+type Section = 'needed' | 'done' | 'over';
+
+/** The section that a row opens, by its words; null for a row of its own. */
+function opens({ text, heading }: Row): Section | null {
+  const words = text.replace(/[:\s]+$/, '');
+  const short = heading > 0 || words.length < 40;
+  if (!short) return null;
+  if (NEEDED.test(words)) return 'needed';
+  if (DONE.test(words)) return 'done';
+  return OVER.test(words) ? 'over' : null;
+}
+
+/** A heading inside a list: "For the chili". */
+const isGroup = ({ text, heading }: Row): boolean =>
+  heading > 0 ||
+  text.endsWith(':') ||
+  /^(?:for|to) (?:the|serv\w+|finish|garnish)\b[^\d]*$/i.test(text);
+
+const step = (text: string): string =>
+  text.replace(/^(?:step\s*)?\d+\s*[.):]\s*(?=\p{L})/iu, '').replace(/^step\s+\d+\s*/i, '');
+
+export function servingsIn(text: string): number | null {
+  const servings = Number(SERVES.exec(text)?.[1] ?? 0);
+  return servings >= 1 && servings <= 200 ? servings : null;
+}
+
+/** The name in front of the first ingredient: the nearest row that is no sentence. */
+function nameIn(before: readonly Row[]): string | null {
+  const largest = before.filter(({ heading }) => heading > 0).sort((a, b) => a.heading - b.heading);
+  if (largest[0]) return largest[0].text;
+  const last = before.findLast(
+    (row) =>
+      row.text.length < 90 &&
+      !/[.!?]$/.test(row.text) &&
+      !/^(?:serves|makes|yields?|prep|cook|total)\b/i.test(row.text),
+  );
+  return last?.text ?? null;
+}
+
+/** By headings: what stands under each. */
+function underHeadings(rows: readonly Row[]): Said {
+  const lines: string[] = [];
+  const instructions: string[] = [];
+  let section: Section | null = null;
+  const first = rows.findIndex((row) => opens(row) === 'needed' || opens(row) === 'done');
+  for (const row of rows) {
+    const opened: Section | null = opens(row);
+    if (opened !== null) {
+      section = opened;
+      continue;
+    }
+    if (section === 'needed' && !isGroup(row)) lines.push(row.text);
+    // Without a heading of their own the ingredients stand in front of what is done.
+    else if (section === null && counts(row.text) && row.heading === 0) lines.push(row.text);
+    else if (section === 'done' && row.heading === 0) instructions.push(step(row.text));
+  }
+  const start = rows.findIndex(({ text }) => text === lines[0]);
+  const head = rows.slice(0, Math.min(...[first, start].filter((i) => i >= 0), rows.length));
+  return {
+    name: nameIn(head) ?? 'Recipe',
+    category: '',
+    servings: servingsIn(head.map(({ text }) => text).join('\n')),
+    lines: splitLines(lines.join('\n')),
+    instructions,
+  };
+}
+
+/** Without headings: what starts with an amount is an ingredient, in front of them stands the name. */
+function byTheirLook(rows: readonly Row[]): Said {
+  const over = rows.findIndex((row) => opens(row) === 'over');
+  const all = (over < 0 ? rows : rows.slice(0, over)).map(({ text }) => text);
+  const isLine = (row: string): boolean => row.length < 120 && counts(row) && !/[.!]$/.test(row);
+  const first = all.findIndex(isLine);
+  const head = rows.slice(0, Math.max(0, first));
+  const name = first >= 0 ? nameIn(head) : null;
+  const body = all.filter((row) => row !== name && !/^(?:serves|makes|for)\s+\d+\b/i.test(row));
+  const ingredients = body.filter(isLine);
+  const rest = body.filter((row) => !ingredients.includes(row) && !row.endsWith(':'));
+  const bareLines = rest.filter(
+    (row) => row.length < 40 && !/[.!?]$/.test(row) && readLine(row).item,
+  );
+  return {
+    name: name ?? 'Recipe',
+    category: '',
+    servings:
+      servingsIn(head.map(({ text }) => text).join('\n')) ??
+      servingsIn(all.find((row) => /^(?:serves|makes|for)\s+\d+\b/i.test(row)) ?? ''),
+    lines: splitLines([...ingredients, ...bareLines].join('\n')),
+    instructions: rest.filter((row) => !bareLines.includes(row)).map(step),
+  };
+}
+
+/** An amount and what it is of, inside a sentence. */
+const IN_SENTENCE =
+  /(?:\d[\d.,/½¼¾⅓⅔]*|[½¼¾⅓⅔]|\b(?:an?|one|two|three|four|five|six))\s*(?:(?:kg|g|grams?|ml|l|litres?|liters?|lbs?|pounds?|oz|ounces?|cups?|tbsp|tsp|tablespoons?|teaspoons?|cans?|tins?)\b)?\s*(?:of )?(?:the )?[\p{L}][\p{L} -]*/giu;
+/** What ends the name of a food in a sentence. */
+const ENDS = /\s(?:in|into|with|and|to|for|on|until|then|over|at|from|or)\b.*$/i;
+
+/** Prose without a list: the foods are taken from its sentences. */
+function fromSentences(rows: readonly Row[]): Said {
+  const text = rows.map((row) => row.text).join(' ');
+  const [name = 'Recipe'] = text.split(/[.:\n]/);
+  const lines = [...text.matchAll(IN_SENTENCE)].flatMap(([found]): string[] => {
+    const line = found.replace(ENDS, '').trim();
+    const { item, unsure } = readLine(line);
+    return item && unsure.length === 0 ? [line] : [];
+  });
+  return {
+    name: name.length < 80 ? name.trim() : 'Recipe',
+    category: '',
+    servings: servingsIn(text),
+    lines: [...new Set(lines)],
+    instructions: text.split(/(?<=[.!?])\s+/),
+  };
+}
+
+/** What rows say, by their headings where there are any, by their look, or out of their sentences. */
+export function saidInRows(rows: readonly Row[]): Said {
+  const headed = rows.some((row) => opens(row) === 'needed' || opens(row) === 'done');
+  const said = headed ? underHeadings(rows) : byTheirLook(rows);
+  return said.lines.length > 0 ? said : fromSentences(rows);
+}
