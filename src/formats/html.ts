@@ -2,7 +2,7 @@
 import { Parser } from 'htmlparser2';
 
 /** Tags that end a sentence as a full stop does. */
-const BLOCKS = /^(?:li|p|div|h\d|br|tr|section|ol|ul)$/;
+const BLOCKS = /^(?:li|p|div|h\d|br|tr|section|ol|ul|dl|dd|dt)$/;
 
 /** Texts of a bit of a page, a block each: tags taken out, entities read, white space folded. */
 export function blocksOf(html: string): readonly string[] {

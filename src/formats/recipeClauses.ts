@@ -66,7 +66,7 @@ const SETS_UP = /\b(?:set|switch|turn|select|press|choose)\b.*\bsaut[ée]/i;
 const BOILS = /\bsimmer|\bboil|\bbubble/i;
 const WARMS = /\bcook|\bwarm|\bheat|\bwilt|\bthicken/i;
 const COOKS =
-  /\bcook|\bhold\b|\btime\b|\btimer\b|\bmanual\b|\bprogram|\bset\b|\badjust|\b(?:high|low|full) pressure[,:]?\s*(?:for\s+)?(?:about\s+)?\d/i;
+  /\bcook|\bhold\b|\btime\b|\btimer\b|\bmanual\b|\bprogram|\bset\b|\badjust|\d+ (?:minutes?|mins?)\.? (?:at|on|under) (?:high |low |full )?pressure\b|\b(?:high|low|full) pressure[,:]?\s*(?:for\s+)?(?:about\s+)?\d/i;
 /** The low setting of a pot, and no low flame under it. */
 const LOW = /\blow pressure\b|\bpressure\b[^.]*?\b(?:on|at|to) low\b(?! (?:heat|flame))/i;
 /** The lid is locked, or the pot is coming up: what cooks next cooks under pressure. */

@@ -25,7 +25,9 @@ function isRead({ name, attribs }: Element): boolean {
 
 const BLOCKS: ReadonlySet<string> = new Set(['p', 'li', 'dd', 'dt', 'blockquote', 'pre']);
 const HOLDS = new Set(
-  'div section article ul ol table tbody h1 h2 h3 h4 h5 h6 p dl main'.split(' '),
+  'html body header main div section article ul ol table tbody h1 h2 h3 h4 h5 h6 p dl dd dt'.split(
+    ' ',
+  ),
 );
 
 /** Rows of a tree, in their order. */
@@ -37,7 +39,8 @@ function rowsOf(node: Pick<Element, 'children'>): readonly Row[] {
       return text ? [{ text, heading: 0 }] : [];
     }
     if (!isRead(child)) return [];
-    const level = /^h([1-6])$/.exec(child.name)?.[1];
+    // The word in front of a list is the heading of a group.
+    const level = child.name === 'dt' ? '6' : /^h([1-6])$/.exec(child.name)?.[1];
     if (level !== undefined) {
       const text = textIn(child);
       return text ? [{ text, heading: Number(level) }] : [];

@@ -7,7 +7,7 @@ const COLD_WATER =
   /\bcold (?:running )?water\b.*\b(?:lid|cooker)\b|\b(?:lid|cooker|pot)\b.*\bcold (?:running )?(?:water|tap)\b|\bcold[- ]water (?:method|release)\b|\b(?:cool|run|hold|put)\b[^.]*\bunder (?:a |the )?(?:running )?cold (?:running )?(?:water|tap)\b/i;
 const FALLS = String.raw`(?:drop|fall|comes?|coming|go|goes|die|subside|settle|reduce)s?\b(?! up)(?: (?:down|off))?|(?:has|is) (?:gone|down)`;
 const NATURAL = new RegExp(
-  String.raw`\bnatural(?:ly)?\b|\buntil the lid (?:opens|unlocks|comes off|can be)\b|(?<=\b(?:pressure|steam|pin)\b[^.]*)\b(?:by itself|on its own)\b|\b(?:let|allow|leave|wait|until)\b[^.]*\b(?:pressure|steam|pin)\b[^.]*\b(?:${FALLS})`,
+  String.raw`\bnatural(?:ly)?\b|\b(?:come|go)(?:es)? down\b[^.]*\b(?:by itself|on its own|slowly)\b|\buntil the lid (?:opens|unlocks|comes off|can be)\b|(?<=\b(?:pressure|steam|pin)\b[^.]*)\b(?:by itself|on its own)\b|\b(?:let|allow|leave|wait|until)\b[^.]*\b(?:pressure|steam|pin)\b[^.]*\b(?:${FALLS})`,
   'i',
 );
 const LETS_OUT =

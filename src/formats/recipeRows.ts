@@ -88,7 +88,9 @@ function nameIn(before: readonly Row[]): string | null {
       !/[.!?]$/.test(row.text) &&
       !/^(?:serves|makes|yields?|prep|cook|total)\b/i.test(row.text),
   );
-  return last?.text ?? null;
+  // A subject that asks is a name where nothing else is.
+  const [first] = before;
+  return last?.text ?? (first && first.text.length < 90 ? first.text : null);
 }
 
 /** By headings: what stands under each. */
@@ -119,6 +121,12 @@ function underHeadings(rows: readonly Row[]): Said {
   };
 }
 
+/** A row without an amount is an ingredient where its food is known as it is spelt. */
+function isSurelyFood(row: string): boolean {
+  const { item, unsure } = readLine(row);
+  return item !== null && !unsure.some((words) => /^(?:read as|taken for)/.test(words));
+}
+
 /** Without headings: what starts with an amount is an ingredient, in front of them stands the name. */
 function byTheirLook(rows: readonly Row[]): Said {
   const over = rows.findIndex((row) => opens(row) === 'over');
@@ -131,7 +139,7 @@ function byTheirLook(rows: readonly Row[]): Said {
   const ingredients = body.filter(isLine);
   const rest = body.filter((row) => !ingredients.includes(row) && !row.endsWith(':'));
   const bareLines = rest.filter(
-    (row) => row.length < 40 && !/[.!?]$/.test(row) && readLine(row).item,
+    (row) => row.length < 40 && !/[.!?]$/.test(row) && isSurelyFood(row),
   );
   return {
     name: name ?? 'Recipe',

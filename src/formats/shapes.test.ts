@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { readRecipe } from './recipeIn';
 import { lidsOf } from './testing/recipes/lidWords';
-import { SHAPES } from './testing/recipes/shapes';
+import { MORE_SHAPES, SHAPES } from './testing/recipes/shapes';
 
 describe('recipes in the shapes in which cooks have them', () => {
-  it.each(SHAPES.map((one) => [one.shape, one] as const))(
+  it.each([...SHAPES, ...MORE_SHAPES].map((one) => [one.shape, one] as const))(
     '%s',
     (_, { text, name, foods, lids }) => {
       const result = readRecipe(text);

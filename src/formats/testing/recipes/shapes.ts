@@ -187,3 +187,92 @@ export const SHAPES: readonly Shape[] = [
     lids: ['10 timed 10'],
   },
 ];
+
+/** A second set, written after the first was right and before it was read. */
+export const MORE_SHAPES: readonly Shape[] = [
+  {
+    shape: 'HTML with definition lists',
+    text: `<html><body><h1>White bean soup</h1><p>Prep 10 min | Cook 45 min | Serves 4</p><h2>Ingredients:</h2><dl><dt>Beans</dt><dd>300 g cannellini, soaked overnight</dd><dt>Vegetables</dt><dd>2 carrots, diced</dd><dd>1 onion, diced</dd><dd>1.3 l water</dd></dl><h2>Instructions:</h2><ol><li><p>Put everything in.</p></li><li><p>Cook at high pressure for 12 minutes.</p></li><li><p>Natural release.</p></li></ol></body></html>`,
+    name: 'White bean soup',
+    foods: ['cannellini', 'carrot', 'onion', 'water'],
+    lids: ['12 natural'],
+  },
+  {
+    shape: 'HTML of a plugin with classes',
+    text: `<div class="post"><h1 class="title">Venison chili</h1><p>You all loved last week's chili.</p><div class="card"><h2>Venison chili</h2><div class="card-ingredients"><h3>Ingredients</h3><ul><li><span>700</span> <span>g</span> <span>stewing venison, 3 cm cubes</span></li><li><span>1</span> <span>can</span> <span>chopped tomatoes</span></li><li><span>400</span> <span>ml</span> <span>water</span></li></ul></div><div class="card-steps"><h3>Instructions</h3><ul><li>Brown the venison for 10 minutes.</li><li>Add the rest. Pressure cook on high for 28 minutes; natural release for 10 minutes, then quick release.</li></ul></div></div><section id="comments"><p>Great! 45 minutes at high pressure for me.</p></section></div>`,
+    name: 'Venison chili',
+    foods: ['venison-stewing', 'canned-tomatoes', 'water'],
+    lids: ['28 timed 10'],
+  },
+  {
+    shape: 'HTML with bold headings',
+    text: `<body><p><strong>Fish soup</strong></p><p><strong>Ingredients</strong></p><p>500 g white fish<br/>1 fennel bulb, sliced<br/>2 potatoes, cubed<br/>1.2 l water</p><p><strong>Method</strong></p><p>Potatoes, fennel and water into the pot. High pressure for 4 minutes, quick release. Add the fish and simmer for 6 minutes.</p></body>`,
+    name: 'Fish soup',
+    foods: ['white-fish', 'fennel', 'potato', 'water'],
+    lids: ['4 quick'],
+  },
+  {
+    shape: 'text with amounts behind',
+    text: `Barley broth
+
+INGREDIENTS
+Pearl barley - 150 g
+Lamb neck - 800 g
+Carrots - 2
+Water - 1.6 l
+
+METHOD
+Everything in. Cook at high pressure for 32 minutes. Leave it to come down by itself.`,
+    name: 'Barley broth',
+    foods: ['pearl-barley', 'lamb-neck', 'carrot', 'water'],
+    lids: ['32 natural'],
+  },
+  {
+    shape: 'text in one block with commas',
+    text: `Lentil soup: 300 g brown lentils, 2 carrots, 1 onion, 1.5 l water. Pressure cook 9 minutes on high, natural release 10 minutes then vent.`,
+    name: 'Lentil soup',
+    foods: ['brown-lentils', 'carrot', 'onion', 'water'],
+    lids: ['9 timed 10'],
+  },
+  {
+    shape: 'numbered ingredients',
+    text: `Chickpea stew
+Ingredients
+1) 400 g chickpeas, soaked overnight
+2) 1 can chopped tomatoes
+3) 2 onions, sliced
+4) 1 litre water
+Directions
+1) Put all in the cooker and lock the lid.
+2) Cook at high pressure for 15 minutes.
+3) Release the pressure naturally.`,
+    name: 'Chickpea stew',
+    foods: ['chickpeas', 'canned-tomatoes', 'onion', 'water'],
+    lids: ['15 natural'],
+  },
+  {
+    shape: 'a forum post',
+    text: `Re: your favourite pea soup?
+
+Mine is dead simple.
+
+500g split peas
+1 ham hock
+1 onion
+2 litres water
+
+Chuck it all in, 20 mins at high pressure, NPR. Pull the meat off the hock and stir it back in.
+
+Cheers, Nan`,
+    name: 'Re: your favourite pea soup?',
+    foods: ['split-peas', 'ham-hock', 'onion', 'water'],
+    lids: ['20 natural'],
+  },
+  {
+    shape: 'RDFa with a prefix',
+    text: `<div prefix="schema: https://schema.org/" typeof="schema:Recipe"><h2 property="schema:name">Borscht</h2><span property="schema:recipeYield">4 bowls</span><p property="schema:recipeIngredient">600 g beef shin on the bone</p><p property="schema:recipeIngredient">400 g beetroot, 15 mm cubes</p><p property="schema:recipeIngredient">2 l water</p><p property="schema:recipeInstructions">Cook the shin in the water at high pressure for 45 minutes. Natural release.</p><p property="schema:recipeInstructions">Add the beetroot, close the lid and cook at high pressure for 6 minutes. Quick release.</p></div>`,
+    name: 'Borscht',
+    foods: ['shin-on-the-bone', 'beetroot', 'water'],
+    lids: ['45 natural', '6 quick'],
+  },
+];
