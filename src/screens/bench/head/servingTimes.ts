@@ -4,7 +4,7 @@
  * one of the clock, and in the afternoon unless the morning is spoken of.
  */
 import { en } from 'chrono-node';
-import { addMinutes, format, isSameDay, isSameYear } from 'date-fns';
+import { addMinutes, addYears, format, isSameDay, isSameYear } from 'date-fns';
 
 const HOURS: Readonly<Record<string, number>> = {
   one: 1,
@@ -21,6 +21,19 @@ const HOURS: Readonly<Record<string, number>> = {
   twelve: 12,
 };
 const HOUR = `(\\d{1,2}|${Object.keys(HOURS).join('|')})`;
+/** Minutes on either side of an hour, as they are said. */
+const MINUTES: Readonly<Record<string, number>> = {
+  five: 5,
+  ten: 10,
+  quarter: 15,
+  'a quarter': 15,
+  twenty: 20,
+  'twenty-five': 25,
+  'twenty five': 25,
+};
+const MINUTE = `(\\d{1,2}|${Object.keys(MINUTES)
+  .toSorted((a, b) => b.length - a.length)
+  .join('|')})(?: minutes?)?`;
 
 const DAY =
   'tonight|today|tomorrow|this|on|evening|night|morning|\\w+day|mon|tue|wed|thu|fri|sat|sun';
@@ -29,7 +42,8 @@ const BARE = new RegExp(`(^|\\b(?:at|${DAY}),? )${HOUR}(?=,?$|,? (?:${DAY})\\b)`
 
 /** Meals at their usual hours (common practice, no source). */
 const MEALS: readonly (readonly [RegExp, string])[] = [
-  [/\b(?:lunch(?:time)?|midday|noon)\b/g, '12:30'],
+  [/\b(?:midday|noon)\b/g, '12:00'],
+  [/\blunch(?:time)?\b/g, '12:30'],
   [/\b(?:tea ?time)\b/g, '17:00'],
   [/\b(?:dinner|supper)(?: ?time)?\b/g, '19:00'],
 ];
@@ -38,6 +52,7 @@ const clock = (hour: number, minute: number): string =>
   `${hour}:${String(minute).padStart(2, '0')}`;
 
 const hourOf = (word: string): number => HOURS[word] ?? Number(word);
+const minuteOf = (word: string): number => MINUTES[word] ?? Number(word);
 
 /** Hours that are taken for the evening where nobody says morning. */
 const LATE = 9;
@@ -52,28 +67,78 @@ function meant(hour: number, text: string, written: string): number {
 }
 
 /** Counted from now: no time on the clock is named. */
-const FROM_NOW = /\bin (?:an?|\d|half)|\bfrom now\b/;
+const FROM_NOW = new RegExp(
+  `\\bin (?:an?|\\d+|half|${Object.keys(HOURS).join('|')})\\b|\\bfrom now\\b`,
+);
+/** Words around a time that name no other. */
+const AROUND =
+  /^(?:(?:dinner|supper|lunch|tea|breakfast|table|serve|eat|ready|on the table|for|by|around|about|roughly|say|at)\s+)+(?=\S)/;
+const MONTH_FIRST =
+  /\b((?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*)\.? (\d{1,2})(?:st|nd|rd|th)?\b(?!:|\s*[ap]\.?m)/;
+const AFTER = /\s*(?:-?ish|\bor so|\bsharp|\bprompt|\bon the dot)$/;
+
+/** A stretch in words as minutes: "two and a half hours", "an hour and three quarters". */
+function stretch(text: string): string {
+  const count = (word: string): number => HOURS[word] ?? (/^an?$/.test(word) ? 1 : Number(word));
+  const N = `(an?|\\d+|${Object.keys(HOURS).join('|')})`;
+  const PART: Readonly<Record<string, number>> = {
+    'a half': 0.5,
+    'a quarter': 0.25,
+    'three quarters': 0.75,
+  };
+  const P = '(a half|a quarter|three quarters)';
+  return text
+    .replace(/\bthree quarters of an hour\b/, '45 minutes')
+    .replace(/\ba quarter of an hour\b/, '15 minutes')
+    .replace(/\bhalf an hour\b/, '30 minutes')
+    .replace(
+      new RegExp(`\\b${N} and ${P} hours?\\b`),
+      (_, n: string, part: string) => `${60 * (count(n) + (PART[part] ?? 0))} minutes`,
+    )
+    .replace(
+      new RegExp(`\\b${N} hours? and ${P}\\b`),
+      (_, n: string, part: string) => `${60 * (count(n) + (PART[part] ?? 0))} minutes`,
+    )
+    .replace(
+      new RegExp(`\\b(${Object.keys(HOURS).join('|')}) hours?\\b`),
+      (_, n: string) => `${60 * count(n)} minutes`,
+    );
+}
 
 /** The same in words that a reader of dates knows. */
-function plainly(said: string): string {
+function plainly(said: string, now: Date): string {
   let text = said
     .toLowerCase()
     .replace(/\s+/g, ' ')
     .replace(/\bo.?clock\b/g, '')
-    .replace(/\ban hour and a half\b/, '90 minutes')
     .trim()
+    .replace(
+      /^(?:the )?day after tomorrow\b/,
+      format(addMinutes(now, 2 * 24 * 60), 'd MMMM yyyy').toLowerCase(),
+    )
+    // "May 18" is a day of May, and no year.
+    .replace(MONTH_FIRST, '$2 $1')
+    .replace(AFTER, '')
     .replace(/\bin (\d+) ?h(?:ours?)? ?(\d+)(?: ?m\w*)?$/, (_, h: string, m: string) => {
       return `in ${Number(h) * 60 + Number(m)} minutes`;
     })
     .replace(/\bin (\d+(?:\.\d+)?) ?h(?:ou)?rs?\b|\bin (\d+(?:\.\d+)?) ?h\b/g, (_, a, b) => {
       return `in ${Math.round(Number(a ?? b) * 60)} minutes`;
     });
-  if (FROM_NOW.test(text)) return text;
+  if (FROM_NOW.test(text)) return stretch(text);
+  if (/\d|\b(?:half|quarter|noon|midday)\b/.test(text) || new RegExp(`\\b${HOUR}\\b`).test(text))
+    text = text.replace(AROUND, '');
   for (const [meal, at] of MEALS) if (!/\d/.test(text)) text = text.replace(meal, at);
   text = text
     .replace(new RegExp(`\\bhalf past ${HOUR}\\b`), (_, h: string) => clock(hourOf(h), 30))
-    .replace(new RegExp(`\\bquarter past ${HOUR}\\b`), (_, h: string) => clock(hourOf(h), 15))
-    .replace(new RegExp(`\\bquarter to ${HOUR}\\b`), (_, h: string) => clock(hourOf(h) - 1, 45))
+    .replace(new RegExp(`\\b${MINUTE} past ${HOUR}\\b`), (_, m: string, h: string) =>
+      clock(hourOf(h), minuteOf(m)),
+    )
+    .replace(new RegExp(`\\b${MINUTE} to ${HOUR}\\b`), (_, m: string, h: string) =>
+      clock(hourOf(h) - 1, 60 - minuteOf(m)),
+    )
+    // "Half six" is half past six.
+    .replace(new RegExp(`\\bhalf ${HOUR}\\b`), (_, h: string) => clock(hourOf(h), 30))
     .replace(/\b(\d{1,2})\.(\d{2})\b/g, '$1:$2')
     .replace(/\b(\d{1,2})h(\d{2})?\b/g, (_, h: string, m?: string) =>
       clock(Number(h), Number(m ?? 0)),
@@ -123,12 +188,15 @@ export interface Serving {
  */
 export function readServing(text: string, now: Date): Serving | null {
   if (!text.trim()) return null;
-  const plain = plainly(text);
+  const plain = plainly(text, now);
   const [found] = en.GB.parse(plain, now, { forwardDate: true });
   const left = plain.replace(found?.text ?? '', '').replace(/\b(?:at|on|by|for)\b/g, '');
   if (!found || /[a-z]{2}/.test(left)) return null;
   const timed = found.start.isCertain('hour') || found.start.isCertain('minute');
-  const at = found.start.date();
+  // A day of the year that is over is next year's.
+  const over = found.start.date().getTime() <= now.getTime() && !found.start.isCertain('year');
+  const dated = found.start.isCertain('month') && found.start.isCertain('day');
+  const at = over && dated ? addYears(found.start.date(), 1) : found.start.date();
   if (!timed || at.getTime() <= now.getTime()) return null;
   const asked = `${two(found.start.get('hour'))}:${two(found.start.get('minute'))}`;
   return { at, odd: FROM_NOW.test(plain) ? null : oddHour(at, asked) };
