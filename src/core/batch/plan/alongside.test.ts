@@ -32,6 +32,35 @@ const READ: readonly (readonly [line: string, task: NewTask])[] = [
   ],
 ];
 
+/** Written with their minutes before they were read; null is no task. */
+const BESIDE: readonly (readonly [line: string, minutes: number | null])[] = [
+  ['salad 10 min', 10],
+  ['naan, 3 min each, 6 of them', 18],
+  ['quinoa 15 min + 5 min rest', 20],
+  ['garlic bread 10 min', 10],
+  ['baked potatoes 1 h 15', 75],
+  ['rice 18 minutes', 18],
+  ['boil the eggs 8 min', 8],
+  ['toast bread, 5 min', 5],
+  ['roast carrots, 35 minutes', 35],
+  ['cornbread 25 min in the oven', 25],
+  ['dumplings: make and rest, 40 min', 40],
+  ['whip cream, 5 minutes', 5],
+  ['lay the table 10 min', 10],
+  ['yorkshire pudding 30 min', 30],
+  ['couscous, 5 min', 5],
+  ['polenta 40 min on the side', 40],
+  ['half an hour for the flatbreads', 30],
+  ['grate cheese - 5 min', 5],
+  ['fry sage, 2 min', 2],
+  ['2 carrots', null],
+  ['300 g rice', null],
+];
+
+test.each(BESIDE)('takes "%s" for what is done beside the pot, or not', (line, minutes) => {
+  expect(readLine(line).task?.minutes ?? null).toBe(minutes);
+});
+
 test.each(READ)('reads "%s"', (line, task) => {
   expect(readTask(line)).toEqual(task);
   const read = readLine(line);

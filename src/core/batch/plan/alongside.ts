@@ -22,6 +22,10 @@ const AWAY =
 const ELSEWHERE =
   /\b(?:in (?:the|a|an)(?: (?:hot|low))? oven|under the grill|in (?:a|the) (?:frying |sauce)?pan|rice cooker|to (?:soak|bake|roast|toast|fry|rest|rise|chill)|(?:^|\s)(?:bake|roast|toast|fry|soak)(?:ed)?\b)/i;
 
+/** Of the pot after all, or of how an ingredient was readied. */
+const OF_THE_POT =
+  /\b(?:pressure|pot|cooker|lid|valve|simmer\w*|soaked|marinated|steeped|rested|cooked|release\w*|psi|whistles?)\b/i;
+
 const NUMBER = String.raw`(\d+(?:[.,]\d+)?)`;
 const SPAN = String.raw`(?:\s*(?:-|–|to)\s*(\d+(?:[.,]\d+)?))?`;
 const HOURS = new RegExp(String.raw`${NUMBER}${SPAN}\s*(?:h|hrs?|hours?)\b`, 'i');
@@ -43,10 +47,34 @@ const LEFT_OVER = /\b(?:for|about|until done|over|at|in)\s*(?=[,.]|$)|^[\s,.;:-]
 
 const number = (text: string | undefined): number => Number((text ?? '').replace(',', '.'));
 
+/** "3 min each, 6 of them", "3 min a side": how often it is done. */
+const EACH =
+  /\b(?:each|apiece)\b[\s,;]*(?:for )?(\d+)(?: of (?:them|those))?|\b(\d+) of (?:them|those)\b[\s,;]*(?=.*\beach\b)/i;
+const SIDES = /\b(?:(?:on )?each|per|a) side\b|\bon both sides\b/i;
+/** "15 min + 5 min rest" is twenty. */
+const AND_MORE = /(?:\+|\bplus\b|\bthen\b|\band\b)\s*(\d+(?:[.,]\d+)?)\s*min\w*/i;
+
+/** Durations in the words that the patterns know. */
+function inFigures(text: string): string {
+  return text
+    .replace(/\b(?:for )?half an hour\b/gi, '30 min')
+    .replace(/\b(?:for )?(?:a )?quarter of an hour\b/gi, '15 min')
+    .replace(/\b(?:an|one) hour\b/gi, '1 h')
+    .replace(/(\d+ ?(?:h|hrs?|hours?)) (?:and )?(\d{1,2})(?=\s*(?:$|[,;.(]))/gi, '$1 $2 min');
+}
+
 /** The longer of a span: nobody minds what waits a moment. */
-function lasts(text: string): { readonly minutes: number; readonly rest: string } | null {
-  let rest = text;
+function lasts(said: string): { readonly minutes: number; readonly rest: string } | null {
+  let rest = inFigures(said);
   let minutes = 0;
+  const more = AND_MORE.exec(rest);
+  if (more && /\bmin\w*\b/i.test(rest.slice(0, more.index))) {
+    minutes += number(more[1]);
+    rest = rest.replace(more[0], ' ');
+  }
+  const each = EACH.exec(rest);
+  const times = each ? number(each[1] ?? each[2]) : SIDES.test(rest) ? 2 : 1;
+  if (each) rest = rest.replace(each[0], ' ');
   for (const [pattern, each] of [
     [HOURS, 60],
     [MINUTES, 1],
@@ -56,7 +84,7 @@ function lasts(text: string): { readonly minutes: number; readonly rest: string 
     minutes += each * number(found[2] ?? found[1]);
     rest = rest.replace(found[0], ' ');
   }
-  return minutes > 0 ? { minutes, rest } : null;
+  return minutes > 0 ? { minutes: minutes * Math.max(1, times), rest } : null;
 }
 
 function ovenIn(text: string): { readonly ovenC?: number; readonly rest: string } {
@@ -120,7 +148,9 @@ export function readTask(text: string): NewTask | null {
   if (!time || time.minutes > MOST_MIN) return null;
   const oven = ovenIn(time.rest);
   const counted = /^\s*[\d¼½¾⅓⅔]/.test(time.rest);
-  const away = AWAY.test(line) || (ELSEWHERE.test(line) && (meanwhile || !counted));
+  // A minute is never a count: what has a time and no amount is done beside the pot.
+  const timed = !counted && !OF_THE_POT.test(line);
+  const away = AWAY.test(line) || timed || (ELSEWHERE.test(line) && meanwhile);
   if (!said && !away && oven.ovenC === undefined) return null;
   if (!said && counted && !AWAY.test(line)) return null;
   const { rest, ready, nth } = readyIn(oven.rest);
