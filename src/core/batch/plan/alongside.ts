@@ -2,7 +2,7 @@
  * Tasks beside the pot for the same table: rice in its own pan, bones in the oven, noodles to soak,
  * croutons to bake. In the cook's own words; read from one line and written back to it.
  */
-import { formatTemperature, type Units } from '../../quantity';
+import { formatTemperature, readNumber, type Units } from '../../quantity';
 import { stepsOf } from './complete';
 import { changed } from './defined';
 import type { Batch, Task } from '../schema/types';
@@ -26,7 +26,7 @@ const ELSEWHERE =
 const OF_THE_POT =
   /\b(?:pressure|pot|cooker|lid|valve|simmer\w*|soaked|marinated|steeped|rested|cooked|release\w*|psi|whistles?)\b/i;
 
-const NUMBER = String.raw`(\d+(?:[.,]\d+)?)`;
+const NUMBER = String.raw`(\d+\s+\d\/\d|\d\/\d|\d*\s?[¼½¾]|\d+(?:[.,]\d+)?)`;
 const SPAN = String.raw`(?:\s*(?:-|–|to)\s*(\d+(?:[.,]\d+)?))?`;
 const HOURS = new RegExp(String.raw`${NUMBER}${SPAN}\s*(?:h|hrs?|hours?)\b`, 'i');
 const MINUTES = new RegExp(String.raw`${NUMBER}${SPAN}\s*(?:min|mins|minutes?)\b`, 'i');
@@ -45,7 +45,7 @@ const COLDEST_OVEN_C = 40;
 const HOTTEST_OVEN_C = 300;
 const LEFT_OVER = /\b(?:for|about|until done|over|at|in)\s*(?=[,.]|$)|^[\s,.;:-]+|[\s,.;:-]+$/gi;
 
-const number = (text: string | undefined): number => Number((text ?? '').replace(',', '.'));
+const number = (text: string | undefined): number => readNumber((text ?? '').replace(',', '.'));
 
 /** "3 min each, 6 of them", "3 min a side": how often it is done. */
 const EACH =

@@ -5,6 +5,7 @@
  */
 import { en } from 'chrono-node';
 import { addMinutes, addYears, format, isSameDay, isSameYear } from 'date-fns';
+import { readNumber } from '@/core/quantity';
 
 const HOURS: Readonly<Record<string, number>> = {
   one: 1,
@@ -38,7 +39,14 @@ const MINUTE = `(\\d{1,2}|${Object.keys(MINUTES)
 const DAY =
   'tonight|today|tomorrow|this|on|evening|night|morning|\\w+day|mon|tue|wed|thu|fri|sat|sun';
 /** An hour with nothing behind it but a day, or with a day before it. */
-const BARE = new RegExp(`(^|\\b(?:at|${DAY}),? )${HOUR}(?=,?$|,? (?:${DAY})\\b)`);
+const BARE = new RegExp(`(^|\\b(?:at|${DAY}),? )${HOUR}(?=,?$|,? (?:in the |${DAY})\\b)`);
+/** "Seven thirty". */
+const SAID: Readonly<Record<string, number>> = { fifteen: 15, thirty: 30, 'forty-five': 45 };
+const HOUR_MINUTE = new RegExp(
+  `\\b(${Object.keys(HOURS).join('|')}) (fifteen|thirty|forty[- ]five)\\b`,
+);
+/** Hours in parts: "1 1/2 hours", "3/4 hour", "½ h". */
+const PARTS = /(\d+ \d\/\d|\d\/\d|\d* ?[¼½¾]) ?h(?:ours?|rs?)?\b/g;
 
 /** Meals at their usual hours (common practice, no source). */
 const MEALS: readonly (readonly [RegExp, string])[] = [
@@ -72,7 +80,7 @@ const FROM_NOW = new RegExp(
 );
 /** Words around a time that name no other. */
 const AROUND =
-  /^(?:(?:dinner|supper|lunch|tea|breakfast|table|serve|eat|ready|on the table|for|by|around|about|roughly|say|at)\s+)+(?=\S)/;
+  /^(?:(?:dinner|supper|lunch|tea|breakfast|table|we|serve|eat|ready|on the table|for|by|around|about|roughly|say|at)\s+)+(?=\S)/;
 const MONTH_FIRST =
   /\b((?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*)\.? (\d{1,2})(?:st|nd|rd|th)?\b(?!:|\s*[ap]\.?m)/;
 const AFTER = /\s*(?:-?ish|\bor so|\bsharp|\bprompt|\bon the dot)$/;
@@ -119,6 +127,12 @@ function plainly(said: string, now: Date): string {
     // "May 18" is a day of May, and no year.
     .replace(MONTH_FIRST, '$2 $1')
     .replace(AFTER, '')
+    .replace(PARTS, (_, hours: string) => `${Math.round(readNumber(hours) * 60)} minutes`)
+    // Nobody says hours by the dozen.
+    .replace(/^in (\d{2,3})$/, 'in $1 minutes')
+    .replace(HOUR_MINUTE, (_, h: string, m: string) =>
+      clock(hourOf(h), SAID[m.replace(' ', '-')] ?? 0),
+    )
     .replace(/\bin (\d+) ?h(?:ours?)? ?(\d+)(?: ?m\w*)?$/, (_, h: string, m: string) => {
       return `in ${Number(h) * 60 + Number(m)} minutes`;
     })
@@ -147,10 +161,14 @@ function plainly(said: string, now: Date): string {
     .replace(BARE, (_, before: string, h: string) => `${before}${clock(hourOf(h), 0)}`);
   const at = /\b(\d{1,2}):(\d{2})\b/.exec(text);
   if (at?.[1]) text = text.replace(at[0], clock(meant(Number(at[1]), text, at[1]), Number(at[2])));
-  else if (/\btonight\b|\bthis evening\b/.test(text) && !/\d/.test(text)) text = `${text} 19:00`;
+  else if (
+    /\btonight\b|\b(?:this|tomorrow|\w+day) (?:evening|night)\b/.test(text) &&
+    !/\d/.test(text)
+  )
+    text = `${text} 19:00`;
   return text
     .replace(/\btonight\b|\bthis evening\b/, 'today')
-    .replace(/\b(?:evening|afternoon|at night)\b/, '');
+    .replace(/\b(?:evening|afternoon|(?:at )?night)\b/, '');
 }
 
 const HOUR_MS = 3_600_000;
