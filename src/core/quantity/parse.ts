@@ -35,21 +35,40 @@ const UNIT_OF: Readonly<Record<string, Unit>> = {
   fillet: 'piece',
 };
 
+/** Numbers that cooks write out. */
+const ONES = [
+  ['an?|one', 1],
+  ['two', 2],
+  ['three', 3],
+  ['four', 4],
+  ['five', 5],
+  ['six', 6],
+  ['seven', 7],
+  ['eight', 8],
+  ['nine', 9],
+  ['ten', 10],
+  ['eleven', 11],
+  ['twelve', 12],
+] as const;
+
 const WORD_NUMBERS: readonly (readonly [RegExp, string])[] = [
   [/^(?:about|around|roughly|some|approximately)\s+/i, ''],
   [/^(?:the\s+)?juice of\s+(?=\d|an?\b|one\b|half\b)/i, ''],
   [/^a\s+few\s+/i, '3 '],
   [/^(?:several|a\s+handful\s+(?=of\s+(?:sprigs|leaves)))/i, '4 '],
-  [/^half\s+(?:a|an)\s+/i, '1/2 '],
-  [/^a\s+half\s+/i, '1/2 '],
-  [/^a\s+dozen\s+/i, '12 '],
-  [/^a\s+couple\s+of\s+/i, '2 '],
-  [/^(?:a|an|one)\s+/i, '1 '],
-  [/^two\s+/i, '2 '],
-  [/^three\s+/i, '3 '],
-  [/^four\s+/i, '4 '],
-  [/^five\s+/i, '5 '],
-  [/^six\s+/i, '6 '],
+  [/^half\s+(?:a\s+)?dozen\s+/i, '6 '],
+  [/^(?:a\s+)?half\s+(?:(?:of\s+)?an?\s+)?(?=[a-z])(?!and\b)/i, '1/2 '],
+  [/^three[\s-]quarters?\s+(?:of\s+)?(?:an?\s+)?/i, '3/4 '],
+  [/^(?:a\s+)?quarter\s+(?:of\s+)?(?:an?\s+)?(?=[a-z])/i, '1/4 '],
+  [/^(?:a|one)\s+dozen\s+/i, '12 '],
+  [/^two\s+dozen\s+/i, '24 '],
+  [/^(?:a\s+)?couple\s+(?:of\s+)?/i, '2 '],
+  ...ONES.flatMap(([word, number]): [RegExp, string][] => [
+    [new RegExp(`^(?:${word})\\s+and\\s+a\\s+half\\s+`, 'i'), `${number} 1/2 `],
+    // "A pound and a half of"
+    [new RegExp(`^(?:${word})\\s+([a-z]+)\\s+and\\s+a\\s+half\\s+`, 'i'), `${number} 1/2 $1 `],
+    [new RegExp(`^(?:${word})\\s+`, 'i'), `${number} `],
+  ]),
 ];
 
 /** A measure of the hand that stands without a number. */
@@ -74,7 +93,6 @@ function prepare(text: string): string {
     .replace(/\btins?\b/gi, (tin) => (tin.toLowerCase() === 'tins' ? 'cans' : 'can'))
     .replace(/(\d+(?:\.\d+)?)\s*dl\b/gi, (_, number: string) => `${Number(number) * 100} ml`)
     .replace(/\bfl\.?\s*oz\b\.?/gi, 'floz')
-    .replace(/(\d)\s*(lit(?:re|er)s?)\b/gi, '$1 l')
     // A heaped spoon is a spoon: what it is heaped with is a guess in any case.
     .replace(
       /\b(?:heap(?:ed|ing)|rounded|level|scant|generous) (?=(?:tsp|tbsp|tbs|teaspoon|tablespoon|cup|spoon)s?\b)/gi,
@@ -82,6 +100,7 @@ function prepare(text: string): string {
     )
     .trim();
   for (const [pattern, number] of WORD_NUMBERS) line = line.replace(pattern, number);
+  line = line.replace(/(\d)\s*kilos?\b/gi, '$1 kg').replace(/(\d)\s*lit(?:re|er)s?\b/gi, '$1 l');
   return line.replace(HANDS, '1 $&').replace(LONG_PIECE, (_, inches: string) => {
     const pieces = Number(inches) / THUMB_IN;
     return `${Number(pieces.toFixed(2))} `;

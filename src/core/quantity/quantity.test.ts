@@ -57,6 +57,20 @@ describe('reading an amount', () => {
     ['3 cloves garlic', { value: 3, unit: 'piece' }, 'garlic'],
     ['8 fl oz milk', { value: 8, unit: 'floz' }, 'milk'],
     ['1 1/2 qt water', { value: 1.5, unit: 'qt' }, 'water'],
+    ['two kilos of beef shin', { value: 2, unit: 'kg' }, 'beef shin'],
+    ['half a kilo of lentils', { value: 0.5, unit: 'kg' }, 'lentils'],
+    ['a litre of stock', { value: 1, unit: 'l' }, 'stock'],
+    ['half a litre of water', { value: 0.5, unit: 'l' }, 'water'],
+    ['one and a half kilos of potatoes', { value: 1.5, unit: 'kg' }, 'potatoes'],
+    ['a pound and a half of carrots', { value: 1.5, unit: 'lb' }, 'carrots'],
+    ['three-quarters of a pound of carrots', { value: 0.75, unit: 'lb' }, 'carrots'],
+    ['quarter cup oil', { value: 0.25, unit: 'cup' }, 'oil'],
+    ['half cup cream', { value: 0.5, unit: 'cup' }, 'cream'],
+    ['half a dozen eggs', { value: 6, unit: 'piece' }, 'eggs'],
+    ['two dozen prunes', { value: 24, unit: 'piece' }, 'prunes'],
+    ['a couple of onions', { value: 2, unit: 'piece' }, 'onions'],
+    ['couple carrots', { value: 2, unit: 'piece' }, 'carrots'],
+    ['seven carrots', { value: 7, unit: 'piece' }, 'carrots'],
     ['- 2 tbsp tomato paste', { value: 2, unit: 'tbsp' }, 'tomato paste'],
   ])('%s', (line, amount, rest) => {
     expect(parseAmount(line)).toEqual({ amount, rest, unsure: [] });
@@ -69,6 +83,7 @@ describe('reading an amount', () => {
   });
 
   it('leaves a line without a number whole', () => {
+    expect(parseAmount('half and half').amount).toBeNull();
     expect(parseAmount('salt to taste')).toEqual({
       amount: null,
       rest: 'salt to taste',

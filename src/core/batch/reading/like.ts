@@ -26,22 +26,65 @@ type Part = Omit<OwnFood, 'id' | 'name' | 'like'>;
 /** Mass in a clause such as "80 g a piece" or "a piece weighs 3 oz", g; null where none is said. */
 function pieceIn(clause: string): number | null {
   const bare = clause
-    .replace(/\b(?:each|apiece|(?:a|per|one|the)\s+piece|weigh(?:s|ing)?|about|is)\b/gi, ' ')
+    .replace(
+      /\b(?:each|apiece|(?:a|per|one|the)\s+piece|weigh(?:s|ing)?|about|is|(?:one|it)(?=\s+(?:weighs|is)))\b/gi,
+      ' ',
+    )
     .trim();
   const { amount } = parseAmount(`${bare} of it`);
   return amount && isMassUnit(amount.unit) ? amount.value * MASS_G[amount.unit] : null;
 }
 
-function cookedIn(clause: string, like: Food): number | null {
-  const to = /\bto\s+([\d.,/]+)/i.exec(clause)?.[1];
-  const times = to === undefined ? null : readNumber(to.replace(',', '.'));
-  if (times !== null && !(times >= LEAST && times <= MOST)) return null;
-  if (/\b(?:swells?|drinks?|doubles?)\b/i.test(clause))
-    return times ?? (like.cooked > 1 ? like.cooked : SWELLS);
-  if (/\b(?:shrinks?|juices?|juicy|watery)\b/i.test(clause))
-    return times ?? Math.min(like.cooked, SHRINKS);
-  return /\bkeeps its weight\b/i.test(clause) ? 1 : null;
+/** Parts and multiples that cooks write out. */
+const SAID: Readonly<Record<string, number>> = {
+  half: 1 / 2,
+  third: 1 / 3,
+  quarter: 1 / 4,
+  twice: 2,
+  double: 2,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+};
+
+/** A multiple or a part: "2.5", "30 %", "a third", "two thirds", "twice"; null where none is said. */
+function multipleIn(clause: string): number | null {
+  const figure = /(\d+\s+\d\/\d|\d\/\d|\d+(?:[.,]\d+)?)\s*(%|per ?cent)?/i.exec(clause);
+  if (figure?.[1]) return readNumber(figure[1].replace(',', '.')) / (figure[2] ? 100 : 1);
+  const words = clause.toLowerCase().match(/[a-z]+/g) ?? [];
+  const parts = /\b(two|three) (third|quarter)s\b/i.exec(clause);
+  if (parts) return (SAID[parts[1] ?? ''] ?? 1) * (SAID[parts[2] ?? ''] ?? 1);
+  const said = words.find((word) => word in SAID);
+  return said === undefined ? null : (SAID[said] ?? null);
 }
+
+const GAINS = /\b(?:swells?|drinks?|grows?|doubles?|triples?|takes? up|soaks? up|absorbs?)\b/i;
+const LOSES = /\b(?:shrinks?|loses?|collapses?|juices?|juicy|watery)\b/i;
+const NO = /\b(?:no|not|never|neither|without)\b|n.t\b/i;
+
+/** What a food weighs cooked, as a multiple of its mass raw; null where none is said or it is out of bounds. */
+function cookedIn(clause: string, like: Food): number | null {
+  const gains = GAINS.test(clause);
+  const loses = LOSES.test(clause);
+  if (/\bkeeps its weight\b/i.test(clause) || ((gains || loses) && NO.test(clause))) return 1;
+  if (!gains && !loses) return null;
+  if (/\bdoubles?\b/i.test(clause) && !/\bto\b/i.test(clause)) return 2;
+  if (/\btriples?\b/i.test(clause)) return 3;
+  const multiple = multipleIn(clause);
+  let times = multiple;
+  if (multiple !== null && loses) times = /\bto\b/i.test(clause) ? multiple : 1 - multiple;
+  // What is drunk comes on top of what was there.
+  else if (multiple !== null && /\b(?:by|drinks?|up|absorbs?)\b/i.test(clause))
+    times = 1 + multiple;
+  if (times !== null) return times >= LEAST && times <= MOST ? times : null;
+  return gains
+    ? Math.max(like.cooked, like.cooked > 1 ? 0 : SWELLS)
+    : Math.min(like.cooked, SHRINKS);
+}
+
+const APART =
+  /\b(?:apart|separately|on its own|(?:in )?(?:its|their) own (?:pan|pot)|not in the pot)\b/i;
 
 /** Meaning of a clause beside the food; null where it says nothing that is understood. */
 function partIn(clause: string, like: Food): Part | null {
@@ -51,7 +94,8 @@ function partIn(clause: string, like: Food): Part | null {
   if (cooked !== null) return { cooked };
   if (/\bfoams?\b/i.test(clause)) return { foams: !/\b(?:no|not|never)\b|n.t\b/i.test(clause) };
   if (/\bflavou?r\b/i.test(clause)) return { for: 'flavour' };
-  return /\bapart\b/i.test(clause) ? { apart: true } : null;
+  if (/\b(?:taken|fished|lifted|picked|comes?) out\b/i.test(clause)) return { for: 'flavour' };
+  return APART.test(clause) ? { apart: true } : null;
 }
 
 /**
@@ -67,7 +111,9 @@ export function readLike(sentence: string): Like {
   // A name of the table may hold a comma: "split peas, dry".
   const both = second ? resolveFood(`${first} ${second}`) : undefined;
   const named =
-    both !== undefined && nameWords(second).every((w) => nameWords(both.name).includes(w));
+    both !== undefined &&
+    nameWords(second).length > 0 &&
+    nameWords(second).every((w) => nameWords(both.name).includes(w));
   const like = named ? both : resolveFood(first);
   if (!like) return { own: null, unsure: [`no food of the table is called “${first}”`] };
   const unsure: string[] = [];
