@@ -133,9 +133,9 @@ describe('when it is on the table', () => {
     await enter('on the table', 'tonight 7');
     await comes(field('19:00'));
     await fill('on the table', 'tomorrow noon');
-    await says(() => document.body, 'tomorrow 12:30');
+    await says(() => document.body, 'tomorrow 12:00');
     await keys('{Enter}');
-    await comes(field('Wed 25 Nov 12:30'));
+    await comes(field('Wed 25 Nov 12:00'));
     await enter('on the table', 'whenever');
     await says(() => document.body, 'No time that is still to come');
     await press('18:30');
