@@ -1,5 +1,5 @@
 /** Pages and bits of pages as text, by a parser that reads any of them in one go. */
-import { Parser } from 'htmlparser2';
+import { Parser, type Handler } from 'htmlparser2';
 
 /** Tags that end a sentence as a full stop does. */
 const BLOCKS = /^(?:li|p|div|h\d|br|tr|section|ol|ul|dl|dd|dt)$/;
@@ -48,33 +48,40 @@ const DATA = 'application/ld+json';
 /** No page has so many tags open at once; one that does is not read further. */
 const MOST_OPEN = 2000;
 
-/** Whether more tags are open at once than any page has. */
-export function isNestedTooDeep(page: string, most: number): boolean {
+/** Reads the tags of a page up to so many open at once. @returns whether there were more */
+function readTags(page: string, most: number, handler: Partial<Handler>): boolean {
   let open = 0;
-  let deepest = 0;
+  let isTooDeep = false;
   const parser = new Parser({
-    onopentag: () => {
+    ...handler,
+    onopentag: (name, attributes, isImplied) => {
       open++;
-      deepest = Math.max(deepest, open);
-      if (open > most) parser.pause();
+      if (open > most) {
+        isTooDeep = true;
+        parser.pause();
+      }
+      handler.onopentag?.(name, attributes, isImplied);
     },
-    onclosetag: () => {
+    onclosetag: (name, isImplied) => {
       open--;
+      handler.onclosetag?.(name, isImplied);
     },
   });
   parser.end(page);
-  return deepest > most;
+  return isTooDeep;
+}
+
+/** Whether more tags are open at once than any page has. */
+export function isNestedTooDeep(page: string, most: number): boolean {
+  return readTags(page, most, {});
 }
 
 /** What stands in a page's scripts of linked data. */
 export function dataIn(page: string): readonly string[] {
   const found: string[] = [];
   let inside = false;
-  let open = 0;
-  const parser = new Parser({
+  readTags(page, MOST_OPEN, {
     onopentag: (name, attributes) => {
-      open++;
-      if (open > MOST_OPEN) parser.pause();
       inside = name === 'script' && (attributes['type'] ?? '').trim().toLowerCase() === DATA;
       if (inside) found.push('');
     },
@@ -82,10 +89,8 @@ export function dataIn(page: string): readonly string[] {
       if (inside) found.push((found.pop() ?? '') + text);
     },
     onclosetag: () => {
-      open--;
       inside = false;
     },
   });
-  parser.end(page);
   return found;
 }

@@ -19,7 +19,7 @@ import {
 import type { Food } from '../core/food';
 import { canningIn, type Worded } from '../core/guard';
 import { saidInPage } from './recipePage';
-import { rowsOfText, saidInRows, type Said } from './recipeRows';
+import { rowsOfText, saidInRows, servingsOf, type Said } from './recipeRows';
 import { stepsIn, type ReadSteps } from './recipeSteps';
 
 export interface ReadRecipe {
@@ -87,14 +87,13 @@ function textsOf(value: unknown): readonly string[] {
   return typeof value === 'string' ? blocksOf(value) : [plain(value)].filter(Boolean);
 }
 
-function servingsOf(value: unknown): number | null {
-  const text = ([] as unknown[])
-    .concat(value ?? [])
-    .map(plain)
-    .join(' ');
-  const number = /\d+/.exec(text)?.[0];
-  const servings = number ? Number(number) : 0;
-  return servings >= 1 && servings <= 200 ? servings : null;
+function yieldOf(value: unknown): number | null {
+  return servingsOf(
+    ([] as unknown[])
+      .concat(value ?? [])
+      .map(plain)
+      .join(' '),
+  );
 }
 
 const KINDS: readonly (readonly [BatchKind, RegExp])[] = [
@@ -249,7 +248,7 @@ function saidIn(recipe: Json): Said {
   return {
     name: plain(recipe['name']) || 'Recipe',
     category: all('recipeCategory').map(plain).join(' '),
-    servings: servingsOf(recipe['recipeYield']),
+    servings: yieldOf(recipe['recipeYield']),
     lines: all(ingredients).map(plain).filter(Boolean),
     instructions: textsOf(recipe['recipeInstructions']),
   };

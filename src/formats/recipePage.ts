@@ -1,7 +1,7 @@
 /** A page of a recipe without linked data: by the marks in its tags (microdata, RDFa), or by its rows. */
 import { DomUtils, parseDocument } from 'htmlparser2';
 import { blocksOf, isNestedTooDeep } from './html';
-import { saidInRows, servingsIn, type Row, type Said } from './recipeRows';
+import { saidInRows, servingsOf, type Row, type Said } from './recipeRows';
 
 type Element = ReturnType<typeof DomUtils.findAll>[number];
 type Node = Element['children'][number];
@@ -85,7 +85,7 @@ function saidInMarks(nodes: readonly Node[]): Said | null {
     return {
       name: name ? textIn(name) : 'Recipe',
       category: of('recipeCategory').map(textIn).join(' '),
-      servings: servingsIn(`serves ${of('recipeYield').map(textIn).join(' ')}`),
+      servings: servingsOf(of('recipeYield').map(textIn).join(' ')),
       lines: ingredients.flatMap((one) => blocksOf(DomUtils.getInnerHTML(one))),
       instructions: of('recipeInstructions').flatMap((one) => blocksOf(DomUtils.getInnerHTML(one))),
     };

@@ -73,9 +73,15 @@ const isGroup = ({ text, heading }: Row): boolean =>
 const step = (text: string): string =>
   text.replace(/^(?:step\s*)?\d+\s*[.):]\s*(?=\p{L})/iu, '').replace(/^step\s+\d+\s*/i, '');
 
-export function servingsIn(text: string): number | null {
-  const servings = Number(SERVES.exec(text)?.[1] ?? 0);
+/** The first number of a yield, if so many can sit down to it. */
+export function servingsOf(text: string): number | null {
+  const servings = Number(/\d+/.exec(text)?.[0] ?? 0);
   return servings >= 1 && servings <= 200 ? servings : null;
+}
+
+/** How many a text says it serves. */
+function servingsIn(text: string): number | null {
+  return servingsOf(SERVES.exec(text)?.[1] ?? '');
 }
 
 /** The name in front of the first ingredient: the nearest row that is no sentence. */

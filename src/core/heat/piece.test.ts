@@ -1,6 +1,6 @@
 import { thermalProperties } from '../food';
 import { centreAfter, compositionOf } from '../testing/held';
-import { boxMiddle, cylinderMiddle, type Around, type Matter } from '../testing/solids';
+import { boxMiddle, cylinderMiddle, type Bath, type Matter } from '../testing/solids';
 import { potVessel } from '../vessel';
 import { POT } from '../testing/kitchen';
 import { FILM } from './body';
@@ -8,7 +8,13 @@ import { ball, pieceOf, rod, simulate, slab, type HeatItem, type HeatStep } from
 
 const { density, conductivity, heat } = thermalProperties(compositionOf('beef-stewing'), 60);
 const BEEF: Matter = { conductivity, diffusivity: conductivity / (density * heat), film: FILM };
-const boiling: Around = () => 100;
+const boiling = (seen: Bath['seen'], seconds = 9000): Bath => ({
+  startC: 5,
+  seconds,
+  around: () => 100,
+  matter: BEEF,
+  seen,
+});
 
 describe('a piece in n dimensions', () => {
   it('is the slab, the rod and the ball themselves', () => {
@@ -23,33 +29,15 @@ describe('a piece in n dimensions', () => {
   });
 
   // Minutes until the middle is at 75 C, against the box and the cylinder themselves, cell by cell.
-  it.each<
-    [string, Parameters<typeof pieceOf>[0], (seen: (s: number, c: number) => boolean) => unknown]
-  >([
-    [
-      'cube of 30',
-      { flat: [30, 30, 30] },
-      (seen) => boxMiddle([30, 30, 30], 5, 9000, boiling, BEEF, seen),
-    ],
-    [
-      'breast of 30',
-      { flat: [30, 75, 90] },
-      (seen) => boxMiddle([30, 75, 90], 5, 9000, boiling, BEEF, seen),
-    ],
-    [
-      'baton of 20',
-      { flat: [20, 20] },
-      (seen) => boxMiddle([20, 20, 200], 5, 9000, boiling, BEEF, seen),
-    ],
-    [
-      'disc of 10',
-      { round: 25, flat: [10] },
-      (seen) => cylinderMiddle(25, 10, 5, 9000, boiling, BEEF, seen),
-    ],
+  it.each<[string, Parameters<typeof pieceOf>[0], (seen: Bath['seen']) => void]>([
+    ['cube of 30', { flat: [30, 30, 30] }, (seen) => boxMiddle([30, 30, 30], boiling(seen))],
+    ['breast of 30', { flat: [30, 75, 90] }, (seen) => boxMiddle([30, 75, 90], boiling(seen))],
+    ['baton of 20', { flat: [20, 20] }, (seen) => boxMiddle([20, 20, 200], boiling(seen))],
+    ['disc of 10', { round: 25, flat: [10] }, (seen) => cylinderMiddle(25, 10, boiling(seen))],
     [
       'joint of 109',
       { round: 109, flat: [153] },
-      (seen) => cylinderMiddle(109, 153, 5, 30_000, boiling, BEEF, seen),
+      (seen) => cylinderMiddle(109, 153, boiling(seen, 30_000)),
     ],
   ])(
     'a %s mm is hot in the middle within 10 %% of the minutes in three dimensions',
@@ -95,7 +83,7 @@ function joint(kg: number, mm: number, juiceKg: number): readonly HeatItem[] {
 function middles(kg: number, mm: number, juiceKg: number, step: HeatStep) {
   const { trace, items } = simulate(joint(kg, mm, juiceKg), [step], VESSEL, SEA);
   const centre = items['joint']?.centreC ?? [];
-  const around: Around = (seconds) => {
+  const around: Bath['around'] = (seconds) => {
     const i = trace.s.findIndex((s) => s >= seconds);
     const after = i < 0 ? trace.s.length - 1 : Math.max(1, i);
     const [s0, s1] = [trace.s[after - 1] as number, trace.s[after] as number];
@@ -105,9 +93,15 @@ function middles(kg: number, mm: number, juiceKg: number, step: HeatStep) {
   return [40, 63, 80].map((wanted) => {
     const at = centre.findIndex((c) => c >= wanted);
     let exact = Number.NaN;
-    cylinderMiddle(mm, 1.4 * mm, 5, trace.s.at(-1) ?? 0, around, BEEF, (s, middle) => {
-      exact = s / 60;
-      return middle >= wanted;
+    cylinderMiddle(mm, 1.4 * mm, {
+      startC: 5,
+      seconds: trace.s.at(-1) ?? 0,
+      around,
+      matter: BEEF,
+      seen: (s, middle) => {
+        exact = s / 60;
+        return middle >= wanted;
+      },
     });
     return { ours: (trace.s[at] ?? Number.NaN) / 60, exact };
   });

@@ -37,4 +37,5 @@ export {
   nearestFraction,
 } from './format';
 export { readNumber } from './packed';
+export { DURATION_UNIT, durationsInFigures, numberOf, SPELLED, tensInFigures } from './spelled';
 export { parseAmount, parseLength, type ParsedAmount } from './parse';

@@ -1,5 +1,6 @@
 import { parseIngredient } from 'parse-ingredient';
 import { readNumber, readPacked, weighed } from './packed';
+import { SPELLED } from './spelled';
 import { type Amount, type Size, type Unit } from './units';
 
 /** What a line said: its amount where it had one, and the words that are left. */
@@ -35,22 +36,6 @@ const UNIT_OF: Readonly<Record<string, Unit>> = {
   fillet: 'piece',
 };
 
-/** Numbers that cooks write out. */
-const ONES = [
-  ['an?|one', 1],
-  ['two', 2],
-  ['three', 3],
-  ['four', 4],
-  ['five', 5],
-  ['six', 6],
-  ['seven', 7],
-  ['eight', 8],
-  ['nine', 9],
-  ['ten', 10],
-  ['eleven', 11],
-  ['twelve', 12],
-] as const;
-
 const WORD_NUMBERS: readonly (readonly [RegExp, string])[] = [
   [/^(?:about|around|roughly|some|approximately)\s+/i, ''],
   [/^(?:the\s+)?juice of\s+(?=\d|an?\b|one\b|half\b)/i, ''],
@@ -63,12 +48,15 @@ const WORD_NUMBERS: readonly (readonly [RegExp, string])[] = [
   [/^(?:a|one)\s+dozen\s+/i, '12 '],
   [/^two\s+dozen\s+/i, '24 '],
   [/^(?:a\s+)?couple\s+(?:of\s+)?/i, '2 '],
-  ...ONES.flatMap(([word, number]): [RegExp, string][] => [
-    [new RegExp(`^(?:${word})\\s+and\\s+a\\s+half\\s+`, 'i'), `${number} 1/2 `],
-    // "A pound and a half of"
-    [new RegExp(`^(?:${word})\\s+([a-z]+)\\s+and\\s+a\\s+half\\s+`, 'i'), `${number} 1/2 $1 `],
-    [new RegExp(`^(?:${word})\\s+`, 'i'), `${number} `],
-  ]),
+  ...Object.entries(SPELLED).flatMap(([one, number]): [RegExp, string][] => {
+    const word = number === 1 ? 'an?|one' : one;
+    return [
+      [new RegExp(`^(?:${word})\\s+and\\s+a\\s+half\\s+`, 'i'), `${number} 1/2 `],
+      // "A pound and a half of"
+      [new RegExp(`^(?:${word})\\s+([a-z]+)\\s+and\\s+a\\s+half\\s+`, 'i'), `${number} 1/2 $1 `],
+      [new RegExp(`^(?:${word})\\s+`, 'i'), `${number} `],
+    ];
+  }),
 ];
 
 /** A measure of the hand that stands without a number. */

@@ -40,8 +40,13 @@ export function scaleOf(family: Family, doneness: Doneness, mm: number): Scale {
 }
 
 /** The cook value that decides a step, min. */
-export function measure(scale: Scale, { where }: Step, centre: number, surface: number): number {
-  return where === 'middle' ? centre : meanCook(centre, surface, scale.lateMin);
+export function measure(
+  { lateMin }: Pick<Scale, 'lateMin'>,
+  { where }: Pick<Step, 'where'>,
+  centre: number,
+  surface: number,
+): number {
+  return where === 'middle' ? centre : meanCook(centre, surface, lateMin);
 }
 
 /** Whether a step is past; quicker than its measure. */

@@ -2,7 +2,7 @@
  * Tasks beside the pot for the same table: rice in its own pan, bones in the oven, noodles to soak,
  * croutons to bake. In the cook's own words; read from one line and written back to it.
  */
-import { formatTemperature, readNumber, type Units } from '../../quantity';
+import { durationsInFigures, formatTemperature, type Units } from '../../quantity';
 import { stepsOf } from './complete';
 import { changed } from './defined';
 import type { Batch, Task } from '../schema/types';
@@ -26,7 +26,7 @@ const ELSEWHERE =
 const OF_THE_POT =
   /\b(?:pressure|pot|cooker|lid|valve|simmer\w*|soaked|marinated|steeped|rested|cooked|release\w*|psi|whistles?)\b/i;
 
-const NUMBER = String.raw`(\d+\s+\d\/\d|\d\/\d|\d*\s?[¼½¾]|\d+(?:[.,]\d+)?)`;
+const NUMBER = String.raw`(\d+(?:[.,]\d+)?)`;
 const SPAN = String.raw`(?:\s*(?:-|–|to)\s*(\d+(?:[.,]\d+)?))?`;
 const HOURS = new RegExp(String.raw`${NUMBER}${SPAN}\s*(?:h|hrs?|hours?)\b`, 'i');
 const MINUTES = new RegExp(String.raw`${NUMBER}${SPAN}\s*(?:min|mins|minutes?)\b`, 'i');
@@ -45,7 +45,7 @@ const COLDEST_OVEN_C = 40;
 const HOTTEST_OVEN_C = 300;
 const LEFT_OVER = /\b(?:for|about|until done|over|at|in)\s*(?=[,.]|$)|^[\s,.;:-]+|[\s,.;:-]+$/gi;
 
-const number = (text: string | undefined): number => readNumber((text ?? '').replace(',', '.'));
+const number = (text: string | undefined): number => Number((text ?? '').replace(',', '.'));
 
 /** "3 min each, 6 of them", "3 min a side": how often it is done. */
 const EACH =
@@ -54,18 +54,9 @@ const SIDES = /\b(?:(?:on )?each|per|a) side\b|\bon both sides\b/i;
 /** "15 min + 5 min rest" is twenty. */
 const AND_MORE = /(?:\+|\bplus\b|\bthen\b|\band\b)\s*(\d+(?:[.,]\d+)?)\s*min\w*/i;
 
-/** Durations in the words that the patterns know. */
-function inFigures(text: string): string {
-  return text
-    .replace(/\b(?:for )?half an hour\b/gi, '30 min')
-    .replace(/\b(?:for )?(?:a )?quarter of an hour\b/gi, '15 min')
-    .replace(/\b(?:an|one) hour\b/gi, '1 h')
-    .replace(/(\d+ ?(?:h|hrs?|hours?)) (?:and )?(\d{1,2})(?=\s*(?:$|[,;.(]))/gi, '$1 $2 min');
-}
-
 /** The longer of a span: nobody minds what waits a moment. */
 function lasts(said: string): { readonly minutes: number; readonly rest: string } | null {
-  let rest = inFigures(said);
+  let rest = durationsInFigures(said);
   let minutes = 0;
   const more = AND_MORE.exec(rest);
   if (more && /\bmin\w*\b/i.test(rest.slice(0, more.index))) {
@@ -75,13 +66,13 @@ function lasts(said: string): { readonly minutes: number; readonly rest: string 
   const each = EACH.exec(rest);
   const times = each ? number(each[1] ?? each[2]) : SIDES.test(rest) ? 2 : 1;
   if (each) rest = rest.replace(each[0], ' ');
-  for (const [pattern, each] of [
+  for (const [pattern, unit] of [
     [HOURS, 60],
     [MINUTES, 1],
   ] as const) {
     const found = pattern.exec(rest);
     if (!found) continue;
-    minutes += each * number(found[2] ?? found[1]);
+    minutes += unit * number(found[2] ?? found[1]);
     rest = rest.replace(found[0], ' ');
   }
   return minutes > 0 ? { minutes: minutes * Math.max(1, times), rest } : null;

@@ -3,7 +3,7 @@
  * Read from what a cook types, and written so that it reads back the same.
  */
 import { nameWords, resolveFood, type Food, type OwnFood } from '../../food';
-import { isMassUnit, MASS_G, parseAmount, readNumber } from '../../quantity';
+import { isMassUnit, MASS_G, numberOf, parseAmount, readNumber, SPELLED } from '../../quantity';
 import { afterLike } from './reword';
 
 /** A sentence as understood. */
@@ -35,28 +35,23 @@ function pieceIn(clause: string): number | null {
   return amount && isMassUnit(amount.unit) ? amount.value * MASS_G[amount.unit] : null;
 }
 
-/** Parts and multiples that cooks write out. */
-const SAID: Readonly<Record<string, number>> = {
+/** Parts and multiples beside the numbers. */
+const PARTS: Readonly<Record<string, number>> = {
   half: 1 / 2,
   third: 1 / 3,
   quarter: 1 / 4,
   twice: 2,
   double: 2,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
 };
 
 /** A multiple or a part: "2.5", "30 %", "a third", "two thirds", "twice"; null where none is said. */
 function multipleIn(clause: string): number | null {
   const figure = /(\d+\s+\d\/\d|\d\/\d|\d+(?:[.,]\d+)?)\s*(%|per ?cent)?/i.exec(clause);
   if (figure?.[1]) return readNumber(figure[1].replace(',', '.')) / (figure[2] ? 100 : 1);
-  const words = clause.toLowerCase().match(/[a-z]+/g) ?? [];
   const parts = /\b(two|three) (third|quarter)s\b/i.exec(clause);
-  if (parts) return (SAID[parts[1] ?? ''] ?? 1) * (SAID[parts[2] ?? ''] ?? 1);
-  const said = words.find((word) => word in SAID);
-  return said === undefined ? null : (SAID[said] ?? null);
+  if (parts?.[1] && parts[2]) return numberOf(parts[1]) * (PARTS[parts[2].toLowerCase()] ?? 1);
+  const words = clause.toLowerCase().match(/[a-z]+/g) ?? [];
+  return words.map((word) => PARTS[word] ?? SPELLED[word]).find((n) => n !== undefined) ?? null;
 }
 
 const GAINS = /\b(?:swells?|drinks?|grows?|doubles?|triples?|takes? up|soaks? up|absorbs?)\b/i;
@@ -78,9 +73,8 @@ function cookedIn(clause: string, like: Food): number | null {
   else if (multiple !== null && /\b(?:by|drinks?|up|absorbs?)\b/i.test(clause))
     times = 1 + multiple;
   if (times !== null) return times >= LEAST && times <= MOST ? times : null;
-  return gains
-    ? Math.max(like.cooked, like.cooked > 1 ? 0 : SWELLS)
-    : Math.min(like.cooked, SHRINKS);
+  if (loses) return Math.min(like.cooked, SHRINKS);
+  return like.cooked > 1 ? like.cooked : SWELLS;
 }
 
 const APART =

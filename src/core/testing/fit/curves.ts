@@ -24,6 +24,11 @@ export interface Route {
   readonly ends: readonly { readonly trace: Trace; readonly sample: number }[];
 }
 
+/** Minutes that kitchens give for one route of a row. */
+export function rangeOf(row: ChartRow, how: How): readonly [number, number] {
+  return how === 'simmer' ? row.simmer : (row.pressure as [number, number]);
+}
+
 export function middle([from, to]: readonly [number, number]): number {
   return (from + to) / 2;
 }

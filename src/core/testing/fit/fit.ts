@@ -14,6 +14,7 @@
 import type { ChartRow } from '../../doneness/chart';
 import type { Family } from '../../food';
 import { ITEM_SPREAD, phi } from '../../unknown';
+import { rangeOf } from './curves';
 import { lateBounds, lateOf } from './lateness';
 import { needPrior, zPrior } from './priors';
 import { doneAt, lookAt, type At, type Cooked, type Seen } from './rows';
@@ -170,7 +171,7 @@ export function misfits(cooked: Cooked, { needMin, lateMin, z }: Fitted): readon
       row,
       how,
       doneMin,
-      range: how === 'simmer' ? row.simmer : (row.pressure as [number, number]),
+      range: rangeOf(row, how),
       off: Math.max(0, t - counted(one, one.doneBy)) - Math.max(0, low - t),
     };
   });

@@ -2,7 +2,7 @@
 import { conductionShape } from '../../doneness';
 import { gradeIndex, MELTING, type Family } from '../../food';
 import { BOUNDS, meanCook, type Bound } from '../../texture';
-import { at, middle } from './curves';
+import { at, middle, rangeOf } from './curves';
 import { FIRM, wishOf, type At, type Cooked } from './rows';
 
 /** What lateness must lie between. */
@@ -39,7 +39,7 @@ export function lateBounds(cooked: Cooked, { seen }: At): LateBounds {
     const { row, how } = curve;
     const wish = wishOf(cooked, row);
     const mm = conductionShape(food, row.cut)?.mm ?? 10;
-    const mid = middle(how === 'simmer' ? row.simmer : (row.pressure as [number, number]));
+    const mid = middle(rangeOf(row, how));
     const valueAt = (k: number) => ({
       centre: at(curve, 'centre', k * mid),
       surface: at(curve, 'surface', k * mid),

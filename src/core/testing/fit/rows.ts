@@ -1,8 +1,8 @@
 /** Rows of kitchens' times as the fit sees them: cooked by the model, with when they are done and when not yet. */
 import { SHORT_HOLD, type ChartRow } from '../../doneness/chart';
 import { foodByKey, usualSpan, type Family, type Food, type Span } from '../../food';
-import { BOUNDS, meanCook, type Bound } from '../../texture';
-import { curveOf, middle, minuteOf, routesOf, type Curve, type Route } from './curves';
+import { BOUNDS, measure, type Bound } from '../../texture';
+import { curveOf, middle, minuteOf, rangeOf, routesOf, type Curve, type Route } from './curves';
 
 /** Not yet done at this much of the shorter time. */
 export const NOT_YET = 0.75;
@@ -65,13 +65,9 @@ function doneBound(cooked: Cooked, row: ChartRow): Bound {
 export function doneAt(cooked: Cooked, curve: Curve, needMin: number, lateMin: number): number {
   const bound = doneBound(cooked, curve.row);
   const wanted = bound.times * needMin;
-  const measure = (i: number): number => {
-    const centre = curve.centre[i] as number;
-    return bound.where === 'middle'
-      ? centre
-      : meanCook(centre, curve.surface[i] as number, lateMin);
-  };
-  return minuteOf(curve, measure, wanted);
+  const had = (i: number): number =>
+    measure({ lateMin }, bound, curve.centre[i] as number, curve.surface[i] as number);
+  return minuteOf(curve, had, wanted);
 }
 
 /** The rows of a food, their cook values by a z. */
@@ -80,8 +76,7 @@ export function lookAt(cooked: Cooked, z: number): At {
   return {
     z,
     seen: cooked.routes.map((route) => {
-      const range =
-        route.how === 'simmer' ? route.row.simmer : (route.row.pressure as [number, number]);
+      const range = rangeOf(route.row, route.how);
       // Warm-up and release do most of a short hold: it is never too short.
       const told = route.how === 'simmer' || (middle(range) >= SHORT_HOLD && !route.row.early);
       return {

@@ -5,48 +5,22 @@
  */
 import { en } from 'chrono-node';
 import { addMinutes, addYears, format, isSameDay, isSameYear } from 'date-fns';
-import { readNumber } from '@/core/quantity';
+import { durationsInFigures, numberOf, SPELLED, tensInFigures } from '@/core/quantity';
 
-const HOURS: Readonly<Record<string, number>> = {
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  eleven: 11,
-  twelve: 12,
-};
-const HOUR = `(\\d{1,2}|${Object.keys(HOURS).join('|')})`;
+/** Hours of the clock in words. */
+const HOURS = Object.keys(SPELLED)
+  .filter((word) => numberOf(word) <= 12)
+  .join('|');
+const HOUR = `(\\d{1,2}|${HOURS})`;
 /** Minutes on either side of an hour, as they are said. */
-const MINUTES: Readonly<Record<string, number>> = {
-  five: 5,
-  ten: 10,
-  quarter: 15,
-  'a quarter': 15,
-  twenty: 20,
-  'twenty-five': 25,
-  'twenty five': 25,
-};
-const MINUTE = `(\\d{1,2}|${Object.keys(MINUTES)
-  .toSorted((a, b) => b.length - a.length)
-  .join('|')})(?: minutes?)?`;
+const MINUTE = '(\\d{1,2}|five|ten|twenty|(?:a )?quarter)(?: minutes?)?';
 
 const DAY =
   'tonight|today|tomorrow|this|on|evening|night|morning|\\w+day|mon|tue|wed|thu|fri|sat|sun';
 /** An hour with nothing behind it but a day, or with a day before it. */
 const BARE = new RegExp(`(^|\\b(?:at|${DAY}),? )${HOUR}(?=,?$|,? (?:in the |${DAY})\\b)`);
 /** "Seven thirty". */
-const SAID: Readonly<Record<string, number>> = { fifteen: 15, thirty: 30, 'forty-five': 45 };
-const HOUR_MINUTE = new RegExp(
-  `\\b(${Object.keys(HOURS).join('|')}) (fifteen|thirty|forty[- ]five)\\b`,
-);
-/** Hours in parts: "1 1/2 hours", "3/4 hour", "½ h". */
-const PARTS = /(\d+ \d\/\d|\d\/\d|\d* ?[¼½¾]) ?h(?:ours?|rs?)?\b/g;
+const HOUR_MINUTE = new RegExp(`\\b(${HOURS}) (fifteen|thirty|45)\\b`);
 
 /** Meals at their usual hours (common practice, no source). */
 const MEALS: readonly (readonly [RegExp, string])[] = [
@@ -59,8 +33,7 @@ const MEALS: readonly (readonly [RegExp, string])[] = [
 const clock = (hour: number, minute: number): string =>
   `${hour}:${String(minute).padStart(2, '0')}`;
 
-const hourOf = (word: string): number => HOURS[word] ?? Number(word);
-const minuteOf = (word: string): number => MINUTES[word] ?? Number(word);
+const minuteOf = (word: string): number => (word.endsWith('quarter') ? 15 : numberOf(word));
 
 /** Hours that are taken for the evening where nobody says morning. */
 const LATE = 9;
@@ -75,9 +48,7 @@ function meant(hour: number, text: string, written: string): number {
 }
 
 /** Counted from now: no time on the clock is named. */
-const FROM_NOW = new RegExp(
-  `\\bin (?:an?|\\d+|half|${Object.keys(HOURS).join('|')})\\b|\\bfrom now\\b`,
-);
+const FROM_NOW = new RegExp(`\\bin (?:\\d|[¼½¾]|(?:an?|half|${HOURS})\\b)|\\bfrom now\\b`);
 /** Words around a time that name no other. */
 const AROUND =
   /^(?:(?:dinner|supper|lunch|tea|breakfast|table|we|serve|eat|ready|on the table|for|by|around|about|roughly|say|at)\s+)+(?=\S)/;
@@ -85,38 +56,20 @@ const MONTH_FIRST =
   /\b((?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*)\.? (\d{1,2})(?:st|nd|rd|th)?\b(?!:|\s*[ap]\.?m)/;
 const AFTER = /\s*(?:-?ish|\bor so|\bsharp|\bprompt|\bon the dot)$/;
 
-/** A stretch in words as minutes: "two and a half hours", "an hour and three quarters". */
+/** A stretch from now in minutes: "two and a half hours", "2h30", "an hour and three quarters". */
 function stretch(text: string): string {
-  const count = (word: string): number => HOURS[word] ?? (/^an?$/.test(word) ? 1 : Number(word));
-  const N = `(an?|\\d+|${Object.keys(HOURS).join('|')})`;
-  const PART: Readonly<Record<string, number>> = {
-    'a half': 0.5,
-    'a quarter': 0.25,
-    'three quarters': 0.75,
-  };
-  const P = '(a half|a quarter|three quarters)';
-  return text
-    .replace(/\bthree quarters of an hour\b/, '45 minutes')
-    .replace(/\ba quarter of an hour\b/, '15 minutes')
-    .replace(/\bhalf an hour\b/, '30 minutes')
-    .replace(
-      new RegExp(`\\b${N} and ${P} hours?\\b`),
-      (_, n: string, part: string) => `${60 * (count(n) + (PART[part] ?? 0))} minutes`,
-    )
-    .replace(
-      new RegExp(`\\b${N} hours? and ${P}\\b`),
-      (_, n: string, part: string) => `${60 * (count(n) + (PART[part] ?? 0))} minutes`,
-    )
-    .replace(
-      new RegExp(`\\b(${Object.keys(HOURS).join('|')}) hours?\\b`),
-      (_, n: string) => `${60 * count(n)} minutes`,
-    );
+  return durationsInFigures(text)
+    .replace(/\b(\d+) ?h(?:ours?)? ?(\d+)(?: ?m\w*)?$/, (_, h: string, m: string) => {
+      return `${Number(h) * 60 + Number(m)} minutes`;
+    })
+    .replace(/\b(\d+(?:\.\d+)?) ?h(?:ou)?r?s?\b/, (_, h: string) => {
+      return `${Math.round(Number(h) * 60)} minutes`;
+    });
 }
 
 /** The same in words that a reader of dates knows. */
 function plainly(said: string, now: Date): string {
-  let text = said
-    .toLowerCase()
+  let text = tensInFigures(said.toLowerCase())
     .replace(/\s+/g, ' ')
     .replace(/\bo.?clock\b/g, '')
     .trim()
@@ -127,38 +80,29 @@ function plainly(said: string, now: Date): string {
     // "May 18" is a day of May, and no year.
     .replace(MONTH_FIRST, '$2 $1')
     .replace(AFTER, '')
-    .replace(PARTS, (_, hours: string) => `${Math.round(readNumber(hours) * 60)} minutes`)
     // Nobody says hours by the dozen.
     .replace(/^in (\d{2,3})$/, 'in $1 minutes')
-    .replace(HOUR_MINUTE, (_, h: string, m: string) =>
-      clock(hourOf(h), SAID[m.replace(' ', '-')] ?? 0),
-    )
-    .replace(/\bin (\d+) ?h(?:ours?)? ?(\d+)(?: ?m\w*)?$/, (_, h: string, m: string) => {
-      return `in ${Number(h) * 60 + Number(m)} minutes`;
-    })
-    .replace(/\bin (\d+(?:\.\d+)?) ?h(?:ou)?rs?\b|\bin (\d+(?:\.\d+)?) ?h\b/g, (_, a, b) => {
-      return `in ${Math.round(Number(a ?? b) * 60)} minutes`;
-    });
+    .replace(HOUR_MINUTE, (_, h: string, m: string) => clock(numberOf(h), numberOf(m)));
   if (FROM_NOW.test(text)) return stretch(text);
   if (/\d|\b(?:half|quarter|noon|midday)\b/.test(text) || new RegExp(`\\b${HOUR}\\b`).test(text))
     text = text.replace(AROUND, '');
   for (const [meal, at] of MEALS) if (!/\d/.test(text)) text = text.replace(meal, at);
   text = text
-    .replace(new RegExp(`\\bhalf past ${HOUR}\\b`), (_, h: string) => clock(hourOf(h), 30))
+    .replace(new RegExp(`\\bhalf past ${HOUR}\\b`), (_, h: string) => clock(numberOf(h), 30))
     .replace(new RegExp(`\\b${MINUTE} past ${HOUR}\\b`), (_, m: string, h: string) =>
-      clock(hourOf(h), minuteOf(m)),
+      clock(numberOf(h), minuteOf(m)),
     )
     .replace(new RegExp(`\\b${MINUTE} to ${HOUR}\\b`), (_, m: string, h: string) =>
-      clock(hourOf(h) - 1, 60 - minuteOf(m)),
+      clock(numberOf(h) - 1, 60 - minuteOf(m)),
     )
     // "Half six" is half past six.
-    .replace(new RegExp(`\\bhalf ${HOUR}\\b`), (_, h: string) => clock(hourOf(h), 30))
+    .replace(new RegExp(`\\bhalf ${HOUR}\\b`), (_, h: string) => clock(numberOf(h), 30))
     .replace(/\b(\d{1,2})\.(\d{2})\b/g, '$1:$2')
     .replace(/\b(\d{1,2})h(\d{2})?\b/g, (_, h: string, m?: string) =>
       clock(Number(h), Number(m ?? 0)),
     )
     .replace(/^([01]?\d|2[0-3])([0-5]\d)$/, '$1:$2')
-    .replace(BARE, (_, before: string, h: string) => `${before}${clock(hourOf(h), 0)}`);
+    .replace(BARE, (_, before: string, h: string) => `${before}${clock(numberOf(h), 0)}`);
   const at = /\b(\d{1,2}):(\d{2})\b/.exec(text);
   if (at?.[1]) text = text.replace(at[0], clock(meant(Number(at[1]), text, at[1]), Number(at[2])));
   else if (
