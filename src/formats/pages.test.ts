@@ -415,7 +415,7 @@ Keeps 4 days in the fridge.`,
       ],
     }),
     steps: ['saute 10', 'pressure 60 pulsed', 'simmer 2', 'open'],
-    at: { 'beef-shank': 1, 'olive-oil': 1, turnip: 2, starch: 3, cream: 4 },
+    at: { 'beef-shank': 1, 'olive-oil': 1, turnip: 2, starch: 3, 'creme-fraiche': 4 },
     servings: 6,
   },
 ];

@@ -1,6 +1,6 @@
 import { useId, useState } from 'react';
 import { taskWords } from '@/core/batch/plan';
-import { likened, renamed, type ReadLine } from '@/core/batch/reading';
+import { likened, renamed, unusedIn, type ReadLine } from '@/core/batch/reading';
 import { spoken } from '@/core/food';
 import type { Units } from '@/core/quantity';
 import { lineWords } from './lineWords';
@@ -47,6 +47,14 @@ function LikeWhat({
   );
 }
 
+/** Words of a line of which nothing was made, so that none goes in silence. */
+function NotUsed({ line }: { readonly line: ReadLine }) {
+  const left = unusedIn(line.source, line.marks).filter(
+    (words) => !line.unsure.some((said) => said.includes(words)),
+  );
+  return left.length > 0 && <span className="block text-quiet">not used: {left.join(', ')}</span>;
+}
+
 /** A line as it was understood; what was not is named, and corrected on the spot. */
 export function LineAsRead({
   line,
@@ -65,6 +73,7 @@ export function LineAsRead({
         {line.unsure.length > 0 && (
           <span className="block text-[#7a5c12]">not sure: {line.unsure.join('; ')}</span>
         )}
+        <NotUsed line={line} />
       </span>
     );
   if (line.task)

@@ -11,8 +11,23 @@ export interface FoodMatch {
   readonly strange: boolean;
 }
 
+/** Other forms of a word that names foods. */
+const SPELLINGS: Readonly<Record<string, string>> = {
+  chilli: 'chili',
+  chillies: 'chili',
+  chilies: 'chili',
+  chile: 'chili',
+  chiles: 'chili',
+  feet: 'foot',
+  loaves: 'loaf',
+  mince: 'minced',
+  yoghurt: 'yogurt',
+};
+
 function singular(word: string): string {
   if (/(?:ss|us|is)$/.test(word) || word.length < 4) return word;
+  const known = SPELLINGS[word];
+  if (known !== undefined) return known;
   if (word.endsWith('ies') && word.length > 5) return `${word.slice(0, -3)}y`;
   if (word.endsWith('oes')) return word.slice(0, -2);
   if (word.endsWith('leaves')) return 'leaf';
@@ -25,6 +40,7 @@ export function nameWords(text: string): readonly string[] {
     .toLowerCase()
     .normalize('NFD')
     .replace(/\p{M}/gu, '')
+    .replace(/['’]s\b/g, '')
     .replace(/[^\p{L}' -]/gu, ' ')
     .split(/[\s-]+/)
     .filter((w) => w.length > 1)

@@ -37,7 +37,9 @@ const UNIT_OF: Readonly<Record<string, Unit>> = {
 };
 
 const WORD_NUMBERS: readonly (readonly [RegExp, string])[] = [
-  [/^(?:about|around|roughly|some|approximately)\s+/i, ''],
+  [/^(?:about|around|roughly|some|approximately|approx\.?|enough|ca\.?)\s+/i, ''],
+  // "A 2 kg turkey frame"
+  [/^an?\s+(?=\d)/i, ''],
   [/^(?:the\s+)?juice of\s+(?=\d|an?\b|one\b|half\b)/i, ''],
   [/^a\s+few\s+/i, '3 '],
   [/^(?:several|a\s+handful\s+(?=of\s+(?:sprigs|leaves)))/i, '4 '],
@@ -69,6 +71,8 @@ const THUMB_IN = 2;
 
 const SIZE_WORD = /^(small|medium|large|big)(?:[- ]sized?)?\s+/i;
 
+const QUARTS_IN_GALLON = 4;
+
 /** Words and spellings the parser does not know, turned into ones it does. */
 function prepare(text: string): string {
   let line = text
@@ -80,6 +84,14 @@ function prepare(text: string): string {
     .replace(/(\d),(\d)/g, '$1.$2')
     .replace(/\btins?\b/gi, (tin) => (tin.toLowerCase() === 'tins' ? 'cans' : 'can'))
     .replace(/(\d+(?:\.\d+)?)\s*dl\b/gi, (_, number: string) => `${Number(number) * 100} ml`)
+    // A large T is a tablespoon and a small one a teaspoon; a list keeps to it.
+    .replace(/^([\d./ ]+)T\.?\s+(?=[a-z])/, '$1 tbsp ')
+    .replace(/^([\d./ ]+)t\.?\s+(?=[a-z])/, '$1 tsp ')
+    .replace(
+      /(\d+(?:\.\d+)?)\s*gal(?:lon)?s?\b\.?/gi,
+      (_, number: string) => `${Number(number) * QUARTS_IN_GALLON} quarts`,
+    )
+    .replace(/(\d)\s*pts\./gi, '$1 pints')
     .replace(/\bfl\.?\s*oz\b\.?/gi, 'floz')
     // A heaped spoon is a spoon: what it is heaped with is a guess in any case.
     .replace(
@@ -125,6 +137,7 @@ export function parseAmount(text: string): ParsedAmount {
     rest = `${parsed.unitOfMeasure ?? ''} ${rest}`.trim();
   }
   // A sprig is another thing than the leaf: dried thyme is measured by the spoon.
+  if (id === 'ear') rest = rest.replace(/^corn\b/i, 'corn cob');
   if (id === 'sprig') rest = rest.replace(/^(?:fresh\s+)?([\w ]+)/i, '$1 sprig');
   const sizeWord = SIZE_WORD.exec(rest);
   if (unit === 'piece' && sizeWord?.[1]) {

@@ -52,7 +52,8 @@ export {
 export { forServings, inPot, inTheirPots, waysOf, type Way } from './scale';
 export { SCHOOLS, type School, type SchoolKey } from './schoolList';
 export { changed } from './defined';
-export { putIn } from './putIn';
+export { putIn, type NewItem } from './putIn';
+export { atTheEnd } from './late';
 export { wantedSoon } from './soon';
 export {
   addTask,

@@ -2,19 +2,12 @@
  * A choice between schools is an edit of the batch; the kitchen may remember it as its habit.
  */
 import { MELTING, spanOf, usualSpan, wishOf, type Food, type Likes, type Span } from '../../food';
-import {
-  addItems,
-  changeItem,
-  changeStep,
-  freshItemId,
-  freshStepId,
-  removeItem,
-  usualEntry,
-} from './edit';
+import { addItems, changeItem, changeStep, freshItemId, removeItem, usualEntry } from './edit';
 import { foodOf } from './named';
 import { stepsOf } from './complete';
 import { changed } from './defined';
 import { isStock } from './kind';
+import { atTheEnd, lastOpen } from './late';
 import type { Batch, Item, Schools } from '../schema/types';
 import { SCHOOLS, type School, type SchoolKey } from './schoolList';
 
@@ -96,15 +89,6 @@ const BONES: Readonly<
 };
 const BONES_STEP = 'bones';
 
-/** First step of the batch in which the pot is open for good; null where there is none. */
-function lastOpen(batch: Batch): string | null {
-  const steps = stepsOf(batch);
-  const last = steps.findLastIndex((s) => s.kind === 'pressure');
-  return (
-    steps.slice(last + 1).findLast((s) => s.kind !== 'strain' && s.kind !== 'cool')?.id ?? null
-  );
-}
-
 /** Choice of a batch; undefined where it is mixed. */
 export function chosen(batch: Batch, key: SchoolKey): string | undefined {
   const one = (values: readonly string[]): string | undefined =>
@@ -134,16 +118,9 @@ export function chosen(batch: Batch, key: SchoolKey): string | undefined {
 }
 
 function saltAt(batch: Batch, late: boolean): Batch {
-  let next = batch;
-  let end = late ? lastOpen(batch) : null;
-  if (late && end === null) {
-    end = freshStepId(batch);
-    next = { ...batch, steps: [...stepsOf(batch), { id: end, kind: 'open', minutes: 2 }] };
-  }
-  return itemsOf(next, isSalt).reduce(
-    (b, item) => changeItem(b, item.id, { enters: end ?? usualEntry(b, null) }),
-    next,
-  );
+  const salt = itemsOf(batch, isSalt).map(({ id }) => id);
+  if (late) return atTheEnd(batch, salt);
+  return salt.reduce((b, id) => changeItem(b, id, { enters: usualEntry(b, null) }), batch);
 }
 
 function bonesAs(batch: Batch, how: string): Batch {

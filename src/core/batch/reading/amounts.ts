@@ -30,6 +30,9 @@ export function wholeAnimal(name: string, food: Food, amount: Amount | null): Fo
   return amount.unit === 'piece' || heavy ? (foodByKey(animal) ?? food) : food;
 }
 
+/** What is poured until it covers the rest. */
+const UNTIL_COVERED: ReadonlySet<string> = new Set(['water', 'broth', 'salted-broth']);
+
 /** Pieces are what "2 leeks" means; where a food has none, the amount needs a measure. */
 export function checkAmount(
   food: Food,
@@ -37,6 +40,10 @@ export function checkAmount(
   unsure: string[],
   units: Units,
 ): Amount {
+  if (!amount && UNTIL_COVERED.has(food.key)) {
+    unsure.push('how much? a litre is taken');
+    return { value: 1, unit: 'l' };
+  }
   if (!amount) {
     unsure.push('no amount given');
     const byPiece = food.pieceG !== undefined && (food.pieceG >= LEAST_G || food.fishOut);

@@ -1,3 +1,4 @@
 export { readLike, type Like } from './like';
-export { readLine, readLines, splitLines, type ReadsFor } from './line';
-export { EXAMPLE_LINE, likened, renamed, type ReadLine } from './reword';
+export { joinMarks, tokensOf, unusedIn, type Fate, type Mark } from './marks';
+export { readFoods, readLine, readLines, splitLines, type ReadsFor } from './line';
+export { EXAMPLE_LINE, likened, newItem, putRight, renamed, type ReadLine } from './reword';

@@ -1,11 +1,15 @@
+/** One line as a cook would say it: its food, how much, and all that it says besides. */
 import { checkAmount, LEAST_G, ONE_OF_IT, wholeAnimal } from './amounts';
+import { isTooMuch } from './bounds';
+import { readCut, wordsOfCut } from './cuts';
+import { factsOf, type Facts } from './facts';
 import { fromLarder } from './fromLarder';
 import type { Shelf } from '../household/shelves';
 import {
+  foodByKey,
   foodInAmount,
   indexOf,
-  matchFoods,
-  mendSpelling,
+  nameWords,
   ownFood,
   SURE_MATCH,
   type Food,
@@ -16,146 +20,27 @@ import {
 import { formatAmount, parseAmount, parseLength, type Amount, type Units } from '../../quantity';
 import { canningIn, plantIn, type Worded } from '../../guard/words';
 import { readTask } from '../plan/alongside';
-import { FRIDGE_C, FROZEN_C } from '../plan/complete';
 import { readLike } from './like';
 import { idOfName } from '../plan/ownNames';
 import { splitLike, type ReadLine } from './reword';
-import { looseAmount, looseMeasure } from './loose';
-import { readLump, sizeLeftOpen } from './lump';
+import { looseAmount, looseMeasure, unknownMeasure, type LooseMeasure } from './loose';
+import { LUMP_WORDS, readLump, sizeLeftOpen } from './lump';
+import { Claims, unusedIn, type Mark } from './marks';
+import { findFoods, isQuiet, namesFood, SURELY, vocabularyOf, type Found } from './names';
+import { partsOf, textOfPart, type Part } from './parts';
 import { refusalOf } from '../household/validate';
-import type { Cut, CutShape, Item } from '../schema/types';
-
-const SHAPES: readonly (readonly [RegExp, CutShape, number])[] = [
-  [/\b(?:rings?|slices?|sliced|rounds?|coins?|half-moons?|wedges?)\b/i, 'slice', 10],
-  [/\b(?:finely (?:diced|chopped)|minced|grated)\b/i, 'cube', 4],
-  [/\b(?:diced|dice|chopped)\b/i, 'cube', 10],
-  [/\b(?:cubes?|cubed|chunks?|pieces?)\b/i, 'cube', 30],
-  [/\b(?:sticks?|batons?|strips?|julienned?)\b/i, 'stick', 8],
-  [/\b(?:crumbs?|crumbled)\b/i, 'crumb', 8],
-  [/\b(?:shredded|leaves)\b/i, 'leaf', 1],
-  [/\b(?:whole|halved|quartered)\b/i, 'whole', 0],
-  [/\bsteaks?\b/i, 'slice', 10],
-];
-
-/** Words about handling that name no food. */
-const HANDLING =
-  /\b(?:peeled|trimmed|rinsed|drained|washed|roughly|coarsely|finely|thinly|thickly|thick|thin|cut|into|in|rings?|slices?|sliced|rounds?|coins?|diced|dice|chopped|cubes?|cubed|chunks?|pieces?|batons?|strips?|julienned?|crumbled|shredded|whole|halved|quartered|minced|grated|fresh|freshly|ground(?!\s+(?:beef|pork|lamb|veal|venison|turkey|chicken|poultry|duck|bison|meat|goat|mutton))|boneless|organic|large|medium|small|to taste|optional|wedges?|bruised|crushed|torn|skin[- ]on|skinless|bashed|picked|washed|of|the|and|with|chilled|cold|warm|hot|boiling|lukewarm|from|fridge|freezer|defrosted|thawed|old|apart|seeded|deseeded|cored|stemmed|deveined|jointed|split|removed|discarded|smashed|pitted|halves|packed|heaping|heaped|scant|about|divided|preferably|homemade|store-bought|low-sodium|low sodium|reduced-sodium|unpeeled|scrubbed|rinse|drain|pressed|crosswise|lengthwise|uncooked|raw|good|quality|dry-packed|ripe|leftover|roast|roasted|rotisserie|free-range|extra-virgin|extra virgin|virgin|lean|thick-cut|bone-in|boned|bite-size|bite-sized|each|a|an|few|blend|stalks? of|ribs? of|ears? of|heads? of|sheets? of|sticks? of)\b/gi;
-
-/** Meat is diced larger than vegetables, mm (common practice, no source). */
-const DICED_MEAT_MM = 25;
-const LARGE_MM = 30;
-
-function readCut(words: string, food: Food): Cut | null {
-  const length = parseLength(words);
-  const [, shape, usual = 0] = SHAPES.find(([pattern]) => pattern.test(words)) ?? [];
-  if (shape === 'whole') return null;
-  if (length) return { shape: shape ?? 'cube', mm: length.mm };
-  if (!shape) return null;
-  const meat = food.group === 'meat' || food.group === 'poultry';
-  const large = meat && shape === 'cube' && (food.shape?.mm ?? 0) >= LARGE_MM;
-  return { shape, mm: large ? Math.max(DICED_MEAT_MM, usual) : usual };
-}
-
-function readStart(words: string): number | undefined {
-  if (/\bfrozen\b/i.test(words)) return FROZEN_C;
-  if (/\bboiling\b/i.test(words)) return 95;
-  if (/\bhot\b/i.test(words)) return 60;
-  if (/\b(?:warm|lukewarm)\b/i.test(words)) return 40;
-  return /\bchilled\b/i.test(words) ? FRIDGE_C : undefined;
-}
-
-function readSoak(words: string): number | undefined {
-  const hours = /\bsoaked\s+(\d+(?:\.\d+)?)\s*h/i.exec(words)?.[1];
-  if (hours) return Number(hours);
-  if (/\bunsoaked\b/i.test(words)) return 0;
-  return /\bsoaked\b/i.test(words) ? 8 : undefined;
-}
+import type { Item } from '../schema/types';
 
 /** Matches this near are as likely. */
 const AS_LIKELY = 0.2;
-
-/** Words behind a name that are not the name: accompaniments and substitutes. */
-const WITH =
-  /\s+(?:\+|(?:(?:mixed\s+)?with|for|to (?:serve|garnish|finish)|plus|such as|in adobo)\b).*$/i;
-const AND = /\s+and\s+.*$/i;
-
-/** A name this near is the name itself. */
-const ITSELF = 0.95;
-
-/** Two sorts of one thing before a third that both belong to: lamb, beef, stock. */
-function parallelTo(alone?: FoodMatch, alike?: FoodMatch, second?: FoodMatch): boolean {
-  const group = alone?.food.group;
-  return group !== undefined && alike?.food.group === group && second?.food.group !== group;
-}
-
-/**
- * Reads "lamb or beef stock": words behind both belong to both, and either will
- * do. By "butter or olive oil": the first.
- *
- * @param name without handling
- */
-function eitherOf(name: string, index: FoodIndex): string {
-  const [, first, second] = /^(.+?)(?:\s+or\s+|\s*\/\s*)(\D.*)$/i.exec(name) ?? [];
-  if (first === undefined || second === undefined) return name.replace(/\s+or\s.*$/i, '');
-  const best = (text: string): FoodMatch | undefined => matchFoods(text, 1, index)[0];
-  const is = (match: FoodMatch | undefined): match is FoodMatch => (match?.score ?? 0) >= ITSELF;
-  const words = second.split(/\s+/);
-  const shared = words.slice(1).map((_, i) => `${first} ${words.slice(i + 1).join(' ')}`);
-  const both = shared.find((text) => is(best(text)));
-  if (both) return both;
-  const alone = best(first);
-  const alike = words.length > 1 ? best(words[0] ?? '') : undefined;
-  const whole = best(second);
-  const parallel = is(whole) && parallelTo(alone, alike, whole);
-  return is(alone) && !parallel ? first : second;
-}
-
-interface Found {
-  readonly matches: readonly FoodMatch[];
-  /** The name as it was taken, where its spelling was mended. */
-  readonly spelt: string | null;
-  /** The name as it stands, without words of handling. */
-  readonly name: string;
-}
-
-/** The name as it stands, without words of handling, and without its tail; the best match wins. */
-function findFoods(rest: string, index: FoodIndex): Found {
-  const length = parseLength(rest)?.found ?? '';
-  const outside = rest.replace(/\([^)]*\)/g, ' ');
-  const bare = (text: string): string =>
-    text
-      .replace(length || '\u0000', ' ')
-      .replace(/\b(?:frozen|unsoaked|soaked(?:\s+\d+\s*h\w*)?)\b/gi, ' ')
-      .replace(HANDLING, ' ');
-  // "2 bone-in, skin-on chicken breasts": what is only handling names nothing.
-  const before = outside.split(/[,;(]/).find((clause) => bare(clause).trim()) ?? rest;
-  const short = eitherOf(before.replace(WITH, ''), index);
-  // An accompaniment is only dropped; "heads and bones" may be one name.
-  const plain = short === before.replace(WITH, '');
-  const names = [short, bare(short), ...(plain ? [before, bare(before), bare(outside), rest] : [])];
-  const one = bare(short.replace(AND, ''));
-  const nearest = (texts: readonly string[]): readonly FoodMatch[] => {
-    let best: readonly FoodMatch[] = [];
-    for (const text of new Set(texts)) {
-      const next = matchFoods(text, 4, index);
-      if ((next[0]?.score ?? 0) > (best[0]?.score ?? 0)) best = next;
-      if (best[0]?.score === 1) break;
-    }
-    return best;
-  };
-  const found = nearest([...names, one]);
-  const name = bare(short).replace(/\s+/g, ' ').trim();
-  if ((found[0]?.score ?? 0) >= SURE_MATCH) return { matches: found, spelt: null, name };
-  const mended = [bare(short), one].flatMap((text) => mendSpelling(text, index) ?? []);
-  for (const spelt of mended) {
-    const again = matchFoods(spelt, 4, index);
-    if ((again[0]?.score ?? 0) >= SURE_MATCH) return { matches: again, spelt, name };
-  }
-  return { matches: found, spelt: null, name };
-}
-
 /** Foods less alike are not asked about. */
 const WORTH_ASKING = 0.25;
+
+/** An amount for each of those who eat. */
+const PER_HEAD = /\b(?:per|for each|for every) (?:person|head|serving|portion|bowl|guest|eater)\b/i;
+
+/** Measures that are a count and no guess. */
+const COUNTED: ReadonlySet<string> = new Set(['head', 'thumb']);
 
 const NONE: readonly OwnFood[] = [];
 
@@ -168,9 +53,21 @@ export interface ReadsFor {
   readonly shelves?: readonly Shelf[];
 }
 
-/** Nobody counts out ground pepper: where pieces are counted, what comes in pieces is meant. */
-function likelyPiece(found: readonly FoodMatch[], amount: Amount | null): FoodMatch | undefined {
+/**
+ * Nobody counts out ground pepper: where pieces are counted, what comes in pieces is meant. Nor does anybody
+ * measure green leaves by the teaspoon.
+ */
+function likelyPiece(
+  found: readonly FoodMatch[],
+  amount: Amount | null,
+  byHand: boolean,
+): FoodMatch | undefined {
   const [best] = found;
+  const spice = found.find((m) => m.food.group === 'seasoning' && m.score >= SURELY);
+  if (best?.food.group === 'leaf' && amount?.unit === 'tsp' && spice) return spice;
+  // A bunch of thyme is fresh.
+  const sprigs = byHand && best?.food.key === 'dried-herbs' ? foodByKey('herb-sprigs') : undefined;
+  if (best && sprigs) return { ...best, food: sprigs };
   const crumb = best?.food.pieceG !== undefined && best.food.pieceG < LEAST_G && !best.food.fishOut;
   if (!best || !crumb || amount?.unit !== 'piece') return best;
   const near = found.find(
@@ -195,109 +92,220 @@ function refusedWords(text: string): Worded | null {
   return canningIn(text) ?? (plant?.level === 'never' ? plant : null);
 }
 
+/** A line that names no food, with the fate of all its words the same. */
+function without(text: string, fate: Mark['fate'], said: Partial<ReadLine> = {}): ReadLine {
+  const claims = new Claims(text);
+  claims.span(0, text.length, fate);
+  return {
+    text,
+    source: text,
+    marks: claims.marks(),
+    item: null,
+    task: null,
+    refused: null,
+    food: null,
+    unsure: [],
+    nearest: [],
+    name: text,
+    amount: null,
+    ...said,
+  };
+}
+
+/** Cooked pulses are those of a can; all else that was cooked before goes in at the end. */
+function cookedBefore(food: Food, facts: Facts, unsure: string[]): Food {
+  if (!facts.cooked || facts.apart) return food;
+  const canned = food.group === 'pulse' ? foodByKey(food.canned ?? 'canned-beans') : undefined;
+  unsure.push(
+    canned ? `cooked already: taken for ${canned.name}` : 'cooked already: it goes in at the end',
+  );
+  return canned ?? food;
+}
+
+/** The amount as it is meant, and what is said where it was guessed. */
+function amountOf(
+  food: Food,
+  parsed: Amount | null,
+  loose: LooseMeasure | null,
+  unsure: string[],
+  units: Units,
+): Amount {
+  const meant = loose ? looseAmount(loose, food) : parsed;
+  if (loose && meant && !(meant.unit === 'piece' && COUNTED.has(loose.word)))
+    unsure.push(`by the ${loose.word}, taken for ${formatAmount(meant, units)}`);
+  const amount = checkAmount(food, meant, unsure, units);
+  if (isTooMuch(food, amount))
+    unsure.push(`${formatAmount(amount, units)} is more than goes into a pot: is it right?`);
+  return amount;
+}
+
+/** Claims the words of a name, and of what would do as well. */
+function claimName(claims: Claims, food: Food, found: Found): void {
+  const words = vocabularyOf(food);
+  const other = found.other ? vocabularyOf(found.other.food) : null;
+  const spelt = found.spelt === null ? null : new Set(nameWords(found.name));
+  claims.words((word) => {
+    const [one = word] = nameWords(word);
+    return words.has(one) || (other?.has(one) ?? false) || (spelt?.has(one) ?? false);
+  }, 'food');
+}
+
+/** Takes a share of an amount that is said of several foods. */
+function shared(amount: Amount | null, share: number | undefined): Amount | null {
+  return amount && share !== undefined
+    ? { ...amount, value: Number((amount.value * share).toPrecision(4)) }
+    : amount;
+}
+
 /**
- * Reads one line as a cook would say it.
+ * Reads one line for one food.
  *
  * @param text such as "2 lb lamb neck, frozen", "2 leeks, 15 mm rings" or "3 ocas like potato, 60 g
  *   a piece", which makes a food of the kitchen
  * @param own what the kitchen cooks beyond the table, and the units that it is told in
+ * @param share of the amount, where it is said for several foods together
  * @example readLine('1 1/2 cups pearl barley').item?.food // "pearl-barley"
  */
 export function readLine(
   text: string,
   { foods = NONE, units = 'metric' }: ReadsFor = {},
+  share?: number,
 ): ReadLine {
   const never = refusedWords(text);
-  if (never)
-    return {
-      text,
-      item: null,
-      task: null,
-      refused: `${never.title}. ${never.message}`,
-      food: null,
-      unsure: [],
-      nearest: [],
-      name: text,
-      amount: null,
-    };
+  if (never) return without(text, 'condition', { refused: `${never.title}. ${never.message}` });
   const task = readTask(text);
-  if (task)
-    return {
-      text,
-      item: null,
-      task,
-      refused: null,
-      food: null,
-      unsure: [],
-      nearest: [],
-      name: task.words,
-      amount: null,
-    };
+  if (task) return without(text, 'time', { task, name: task.words });
   const [said, like] = splitLike(text);
   const parsed = parseAmount(said);
   const unsure = [...parsed.unsure];
   const loose = looseMeasure(parsed);
-  const { matches: found, spelt, name } = findFoods(loose?.rest ?? parsed.rest, indexOf(foods));
-  const best = likelyPiece(found, parsed.amount);
-  const made = like === null ? null : madeOf(name, like, unsure);
-  const nearest = found.filter((m) => m.score >= WORTH_ASKING).map((m) => m.food);
+  const rest = loose?.rest ?? parsed.rest;
+  const found = findFoods(rest, indexOf(foods));
+  const best = likelyPiece(
+    found.matches,
+    parsed.amount,
+    loose?.word === 'bunch' || loose?.word === 'handful',
+  );
+  const made = like === null ? null : madeOf(found.name, like, unsure);
+  const claims = new Claims(text, isQuiet);
+  const nearest = found.matches.filter((m) => m.score >= WORTH_ASKING).map((m) => m.food);
+  claims.consumed(`${rest} ${text.slice(said.length)}`, 'amount');
+  const line = { text, source: text, task: null, name: found.name, amount: parsed.amount };
+  const unread = { ...line, item: null, food: null, unsure, nearest };
   if (like === null ? !best || best.score < SURE_MATCH : !made)
+    return { ...unread, refused: null, marks: claims.marks() };
+  const match = made ?? wholeAnimal(found.name, (best as FoodMatch).food, parsed.amount);
+  const measure = loose ? null : unknownMeasure(parsed, match);
+  if (measure !== null)
     return {
-      text,
-      item: null,
-      task: null,
-      refused: null,
-      food: null,
-      unsure,
-      nearest,
-      name,
-      amount: parsed.amount,
+      ...unread,
+      refused: `How much is a ${measure}? Say it in grams, ml or cups`,
+      marks: claims.marks(),
     };
-  const match = made ?? wholeAnimal(name, (best as FoodMatch).food, parsed.amount);
-  const food = parsed.amount ? foodInAmount(match, parsed.amount) : match;
   const asked = plantIn(text);
   if (asked) unsure.push(`${asked.title} ${asked.message}`);
-  if (!made && spelt) unsure.push(`read as ${spelt}`);
-  if (!made && best && (best.score < 0.75 || best.strange)) unsure.push(`taken for ${food.name}`);
-  const meant = loose ? looseAmount(loose, food) : parsed.amount;
-  if (loose && meant && meant.unit !== 'piece')
-    unsure.push(`by the ${loose.word}, taken for ${formatAmount(meant, units)}`);
-  const amount = checkAmount(food, meant, unsure, units);
+  const facts = factsOf(said, match, claims);
+  const food = cookedBefore(
+    parsed.amount ? foodInAmount(match, parsed.amount) : match,
+    facts,
+    unsure,
+  );
+  if (!made && found.spelt) unsure.push(`read as ${found.spelt}`);
+  if (!made && best && (best.score < SURELY || best.strange)) unsure.push(`taken for ${food.name}`);
+  const other = found.other && found.other.food.key !== match.key ? found.other.food : null;
+  if (other) unsure.push(`${food.name} or ${other.name}: the first is taken`);
+  else if (found.otherWords !== null && !found.other)
+    unsure.push(`or “${found.otherWords}”: ${food.name} is taken`);
+  if (PER_HEAD.test(said)) unsure.push('it says how much for one: taken once');
+  if (share !== undefined && parsed.amount)
+    unsure.push(`${formatAmount(parsed.amount, units)} for all of them: shared evenly`);
+  const amount = amountOf(food, shared(parsed.amount, share), loose, unsure, units);
   // A shoulder by the piece is one joint.
-  const joint = food.jointG !== undefined && (meant?.unit === 'piece' || ONE_OF_IT.test(said));
+  const joint =
+    food.jointG !== undefined && (parsed.amount?.unit === 'piece' || ONE_OF_IT.test(said));
   const words = joint ? `${parsed.rest}, in one piece` : parsed.rest;
-  const startC = readStart(words);
-  const told = readLump(words, food, amount) ?? (food.shape ? readCut(words, food) : null);
-  const open = told ? null : sizeLeftOpen(`${words} ${food.name}`, food, amount, startC, units);
+  const lump = readLump(words, food, amount);
+  const told = lump ?? (food.shape ? readCut(words, food) : null);
+  const open = told
+    ? null
+    : sizeLeftOpen(`${words} ${food.name}`, food, amount, facts.startC, units);
   if (open?.asked) unsure.push(open.asked);
   const cut = told ?? open?.cut ?? null;
-  const soakedH = food.group === 'pulse' ? readSoak(parsed.rest) : undefined;
-  const old = food.group === 'pulse' && /\bold\b/i.test(parsed.rest);
+  if (lump) claims.all(LUMP_WORDS, 'cut');
+  else if (told) claimCut(claims, text, told);
+  claimName(claims, made ?? match, found);
+  if (like !== null) claims.span(said.length, text.length, 'food');
+  const marks = claims.marks();
+  unsure.push(...unusedIn(text, marks, 'figures').map((words) => `not used: “${words}”`));
+  const apart = food.own?.apart || facts.apart;
   const item: Omit<Item, 'id'> = {
     food: food.own ? food.own.name : food.key,
     ...(food.own && { own: food.own }),
     amount,
     ...(cut && { cut }),
-    ...(startC !== undefined && { startC }),
-    ...(soakedH !== undefined && { soakedH }),
-    ...(old && { old }),
+    ...(facts.startC !== undefined && { startC: facts.startC }),
+    ...(facts.soakedH !== undefined &&
+      food.group === 'pulse' &&
+      food === match && {
+        soakedH: facts.soakedH,
+      }),
+    ...(facts.old && { old: true }),
     ...(food.own?.for && { for: food.own.for }),
-    ...((food.own?.apart || /\bapart\b/i.test(parsed.rest)) && { apart: true }),
+    ...(apart && { apart: true }),
     enters: null,
     leaves: null,
   };
   const refused = refusalOf(item);
+  const late = facts.end === true || (facts.cooked === true && food === match && !apart);
   return {
-    text,
+    ...line,
     item: refused === null ? item : null,
-    task: null,
     refused,
     food,
     unsure,
-    nearest: nearest.slice(1),
-    name,
-    amount: parsed.amount,
+    nearest: [...(other ? [other] : []), ...nearest.slice(1).filter((one) => one !== other)],
+    ...(late && { place: 'end' as const }),
+    marks,
   };
+}
+
+/** Claims the words that a cut was read from. */
+function claimCut(
+  claims: Claims,
+  text: string,
+  { shape }: { readonly shape: Parameters<typeof wordsOfCut>[0] },
+): void {
+  const length = parseLength(text)?.found;
+  const at = length === undefined ? -1 : text.indexOf(length);
+  if (length !== undefined && at >= 0) claims.span(at, at + length.length, 'cut');
+  claims.all(wordsOfCut(shape), 'cut');
+}
+
+/** Marks of a part, where they stand in the line that it is of. */
+function inSource(marks: readonly Mark[], { spans }: Part): readonly Mark[] {
+  let start = 0;
+  const shifts = spans.map(([from, to]) => {
+    const shift = { from: start, to: start + to - from, by: from - start };
+    start += to - from + 1;
+    return shift;
+  });
+  return marks.flatMap((mark) => {
+    const shift = shifts.find(({ from, to }) => mark.from >= from && mark.to <= to);
+    return shift ? [{ ...mark, from: mark.from + shift.by, to: mark.to + shift.by }] : [];
+  });
+}
+
+/** Reads one line for all its foods: "salt and pepper", "2 carrots and 1 leek". */
+export function readFoods(source: string, own: ReadsFor = {}): readonly ReadLine[] {
+  const index: FoodIndex = indexOf(own.foods ?? NONE);
+  const whole = (): readonly ReadLine[] => [readLine(source, own)];
+  if (refusedWords(source) || readTask(source) || splitLike(source)[1] !== null) return whole();
+  const parts = partsOf(source, (words) => namesFood(parseAmount(words).rest, index));
+  if (parts.length < 2) return whole();
+  return parts.map((part) => {
+    const line = readLine(textOfPart(source, part), own, part.share);
+    return { ...line, source, marks: inSource(line.marks, part) };
+  });
 }
 
 /** Lines of a pasted list, one an item; blank lines and headings ("For the broth:") are passed over. */
@@ -308,8 +316,10 @@ export function splitLines(text: string): readonly string[] {
     .filter((line) => line && !line.endsWith(':'));
 }
 
-/** Reads a pasted list, a line an item. */
+/** Reads a pasted list, a line one food or more. */
 export function readLines(text: string, own: ReadsFor = {}): readonly ReadLine[] {
   const { shelves = [], units = 'metric' } = own;
-  return splitLines(text).map((line) => fromLarder(readLine(line, own), shelves, units));
+  return splitLines(text).flatMap((line) =>
+    readFoods(line, own).map((food) => fromLarder(food, shelves, units)),
+  );
 }

@@ -20,7 +20,20 @@ const HERB_G = 10;
 const LEAVES_G = 200;
 /** A leaf of more than this is a head, g. */
 const WHOLE_G = 60;
-const POURED_G = { splash: 10, glug: 15, drizzle: 8 };
+const POURED_G = { splash: 10, glug: 15, drizzle: 8, dollop: 30, knob: 15, thumb: 15 };
+/** Vessels that cooks measure with, ml (common practice, no source). */
+const VESSEL_ML: Readonly<Record<string, number>> = {
+  ladle: 120,
+  mug: 300,
+  teacup: 150,
+  glass: 200,
+  wineglass: 150,
+  jigger: 45,
+  shot: 40,
+  bowl: 350,
+};
+/** A bottle of wine, g. */
+const WINE_BOTTLE_G = 750;
 
 /** Contents of a package, by what is in it, g. */
 const PACKAGE_G: Readonly<Partial<Record<FoodGroup, number>>> = {
@@ -48,7 +61,10 @@ const HOLDS_G: Readonly<Record<string, number>> = {
 const BLOCK_G = 85;
 
 const WORD =
-  /^(?:(?:good|big|large|medium|small|whole|generous|heaped|scant)\s+)?(pinch|dash|handful|bunch|head|splash|glug|drizzle|package|packet|pack|pkg|bag|box|carton|jar|bottle|tub|nest|sleeve|sachet|tube)(?:es|s)?\.?\s+(?:of\s+)?/i;
+  /^(?:(?:good|big|large|medium|small|whole|generous|heaped|scant)\s+)?(pinch|dash|handful|bunch|head|splash|glug|drizzle|dollop|knob|thumb|ladle|ladleful|mug|teacup|glass|wine[- ]?glass|jigger|shot|bowl|package|packet|pack|pkg|bag|box|carton|jar|bottle|tub|nest|sleeve|sachet|tube)(?:es|s)?\.?\s+(?:of\s+)?/i;
+/** Words by which pieces are counted. */
+const PIECE_WORDS =
+  /^(?:clove|stalk|stick|rib|slice|rasher|sprig|ear|head|fillet|cube|leaf|leave|bulb|pod|wedge|half|halve|piece|strip|sheet|rack|side|loaf|loave|square|ball|link|ring|round|chunk|knuckle|joint|block|brick|segment|floret|root|seed|grain|drop|twist|grind|turn|breast|leg|thigh|wing|neck|shank|shin|hock|tail|foot|feet|trotter|shoulder|loin|fillet|cutlet|chop|steak|bone|carcass|frame|juice|zest|peel|rind|skin|shell|kernel|spear|crown|tip|top|stem|can|tin|quarter|third)$/i;
 
 const grams = (value: number): Amount => ({ value: Number(value.toPrecision(3)), unit: 'g' });
 const pieces = (value: number): Amount => ({ value, unit: 'piece' });
@@ -64,7 +80,10 @@ export interface LooseMeasure {
 /** The measure of the hand at the head of a line, or null. @example "2 pinches of salt" */
 export function looseMeasure({ amount, rest }: ParsedAmount): LooseMeasure | null {
   const found = WORD.exec(rest);
-  const word = found?.[1]?.toLowerCase();
+  const word = found?.[1]
+    ?.toLowerCase()
+    .replace('ladleful', 'ladle')
+    .replace(/^wine[- ]glass$/, 'wineglass');
   if (!found || !word || amount?.unit !== 'piece') return null;
   return { word, value: amount.value, rest: rest.slice(found[0].length).trim() };
 }
@@ -83,10 +102,18 @@ export function looseAmount({ word, value }: LooseMeasure, food: Food): Amount {
     case 'splash':
     case 'glug':
     case 'drizzle':
+    case 'dollop':
+    case 'knob':
       return grams(value * POURED_G[word]);
+    case 'thumb':
+      return food.pieceG === undefined ? grams(value * POURED_G.thumb) : pieces(value);
     case 'bunch':
       return bunch(value, food);
+    case 'bottle':
+      if (food.key === 'wine') return grams(value * WINE_BOTTLE_G);
+      return grams(value * (HOLDS_G['bottle'] ?? 0));
     default:
+      if (VESSEL_ML[word] !== undefined) return { value: value * VESSEL_ML[word], unit: 'ml' };
       return grams(value * (HOLDS_G[word] ?? packageG(food)));
   }
 }
@@ -101,4 +128,18 @@ function bunch(value: number, food: Food): Amount {
   const leafG = food.pieceG ?? 0;
   if (leafG > WHOLE_G) return pieces(value);
   return grams(value * (leafG > HERB_G ? LEAVES_G : BUNCH_G));
+}
+
+/**
+ * A measure that nobody here knows: "2 gourds of stock" are no two pieces and no two cups.
+ *
+ * @returns its word, or null where pieces are counted or nothing is measured
+ */
+export function unknownMeasure({ amount, rest }: ParsedAmount, food: Food): string | null {
+  const [, word] =
+    /^(?:(?:good|big|large|medium|small|whole|full|heaped)\s+)?(\p{L}+)\s+of\s+/iu.exec(rest) ?? [];
+  if (word === undefined || amount?.unit !== 'piece') return null;
+  const one = word.replace(/(?<!s)s$/i, '').toLowerCase();
+  const names = [food.key, food.name, ...food.aliases].join(' ').toLowerCase();
+  return PIECE_WORDS.test(one) || names.includes(one) ? null : one;
 }

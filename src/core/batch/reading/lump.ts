@@ -6,6 +6,9 @@ import type { Cut } from '../schema/types';
 /** One lump, whatever else is said: it is as thick as its weight makes it. */
 const LUMP =
   /\b(?:in )?(?:one|a single|a|1) (?:big |large )?(?:piece|lump|chunk|slab|block)\b|\b(?:whole|joint|roast|block|slab)\b(?! (?:the|it|for))/i;
+/** Words of a lump, wherever they stand. */
+export const LUMP_WORDS =
+  /\b(?:in )?(?:one|a single|a|1) (?:big |large )?(?:piece|lump|chunk|slab|block)\b|\b(?:whole|joint|roast|block|slab|lump|cut)\b/i;
 /** Words that cut a lump up after all, or name what is whole by nature. */
 const CUT_UP =
   /\b(?:cubed?|cubes|diced?|chopped|sliced?|slices|strips?|jointed|quartered|halved|shredded|crumbled|minced into|cut (?:in|up)|pieces|chunks)\b/i;

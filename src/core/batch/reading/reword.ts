@@ -1,7 +1,9 @@
 /** A line of the add box as a cook would write it, and in other words: text in, text out. */
 import { formatAmount, type Amount, type Units } from '../../quantity';
 import type { Food } from '../../food';
+import type { Mark } from './marks';
 import type { NewTask } from '../plan/alongside';
+import type { NewItem } from '../plan/putIn';
 import type { Item } from '../schema/types';
 
 /** An ingredient as a cook would write it. */
@@ -13,6 +15,12 @@ export const EXAMPLE_LINE: Readonly<Record<Units, string>> = {
 /** A line of the add box as understood. */
 export interface ReadLine {
   readonly text: string;
+  /** The line as it was written, where it names several foods and the text is what it says of this one. */
+  readonly source: string;
+  /** What became of the words of the source that speak of this food. */
+  readonly marks: readonly Mark[];
+  /** It goes in when the pot is open again. */
+  readonly place?: 'end';
   /** The item without its id, or null when no food was found, or it is refused. */
   readonly item: Omit<Item, 'id'> | null;
   /** Task beside the pot, where the line names no ingredient. */
@@ -56,4 +64,26 @@ export function renamed(line: ReadLine, name: string): string {
 /** A line that says what its food is like. @example likened(readLine('2 ocas'), 'like potato') // "2 ocas like potato" */
 export function likened(line: ReadLine, like: string): string {
   return `${splitLike(line.text)[0]} like ${afterLike(like)}`;
+}
+
+/** What a line puts in, and whether at the end; null where it puts nothing in. */
+export function newItem({ item, place }: ReadLine): NewItem | null {
+  return item && { ...item, ...(place === 'end' && { atEnd: true as const }) };
+}
+
+/**
+ * A text in which what a line says of one food is said in other words. Its other foods keep theirs, each on a
+ * line of its own.
+ *
+ * @param lines of the text as read
+ */
+export function putRight(
+  text: string,
+  lines: readonly ReadLine[],
+  line: ReadLine,
+  put: string,
+): string {
+  const all = lines.filter(({ source }) => source === line.source);
+  const said = all.map((one) => (one === line ? put : one.text)).join('\n');
+  return text.replace(line.source, () => said);
 }

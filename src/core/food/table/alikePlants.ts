@@ -119,7 +119,10 @@ export const ALIKE_PLANTS: readonly AlikeRow[] = [
     'canned-chickpeas',
     'canned chickpeas',
     'canned-beans',
-    { aliases: ['canned chickpea', 'tinned chickpeas', 'cooked chickpeas', 'garbanzos, canned'] },
+    {
+      aliases: ['canned chickpea', 'tinned chickpeas', 'cooked chickpeas', 'garbanzos, canned'],
+      can: { netG: 400, drainedG: 245 },
+    },
   ],
   [
     'lupins',

@@ -278,6 +278,9 @@ export const FRUIT = [
     aliases: [
       'breadcrumbs',
       'croutons',
+      'sourdough',
+      'baguette',
+      'ciabatta',
       'bread crumbs',
       'tortilla',
       'toast',

@@ -186,7 +186,6 @@ export const MEAT = [
       'minced beef',
       'ground beef',
       'mince',
-      'minced lamb',
       'ground venison',
       'minced venison',
       'ground meat',

@@ -94,7 +94,7 @@ export const PANTRY = [
     pieceG: 45,
   }),
   liquid('vinegar', 'vinegar', [95, 0, 0, 0.4, 0, 0.1], {
-    aliases: ['cider vinegar', 'wine vinegar'],
+    aliases: ['cider vinegar', 'apple cider vinegar', 'wine vinegar', 'rice vinegar'],
     cupG: 239,
   }),
   liquid('soy-sauce', 'soy sauce', [71, 8, 0.1, 4.9, 0.8, 15], {
@@ -249,6 +249,7 @@ export const PANTRY = [
       'steak sauce',
       'brown sauce',
       'barbecue sauce',
+      'marinara',
       'ketchup',
       'hot sauce',
       'harissa',
@@ -278,7 +279,7 @@ export const PANTRY = [
     cupG: 245,
   }),
   dairy('creme-fraiche', 'sour cream', [71, 2.5, 21, 4.5, 0, 0.7], {
-    aliases: ['sour cream', 'creme fraiche'],
+    aliases: ['sour cream', 'soured cream', 'creme fraiche'],
     cupG: 230,
   }),
   dairy('evaporated-milk', 'evaporated milk', [74, 6.8, 7.6, 10, 0, 1.6], {

@@ -43,12 +43,14 @@ export const PULSES = [
     shape: ['sphere', 7],
   }),
   pulse('kidney-beans', 'red kidney beans, dry', [11.8, 23.6, 0.8, 44.8, 15.2, 3.8], {
+    canned: 'canned-kidney-beans',
     aliases: ['kidney bean', 'red kidney bean', 'dried kidney beans', 'dry kidney beans', 'rajma'],
     cupG: 184,
     shape: ['sphere', 10],
     safety: 'lectin',
   }),
   pulse('chickpeas', 'chickpeas, dry', [7.7, 20.5, 6, 50.8, 12.2, 2.9], {
+    canned: 'canned-chickpeas',
     aliases: ['chickpea', 'garbanzo', 'dried chickpeas', 'dry chickpeas'],
     cupG: 200,
     shape: ['sphere', 9],
@@ -67,6 +69,7 @@ export const PULSES = [
     scorch: 2,
   }),
   pulse('brown-lentils', 'brown lentils', [8.3, 24.6, 1.1, 52.7, 10.7, 2.7], {
+    canned: 'canned-lentils',
     aliases: ['lentil', 'lentils', 'brown lentil', 'green lentil'],
     cupG: 192,
     shape: ['slab', 2.5],

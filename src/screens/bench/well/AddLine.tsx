@@ -2,16 +2,14 @@
 
 import { useMemo, useState } from 'react';
 import type { Shelf } from '@/core/batch/household';
-import type { NewTask } from '@/core/batch/plan';
-import type { ReadLine, ReadsFor } from '@/core/batch/reading';
-import { MOST_ITEMS, MOST_TASKS, type Item } from '@/core/batch/schema';
+import type { NewItem, NewTask } from '@/core/batch/plan';
+import { newItem, putRight, type ReadLine, type ReadsFor } from '@/core/batch/reading';
+import { MOST_ITEMS, MOST_TASKS } from '@/core/batch/schema';
 import type { OwnFood } from '@/core/food';
 import type { Units } from '@/core/quantity';
 import { LineAsRead } from '@/ui/LineAsRead';
 import { reasonWords, useNewest } from '@/ui/useNewest';
 import { ask } from '@/workers';
-
-type NewItem = Omit<Item, 'id'>;
 
 interface Question {
   readonly text: string;
@@ -76,7 +74,7 @@ export function AddLine({
     ];
     if (good.length > 0)
       onAdd(
-        good.flatMap((line) => line.item ?? []),
+        good.flatMap((line) => newItem(line) ?? []),
         good.flatMap((line) => line.task ?? []),
       );
     // Lines that were not understood, or do not fit, stay to be corrected in place.
@@ -145,7 +143,7 @@ export function AddLine({
             <LineAsRead
               line={line}
               units={units}
-              onText={(put) => setText(text.replace(line.text, () => put))}
+              onText={(put) => setText(putRight(text, lines, line, put))}
             />
           </li>
         ))}
