@@ -17,7 +17,7 @@ const GROUP_WORDS: Readonly<Partial<Record<FoodGroup, readonly string[]>>> = {
 
 /** Words of a name that tell no food from another. */
 const COMMON = new Set(
-  'and black bone brown can canned cut dried dry fresh frozen green ground in large of powder red skin small smoked sweet unsalted white whole with yellow'.split(
+  'and the for from or black bone brown can canned cut dried dry fresh frozen green ground in large of powder red skin small smoked sweet unsalted white whole with yellow'.split(
     ' ',
   ),
 );
@@ -25,7 +25,11 @@ const COMMON = new Set(
 /** Terms for a food, the surest first: its names, the words in them, its group. */
 function termsOf(food: Food): readonly (readonly string[])[] {
   const names = [food.name, ...food.aliases].map((n) => nameWords(n.split(',')[0] ?? '').join(' '));
-  const words = names.flatMap((n) => n.split(' ')).filter((w) => w.length > 2 && !COMMON.has(w));
+  // "Beef stock" is no beef: of what is poured only its last word tells.
+  const poured = food.group === 'liquid' || food.group === 'fat';
+  const words = names
+    .flatMap((n) => (poured ? n.split(' ').slice(-1) : n.split(' ')))
+    .filter((w) => w.length > 2 && !COMMON.has(w));
   return [names, words, GROUP_WORDS[food.group] ?? []];
 }
 

@@ -3,42 +3,11 @@ import type { Food } from '../core/food';
 import type { Step } from '../core/batch/schema';
 import { mentioned, type Term } from './mentions';
 import { releaseAt } from './recipeRelease';
+import { numberOf } from '../core/quantity';
 import { timesIn } from './recipeTimes';
 
-/** Short words that pressure cooks write, and what they stand for. */
-const SHORT: readonly (readonly [RegExp, string])[] = [
-  [/\bHP\b/g, 'high pressure'],
-  [/\bLP\b/g, 'low pressure'],
-  [/\bN(?:P)?R\b/g, 'natural release'],
-  [/\bQ(?:P)?R\b/g, 'quick release'],
-  // A bare number behind a way to cook or to let off is minutes.
-  [
-    /\b(high pressure|low pressure|natural release)[ ,:-]+(\d+)(?![\d.]*\s*(?:min|h(?:ou)?r|h\b|sec|psi|[-–]|to\b|°|%))/gi,
-    '$1 $2 minutes',
-  ],
-  // A vessel says nothing of its lid.
-  [
-    /\b(in|into|to|of|inside) (the|your|an?) (?:electric |stovetop )?pressure[- ]cooker\b/gi,
-    '$1 $2 pot',
-  ],
-  [/\b(?:electric |stovetop )?pressure[- ]cooker\b/gi, 'pot'],
-  // A heading in front of a sentence, and how long the pot takes to come up.
-  [/^\s*(?:\d+[.)]\s+|(?:[A-Z]{2,}\s*)+:\s*)/, ''],
-  [/\b(?:it |this )?(?:will )?takes? [^.,;]*\b(?:to|up to|at|under) pressure\b/gi, ''],
-  [/\(?(?:about |around )?\d+(?:\s*(?:-|–|to)\s*\d+)? min\w* to come (?:up )?to pressure\)?/gi, ''],
-];
-
-/** Clauses of the instructions, each about one thing done. */
-export function clausesOf(instructions: readonly string[]): readonly string[] {
-  return instructions
-    .flatMap((text) => text.split(/\n|(?<=[.;!])\s+/))
-    .map((text) => SHORT.reduce((line, [short, long]) => line.replace(short, long), text))
-    .flatMap((text) => text.split(/[,;]?\s+(?:and\s+)?then,?\s+|;\s*/))
-    .filter((text) => text.trim());
-}
-
 const ADDS =
-  /\b(?:add|stir|put|place|pour|drop|tip|toss|throw|return|fold|crumble|mix|swirl|deglaze|top with|transfer)\b/i;
+  /\b(?:add|stir|put|place|pour|drop|tip|toss|throw|return|fold|crumble|mix|combine|swirl|deglaze|top with|transfer)\b/i;
 export const SERVES =
   /\b(?:garnish|serve|scatter|sprinkle|top (?:it |each |the \w+ )?with|in(?:to)? (?:the|each) bowls?)\b/i;
 /** "Stir in the cream and serve": it is stirred in. */
@@ -46,35 +15,55 @@ export const AND_SERVE = /,?\s*(?:and|to|before|just before)\s+serv\w+\W*$/i;
 const ALL =
   /\b(?:everything|all (?:of )?(?:the )?(?:other |remaining )?ingredients|the rest|all else)\b/i;
 /** What is said to come about is not what is done: "until the carrots are soft". */
-export const UNTIL = /\b(?:until|till|while|so that|if|when|as soon as)\b.*$/i;
+export const UNTIL = /\b(?:until|till|while|so that|if|when|as soon as)\b[^,;]*/i;
 /** "Once the pin is down, add": what comes before the comma is over. */
 export const ONCE = /^(?:once|when|after|if|while|as soon as)\b[^,]*,\s*/i;
 const BUT = /\b(?:but|except|apart from|other than)\b.*$/i;
 export const ASIDE =
   /\b(?:set (?:it |them |the \w+ )?aside|(?:transfer|remove|lift)\w* (?:it |them )?(?:\w+ )?(?:to|onto|into) a (?:plate|bowl|dish))\b/i;
+/** A vessel that is not the pot: what is done in it does not touch the pot. */
 export const OTHER_PAN =
-  /\b(?:separate|another|its own) (?:pot|pan|saucepan)\b|\b(?:separately|apart)\b(?! from)/i;
+  /\b(?:separate|another|its own|small|little|large|medium|second|frying|dry|heavy|non-?stick) (?:pot|pan|sauce ?pan|skillet|frying pan)\b|\b(?:saucepan|skillet|frying pan|stockpot|wok|microwave|roasting (?:tin|tray)|baking (?:tray|sheet))\b|\b(?:separately|apart)\b(?! from)/i;
+/** The pot by its name. */
+export const THE_POT =
+  /\b(?:(?:the|your) (?:pot|cooker|inner pot|insert)|to the (?:soup|stew|chili|broth|beans))\b/i;
+/** What was readied elsewhere comes into the pot: "pour over the dal". */
+export const COMES_IN =
+  /\b(?:pour|tip|stir|add|scrape|swirl|spoon|mix|transfer|return)\b[^.]*\b(?:over|into|to|in)\b (?:the|it|this|your)\b(?! (?:bowls?|plates?))/i;
 const OPEN = /\b(?:lid off|without the lid|uncovered|open pot)\b/i;
 export const LAST = /\b(?:for|in|during) the (?:last|final) (\d+)/i;
 
 const BROWNS =
-  /\bsaut[ée]|\bsear\b|\bbrown\b(?! (?:lentil|rice|sugar|onion))|\bfry\b|\bsweat\b|\bsoften\b|\bmelt\b/i;
+  /\bsaut[ée]|\bsear\b|\bbrown\b(?! (?:lentil|rice|sugar|onion|bits))|\bfry\b|\bsweat\b|\bsoften\b|\bmelt\b/i;
 /** What comes about in a hot open pot and nowhere else. */
 const SOFT =
   /\b(?:until|till)\b.*\b(?:soft|softened|translucent|fragrant|golden|brown|browned|wilted)\b/i;
-const SETS_UP = /\b(?:set|switch|turn|select|press|choose)\b.*\bsaut[ée]/i;
+const SETS_UP = /\b(?:set|switch|turn|select|press|choose|using|use)\b.*\bsaut[ée]/i;
 const BOILS = /\bsimmer|\bboil|\bbubble/i;
-const WARMS = /\bcook|\bwarm|\bheat|\bwilt|\bthicken/i;
+const WARMS =
+  /\bcook|\bwarm|(?<!(?:from|off|on|over|of) (?:the |a |low |medium |high |lowest |gentle )*)\bheat|\bwilt|\bthicken/i;
+/** What keeps a sealed pot at its pressure. */
+const KEEPS = /\b(?:keep|maintain|run|hold|leave|go|give)\b/i;
 const COOKS =
   /\bcook|\bhold\b|\btime\b|\btimer\b|\bmanual\b|\bprogram|\bset\b|\badjust|\d+ (?:minutes?|mins?)\.? (?:at|on|under) (?:high |low |full )?pressure\b|\b(?:high|low|full) pressure[,:]?\s*(?:for\s+)?(?:about\s+)?\d/i;
 /** The low setting of a pot, and no low flame under it. */
-const LOW = /\blow pressure\b|\bpressure\b[^.]*?\b(?:on|at|to) low\b(?! (?:heat|flame))/i;
+const LOW =
+  /\blow pressure\b|\b(?:ring|level|stage|setting) (?:1|i|one)\b|\b(?:first|1st) ring\b|\bpressure\b[^.]*?\b(?:on|at|to) low\b(?! (?:heat|flame))/i;
 /** The lid is locked, or the pot is coming up: what cooks next cooks under pressure. */
 export const SEALS =
-  /\b(?:lock|seal|clamp|fasten)\w*\b|\b(?:to|at|under|reach\w*) (?:full |high |low |the )?pressure\b|\b\d+ psi\b|\bwhistles?\b|\bhiss\w*\b|\bto (?:rock|jiggle)\b|\b(?:rock|jiggl)\w* (?:gently|steadily)\b|\bpressure level\b|\b(?:lid on|pressure[- ]cook\w*)\b|\bmanual\b(?! (?:pressure )?release)|\bclos\w* (?:and lock )?(?:the |its )?lid\b|\b(?:valve|vent) to (?:seal|clos)\w*/i;
+  /\b(?:lock|seal|clamp|fasten)\w*\b|\b(?:to|at|under|reach\w*) (?:full |high |low |the )?pressure\b|\b\d+ psi\b|\bwhistles?\b|\bhiss\w*\b|\bto (?:rock|jiggle)\b|\b(?:rock|jiggl)\w* (?:gently|steadily)\b|\bpressure level\b|\b(?:lid on|pressure[- ]cook\w*)\b|\bmanual\b(?! (?:pressure )?release)|\bclos\w* (?:and lock )?(?:the |its )?lid\b|\bclos\w* (?:it|up|again|the (?:pot|cooker))\b|^\W*close\b|\b(?:ring|level|stage|setting) (?:1|2|i|ii|one|two)\b|\b(?:first|second|1st|2nd) ring\b|\b(?:valve|vent) to (?:seal|clos)\w*/i;
 /** What is done only if something has not come about yet: a look and no step. */
 export const IF_NOT =
   /^\W*(?:if|should)\b[^,]*\b(?:still|not|n't|too|isn|aren|need\w*|tough|hard|firm|under\w*)\b/i;
+
+/** How many times over a duration is meant: "in two batches, 5 minutes each", "3 minutes a side". */
+export function timesOver(clause: string): number {
+  if (/\b(?:per|each|a) side\b|\bon (?:both|each) sides?\b/i.test(clause) && /\d/.test(clause))
+    return 2;
+  const [, batches = '1'] = /\bin (\w+) batches\b/i.exec(clause) ?? [];
+  const count = numberOf(batches);
+  return count > 1 && /\b(?:per batch|a batch|each(?: batch)?)\b/i.test(clause) ? count : 1;
+}
 
 /** The longest that a step may take, min. */
 const LONGEST = 2880;
@@ -95,7 +84,7 @@ export function stepIn(
   sealed: boolean,
 ): DistributiveOmit<Step, 'id'> | null {
   const [first] = timesIn(clause);
-  const minutes = first?.minutes ?? null;
+  const minutes = first ? first.minutes * timesOver(clause) : null;
   const letsOutAt = releaseAt(clause);
   const before = first && (letsOutAt < 0 || first.at < letsOutAt);
   const named = /\bpressure\b|\block the lid\b/i.test(clause) || SEALS.test(clause);
@@ -103,7 +92,12 @@ export function stepIn(
   const shut = (named || sealed) && !browns && !OPEN.test(clause);
   const done = clause.slice(0, letsOutAt < 0 ? undefined : letsOutAt);
   // Behind a locked lid what simmers is under pressure.
-  if (shut && first && before && (COOKS.test(done) || (sealed && BOILS.test(done))))
+  if (
+    shut &&
+    first &&
+    before &&
+    (COOKS.test(done) || (sealed && (BOILS.test(done) || KEEPS.test(done))))
+  )
     return {
       kind: 'pressure',
       ...(LOW.test(clause) && { setting: 'low' }),
@@ -128,7 +122,8 @@ export function stepIn(
     return null;
   }
   if (!time) return BROWNS.test(clause) && !SETS_UP.test(clause) ? { kind: 'saute' } : null;
-  if (WARMS.test(clause)) return { kind: 'simmer', ...time };
+  // After a lid there is broth in the pot: on the setting to brown it simmers.
+  if (WARMS.test(clause) || /\bsaut[ée]/i.test(clause)) return { kind: 'simmer', ...time };
   const stands = /\b(?:let|leave)\b.*\b(rest|stand|cool)\b/i.exec(clause)?.[1];
   if (stands) return { kind: stands === 'cool' ? 'cool' : 'rest', ...time };
   return BROWNS.test(clause) ? { kind: 'saute', ...time } : null;

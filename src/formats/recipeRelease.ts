@@ -4,7 +4,7 @@ import { timesIn } from './recipeTimes';
 
 const BURSTS = /\b(?:bursts|pulses|puffs)\b|\ba (?:little|bit) at a time\b|\bbit by bit\b/i;
 const COLD_WATER =
-  /\bcold (?:running )?water\b.*\b(?:lid|cooker)\b|\b(?:lid|cooker|pot)\b.*\bcold (?:running )?(?:water|tap)\b|\bcold[- ]water (?:method|release)\b|\b(?:cool|run|hold|put)\b[^.]*\bunder (?:a |the )?(?:running )?cold (?:running )?(?:water|tap)\b/i;
+  /(?<!\b(?:rins|wash|soak|cover|pour|add)[^.]*)\bunder (?:a |the )?(?:running )?cold (?:running )?(?:water|tap)\b|\bcold (?:running )?water\b.*\b(?:lid|cooker)\b|\b(?:lid|cooker|pot)\b.*\bcold (?:running )?(?:water|tap)\b|\bcold[- ]water (?:method|release)\b|\b(?:cool|run|hold|put)\b[^.]*\bunder (?:a |the )?(?:running )?cold (?:running )?(?:water|tap)\b/i;
 const FALLS = String.raw`(?:drop|fall|comes?|coming|go|goes|die|subside|settle|reduce)s?\b(?! up)(?: (?:down|off))?|(?:has|is) (?:gone|down)`;
 const NATURAL = new RegExp(
   String.raw`\bnatural(?:ly)?\b|\b(?:come|go)(?:es)? down\b[^.]*\b(?:by itself|on its own|slowly)\b|\buntil the lid (?:opens|unlocks|comes off|can be)\b|(?<=\b(?:pressure|steam|pin)\b[^.]*)\b(?:by itself|on its own)\b|\b(?:let|allow|leave|wait|until)\b[^.]*\b(?:pressure|steam|pin)\b[^.]*\b(?:${FALLS})`,
@@ -13,6 +13,9 @@ const NATURAL = new RegExp(
 const LETS_OUT =
   /\breleas\w*|\bvent(?:ing)?\b(?! (?:hole|pipe))|\b(?:open|turn|flick|mov)\w* (?:the )?(?:\w+ )?(?:valve|vent)\b(?! to (?:seal|close))|\blet\w* (?:off |out )?(?:the |any |all )?(?:rest of the |remaining |other )?(?:steam|pressure)(?: (?:out|off))?\b(?! (?:drop|fall|come|go|die|subside|settle|reduce))|\bdepressuri[sz]e|^\W*quick(?:ly)?\W*$/i;
 const WHOLLY = /\b(?:fully|completely|entirely|all the pressure|on its own|by itself)\b/i;
+
+/** "At least 20 minutes" is no time to open it. */
+const AT_LEAST = /\bat least\b(?!.*\b(?:before|then|vent|releas|open|quick))/i;
 
 const WORDS = [BURSTS, COLD_WATER, NATURAL, LETS_OUT];
 
@@ -37,8 +40,12 @@ export function releaseIn(sentence: string, held: boolean): Release | null {
   const natural = NATURAL.test(sentence);
   const wholly = WHOLLY.test(sentence) && !said?.lasts;
   // ", about 20 minutes" behind it is how long it takes; in front, how long it waits.
-  const takes = said?.aside === true && said.at > sentence.search(NATURAL);
-  if (natural && (!said || takes || wholly)) return { method: 'natural' };
+  const takes =
+    said?.aside === true &&
+    said.at > sentence.search(NATURAL) &&
+    !/\bthen\b|\brest\b|\bremaining\b/i.test(sentence);
+  if (natural && (!said || takes || wholly || AT_LEAST.test(sentence)))
+    return { method: 'natural' };
   return said ? { method: 'timed', afterMin: wait } : { method: 'quick' };
 }
 

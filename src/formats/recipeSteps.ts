@@ -2,17 +2,21 @@
  * What is done, read from a recipe's sentences: the steps they clearly speak of, and which foods go
  * in with them.
  */
+import type { Fate } from '../core/batch/reading';
 import type { Batch, PressureStep, Step } from '../core/batch/schema';
 import { afterWait, LONGEST_WAIT_MIN, waitOf } from '../core/vocabulary';
 import type { Food, FoodGroup } from '../core/food';
 import { mentioned, termsIn, type Term } from './mentions';
+import { clausesOf, type Clause, type Place } from './recipeSplit';
 import {
-  clausesOf,
+  COMES_IN,
   SERVES,
   UNTIL,
   ONCE,
   ASIDE,
   OTHER_PAN,
+  THE_POT,
+  timesOver,
   LAST,
   AND_SERVE,
   SEALS,
@@ -27,8 +31,22 @@ import { minutesIn, timesIn } from './recipeTimes';
 /** Where a line's food goes in: a step, or never into the pot. */
 export type Entry = { readonly step: string } | 'apart';
 
+/** A clause, and what it became. */
+export interface Phrase extends Place {
+  /** Index of its instruction. */
+  readonly of: number;
+  readonly fate: Fate;
+  /** The step that it made or changed. */
+  readonly step?: string;
+  /** Ingredient lines that it speaks of. */
+  readonly lines: readonly number[];
+  /** Its durations that were used, min. */
+  readonly used: readonly number[];
+}
+
 export interface ReadSteps {
   readonly steps: readonly Step[];
+  readonly phrases: readonly Phrase[];
   /** By the index of the ingredient line; what is not there goes in as is usual. */
   readonly entries: ReadonlyMap<number, Entry>;
   /** How its bones are readied, where that is told. */
@@ -39,13 +57,20 @@ export interface ReadSteps {
 /** What is stirred in last and needs no cooking. */
 const STIRRED: ReadonlySet<FoodGroup> = new Set(['seasoning', 'dairy', 'liquid', 'fat', 'leaf']);
 
+/** What is used up where other things are readied, and is no dish of its own. */
+const SPENT: ReadonlySet<FoodGroup> = new Set(['liquid', 'fat', 'seasoning']);
+
 /** A clause as it is shown. */
 const quoted = (clause: string): string => clause.trim().slice(0, 60);
+
+/** What a clause became; `spoken` where its durations need no account. */
+type Told = Omit<Phrase, keyof Place | 'of'> & { readonly spoken?: boolean };
 
 /** The reading of instructions, one clause after another. */
 class Reading {
   readonly steps: Step[] = [];
   readonly unsure: string[] = [];
+  readonly phrases: Phrase[] = [];
   readonly entries = new Map<number, Entry>();
   bones: ReadSteps['bones'];
   private readonly terms: readonly Term[];
@@ -59,6 +84,10 @@ class Reading {
   private last: readonly number[] = [];
   /** The lid is locked, or the pot is coming up, and nothing has cooked under it yet. */
   private sealed = false;
+  /** The other vessel that the sentence is about, and what is in it. */
+  private vessel: { readonly sentence: number; readonly lines: readonly number[] } | null = null;
+  /** Readied in another vessel; served beside unless it comes back. */
+  private readonly away = new Set<number>();
 
   constructor(private readonly foods: readonly (Food | null)[]) {
     this.terms = termsIn(foods);
@@ -106,7 +135,12 @@ class Reading {
     const step = this.steps.at(-1);
     const minutes = minutesIn(clause);
     if (step?.kind !== 'pressure' || step.release || minutes === null) return false;
-    const done = clause.replace(ONCE, '');
+    const done = clause
+      .replace(ONCE, '')
+      .replace(
+        /^\W*(?:remove|take)\b[^,]*?\b(?:from|off) the (?:heat|stove|hob)\b,?\s*(?:and\s+)?/i,
+        '',
+      );
     if (!/^\W*(?:let|leave|allow|wait|rest|stand)\b/i.test(done) || releaseAt(done) >= 0)
       return false;
     this.stoodMin = Math.min(LONGEST_WAIT_MIN, minutes);
@@ -173,29 +207,64 @@ class Reading {
     }
   }
 
-  read(clause: string): void {
-    const named = mentioned(clause.replace(ONCE, '').replace(UNTIL, ''), this.terms);
-    if (/\b(?:roast|oven)\b/i.test(clause) && !/\bpressure\b/i.test(clause)) {
-      if (named.some((i) => this.foods[i]?.group === 'bones')) this.bones = 'roasted';
-      else this.account(clause, [], false);
-      return;
+  /** What is done in another vessel, or in the oven; null where the clause is about the pot. */
+  private elsewhere(clause: Clause, named: readonly number[]): Told | null {
+    const { text, sentence } = clause;
+    const oven = /\b(?:roast|oven)\b/i.test(text) && !/\bpressure\b/i.test(text);
+    const blanched = /\bblanch/i.test(text);
+    const bones = named.filter((i) => this.foods[i]?.group === 'bones');
+    if (bones.length > 0 && (oven || blanched)) {
+      this.bones = oven ? 'roasted' : 'blanched';
+      this.waiting = [...this.waiting, ...bones.filter((i) => !this.isIn(i))];
     }
-    if (/\bblanch/i.test(clause) && named.some((i) => this.foods[i]?.group === 'bones'))
-      this.bones = 'blanched';
-    const isIn = (line: number): boolean => this.entries.has(line) || this.waiting.includes(line);
-    if (OTHER_PAN.test(clause)) {
-      this.enter(
-        named.filter((line) => !isIn(line)),
-        'apart',
-      );
-      this.account(clause, [], false);
-      return;
-    }
+    const other = OTHER_PAN.test(text) || oven || blanched;
+    if (other) this.vessel = { sentence, lines: [] };
+    else if (this.vessel?.sentence !== sentence || THE_POT.test(text)) this.vessel = null;
+    if (!this.vessel) return null;
+    // What was done there may come into the pot in the same breath.
+    const comes = !other && COMES_IN.test(text);
+    const there = [...this.vessel.lines, ...named].filter((i) => !this.isIn(i));
+    if (comes) this.waiting = [...this.waiting, ...there];
+    else if (!oven && !blanched) for (const line of there) this.away.add(line);
+    this.vessel = { sentence, lines: there };
+    const told = (oven || blanched) && bones.length > 0;
+    return { fate: 'vessel', lines: named, used: told ? timesIn(text).map((t) => t.minutes) : [] };
+  }
+
+  private isIn(line: number): boolean {
+    return this.entries.has(line) || this.waiting.includes(line);
+  }
+
+  read(clause: Clause): void {
+    const named = mentioned(clause.text.replace(ONCE, '').replace(UNTIL, ''), this.terms);
+    const told =
+      this.elsewhere(clause, named) ??
+      this.looked(clause.text, named) ??
+      this.done(clause.text, named);
+    const { of, from, to } = clause;
+    this.phrases.push({ of, from, to, ...told });
+    if (!told.spoken) this.account(clause.text, told.used, false);
+  }
+
+  /** A check under a condition, or a time that the shut pot stands. */
+  private looked(clause: string, named: readonly number[]): Told | null {
     if (IF_NOT.test(clause) && minutesIn(clause) !== null) {
       this.unsure.push(`looked at when it is open, and not planned: “${quoted(clause)}”`);
-      return;
+      return { fate: 'condition', lines: named, used: [], spoken: true };
     }
-    if (this.stands(clause)) return;
+    if (!this.stands(clause)) return null;
+    const step = this.steps.at(-1)?.id;
+    return {
+      fate: 'release',
+      ...(step !== undefined && { step }),
+      lines: [],
+      used: [],
+      spoken: true,
+    };
+  }
+
+  /** What is done in the pot. */
+  private done(clause: string, named: readonly number[]): Told {
     const pressed = this.lids > 0;
     const last = Number(LAST.exec(clause)?.[1] ?? 0);
     const step: ReturnType<typeof stepIn> =
@@ -206,42 +275,55 @@ class Reading {
     if (step?.kind === 'pressure') this.sealed = false;
     else if (SEALS.test(clause) && releaseAt(clause) < 0) this.sealed = true;
     else if (/\bopen\b|\blid off\b|\bremove the lid\b/i.test(clause)) this.sealed = false;
-    const told = putIn(clause, this.foods, this.terms, isIn, step !== null);
+    const told =
+      step?.kind === 'strain'
+        ? []
+        : putIn(clause, this.foods, this.terms, (line) => this.isIn(line), step !== null);
     // "Sear in the oil": what was spoken of just before is what is seared.
     const solid = told.some((i) => this.foods[i]?.shape);
-    const seared = step?.kind === 'saute' && !solid ? this.last.filter((line) => !isIn(line)) : [];
+    const seared =
+      step?.kind === 'saute' && !solid ? this.last.filter((line) => !this.isIn(line)) : [];
     const put = [...told, ...seared.filter((line) => !told.includes(line))];
     const wilts = !step && pressed && put.length > 0 ? minutesIn(clause) : null;
+    const served = pressed && SERVES.test(clause.replace(AND_SERVE, ''));
     if (step) this.push(step, clause, put);
     else if (wilts !== null && releaseAt(clause) < 0)
       this.push({ kind: 'simmer', minutes: wilts }, clause, put);
-    else if (pressed && SERVES.test(clause.replace(AND_SERVE, ''))) this.enter(put, 'apart');
+    else if (served) this.enter(put, 'apart');
     else this.waiting = [...this.waiting, ...put];
     this.stoodMin = Math.max(this.stoodMin, waits);
     const releases = this.release(clause, step?.kind === 'pressure');
     const lid = this.steps.findLast((s) => s.kind === 'pressure');
+    const times = timesOver(clause);
     const used = [
       ...(step && 'holdMin' in step ? [step.holdMin] : []),
-      ...(step && 'minutes' in step && step.minutes !== undefined ? [step.minutes] : []),
+      ...(step && 'minutes' in step && step.minutes !== undefined ? [step.minutes / times] : []),
       ...(wilts === null ? [] : [wilts]),
       ...(last > 0 ? [last] : []),
       ...(releases ? [waitOf(lid?.release)] : []),
       ...(waits > 0 ? [waits] : []),
     ];
-    // By itself "about 20 minutes": how long it takes, which the model knows better.
-    const takes = releases && lid?.release?.method === 'natural' && step === null;
-    this.account(clause, used, takes);
     if (ASIDE.test(clause)) {
       const out = named.length > 0 ? named : this.last;
       for (const line of out) this.aside.set(line, this.lids);
     }
     this.comesBack(clause, () => this.steps.at(-1)?.id ?? null);
     if (named.length > 0) this.last = named;
+    const made = step || wilts !== null;
+    const of = made ? this.steps.at(-1)?.id : releases ? lid?.id : undefined;
+    return {
+      fate: made ? 'step' : releases ? 'release' : put.length > 0 || served ? 'place' : 'talk',
+      ...(of !== undefined && { step: of }),
+      lines: named,
+      used,
+      // By itself "about 20 minutes": how long it takes, which the model knows better.
+      spoken: releases && lid?.release?.method === 'natural' && step === null,
+    };
   }
 
   end(): ReadSteps {
-    const { steps, entries, unsure, bones } = this;
-    const readied = bones && { bones };
+    const { steps, entries, unsure, bones, phrases } = this;
+    const readied = { ...(bones && { bones }), phrases };
     if (this.lids === 0)
       return {
         steps: [],
@@ -257,6 +339,8 @@ class Reading {
       this.enter(this.waiting, { step: id });
       if (!stirred) unsure.push('no minutes for what is stirred in last: the usual time is taken');
     }
+    const eaten = [...this.away].filter((i) => !SPENT.has(this.foods[i]?.group ?? 'vegetable'));
+    this.enter(eaten, 'apart');
     return { steps, entries, ...readied, unsure };
   }
 }
@@ -265,12 +349,14 @@ class Reading {
  * Steps that the sentences clearly speak of, in their order.
  *
  * @param foods of the ingredient lines; null where a line named none
+ * @param isLeft whether a sentence is read elsewhere
  */
 export function stepsIn(
   instructions: readonly string[],
   foods: readonly (Food | null)[],
+  isLeft?: (sentence: string) => boolean,
 ): ReadSteps {
   const reading = new Reading(foods);
-  for (const clause of clausesOf(instructions)) reading.read(clause);
+  for (const clause of clausesOf(instructions, isLeft)) reading.read(clause);
   return reading.end();
 }

@@ -74,7 +74,7 @@ export const OFFAL = [
     cooked: 0.8,
   }),
   meat('corned-beef', 'corned beef brisket, raw', [67, 14.7, 15, 0.1, 0, 3], {
-    aliases: ['corned beef', 'salt beef', 'salted brisket', 'pastrami'],
+    aliases: ['corned beef', 'corned beef brisket', 'salt beef', 'salted brisket', 'pastrami'],
     shape: ['slab', 60],
     pieceG: 1200,
     saltPercent: 2.5,

@@ -1,0 +1,99 @@
+/** What is done, taken apart: sentences, and in them clauses about one thing done each. */
+
+/** Where something stands in a text. */
+export interface Place {
+  readonly from: number;
+  readonly to: number;
+}
+
+/** A clause of the instructions, in plain words, and where it stands. */
+export interface Clause extends Place {
+  readonly text: string;
+  /** Index of its instruction. */
+  readonly of: number;
+  /** Number of its sentence, counted over all of them. */
+  readonly sentence: number;
+}
+
+/** Short words that pressure cooks write, and what they stand for. */
+const SHORT: readonly (readonly [RegExp, string])[] = [
+  [/\bHP\b/g, 'high pressure'],
+  [/\bLP\b/g, 'low pressure'],
+  [/\bN(?:P)?R\b/g, 'natural release'],
+  [/\bQ(?:P)?R\b/g, 'quick release'],
+  // A bare number behind a way to cook or to let off is minutes.
+  [
+    /\b(high pressure|low pressure|natural release)[ ,:-]+(\d+)(?![\d.]*\s*(?:min|h(?:ou)?r|h\b|sec|psi|[-–]|to\b|°|%))/gi,
+    '$1 $2 minutes',
+  ],
+  // A vessel says nothing of its lid.
+  [
+    /\b(in|into|to|of|inside) (the|your|an?) (?:electric |stovetop )?pressure[- ]cooker\b/gi,
+    '$1 $2 pot',
+  ],
+  [/\b(?:electric |stovetop )?pressure[- ]cooker\b/gi, 'pot'],
+  // A heading in front of a sentence, and how long the pot takes to come up.
+  [/^\s*(?:\d+[.)]\s+|(?:[A-Z]{2,}\s*)+:\s*)/, ''],
+  [/\b(?:it |this )?(?:will )?takes? [^.,;]*\b(?:to|up to|at|under) pressure\b/gi, ''],
+  [/\(?(?:about |around )?\d+(?:\s*(?:-|–|to)\s*\d+)? min\w* to come (?:up )?to pressure\)?/gi, ''],
+];
+
+/** A full stop behind a short word ends no sentence that goes on in small letters. */
+const SENTENCE =
+  /\n+|(?<=[.!?])(?<!\b(?:min|mins|hr|hrs|tbsp|tsp|approx|oz|lb|lbs|no)\.(?=\s+[a-z(]))\s+/g;
+
+/** Verbs that begin something else behind a comma. */
+const VERB =
+  'add|stir|strain|open|remove the lid|skim|blend|pur[ée]e|serve|simmer|close|lock|seal|bring|release|vent|return|pour|tip|cook(?!ing)|fry|sear|brown(?! (?:rice|lentils?|sugar|onions?))|saut[ée]|quick(?:ly)?[- ]release|natural(?:ly)?[- ]release|discard|shred|fish|lift|put|place';
+const PARTS = new RegExp(
+  String.raw`;\s*|[,;]?\s+(?:and\s+)?then,?\s+|,\s+(?:and\s+)?(?=(?:${VERB})\b)|\s+and\s+(?=(?:strain|vent|open (?:it|the)|quick[- ]release)\b)`,
+  'gi',
+);
+/** What begins so belongs to what comes behind its comma. */
+const LEADS =
+  /^\W*(?:if|once|when|after|as soon as|while|should|with|in|using|on|for|at|over|under|off|without|before|working)\b[^,]*$/i;
+
+/** Places of what a pattern parts. */
+function parted(text: string, by: RegExp, { from, to }: Place): readonly Place[] {
+  const places: Place[] = [];
+  let start = from;
+  for (const match of text.slice(from, to).matchAll(by)) {
+    const end = from + match.index;
+    if (match[0].startsWith(',') && LEADS.test(text.slice(start, end))) continue;
+    places.push({ from: start, to: end });
+    start = end + match[0].length;
+  }
+  return [...places, { from: start, to }].filter((p) => text.slice(p.from, p.to).trim() !== '');
+}
+
+/** Sentences of a text. */
+export function sentencesOf(text: string): readonly Place[] {
+  return parted(text, SENTENCE, { from: 0, to: text.length });
+}
+
+/**
+ * Clauses of the instructions.
+ *
+ * @param isLeft whether a sentence is read elsewhere, and has no clauses here
+ */
+export function clausesOf(
+  instructions: readonly string[],
+  isLeft: (sentence: string) => boolean = () => false,
+): readonly Clause[] {
+  let sentence = 0;
+  return instructions.flatMap((text, of) =>
+    sentencesOf(text).flatMap((place): readonly Clause[] => {
+      sentence++;
+      if (isLeft(text.slice(place.from, place.to))) return [];
+      return parted(text, PARTS, place).map((part) => ({
+        ...part,
+        of,
+        sentence,
+        text: SHORT.reduce(
+          (line, [short, long]) => line.replace(short, long),
+          text.slice(part.from, part.to),
+        ),
+      }));
+    }),
+  );
+}
