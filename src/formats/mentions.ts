@@ -33,6 +33,11 @@ function termsOf(food: Food): readonly (readonly string[])[] {
   return [names, words, GROUP_WORDS[food.group] ?? []];
 }
 
+/** Every word that may speak of a food. */
+export function wordsOfTerms(food: Food): readonly string[] {
+  return termsOf(food).flatMap((terms) => terms.flatMap((term) => term.split(' ')));
+}
+
 /** What a sentence may call some of a recipe's lines. */
 export interface Term {
   readonly words: readonly string[];

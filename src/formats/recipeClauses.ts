@@ -6,14 +6,14 @@ import { releaseAt } from './recipeRelease';
 import { numberOf } from '../core/quantity';
 import { timesIn } from './recipeTimes';
 
-const ADDS =
-  /\b(?:add|stir|put|place|pour|drop|tip|toss|throw|return|fold|crumble|mix|combine|swirl|deglaze|top with|transfer)\b/i;
+export const ADDS =
+  /\b(?:add|stir|put|place|pour|drop|tip|toss|throw|return|fold|crumble|mix|combine|swirl|deglaze|top with|transfer|join)\b|^\W*(?:back )?in with\b|\b(?:in|in too|back in)\W*(?:[,;.]|$)/i;
 export const SERVES =
   /\b(?:garnish|serve|scatter|sprinkle|top (?:it |each |the \w+ )?with|in(?:to)? (?:the|each) bowls?)\b/i;
 /** "Stir in the cream and serve": it is stirred in. */
 export const AND_SERVE = /,?\s*(?:and|to|before|just before)\s+serv\w+\W*$/i;
 const ALL =
-  /\b(?:everything|all (?:of )?(?:the )?(?:other |remaining )?ingredients|the rest|all else)\b/i;
+  /\b(?:everything|all (?:go |goes )?(?:in|into)\b|all (?:of )?(?:the )?(?:other |remaining )?ingredients|the rest|all else)\b/i;
 /** What is said to come about is not what is done: "until the carrots are soft". */
 export const UNTIL = /\b(?:until|till|while|so that|if|when|as soon as)\b[^,;]*/i;
 /** "Once the pin is down, add": what comes before the comma is over. */
@@ -23,13 +23,17 @@ export const ASIDE =
   /\b(?:set (?:it |them |the \w+ )?aside|(?:transfer|remove|lift)\w* (?:it |them )?(?:\w+ )?(?:to|onto|into) a (?:plate|bowl|dish))\b/i;
 /** A vessel that is not the pot: what is done in it does not touch the pot. */
 export const OTHER_PAN =
-  /\b(?:separate|another|its own|small|little|large|medium|second|frying|dry|heavy|non-?stick) (?:pot|pan|sauce ?pan|skillet|frying pan)\b|\b(?:saucepan|skillet|frying pan|stockpot|wok|microwave|roasting (?:tin|tray)|baking (?:tray|sheet))\b|\b(?:separately|apart)\b(?! from)/i;
+  /\b(?:separate|another|its own|small|little|large|medium|second|frying|dry|heavy|non-?stick) (?:pot|pan|sauce ?pan|skillet|frying pan)\b|\b(?:saucepan|skillet|frying pan|stockpot|wok|microwave|broiler|grill|parboil|pot on the stove|in a (?:small |large |mixing |big )?bowl|roasting (?:tin|tray)|baking (?:tray|sheet))\b|\b(?:separately|apart)\b(?! from)|^\W*soak\b|\bboiling water over\b/i;
+/** Boiled and poured away: no water of the pot. */
+export const BOILED_OFF = /\b(?:boil|parboil|simmer)\w*\b[^.]*\bdrain/i;
 /** The pot by its name. */
 export const THE_POT =
   /\b(?:(?:the|your) (?:pot|cooker|inner pot|insert)|to the (?:soup|stew|chili|broth|beans))\b/i;
 /** What was readied elsewhere comes into the pot: "pour over the dal". */
 export const COMES_IN =
   /\b(?:pour|tip|stir|add|scrape|swirl|spoon|mix|transfer|return)\b[^.]*\b(?:over|into|to|in)\b (?:the|it|this|your)\b(?! (?:bowls?|plates?))/i;
+/** "Heat the oil": it is in. */
+const HEATS_FAT = /\b(?:heat|melt|warm)\b/i;
 const OPEN = /\b(?:lid off|without the lid|uncovered|open pot)\b/i;
 export const LAST = /\b(?:for|in|during) the (?:last|final) (\d+)/i;
 
@@ -38,14 +42,25 @@ const BROWNS =
 /** What comes about in a hot open pot and nowhere else. */
 const SOFT =
   /\b(?:until|till)\b.*\b(?:soft|softened|translucent|fragrant|golden|brown|browned|wilted)\b/i;
-const SETS_UP = /\b(?:set|switch|turn|select|press|choose|using|use)\b.*\bsaut[ée]/i;
-const BOILS = /\bsimmer|\bboil|\bbubble/i;
+const SETS_UP =
+  /\b(?:set|switch|turn|select|press|choose|using|use|cancel|stop|end)\b.*\bsaut[ée]|\bsaut[ée] (?:mode|setting|function)\b/i;
+const BOILS =
+  /(?<!\b(?:to|at) (?:a |the )?(?:gentle |bare |rolling )?)\bsimmer|(?<!\b(?:to|at) (?:a |the )?(?:gentle |bare |rolling )?)\bboil(?!ing)|\bbubble|\bpoach|\breduce\b(?! (?:the )?(?:heat|flame|pressure|speed|to (?:low|medium)))/i;
 const WARMS =
-  /\bcook|\bwarm|(?<!(?:from|off|on|over|of) (?:the |a |low |medium |high |lowest |gentle )*)\bheat|\bwilt|\bthicken/i;
-/** What keeps a sealed pot at its pressure. */
-const KEEPS = /\b(?:keep|maintain|run|hold|leave|go|give)\b/i;
+  /\bcook|\bwarm|(?<!(?:from|off|on|over|of) (?:the |a |low |medium |high |lowest |gentle )*)\b(?:re-?)?heat|\bwilt|\bthicken/i;
 const COOKS =
-  /\bcook|\bhold\b|\btime\b|\btimer\b|\bmanual\b|\bprogram|\bset\b|\badjust|\d+ (?:minutes?|mins?)\.? (?:at|on|under) (?:high |low |full )?pressure\b|\b(?:high|low|full) pressure[,:]?\s*(?:for\s+)?(?:about\s+)?\d/i;
+  /\bcook|\bhold\b|\bcount\b|\bgive it\b|\btime\b|\btimer\b|\bmanual\b|\bprogram|\bset\b|\badjust|(?<!\bto (?:full |high |low |the )?)\bpressure\b\W*(?:for )?\d|\bat \d+(?:\.\d+)? bar\b|\d+ (?:minutes?|mins?)\.? (?:more |longer |further )?(?:at|on|under) (?:high |low |full )?pressure\b|\b(?:high|low|full) pressure[,:]?\s*(?:for\s+)?(?:about\s+)?\d/i;
+/** The setting alone, with its minutes: "high, 20 minutes", "3 min high". */
+const SETTING =
+  /\b(?:high|low)\s*[,:]\s*(?:for )?\d+\s*min|\d+\s*min\w*,?\s*(?:on |at )?(?:high|low)\b(?! (?:heat|flame|speed))|\b(?:cook|set|program\w*)\b[^.]*\b(?:on|at) (?:high|low)\b(?! (?:heat|flame|speed))/i;
+/** Closed in this very clause, and minutes behind it. */
+const CLOSED = /\b(?:lid on|clos\w*|lock\w*|seal\w*|ring (?:1|2)|level (?:1|2))\b[^.]*?\d/i;
+/** What a shut pot does not do while it cooks. */
+const NOT_COOKED =
+  /\b(?:soak|marinat|chill|blend|whisk|preheat|rest|stand|stood|sit|wait|cool|serv|without|lid off|uncovered|open)\w*/i;
+/** Longer is no lid that only says "on high": a slow cooker says it too, min. */
+const LONGEST_ON_HIGH = 200;
+
 /** The low setting of a pot, and no low flame under it. */
 const LOW =
   /\blow pressure\b|\b(?:ring|level|stage|setting) (?:1|i|one)\b|\b(?:first|1st) ring\b|\bpressure\b[^.]*?\b(?:on|at|to) low\b(?! (?:heat|flame))/i;
@@ -87,7 +102,8 @@ export function stepIn(
   const minutes = first ? first.minutes * timesOver(clause) : null;
   const letsOutAt = releaseAt(clause);
   const before = first && (letsOutAt < 0 || first.at < letsOutAt);
-  const named = /\bpressure\b|\block the lid\b/i.test(clause) || SEALS.test(clause);
+  const alone = SETTING.test(clause) && (minutes ?? 0) < LONGEST_ON_HIGH;
+  const named = alone || /\bpressure\b|\block the lid\b/i.test(clause) || SEALS.test(clause);
   const browns = BROWNS.test(clause) && !/\bpressure\b/i.test(clause);
   const shut = (named || sealed) && !browns && !OPEN.test(clause);
   const done = clause.slice(0, letsOutAt < 0 ? undefined : letsOutAt);
@@ -96,7 +112,7 @@ export function stepIn(
     shut &&
     first &&
     before &&
-    (COOKS.test(done) || (sealed && (BOILS.test(done) || KEEPS.test(done))))
+    (COOKS.test(done) || alone || ((sealed || CLOSED.test(done)) && !NOT_COOKED.test(done)))
   )
     return {
       kind: 'pressure',
@@ -106,14 +122,20 @@ export function stepIn(
   if (letsOutAt >= 0 && !OPEN.test(clause)) return null;
   if (/^\W*open the (?:pot|lid)\b/i.test(clause)) return { kind: 'open', ...timeOf(minutes) };
   if (/^\W*(?:cut, weigh|prepare)\b/i.test(clause)) return { kind: 'prep', ...timeOf(minutes) };
-  if (/\bstrain/i.test(clause))
+  if (/\bstrain(?:ing)?\b/i.test(clause))
     return {
       kind: 'strain',
       ...timeOf(minutes),
       ...(/\bkeep the bones\b/i.test(clause) && { keep: 'bones' as const }),
     };
   const time = minutes !== null && timeOf(minutes);
-  if (BOILS.test(clause) && (time || /\bsimmer/i.test(clause)) && !/\bnot boil/i.test(clause))
+  const stands = /\b(?:let|leave|^\W*rest)\b.*?\b(rest|stand|sit|cool)\b|^\W*(rest)\b/i.exec(
+    clause,
+  );
+  const still = (stands?.[1] ?? stands?.[2])?.toLowerCase();
+  if (pressed && still && time) return { kind: still === 'cool' ? 'cool' : 'rest', ...time };
+  const meant = clause.replace(UNTIL, '');
+  if (BOILS.test(meant) && (time || /\bsimmer/i.test(meant)) && !/\bnot boil/i.test(clause))
     return { kind: 'simmer', ...time };
   if (!pressed) {
     if (SETS_UP.test(clause) && !time) return null;
@@ -124,8 +146,6 @@ export function stepIn(
   if (!time) return BROWNS.test(clause) && !SETS_UP.test(clause) ? { kind: 'saute' } : null;
   // After a lid there is broth in the pot: on the setting to brown it simmers.
   if (WARMS.test(clause) || /\bsaut[ée]/i.test(clause)) return { kind: 'simmer', ...time };
-  const stands = /\b(?:let|leave)\b.*\b(rest|stand|cool)\b/i.exec(clause)?.[1];
-  if (stands) return { kind: stands === 'cool' ? 'cool' : 'rest', ...time };
   return BROWNS.test(clause) ? { kind: 'saute', ...time } : null;
 }
 
@@ -146,8 +166,11 @@ export function putIn(
   }
   // Broth that thickens in a simmer was in before, whether it was told or not.
   const told = ADDS.test(done) || SERVES.test(done) || /\bseason\b/i.test(done);
+  const heats = HEATS_FAT.test(done);
   const named = mentioned(done, terms).filter(
-    (i) => !isIn(i) && (told || (cooks && foods[i]?.group !== 'liquid')),
+    (i) =>
+      !isIn(i) &&
+      (told || (cooks && foods[i]?.group !== 'liquid') || (heats && foods[i]?.group === 'fat')),
   );
   // Water that is listed twice is put in twice.
   return named.filter(

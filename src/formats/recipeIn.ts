@@ -5,8 +5,8 @@
  */
 import { isTooDeep } from './bounds';
 import { blocksOf, dataIn, textOf } from './html';
-import { addTask, inPot, readMeanwhile, type NewTask } from '../core/batch/plan';
-import { readLine, type ReadLine, type ReadsFor } from '../core/batch/reading';
+import { addTask, atTheEnd, inPot, readMeanwhile, type NewTask } from '../core/batch/plan';
+import { newItem, readFoods, type Mark, type ReadLine, type ReadsFor } from '../core/batch/reading';
 import {
   MOST_ITEMS,
   MOST_TASKS,
@@ -20,13 +20,27 @@ import type { Food } from '../core/food';
 import { canningIn, type Worded } from '../core/guard';
 import { saidInPage } from './recipePage';
 import { rowsOfText, saidInRows, servingsOf, type Said } from './recipeRows';
-import { stepsIn, type ReadSteps } from './recipeSteps';
+import { marksOf } from './recipeMarks';
+import { sentencesOf } from './recipeSplit';
+import { stepsIn, type Phrase, type ReadSteps } from './recipeSteps';
+
+/** What is done, in one of the recipe's texts, and what became of its words. */
+export interface Told {
+  readonly text: string;
+  readonly marks: readonly Mark[];
+  readonly phrases: readonly Phrase[];
+}
 
 export interface ReadRecipe {
   readonly name: string;
   readonly servings: number | null;
   readonly kind: BatchKind;
+  /** Ingredient lines as they were written, or as they were put right. */
+  readonly sources: readonly string[];
+  /** Foods of the lines, in their order: a line may be several. */
   readonly lines: readonly ReadLine[];
+  /** Ids that the lines have as items of the batch. */
+  readonly ids: readonly string[];
   readonly steps: readonly Step[];
   /** Where the lines' foods go in, where that was said; by index. */
   readonly entries: ReadSteps['entries'];
@@ -34,8 +48,10 @@ export interface ReadRecipe {
   readonly tasks: readonly NewTask[];
   /** How its bones are readied, where that was said. */
   readonly bones?: NonNullable<Batch['bones']>;
-  /** What is done, as the recipe says it. */
+  /** What is done, as the recipe says it, without what is never planned. */
   readonly instructions: readonly string[];
+  /** All that the recipe says is done. */
+  readonly told: readonly Told[];
   /** A wish that is never planned, such as to can it: the reason, and where to turn. Its sentences are left out. */
   readonly refusal: Worded | null;
   /** What was guessed or left out, in words for the cook. */
@@ -44,8 +60,8 @@ export interface ReadRecipe {
 
 /** What the cook has put right in a recipe as it was read. */
 export interface RecipeChanges {
-  /** Lines in other words, by index. */
-  readonly lines?: ReadonlyMap<number, string>;
+  /** Foods of a line in other words, by the index of the line. */
+  readonly lines?: ReadonlyMap<number, readonly string[]>;
 }
 
 export type RecipeResult =
@@ -113,56 +129,60 @@ function dishOf(name: string): string {
   return /\p{L}+$/u.exec(head.trim())?.[0] ?? '';
 }
 
-function recipeOf(said: Said, own: ReadsFor, changes: RecipeChanges): RecipeResult {
-  const { name, servings } = said;
-  const { instructions, refusal } = withoutCanning(said);
-  const lines = said.lines.map((line, i) => readLine(changes.lines?.get(i) ?? line, own));
-  if (lines.length === 0)
-    return { ok: false, message: 'No ingredients were found. Paste them one a line.' };
-  const { tasks, rest } = besideThePot(instructions);
-  const told = stepsIn(
-    rest,
-    lines.map((line) => line.food),
+/** Foods of the lines, and the ids that they have as items: "i3", and "i3b" for the second of a line. */
+function foodsOf(
+  said: Said,
+  own: ReadsFor,
+  changes: RecipeChanges,
+): Pick<ReadRecipe, 'sources' | 'lines' | 'ids'> {
+  const read = said.lines.map((text, i) =>
+    (changes.lines?.get(i) ?? [text]).flatMap((one) => readFoods(one, own)),
   );
-  const kind = kindIn(said.category) ?? kindIn(dishOf(name)) ?? 'soup';
   return {
-    ok: true,
-    recipe: { name, servings, kind, lines, tasks, instructions, refusal, ...told },
+    sources: said.lines,
+    lines: read.flat(),
+    ids: read.flatMap((foods, i) =>
+      foods.map((_, n) => `i${i + 1}${n > 0 ? (n + 10).toString(36) : ''}`),
+    ),
   };
 }
 
-/** Splits instructions into those to plan and a refusal for those that ask for canning. */
-function withoutCanning({
-  name,
-  instructions,
-}: Said): Pick<ReadRecipe, 'instructions' | 'refusal'> {
+function recipeOf(said: Said, own: ReadsFor, changes: RecipeChanges): RecipeResult {
+  const { name, servings, instructions } = said;
   const refusal = canningIn([name, ...instructions].join('\n'));
-  const kept = instructions.map((text) =>
-    text
-      .split(/(?<=[.!?])\s+/)
-      .filter((sentence) => canningIn(sentence) === null)
-      .join(' '),
-  );
-  return { instructions: kept.filter(Boolean), refusal };
+  const foods = foodsOf(said, own, changes);
+  const { lines } = foods;
+  if (lines.length === 0)
+    return { ok: false, message: 'No ingredients were found. Paste them one a line.' };
+  const tasks: NewTask[] = [];
+  const isLeft = (sentence: string): boolean => {
+    if (canningIn(sentence) !== null) return true;
+    const task = readMeanwhile(sentence);
+    if (task) tasks.push(task);
+    return task !== null;
+  };
+  const of = lines.map((line) => line.food);
+  const apart = lines.flatMap(({ item }, i) => (item?.apart ? [i] : []));
+  const { phrases, ...steps } = stepsIn(instructions, of, { isLeft, apart });
+  const told = instructions.map((text, i): Told => {
+    const its = phrases.filter((phrase) => phrase.of === i);
+    return { text, marks: marksOf(text, its, of), phrases: its };
+  });
+  const kind = kindIn(said.category) ?? kindIn(dishOf(name)) ?? 'soup';
+  const recipe = { name, servings, kind, ...foods, tasks, told, refusal, ...steps };
+  return { ok: true, recipe: { ...recipe, instructions: withoutCanning(instructions) } };
 }
 
-/** What is done tells of the pot, and in sentences of its own of what is done beside it. */
-function besideThePot(instructions: readonly string[]): {
-  readonly tasks: readonly NewTask[];
-  readonly rest: readonly string[];
-} {
-  const tasks: NewTask[] = [];
-  const rest = instructions.map((text) =>
-    text
-      .split(/(?<=[.!?])\s+/)
-      .filter((sentence) => {
-        const task = readMeanwhile(sentence);
-        if (task) tasks.push(task);
-        return !task;
-      })
-      .join(' '),
-  );
-  return { tasks, rest: rest.filter(Boolean) };
+/** Instructions without the sentences that ask for canning. */
+function withoutCanning(instructions: readonly string[]): readonly string[] {
+  return instructions
+    .map((text) =>
+      sentencesOf(text)
+        .map(({ from, to }) => text.slice(from, to))
+        .filter((sentence) => canningIn(sentence) === null)
+        .join(' '),
+    )
+    .filter(Boolean);
 }
 
 function jsonIn(text: string): unknown {
@@ -275,7 +295,7 @@ export function batchOfRecipe(recipe: ReadRecipe, id: string, pot: Pot | undefin
   const items = recipe.lines.flatMap((line, i): Item[] => {
     if (!line.item) return [];
     const entry = recipe.entries.get(i);
-    const item = { ...line.item, id: `i${i + 1}` };
+    const item = { ...line.item, id: recipe.ids[i] ?? `i${i + 1}` };
     return entry === 'apart'
       ? [{ ...item, apart: true, enters: null }]
       : [{ ...item, enters: entry?.step ?? usuallyIn(recipe, line.food) }];
@@ -297,6 +317,10 @@ export function batchOfRecipe(recipe: ReadRecipe, id: string, pot: Pot | undefin
     ...(note && { note }),
   };
   const tasks = [...recipe.lines.flatMap((line) => line.task ?? []), ...recipe.tasks];
-  const whole = tasks.slice(0, MOST_TASKS).reduce(addTask, batch);
+  // A line that says "at the end" is asked where nothing is said of it later.
+  const late = recipe.lines.flatMap((line, i) =>
+    newItem(line)?.atEnd && !recipe.entries.has(i) ? (recipe.ids[i] ?? []) : [],
+  );
+  const whole = tasks.slice(0, MOST_TASKS).reduce(addTask, atTheEnd(batch, late));
   return pot ? inPot(whole, pot) : whole;
 }

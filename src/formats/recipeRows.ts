@@ -87,7 +87,9 @@ function servingsIn(text: string): number | null {
 /** The name in front of the first ingredient: the nearest row that is no sentence. */
 function nameIn(before: readonly Row[]): string | null {
   // A mail tells it in its subject.
-  const subject = before.flatMap(({ text }) => /^subject:\s*(?:(?:re|fwd?):\s*)*(.+)$/i.exec(text)?.[1] ?? []);
+  const subject = before.flatMap(
+    ({ text }) => /^subject:\s*(?:(?:re|fwd?):\s*)*(.+)$/i.exec(text)?.[1] ?? [],
+  );
   if (subject[0] !== undefined && !subject[0].endsWith('?')) return subject[0];
   const largest = before.filter(({ heading }) => heading > 0).sort((a, b) => a.heading - b.heading);
   if (largest[0]) return largest[0].text;

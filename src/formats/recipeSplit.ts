@@ -11,6 +11,10 @@ export interface Clause extends Place {
   readonly text: string;
   /** Index of its instruction. */
   readonly of: number;
+  /** Whether it is read elsewhere, and only told here. */
+  readonly isLeft: boolean;
+  /** All of its sentence. */
+  readonly whole: string;
   /** Number of its sentence, counted over all of them. */
   readonly sentence: number;
 }
@@ -23,7 +27,7 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\bQ(?:P)?R\b/g, 'quick release'],
   // A bare number behind a way to cook or to let off is minutes.
   [
-    /\b(high pressure|low pressure|natural release)[ ,:-]+(\d+)(?![\d.]*\s*(?:min|h(?:ou)?r|h\b|sec|psi|[-–]|to\b|°|%))/gi,
+    /\b(high pressure|low pressure|natural(?: release)?)[ ,:-]+(\d+)(?![\d.]*\s*(?:min|h(?:ou)?r|h\b|sec|psi|[-–]|to\b|°|%))/gi,
     '$1 $2 minutes',
   ],
   // A vessel says nothing of its lid.
@@ -44,7 +48,7 @@ const SENTENCE =
 
 /** Verbs that begin something else behind a comma. */
 const VERB =
-  'add|stir|strain|open|remove the lid|skim|blend|pur[ée]e|serve|simmer|close|lock|seal|bring|release|vent|return|pour|tip|cook(?!ing)|fry|sear|brown(?! (?:rice|lentils?|sugar|onions?))|saut[ée]|quick(?:ly)?[- ]release|natural(?:ly)?[- ]release|discard|shred|fish|lift|put|place';
+  'add|stir|strain|open|remove the lid|skim|blend|pur[ée]e|serve|simmer|close|lock|seal|bring|release|vent|return|pour|tip|cook(?!ing)|fry|sear|brown(?! (?:rice|lentils?|sugar|onions?))|saut[ée]|quick(?:ly)?[- ]release|natural(?:ly)?[- ]release|discard|shred|fish|lift|put|place|season|sprinkle|scatter|garnish|drizzle';
 const PARTS = new RegExp(
   String.raw`;\s*|[,;]?\s+(?:and\s+)?then,?\s+|,\s+(?:and\s+)?(?=(?:${VERB})\b)|\s+and\s+(?=(?:strain|vent|open (?:it|the)|quick[- ]release)\b)`,
   'gi',
@@ -74,7 +78,7 @@ export function sentencesOf(text: string): readonly Place[] {
 /**
  * Clauses of the instructions.
  *
- * @param isLeft whether a sentence is read elsewhere, and has no clauses here
+ * @param isLeft whether a sentence is read elsewhere, and is one clause here
  */
 export function clausesOf(
   instructions: readonly string[],
@@ -84,11 +88,14 @@ export function clausesOf(
   return instructions.flatMap((text, of) =>
     sentencesOf(text).flatMap((place): readonly Clause[] => {
       sentence++;
-      if (isLeft(text.slice(place.from, place.to))) return [];
+      const whole = text.slice(place.from, place.to);
+      if (isLeft(whole)) return [{ ...place, of, sentence, whole, text: whole, isLeft: true }];
       return parted(text, PARTS, place).map((part) => ({
         ...part,
         of,
         sentence,
+        whole,
+        isLeft: false,
         text: SHORT.reduce(
           (line, [short, long]) => line.replace(short, long),
           text.slice(part.from, part.to),

@@ -14,10 +14,12 @@ import {
   UNTIL,
   ONCE,
   ASIDE,
+  BOILED_OFF,
   OTHER_PAN,
   THE_POT,
   timesOver,
   LAST,
+  ADDS,
   AND_SERVE,
   SEALS,
   IF_NOT,
@@ -42,6 +44,10 @@ export interface Phrase extends Place {
   readonly lines: readonly number[];
   /** Its durations that were used, min. */
   readonly used: readonly number[];
+  /** Whether its durations are dealt with: how long a release takes by itself, a check that is told. */
+  readonly spoken?: boolean;
+  /** Whether it brings the pot to pressure. */
+  readonly seals?: boolean;
 }
 
 export interface ReadSteps {
@@ -63,8 +69,8 @@ const SPENT: ReadonlySet<FoodGroup> = new Set(['liquid', 'fat', 'seasoning']);
 /** A clause as it is shown. */
 const quoted = (clause: string): string => clause.trim().slice(0, 60);
 
-/** What a clause became; `spoken` where its durations need no account. */
-type Told = Omit<Phrase, keyof Place | 'of'> & { readonly spoken?: boolean };
+/** What a clause became. */
+type Told = Omit<Phrase, keyof Place | 'of'>;
 
 /** The reading of instructions, one clause after another. */
 class Reading {
@@ -86,11 +92,16 @@ class Reading {
   private sealed = false;
   /** The other vessel that the sentence is about, and what is in it. */
   private vessel: { readonly sentence: number; readonly lines: readonly number[] } | null = null;
-  /** Readied in another vessel; served beside unless it comes back. */
-  private readonly away = new Set<number>();
+  /** Readied in other vessels, together; served beside unless it comes back. */
+  private readonly away: (readonly number[])[] = [];
 
-  constructor(private readonly foods: readonly (Food | null)[]) {
+  /** @param apart lines that say themselves that they never go into the pot */
+  constructor(
+    private readonly foods: readonly (Food | null)[],
+    apart: readonly number[],
+  ) {
     this.terms = termsIn(foods);
+    this.enter(apart, 'apart');
   }
 
   private get lids(): number {
@@ -159,12 +170,18 @@ class Reading {
 
   /** A step is done, and with it what waited and what the clause puts in. */
   private push(step: DistributiveOmit<Step, 'id'>, clause: string, put: readonly number[]): void {
+    this.opened();
     const before = this.steps.at(-1);
+    const nothing = put.length === 0 && this.waiting.length === 0;
     const goesOn =
-      before?.kind === step.kind && 'minutes' in step && put.length === 0 && !this.waiting.length;
+      before?.kind === step.kind &&
+      'minutes' in step &&
+      (nothing || (step.kind === 'saute' && !this.holdsSolid(before.id)));
     if (goesOn && before.kind !== 'pressure' && before.minutes === undefined) {
       this.steps[this.steps.length - 1] = { ...before, minutes: step.minutes ?? 0 } as Step;
       this.unsure.pop();
+      this.enter([...this.waiting, ...put], { step: before.id });
+      this.waiting = [];
       return;
     }
     // Between two lids the pot is open, and that is when things go in.
@@ -178,6 +195,22 @@ class Reading {
       this.unsure.push(`no minutes for “${clause.trim().slice(0, 60)}”: the usual time is taken`);
     this.enter([...this.waiting, ...put], { step: id });
     this.waiting = [];
+  }
+
+  /** Whether more than fat has gone in with a step. */
+  private holdsSolid(step: string): boolean {
+    return [...this.entries].some(
+      ([line, entry]) => entry !== 'apart' && entry.step === step && this.foods[line]?.shape,
+    );
+  }
+
+  /** A pot that has stood and then goes on was opened after that. */
+  private opened(): void {
+    const at = this.steps.length - 1;
+    const lid = this.steps[at];
+    if (this.stoodMin > 0 && lid?.kind === 'pressure' && !lid.release)
+      this.steps[at] = { ...lid, release: { method: 'timed', afterMin: this.stoodMin } };
+    this.stoodMin = 0;
   }
 
   /** "For the last 3 minutes": the step before ends where this one begins. */
@@ -209,7 +242,7 @@ class Reading {
 
   /** What is done in another vessel, or in the oven; null where the clause is about the pot. */
   private elsewhere(clause: Clause, named: readonly number[]): Told | null {
-    const { text, sentence } = clause;
+    const { text, sentence, whole } = clause;
     const oven = /\b(?:roast|oven)\b/i.test(text) && !/\bpressure\b/i.test(text);
     const blanched = /\bblanch/i.test(text);
     const bones = named.filter((i) => this.foods[i]?.group === 'bones');
@@ -217,7 +250,8 @@ class Reading {
       this.bones = oven ? 'roasted' : 'blanched';
       this.waiting = [...this.waiting, ...bones.filter((i) => !this.isIn(i))];
     }
-    const other = OTHER_PAN.test(text) || oven || blanched;
+    const off = this.lids === 0 && BOILED_OFF.test(whole);
+    const other = OTHER_PAN.test(text) || oven || blanched || off;
     if (other) this.vessel = { sentence, lines: [] };
     else if (this.vessel?.sentence !== sentence || THE_POT.test(text)) this.vessel = null;
     if (!this.vessel) return null;
@@ -225,7 +259,8 @@ class Reading {
     const comes = !other && COMES_IN.test(text);
     const there = [...this.vessel.lines, ...named].filter((i) => !this.isIn(i));
     if (comes) this.waiting = [...this.waiting, ...there];
-    else if (!oven && !blanched) for (const line of there) this.away.add(line);
+    else if (this.lids > 0 && SERVES.test(text)) this.enter(there, 'apart');
+    else if (!oven && !blanched && there.length > 0) this.away.push(there);
     this.vessel = { sentence, lines: there };
     const told = (oven || blanched) && bones.length > 0;
     return { fate: 'vessel', lines: named, used: told ? timesIn(text).map((t) => t.minutes) : [] };
@@ -236,6 +271,13 @@ class Reading {
   }
 
   read(clause: Clause): void {
+    if (clause.isLeft) {
+      const lines = mentioned(clause.text, this.terms);
+      this.away.push(lines);
+      const { of, from, to } = clause;
+      this.phrases.push({ of, from, to, fate: 'vessel', lines, used: [], spoken: true });
+      return;
+    }
     const named = mentioned(clause.text.replace(ONCE, '').replace(UNTIL, ''), this.terms);
     const told =
       this.elsewhere(clause, named) ??
@@ -263,6 +305,16 @@ class Reading {
     };
   }
 
+  /** What was readied with it in another vessel comes too: "add them", "stir in the egg mixture". */
+  private fromElsewhere(clause: string, put: readonly number[]): readonly number[] {
+    const last = this.away.at(-1) ?? [];
+    const them = put.length === 0 && ADDS.test(clause) && /\b(?:them|it|these)\b/i.test(clause);
+    const along = this.away.filter((all) => all.some((line) => put.includes(line))).flat();
+    return [...new Set([...(them ? last : []), ...along])].filter(
+      (line) => !put.includes(line) && !this.isIn(line),
+    );
+  }
+
   /** What is done in the pot. */
   private done(clause: string, named: readonly number[]): Told {
     const pressed = this.lids > 0;
@@ -283,7 +335,8 @@ class Reading {
     const solid = told.some((i) => this.foods[i]?.shape);
     const seared =
       step?.kind === 'saute' && !solid ? this.last.filter((line) => !this.isIn(line)) : [];
-    const put = [...told, ...seared.filter((line) => !told.includes(line))];
+    const own = [...told, ...seared.filter((line) => !told.includes(line))];
+    const put = [...own, ...this.fromElsewhere(clause, own)];
     const wilts = !step && pressed && put.length > 0 ? minutesIn(clause) : null;
     const served = pressed && SERVES.test(clause.replace(AND_SERVE, ''));
     if (step) this.push(step, clause, put);
@@ -316,6 +369,7 @@ class Reading {
       ...(of !== undefined && { step: of }),
       lines: named,
       used,
+      seals: this.sealed,
       // By itself "about 20 minutes": how long it takes, which the model knows better.
       spoken: releases && lid?.release?.method === 'natural' && step === null,
     };
@@ -324,6 +378,7 @@ class Reading {
   end(): ReadSteps {
     const { steps, entries, unsure, bones, phrases } = this;
     const readied = { ...(bones && { bones }), phrases };
+    this.opened();
     if (this.lids === 0)
       return {
         steps: [],
@@ -333,30 +388,40 @@ class Reading {
       };
     if (this.waiting.length > 0) {
       const group = (line: number): FoodGroup | undefined => this.foods[line]?.group;
-      const stirred = this.waiting.every((line) => STIRRED.has(group(line) ?? 'vegetable'));
+      const cooked = new Set(this.away.flat());
+      const stirred = this.waiting.every(
+        (line) => cooked.has(line) || STIRRED.has(group(line) ?? 'vegetable'),
+      );
       const id = this.freshId();
       steps.push({ id, kind: stirred ? 'open' : 'simmer' });
       this.enter(this.waiting, { step: id });
       if (!stirred) unsure.push('no minutes for what is stirred in last: the usual time is taken');
     }
-    const eaten = [...this.away].filter((i) => !SPENT.has(this.foods[i]?.group ?? 'vegetable'));
+    const eaten = this.away.flat().filter((i) => !SPENT.has(this.foods[i]?.group ?? 'vegetable'));
     this.enter(eaten, 'apart');
     return { steps, entries, ...readied, unsure };
   }
+}
+
+/** What is known besides the sentences. */
+interface Besides {
+  /** Whether a sentence is read elsewhere: what it names is readied there. */
+  readonly isLeft?: (sentence: string) => boolean;
+  /** Lines that say themselves that they never go into the pot. */
+  readonly apart?: readonly number[];
 }
 
 /**
  * Steps that the sentences clearly speak of, in their order.
  *
  * @param foods of the ingredient lines; null where a line named none
- * @param isLeft whether a sentence is read elsewhere
  */
 export function stepsIn(
   instructions: readonly string[],
   foods: readonly (Food | null)[],
-  isLeft?: (sentence: string) => boolean,
+  { isLeft, apart = [] }: Besides = {},
 ): ReadSteps {
-  const reading = new Reading(foods);
+  const reading = new Reading(foods, apart);
   for (const clause of clausesOf(instructions, isLeft)) reading.read(clause);
   return reading.end();
 }

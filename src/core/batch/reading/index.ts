@@ -1,4 +1,4 @@
 export { readLike, type Like } from './like';
-export { joinMarks, tokensOf, unusedIn, type Fate, type Mark } from './marks';
+export { Claims, joinMarks, tokensOf, unusedIn, type Fate, type Mark } from './marks';
 export { readFoods, readLine, readLines, splitLines, type ReadsFor } from './line';
 export { EXAMPLE_LINE, likened, newItem, putRight, renamed, type ReadLine } from './reword';

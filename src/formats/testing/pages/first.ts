@@ -181,7 +181,7 @@ export const FIRST_PAGES: readonly PageCase[] = [
       'Add the frames, water and peppercorns. Close the lid, bring to low pressure and hold for 10 minutes.',
       'Quick release, strain through a fine sieve.',
     ],
-    steps: 'saute 5; [saute 2]; p low 10 quick; strain',
+    steps: 'saute 5; [simmer 2]; p low 10 quick; strain',
     at: 'fennel 1; leek 1; fish-frame 3; water 3',
   },
   {

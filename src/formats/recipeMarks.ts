@@ -1,0 +1,80 @@
+/** What became of every word of what is done: the same fates as those of a line. */
+import { Claims, type Fate, type Mark } from '../core/batch/reading';
+import { nameWords, type Food } from '../core/food';
+import { DURATION_UNIT, SPELLED } from '../core/quantity';
+import { wordsOfTerms } from './mentions';
+import { RELEASE_WORDS } from './recipeRelease';
+import type { Phrase } from './recipeSteps';
+import { timesIn } from './recipeTimes';
+
+const NUMBER = String.raw`(?:\d+(?:[.,]\d+)?(?:\s*\d\/\d)?\s*[¼½¾]?|[¼½¾]|half an?|three quarters of an?|(?:a )?quarter of an|an?|${Object.keys(SPELLED).join('|')})`;
+const DURATION = new RegExp(
+  String.raw`\b${NUMBER}(?:\s*(?:-|–|—|to|or)\s*${NUMBER})?[\s-]*(?:and a half\s+|more |further |additional )?(?:${DURATION_UNIT})\b(?:\s*(?:and\s+)?(?:a half\b|a quarter\b|\d+\s*min\w*))?`,
+  'gi',
+);
+/** How hard a pot is driven, and how often something is done. */
+const DRIVEN =
+  /\b\d+(?:\.\d+)?\s?(?:psi|bar|kpa)\b|\b(?:ring|level|stage|setting)\s\d\b|\b\d+\s+whistles?\b|\bin \d+ batches\b/gi;
+const NEAR = 0.01;
+
+const isUsed = (minutes: number, { used }: Phrase): boolean =>
+  used.some((one) => Math.abs(one - minutes) < NEAR);
+
+/** Marks of the words of one phrase, from its own beginning. */
+function marksOfPhrase(
+  text: string,
+  phrase: Phrase,
+  foods: readonly (Food | null)[],
+): readonly Mark[] {
+  const { fate, lines, spoken } = phrase;
+  const claims = new Claims(text, () => true);
+  for (const match of text.matchAll(DURATION)) {
+    const [time] = timesIn(match[0]);
+    const used = time !== undefined && (isUsed(time.minutes, phrase) || spoken === true);
+    claims.span(match.index, match.index + match[0].length, used ? 'time' : 'unused');
+  }
+  // "High pressure 12": a bare number that was taken for minutes.
+  for (const match of text.matchAll(/\b\d+(?:\.\d+)?\b/g))
+    if (isUsed(Number(match[0]), phrase))
+      claims.span(match.index, match.index + match[0].length, 'time');
+  if (fate === 'step' || fate === 'release' || phrase.seals) claims.all(DRIVEN, 'step');
+  if (fate === 'step' || fate === 'release')
+    for (const word of RELEASE_WORDS) claims.all(word, 'release');
+  const words = new Set(
+    lines.flatMap((line) => {
+      const food = foods[line];
+      return food ? wordsOfTerms(food) : [];
+    }),
+  );
+  claims.words((word) => words.has(nameWords(word)[0] ?? word), 'food');
+  if (fate !== 'talk') claims.words(() => true, fate);
+  return claims.marks();
+}
+
+/**
+ * What became of each word of an instruction.
+ *
+ * @param phrases of this instruction
+ * @param foods of the ingredient lines
+ */
+export function marksOf(
+  text: string,
+  phrases: readonly Phrase[],
+  foods: readonly (Food | null)[],
+): readonly Mark[] {
+  const inside = phrases.flatMap((phrase) =>
+    marksOfPhrase(text.slice(phrase.from, phrase.to), phrase, foods).map((mark) => ({
+      ...mark,
+      from: mark.from + phrase.from,
+      to: mark.to + phrase.from,
+    })),
+  );
+  // Between two phrases stand words that join them, and the numbers of a list.
+  const joining = (fate: Fate): Fate => (fate === 'unused' ? 'talk' : fate);
+  const taken = new Set(inside.map(({ from }) => from));
+  const between = new Claims(text, () => true)
+    .marks()
+    .filter(({ from }) => !taken.has(from))
+    .map((mark) => ({ ...mark, fate: joining(mark.fate) }));
+  return [...inside, ...between].sort((a, b) => a.from - b.from);
+}
