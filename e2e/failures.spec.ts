@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { accessible, expect, test } from './fixtures';
+import { accessible, beginEmpty, expect, test } from './fixtures';
 
 async function exported(page: Page): Promise<string> {
   const saved = page.waitForEvent('download');
@@ -23,7 +23,7 @@ test('a browser without storage works in memory, says so, and has the way out at
   });
   await page.goto('/');
   await expect(page.getByRole('alert').getByText(/keeps nothing for Retort/)).toBeVisible();
-  await page.getByRole('button', { name: 'Plan a batch' }).click();
+  await beginEmpty(page);
   await page.getByLabel('Put in').fill('300 g red lentils');
   await page.getByLabel('Put in').press('Enter');
   await expect(page.getByTestId('lane-red-lentils')).toBeVisible();

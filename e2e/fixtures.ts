@@ -77,3 +77,9 @@ export async function bringIn(page: Page, name: string, text: string): Promise<v
     .getByLabel('A Retort file (.json)')
     .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
 }
+
+/** From the batches to a batch with nothing in it. */
+export async function beginEmpty(page: Page): Promise<void> {
+  await page.getByRole('link', { name: 'Plan a batch' }).click();
+  await page.getByRole('button', { name: 'Begin with an empty pot' }).click();
+}

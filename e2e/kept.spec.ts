@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, test } from './fixtures';
+import { beginEmpty, expect, test } from './fixtures';
 
 /** Waits until the device keeps what was worked out under these keys. */
 async function kept(page: Page, keys: readonly string[]): Promise<void> {
@@ -52,7 +52,7 @@ test('what was worked out stands on the next visit, before any worker has begun'
 
   // What is not known from before waits for one.
   const before = asked;
-  await page.getByRole('button', { name: 'Plan a batch' }).click();
+  await beginEmpty(page);
   await expect(page.getByLabel('Name of the batch')).toBeVisible();
   await expect.poll(() => asked).toBeGreaterThan(before);
   await expect(readings).toHaveCount(0);

@@ -1,4 +1,4 @@
-import { expect, test } from './fixtures';
+import { beginEmpty, expect, test } from './fixtures';
 
 test('twenty long ingredients stay inside the Bench, on a desk and on a phone', async ({
   page,
@@ -11,7 +11,7 @@ test('twenty long ingredients stay inside the Bench, on a desk and on a phone', 
     'pearl barley',
   ];
   await page.goto('/');
-  await page.getByRole('button', { name: 'Plan a batch' }).click();
+  await beginEmpty(page);
   const name = page.getByLabel('Name of the batch');
   await name.fill(
     'Donaudampfschifffahrtsgesellschaftskapitänsmützensuppe mit allem, was der Keller hergibt',

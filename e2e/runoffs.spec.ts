@@ -1,4 +1,4 @@
-import { accessible, expect, putIn, test } from './fixtures';
+import { accessible, beginEmpty, expect, putIn, test } from './fixtures';
 import { drag, touch } from './hands';
 
 test('the stopping point of a run and its water are dragged, and all follows', async ({ page }) => {
@@ -68,7 +68,7 @@ test('a broth is planned from nothing on a phone, its stop moved by thumb', asyn
   });
   const page = await context.newPage();
   await page.goto('/');
-  await page.getByRole('button', { name: 'Plan a batch' }).click();
+  await beginEmpty(page);
   await putIn(page, [
     ['1 kg veal knuckle', 'veal-knuckle'],
     ['2 l water', 'water'],

@@ -111,13 +111,6 @@ test('nothing serious by axe on what opens in the other places', async ({ page }
   await expect(page.getByRole('alert').filter({ hasText: 'broken.json' })).toBeVisible();
   await inSheet();
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Files' }).click();
-  await page.getByRole('menuitem', { name: 'Bring in a recipe' }).click();
-  await sheet
-    .getByLabel('Paste it: lines, or a page’s own data')
-    .fill('Soup\n250 g red lentils\n1 blarn\n1.2 l water\n\nPressure cook 5 minutes.');
-  await expect(sheet.getByTestId('recipe')).toContainText('no food of the table');
-  await inSheet();
 });
 
 test('on a phone no row moves while its plan is worked out, and nothing is too wide', async ({

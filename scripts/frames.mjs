@@ -29,7 +29,8 @@ const browser = await chromium.launch(BROWSER);
 try {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(home);
-  await page.getByRole('button', { name: 'Plan a batch' }).click();
+  await page.getByRole('link', { name: 'Plan a batch' }).click();
+  await page.getByRole('button', { name: 'Begin with an empty pot' }).click();
   await page.getByLabel('Put in').fill(TWELVE.join('\n'));
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   const hold = page.getByRole('slider', { name: 'End of the hold' });

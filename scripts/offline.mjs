@@ -8,6 +8,7 @@ const PAGES = [
   '/',
   '/bench',
   '/bench/_',
+  '/desk',
   '/stove',
   '/stove/_',
   '/larder',

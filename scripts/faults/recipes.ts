@@ -4,7 +4,8 @@
  * long. Seeded.
  */
 import { batchSchema } from '../../src/core';
-import { batchOfRecipe, readRecipe } from '../../src/formats/recipeIn';
+import { batchOfRecipe } from '../../src/formats/recipeBatch';
+import { readRecipe } from '../../src/formats/recipeIn';
 import { chanceOf } from './chance.mjs';
 
 const RECIPES = 1000;

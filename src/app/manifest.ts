@@ -11,6 +11,11 @@ export default function manifest(): MetadataRoute.Manifest {
     display: 'standalone',
     background_color: '#faf6ee',
     theme_color: '#23448f',
+    share_target: {
+      action: '/desk',
+      method: 'get',
+      params: { title: 'title', text: 'text', url: 'url' },
+    },
     icons: [
       { src: '/icons/192.png', sizes: '192x192', type: 'image/png' },
       { src: '/icons/512.png', sizes: '512x512', type: 'image/png' },

@@ -2,7 +2,7 @@
 import 'fake-indexeddb/auto';
 import {
   all,
-  at,
+  beginEmpty,
   choose,
   comes,
   enter,
@@ -224,7 +224,7 @@ describe('the order', () => {
 describe('a first batch', () => {
   it('is planned in the pot that is chosen, and a call’s remedy clears it', async () => {
     visit('/');
-    await press('Plan a batch');
+    await beginEmpty();
     await says(() => document.body, 'Nothing in the pot yet');
     await enter('Name of the batch', 'Split pea, tried out');
     await press(/^Pot:/);
@@ -248,8 +248,7 @@ describe('a first batch', () => {
 
   it('goes from nothing to a plan for half past six', async () => {
     visit('/');
-    await press('Plan a batch');
-    await at(/^\/bench\//);
+    await beginEmpty();
     await enter('Name of the batch', 'Lamb neck, barley and leek, tonight');
     await fill('Servings', '6');
     await fill(
@@ -310,8 +309,7 @@ describe('a school', () => {
     await press('Done');
     await says(by('lane-ditalini'), 'apart, in the bowl');
     follow('/');
-    await press('Plan a batch');
-    await at(/^\/bench\//);
+    await beginEmpty();
     await enter('Put in', '200 g ditalini');
     await says(by('lane-ditalini'), 'apart, in the bowl');
   });

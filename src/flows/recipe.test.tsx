@@ -33,11 +33,11 @@ const chosen = async (label: string): Promise<string> =>
 
 it('a recipe comes in from a page and goes out again', async () => {
   visit('/');
-  await press('Files');
-  await press('Bring in a recipe', { kind: 'menuitem' });
-  await fill('Paste it: lines, or a page’s own data', '<p>nothing here</p>');
+  await press('Plan a batch', { kind: 'link' });
+  await fill('Paste a recipe, or write it down', '<p>nothing here</p>');
+  await press('Read it');
   await says(() => seen('alert', /recipe/), 'No recipe was found');
-  await handIn('Or open a file (.json, .html, .txt)', 'page.html', PAGE);
+  await handIn(/^Or open a file/, 'page.html', PAGE);
   await says(() => marked('recipe'), '“1 blarn” is no food of the table');
   await says(() => seen('list', 'Steps as understood'), 'hold 5 min, quick release');
   await says(() => seen('list', 'Steps as understood'), 'simmer 9 min');

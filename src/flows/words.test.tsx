@@ -81,12 +81,12 @@ describe('a US kitchen says nothing metric', () => {
     await keys('{Escape}');
     follow('/');
     await nothingMetric('the batches');
-    await press('Files');
-    await press('Bring in a recipe', { kind: 'menuitem' });
+    await press('Plan a batch', { kind: 'link' });
     await fill(
-      'Paste it: lines, or a page’s own data',
+      'Paste a recipe, or write it down',
       'Soup\n2 cups red lentils\n3 carrots\n1 blarn\n6 cups water\n\nPressure cook 5 minutes.',
     );
+    await press('Read it');
     await says(() => marked('recipe'), 'no food of the table');
     await nothingMetric('a recipe');
   });

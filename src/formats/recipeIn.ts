@@ -5,18 +5,16 @@
  */
 import { isTooDeep } from './bounds';
 import { blocksOf, dataIn, textOf } from './html';
-import { addTask, atTheEnd, inPot, readMeanwhile, type NewTask } from '../core/batch/plan';
-import { newItem, readFoods, type Mark, type ReadLine, type ReadsFor } from '../core/batch/reading';
+import { readMeanwhile, type NewTask } from '../core/batch/plan';
+import { learnt, readFoods, type Mark, type ReadLine, type ReadsFor } from '../core/batch/reading';
 import {
   MOST_ITEMS,
-  MOST_TASKS,
+  MOST_RECIPE,
   type Batch,
   type BatchKind,
-  type Item,
-  type Pot,
   type Step,
 } from '../core/batch/schema';
-import type { Food } from '../core/food';
+import type { Meant } from '../core/food';
 import { canningIn, type Worded } from '../core/guard';
 import { saidInPage } from './recipePage';
 import { rowsOfText, saidInRows, servingsOf, type Said } from './recipeRows';
@@ -39,6 +37,8 @@ export interface ReadRecipe {
   readonly sources: readonly string[];
   /** Foods of the lines, in their order: a line may be several. */
   readonly lines: readonly ReadLine[];
+  /** What the cook has put right, as words of the kitchen. */
+  readonly words: readonly Meant[];
   /** Ids that the lines have as items of the batch. */
   readonly ids: readonly string[];
   readonly steps: readonly Step[];
@@ -56,6 +56,12 @@ export interface ReadRecipe {
   readonly refusal: Worded | null;
   /** What was guessed or left out, in words for the cook. */
   readonly unsure: readonly string[];
+  /** How the pressure is let off, where that is left open. */
+  readonly asks: ReadSteps['asks'];
+  /** Rows that are neither an ingredient nor anything that is done: notes, comments, ways through a site. */
+  readonly left: readonly string[];
+  /** The recipe in plain words, to be kept with its batch. */
+  readonly text: string;
 }
 
 /** What the cook has put right in a recipe as it was read. */
@@ -134,12 +140,19 @@ function foodsOf(
   said: Said,
   own: ReadsFor,
   changes: RecipeChanges,
-): Pick<ReadRecipe, 'sources' | 'lines' | 'ids'> {
+): Pick<ReadRecipe, 'sources' | 'lines' | 'ids' | 'words'> {
+  const words = [...(changes.lines ?? [])].flatMap(([i, put]) => {
+    const before = readFoods(said.lines[i] ?? '', own);
+    const after = put.flatMap((one) => readFoods(one, own));
+    if (before.length !== after.length) return [];
+    return before.flatMap((line, n) => (after[n] ? (learnt(line, after[n]) ?? []) : []));
+  });
   const read = said.lines.map((text, i) =>
     (changes.lines?.get(i) ?? [text]).flatMap((one) => readFoods(one, own)),
   );
   return {
     sources: said.lines,
+    words,
     lines: read.flat(),
     ids: read.flatMap((foods, i) =>
       foods.map((_, n) => `i${i + 1}${n > 0 ? (n + 10).toString(36) : ''}`),
@@ -169,8 +182,24 @@ function recipeOf(said: Said, own: ReadsFor, changes: RecipeChanges): RecipeResu
     return { text, marks: marksOf(text, its, of), phrases: its };
   });
   const kind = kindIn(said.category) ?? kindIn(dishOf(name)) ?? 'soup';
-  const recipe = { name, servings, kind, ...foods, tasks, told, refusal, ...steps };
+  const { left = [] } = said;
+  const text = plainText(said);
+  const recipe = { name, servings, kind, ...foods, tasks, told, refusal, left, text, ...steps };
   return { ok: true, recipe: { ...recipe, instructions: withoutCanning(instructions) } };
+}
+
+/** A recipe in plain words, as it is kept and as it reads again. */
+function plainText({ name, servings, lines, instructions }: Said): string {
+  return [
+    name,
+    ...(servings === null ? [] : [`Serves ${servings}`]),
+    '',
+    'Ingredients',
+    ...lines,
+    ...(instructions.length > 0 ? ['', 'Method', ...instructions] : []),
+  ]
+    .join('\n')
+    .slice(0, MOST_RECIPE);
 }
 
 /** Instructions without the sentences that ask for canning. */
@@ -272,55 +301,4 @@ function saidIn(recipe: Json): Said {
     lines: all(ingredients).map(plain).filter(Boolean),
     instructions: textsOf(recipe['recipeInstructions']),
   };
-}
-
-/** Foods that are browned where a recipe browns and does not say what. */
-const BROWNED: ReadonlySet<Food['group']> = new Set(['meat', 'poultry', 'vegetable', 'fat']);
-
-/** Step for what a recipe does not speak of: the first lid, or the browning that names nothing. */
-function usuallyIn({ steps, entries }: ReadRecipe, food: Food | null): string | null {
-  const [first] = steps;
-  const named = [...entries.values()].some((e) => e !== 'apart' && e.step === first?.id);
-  if (first?.kind === 'saute' && !named && food && BROWNED.has(food.group)) return first.id;
-  return steps.find((s) => s.kind === 'pressure')?.id ?? null;
-}
-
-/**
- * A batch of a recipe; lines that name no food are left in its note.
- *
- * @param pot that it is planned in
- */
-export function batchOfRecipe(recipe: ReadRecipe, id: string, pot: Pot | undefined): Batch {
-  const unread = recipe.lines.filter((line) => !line.item && !line.task).map((line) => line.text);
-  const items = recipe.lines.flatMap((line, i): Item[] => {
-    if (!line.item) return [];
-    const entry = recipe.entries.get(i);
-    const item = { ...line.item, id: recipe.ids[i] ?? `i${i + 1}` };
-    return entry === 'apart'
-      ? [{ ...item, apart: true, enters: null }]
-      : [{ ...item, enters: entry?.step ?? usuallyIn(recipe, line.food) }];
-  });
-  const note = [
-    ...(unread.length > 0 ? [`Not understood: ${unread.join('; ')}`] : []),
-    ...recipe.instructions,
-  ]
-    .join('\n')
-    .slice(0, 5000);
-  const batch: Batch = {
-    id,
-    name: recipe.name.slice(0, 200),
-    servings: recipe.servings ?? 4,
-    kind: recipe.kind,
-    items,
-    ...(recipe.steps.length > 0 && { steps: recipe.steps }),
-    ...(recipe.bones && { bones: recipe.bones }),
-    ...(note && { note }),
-  };
-  const tasks = [...recipe.lines.flatMap((line) => line.task ?? []), ...recipe.tasks];
-  // A line that says "at the end" is asked where nothing is said of it later.
-  const late = recipe.lines.flatMap((line, i) =>
-    newItem(line)?.atEnd && !recipe.entries.has(i) ? (recipe.ids[i] ?? []) : [],
-  );
-  const whole = tasks.slice(0, MOST_TASKS).reduce(addTask, atTheEnd(batch, late));
-  return pot ? inPot(whole, pot) : whole;
 }

@@ -31,13 +31,17 @@ function marksOfPhrase(
   for (const match of text.matchAll(DURATION)) {
     const [time] = timesIn(match[0]);
     const used = time !== undefined && (isUsed(time.minutes, phrase) || spoken === true);
-    claims.span(match.index, match.index + match[0].length, used ? 'time' : 'unused');
+    claims.span(
+      match.index,
+      match.index + match[0].length,
+      used ? (fate === 'condition' ? fate : 'time') : 'unused',
+    );
   }
   // "High pressure 12": a bare number that was taken for minutes.
   for (const match of text.matchAll(/\b\d+(?:\.\d+)?\b/g))
     if (isUsed(Number(match[0]), phrase))
       claims.span(match.index, match.index + match[0].length, 'time');
-  if (fate === 'step' || fate === 'release' || phrase.seals) claims.all(DRIVEN, 'step');
+  if (fate === 'step' || fate === 'release') claims.all(DRIVEN, 'step');
   if (fate === 'step' || fate === 'release')
     for (const word of RELEASE_WORDS) claims.all(word, 'release');
   const words = new Set(

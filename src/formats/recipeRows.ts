@@ -19,6 +19,8 @@ export interface Said {
   readonly servings: number | null;
   readonly lines: readonly string[];
   readonly instructions: readonly string[];
+  /** Rows that are none of these. */
+  readonly left?: readonly string[];
 }
 
 const NEEDED =
@@ -97,7 +99,7 @@ function nameIn(before: readonly Row[]): string | null {
     (row) =>
       row.text.length < 90 &&
       !/[.!?]$/.test(row.text) &&
-      !/^(?:serves|makes|yields?|prep|cook|total)\b/i.test(row.text),
+      !/^(?:(?:serves|makes|yields?|prep|cook|total)\b|for \d)/i.test(row.text),
   );
   // A subject that asks is a name where nothing else is.
   const [first] = before;
@@ -190,6 +192,13 @@ function fromSentences(rows: readonly Row[]): Said {
 /** What rows say, by their headings where there are any, by their look, or out of their sentences. */
 export function saidInRows(rows: readonly Row[]): Said {
   const headed = rows.some((row) => opens(row) === 'needed' || opens(row) === 'done');
-  const said = headed ? underHeadings(rows) : byTheirLook(rows);
-  return said.lines.length > 0 ? said : fromSentences(rows);
+  const found = headed ? underHeadings(rows) : byTheirLook(rows);
+  const said = found.lines.length > 0 ? found : fromSentences(rows);
+  const used = [said.name, ...said.lines, ...said.instructions];
+  const isUsed = ({ text }: Row): boolean =>
+    used.some((one) => text.includes(one) || one.includes(text));
+  return {
+    ...said,
+    left: rows.filter((row) => !isUsed(row) && opens(row) === null).map(({ text }) => text),
+  };
 }

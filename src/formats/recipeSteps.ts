@@ -4,7 +4,7 @@
  */
 import type { Fate } from '../core/batch/reading';
 import type { Batch, PressureStep, Step } from '../core/batch/schema';
-import { afterWait, LONGEST_WAIT_MIN, waitOf } from '../core/vocabulary';
+import { afterWait, LONGEST_WAIT_MIN, waitOf, type Release } from '../core/vocabulary';
 import type { Food, FoodGroup } from '../core/food';
 import { mentioned, termsIn, type Term } from './mentions';
 import { clausesOf, type Clause, type Place } from './recipeSplit';
@@ -46,11 +46,18 @@ export interface Phrase extends Place {
   readonly used: readonly number[];
   /** Whether its durations are dealt with: how long a release takes by itself, a check that is told. */
   readonly spoken?: boolean;
-  /** Whether it brings the pot to pressure. */
-  readonly seals?: boolean;
+}
+
+/** What is left open about a lid: how the pressure is let off. */
+export interface ReleaseAsk {
+  readonly step: string;
+  readonly what: string;
+  readonly answers: readonly { readonly label: string; readonly release: Release }[];
 }
 
 export interface ReadSteps {
+  /** What is left open, with answers. */
+  readonly asks: readonly ReleaseAsk[];
   readonly steps: readonly Step[];
   readonly phrases: readonly Phrase[];
   /** By the index of the ingredient line; what is not there goes in as is usual. */
@@ -72,11 +79,42 @@ const quoted = (clause: string): string => clause.trim().slice(0, 60);
 /** What a clause became. */
 type Told = Omit<Phrase, keyof Place | 'of'>;
 
+const WAITS = [5, 10, 20] as const;
+
+/** How long the pressure drops before the valve is opened. */
+function askWait(step: string, release: Release): ReleaseAsk {
+  return {
+    step,
+    what: 'How long does the pressure drop before the valve is opened?',
+    answers: WAITS.map((minutes) => ({
+      label: `${minutes} min`,
+      release: afterWait(
+        { method: release.method === 'timed' ? 'quick' : release.method },
+        minutes,
+      ),
+    })),
+  };
+}
+
+/** How the pressure is let off. */
+function askRelease(step: string): ReleaseAsk {
+  return {
+    step,
+    what: 'How is the pressure let off?',
+    answers: [
+      { label: 'by itself', release: { method: 'natural' } },
+      { label: '10 min, then the valve', release: { method: 'timed', afterMin: 10 } },
+      { label: 'by the valve at once', release: { method: 'quick' } },
+    ],
+  };
+}
+
 /** The reading of instructions, one clause after another. */
 class Reading {
   readonly steps: Step[] = [];
   readonly unsure: string[] = [];
   readonly phrases: Phrase[] = [];
+  readonly asks: ReleaseAsk[] = [];
   readonly entries = new Map<number, Entry>();
   bones: ReadSteps['bones'];
   private readonly terms: readonly Term[];
@@ -126,9 +164,14 @@ class Reading {
     );
     this.stoodMin = 0;
     this.steps[at] = { ...step, release };
-    if (guessed) this.unsure.push('how long it drops before the valve is opened: 10 min are taken');
-    if (contradicts)
+    if (guessed) {
+      this.unsure.push('how long it drops before the valve is opened: 10 min are taken');
+      this.asks.push(askWait(step.id, release));
+    }
+    if (contradicts) {
+      this.asks.push(askRelease(step.id));
       this.unsure.push(`two ways to let it off, the slower is taken: “${quoted(clause)}”`);
+    }
     return true;
   }
 
@@ -324,8 +367,9 @@ class Reading {
         ? { kind: 'simmer', minutes: last }
         : stepIn(clause, pressed, this.sealed);
     const waits = step?.kind === 'pressure' ? this.waitsAfter(clause) : 0;
+    const seals = step?.kind !== 'pressure' && SEALS.test(clause) && releaseAt(clause) < 0;
     if (step?.kind === 'pressure') this.sealed = false;
-    else if (SEALS.test(clause) && releaseAt(clause) < 0) this.sealed = true;
+    else if (seals) this.sealed = true;
     else if (/\bopen\b|\blid off\b|\bremove the lid\b/i.test(clause)) this.sealed = false;
     const told =
       step?.kind === 'strain'
@@ -365,11 +409,11 @@ class Reading {
     const made = step || wilts !== null;
     const of = made ? this.steps.at(-1)?.id : releases ? lid?.id : undefined;
     return {
-      fate: made ? 'step' : releases ? 'release' : put.length > 0 || served ? 'place' : 'talk',
+      fate:
+        made || seals ? 'step' : releases ? 'release' : put.length > 0 || served ? 'place' : 'talk',
       ...(of !== undefined && { step: of }),
       lines: named,
       used,
-      seals: this.sealed,
       // By itself "about 20 minutes": how long it takes, which the model knows better.
       spoken: releases && lid?.release?.method === 'natural' && step === null,
     };
@@ -377,13 +421,18 @@ class Reading {
 
   end(): ReadSteps {
     const { steps, entries, unsure, bones, phrases } = this;
-    const readied = { ...(bones && { bones }), phrases };
+    const untold = steps.filter(
+      (s) => s.kind === 'pressure' && !s.release && !this.asks.some(({ step }) => step === s.id),
+    );
+    const asks = [...this.asks, ...untold.map(({ id }) => askRelease(id))];
+    const readied = { ...(bones && { bones }), phrases, asks };
     this.opened();
     if (this.lids === 0)
       return {
         steps: [],
         entries: new Map(),
         ...readied,
+        asks: [],
         unsure: [...unsure, 'nothing was said of pressure: a plan is proposed'],
       };
     if (this.waiting.length > 0) {

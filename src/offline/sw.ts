@@ -15,7 +15,7 @@ const SHELLS: readonly (readonly [path: RegExp, shell: string])[] = [
   [/^\/bench\/[^/]+$/, '/bench/_'],
   [/^\/stove\/[^/]+$/, '/stove/_'],
   [/^\/log\/[^/]+$/, '/log/_'],
-  [/^\/(?:bench|stove|larder|larder\/labels|log|kitchen|take)?$/, ''],
+  [/^\/(?:bench|stove|desk|larder|larder\/labels|log|kitchen|take)?$/, ''],
 ];
 
 const serwist = new Serwist({

@@ -9,6 +9,7 @@ export type Opened =
   | 'scale'
   | 'schools'
   | 'phone'
+  | 'recipe'
   | 'rehearse'
   | 'help'
   | null;

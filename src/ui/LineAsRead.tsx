@@ -1,7 +1,7 @@
 import { useId, useState } from 'react';
 import { taskWords } from '@/core/batch/plan';
 import { likened, renamed, unusedIn, type ReadLine } from '@/core/batch/reading';
-import { spoken } from '@/core/food';
+import { spoken, type Meant } from '@/core/food';
 import type { Units } from '@/core/quantity';
 import { lineWords } from './lineWords';
 
@@ -60,11 +60,14 @@ export function LineAsRead({
   line,
   units,
   onText,
+  onMeant,
 }: {
   readonly line: ReadLine;
   readonly units: Units;
   /** The line as the cook has put it right. */
   readonly onText: (text: string) => void;
+  /** What the cook means by a word that was not known. */
+  readonly onMeant?: (word: Meant) => void;
 }) {
   if (line.item)
     return (
@@ -98,7 +101,11 @@ export function LineAsRead({
             key={food.key}
             type="button"
             className="mx-1 min-h-8 underline"
-            onClick={() => onText(renamed(line, food.name))}
+            onClick={() => {
+              if (line.name)
+                onMeant?.({ said: line.name.toLowerCase(), food: food.own?.name ?? food.key });
+              onText(renamed(line, food.name));
+            }}
           >
             {spoken(food.name)}
           </button>

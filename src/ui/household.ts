@@ -1,7 +1,15 @@
 import { trimClaims } from '@/core/batch/household';
 import { inTheirPots, sameFood, type SchoolKey } from '@/core/batch/plan';
-import type { Batch, Bundle, Item, Cook, Pot } from '@/core/batch/schema';
-import type { OwnFood } from '@/core/food';
+import { withWord } from '@/core/batch/reading';
+import {
+  MOST_WORDS,
+  type Batch,
+  type Bundle,
+  type Item,
+  type Cook,
+  type Pot,
+} from '@/core/batch/schema';
+import type { Meant, OwnFood } from '@/core/food';
 import { change, useApp } from '@/store';
 
 /** The household; only called below the shell, which shows nothing without one. */
@@ -103,6 +111,28 @@ export function saveHabit(key: SchoolKey, value: string | undefined): void {
       },
     };
   });
+}
+
+/** Keeps words that a cook has put right: they are the kitchen's from here on. */
+export function saveWords(words: readonly Meant[]): void {
+  if (words.length === 0) return;
+  change((h) => ({
+    ...h,
+    kitchen: {
+      ...h.kitchen,
+      words: [
+        ...words.reduce((all, word) => withWord(all, word, MOST_WORDS), h.kitchen.words ?? []),
+      ],
+    },
+  }));
+}
+
+/** Forgets a word of the kitchen. */
+export function deleteWord(said: string): void {
+  change((h) => ({
+    ...h,
+    kitchen: { ...h.kitchen, words: (h.kitchen.words ?? []).filter((word) => word.said !== said) },
+  }));
 }
 
 export function saveCook(cook: Cook): void {

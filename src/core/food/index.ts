@@ -35,7 +35,7 @@ export {
   type FoodIndex,
   type FoodMatch,
 } from './match';
-export { indexOf, ownFood } from './own';
+export { indexOf, ownFood, type Meant } from './own';
 export { amountGrams, amountOfGrams, cupGrams, foodInAmount } from './mass';
 export {
   FREEZING_POINT,

@@ -67,27 +67,33 @@ function namesOf(food: Food): readonly string[] {
 }
 
 /** @param from number of the first name: of names that are as near, the lowest is taken */
-function indexed(base: FoodIndex | null, foods: readonly Food[], from: number): FoodIndex {
+function indexed(base: FoodIndex | null, names: readonly Named[], from: number): FoodIndex {
   const withWord = new Map(base?.withWord);
-  foods.flatMap(namesOfFood).forEach(({ food, words }, i) => {
+  names.forEach(({ food, name: called }, i) => {
+    const words = nameWords(called);
     const name: Name = { food, words, at: from + i };
     for (const word of new Set(words)) withWord.set(word, [...(withWord.get(word) ?? []), name]);
   });
   return { withWord, words: [...withWord.keys()].filter((word) => word.length > 3) };
 }
 
-function namesOfFood(food: Food): readonly Omit<Name, 'at'>[] {
-  return namesOf(food).map((name) => ({ food, words: nameWords(name) }));
+/** A food and one of its names. */
+interface Named {
+  readonly food: Food;
+  readonly name: string;
 }
+
+const named = (food: Food): readonly Named[] => namesOf(food).map((name) => ({ food, name }));
 
 let table: FoodIndex | null = null;
 
 /** Made when the first name is looked for: most pages look for none. */
-const theTable = (): FoodIndex => (table ??= indexed(null, FOODS, 0));
+const theTable = (): FoodIndex => (table ??= indexed(null, FOODS.flatMap(named), 0));
 
-/** The table with foods of a kitchen before it. */
-export function indexWith(own: readonly Food[]): FoodIndex {
-  return own.length > 0 ? indexed(theTable(), own, -own.length) : theTable();
+/** The table with words and foods of a kitchen before it. */
+export function indexWith(own: readonly Food[], words: readonly Named[] = []): FoodIndex {
+  const names = [...words, ...own.flatMap(named)];
+  return names.length > 0 ? indexed(theTable(), names, -names.length) : theTable();
 }
 
 const BY_KEY: ReadonlyMap<string, Food> = new Map(FOODS.map((food) => [food.key, food]));

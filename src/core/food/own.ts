@@ -2,7 +2,7 @@
  * Foods of a kitchen: what is in no table, cooked as the food of the table that it is like. Only
  * what differs is kept, so that a better table is a better food of the kitchen too.
  */
-import { indexWith, resolveFood, type FoodIndex } from './match';
+import { foodByKey, indexWith, resolveFood, type FoodIndex } from './match';
 import type { Food, OwnFood } from './types';
 
 const MADE = new WeakMap<OwnFood, Food>();
@@ -40,13 +40,26 @@ export function ownFood(own: OwnFood): Food | undefined {
   return food;
 }
 
-const INDEXES = new WeakMap<readonly OwnFood[], FoodIndex>();
+/** A word of a kitchen, and the food that is meant by it: the key of the table, or a name of the kitchen. */
+export interface Meant {
+  readonly said: string;
+  readonly food: string;
+}
 
-/** The table and the foods of a kitchen, these first, by the words of their names. */
-export function indexOf(foods: readonly OwnFood[]): FoodIndex {
-  const before = INDEXES.get(foods);
+const INDEXES = new WeakMap<readonly OwnFood[], WeakMap<readonly Meant[], FoodIndex>>();
+const NO_WORDS: readonly Meant[] = [];
+
+/** The table and the foods of a kitchen, these first, by the words of their names and those of the kitchen. */
+export function indexOf(foods: readonly OwnFood[], words: readonly Meant[] = NO_WORDS): FoodIndex {
+  const byWords = INDEXES.get(foods) ?? new WeakMap<readonly Meant[], FoodIndex>();
+  const before = byWords.get(words);
   if (before) return before;
-  const index = indexWith(foods.flatMap((own) => ownFood(own) ?? []));
-  INDEXES.set(foods, index);
+  const own = foods.flatMap((food) => ownFood(food) ?? []);
+  const named = words.flatMap(({ said, food }) => {
+    const meant = own.find(({ name }) => name === food) ?? foodByKey(food);
+    return meant ? [{ food: meant, name: said }] : [];
+  });
+  const index = indexWith(own, named);
+  INDEXES.set(foods, byWords.set(words, index));
   return index;
 }

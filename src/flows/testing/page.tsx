@@ -10,6 +10,7 @@ import type { ReactNode } from 'react';
 import type { Bundle } from '@/core/batch/schema';
 import { BatchesScreen } from '@/screens/batches/BatchesScreen';
 import { BenchScreen } from '@/screens/bench/BenchScreen';
+import { DeskScreen } from '@/screens/desk/DeskScreen';
 import { FirstStart } from '@/screens/household/FirstStart';
 import { Nav } from '@/screens/household/Nav';
 import { idInPath } from '@/screens/household/path';
@@ -46,6 +47,7 @@ const user = userEvent.setup({ delay: null, pointerEventsCheck: 0 });
 
 const SCREENS: Readonly<Record<string, (id: string) => ReactNode>> = {
   '': () => <BatchesScreen />,
+  desk: () => <DeskScreen />,
   bench: (id) => <BenchScreen key={id} id={id} />,
   stove: (id) => (id ? <StoveScreen key={id} id={id} /> : <StoveIndex />),
   larder: (id) => (id ? <LabelsScreen /> : <LarderScreen />),
@@ -271,4 +273,11 @@ export async function saved(): Promise<string> {
   const text = await comes(() => file, 'a file');
   file = null;
   return text;
+}
+
+/** From the batches to a batch with nothing in it. */
+export async function beginEmpty(): Promise<void> {
+  await press('Plan a batch', { kind: 'link' });
+  await press('Begin with an empty pot');
+  await at(/^\/bench\//);
 }

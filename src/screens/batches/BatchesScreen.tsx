@@ -2,17 +2,18 @@
 
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { ChevronDown, Plus } from 'lucide-react';
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { nanoid } from 'nanoid';
 import { rollup } from 'd3-array';
-import { lazy, Suspense, useMemo, useState } from 'react';
-import { newBatch, potOf, wantedSoon } from '@/core/batch/plan';
+import { lazy, Suspense, useMemo, useState, type DragEvent } from 'react';
+import { potOf, wantedSoon } from '@/core/batch/plan';
 import type { Batch } from '@/core/batch/schema';
 import { formatAltitude } from '@/core/quantity';
-import { Button } from '@/ui/Button';
+import { layOnDesk } from '@/ui/deskDraft';
+import { buttonLook } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
 import { ExportAll } from '@/ui/ExportAll';
-import { isCooking, saveBatch, useHousehold } from '@/ui/household';
+import { isCooking, useHousehold } from '@/ui/household';
 import { useKnown } from '@/ui/known';
 import { LongList } from '@/ui/LongList';
 import { BatchRow } from './BatchRow';
@@ -25,7 +26,6 @@ const NextMoves = lazy(() =>
   import('@/ui/cooking/NextMove').then((m) => ({ default: m.NextMoves })),
 );
 const ImportSheet = lazy(() => import('./ImportSheet').then((m) => ({ default: m.ImportSheet })));
-const RecipeSheet = lazy(() => import('./RecipeSheet').then((m) => ({ default: m.RecipeSheet })));
 // Two dishes for one evening are seldom.
 const Evening = lazy(() => import('./Evening').then((m) => ({ default: m.Evening })));
 const StartOver = lazy(() => import('./StartOver').then((m) => ({ default: m.StartOver })));
@@ -42,8 +42,8 @@ export function BatchesScreen() {
   const household = useHousehold();
   const router = useRouter();
   const clock = useClock();
-  const [sheet, setSheet] = useState<'import' | 'recipe' | 'backups' | 'over' | null>(null);
-  const { batches, cooks, foods, pots, kitchen } = household;
+  const [sheet, setSheet] = useState<'import' | 'backups' | 'over' | null>(null);
+  const { batches, cooks, pots, kitchen } = household;
   const known = useKnown();
   const onStove = isCooking(household);
   const timesCooked = useMemo(
@@ -59,13 +59,23 @@ export function BatchesScreen() {
   const hour = Math.floor(clock.now() / HOUR_MS) * HOUR_MS;
   const wanted = useMemo(() => wantedSoon(batches, hour), [batches, hour]);
   const evening = wanted.length + (onStove ? 1 : 0) > 1;
-  const start = (): void => {
-    const batch = newBatch(nanoid(10), pots[0]);
-    saveBatch(batch);
-    router.push(`/bench/${batch.id}`);
+  // A recipe dropped here is laid on the desk.
+  const drop = (event: DragEvent): void => {
+    event.preventDefault();
+    const [file] = event.dataTransfer.files;
+    const text = file ? file.text() : Promise.resolve(event.dataTransfer.getData('text/plain'));
+    void text.then((said) => {
+      if (!said.trim()) return;
+      layOnDesk({ text: said, link: '' });
+      router.push('/desk');
+    });
   };
   return (
-    <main className="mx-auto w-full max-w-6xl px-4 py-6 sm:px-6">
+    <main
+      className="mx-auto w-full max-w-6xl px-4 py-6 sm:px-6"
+      onDragOver={(event) => event.preventDefault()}
+      onDrop={drop}
+    >
       <div className="flex flex-wrap items-center gap-4">
         <div className="mr-auto">
           <h1 className="figure text-4xl">Batches</h1>
@@ -74,9 +84,9 @@ export function BatchesScreen() {
             {formatAltitude(kitchen.altitudeM, kitchen.units)}
           </p>
         </div>
-        <Button look="copper" onClick={start}>
+        <Link href="/desk" className={buttonLook('copper')}>
           <Plus size={18} aria-hidden /> Plan a batch
-        </Button>
+        </Link>
         <Menu>
           <MenuButton className="inline-flex min-h-11 items-center gap-1 rounded-full border border-ink/70 px-4 text-[15px] font-medium">
             Files <ChevronDown size={16} aria-hidden />
@@ -91,11 +101,6 @@ export function BatchesScreen() {
             <MenuItem>
               <button type="button" className={OPTION} onClick={() => setSheet('import')}>
                 Bring in a file
-              </button>
-            </MenuItem>
-            <MenuItem>
-              <button type="button" className={OPTION} onClick={() => setSheet('recipe')}>
-                Bring in a recipe
               </button>
             </MenuItem>
             <MenuItem>
@@ -144,19 +149,6 @@ export function BatchesScreen() {
       )}
       <Suspense>
         {sheet === 'import' && <ImportSheet household={household} onClose={() => setSheet(null)} />}
-        {sheet === 'recipe' && (
-          <RecipeSheet
-            kitchen={known?.kitchen ?? kitchen}
-            pot={known?.pots[0] ?? pots[0]}
-            foods={foods}
-            makeId={() => nanoid(10)}
-            onPlan={(batch) => {
-              saveBatch(batch, batch.items);
-              router.push(`/bench/${batch.id}`);
-            }}
-            onClose={() => setSheet(null)}
-          />
-        )}
         {sheet === 'backups' && <BackupsSheet onClose={() => setSheet(null)} />}
         {sheet === 'over' && <StartOver household={household} onClose={() => setSheet(null)} />}
       </Suspense>

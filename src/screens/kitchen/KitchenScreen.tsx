@@ -12,7 +12,7 @@ import { boilingPoint } from '@/core/water';
 import { isoOf } from '@/session/clock';
 import { change } from '@/store';
 import { Button } from '@/ui/Button';
-import { deleteFood, deletePot, saveFood, savePot, useHousehold } from '@/ui/household';
+import { deleteFood, deletePot, deleteWord, saveFood, savePot, useHousehold } from '@/ui/household';
 import { useClock } from '@/ui/clock';
 import { useKnown } from '@/ui/known';
 import { potName, PotRow } from '@/ui/PotRow';
@@ -23,6 +23,7 @@ import { LearnedFoods } from './LearnedFoods';
 import { PotCard } from './PotCard';
 import { PotForm } from './PotForm';
 import { PotKnowledge } from './PotKnowledge';
+import { Words } from './Words';
 
 // It brings the reading of lines along, which no page needs at first.
 const FoodForm = lazy(() => import('./FoodForm').then((m) => ({ default: m.FoodForm })));
@@ -90,6 +91,7 @@ export function KitchenScreen() {
           onEdit={(food) => setEditing({ what: 'food', food })}
           onRemove={(food) => deleteFood(food.id)}
         />
+        <Words words={kitchen.words ?? []} onForget={({ said }) => deleteWord(said)} />
         <LearnedFoods kitchen={known?.kitchen ?? null} cooks={cooks} />
       </div>
       <section aria-labelledby="pots">

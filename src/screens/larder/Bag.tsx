@@ -31,7 +31,11 @@ function AddToBag({ household, units }: { readonly household: Bundle; readonly u
   const clock = useClock();
   const [text, setText] = useState('');
   const [refused, setRefused] = useState<string | null>(null);
-  const own = useMemo(() => ({ foods: household.foods, units }), [household.foods, units]);
+  const { foods, kitchen } = household;
+  const own = useMemo(
+    () => ({ foods, units, ...(kitchen.words && { words: kitchen.words }) }),
+    [foods, units, kitchen.words],
+  );
   const put = async (): Promise<void> => {
     const lines = await ask('readLines', [text, own]).catch((): readonly ReadLine[] => []);
     const bad = lines.find((line) => !line.item);

@@ -26,4 +26,8 @@ const replace = (to: string): void => move([...trail.slice(0, -1), to]);
 
 const router = { push: go, replace, prefetch: (): void => undefined };
 export const useRouter = (): typeof router => router;
-export const usePathname = (): string => useSyncExternalStore(subscribe, here, here);
+const pathOf = (): string => here().split('?')[0] ?? '/';
+const queryOf = (): string => here().split('?')[1] ?? '';
+export const usePathname = (): string => useSyncExternalStore(subscribe, pathOf, pathOf);
+export const useSearchParams = (): URLSearchParams =>
+  new URLSearchParams(useSyncExternalStore(subscribe, queryOf, queryOf));

@@ -31,7 +31,7 @@ export function wholeAnimal(name: string, food: Food, amount: Amount | null): Fo
 }
 
 /** What is poured until it covers the rest. */
-const UNTIL_COVERED: ReadonlySet<string> = new Set(['water', 'broth', 'salted-broth']);
+export const UNTIL_COVERED: ReadonlySet<string> = new Set(['water', 'broth', 'salted-broth']);
 
 /** Pieces are what "2 leeks" means; where a food has none, the amount needs a measure. */
 export function checkAmount(

@@ -57,6 +57,7 @@ export function fromLarder(line: ReadLine, shelves: readonly Shelf[], units: Uni
     food: food && { ...food, name: shelf.name },
     refused: null,
     nearest: [],
+    asks: [],
     unsure:
       litres > there + 1e-6
         ? [`the Larder holds ${formatVolume(there, units)} of it; the rest is not from there`]

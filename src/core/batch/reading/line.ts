@@ -1,5 +1,14 @@
 /** One line as a cook would say it: its food, how much, and all that it says besides. */
-import { checkAmount, LEAST_G, ONE_OF_IT, wholeAnimal } from './amounts';
+import { checkAmount, LEAST_G, ONE_OF_IT, UNTIL_COVERED, wholeAnimal } from './amounts';
+import {
+  askEither,
+  askFood,
+  askLitres,
+  askMeasure,
+  askSize,
+  askTooMuch,
+  type LineAsk,
+} from './asks';
 import { isTooMuch } from './bounds';
 import { readCut, wordsOfCut } from './cuts';
 import { factsOf, type Facts } from './facts';
@@ -15,6 +24,7 @@ import {
   type Food,
   type FoodIndex,
   type FoodMatch,
+  type Meant,
   type OwnFood,
 } from '../../food';
 import { formatAmount, parseAmount, parseLength, type Amount, type Units } from '../../quantity';
@@ -22,7 +32,7 @@ import { canningIn, plantIn, type Worded } from '../../guard/words';
 import { readTask } from '../plan/alongside';
 import { readLike } from './like';
 import { idOfName } from '../plan/ownNames';
-import { splitLike, type ReadLine } from './reword';
+import { renamed, splitLike, type ReadLine } from './reword';
 import { looseAmount, looseMeasure, unknownMeasure, type LooseMeasure } from './loose';
 import { LUMP_WORDS, readLump, sizeLeftOpen } from './lump';
 import { Claims, unusedIn, type Mark } from './marks';
@@ -48,6 +58,8 @@ const NONE: readonly OwnFood[] = [];
 export interface ReadsFor {
   /** Its own foods. */
   readonly foods?: readonly OwnFood[];
+  /** Its own words for foods. */
+  readonly words?: readonly Meant[];
   readonly units?: Units;
   /** Broths of the house that may be put in. */
   readonly shelves?: readonly Shelf[];
@@ -105,6 +117,7 @@ function without(text: string, fate: Mark['fate'], said: Partial<ReadLine> = {})
     refused: null,
     food: null,
     unsure: [],
+    asks: [],
     nearest: [],
     name: text,
     amount: null,
@@ -168,7 +181,7 @@ function shared(amount: Amount | null, share: number | undefined): Amount | null
  */
 export function readLine(
   text: string,
-  { foods = NONE, units = 'metric' }: ReadsFor = {},
+  { foods = NONE, words: meant, units = 'metric' }: ReadsFor = {},
   share?: number,
 ): ReadLine {
   const never = refusedWords(text);
@@ -178,9 +191,10 @@ export function readLine(
   const [said, like] = splitLike(text);
   const parsed = parseAmount(said);
   const unsure = [...parsed.unsure];
+  const asks: LineAsk[] = [];
   const loose = looseMeasure(parsed);
   const rest = loose?.rest ?? parsed.rest;
-  const found = findFoods(rest, indexOf(foods));
+  const found = findFoods(rest, indexOf(foods, meant));
   const best = likelyPiece(
     found.matches,
     parsed.amount,
@@ -192,14 +206,19 @@ export function readLine(
   claims.consumed(`${rest} ${text.slice(said.length)}`, 'amount');
   const line = { text, source: text, task: null, name: found.name, amount: parsed.amount };
   const unread = { ...line, item: null, food: null, unsure, nearest };
-  if (like === null ? !best || best.score < SURE_MATCH : !made)
-    return { ...unread, refused: null, marks: claims.marks() };
+  if (like === null ? !best || best.score < SURE_MATCH : !made) {
+    const which = askFood(found.name, nearest, (to) => renamed({ ...line, text }, to));
+    return { ...unread, refused: null, asks: which ? [which] : [], marks: claims.marks() };
+  }
   const match = made ?? wholeAnimal(found.name, (best as FoodMatch).food, parsed.amount);
   const measure = loose ? null : unknownMeasure(parsed, match);
   if (measure !== null)
     return {
       ...unread,
       refused: `How much is a ${measure}? Say it in grams, ml or cups`,
+      asks: parsed.amount
+        ? [askMeasure(measure, parsed.amount, rest.replace(/^.*?\bof\s+/i, ''))]
+        : [],
       marks: claims.marks(),
     };
   const asked = plantIn(text);
@@ -213,12 +232,14 @@ export function readLine(
   if (!made && found.spelt) unsure.push(`read as ${found.spelt}`);
   if (!made && best && (best.score < SURELY || best.strange)) unsure.push(`taken for ${food.name}`);
   const other = found.other && found.other.food.key !== match.key ? found.other.food : null;
-  if (other) unsure.push(`${food.name} or ${other.name}: the first is taken`);
-  else if (found.otherWords !== null && !found.other)
-    unsure.push(`or “${found.otherWords}”: ${food.name} is taken`);
+  const choice = found.either !== null && (other !== null || !found.other) ? found.either : null;
+  if (choice) unsure.push(`or “${choice.other}”: ${food.name} is taken`);
+  const ask = (one: LineAsk | null): void => void (one && asks.push(one));
+  if (choice) ask(askEither(text, choice.alone, choice.taken, choice.other));
   if (PER_HEAD.test(said)) unsure.push('it says how much for one: taken once');
   if (share !== undefined && parsed.amount)
     unsure.push(`${formatAmount(parsed.amount, units)} for all of them: shared evenly`);
+  if (!parsed.amount && UNTIL_COVERED.has(food.key)) ask(askLitres(food, units));
   const amount = amountOf(food, shared(parsed.amount, share), loose, unsure, units);
   // A shoulder by the piece is one joint.
   const joint =
@@ -229,7 +250,11 @@ export function readLine(
   const open = told
     ? null
     : sizeLeftOpen(`${words} ${food.name}`, food, amount, facts.startC, units);
-  if (open?.asked) unsure.push(open.asked);
+  if (isTooMuch(food, amount)) ask(askTooMuch(food, amount, units));
+  if (open?.asked) {
+    unsure.push(open.asked);
+    ask(askSize(text, food, units));
+  }
   const cut = told ?? open?.cut ?? null;
   if (lump) claims.all(LUMP_WORDS, 'cut');
   else if (told) claimCut(claims, text, told);
@@ -263,6 +288,7 @@ export function readLine(
     refused,
     food,
     unsure,
+    asks,
     nearest: [...(other ? [other] : []), ...nearest.slice(1).filter((one) => one !== other)],
     ...(late && { place: 'end' as const }),
     marks,
@@ -297,7 +323,7 @@ function inSource(marks: readonly Mark[], { spans }: Part): readonly Mark[] {
 
 /** Reads one line for all its foods: "salt and pepper", "2 carrots and 1 leek". */
 export function readFoods(source: string, own: ReadsFor = {}): readonly ReadLine[] {
-  const index: FoodIndex = indexOf(own.foods ?? NONE);
+  const index: FoodIndex = indexOf(own.foods ?? NONE, own.words);
   const whole = (): readonly ReadLine[] => [readLine(source, own)];
   if (refusedWords(source) || readTask(source) || splitLike(source)[1] !== null) return whole();
   const parts = partsOf(source, (words) => namesFood(parseAmount(words).rest, index));

@@ -105,8 +105,13 @@ export interface Found {
   readonly spelt: string | null;
   /** The name as it stands, without words of handling. */
   readonly name: string;
-  /** What would do as well, where the line says so, in its words. */
-  readonly otherWords: string | null;
+  /** Two names of which either will do: the words of both, the one that is taken, and the other. */
+  readonly either: {
+    readonly alone: string;
+    readonly taken: string;
+    readonly other: string;
+  } | null;
+  /** The food of the other name, where it is known. */
   readonly other: FoodMatch | null;
 }
 
@@ -136,9 +141,12 @@ export function findFoods(rest: string, index: FoodIndex): Found {
   const found = nearest([...names, one]);
   const name = bare(short).replace(/\s+/g, ' ').trim();
   const also = either.other === null ? undefined : best(bare(either.other), index);
-  const otherWords = either.other && bare(either.other).trim() ? either.other.trim() : null;
+  const choice =
+    either.other && bare(either.other).trim()
+      ? { alone, taken: either.name.trim(), other: either.other.trim() }
+      : null;
   const other = also && also.score >= SURE_MATCH ? also : null;
-  const said = { name, otherWords, other };
+  const said = { name, either: choice, other };
   if ((found[0]?.score ?? 0) >= SURE_MATCH) return { matches: found, spelt: null, ...said };
   const mended = [bare(short), one].flatMap((text) => mendSpelling(text, index) ?? []);
   for (const spelt of mended) {

@@ -1,6 +1,7 @@
 /** A line of the add box as a cook would write it, and in other words: text in, text out. */
 import { formatAmount, type Amount, type Units } from '../../quantity';
 import type { Food } from '../../food';
+import type { LineAsk } from './asks';
 import type { Mark } from './marks';
 import type { NewTask } from '../plan/alongside';
 import type { NewItem } from '../plan/putIn';
@@ -30,6 +31,8 @@ export interface ReadLine {
   readonly food: Food | null;
   /** Guesses and omissions, in words for the cook. */
   readonly unsure: readonly string[];
+  /** What it leaves open, with answers. */
+  readonly asks: readonly LineAsk[];
   /** Nearest foods when none was sure. */
   readonly nearest: readonly Food[];
   /** The words that name the food, and how much of it was said. */
@@ -54,7 +57,7 @@ export function afterLike(sentence: string): string {
 }
 
 /** A line with another name for its food, and all else as it was said. */
-export function renamed(line: ReadLine, name: string): string {
+export function renamed(line: Pick<ReadLine, 'text' | 'name' | 'amount'>, name: string): string {
   const [said] = splitLike(line.text);
   const at = line.name ? said.toLowerCase().indexOf(line.name.toLowerCase()) : -1;
   if (at >= 0) return `${said.slice(0, at)}${name}${said.slice(at + line.name.length)}`;

@@ -6,6 +6,8 @@ export {
   CUT_SHAPES,
   kitchenSchema,
   MOST_ITEMS,
+  MOST_RECIPE,
+  MOST_WORDS,
   MOST_TASKS,
   potSchema,
   SETS,

@@ -37,6 +37,22 @@ export const schoolsSchema = mayBe(
 );
 
 /** Place of the cooking, and its units. */
+/** A recipe that is kept with its batch, characters. */
+export const MOST_RECIPE = 20_000;
+
+/** Words that one kitchen puts right. */
+export const MOST_WORDS = 500;
+
+/** A word of a kitchen, and the food that is meant by it. */
+export const wordSchema = object(
+  {
+    said: needed(text('a word'), 'the word as it is said'),
+    /** Key of the food table, or name of a food of the kitchen. */
+    food: needed(text('a food'), 'the food that is meant'),
+  },
+  'a word: what is said, and what is meant',
+);
+
 export const kitchenSchema = object(
   {
     /** m above the sea */
@@ -50,6 +66,8 @@ export const kitchenSchema = object(
     habits: schoolsSchema,
     /** How it keeps and uses what it cooks. */
     larder: larderSchema,
+    /** Words of this kitchen that a cook has put right: what they mean. */
+    words: list(wordSchema, 'a list of words').max(MOST_WORDS, `at most ${MOST_WORDS} words`),
     /** Learned things that are not believed any more. */
     forgotten: forgottenSchema,
     /** Lessons up to then: of a cook's own kitchen, and of one that a batch was brought from. */
@@ -325,6 +343,21 @@ export const batchSchema = object(
       `at most ${MOST_TASKS} things alongside`,
     ),
     note: yup.string().strict().typeError('text').max(5000, 'at most 5000 characters'),
+    /** The recipe that it was read from, as it was written, and the page that it stood on. */
+    recipe: mayBe(
+      {
+        text: needed(
+          yup
+            .string()
+            .strict()
+            .typeError('text')
+            .max(MOST_RECIPE, `at most ${MOST_RECIPE} characters`),
+          'the words of the recipe',
+        ),
+        link: yup.string().strict().typeError('a link').max(2000, 'at most 2000 characters'),
+      },
+      'a recipe: its words',
+    ),
   },
   'a batch',
 );

@@ -133,7 +133,14 @@ export const ALIKE_MEAT: readonly AlikeRow[] = [
     'goat on the bone',
     'goat',
     {
-      aliases: ['curry goat', 'goat meat on the bone', 'goat pieces', 'bone-in goat', 'goat neck', 'bone-in mutton'],
+      aliases: [
+        'curry goat',
+        'goat meat on the bone',
+        'goat pieces',
+        'bone-in goat',
+        'goat neck',
+        'bone-in mutton',
+      ],
       family: 'bone',
       cooked: 0.8,
     },

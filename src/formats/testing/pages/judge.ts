@@ -1,6 +1,7 @@
 /** How much of a page was read right: its steps, its lids, its places. */
 import type { Step } from '../../../core/batch/schema';
-import { batchOfRecipe, readRecipe, type ReadRecipe } from '../../recipeIn';
+import { batchOfRecipe } from '../../recipeBatch';
+import { readRecipe, type ReadRecipe } from '../../recipeIn';
 import { lidWords } from '../recipes/lidWords';
 import type { PageCase } from './first';
 

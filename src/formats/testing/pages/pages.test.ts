@@ -94,7 +94,7 @@ describe('the words of what is done', () => {
     ['Heat the oven to 220 C for 25 minutes and warm the bowls.', ['220:unused', '25:unused']],
     [
       'If the beef is still tough, lock the lid for 10 minutes more.',
-      ['tough:condition', '10:time'],
+      ['tough:condition', '10:condition'],
     ],
     ['Cook at high pressure for 20 minutes. Cut it into 4 pieces.', ['20:time', '4:unused']],
   ])('are marked by what they became: %s', (text, wanted) => {

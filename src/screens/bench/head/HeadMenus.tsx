@@ -63,6 +63,7 @@ export function More({ batch }: { readonly batch: Batch }) {
   const { save, saveRecipe, copy, remove } = usePlanActions();
   const entries: readonly (readonly [name: string, does: () => void, look?: string])[] = [
     ...OPENS.map(([what, name]) => [name, () => open(what)] as const),
+    ...(batch.recipe ? [['The recipe as it was written', () => open('recipe')] as const] : []),
     ['Save as a recipe', saveRecipe],
     ...KINDS.map(
       (kind) =>

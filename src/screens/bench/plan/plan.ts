@@ -4,8 +4,8 @@ import { useRouter } from 'next/navigation';
 import { createContext, useContext, useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import type { Finding } from '@/core/assess';
-import { addTask, putIn, type NewTask } from '@/core/batch/plan';
-import type { Batch, Cook, Item } from '@/core/batch/schema';
+import { addTask, putIn, type NewItem, type NewTask } from '@/core/batch/plan';
+import type { Batch, Cook } from '@/core/batch/schema';
 import type { OverTheClock } from '@/drawings/plot';
 import { isoOf } from '@/session/clock';
 import { clockText } from '@/session/clockText';
@@ -72,7 +72,7 @@ export function usePlanActions() {
     const copyOf = (batch: Batch): Batch => ({ ...batch, id: nanoid(10) });
     return {
       save,
-      putIn: (items: readonly Omit<Item, 'id'>[], tasks: readonly NewTask[]): void => {
+      putIn: (items: readonly NewItem[], tasks: readonly NewTask[]): void => {
         const { batch, kitchen } = plan();
         saveBatch(tasks.reduce(addTask, putIn(batch, items, kitchen.habits)), items);
       },

@@ -21,6 +21,9 @@ const AddStep = lazy(() => import('./AddStep').then((m) => ({ default: m.AddStep
 const HelpSheet = lazy(() => import('./HelpSheet').then((m) => ({ default: m.HelpSheet })));
 const ItemEditor = lazy(() => import('./ItemEditor').then((m) => ({ default: m.ItemEditor })));
 const PhoneSheet = lazy(() => import('./PhoneSheet').then((m) => ({ default: m.PhoneSheet })));
+const RecipeTextSheet = lazy(() =>
+  import('./RecipeTextSheet').then((m) => ({ default: m.RecipeTextSheet })),
+);
 const RehearseSheet = lazy(() =>
   import('./RehearseSheet').then((m) => ({ default: m.RehearseSheet })),
 );
@@ -114,6 +117,9 @@ export function BenchSheets() {
           onGo={rehearse}
           onClose={onClose}
         />
+      )}
+      {opened === 'recipe' && batch.recipe && (
+        <RecipeTextSheet recipe={batch.recipe} onClose={onClose} />
       )}
       {opened === 'help' && <HelpSheet onClose={onClose} />}
       {opened === 'solve' && assessment && !isBroth(batch) && (

@@ -5,7 +5,7 @@ import type { Shelf } from '@/core/batch/household';
 import type { NewItem, NewTask } from '@/core/batch/plan';
 import { newItem, putRight, type ReadLine, type ReadsFor } from '@/core/batch/reading';
 import { MOST_ITEMS, MOST_TASKS } from '@/core/batch/schema';
-import type { OwnFood } from '@/core/food';
+import type { Meant, OwnFood } from '@/core/food';
 import type { Units } from '@/core/quantity';
 import { LineAsRead } from '@/ui/LineAsRead';
 import { reasonWords, useNewest } from '@/ui/useNewest';
@@ -30,9 +30,11 @@ const isUnderstood = (line: ReadLine): boolean => line.item !== null || line.tas
 export function AddLine({
   units,
   foods,
+  words,
   shelves,
   room,
   taskRoom,
+  onMeant,
   onAdd,
 }: {
   readonly units: Units;
@@ -41,15 +43,18 @@ export function AddLine({
   readonly taskRoom: number;
   /** The kitchen's own. */
   readonly foods: readonly OwnFood[];
+  readonly words?: readonly Meant[] | undefined;
   /** Broths in the Larder, worked out when they are asked for. */
   readonly shelves: () => readonly Shelf[];
+  /** What the cook means by a word that was not known. */
+  readonly onMeant: (word: Meant) => void;
   readonly onAdd: (items: readonly NewItem[], tasks: readonly NewTask[]) => void;
 }) {
   const [text, setText] = useState('');
   const asked = text.trim() !== '';
   const own = useMemo(
-    () => (asked ? { foods, units, shelves: shelves() } : null),
-    [asked, foods, units, shelves],
+    () => (asked ? { foods, units, shelves: shelves(), ...(words && { words }) } : null),
+    [asked, foods, words, units, shelves],
   );
   const question = useMemo(() => own && { text, own }, [text, own]);
   const { answer: read, failure } = useNewest<Question, readonly ReadLine[]>(question, readAway);
@@ -144,6 +149,7 @@ export function AddLine({
               line={line}
               units={units}
               onText={(put) => setText(putRight(text, lines, line, put))}
+              onMeant={onMeant}
             />
           </li>
         ))}

@@ -28,6 +28,7 @@ describe('the add line', () => {
         shelves={() => []}
         room={200}
         taskRoom={20}
+        onMeant={jest.fn()}
         onAdd={jest.fn()}
         {...more}
       />,

@@ -1,0 +1,45 @@
+/** What lies on the desk: kept on this device, so that it outlives a reload and the way to the desk. */
+import { useMemo } from 'react';
+import { useKept, writeKept } from './kept';
+
+export interface Draft {
+  readonly text: string;
+  /** Page that it stood on; empty for none. */
+  readonly link: string;
+}
+
+const KEY = 'retort-desk';
+const EMPTY: Draft = { text: '', link: '' };
+
+function draftIn(kept: string | null): Draft {
+  try {
+    const { text, link } = JSON.parse(kept ?? '{}') as Partial<Record<keyof Draft, unknown>>;
+    return {
+      text: typeof text === 'string' ? text : '',
+      link: typeof link === 'string' ? link : '',
+    };
+  } catch {
+    return EMPTY;
+  }
+}
+
+/** Lays something on the desk before it is opened. */
+export function layOnDesk(draft: Draft): void {
+  writeKept(KEY, JSON.stringify(draft));
+}
+
+/** What lies on the desk, and the way to lay something else there. */
+export function useDraft(): readonly [Draft, (draft: Draft) => void] {
+  const [kept, keep] = useKept(KEY);
+  const draft = useMemo(() => draftIn(kept), [kept]);
+  return [draft, (next) => keep(JSON.stringify(next))];
+}
+
+const LINK = /\bhttps?:\/\/[^\s"<>]+/i;
+
+/** The link that a text is, or that it leads with; null for a text of its own. */
+export function linkIn(text: string): string | null {
+  const found = LINK.exec(text)?.[0];
+  const rest = found ? text.replace(found, '').trim() : text;
+  return found && rest.length < 200 && rest.split('\n').length < 4 ? found : null;
+}
