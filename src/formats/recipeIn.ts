@@ -3,21 +3,13 @@
  * What a recipe says is mapped to items and steps where the text is clear; the rest is kept as a
  * note, and what was guessed is marked.
  */
-import { isTooDeep } from './bounds';
-import { blocksOf, dataIn, textOf } from './html';
 import { readMeanwhile, type NewTask } from '../core/batch/plan';
 import { learnt, readFoods, type Mark, type ReadLine, type ReadsFor } from '../core/batch/reading';
-import {
-  MOST_ITEMS,
-  MOST_RECIPE,
-  type Batch,
-  type BatchKind,
-  type Step,
-} from '../core/batch/schema';
+import { type Batch, type BatchKind, type Step } from '../core/batch/schema';
 import type { Meant } from '../core/food';
 import { canningIn, type Worded } from '../core/guard';
-import { saidInPage } from './recipePage';
-import { rowsOfText, saidInRows, servingsOf, type Said } from './recipeRows';
+import { documentIn, plainText } from './recipeDocument';
+import type { Said } from './recipeRows';
 import { marksOf } from './recipeMarks';
 import { sentencesOf } from './recipeSplit';
 import { stepsIn, type Phrase, type ReadSteps } from './recipeSteps';
@@ -73,50 +65,6 @@ export interface RecipeChanges {
 export type RecipeResult =
   | { readonly ok: true; readonly recipe: ReadRecipe }
   | { readonly ok: false; readonly message: string };
-
-type Json = Readonly<Record<string, unknown>>;
-
-function isObject(value: unknown): value is Json {
-  return typeof value === 'object' && value !== null && !Array.isArray(value);
-}
-
-/** The first object of type Recipe in a JSON-LD document, however deep. */
-function findRecipe(value: unknown, depth = 0): Json | null {
-  if (depth > 8) return null;
-  if (Array.isArray(value)) {
-    for (const entry of value) {
-      const found = findRecipe(entry, depth + 1);
-      if (found) return found;
-    }
-    return null;
-  }
-  if (!isObject(value)) return null;
-  const types = ([] as unknown[]).concat(value['@type'] ?? []);
-  if (types.includes('Recipe')) return value;
-  return findRecipe(Object.values(value), depth + 1);
-}
-
-/** The text of a field. */
-function plain(value: unknown): string {
-  if (typeof value === 'number') return String(value);
-  return typeof value === 'string' ? textOf(value) : '';
-}
-
-/** Sentences of instructions: texts, steps, or sections of steps. */
-function textsOf(value: unknown): readonly string[] {
-  if (Array.isArray(value)) return value.flatMap(textsOf);
-  if (isObject(value)) return textsOf(value['itemListElement'] ?? value['text'] ?? value['name']);
-  return typeof value === 'string' ? blocksOf(value) : [plain(value)].filter(Boolean);
-}
-
-function yieldOf(value: unknown): number | null {
-  return servingsOf(
-    ([] as unknown[])
-      .concat(value ?? [])
-      .map(plain)
-      .join(' '),
-  );
-}
 
 const KINDS: readonly (readonly [BatchKind, RegExp])[] = [
   ['broth', /\bbroths?\b/i],
@@ -181,25 +129,37 @@ function recipeOf(said: Said, own: ReadsFor, changes: RecipeChanges): RecipeResu
     const its = phrases.filter((phrase) => phrase.of === i);
     return { text, marks: marksOf(text, its, of), phrases: its };
   });
+  const unsure = [...steps.unsure, ...overTime(said.totalMin ?? null, steps.steps)];
   const kind = kindIn(said.category) ?? kindIn(dishOf(name)) ?? 'soup';
   const { left = [] } = said;
   const text = plainText(said);
-  const recipe = { name, servings, kind, ...foods, tasks, told, refusal, left, text, ...steps };
+  const recipe = {
+    name,
+    servings,
+    kind,
+    ...foods,
+    tasks,
+    told,
+    refusal,
+    left,
+    text,
+    ...steps,
+    unsure,
+  };
   return { ok: true, recipe: { ...recipe, instructions: withoutCanning(instructions) } };
 }
 
-/** A recipe in plain words, as it is kept and as it reads again. */
-function plainText({ name, servings, lines, instructions }: Said): string {
-  return [
-    name,
-    ...(servings === null ? [] : [`Serves ${servings}`]),
-    '',
-    'Ingredients',
-    ...lines,
-    ...(instructions.length > 0 ? ['', 'Method', ...instructions] : []),
-  ]
-    .join('\n')
-    .slice(0, MOST_RECIPE);
+/** Steps may take so much longer than the page says, min: it rounds, and they are ranges. */
+const ROUNDED_MIN = 10;
+
+/** The time that a page gives in its head is no step: it is a check on the sum of them. */
+function overTime(totalMin: number | null, steps: readonly Step[]): readonly string[] {
+  const sum = steps.reduce(
+    (all, step) => all + (step.kind === 'pressure' ? step.holdMin : (step.minutes ?? 0)),
+    0,
+  );
+  if (totalMin === null || sum <= totalMin + ROUNDED_MIN) return [];
+  return [`the page says ${totalMin} min in all, and its steps take ${Math.round(sum)}`];
 }
 
 /** Instructions without the sentences that ask for canning. */
@@ -214,47 +174,10 @@ function withoutCanning(instructions: readonly string[]): readonly string[] {
     .filter(Boolean);
 }
 
-function jsonIn(text: string): unknown {
-  try {
-    const value = JSON.parse(text) as unknown;
-    return isTooDeep(value) ? undefined : value;
-  } catch {
-    return undefined;
-  }
-}
-
-/** A page is seldom a tenth of this, characters. */
-const MOST_PAGE = 3_000_000;
-/** An ingredient that is longer is none, and a sentence is cut there, characters. */
-const LONGEST_LINE = 300;
-const LONGEST_SENTENCE = 2000;
-/** Sentences of what is done. */
-const MOST_SENTENCES = 400;
-
-const refused = (message: string): RecipeResult => ({ ok: false, message });
-
-/** Why what was said is more than a recipe; null where it is one. */
-function tooMuch({ lines, instructions }: Said): string | null {
-  if (lines.length > MOST_ITEMS)
-    return `It has ${lines.length} ingredients; a batch holds ${MOST_ITEMS} at the most.`;
-  const long = lines.find((line) => line.length > LONGEST_LINE);
-  if (long) return `“${long.slice(0, 60)}…” is too long for an ingredient.`;
-  if (instructions.length > MOST_SENTENCES)
-    return `It says what is done in ${instructions.length} lines; ${MOST_SENTENCES} can be read.`;
-  return null;
-}
-
-function read(said: Said, own: ReadsFor, changes: RecipeChanges): RecipeResult {
-  const why = tooMuch(said);
-  if (why) return refused(why);
-  const instructions = said.instructions.map((text) => text.slice(0, LONGEST_SENTENCE));
-  return recipeOf({ ...said, name: said.name.slice(0, 200), instructions }, own, changes);
-}
-
 /**
  * Reads a recipe.
  *
- * @param text JSON-LD, an HTML page with JSON-LD in it, or plain lines: a name, ingredients one a
+ * @param text JSON-LD, an HTML page with or without it, or plain lines: a name, ingredients one a
  *   line, and after an empty line what is done
  * @param own the kitchen that it is read for
  * @param changes what the cook has put right in it
@@ -264,41 +187,6 @@ export function readRecipe(
   own: ReadsFor = {},
   changes: RecipeChanges = {},
 ): RecipeResult {
-  if (text.length > MOST_PAGE)
-    return refused(`That is ${Math.round(text.length / 1e6)} MB; no recipe is.`);
-  const start = text.trimStart().charAt(0);
-  const isJson = start === '{' || start === '[';
-  const documents = isJson ? [jsonIn(text)] : text.includes('<') ? dataIn(text).map(jsonIn) : [];
-  const found = findRecipe(documents);
-  if (found) return read(saidIn(found), own, changes);
-  if (isJson) return refused('No recipe was found in it: a schema.org Recipe is looked for.');
-  if (/<(?:html|body|div|ul|ol|p|h[1-6]|table|article)\b/i.test(text)) {
-    const said = saidInPage(text);
-    if (!said || said.lines.length === 0)
-      return refused(
-        'No recipe was found in it: no ingredients stand there. Copy the recipe and paste it as text.',
-      );
-    return read(said, own, changes);
-  }
-  // Rows of a paste are read one by one to tell what they are: the same bounds before that.
-  const rows = text.split(/\r?\n/);
-  if (rows.length > MOST_ITEMS + MOST_SENTENCES)
-    return refused(`It has ${rows.length} lines; ${MOST_ITEMS + MOST_SENTENCES} can be read.`);
-  return read(
-    saidInRows(rowsOfText(rows.map((row) => row.slice(0, LONGEST_SENTENCE)).join('\n'))),
-    own,
-    changes,
-  );
-}
-
-function saidIn(recipe: Json): Said {
-  const all = (field: string): readonly unknown[] => ([] as unknown[]).concat(recipe[field] ?? []);
-  const ingredients = recipe['recipeIngredient'] === undefined ? 'ingredients' : 'recipeIngredient';
-  return {
-    name: plain(recipe['name']) || 'Recipe',
-    category: all('recipeCategory').map(plain).join(' '),
-    servings: yieldOf(recipe['recipeYield']),
-    lines: all(ingredients).map(plain).filter(Boolean),
-    instructions: textsOf(recipe['recipeInstructions']),
-  };
+  const document = documentIn(text);
+  return document.ok ? recipeOf(document.said, own, changes) : document;
 }

@@ -19,6 +19,8 @@ export interface Said {
   readonly servings: number | null;
   readonly lines: readonly string[];
   readonly instructions: readonly string[];
+  /** Time in all as its head gives it, min. */
+  readonly totalMin?: number | null;
   /** Rows that are none of these. */
   readonly left?: readonly string[];
 }

@@ -14,7 +14,6 @@ function data(page: PageCase, instructions: unknown): Readonly<Record<string, un
     '@type': 'Recipe',
     name: page.name,
     ...(page.serves !== null && { recipeYield: [`${page.serves}`, `${page.serves} servings`] }),
-    totalTime: 'PT1H45M',
     recipeIngredient: page.lines,
     recipeInstructions: instructions,
   };
