@@ -16,7 +16,8 @@ module.exports = {
     layer('session-is-plain', '^src/session/', ['^src/(workers|core)/']),
     layer('drawings-show', '^src/drawings/', ['^src/core/']),
     layer('ui-shares', '^src/ui/', ['^src/(drawings|session|workers|store|formats|core)/']),
-    layer('app-is-thin', '^src/app/', ['^src/screens/']),
+    layer('server-answers', '^src/server/', ['^src/(formats|core)/']),
+    layer('app-is-thin', '^src/app/', ['^src/(screens|server)/']),
     layer('screens-compose', '^src/screens/', [
       '^src/(ui|drawings|session|workers|store|formats|core)/',
       '^demo/',
@@ -27,7 +28,7 @@ module.exports = {
       comment:
         'What is not the app knows the core by src/core/index.ts, so that rooms can move behind it.',
       severity: 'error',
-      from: { path: '^(cli|scripts|bench|src/app)/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^(cli|scripts|bench|src/app|src/server)/', pathNot: '\\.test\\.ts$' },
       to: { path: '^src/core/', pathNot: '^src/core/index\\.ts$|^src/core/testing/' },
     },
     {

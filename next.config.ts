@@ -18,6 +18,8 @@ const config: NextConfig = {
   reactStrictMode: true,
   reactCompiler: true,
   poweredByHeader: false,
+  // They start threads and connections of their own.
+  serverExternalPackages: ['piscina', 'undici'],
   // While they are being written nothing that they have worked out is kept.
   env: { RETORT_MODELS: process.env.NODE_ENV === 'production' ? modelsOfThisBuild() : '' },
   // `npm run types` checks them, and so does `npm test`; once is enough.

@@ -4,6 +4,8 @@ import { BROWSER } from './scripts/server.mjs';
 /** The demo, and a started app without it. */
 export const DEMO = 'http://localhost:3210';
 export const BARE = 'http://localhost:3211';
+/** The stand-in site of made-up recipes. */
+export const PAGES = 'http://127.0.0.1:3212';
 
 export default defineConfig({
   testDir: 'e2e',
@@ -30,7 +32,12 @@ export default defineConfig({
     launchOptions: BROWSER,
   },
   webServer: [
-    { command: 'npx next start --port 3210', url: DEMO, env: { RETORT_DEMO: '1' } },
+    { command: 'node scripts/pages.mjs 3212', url: PAGES },
+    {
+      command: 'npx next start --port 3210',
+      url: DEMO,
+      env: { RETORT_DEMO: '1', RETORT_ALLOW_PAGES: new URL(PAGES).host },
+    },
     { command: 'npx next start --port 3211', url: BARE, env: { RETORT_DEMO: '0' } },
   ],
 });

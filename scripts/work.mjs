@@ -1,0 +1,24 @@
+/** Bundles what the threads of the server do into one file. */
+import path from 'node:path';
+import { ROOT } from './ensure.mjs';
+
+export const WORK = path.join(ROOT, 'build', 'work.mjs');
+
+/** @param outfile where it is put */
+export async function bundleWork(outfile = WORK) {
+  const { build } = await import('esbuild');
+  await build({
+    entryPoints: [path.join(ROOT, 'src', 'server', 'work.ts')],
+    outfile,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    logLevel: 'warning',
+    define: { 'process.env.NODE_ENV': '"production"' },
+    // What is not written as a module asks for its parts by this.
+    banner: {
+      js: "import{createRequire}from'node:module';const require=createRequire(import.meta.url);",
+    },
+  });
+}

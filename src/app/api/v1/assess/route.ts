@@ -1,0 +1,1 @@
+export { assess as POST } from '@/server';

@@ -1,0 +1,1 @@
+export { page as POST } from '@/server';

@@ -1,0 +1,1 @@
+export { read as POST } from '@/server';

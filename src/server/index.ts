@@ -1,0 +1,5 @@
+/** Handlers of the server. Nothing of a household is kept here. */
+export { POST as assess } from './assess';
+export { health } from './health';
+export { POST as page } from './page';
+export { POST as read } from './read';
