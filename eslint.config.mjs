@@ -32,6 +32,7 @@ export default ts.config(
   {
     ignores: [
       'public/',
+      'build/',
       '.next/',
       'node_modules/',
       'next-env.d.ts',

@@ -22,7 +22,7 @@ import {
 import { batchOf, item, pressure, REFERENCE, KITCHEN, POT } from '../src/core/testing/kitchen';
 import { largeHousehold } from '../src/core/testing/large';
 import { loadOdex, minutesOf, odexCase } from '../src/core/testing/odexPot';
-import { readBundle } from '../src/formats';
+import { readBundle, readRecipe } from '../src/formats';
 import { drawers } from './workers';
 
 const read = readBundle(readFileSync('demo/harrow-fell.json', 'utf8'));
@@ -83,12 +83,23 @@ const LINES = [
 ];
 const LIST = Array.from({ length: 1000 }, (_, i) => LINES[i % LINES.length]).join('\n');
 
+/** A page as a site has it: its recipe, and much that is none. */
+const PAGE = readFileSync('demo/pages/minestrone.html', 'utf8');
+/** Nothing larger is read: a page of 3 MB in which one row follows the other. */
+const LARGEST =
+  `<html><body>${'<p>Add the carrots and simmer for 10 minutes, then stir in 200 g of peas.</p>'.repeat(40_000)}</body></html>`.slice(
+    0,
+    2_999_000,
+  );
+
 const bench = new Bench({ time: 1500, warmupTime: 500, iterations: 12, warmupIterations: 4 });
 bench.add('assess', () => void assess(REFERENCE, POT, KITCHEN));
 const run = runModel(REFERENCE, POT, KITCHEN);
 const releases = releaseReports(run);
 bench.add('guard', () => void judgeCourse(guardedOf(run, releases, null)));
 bench.add('a list of 1,000 lines', () => void readLines(LIST));
+bench.add('a page', () => void readRecipe(PAGE));
+bench.add('the largest page', () => void readRecipe(LARGEST));
 for (const batch of batches) {
   const pot = potOf(batch, pots);
   bench.add(`sample: ${batch.name}`, () => void assess(batch, pot, kitchen));

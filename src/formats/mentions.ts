@@ -33,9 +33,15 @@ function termsOf(food: Food): readonly (readonly string[])[] {
   return [names, words, GROUP_WORDS[food.group] ?? []];
 }
 
+const WORDS = new WeakMap<Food, readonly string[]>();
+
 /** Every word that may speak of a food. */
 export function wordsOfTerms(food: Food): readonly string[] {
-  return termsOf(food).flatMap((terms) => terms.flatMap((term) => term.split(' ')));
+  const before = WORDS.get(food);
+  if (before) return before;
+  const words = termsOf(food).flatMap((terms) => terms.flatMap((term) => term.split(' ')));
+  WORDS.set(food, words);
+  return words;
 }
 
 /** What a sentence may call some of a recipe's lines. */

@@ -3,11 +3,11 @@ import type { Food } from '../core/food';
 import type { Step } from '../core/batch/schema';
 import { mentioned, type Term } from './mentions';
 import { releaseAt } from './recipeRelease';
-import { numberOf } from '../core/quantity';
+import { durationsInFigures, numberOf } from '../core/quantity';
 import { timesIn } from './recipeTimes';
 
 export const ADDS =
-  /\b(?:add|stir|put|place|pour|drop|tip|toss|throw|return|fold|crumble|mix|combine|swirl|deglaze|top with|transfer|join)\b|^\W*(?:back )?in with\b|\b(?:in|in too|back in)\W*(?:[,;.]|$)/i;
+  /\b(?:add|stir|put|place|pour|drop|tip|toss|throw|return|fold|crumble|mix|combine|swirl|deglaze|top with|transfer|join)\b|^\W*(?:back )?in with\b|\b(?:in|in too|back in)\W*(?:[,;.]|$)|\b(?:in|into) the (?:pot|cooker|pan|liquor|broth)\W*(?:[,;.]|$)/i;
 export const SERVES =
   /\b(?:garnish|serve|scatter|sprinkle|top (?:it |each |the \w+ )?with|in(?:to)? (?:the|each) bowls?)\b/i;
 /** "Stir in the cream and serve": it is stirred in. */
@@ -49,7 +49,7 @@ const BOILS =
 const WARMS =
   /\bcook|\bwarm|(?<!(?:from|off|on|over|of) (?:the |a |low |medium |high |lowest |gentle )*)\b(?:re-?)?heat|\bwilt|\bthicken/i;
 const COOKS =
-  /\bcook|\bhold\b|\bcount\b|\bgive it\b|\btime\b|\btimer\b|\bmanual\b|\bprogram|\bset\b|\badjust|(?<!\bto (?:full |high |low |the )?)\bpressure\b\W*(?:for )?\d|\bat \d+(?:\.\d+)? bar\b|\d+ (?:minutes?|mins?)\.? (?:more |longer |further )?(?:at|on|under) (?:high |low |full )?pressure\b|\b(?:high|low|full) pressure[,:]?\s*(?:for\s+)?(?:about\s+)?\d/i;
+  /\bcook|\bhold\b|\bcount\b|\bgive it\b|\btime\b|\btimer\b|\bmanual\b|\bprogram|\bset\b|\badjust|(?<!\bto (?:full |high |low |the )?)\bpressure\b\W*(?:for )?\d|\bat \d+(?:\.\d+)? bar\b|\brun\b|\d (?:minutes?|mins?|hours?|hrs?|h)\.? (?:more |longer |further )?(?:at|on|under) (?:high |low |full )?pressure\b|\b(?:high|low|full) pressure[,:]?\s*(?:for\s+)?(?:about\s+)?\d/i;
 /** The setting alone, with its minutes: "high, 20 minutes", "3 min high". */
 const SETTING =
   /\b(?:high|low)\s*[,:]\s*(?:for )?\d+\s*min|\d+\s*min\w*,?\s*(?:on |at )?(?:high|low)\b(?! (?:heat|flame|speed))|\b(?:cook|set|program\w*)\b[^.]*\b(?:on|at) (?:high|low)\b(?! (?:heat|flame|speed))/i;
@@ -73,8 +73,7 @@ export const IF_NOT =
 
 /** How many times over a duration is meant: "in two batches, 5 minutes each", "3 minutes a side". */
 export function timesOver(clause: string): number {
-  if (/\b(?:per|each|a) side\b|\bon (?:both|each) sides?\b/i.test(clause) && /\d/.test(clause))
-    return 2;
+  if (/\b(?:per|each|a) side\b|\bon each side\b/i.test(clause) && /\d/.test(clause)) return 2;
   const [, batches = '1'] = /\bin (\w+) batches\b/i.exec(clause) ?? [];
   const count = numberOf(batches);
   return count > 1 && /\b(?:per batch|a batch|each(?: batch)?)\b/i.test(clause) ? count : 1;
@@ -92,21 +91,28 @@ function timeOf(minutes: number | null): { readonly minutes?: number } {
  *
  * @param pressed whether there was a lid before
  * @param sealed whether the lid is locked, or coming up, and nothing has cooked under it yet
+ * @param hot whether something was browned just before
  */
 export function stepIn(
   clause: string,
   pressed: boolean,
   sealed: boolean,
+  hot: boolean,
 ): DistributiveOmit<Step, 'id'> | null {
   const [first] = timesIn(clause);
   const minutes = first ? first.minutes * timesOver(clause) : null;
   const letsOutAt = releaseAt(clause);
   const before = first && (letsOutAt < 0 || first.at < letsOutAt);
   const alone = SETTING.test(clause) && (minutes ?? 0) < LONGEST_ON_HIGH;
-  const named = alone || /\bpressure\b|\block the lid\b/i.test(clause) || SEALS.test(clause);
+  const named =
+    alone ||
+    /\bpressure\b|\block the lid\b|\b(?:second|third|another|next) run\b|\brun (?:it |them )?again\b/i.test(
+      clause,
+    ) ||
+    SEALS.test(clause);
   const browns = BROWNS.test(clause) && !/\bpressure\b/i.test(clause);
   const shut = (named || sealed) && !browns && !OPEN.test(clause);
-  const done = clause.slice(0, letsOutAt < 0 ? undefined : letsOutAt);
+  const done = durationsInFigures(clause.slice(0, letsOutAt < 0 ? undefined : letsOutAt));
   // Behind a locked lid what simmers is under pressure.
   if (
     shut &&
@@ -122,7 +128,11 @@ export function stepIn(
   if (letsOutAt >= 0 && !OPEN.test(clause)) return null;
   if (/^\W*open the (?:pot|lid)\b/i.test(clause)) return { kind: 'open', ...timeOf(minutes) };
   if (/^\W*(?:cut, weigh|prepare)\b/i.test(clause)) return { kind: 'prep', ...timeOf(minutes) };
-  if (/\bstrain(?:ing)?\b/i.test(clause))
+  if (
+    /\bstrain(?:ing|er)?\b|^\W*sieve\b|\bthrough (?:a|the) (?:fine )?(?:sieve|cloth|muslin)\b/i.test(
+      clause,
+    )
+  )
     return {
       kind: 'strain',
       ...timeOf(minutes),
@@ -132,12 +142,17 @@ export function stepIn(
   const stands = /\b(?:let|leave|^\W*rest)\b.*?\b(rest|stand|sit|cool)\b|^\W*(rest)\b/i.exec(
     clause,
   );
-  const still = (stands?.[1] ?? stands?.[2])?.toLowerCase();
+  const left = /\bleave (?:it |them )?(?:for )?\d|\b(?:off the heat|keep warm)\b/i.test(
+    durationsInFigures(clause),
+  );
+  const still = (stands?.[1] ?? stands?.[2])?.toLowerCase() ?? (left ? 'rest' : undefined);
   if (pressed && still && time) return { kind: still === 'cool' ? 'cool' : 'rest', ...time };
   const meant = clause.replace(UNTIL, '');
   if (BOILS.test(meant) && (time || /\bsimmer/i.test(meant)) && !/\bnot boil/i.test(clause))
     return { kind: 'simmer', ...time };
   if (!pressed) {
+    // What goes into a hot pan for a minute is fried.
+    if (hot && time && !NOT_COOKED.test(clause)) return { kind: 'saute', ...time };
     if (SETS_UP.test(clause) && !time) return null;
     const softens = WARMS.test(clause) && (time || SOFT.test(clause));
     if (BROWNS.test(clause) || softens) return { kind: 'saute', ...time };

@@ -100,7 +100,11 @@ export function documentIn(text: string): DocumentResult {
     return refused(`That is ${Math.round(text.length / 1e6)} MB; no recipe is.`);
   const start = text.trimStart().charAt(0);
   const isJson = start === '{' || start === '[';
-  const documents = isJson ? [jsonIn(text)] : text.includes('<') ? dataIn(text).map(jsonIn) : [];
+  const documents = isJson
+    ? [jsonIn(text)]
+    : text.includes('ld+json')
+      ? dataIn(text).map(jsonIn)
+      : [];
   const found = findRecipe(documents);
   if (found) return bounded(saidIn(found));
   if (isJson) return refused('No recipe was found in it: a schema.org Recipe is looked for.');

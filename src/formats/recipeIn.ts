@@ -5,7 +5,7 @@
  */
 import { readMeanwhile, type NewTask } from '../core/batch/plan';
 import { learnt, readFoods, type Mark, type ReadLine, type ReadsFor } from '../core/batch/reading';
-import { type Batch, type BatchKind, type Step } from '../core/batch/schema';
+import { MOST_ITEMS, type Batch, type BatchKind, type Step } from '../core/batch/schema';
 import type { Meant } from '../core/food';
 import { canningIn, type Worded } from '../core/guard';
 import { documentIn, plainText } from './recipeDocument';
@@ -115,6 +115,11 @@ function recipeOf(said: Said, own: ReadsFor, changes: RecipeChanges): RecipeResu
   const { lines } = foods;
   if (lines.length === 0)
     return { ok: false, message: 'No ingredients were found. Paste them one a line.' };
+  if (lines.length > MOST_ITEMS)
+    return {
+      ok: false,
+      message: `It has ${lines.length} ingredients; a batch holds ${MOST_ITEMS} at the most.`,
+    };
   const tasks: NewTask[] = [];
   const isLeft = (sentence: string): boolean => {
     if (canningIn(sentence) !== null) return true;

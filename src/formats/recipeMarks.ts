@@ -44,12 +44,8 @@ function marksOfPhrase(
   if (fate === 'step' || fate === 'release') claims.all(DRIVEN, 'step');
   if (fate === 'step' || fate === 'release')
     for (const word of RELEASE_WORDS) claims.all(word, 'release');
-  const words = new Set(
-    lines.flatMap((line) => {
-      const food = foods[line];
-      return food ? wordsOfTerms(food) : [];
-    }),
-  );
+  const named = new Set(lines.flatMap((line) => foods[line] ?? []));
+  const words = new Set([...named].flatMap(wordsOfTerms));
   claims.words((word) => words.has(nameWords(word)[0] ?? word), 'food');
   if (fate !== 'talk') claims.words(() => true, fate);
   return claims.marks();

@@ -30,30 +30,48 @@ const HOLDS = new Set(
   ),
 );
 
+/** Rows of a page that are looked at; behind them stand only other people's words. */
+const MOST_ROWS = 1500;
+
+/** Rows of an element by itself; null where it only holds others. */
+function ownRows(child: Element): readonly Row[] | null {
+  // The word in front of a list is the heading of a group.
+  const level = child.name === 'dt' ? '6' : /^h([1-6])$/.exec(child.name)?.[1];
+  if (level !== undefined) {
+    const text = textIn(child);
+    return text ? [{ text, heading: Number(level) }] : [];
+  }
+  if (child.name === 'tr') {
+    const cells = child.children.filter(isElement).map(textIn).join(' ').trim();
+    return cells ? [{ text: cells, heading: 0 }] : [];
+  }
+  const holds = child.children.some((inner) => isElement(inner) && HOLDS.has(inner.name));
+  if (!BLOCKS.has(child.name) && holds) return null;
+  return blocksOf(DomUtils.getInnerHTML(child)).map((text) => ({ text, heading: 0 }));
+}
+
+/** Adds the rows of a tree to others, in their order, up to so many. */
+function addRows(node: Pick<Element, 'children'>, rows: Row[]): void {
+  for (const child of node.children) {
+    if (rows.length >= MOST_ROWS) return;
+    if (isElement(child)) {
+      if (!isRead(child)) continue;
+      const own = ownRows(child);
+      if (own) rows.push(...own.slice(0, MOST_ROWS));
+      else addRows(child, rows);
+      continue;
+    }
+    const text =
+      'data' in child && child.type === 'text' ? child.data.replace(/\s+/g, ' ').trim() : '';
+    if (text) rows.push({ text, heading: 0 });
+  }
+}
+
 /** Rows of a tree, in their order. */
 function rowsOf(node: Pick<Element, 'children'>): readonly Row[] {
-  return node.children.flatMap((child): readonly Row[] => {
-    if (!isElement(child)) {
-      const text =
-        'data' in child && child.type === 'text' ? child.data.replace(/\s+/g, ' ').trim() : '';
-      return text ? [{ text, heading: 0 }] : [];
-    }
-    if (!isRead(child)) return [];
-    // The word in front of a list is the heading of a group.
-    const level = child.name === 'dt' ? '6' : /^h([1-6])$/.exec(child.name)?.[1];
-    if (level !== undefined) {
-      const text = textIn(child);
-      return text ? [{ text, heading: Number(level) }] : [];
-    }
-    if (child.name === 'tr') {
-      const cells = child.children.filter(isElement).map(textIn).join(' ').trim();
-      return cells ? [{ text: cells, heading: 0 }] : [];
-    }
-    const holds = child.children.some((inner) => isElement(inner) && HOLDS.has(inner.name));
-    if (BLOCKS.has(child.name) || !holds)
-      return blocksOf(DomUtils.getInnerHTML(child)).map((text) => ({ text, heading: 0 }));
-    return rowsOf(child);
-  });
+  const rows: Row[] = [];
+  addRows(node, rows);
+  return rows;
 }
 
 /** The values of a property inside an element that is marked as a recipe. */

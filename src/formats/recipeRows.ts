@@ -173,15 +173,20 @@ const IN_SENTENCE =
 /** What ends the name of a food in a sentence. */
 const ENDS = /\s(?:in|into|with|and|to|for|on|until|then|over|at|from|or)\b.*$/i;
 
+/** Amounts in prose that are looked at; no recipe has so many. */
+const MOST_IN_SENTENCES = 300;
+
 /** Prose without a list: the foods are taken from its sentences. */
 function fromSentences(rows: readonly Row[]): Said {
   const text = rows.map((row) => row.text).join(' ');
   const [name = 'Recipe'] = text.split(/[.:\n]/);
-  const lines = [...text.matchAll(IN_SENTENCE)].flatMap(([found]): string[] => {
-    const line = found.replace(ENDS, '').trim();
-    const { item, unsure } = readLine(line);
-    return item && unsure.length === 0 ? [line] : [];
-  });
+  const lines = [...text.matchAll(IN_SENTENCE)]
+    .slice(0, MOST_IN_SENTENCES)
+    .flatMap(([found]): string[] => {
+      const line = found.replace(ENDS, '').trim();
+      const { item, unsure } = readLine(line);
+      return item && unsure.length === 0 ? [line] : [];
+    });
   return {
     name: name.length < 80 ? name.trim() : 'Recipe',
     category: '',

@@ -21,6 +21,7 @@ export interface Clause extends Place {
 
 /** Short words that pressure cooks write, and what they stand for. */
 const SHORT: readonly (readonly [RegExp, string])[] = [
+  [/\bPC\b/g, 'pressure cook'],
   [/\bHP\b/g, 'high pressure'],
   [/\bLP\b/g, 'low pressure'],
   [/\bN(?:P)?R\b/g, 'natural release'],

@@ -22,5 +22,3 @@ export const LONGEST_WORK_MS = 30_000;
 
 /** Draws of an assessment. */
 export const MOST_DRAWS = 400;
-/** Lines of a list. */
-export const MOST_LINES = 1000;

@@ -99,7 +99,11 @@ function prepare(text: string): string {
       '',
     )
     .trim();
-  for (const [pattern, number] of WORD_NUMBERS) line = line.replace(pattern, number);
+  // Words of numbers stand at the head of a line.
+  for (const [pattern, number] of WORD_NUMBERS) {
+    if (!/^[a-z]/i.test(line)) break;
+    line = line.replace(pattern, number);
+  }
   line = line.replace(/(\d)\s*kilos?\b/gi, '$1 kg').replace(/(\d)\s*lit(?:re|er)s?\b/gi, '$1 l');
   return line.replace(HANDS, '1 $&').replace(LONG_PIECE, (_, inches: string) => {
     const pieces = Number(inches) / THUMB_IN;

@@ -42,7 +42,7 @@ export function tensInFigures(text: string): string {
 }
 
 /** Units of a duration, for a pattern. */
-export const DURATION_UNIT = 'hours?|hrs?|h|minutes?|mins?|seconds?|secs?';
+export const DURATION_UNIT = 'hours?|hrs?|h|minutes?|mins?|seconds|secs?';
 const WORD = `an?|${Object.keys(SPELLED).join('|')}`;
 
 const FRACTION = new RegExp(
@@ -78,6 +78,8 @@ export function durationsInFigures(text: string): string {
         ` ${Number(whole ?? 0) + readNumber(over ?? sign ?? '0')} `,
     )
     .replace(/\bthree quarters of an hour\b/gi, '45 minutes')
+    .replace(/\banother (?=(?:minute|hour)\b)/gi, '1 ')
+    .replace(/\ba couple of (?=(?:minutes|hours)\b)/gi, '2 ')
     .replace(/\b(?:a )?quarter of an hour\b/gi, '15 minutes')
     .replace(/\bhalf an hour\b/gi, '30 minutes')
     .replace(AND_PART_HOURS, hours)

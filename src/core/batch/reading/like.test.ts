@@ -5,7 +5,8 @@ import { batchOf, KITCHEN, POT } from '../../testing/kitchen';
 import { readLike } from './like';
 import { likeWords, sameName } from '../plan/ownNames';
 import { splitLike } from './reword';
-import { readLine, readLines } from './line';
+import { readLine } from './line';
+import { readLines } from './lines';
 import { namedFood } from '../plan/named';
 import { validateBundle } from '../household/validate';
 

@@ -12,7 +12,6 @@ import {
 import { isTooMuch } from './bounds';
 import { readCut, wordsOfCut } from './cuts';
 import { factsOf, type Facts } from './facts';
-import { fromLarder } from './fromLarder';
 import type { Shelf } from '../household/shelves';
 import {
   foodByKey,
@@ -22,7 +21,6 @@ import {
   ownFood,
   SURE_MATCH,
   type Food,
-  type FoodIndex,
   type FoodMatch,
   type Meant,
   type OwnFood,
@@ -36,8 +34,7 @@ import { renamed, splitLike, type ReadLine } from './reword';
 import { looseAmount, looseMeasure, unknownMeasure, type LooseMeasure } from './loose';
 import { LUMP_WORDS, readLump, sizeLeftOpen } from './lump';
 import { Claims, unusedIn, type Mark } from './marks';
-import { findFoods, isQuiet, namesFood, SURELY, vocabularyOf, type Found } from './names';
-import { partsOf, textOfPart, type Part } from './parts';
+import { findFoods, isQuiet, SURELY, vocabularyOf, type Found } from './names';
 import { refusalOf } from '../household/validate';
 import type { Item } from '../schema/types';
 
@@ -52,7 +49,7 @@ const PER_HEAD = /\b(?:per|for each|for every) (?:person|head|serving|portion|bo
 /** Measures that are a count and no guess. */
 const COUNTED: ReadonlySet<string> = new Set(['head', 'thumb']);
 
-const NONE: readonly OwnFood[] = [];
+export const NONE: readonly OwnFood[] = [];
 
 /** The kitchen that lines are read for. */
 export interface ReadsFor {
@@ -99,13 +96,13 @@ function madeOf(name: string, like: string, unsure: string[]): Food | null {
 }
 
 /** Returns the refusal of a line that asks for canning, or names a poisonous plant. */
-function refusedWords(text: string): Worded | null {
+export function refusedWords(text: string): Worded | null {
   const plant = plantIn(text);
   return canningIn(text) ?? (plant?.level === 'never' ? plant : null);
 }
 
 /** A line that names no food, with the fate of all its words the same. */
-function without(text: string, fate: Mark['fate'], said: Partial<ReadLine> = {}): ReadLine {
+export function without(text: string, fate: Mark['fate'], said: Partial<ReadLine> = {}): ReadLine {
   const claims = new Claims(text);
   claims.span(0, text.length, fate);
   return {
@@ -305,47 +302,4 @@ function claimCut(
   const at = length === undefined ? -1 : text.indexOf(length);
   if (length !== undefined && at >= 0) claims.span(at, at + length.length, 'cut');
   claims.all(wordsOfCut(shape), 'cut');
-}
-
-/** Marks of a part, where they stand in the line that it is of. */
-function inSource(marks: readonly Mark[], { spans }: Part): readonly Mark[] {
-  let start = 0;
-  const shifts = spans.map(([from, to]) => {
-    const shift = { from: start, to: start + to - from, by: from - start };
-    start += to - from + 1;
-    return shift;
-  });
-  return marks.flatMap((mark) => {
-    const shift = shifts.find(({ from, to }) => mark.from >= from && mark.to <= to);
-    return shift ? [{ ...mark, from: mark.from + shift.by, to: mark.to + shift.by }] : [];
-  });
-}
-
-/** Reads one line for all its foods: "salt and pepper", "2 carrots and 1 leek". */
-export function readFoods(source: string, own: ReadsFor = {}): readonly ReadLine[] {
-  const index: FoodIndex = indexOf(own.foods ?? NONE, own.words);
-  const whole = (): readonly ReadLine[] => [readLine(source, own)];
-  if (refusedWords(source) || readTask(source) || splitLike(source)[1] !== null) return whole();
-  const parts = partsOf(source, (words) => namesFood(parseAmount(words).rest, index));
-  if (parts.length < 2) return whole();
-  return parts.map((part) => {
-    const line = readLine(textOfPart(source, part), own, part.share);
-    return { ...line, source, marks: inSource(line.marks, part) };
-  });
-}
-
-/** Lines of a pasted list, one an item; blank lines and headings ("For the broth:") are passed over. */
-export function splitLines(text: string): readonly string[] {
-  return text
-    .split(/\r?\n|;(?=\s*[\d¼½¾⅓⅔])/)
-    .map((line) => line.trim())
-    .filter((line) => line && !line.endsWith(':'));
-}
-
-/** Reads a pasted list, a line one food or more. */
-export function readLines(text: string, own: ReadsFor = {}): readonly ReadLine[] {
-  const { shelves = [], units = 'metric' } = own;
-  return splitLines(text).flatMap((line) =>
-    readFoods(line, own).map((food) => fromLarder(food, shelves, units)),
-  );
 }

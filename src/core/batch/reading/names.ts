@@ -50,8 +50,23 @@ const ITSELF = 0.95;
 /** A name this near is taken without a word. */
 export const SURELY = 0.75;
 
-const best = (text: string, index: FoodIndex): FoodMatch | undefined =>
-  matchFoods(text, 1, index)[0];
+/** A line asks for the same name several times; lists repeat theirs. */
+const MOST_KEPT = 2000;
+const MATCHES = new WeakMap<FoodIndex, Map<string, readonly FoodMatch[]>>();
+const MOST_MATCHES = 4;
+
+/** Foods for a name, the best first. */
+function matched(text: string, index: FoodIndex): readonly FoodMatch[] {
+  const kept = MATCHES.get(index) ?? new Map<string, readonly FoodMatch[]>();
+  const before = kept.get(text);
+  if (before) return before;
+  if (kept.size >= MOST_KEPT) kept.clear();
+  const found = matchFoods(text, MOST_MATCHES, index);
+  MATCHES.set(index, kept.set(text, found));
+  return found;
+}
+
+const best = (text: string, index: FoodIndex): FoodMatch | undefined => matched(text, index)[0];
 const isItself = (match: FoodMatch | undefined): match is FoodMatch =>
   (match?.score ?? 0) >= ITSELF;
 
@@ -132,7 +147,7 @@ export function findFoods(rest: string, index: FoodIndex): Found {
   const nearest = (texts: readonly string[]): readonly FoodMatch[] => {
     let found: readonly FoodMatch[] = [];
     for (const text of new Set(texts)) {
-      const next = matchFoods(text, 4, index);
+      const next = matched(text, index);
       if ((next[0]?.score ?? 0) > (found[0]?.score ?? 0)) found = next;
       if (found[0]?.score === 1) break;
     }
@@ -150,13 +165,19 @@ export function findFoods(rest: string, index: FoodIndex): Found {
   if ((found[0]?.score ?? 0) >= SURE_MATCH) return { matches: found, spelt: null, ...said };
   const mended = [bare(short), one].flatMap((text) => mendSpelling(text, index) ?? []);
   for (const spelt of mended) {
-    const again = matchFoods(spelt, 4, index);
+    const again = matched(spelt, index);
     if ((again[0]?.score ?? 0) >= SURE_MATCH) return { matches: again, spelt, ...said };
   }
   return { matches: found, spelt: null, ...said };
 }
 
+const VOCABULARIES = new WeakMap<Food, ReadonlySet<string>>();
+
 /** Words that may name a food, as `nameWords` gives them. */
 export function vocabularyOf(food: Food): ReadonlySet<string> {
-  return new Set([food.key, food.name, ...food.aliases].flatMap(nameWords));
+  const before = VOCABULARIES.get(food);
+  if (before) return before;
+  const words = new Set([food.key, food.name, ...food.aliases].flatMap(nameWords));
+  VOCABULARIES.set(food, words);
+  return words;
 }

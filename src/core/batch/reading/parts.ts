@@ -135,6 +135,11 @@ function namedTogether(line: string, names: Names): readonly Part[] | null {
   return null;
 }
 
+/** Whether a line may be of several foods at all. */
+export function maySpeakOfSeveral(line: string): boolean {
+  return /[,;+&]|\b(?:and|plus|each|into|with|in)\b/i.test(line);
+}
+
 /** The foods of a line, one part each; one part for a line of one food. */
 export function partsOf(line: string, names: Names): readonly Part[] {
   return (

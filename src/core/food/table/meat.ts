@@ -92,7 +92,7 @@ export const MEAT = [
     family: 'bone',
     extract: { gelatineGPerKg: 35, perHour: 0.18, runs: 2 },
     picked: { food: 'lamb-bones', share: 0.35 },
-    aliases: ['neck of lamb', 'lamb neck piece', 'scrag end', 'mutton neck'],
+    aliases: ['lamb neck chops', 'neck of lamb', 'lamb neck piece', 'scrag end', 'mutton neck'],
     pieceG: 90,
     shape: ['sphere', 46],
     packing: 0.58,

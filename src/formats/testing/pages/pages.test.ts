@@ -1,14 +1,16 @@
-/** Sixty recipes, each written with its answer before it was read, in fourteen shapes. */
+/** Eighty-four recipes, each written with its answer before it was read, in fourteen shapes. */
 import fc from 'fast-check';
 import { tokensOf } from '../../../core/batch/reading';
 import { readRecipe } from '../../recipeIn';
 import { lidsOf } from '../recipes/lidWords';
 import { DRESSES } from './dress';
 import { FIRST_PAGES } from './first';
+import { FOURTH_PAGES } from './fourth';
 import { scorePage } from './judge';
 import { SECOND_PAGES } from './second';
+import { THIRD_PAGES } from './third';
 
-const PAGES = [...FIRST_PAGES, ...SECOND_PAGES];
+const PAGES = [...FIRST_PAGES, ...SECOND_PAGES, ...THIRD_PAGES, ...FOURTH_PAGES];
 const SHAPES = Object.entries(DRESSES);
 const SCORES = PAGES.map((page, i) => {
   const [, dress] = SHAPES[i % SHAPES.length] ?? [];
@@ -17,9 +19,9 @@ const SCORES = PAGES.map((page, i) => {
 const sum = (of: (score: (typeof SCORES)[number]) => number): number =>
   SCORES.reduce((all, score) => all + of(score), 0);
 
-describe('sixty pages', () => {
+describe('pages', () => {
   it('are there, in fourteen shapes', () => {
-    expect([PAGES.length, SHAPES.length]).toEqual([60, 14]);
+    expect([PAGES.length, SHAPES.length]).toEqual([84, 14]);
     expect(SCORES.filter(({ read }) => !read)).toEqual([]);
   });
 

@@ -1,0 +1,87 @@
+/** What is done beside the pot: in another vessel, in the oven. It touches the pot only where something comes back. */
+import type { Food, FoodGroup } from '../core/food';
+import { ADDS, BOILED_OFF, COMES_IN, OTHER_PAN, SERVES, THE_POT } from './recipeClauses';
+import type { Clause } from './recipeSplit';
+
+/** What is used up where other things are readied, and is no dish of its own. */
+const SPENT: ReadonlySet<FoodGroup> = new Set(['liquid', 'fat', 'seasoning']);
+/** What a cook calls what was readied together. */
+const ALL_OF_IT = /\b(?:them|it|these|sauce|mixture|mix|roux|pur[ée]e|slurry|dressing)\b/i;
+
+/** What a clause does away from the pot. */
+export interface Away {
+  /** Lines that come into the pot with it: they wait for the next step. */
+  readonly comes: readonly number[];
+  /** Lines that it serves in the bowls. */
+  readonly served: readonly number[];
+  /** How bones are readied. */
+  readonly bones: 'roasted' | 'blanched' | null;
+}
+
+export class Elsewhere {
+  /** The vessel that the sentence is about, and what is in it. */
+  private vessel: { readonly sentence: number; readonly lines: readonly number[] } | null = null;
+  /** Lines that were readied together. */
+  private readonly readied: (readonly number[])[] = [];
+
+  /** @param isIn whether a line is in the pot, or waits for it */
+  constructor(
+    private readonly foods: readonly (Food | null)[],
+    private readonly isIn: (line: number) => boolean,
+  ) {}
+
+  private waits(lines: readonly number[]): readonly number[] {
+    return lines.filter((line) => !this.isIn(line));
+  }
+
+  /**
+   * @param named lines that the clause names
+   * @param lids how often the lid has been on
+   * @returns null where the clause is about the pot
+   */
+  read({ text, sentence, whole }: Clause, named: readonly number[], lids: number): Away | null {
+    const oven = /\b(?:roast|oven)\b/i.test(text) && !/\bpressure\b/i.test(text);
+    const blanched = /\bblanch/i.test(text);
+    const off = lids === 0 && BOILED_OFF.test(whole);
+    const other = OTHER_PAN.test(text) || oven || blanched || off;
+    if (other) this.vessel = { sentence, lines: [] };
+    else if (this.vessel?.sentence !== sentence || THE_POT.test(text)) this.vessel = null;
+    if (!this.vessel) return null;
+    const bones = named.filter((i) => this.foods[i]?.group === 'bones');
+    const hasBones = bones.length > 0 && (oven || blanched);
+    const there = this.waits([...this.vessel.lines, ...named]);
+    // What was done there may come into the pot in the same breath.
+    const comes = !other && COMES_IN.test(text);
+    const served = !comes && lids > 0 && SERVES.test(text);
+    if (!comes && !served && !oven && !blanched && there.length > 0) this.readied.push(there);
+    this.vessel = { sentence, lines: there };
+    return {
+      comes: comes ? there : hasBones ? this.waits(bones) : [],
+      served: served ? there : [],
+      bones: hasBones ? (oven ? 'roasted' : 'blanched') : null,
+    };
+  }
+
+  /** A sentence that is read elsewhere readies what it names. */
+  tell(named: readonly number[]): void {
+    this.readied.push(named);
+  }
+
+  /** What was readied with what is put in comes too: "add them", "stir in the egg mixture". */
+  comesAlong(clause: string, put: readonly number[]): readonly number[] {
+    const all = put.length === 0 && ADDS.test(clause) && ALL_OF_IT.test(clause);
+    const last = all ? (this.readied.at(-1) ?? []) : [];
+    const along = this.readied.filter((lines) => lines.some((line) => put.includes(line))).flat();
+    return this.waits([...new Set([...last, ...along])]).filter((line) => !put.includes(line));
+  }
+
+  /** Whether a line was readied elsewhere. */
+  has(line: number): boolean {
+    return this.readied.some((lines) => lines.includes(line));
+  }
+
+  /** What never came back is served beside. */
+  beside(): readonly number[] {
+    return this.readied.flat().filter((i) => !SPENT.has(this.foods[i]?.group ?? 'vegetable'));
+  }
+}
