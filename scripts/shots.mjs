@@ -15,6 +15,44 @@ const browser = await chromium.launch(BROWSER);
 /** Pictures that are wanted; all where none is named. */
 const wanted = process.argv.slice(2);
 
+const RECIPE = `Lamb neck with barley and leek
+Serves 6
+
+Ingredients
+1.2 kg lamb neck, 4 cm chunks
+150 g pearl barley
+2 leeks, white part only, sliced
+2 carrots and 1 onion, all diced
+1.6 l water
+1 tsp salt
+1 tbsp oil
+
+Method
+Heat the oil in the pot and brown the lamb in two batches, about 5 minutes per batch.
+Add the barley, carrots, onion, water and salt. Lock the lid and bring to high pressure. Cook for 28 minutes.
+Let the pressure drop naturally for 15 minutes, then release the rest.
+Stir in the leeks and simmer for 6 minutes, until just tender.
+
+Notes
+Better the next day.`;
+const OPEN_RECIPE = `Borlotti and venison chili
+Serves 8
+
+Ingredients
+1.5 kg stewing venison or beef, 3 cm cubes
+400 g borlotti, soaked overnight
+2 onions, diced
+3 scoops of stock
+1 tin chopped tomatoes
+2 tbsp oil, divided
+Soured cream, to serve
+
+Method
+Brown the venison in the oil for 8 minutes, then stir in the onions.
+Add everything else and cook at high pressure for 35 minutes.
+If the beans are still firm, lock the lid and cook 10 minutes more.
+Serve with soured cream.`;
+
 /** One picture; `prepare` leads the page to what is to be seen. */
 async function shot(name, prepare, size = { width: 1280, height: 800 }) {
   if (wanted.length > 0 && !wanted.includes(name)) return;
@@ -188,31 +226,34 @@ try {
     await page.getByRole('list', { name: 'The next days' }).waitFor();
     await page.clock.runFor(1000);
   });
-  await shot('labels', async (page) => {
-    await page.goto(`${home}/larder/labels`);
-    await page.getByTestId('label').first().waitFor();
-  });
   await shot('log', async (page) => {
     await page.goto(`${home}/log`);
     await page.getByRole('button', { name: 'Is Retort to be believed?' }).click();
     await page.getByTestId('bands').waitFor();
     await page.clock.runFor(500);
   });
-  await shot('run', (page) => page.goto(`${home}/log/r2`));
   await shot('kitchen', async (page) => {
     await page.goto(`${home}/kitchen`);
     await page.getByText(/Plans go by it/).waitFor();
   });
+  const desk = (text) => async (page) => {
+    await page.goto(`${home}/desk`);
+    await page.getByLabel('Paste a recipe').fill(text);
+    await page.getByRole('button', { name: 'Read it' }).click();
+    await page.getByTestId('recipe').waitFor();
+    await page.clock.runFor(500);
+  };
+  await shot('desk', async (page) => {
+    await desk(RECIPE)(page);
+    await page.getByRole('button', { name: /^Cook for 28/ }).click();
+  });
+  await shot('desk-questions', desk(OPEN_RECIPE));
+  await shot('desk-phone', desk(RECIPE), { width: 390, height: 844 });
   await shot('gate', async (page) => {
     await page.goto(`${home}/bench/b4`);
     await page.getByRole('button', { name: 'Take it to the stove' }).click();
     await page.getByRole('dialog', { name: 'Mend this first' }).waitFor();
     await page.clock.runFor(500);
-  });
-  await shot('how-warm', async (page) => {
-    await opened(page);
-    await page.clock.runFor('09:00:00');
-    await page.getByRole('region', { name: 'How warm is it now?' }).waitFor();
   });
 } finally {
   await browser.close();

@@ -4,11 +4,16 @@ import path from 'node:path';
 import { Piscina } from 'piscina';
 import { Refusal } from './answers';
 import { LONGEST_WORK_MS, WORK_WAITING } from './bounds';
+import { gate } from './gate';
 import type { Work, Worked } from './work';
 
-/** More threads are not worth their memory. */
-const MOST_THREADS = 4;
+/** More threads are not worth their memory; one core is left to the calls. */
+const THREADS = Math.max(1, Math.min(4, availableParallelism() - 1));
 const MOST_MB = 512;
+const RETRY_S = 5;
+
+/** What is being worked out, and what waits for a thread. */
+const ROOM = gate(THREADS, WORK_WAITING);
 
 let pool: Piscina<Work, Worked> | null = null;
 
@@ -16,18 +21,15 @@ let pool: Piscina<Work, Worked> | null = null;
 function threads(): Piscina<Work, Worked> {
   pool ??= new Piscina<Work, Worked>({
     filename: process.env['RETORT_WORK'] ?? path.join(process.cwd(), 'build', 'work.mjs'),
-    maxThreads: Math.max(1, Math.min(MOST_THREADS, availableParallelism() - 1)),
+    maxThreads: THREADS,
     minThreads: 1,
-    maxQueue: WORK_WAITING,
     resourceLimits: { maxOldGenerationSizeMb: MOST_MB },
   });
   return pool;
 }
 
-/** How many threads there are, and how much waits for them; null where none was started yet. */
-export function poolLoad(): { readonly threads: number; readonly waiting: number } | null {
-  return pool && { threads: pool.threads.length, waiting: pool.queueSize };
-}
+/** How much is worked out, and how much waits for a thread. */
+export const workLoad = ROOM.load;
 
 /** Ends the threads; for tests. */
 export async function endPool(): Promise<void> {
@@ -41,16 +43,15 @@ export async function endPool(): Promise<void> {
  * @throws Refusal with the reasons, 503 where too much waits or it takes too long
  */
 export async function workOut(asked: Work): Promise<unknown> {
-  const signal = AbortSignal.timeout(LONGEST_WORK_MS);
-  let worked: Worked;
-  try {
-    worked = await threads().run(asked, { signal });
-  } catch (error) {
-    const busy = error instanceof Error && /queue/i.test(error.message);
-    if (busy || signal.aborted)
-      throw new Refusal(503, 'There is too much to do just now. Try again in a moment.', 5);
-    throw error;
-  }
+  const worked = await ROOM.run(async () => {
+    const signal = AbortSignal.timeout(LONGEST_WORK_MS);
+    try {
+      return await threads().run(asked, { signal });
+    } catch (error) {
+      if (!signal.aborted) throw error;
+      throw new Refusal(503, 'This takes too long here. Try again, or send less.', RETRY_S);
+    }
+  });
   if (!worked.ok) throw new Refusal(worked.status, worked.reasons);
   return worked.output;
 }

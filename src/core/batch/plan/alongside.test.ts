@@ -51,6 +51,7 @@ const BESIDE: readonly (readonly [line: string, minutes: number | null])[] = [
   ['couscous, 5 min', 5],
   ['polenta 40 min on the side', 40],
   ['half an hour for the flatbreads', 30],
+  ['4 flatbreads, 2 min each', 8],
   ['grate cheese - 5 min', 5],
   ['fry sage, 2 min', 2],
   ['2 carrots', null],

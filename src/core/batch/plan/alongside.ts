@@ -54,6 +54,16 @@ const SIDES = /\b(?:(?:on )?each|per|a) side\b|\bon both sides\b/i;
 /** "15 min + 5 min rest" is twenty. */
 const AND_MORE = /(?:\+|\bplus\b|\bthen\b|\band\b)\s*(\d+(?:[.,]\d+)?)\s*min\w*/i;
 
+/** "4 flatbreads, 2 min each": so many, one after the other. */
+const SO_MANY =
+  /^\s*(\d+)\s+(\p{L}[\p{L} -]*?),?\s+(\d+(?:[.,]\d+)?)\s*min\w*\s+(?:each|apiece)\W*$/iu;
+
+/** A line of several things as what it takes in all. */
+function inAll(line: string): string {
+  const [, count = '1', what = '', each = '0'] = SO_MANY.exec(line) ?? [];
+  return what ? `${what}, ${Number(count) * number(each)} min` : line;
+}
+
 /** The longer of a span: nobody minds what waits a moment. */
 function lasts(said: string): { readonly minutes: number; readonly rest: string } | null {
   let rest = durationsInFigures(said);
@@ -134,7 +144,7 @@ function tidied(text: string): string {
 export function readTask(text: string): NewTask | null {
   const said = SAID.test(text);
   const meanwhile = MEANWHILE.test(text);
-  const line = text.replace(SAID, '').replace(MEANWHILE, '');
+  const line = inAll(text.replace(SAID, '').replace(MEANWHILE, ''));
   const time = lasts(line);
   if (!time || time.minutes > MOST_MIN) return null;
   const oven = ovenIn(time.rest);
