@@ -125,7 +125,7 @@ export function documentIn(text: string): DocumentResult {
   );
 }
 
-/** Minutes of a duration of ISO 8601; null where it is none. @example isoMinutes('PT1H30M') // 90 */
+/** Minutes of a duration of ISO 8601, such as PT1H30M; null where it is none. */
 function isoMinutes(text: string): number | null {
   const [, days = 0, hours = 0, minutes = 0] =
     /^P(?:(\d+)D)?(?:T(?:(\d+)H)?(?:(\d+)M)?)?/i.exec(text.trim()) ?? [];

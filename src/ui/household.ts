@@ -1,14 +1,6 @@
-import { trimClaims } from '@/core/batch/household';
+import { trimClaims, withWord } from '@/core/batch/household';
 import { inTheirPots, sameFood, type SchoolKey } from '@/core/batch/plan';
-import { withWord } from '@/core/batch/reading';
-import {
-  MOST_WORDS,
-  type Batch,
-  type Bundle,
-  type Item,
-  type Cook,
-  type Pot,
-} from '@/core/batch/schema';
+import type { Batch, Bundle, Item, Cook, Pot } from '@/core/batch/schema';
 import type { Meant, OwnFood } from '@/core/food';
 import { change, useApp } from '@/store';
 
@@ -120,9 +112,7 @@ export function saveWords(words: readonly Meant[]): void {
     ...h,
     kitchen: {
       ...h.kitchen,
-      words: [
-        ...words.reduce((all, word) => withWord(all, word, MOST_WORDS), h.kitchen.words ?? []),
-      ],
+      words: [...words.reduce((all, word) => withWord(all, word), h.kitchen.words ?? [])],
     },
   }));
 }

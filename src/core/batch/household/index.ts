@@ -15,3 +15,4 @@ export {
   withoutClaims,
 } from './claims';
 export { pourIn, shelvesOf, type AboutJar, trimClaims, type Shelf } from './shelves';
+export { withWord } from './words';

@@ -3,5 +3,5 @@ export { Claims, joinMarks, tokensOf, unusedIn, type Fate, type Mark } from './m
 export { readLine, type ReadsFor } from './line';
 export { readFoods, readLines, splitLines } from './lines';
 export type { LineAnswer, LineAsk } from './asks';
-export { learnt, withWord } from './learnt';
+export { learnt } from './learnt';
 export { EXAMPLE_LINE, likened, newItem, putRight, renamed, type ReadLine } from './reword';

@@ -25,8 +25,3 @@ export function learnt(before: ReadLine, after: ReadLine): Meant | null {
   const known = nameWords(said).every((word) => words.has(word));
   return same && !known ? { said, food: item.food } : null;
 }
-
-/** Words of a kitchen with another one; the newest meaning counts. */
-export function withWord(words: readonly Meant[], word: Meant, most: number): readonly Meant[] {
-  return [...words.filter(({ said }) => said !== word.said), word].slice(-most);
-}

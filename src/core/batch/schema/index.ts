@@ -7,7 +7,6 @@ export {
   kitchenSchema,
   MOST_ITEMS,
   MOST_RECIPE,
-  MOST_WORDS,
   MOST_TASKS,
   potSchema,
   SETS,

@@ -7,6 +7,7 @@ import * as yup from 'yup';
 import { UNITS } from '../../quantity';
 import { historySchema } from './historySchema';
 import { fromJarSchema, larderSchema } from './keepSchema';
+import { MOST_WORDS } from './most';
 import { forgottenSchema, kitchenLearnedSchema, potLearnedSchema } from './learnedSchema';
 import { flag, list, mayBe, needed, number, object, oneOf, text, time, ownId } from './schemaParts';
 import {
@@ -39,9 +40,6 @@ export const schoolsSchema = mayBe(
 /** Place of the cooking, and its units. */
 /** A recipe that is kept with its batch, characters. */
 export const MOST_RECIPE = 20_000;
-
-/** Words that one kitchen puts right. */
-export const MOST_WORDS = 500;
 
 /** A word of a kitchen, and the food that is meant by it. */
 export const wordSchema = object(
