@@ -1,6 +1,6 @@
 import { useId, useState } from 'react';
 import { taskWords } from '@/core/batch/plan';
-import { likened, renamed, unusedIn, type ReadLine } from '@/core/batch/reading';
+import { likened, renamed, type ReadLine } from '@/core/batch/reading';
 import { spoken, type Meant } from '@/core/food';
 import type { Units } from '@/core/quantity';
 import { lineWords } from './lineWords';
@@ -49,9 +49,7 @@ function LikeWhat({
 
 /** Words of a line of which nothing was made, so that none goes in silence. */
 function NotUsed({ line }: { readonly line: ReadLine }) {
-  const left = unusedIn(line.source, line.marks).filter(
-    (words) => !line.unsure.some((said) => said.includes(words)),
-  );
+  const { left } = line;
   return left.length > 0 && <span className="block text-quiet">not used: {left.join(', ')}</span>;
 }
 

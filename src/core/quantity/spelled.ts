@@ -1,5 +1,4 @@
 /** Numbers and durations that cooks write out, turned into figures. */
-import { readNumber } from './packed';
 
 /** Numbers in words; "a" and "an" are read by `numberOf`. */
 export const SPELLED: Readonly<Record<string, number>> = {
@@ -49,6 +48,14 @@ const FRACTION = new RegExp(
   String.raw`(\d+)?\s*(?:(?<!\d)(\d\/\d)|([¼½¾]))\s*(?=(?:${DURATION_UNIT})\b)`,
   'gi',
 );
+const SIGNS: Readonly<Record<string, number>> = { '¼': 1 / 4, '½': 1 / 2, '¾': 3 / 4 };
+
+/** A part as it is written: "1/2", "¾". By hand, so that pages need no parser of numbers for it. */
+function partOf(text: string): number {
+  const [above, below = 1] = text.split('/').map(Number);
+  return SIGNS[text] ?? (above ?? 0) / below;
+}
+
 const PART: Readonly<Record<string, number>> = {
   'a half': 1 / 2,
   'a quarter': 1 / 4,
@@ -75,7 +82,7 @@ export function durationsInFigures(text: string): string {
     .replace(
       FRACTION,
       (_, whole: string | undefined, over: string | undefined, sign: string | undefined) =>
-        ` ${Number(whole ?? 0) + readNumber(over ?? sign ?? '0')} `,
+        ` ${Number(whole ?? 0) + partOf(over ?? sign ?? '0')} `,
     )
     .replace(/\bthree quarters of an hour\b/gi, '45 minutes')
     .replace(/\banother (?=(?:minute|hour)\b)/gi, '1 ')

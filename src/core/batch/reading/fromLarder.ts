@@ -58,6 +58,7 @@ export function fromLarder(line: ReadLine, shelves: readonly Shelf[], units: Uni
     refused: null,
     nearest: [],
     asks: [],
+    left: [],
     unsure:
       litres > there + 1e-6
         ? [`the Larder holds ${formatVolume(there, units)} of it; the rest is not from there`]

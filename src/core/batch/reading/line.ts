@@ -109,6 +109,7 @@ export function without(text: string, fate: Mark['fate'], said: Partial<ReadLine
     text,
     source: text,
     marks: claims.marks(),
+    left: [],
     item: null,
     task: null,
     refused: null,
@@ -201,7 +202,14 @@ export function readLine(
   const claims = new Claims(text, isQuiet);
   const nearest = found.matches.filter((m) => m.score >= WORTH_ASKING).map((m) => m.food);
   claims.consumed(`${rest} ${text.slice(said.length)}`, 'amount');
-  const line = { text, source: text, task: null, name: found.name, amount: parsed.amount };
+  const line = {
+    text,
+    source: text,
+    left: [],
+    task: null,
+    name: found.name,
+    amount: parsed.amount,
+  };
   const unread = { ...line, item: null, food: null, unsure, nearest };
   if (like === null ? !best || best.score < SURE_MATCH : !made) {
     const which = askFood(found.name, nearest, (to) => renamed({ ...line, text }, to));
@@ -258,7 +266,8 @@ export function readLine(
   claimName(claims, made ?? match, found);
   if (like !== null) claims.span(said.length, text.length, 'food');
   const marks = claims.marks();
-  unsure.push(...unusedIn(text, marks, 'figures').map((words) => `not used: “${words}”`));
+  const figures = unusedIn(text, marks, 'figures');
+  unsure.push(...figures.map((words) => `not used: “${words}”`));
   const apart = food.own?.apart || facts.apart;
   const item: Omit<Item, 'id'> = {
     food: food.own ? food.own.name : food.key,
@@ -289,6 +298,7 @@ export function readLine(
     nearest: [...(other ? [other] : []), ...nearest.slice(1).filter((one) => one !== other)],
     ...(late && { place: 'end' as const }),
     marks,
+    left: unusedIn(text, marks).filter((words) => !figures.includes(words)),
   };
 }
 

@@ -20,6 +20,8 @@ export interface ReadLine {
   readonly source: string;
   /** What became of the words of the source that speak of this food. */
   readonly marks: readonly Mark[];
+  /** Phrases of which nothing was made, and nothing is said elsewhere. */
+  readonly left: readonly string[];
   /** It goes in when the pot is open again. */
   readonly place?: 'end';
   /** The item without its id, or null when no food was found, or it is refused. */

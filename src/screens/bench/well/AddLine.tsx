@@ -1,15 +1,17 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import type { Shelf } from '@/core/batch/household';
 import type { NewItem, NewTask } from '@/core/batch/plan';
 import { newItem, putRight, type ReadLine, type ReadsFor } from '@/core/batch/reading';
 import { MOST_ITEMS, MOST_TASKS } from '@/core/batch/schema';
 import type { Meant, OwnFood } from '@/core/food';
 import type { Units } from '@/core/quantity';
-import { LineAsRead } from '@/ui/LineAsRead';
 import { reasonWords, useNewest } from '@/ui/useNewest';
 import { ask } from '@/workers';
+
+// It comes with the first line that is typed.
+const LineAsRead = lazy(() => import('@/ui/LineAsRead').then((m) => ({ default: m.LineAsRead })));
 
 interface Question {
   readonly text: string;
@@ -143,16 +145,18 @@ export function AddLine({
             rest stays here.
           </li>
         )}
-        {shown.slice(0, SHOWN).map((line, i) => (
-          <li key={`${i}-${line.text}`}>
-            <LineAsRead
-              line={line}
-              units={units}
-              onText={(put) => setText(putRight(text, lines, line, put))}
-              onMeant={onMeant}
-            />
-          </li>
-        ))}
+        <Suspense>
+          {shown.slice(0, SHOWN).map((line, i) => (
+            <li key={`${i}-${line.text}`}>
+              <LineAsRead
+                line={line}
+                units={units}
+                onText={(put) => setText(putRight(text, lines, line, put))}
+                onMeant={onMeant}
+              />
+            </li>
+          ))}
+        </Suspense>
         {lines.length > SHOWN && (
           <li className="text-quiet">and {lines.length - SHOWN} lines more</li>
         )}
