@@ -53,3 +53,14 @@ test('a link that was cut off is refused', async () => {
   const code = await writeCarried(carriedOf(batch, potOf(batch, pots), kitchen));
   expect((await readCarried(code.slice(0, -20))).ok).toBe(false);
 });
+
+test('the recipe that a batch was read from, and the words of the kitchen, stay at home', async () => {
+  const [batch] = batches;
+  if (!batch) throw new Error('no batches');
+  const text = Array.from({ length: 2000 }, (_, i) => `word${i}`).join(' ');
+  const own = { ...kitchen, words: [{ said: 'blarney', food: 'potato' }] };
+  const code = await writeCarried(
+    carriedOf({ ...batch, recipe: { text } }, potOf(batch, pots), own),
+  );
+  expect(code.length).toBeLessThan(MOST_LINK - 60);
+});

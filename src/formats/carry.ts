@@ -12,9 +12,14 @@ export const MOST_LINK = 2000;
 /** What is packed tighter than anything a cook writes is none of ours, characters. */
 const MOST_TEXT = 400_000;
 
-/** What a phone needs no shelf for. */
-function withoutLarder({ larder: _, ...kitchen }: Kitchen): Kitchen {
+/** A phone needs no shelf, and no words for recipes. */
+function slim({ larder: _, words: __, ...kitchen }: Kitchen): Kitchen {
   return kitchen;
+}
+
+/** The recipe that it was read from is longer than all of the plan, and stays at home. */
+function withoutRecipe({ recipe: _, ...batch }: Batch): Batch {
+  return batch;
 }
 
 /** The household of one batch; its jars stay on their shelf. */
@@ -23,9 +28,9 @@ export function carriedOf(batch: Batch, pot: Pot, kitchen: Kitchen): Bundle {
   return {
     format: 'retort',
     version: VERSION,
-    kitchen: withoutLarder(kitchenFor(batch, kitchen)),
+    kitchen: slim(kitchenFor(batch, kitchen)),
     pots: [pot],
-    batches: [withoutClaims({ ...batch, potId: pot.id })],
+    batches: [withoutClaims({ ...withoutRecipe(batch), potId: pot.id })],
     cooks: [],
     jars: [],
     bag: [],

@@ -288,9 +288,9 @@ class Reading {
 
   end(): ReadSteps {
     const { steps, entries, unsure, bones, phrases } = this;
+    this.valve.opened();
     const asks = this.valve.asks();
     const readied = { ...(bones && { bones }), phrases, asks };
-    this.valve.opened();
     if (this.lids === 0)
       return {
         steps: [],
