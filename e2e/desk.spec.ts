@@ -84,6 +84,23 @@ test('a file dropped on the batches becomes a plan', async ({ page }) => {
   await expect(page.getByTestId('lane-split-peas')).toBeVisible();
 });
 
+test('a text or a link pasted on the batches is read at the desk', async ({ page }) => {
+  const paste = (text: string): Promise<void> =>
+    page.evaluate((said) => {
+      const clipboardData = new DataTransfer();
+      clipboardData.setData('text/plain', said);
+      document.body.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true }));
+    }, text);
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Batches' })).toBeVisible();
+  await paste(MAIL);
+  await expect(page.getByTestId('recipe')).toContainText('smoked turkey wing');
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Batches' })).toBeVisible();
+  await paste(`Look: ${PAGES}/turkey-stock.html`);
+  await expect(page.getByTestId('recipe')).toContainText('turkey frame');
+});
+
 test('a word put right is known at the next recipe, after a reload, and in the file', async ({
   page,
 }) => {

@@ -7,11 +7,11 @@ import { durationsInFigures, numberOf } from '../core/quantity';
 import { timesIn } from './recipeTimes';
 
 export const ADDS =
-  /\b(?:add|stir|put|place|pour|drop|tip|toss|throw|return|fold|crumble|mix|combine|swirl|deglaze|top with|transfer|join)\b|^\W*(?:back )?in with\b|\b(?:in|in too|back in)\W*(?:[,;.]|$)|\b(?:in|into) the (?:pot|cooker|pan|liquor|broth)\W*(?:[,;.]|$)/i;
+  /\b(?:add|stir|put|place|pour|drop|tip|toss|throw|return|fold|crumble|mix|combine|swirl|deglaze|top with|transfer|join)\b|^\W*(?:back )?in with\b|^\W*into the (?:pot|cooker)\b|\b(?:in|in too|back in)\W*(?:[,;.]|$)|\b(?:in|into) the (?:pot|cooker|pan|liquor|broth)\W*(?:[,;.]|$)/i;
 export const SERVES =
   /\b(?:garnish|serve|scatter|sprinkle|top (?:it |each |the \w+ )?with|in(?:to)? (?:the|each) bowls?)\b/i;
 /** "Stir in the cream and serve": it is stirred in. */
-export const AND_SERVE = /,?\s*(?:and|to|before|just before)\s+serv\w+\W*$/i;
+export const AND_SERVE = /,?\s*(?:and|to|before|just before)\s+serv\w+(?:\s+with\b.*)?\W*$/i;
 const ALL =
   /\b(?:everything|all (?:go |goes )?(?:in|into)\b|all (?:of )?(?:the )?(?:other |remaining )?ingredients|the rest|all else)\b/i;
 /** What is said to come about is not what is done: "until the carrots are soft". */
@@ -23,7 +23,7 @@ export const ASIDE =
   /\b(?:set (?:it |them |the \w+ )?aside|(?:transfer|remove|lift)\w* (?:it |them )?(?:\w+ )?(?:to|onto|into) a (?:plate|bowl|dish))\b/i;
 /** A vessel that is not the pot: what is done in it does not touch the pot. */
 export const OTHER_PAN =
-  /\b(?:separate|another|its own|small|little|large|medium|second|frying|dry|heavy|non-?stick) (?:pot|pan|sauce ?pan|skillet|frying pan)\b|\b(?:saucepan|skillet|frying pan|stockpot|wok|microwave|broiler|grill|parboil|pot on the stove|in a (?:small |large |mixing |big )?bowl|roasting (?:tin|tray)|baking (?:tray|sheet))\b|\b(?:separately|apart)\b(?! from)|^\W*soak\b|\bboiling water over\b/i;
+  /\b(?:separate|another|its own|big|small|little|large|medium|second|frying|dry|heavy|non-?stick) (?:pot|pan|sauce ?pan|skillet|frying pan)\b|\b(?:saucepan|skillet|frying pan|stockpot|wok|microwave|broiler|grill|parboil|pot on the stove|in a (?:small |large |mixing |big )?bowl|roasting (?:tin|tray)|baking (?:tray|sheet))\b|\b(?:separately|apart)\b(?! from)|^\W*soak\b|\bboiling water over\b/i;
 /** Boiled and poured away: no water of the pot. */
 export const BOILED_OFF = /\b(?:boil|parboil|simmer)\w*\b[^.]*\bdrain/i;
 /** The pot by its name. */
@@ -49,7 +49,7 @@ const BOILS =
 const WARMS =
   /\bcook|\bwarm|(?<!(?:from|off|on|over|of) (?:the |a |low |medium |high |lowest |gentle )*)\b(?:re-?)?heat|\bwilt|\bthicken/i;
 const COOKS =
-  /\bcook|\bhold\b|\bcount\b|\bgive it\b|\btime\b|\btimer\b|\bmanual\b|\bprogram|\bset\b|\badjust|(?<!\bto (?:full |high |low |the )?)\bpressure\b\W*(?:for )?\d|\bat \d+(?:\.\d+)? bar\b|\brun\b|\d (?:minutes?|mins?|hours?|hrs?|h)\.? (?:more |longer |further )?(?:at|on|under) (?:high |low |full )?pressure\b|\b(?:high|low|full) pressure[,:]?\s*(?:for\s+)?(?:about\s+)?\d/i;
+  /\bcook|\bhold\b|\bcount\b|\bgive it\b|\btime\b|\btimer\b|\bmanual\b|\bprogram|\bset\b|\badjust|(?<!\bto (?:full |high |low |the )?)\bpressure\b\W*(?:for )?\d|\bat \d+(?:\.\d+)? bar\b|\bpsi\b[^.]*\d|\brun\b|\d (?:minutes?|mins?|hours?|hrs?|h)\.? (?:more |longer |further )?(?:at|on|under) (?:high |low |full )?pressure\b|\b(?:high|low|full) pressure[,:]?\s*(?:for\s+)?(?:about\s+)?\d/i;
 /** The setting alone, with its minutes: "high, 20 minutes", "3 min high". */
 const SETTING =
   /\b(?:high|low)\s*[,:]\s*(?:for )?\d+\s*min|\d+\s*min\w*,?\s*(?:on |at )?(?:high|low)\b(?! (?:heat|flame|speed))|\b(?:cook|set|program\w*)\b[^.]*\b(?:on|at) (?:high|low)\b(?! (?:heat|flame|speed))/i;

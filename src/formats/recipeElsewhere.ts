@@ -5,8 +5,11 @@ import type { Clause } from './recipeSplit';
 
 /** What is used up where other things are readied, and is no dish of its own. */
 const SPENT: ReadonlySet<FoodGroup> = new Set(['liquid', 'fat', 'seasoning']);
+/** What the sentence before was about goes in, whatever else does. */
+const INTO = /^\W*into the (?:pot|cooker)\b/i;
 /** What a cook calls what was readied together. */
-const ALL_OF_IT = /\b(?:them|it|these|sauce|mixture|mix|roux|pur[ée]e|slurry|dressing)\b/i;
+const ALL_OF_IT =
+  /^\W*into the (?:pot|cooker)\b|\b(?:them|it|these|sauce|mixture|mix|roux|pur[ée]e|slurry|dressing)\b/i;
 
 /** What a clause does away from the pot. */
 export interface Away {
@@ -29,6 +32,11 @@ export class Elsewhere {
     private readonly foods: readonly (Food | null)[],
     private readonly isIn: (line: number) => boolean,
   ) {}
+
+  /** Whether it is used up where other things are readied. */
+  private isSpent(line: number): boolean {
+    return SPENT.has(this.foods[line]?.group ?? 'vegetable');
+  }
 
   private waits(lines: readonly number[]): readonly number[] {
     return lines.filter((line) => !this.isIn(line));
@@ -69,9 +77,12 @@ export class Elsewhere {
 
   /** What was readied with what is put in comes too: "add them", "stir in the egg mixture". */
   comesAlong(clause: string, put: readonly number[]): readonly number[] {
-    const all = put.length === 0 && ADDS.test(clause) && ALL_OF_IT.test(clause);
+    const all =
+      (put.length === 0 || INTO.test(clause)) && ADDS.test(clause) && ALL_OF_IT.test(clause);
     const last = all ? (this.readied.at(-1) ?? []) : [];
-    const along = this.readied.filter((lines) => lines.some((line) => put.includes(line))).flat();
+    const along = this.readied
+      .filter((lines) => lines.some((line) => put.includes(line) && !this.isSpent(line)))
+      .flat();
     return this.waits([...new Set([...last, ...along])]).filter((line) => !put.includes(line));
   }
 
@@ -82,6 +93,6 @@ export class Elsewhere {
 
   /** What never came back is served beside. */
   beside(): readonly number[] {
-    return this.readied.flat().filter((i) => !SPENT.has(this.foods[i]?.group ?? 'vegetable'));
+    return this.readied.flat().filter((line) => !this.isSpent(line));
   }
 }

@@ -119,5 +119,6 @@ function saidInMarks(nodes: readonly Node[]): Said | null {
 export function saidInPage(html: string): Said | null {
   if (isNestedTooDeep(html, DEEPEST)) return null;
   const page = parseDocument(html, { decodeEntities: true });
-  return saidInMarks(page.children) ?? saidInRows(rowsOf(page));
+  const isMarked = /\b(?:itemtype|typeof)\b/i.test(html);
+  return (isMarked ? saidInMarks(page.children) : null) ?? saidInRows(rowsOf(page));
 }

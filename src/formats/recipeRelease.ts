@@ -5,13 +5,13 @@ import { timesIn } from './recipeTimes';
 const BURSTS = /\b(?:bursts|pulses|puffs)\b|\ba (?:little|bit) at a time\b|\bbit by bit\b/i;
 const COLD_WATER =
   /(?<!\b(?:rins|wash|soak|cover|pour|add)[^.]*)\bunder (?:a |the )?(?:running )?(?:cold (?:running )?(?:water|tap)|tap|running water)\b|\b(?:pressure|steam)\b[^.]*\bcold (?:running )?water\b|\bcold (?:running )?water\b.*\b(?:lid|cooker)\b|\b(?:lid|cooker|pot)\b.*\bcold (?:running )?(?:water|tap)\b|\bcold[- ]water (?:method|release)\b|\b(?:cool|run|hold|put)\b[^.]*\bunder (?:a |the )?(?:running )?cold (?:running )?(?:water|tap)\b/i;
-const FALLS = String.raw`(?:drop|fall|comes?|coming|go|goes|die|subside|settle|reduce)s?\b(?! up)(?: (?:down|off))?|(?:has|is) (?:gone|down)`;
+const FALLS = String.raw`(?:drop|dropped|fall|fallen|comes?|coming|go|goes|die|subside|settle|reduce)s?\b(?! up)(?: (?:down|off))?|(?:has|is) (?:gone|down)`;
 const NATURAL = new RegExp(
-  String.raw`\bnatural(?:ly)?\b|\bdepressuri[sz]\w*\b[^.]*\b(?:by itself|on its own|alone|slowly)\b|\b(?:go|come|release)s?\b[^.]*\b(?:alone|on its own|by itself)\b|\b(?:indicator|float|button|plunger)\b[^.]*\b(?:fall|drop|go|come)s?\b|\b(?:come|go)(?:es)? down\b[^.]*\b(?:by itself|on its own|slowly)\b|\b(?:until|till) (?:the lid|it) (?:opens|unlocks|comes off|can be)\b|(?<=\b(?:pressure|steam|pin)\b[^.]*)\b(?:by itself|on its own)\b|\b(?:let|allow|leave|wait|until)\b[^.]*\b(?:pressure|steam|pin)\b[^.]*\b(?:${FALLS})`,
+  String.raw`\bnatural(?:ly)?\b|\blet (?:it|the (?:pot|cooker)) (?:come|go|drop) down\b|\bdepressuri[sz]\w*\b[^.]*\b(?:by itself|on its own|alone|slowly)\b|\b(?:go|come|release)s?\b[^.]*\b(?:alone|on its own|by itself)\b|\b(?:indicator|float|button|plunger)\b[^.]*\b(?:fall|drop|go|come)s?\b|\b(?:come|go)(?:es)? down\b[^.]*\b(?:by itself|on its own|slowly)\b|\b(?:until|till) (?:the lid|it) (?:opens|unlocks|comes off|can be)\b|(?<=\b(?:pressure|steam|pin)\b[^.]*)\b(?:by itself|on its own)\b|\b(?:let|allow|leave|wait|until)\b[^.]*\b(?:pressure|steam|pin)\b[^.]*\b(?:${FALLS})`,
   'i',
 );
 const LETS_OUT =
-  /\breleas\w*|\breduc\w* (?:the )?pressure (?:quickly|fast|rapidly|at once)\b|\bvent(?:ing)?\b(?! (?:hole|pipe))|\b(?:open|turn|flick|mov)\w* (?:the )?(?:\w+ )?(?:valve|vent)\b(?! to (?:seal|close))|\blet\w* (?:off |out )?(?:the |any |all )?(?:rest of the |remaining |other )?(?:steam|pressure)(?: (?:out|off))?\b(?! (?:drop|fall|come|go|die|subside|settle|reduce))|\bdepressuri[sz]e|^\W*quick(?:ly)?\W*$|\bquick\w* (?:release )?the rest\b|\bopen(?:ed)? (?:it )?(?:at once|immediately|straight away)\b/i;
+  /\breleas\w*|\breduc\w* (?:the )?pressure (?:quickly|fast|rapidly|at once)\b|(?<!\bnot )\bvent(?:ing)?\b(?! (?:hole|pipe))|\b(?:open|turn|flick|mov)\w* (?:the )?(?:\w+ )?(?:valve|vent)\b(?! to (?:seal|close))|\blet\w* (?:off |out )?(?:the |any |all )?(?:rest of the |remaining |other )?(?:steam|pressure)(?: (?:out|off))?\b(?! (?:drop|fall|come|go|die|subside|settle|reduce))|\bdepressuri[sz]e|^\W*quick(?:ly)?\W*$|\bquick\w* (?:release )?the rest\b|\bopen(?:ed)? (?:it )?(?:at once|immediately|straight away)\b/i;
 const WHOLLY = /\b(?:fully|completely|entirely|all the pressure|on its own|by itself)\b/i;
 
 /** The steam let off slowly: by itself is the slower way. */

@@ -49,7 +49,7 @@ const SENTENCE =
 
 /** Verbs that begin something else behind a comma. */
 const VERB =
-  'add|stir|strain|open|remove the lid|skim|blend|pur[ée]e|serve|simmer|close|lock|seal|bring|release|vent|return|pour|tip|cook(?!ing)|fry|sear|brown(?! (?:rice|lentils?|sugar|onions?))|saut[ée]|quick(?:ly)?[- ]release|natural(?:ly)?[- ]release|discard|shred|fish|lift|put|place|season|sprinkle|scatter|garnish|drizzle';
+  'add|stir|strain|reheat|pass|process|mash|open|remove the lid|skim|blend|pur[ée]e|serve|simmer|close|lock|seal|bring|release|vent|return|pour|tip|cook(?!ing)|fry|sear|brown(?! (?:rice|lentils?|sugar|onions?))|saut[ée]|quick(?:ly)?[- ]release|natural(?:ly)?[- ]release|discard|shred|fish|lift|put|place|season|sprinkle|scatter|garnish|drizzle';
 const PARTS = new RegExp(
   String.raw`;\s*|[,;]?\s+(?:and\s+)?then,?\s+|,\s+(?:and\s+)?(?=(?:${VERB})\b)|\s+and\s+(?=(?:strain|vent|open (?:it|the)|quick[- ]release)\b)`,
   'gi',

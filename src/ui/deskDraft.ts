@@ -1,6 +1,6 @@
 /** What lies on the desk: kept on this device, so that it outlives a reload and the way to the desk. */
 import { useMemo } from 'react';
-import { useKept, writeKept } from './kept';
+import { keepNow, useKept } from './kept';
 
 export interface Draft {
   readonly text: string;
@@ -23,11 +23,6 @@ function draftIn(kept: string | null): Draft {
   }
 }
 
-/** Lays something on the desk before it is opened. */
-export function layOnDesk(draft: Draft): void {
-  writeKept(KEY, JSON.stringify(draft));
-}
-
 /** What lies on the desk, and the way to lay something else there. */
 export function useDraft(): readonly [Draft, (draft: Draft) => void] {
   const [kept, keep] = useKept(KEY);
@@ -42,4 +37,12 @@ export function linkIn(text: string): string | null {
   const found = LINK.exec(text)?.[0];
   const rest = found ? text.replace(found, '').trim() : text;
   return found && rest.length < 200 && rest.split('\n').length < 4 ? found : null;
+}
+
+/** The way to the desk with a text in hand: it is laid there, or its link is followed. */
+export function wayToDesk(text: string): string {
+  const link = linkIn(text);
+  if (link) return `/desk?url=${encodeURIComponent(link)}`;
+  keepNow(KEY, JSON.stringify({ text, link: '' } satisfies Draft));
+  return '/desk';
 }

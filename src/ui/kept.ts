@@ -15,7 +15,16 @@ export function writeKept(key: string, value: string): void {
   try {
     localStorage.setItem(key, value);
   } catch {
-    // Whoever reads it does without.
+    // Whoever reads it does without: what stood there before is not this.
+    forget(key);
+  }
+}
+
+function forget(key: string): void {
+  try {
+    localStorage.removeItem(key);
+  } catch {
+    // The browser forbids it all.
   }
 }
 
@@ -28,6 +37,13 @@ function subscribe(listener: () => void): () => void {
   return () => listeners.delete(listener);
 }
 
+/** Keeps a choice, at least as long as the page, and tells whoever shows it. */
+export function keepNow(key: string, value: string): void {
+  inPage.set(key, value);
+  writeKept(key, value);
+  for (const listener of listeners) listener();
+}
+
 /** A choice that is kept, and the way to make another. */
 export function useKept(key: string): readonly [string | null, (value: string) => void] {
   const value = useSyncExternalStore(
@@ -35,10 +51,6 @@ export function useKept(key: string): readonly [string | null, (value: string) =
     () => readKept(key) ?? inPage.get(key) ?? null,
     () => null,
   );
-  const keep = (next: string): void => {
-    inPage.set(key, next);
-    writeKept(key, next);
-    for (const listener of listeners) listener();
-  };
+  const keep = (next: string): void => keepNow(key, next);
   return [value, keep];
 }

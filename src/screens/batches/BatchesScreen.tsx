@@ -5,11 +5,19 @@ import { ChevronDown, Plus } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { rollup } from 'd3-array';
-import { lazy, Suspense, useMemo, useState, type DragEvent } from 'react';
+import {
+  lazy,
+  Suspense,
+  useEffect,
+  useEffectEvent,
+  useMemo,
+  useState,
+  type DragEvent,
+} from 'react';
 import { potOf, wantedSoon } from '@/core/batch/plan';
 import type { Batch } from '@/core/batch/schema';
 import { formatAltitude } from '@/core/quantity';
-import { layOnDesk } from '@/ui/deskDraft';
+import { wayToDesk } from '@/ui/deskDraft';
 import { buttonLook } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
 import { ExportAll } from '@/ui/ExportAll';
@@ -59,17 +67,25 @@ export function BatchesScreen() {
   const hour = Math.floor(clock.now() / HOUR_MS) * HOUR_MS;
   const wanted = useMemo(() => wantedSoon(batches, hour), [batches, hour]);
   const evening = wanted.length + (onStove ? 1 : 0) > 1;
-  // A recipe dropped here is laid on the desk.
+  // A recipe dropped or pasted here is laid on the desk.
+  const lay = (text: string): void => {
+    if (text.trim()) router.push(wayToDesk(text));
+  };
   const drop = (event: DragEvent): void => {
     event.preventDefault();
     const [file] = event.dataTransfer.files;
-    const text = file ? file.text() : Promise.resolve(event.dataTransfer.getData('text/plain'));
-    void text.then((said) => {
-      if (!said.trim()) return;
-      layOnDesk({ text: said, link: '' });
-      router.push('/desk');
-    });
+    if (file) void file.text().then(lay);
+    else lay(event.dataTransfer.getData('text/plain'));
   };
+  const onPaste = useEffectEvent((event: ClipboardEvent): void => {
+    if (event.target instanceof Element && event.target.closest('input, textarea, [role=dialog]'))
+      return;
+    lay(event.clipboardData?.getData('text/plain') ?? '');
+  });
+  useEffect(() => {
+    addEventListener('paste', onPaste);
+    return () => removeEventListener('paste', onPaste);
+  }, []);
   return (
     <main
       className="mx-auto w-full max-w-6xl px-4 py-6 sm:px-6"
