@@ -49,7 +49,7 @@ const BOILS =
 const WARMS =
   /\bcook|\bwarm|(?<!(?:from|off|on|over|of) (?:the |a |low |medium |high |lowest |gentle )*)\b(?:re-?)?heat|\bwilt|\bthicken/i;
 const COOKS =
-  /\bcook|\bhold\b|\bcount\b|\bgive it\b|\btime\b|\btimer\b|\bmanual\b|\bprogram|\bset\b|\badjust|(?<!\bto (?:full |high |low |the )?)\bpressure\b\W*(?:for )?\d|\bat \d+(?:\.\d+)? bar\b|\bpsi\b[^.]*\d|\brun\b|\d (?:minutes?|mins?|hours?|hrs?|h)\.? (?:more |longer |further )?(?:at|on|under) (?:high |low |full )?pressure\b|\b(?:high|low|full) pressure[,:]?\s*(?:for\s+)?(?:about\s+)?\d/i;
+  /\bcook|\bhold\b|\bcount\b|\bgive it\b|\btime\b|\btimer\b|\bmanual\b|\bprogram|\bset\b|\badjust|(?<!\bto (?:full |high |low |the )?)\bpressure\b\W*(?:for )?\d|\bat \d+(?:\.\d+)? bar\b|\bpsi\b[^.]*\d|\b(?:back|return\w*|again) (?:up )?to (?:\w+ )?pressure for \d|\brun\b|\d (?:minutes?|mins?|hours?|hrs?|h)\.? (?:more |longer |further )?(?:at|on|under) (?:high |low |full )?pressure\b|\b(?:high|low|full) pressure[,:]?\s*(?:for\s+)?(?:about\s+)?\d/i;
 /** The setting alone, with its minutes: "high, 20 minutes", "3 min high". */
 const SETTING =
   /\b(?:high|low)\s*[,:]\s*(?:for )?\d+\s*min|\d+\s*min\w*,?\s*(?:on |at )?(?:high|low)\b(?! (?:heat|flame|speed))|\b(?:cook|set|program\w*)\b[^.]*\b(?:on|at) (?:high|low)\b(?! (?:heat|flame|speed))/i;
@@ -62,7 +62,7 @@ const NOT_COOKED =
 const LONGEST_ON_HIGH = 200;
 
 /** The low setting of a pot, and no low flame under it. */
-const LOW =
+export const LOW =
   /\blow pressure\b|\b(?:ring|level|stage|setting) (?:1|i|one)\b|\b(?:first|1st) ring\b|\bpressure\b[^.]*?\b(?:on|at|to) low\b(?! (?:heat|flame))/i;
 /** The lid is locked, or the pot is coming up: what cooks next cooks under pressure. */
 export const SEALS =

@@ -15,6 +15,7 @@ import {
   ASIDE,
   timesOver,
   LAST,
+  LOW,
   AND_SERVE,
   SEALS,
   IF_NOT,
@@ -82,6 +83,8 @@ class Reading {
   private last: readonly number[] = [];
   /** The lid is locked, or the pot is coming up, and nothing has cooked under it yet. */
   private sealed = false;
+  /** It was shut for its low setting. */
+  private low = false;
   private readonly valve = new Valve(this.steps, this.unsure);
   private readonly elsewhere: Elsewhere;
 
@@ -229,12 +232,14 @@ class Reading {
   private done(clause: string, named: readonly number[]): Told {
     const pressed = this.lids > 0;
     const last = Number(LAST.exec(clause)?.[1] ?? 0);
-    const step: ReturnType<typeof stepIn> =
-      last > 0 && pressed
-        ? { kind: 'simmer', minutes: last }
-        : stepIn(clause, pressed, this.sealed, this.steps.at(-1)?.kind === 'saute');
+    const said = stepIn(clause, pressed, this.sealed, this.steps.at(-1)?.kind === 'saute');
+    // "Low pressure; 12 minutes": the setting was said as it was shut.
+    const lid: typeof said =
+      said?.kind === 'pressure' && this.low && this.sealed ? { ...said, setting: 'low' } : said;
+    const step: typeof said = last > 0 && pressed ? { kind: 'simmer', minutes: last } : lid;
     const waits = step?.kind === 'pressure' ? this.valve.waitsAfter(clause) : 0;
     const seals = step?.kind !== 'pressure' && SEALS.test(clause) && releaseAt(clause) < 0;
+    if (seals || (this.sealed && !step)) this.low = LOW.test(clause) || (this.low && !seals);
     if (step?.kind === 'pressure') this.sealed = false;
     else if (seals) this.sealed = true;
     else if (/\bopen\b|\blid off\b|\bremove the lid\b/i.test(clause)) this.sealed = false;
@@ -257,14 +262,14 @@ class Reading {
     else this.waiting = [...this.waiting, ...put];
     this.valve.stand(waits);
     const releases = this.valve.release(clause, step?.kind === 'pressure');
-    const lid = this.steps.findLast((s) => s.kind === 'pressure');
+    const shut = this.steps.findLast((s) => s.kind === 'pressure');
     const times = timesOver(clause);
     const used = [
       ...(step && 'holdMin' in step ? [step.holdMin] : []),
       ...(step && 'minutes' in step && step.minutes !== undefined ? [step.minutes / times] : []),
       ...(wilts === null ? [] : [wilts]),
       ...(last > 0 ? [last] : []),
-      ...(releases ? [waitOf(lid?.release)] : []),
+      ...(releases ? [waitOf(shut?.release)] : []),
       ...(waits > 0 ? [waits] : []),
     ];
     if (ASIDE.test(clause)) {
@@ -274,7 +279,7 @@ class Reading {
     this.comesBack(clause, () => this.steps.at(-1)?.id ?? null);
     if (named.length > 0) this.last = named;
     const made = step || wilts !== null;
-    const of = made ? this.steps.at(-1)?.id : releases ? lid?.id : undefined;
+    const of = made ? this.steps.at(-1)?.id : releases ? shut?.id : undefined;
     return {
       fate:
         made || seals ? 'step' : releases ? 'release' : put.length > 0 || served ? 'place' : 'talk',
@@ -282,7 +287,7 @@ class Reading {
       lines: named,
       used,
       // By itself "about 20 minutes": how long it takes, which the model knows better.
-      spoken: releases && lid?.release?.method === 'natural' && step === null,
+      spoken: releases && shut?.release?.method === 'natural' && step === null,
     };
   }
 

@@ -11,6 +11,11 @@ const WANTED =
 const outside = new Agent({ connect: { lookup: publicLookup() }, connections: 4, pipelining: 0 });
 const inside = new Agent({ connections: 4, pipelining: 0 });
 
+/** Closes what connections are kept; for tests. */
+export async function endConnections(): Promise<void> {
+  await Promise.all([outside.destroy(), inside.destroy()]);
+}
+
 async function hop(url: URL, signal: AbortSignal): Promise<Response> {
   try {
     return await fetch(url, {

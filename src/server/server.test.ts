@@ -9,6 +9,7 @@ import { buildSync } from 'esbuild';
 import { assess, health, page, read } from '.';
 import * as bounds from './bounds';
 import { CALLS, checked, type CallName } from './calls';
+import { endConnections } from './fetchPage';
 import { gate } from './gate';
 import { endPool } from './pool';
 
@@ -70,6 +71,7 @@ beforeAll(async () => {
 });
 afterAll(async () => {
   await endPool();
+  await endConnections();
   pages.closeAllConnections();
   await new Promise((done) => pages.close(done));
   rmSync(DIR, { recursive: true, force: true });

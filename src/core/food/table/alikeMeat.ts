@@ -92,6 +92,7 @@ export const ALIKE_MEAT: readonly AlikeRow[] = [
     {
       aliases: [
         'beef shin on the bone',
+        'shin of beef on the bone',
         'bone-in shin',
         'bone-in beef shank',
         'foreshank',

@@ -110,7 +110,13 @@ export const BONES = [
   }),
   bones('game-bird-frame', 'game bird frames', [60, 19, 7, 0, 0, 14], {
     extract: { gelatineGPerKg: 22, perHour: 0.35, runs: 1, crumbleMin: 280 },
-    aliases: ['pheasant carcass', 'pheasant frame', 'partridge carcass', 'guinea fowl carcass'],
+    aliases: [
+      'game bird carcass',
+      'pheasant carcass',
+      'pheasant frame',
+      'partridge carcass',
+      'guinea fowl carcass',
+    ],
     pieceG: 350,
     shape: ['slab', 18],
     packing: 0.35,

@@ -1,4 +1,4 @@
-/** Ninety-six recipes, each written with its answer before it was read, in fourteen shapes. */
+/** A hundred and eight recipes, each written with its answer before it was read, in fourteen shapes. */
 import fc from 'fast-check';
 import { changed } from '../../../core/batch/plan';
 import { tokensOf } from '../../../core/batch/reading';
@@ -11,9 +11,17 @@ import { FIRST_PAGES } from './first';
 import { FOURTH_PAGES } from './fourth';
 import { scorePage } from './judge';
 import { SECOND_PAGES } from './second';
+import { SIXTH_PAGES } from './sixth';
 import { THIRD_PAGES } from './third';
 
-const PAGES = [...FIRST_PAGES, ...SECOND_PAGES, ...THIRD_PAGES, ...FOURTH_PAGES, ...FIFTH_PAGES];
+const PAGES = [
+  ...FIRST_PAGES,
+  ...SECOND_PAGES,
+  ...THIRD_PAGES,
+  ...FOURTH_PAGES,
+  ...FIFTH_PAGES,
+  ...SIXTH_PAGES,
+];
 const SHAPES = Object.entries(DRESSES);
 const SCORES = PAGES.map((page, i) => {
   const [, dress] = SHAPES[i % SHAPES.length] ?? [];
@@ -24,7 +32,7 @@ const sum = (of: (score: (typeof SCORES)[number]) => number): number =>
 
 describe('pages', () => {
   it('are there, in fourteen shapes', () => {
-    expect([PAGES.length, SHAPES.length]).toEqual([96, 14]);
+    expect([PAGES.length, SHAPES.length]).toEqual([108, 14]);
     expect(SCORES.filter(({ read }) => !read)).toEqual([]);
   });
 
