@@ -5,6 +5,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
+import { readBundle } from '../src/formats';
 import { assessFile } from '../src/formats/assessed';
 
 const USAGE = 'usage: npm run -s assess -- FILE [--batch ID] [--draws N] [--seed N]';
@@ -41,7 +42,7 @@ function main(): void {
   } catch {
     fail(`cannot read ${file}`);
   }
-  const done = assessFile(text, {
+  const done = assessFile(readBundle(text), {
     batch: call.values.batch,
     draws: whole('draws', call.values.draws, 100),
     seed: whole('seed', call.values.seed, 1),

@@ -2,14 +2,11 @@
 import path from 'node:path';
 import { ROOT } from './ensure.mjs';
 
-export const WORK = path.join(ROOT, 'build', 'work.mjs');
-
-/** @param outfile where it is put */
-export async function bundleWork(outfile = WORK) {
+export async function bundleWork() {
   const { build } = await import('esbuild');
   await build({
     entryPoints: [path.join(ROOT, 'src', 'server', 'work.ts')],
-    outfile,
+    outfile: path.join(ROOT, 'build', 'work.mjs'),
     bundle: true,
     platform: 'node',
     format: 'esm',

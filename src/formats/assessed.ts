@@ -7,8 +7,8 @@ import {
   type Draws,
   knownKitchen,
   potOf,
+  type Validated,
 } from '../core';
-import { readBundle } from './read';
 
 function rounded(value: unknown): unknown {
   if (typeof value === 'number')
@@ -97,10 +97,9 @@ export type Assessed =
 /**
  * Assesses a batch of a file, as the application plans it: by what the cooks of the file have taught.
  *
- * @param text of the file
+ * @param read the file as it was read
  */
-export function assessFile(text: string, { batch: id, draws, seed }: AssessOptions): Assessed {
-  const read = readBundle(text);
+export function assessFile(read: Validated, { batch: id, draws, seed }: AssessOptions): Assessed {
   if (!read.ok)
     return {
       ok: false,

@@ -40,6 +40,10 @@ describe('hostile recipes', () => {
       })}</SCRIPT>`;
     const result = readRecipe(page);
     expect(result.ok && result.recipe.name).toBe('Leek & potato – café');
-    expect(result.ok && result.recipe.instructions).toEqual(['Sweat.', 'Cook', 'for 5 minutes.']);
+    expect(result.ok && result.recipe.told.map(({ text }) => text)).toEqual([
+      'Sweat.',
+      'Cook',
+      'for 5 minutes.',
+    ]);
   });
 });

@@ -19,6 +19,11 @@ export function readBundle(text: string): Validated {
     const found = error instanceof Error ? error.message : 'unreadable text';
     return refused(found, 'a Retort file in JSON');
   }
+  return bundleIn(value);
+}
+
+/** Reads a bundle from JSON that is parsed already. */
+export function bundleIn(value: unknown): Validated {
   if (isTooDeep(value)) return refused('fields nested in fields without end', 'a Retort file');
   return validateBundle(value);
 }

@@ -8,8 +8,7 @@ const SPENT: ReadonlySet<FoodGroup> = new Set(['liquid', 'fat', 'seasoning']);
 /** What the sentence before was about goes in, whatever else does. */
 const INTO = /^\W*into the (?:pot|cooker)\b/i;
 /** What a cook calls what was readied together. */
-const ALL_OF_IT =
-  /^\W*into the (?:pot|cooker)\b|\b(?:them|it|these|sauce|mixture|mix|roux|pur[ée]e|slurry|dressing)\b/i;
+const ALL_OF_IT = /\b(?:them|it|these|sauce|mixture|mix|roux|pur[ée]e|slurry|dressing)\b/i;
 
 /** What a clause does away from the pot. */
 export interface Away {
@@ -78,7 +77,7 @@ export class Elsewhere {
   /** What was readied with what is put in comes too: "add them", "stir in the egg mixture". */
   comesAlong(clause: string, put: readonly number[]): readonly number[] {
     const all =
-      (put.length === 0 || INTO.test(clause)) && ADDS.test(clause) && ALL_OF_IT.test(clause);
+      INTO.test(clause) || (put.length === 0 && ADDS.test(clause) && ALL_OF_IT.test(clause));
     const last = all ? (this.readied.at(-1) ?? []) : [];
     const along = this.readied
       .filter((lines) => lines.some((line) => put.includes(line) && !this.isSpent(line)))

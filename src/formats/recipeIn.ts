@@ -11,7 +11,6 @@ import { canningIn, type Worded } from '../core/guard';
 import { documentIn, plainText } from './recipeDocument';
 import type { Said } from './recipeRows';
 import { marksOf } from './recipeMarks';
-import { sentencesOf } from './recipeSplit';
 import { stepsIn, type Phrase, type ReadSteps } from './recipeSteps';
 
 /** What is done, in one of the recipe's texts, and what became of its words. */
@@ -29,6 +28,8 @@ export interface ReadRecipe {
   readonly sources: readonly string[];
   /** Foods of the lines, in their order: a line may be several. */
   readonly lines: readonly ReadLine[];
+  /** Index of the line that each of the foods is of. */
+  readonly of: readonly number[];
   /** What the cook has put right, as words of the kitchen. */
   readonly words: readonly Meant[];
   /** Ids that the lines have as items of the batch. */
@@ -40,8 +41,6 @@ export interface ReadRecipe {
   readonly tasks: readonly NewTask[];
   /** How its bones are readied, where that was said. */
   readonly bones?: NonNullable<Batch['bones']>;
-  /** What is done, as the recipe says it, without what is never planned. */
-  readonly instructions: readonly string[];
   /** All that the recipe says is done. */
   readonly told: readonly Told[];
   /** A wish that is never planned, such as to can it: the reason, and where to turn. Its sentences are left out. */
@@ -88,20 +87,21 @@ function foodsOf(
   said: Said,
   own: ReadsFor,
   changes: RecipeChanges,
-): Pick<ReadRecipe, 'sources' | 'lines' | 'ids' | 'words'> {
-  const words = [...(changes.lines ?? [])].flatMap(([i, put]) => {
-    const before = readFoods(said.lines[i] ?? '', own);
-    const after = put.flatMap((one) => readFoods(one, own));
-    if (before.length !== after.length) return [];
-    return before.flatMap((line, n) => (after[n] ? (learnt(line, after[n]) ?? []) : []));
-  });
+): Pick<ReadRecipe, 'sources' | 'lines' | 'of' | 'ids' | 'words'> {
   const read = said.lines.map((text, i) =>
     (changes.lines?.get(i) ?? [text]).flatMap((one) => readFoods(one, own)),
   );
+  const words = [...(changes.lines ?? []).keys()].flatMap((i) => {
+    const before = readFoods(said.lines[i] ?? '', own);
+    const after = read[i] ?? [];
+    if (before.length !== after.length) return [];
+    return before.flatMap((line, n) => (after[n] ? (learnt(line, after[n]) ?? []) : []));
+  });
   return {
     sources: said.lines,
     words,
     lines: read.flat(),
+    of: read.flatMap((foods, i) => foods.map(() => i)),
     ids: read.flatMap((foods, i) =>
       foods.map((_, n) => `i${i + 1}${n > 0 ? (n + 10).toString(36) : ''}`),
     ),
@@ -151,7 +151,7 @@ function recipeOf(said: Said, own: ReadsFor, changes: RecipeChanges): RecipeResu
     ...steps,
     unsure,
   };
-  return { ok: true, recipe: { ...recipe, instructions: withoutCanning(instructions) } };
+  return { ok: true, recipe };
 }
 
 /** Steps may take so much longer than the page says, min: it rounds, and they are ranges. */
@@ -165,18 +165,6 @@ function overTime(totalMin: number | null, steps: readonly Step[]): readonly str
   );
   if (totalMin === null || sum <= totalMin + ROUNDED_MIN) return [];
   return [`the page says ${totalMin} min in all, and its steps take ${Math.round(sum)}`];
-}
-
-/** Instructions without the sentences that ask for canning. */
-function withoutCanning(instructions: readonly string[]): readonly string[] {
-  return instructions
-    .map((text) =>
-      sentencesOf(text)
-        .map(({ from, to }) => text.slice(from, to))
-        .filter((sentence) => canningIn(sentence) === null)
-        .join(' '),
-    )
-    .filter(Boolean);
 }
 
 /**

@@ -1,5 +1,5 @@
 /** What became of every word of what is done: the same fates as those of a line. */
-import { Claims, type Fate, type Mark } from '../core/batch/reading';
+import { Claims, tokensOf, type Mark } from '../core/batch/reading';
 import { nameWords, type Food } from '../core/food';
 import { DURATION_UNIT, SPELLED } from '../core/quantity';
 import { wordsOfTerms } from './mentions';
@@ -41,9 +41,10 @@ function marksOfPhrase(
   for (const match of text.matchAll(/\b\d+(?:\.\d+)?\b/g))
     if (isUsed(Number(match[0]), phrase))
       claims.span(match.index, match.index + match[0].length, 'time');
-  if (fate === 'step' || fate === 'release') claims.all(DRIVEN, 'step');
-  if (fate === 'step' || fate === 'release')
+  if (fate === 'step' || fate === 'release') {
+    claims.all(DRIVEN, 'step');
     for (const word of RELEASE_WORDS) claims.all(word, 'release');
+  }
   const named = new Set(lines.flatMap((line) => foods[line] ?? []));
   const words = new Set([...named].flatMap(wordsOfTerms));
   claims.words((word) => words.has(nameWords(word)[0] ?? word), 'food');
@@ -70,11 +71,9 @@ export function marksOf(
     })),
   );
   // Between two phrases stand words that join them, and the numbers of a list.
-  const joining = (fate: Fate): Fate => (fate === 'unused' ? 'talk' : fate);
   const taken = new Set(inside.map(({ from }) => from));
-  const between = new Claims(text, () => true)
-    .marks()
+  const between = tokensOf(text)
     .filter(({ from }) => !taken.has(from))
-    .map((mark) => ({ ...mark, fate: joining(mark.fate) }));
+    .map(({ from, to }): Mark => ({ from, to, fate: 'talk' }));
   return [...inside, ...between].sort((a, b) => a.from - b.from);
 }

@@ -72,7 +72,7 @@ function parted(text: string, by: RegExp, { from, to }: Place): readonly Place[]
 }
 
 /** Sentences of a text. */
-export function sentencesOf(text: string): readonly Place[] {
+function sentencesOf(text: string): readonly Place[] {
   return parted(text, SENTENCE, { from: 0, to: text.length });
 }
 

@@ -19,7 +19,9 @@ describe('recipes in the shapes in which cooks have them', () => {
   it('takes no instruction from the comments of readers', () => {
     const page = SHAPES.find(({ shape }) => shape === 'HTML by its headings')?.text ?? '';
     const result = readRecipe(page);
-    expect(result.ok && result.recipe.instructions.join(' ')).not.toMatch(/mush|grandmother/);
+    expect(result.ok && result.recipe.told.map(({ text }) => text).join(' ')).not.toMatch(
+      /mush|grandmother/,
+    );
   });
 
   it('answers any text with a recipe or a reason', () => {

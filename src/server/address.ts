@@ -20,7 +20,7 @@ export function isAllowedHere({ host }: Pick<URL, 'host'>): boolean {
   return (process.env['RETORT_ALLOW_PAGES'] ?? '').split(',').filter(Boolean).includes(host);
 }
 
-const NOT_PUBLIC = 'This address is not public: only pages of the web are read.';
+export const NOT_PUBLIC = 'This address is not public: only pages of the web are read.';
 
 /**
  * A link that may be followed.
@@ -70,5 +70,3 @@ export function isNotPublic(error: unknown): boolean {
     if (at.message === NOT_PUBLIC) return true;
   return false;
 }
-
-export { NOT_PUBLIC };

@@ -63,19 +63,29 @@ export function onlyOwnOrigin(request: Request, isNeeded: boolean): void {
 const mb = (bytes: number): string =>
   bytes < 1e6 ? `${Math.round(bytes / 1e3)} kB` : `${Math.round(bytes / 1e5) / 10} MB`;
 
-/** The text of a request's body, refused by size before more of it is read. */
-async function textOf(request: Request, most: number): Promise<string> {
-  const tooLarge = (): Refusal => new Refusal(413, `More than ${mb(most)} is not taken.`);
-  if (Number(request.headers.get('content-length') ?? 0) > most) throw tooLarge();
-  if (!request.body) return '';
+/** All of a body, refused by its size before more of it is read. @param tooLarge its refusal */
+export async function wholeOf(
+  body: AsyncIterable<Uint8Array>,
+  most: number,
+  tooLarge: Refusal,
+): Promise<Buffer> {
   const chunks: Uint8Array[] = [];
   let size = 0;
-  for await (const chunk of request.body as unknown as AsyncIterable<Uint8Array>) {
+  for await (const chunk of body) {
     size += chunk.byteLength;
-    if (size > most) throw tooLarge();
+    if (size > most) throw tooLarge;
     chunks.push(chunk);
   }
-  return Buffer.concat(chunks).toString('utf8');
+  return Buffer.concat(chunks);
+}
+
+/** The text of a request's body. */
+async function textOf(request: Request, most: number): Promise<string> {
+  const tooLarge = new Refusal(413, `More than ${mb(most)} is not taken.`);
+  if (Number(request.headers.get('content-length') ?? 0) > most) throw tooLarge;
+  if (!request.body) return '';
+  const body = request.body as unknown as AsyncIterable<Uint8Array>;
+  return (await wholeOf(body, most, tooLarge)).toString('utf8');
 }
 
 /** The body of a call, as text. @param type media type that it must have */

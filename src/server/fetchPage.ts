@@ -1,7 +1,7 @@
 /** One page of the web, fetched with care: bounded, without cookies and scripts, and only from public addresses. */
 import { Agent, fetch, type Response } from 'undici';
 import { checkedLink, isAllowedHere, isNotPublic, NOT_PUBLIC, publicLookup } from './address';
-import { Refusal, urlOf } from './answers';
+import { Refusal, urlOf, wholeOf } from './answers';
 import { LONGEST_PAGE_MS, MOST_PAGE_BYTES, MOST_REDIRECTS } from './bounds';
 
 const WANTED =
@@ -40,23 +40,24 @@ async function textOf(response: Response, signal: AbortSignal): Promise<string> 
     throw new Refusal(422, 'This is no page with text.');
   }
   const charset = /charset="?([\w-]+)/i.exec(rest.join(';'))?.[1] ?? 'utf-8';
-  const chunks: Uint8Array[] = [];
-  let size = 0;
+  const bytes = await bytesOf(response, signal);
   try {
-    for await (const chunk of response.body ?? []) {
-      size += (chunk as Uint8Array).byteLength;
-      if (size > MOST_PAGE_BYTES) throw new Refusal(422, 'The page is larger than 2 MB.');
-      chunks.push(chunk as Uint8Array);
-    }
+    return new TextDecoder(charset).decode(bytes);
+  } catch {
+    return new TextDecoder().decode(bytes);
+  }
+}
+
+async function bytesOf({ body }: Response, signal: AbortSignal): Promise<Uint8Array> {
+  const tooLarge = new Refusal(422, 'The page is larger than 2 MB.');
+  try {
+    return body
+      ? await wholeOf(body as AsyncIterable<Uint8Array>, MOST_PAGE_BYTES, tooLarge)
+      : new Uint8Array();
   } catch (error) {
     if (error instanceof Refusal) throw error;
     if (signal.aborted) throw new Refusal(504, 'The page did not come whole in time.');
     throw new Refusal(502, 'The page broke off.');
-  }
-  try {
-    return new TextDecoder(charset).decode(Buffer.concat(chunks));
-  } catch {
-    return new TextDecoder().decode(Buffer.concat(chunks));
   }
 }
 

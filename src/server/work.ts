@@ -2,6 +2,7 @@
 import { readLines, type ReadsFor } from '../core';
 import { assessFile } from '../formats/assessed';
 import { batchOfRecipe } from '../formats/recipeBatch';
+import { bundleIn } from '../formats/read';
 import { documentIn, plainText } from '../formats/recipeDocument';
 import { readRecipe } from '../formats/recipeIn';
 import { parsed, Refusal } from './answers';
@@ -42,7 +43,7 @@ function page(text: string): Worked {
 
 function assess(body: string): Worked {
   const { file, batch, draws, seed } = checked('assess', parsed(body));
-  const done = assessFile(JSON.stringify(file), { batch, draws, seed });
+  const done = assessFile(bundleIn(file), { batch, draws, seed });
   return done.ok ? good(done.output) : bad(...done.reasons);
 }
 

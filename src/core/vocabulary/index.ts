@@ -3,6 +3,7 @@ export {
   LONGEST_WAIT_MIN,
   RELEASE_METHODS,
   RELEASES,
+  releaseBy,
   releaseOf,
   releasesFor,
   waitOf,

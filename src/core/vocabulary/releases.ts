@@ -150,6 +150,29 @@ export function waitOf(release: Release | undefined): number {
 }
 
 /**
+ * A release by a method: it takes over nothing of one by another method.
+ *
+ * @param before of the same step
+ * @param minutes that it waits, from 0, where it may
+ */
+export function releaseBy(
+  method: ReleaseMethod,
+  before: Release | undefined,
+  minutes: number,
+): Release {
+  switch (method) {
+    case 'timed':
+      return { method, afterMin: minutes };
+    case 'pulsed':
+    case 'coldwater':
+      return afterWait(before?.method === method ? before : { method }, minutes);
+    case 'natural':
+    case 'quick':
+      return { method };
+  }
+}
+
+/**
  * The same release after another wait: one that may wait stays what it is, with all that was set of
  * it; anything else opens the valve then.
  *

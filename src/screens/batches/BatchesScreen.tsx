@@ -20,6 +20,7 @@ import { formatAltitude } from '@/core/quantity';
 import { wayToDesk } from '@/ui/deskDraft';
 import { buttonLook } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
+import { dropped } from '@/ui/dropped';
 import { ExportAll } from '@/ui/ExportAll';
 import { isCooking, useHousehold } from '@/ui/household';
 import { useKnown } from '@/ui/known';
@@ -72,10 +73,9 @@ export function BatchesScreen() {
     if (text.trim()) router.push(wayToDesk(text));
   };
   const drop = (event: DragEvent): void => {
-    event.preventDefault();
-    const [file] = event.dataTransfer.files;
-    if (file) void file.text().then(lay);
-    else lay(event.dataTransfer.getData('text/plain'));
+    const what = dropped(event);
+    if (typeof what === 'string') lay(what);
+    else void what.text().then(lay);
   };
   const onPaste = useEffectEvent((event: ClipboardEvent): void => {
     if (event.target instanceof Element && event.target.closest('input, textarea, [role=dialog]'))

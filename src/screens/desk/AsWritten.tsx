@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { joinMarks, unusedIn } from '@/core/batch/reading';
 import type { ReadRecipe, Told } from '@/formats';
 import { Marked } from './Marked';
-import { sourceOf, type Desk } from './useDesk';
+import type { Desk } from './useDesk';
 import { UseIt } from './UseIt';
 
 const TOUCH = 'cursor-pointer rounded px-0.5 -mx-0.5 hover:bg-copper/10';
@@ -49,9 +49,7 @@ function Line({
   readonly source: number;
   readonly desk: Desk;
 }) {
-  const foods = recipe.lines.flatMap((line, i) =>
-    sourceOf(recipe, i) === source ? [{ line, i }] : [],
-  );
+  const foods = recipe.lines.flatMap((line, i) => (recipe.of[i] === source ? [{ line, i }] : []));
   const text = foods[0]?.line.source ?? recipe.sources[source] ?? '';
   const marks = joinMarks(
     foods.filter(({ line }) => line.source === text).map(({ line }) => line.marks),
@@ -120,10 +118,6 @@ function Instruction({
       {used && (
         <UseIt
           words={text.slice(used.from, used.to)}
-          after={
-            told.phrases.slice(0, using ?? 0).findLast(({ step }) => step !== undefined)?.step ??
-            null
-          }
           desk={desk}
           of={recipe}
           phrase={used}

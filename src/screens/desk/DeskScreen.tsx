@@ -5,6 +5,7 @@ import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useState, type DragEvent } from 'react';
 import { newBatch } from '@/core/batch/plan';
 import { Button } from '@/ui/Button';
+import { dropped } from '@/ui/dropped';
 import { saveBatch, saveWords, useHousehold } from '@/ui/household';
 import { useKnown } from '@/ui/known';
 import { AsPlanned } from './AsPlanned';
@@ -72,13 +73,9 @@ export function DeskScreen() {
     // eslint-disable-next-line react-hooks/exhaustive-deps -- what was shared is taken once
   }, [shared]);
   const drop = (event: DragEvent): void => {
-    event.preventDefault();
-    const [file] = event.dataTransfer.files;
-    if (file) void open(file);
-    else {
-      const text = event.dataTransfer.getData('text/plain');
-      if (text.trim()) take(text);
-    }
+    const what = dropped(event);
+    if (typeof what !== 'string') void open(what);
+    else if (what.trim()) take(what);
   };
   const begin = (): void => {
     const empty = newBatch(nanoid(10), pots[0]);
@@ -111,12 +108,10 @@ export function DeskScreen() {
             <Button look="quiet" onClick={() => lay({ text: '', link: '' })}>
               Another recipe
             </Button>
+            <Button look="copper" disabled={!desk.settled} onClick={plan}>
+              Plan it
+            </Button>
           </>
-        )}
-        {shows && (
-          <Button look="copper" disabled={!desk.settled} onClick={plan}>
-            Plan it
-          </Button>
         )}
       </div>
       <div aria-live="polite" className="space-y-4 empty:hidden">

@@ -1,7 +1,7 @@
 import { stepWords, usualMinutes } from '@/core/batch/plan';
 import type { Pot, Step } from '@/core/batch/schema';
 import {
-  afterWait,
+  releaseBy,
   releaseOf,
   releasesFor,
   stepOf,
@@ -16,11 +16,8 @@ const USUAL_WAIT_MIN = 10;
 
 /** A release by another method, with the wait that was read. */
 function released(method: ReleaseMethod, before: Release | undefined): Release {
-  if (method === 'natural' || method === 'quick') return { method };
   const wait = waitOf(before);
-  return method === 'timed'
-    ? { method, afterMin: wait || USUAL_WAIT_MIN }
-    : afterWait({ method }, wait);
+  return releaseBy(method, before, method === 'timed' ? wait || USUAL_WAIT_MIN : wait);
 }
 
 /** A step as it will be planned: its minutes and its release, guessed or read, to be put right in place. */

@@ -17,15 +17,12 @@ export function UseIt({
   words,
   phrase,
   of,
-  after,
   desk,
   onDone,
 }: {
   readonly words: string;
   readonly phrase: Phrase;
   readonly of: ReadRecipe;
-  /** The step in the same text that it comes behind. */
-  readonly after: string | null;
   readonly desk: Desk;
   readonly onDone: () => void;
 }) {
@@ -41,7 +38,7 @@ export function UseIt({
   const make = (kind: (typeof KINDS)[number][0]): void => {
     const id = freshStepId(batch);
     const step: Step = kind === 'pressure' ? { id, kind, holdMin: minutes } : { id, kind, minutes };
-    desk.addStep(step, after ?? before ?? null);
+    desk.addStep(step, before ?? null);
     desk.point({ at: 'step', id });
     onDone();
   };

@@ -75,7 +75,7 @@ export function useDesk(pot: Pot | undefined): Desk {
   }
   const { units, words } = kitchen;
   const question = useMemo(
-    () => (text.trim() ? { text, own: { foods, units, ...(words && { words }) }, lines } : null),
+    () => (text.trim() ? { text, own: { foods, units, words }, lines } : null),
     [text, foods, units, words, lines],
   );
   const { answer: read, failure } = useNewest<Question, RecipeResult>(question, readAway);
@@ -89,10 +89,10 @@ export function useDesk(pot: Pot | undefined): Desk {
   const correct = (change: (c: Corrections) => Partial<Corrections>): void =>
     setCorrections((c) => ({ ...c, ...change(c) }));
   const putLine = (food: number, put: string): void => {
-    if (!recipe) return;
-    const at = sourceOf(recipe, food);
+    const at = recipe?.of[food];
+    if (!recipe || at === undefined) return;
     const said = recipe.lines.flatMap((line, i) => {
-      if (sourceOf(recipe, i) !== at) return [];
+      if (recipe.of[i] !== at) return [];
       return [i === food ? put : line.text];
     });
     setLines(new Map([...lines, [at, said.filter(Boolean)]]));
@@ -125,9 +125,4 @@ export function useDesk(pot: Pot | undefined): Desk {
     addTask: (task) => correct((c) => ({ tasks: [...c.tasks, task] })),
     leaveOut: (step) => correct((c) => ({ removed: new Set([...c.removed, step]) })),
   };
-}
-
-/** Index of the ingredient line that a food is of: its item is named after it. */
-export function sourceOf(recipe: ReadRecipe, food: number): number {
-  return Number(/\d+/.exec(recipe.ids[food] ?? '')?.[0] ?? 1) - 1;
 }

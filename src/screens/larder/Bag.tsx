@@ -33,7 +33,7 @@ function AddToBag({ household, units }: { readonly household: Bundle; readonly u
   const [refused, setRefused] = useState<string | null>(null);
   const { foods, kitchen } = household;
   const own = useMemo(
-    () => ({ foods, units, ...(kitchen.words && { words: kitchen.words }) }),
+    () => ({ foods, units, words: kitchen.words }),
     [foods, units, kitchen.words],
   );
   const put = async (): Promise<void> => {

@@ -56,7 +56,7 @@ export interface ReadsFor {
   /** Its own foods. */
   readonly foods?: readonly OwnFood[];
   /** Its own words for foods. */
-  readonly words?: readonly Meant[];
+  readonly words?: readonly Meant[] | undefined;
   readonly units?: Units;
   /** Broths of the house that may be put in. */
   readonly shelves?: readonly Shelf[];
@@ -144,10 +144,7 @@ function amountOf(
   const meant = loose ? looseAmount(loose, food) : parsed;
   if (loose && meant && !(meant.unit === 'piece' && COUNTED.has(loose.word)))
     unsure.push(`by the ${loose.word}, taken for ${formatAmount(meant, units)}`);
-  const amount = checkAmount(food, meant, unsure, units);
-  if (isTooMuch(food, amount))
-    unsure.push(`${formatAmount(amount, units)} is more than goes into a pot: is it right?`);
-  return amount;
+  return checkAmount(food, meant, unsure, units);
 }
 
 /** Claims the words of a name, and of what would do as well. */
@@ -246,6 +243,10 @@ export function readLine(
     unsure.push(`${formatAmount(parsed.amount, units)} for all of them: shared evenly`);
   if (!parsed.amount && UNTIL_COVERED.has(food.key)) ask(askLitres(food, units));
   const amount = amountOf(food, shared(parsed.amount, share), loose, unsure, units);
+  if (isTooMuch(food, amount)) {
+    unsure.push(`${formatAmount(amount, units)} is more than goes into a pot: is it right?`);
+    ask(askTooMuch(food, amount, units));
+  }
   // A shoulder by the piece is one joint.
   const joint =
     food.jointG !== undefined && (parsed.amount?.unit === 'piece' || ONE_OF_IT.test(said));
@@ -255,7 +256,6 @@ export function readLine(
   const open = told
     ? null
     : sizeLeftOpen(`${words} ${food.name}`, food, amount, facts.startC, units);
-  if (isTooMuch(food, amount)) ask(askTooMuch(food, amount, units));
   if (open?.asked) {
     unsure.push(open.asked);
     ask(askSize(text, food, units));

@@ -5,14 +5,13 @@ import * as yup from 'yup';
 import { pressureUnit, moveStep, splitHold, usualMinutes } from '@/core/batch/plan';
 import type { Batch, Kitchen, Pot, Step } from '@/core/batch/schema';
 import {
-  afterWait,
   LONGEST_WAIT_MIN,
   RELEASE_METHODS,
+  releaseBy,
   releaseOf,
   releasesFor,
   stepOf,
   waitOf,
-  type Release,
   type ReleaseMethod,
 } from '@/core/vocabulary';
 import { HOT_C } from '@/core/guard';
@@ -53,20 +52,6 @@ const schema = yup.object({
   keepWarm: yup.boolean().defined(),
   keep: yup.string<Form['keep']>().oneOf(['usual', 'broth', 'bones']).required(),
 });
-
-/** Another way takes over nothing of the one before but its own minutes. */
-function released({ method, afterMin, waitMin }: Form, before: Release | undefined): Release {
-  switch (method) {
-    case 'timed':
-      return { method, afterMin };
-    case 'pulsed':
-    case 'coldwater':
-      return afterWait(before?.method === method ? before : { method }, waitMin);
-    case 'natural':
-    case 'quick':
-      return { method };
-  }
-}
 
 function strained(step: Exclude<Step, { kind: 'pressure' }>, form: Form): Step {
   const timed = { ...step, minutes: form.minutes };
@@ -218,7 +203,11 @@ export function StepEditor({
             ...step,
             holdMin: fields.minutes,
             setting: fields.setting,
-            release: released(fields, step.release),
+            release: releaseBy(
+              fields.method,
+              step.release,
+              fields.method === 'timed' ? fields.afterMin : fields.waitMin,
+            ),
           }
         : strained(step, fields),
     );

@@ -55,7 +55,7 @@ export function AddLine({
   const [text, setText] = useState('');
   const asked = text.trim() !== '';
   const own = useMemo(
-    () => (asked ? { foods, units, shelves: shelves(), ...(words && { words }) } : null),
+    () => (asked ? { foods, units, words, shelves: shelves() } : null),
     [asked, foods, words, units, shelves],
   );
   const question = useMemo(() => own && { text, own }, [text, own]);
