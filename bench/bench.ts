@@ -200,6 +200,8 @@ say('guard median', median('guard'), 3);
 console.log(`guard, share of assess: ${door.toFixed(1)} %`);
 say('worst sample batch median', Math.max(...samples), 2);
 say('a list of 1,000 lines median', median('a list of 1,000 lines'));
+say('a page median', median('a page'), 1);
+say('the largest page median', median('the largest page'));
 say('400 draws median', median('400 draws'));
 say('400 draws by two workers median', median('400 draws, two workers'));
 say('runs of bones median', median('runs of bones'));

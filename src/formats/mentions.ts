@@ -79,7 +79,10 @@ export function termsIn(foods: readonly (Food | null)[]): readonly Term[] {
  * @example mentioned('Add the spring onions', termsIn([onion, springOnion])) // [1]
  */
 export function mentioned(sentence: string, terms: readonly Term[]): readonly number[] {
-  const left: (string | null)[] = [...nameWords(sentence)];
+  // "The chicken, broth and rice" names no chicken broth.
+  const left: (string | null)[] = sentence
+    .split(/[,;:]/)
+    .flatMap((words) => [...nameWords(words), null]);
   const found = new Set<number>();
   for (const { words, lines } of terms) {
     const at = left.findIndex((_, i) => words.every((word, n) => left[i + n] === word));

@@ -4,26 +4,35 @@ import type { Step } from '../core/batch/schema';
 import { mentioned, type Term } from './mentions';
 import { releaseAt } from './recipeRelease';
 import { durationsInFigures, numberOf } from '../core/quantity';
-import { timesIn } from './recipeTimes';
+import { timesIn, whistlesIn, WHISTLE_MIN } from './recipeTimes';
 
 export const ADDS =
-  /\b(?:add|stir|put|place|pour|drop|tip|toss|throw|return|fold|crumble|mix|combine|swirl|deglaze|top with|transfer|join)\b|^\W*(?:back )?in with\b|^\W*into the (?:pot|cooker)\b|\b(?:in|in too|back in)\W*(?:[,;.]|$)|\b(?:in|into) the (?:pot|cooker|pan|liquor|broth)\W*(?:[,;.]|$)/i;
+  /\b(?:add|stir|put|place|pour|drop|tip|toss|throw|return|fold|crumble|mix|combine|swirl|deglaze|top with|transfer|join|finish\w* with|(?:blend|whisk|beat|grate|drizzle) in|cover (?:the |your )?[\w ]{2,30} with(?![^.]*\bsoak)|goe?s? in)\b|\btake\b[^.]*\bin (?:an?|the|your) (?:[\w.]+ )*(?:cooker|pot)\b|^\W*(?:back )?in with\b|^\W*into the (?:pot|cooker)\b|\b(?:in|in too|back in)\W*(?:[,;.]|$)|\b(?:in|into) the (?:pot|cooker|pan|liquor|broth)\W*(?:[,;.]|$)/i;
+/** "Drain the beans, add", "stir it in": what was spoken of just before is put in. */
+export const ADDS_IT =
+  /^\W*(?:(?:add|(?:tip|stir|put|throw|drop|fold|pour) in|return)(?: (?:to|into) (?:the|your) \w+(?: \w+)?)?\W*$|(?:add|stir|tip|put|throw|drop|fold|pour|mix|return|scrape) (?:it|them|these|this|both)\b)/i;
+/** A clause that begins with what it is about, and has no verb: "the cheddar a handful at a time". */
+export const ONLY_NAMED = /^\W*(?:the|your|both|all the|half the|last of all|lastly|finally)\s/i;
+/** The same behind a full stop: "Then the cream, bacon and pepper flakes." */
+export const THEN_NAMED = /^\W*(?:then|and then|next|last(?:ly)?|finally),? (?:the|your|half)\s/i;
 export const SERVES =
-  /\b(?:garnish|serve|scatter|sprinkle|top (?:it |each |the \w+ )?with|in(?:to)? (?:the|each) bowls?)\b/i;
+  /\b(?:garnish|serve|scatter|sprinkle|on each(?! side)|top (?:it |each |the \w+ )?with|(?:in(?:to)?|through|over|on(?:to)?) (?:the|each) (?:bowl|plate)s?)\b|(?:^\W*|\band )ladle\b(?![^.]*\b(?:pot|cooker|blender)\b)|\bon top\W*$/i;
 /** "Stir in the cream and serve": it is stirred in. */
 export const AND_SERVE = /,?\s*(?:and|to|before|just before)\s+serv\w+(?:\s+with\b.*)?\W*$/i;
 const ALL =
-  /\b(?:everything|all (?:go |goes )?(?:in|into)\b|all (?:of )?(?:the )?(?:other |remaining )?ingredients|the rest|all else)\b/i;
+  /\b(?:everything|all (?:go |goes )?(?:in|into)\b|all (?:of )?(?:the )?(?:other |remaining )?ingredients|the rest(?! of (?!(?:the |your )?(?:ingredients|things)\b|it\b))|all else)\b/i;
 /** What is said to come about is not what is done: "until the carrots are soft". */
-export const UNTIL = /\b(?:until|till|while|so that|if|when|as soon as)\b[^,;]*/i;
+export const UNTIL =
+  /\b(?:until|till|while|so that|if|when|as soon as)\b(?:(?! and (?:stir|add|return|put|pour|tip|mix)\b)(?!(?<!\b(?:you|we|they|to|can)) (?:add|stir in|tip in|put in)\b)[^,;])*/i;
 /** "Once the pin is down, add": what comes before the comma is over. */
-export const ONCE = /^(?:once|when|after|if|while|as soon as)\b[^,]*,\s*/i;
+export const ONCE =
+  /^(?:once|when|after|if|while|as soon as)\b(?:(?!(?<!\b(?:you|we|they|to|can)) (?:add|stir in|tip in|put in)\b)[^,])*,\s*/i;
 const BUT = /\b(?:but|except|apart from|other than)\b.*$/i;
 export const ASIDE =
   /\b(?:set (?:it |them |the \w+ )?aside|(?:transfer|remove|lift)\w* (?:it |them )?(?:\w+ )?(?:to|onto|into) a (?:plate|bowl|dish))\b/i;
 /** A vessel that is not the pot: what is done in it does not touch the pot. */
 export const OTHER_PAN =
-  /\b(?:separate|another|its own|big|small|little|large|medium|second|frying|dry|heavy|non-?stick) (?:pot|pan|sauce ?pan|skillet|frying pan)\b|\b(?:saucepan|skillet|frying pan|stockpot|wok|microwave|broiler|grill|parboil|pot on the stove|in a (?:small |large |mixing |big )?bowl|roasting (?:tin|tray)|baking (?:tray|sheet))\b|\b(?:separately|apart)\b(?! from)|^\W*soak\b|\bboiling water over\b/i;
+  /\b(?:separate|another|its own|big|small|little|large|medium|second|frying|heavy|non-?stick) (?:pot|pan|sauce ?pan|skillet|frying pan)\b|\bdry (?:pan|sauce ?pan|skillet|frying pan)\b|\b(?:saucepan|skillet|frying pan|stockpot|wok|microwave|broiler|grill|parboil|pot on the stove|in a (?:small |large |mixing |big )?bowl|roasting (?:tin|tray)|baking (?:tray|sheet))\b|\b(?:separately|apart)\b(?! from)|^\W*soak\b|\bboiling water over\b/i;
 /** Boiled and poured away: no water of the pot. */
 export const BOILED_OFF = /\b(?:boil|parboil|simmer)\w*\b[^.]*\bdrain/i;
 /** The pot by its name. */
@@ -34,22 +43,39 @@ export const COMES_IN =
   /\b(?:pour|tip|stir|add|scrape|swirl|spoon|mix|transfer|return)\b[^.]*\b(?:over|into|to|in)\b (?:the|it|this|your)\b(?! (?:bowls?|plates?))/i;
 /** "Heat the oil": it is in. */
 const HEATS_FAT = /\b(?:heat|melt|warm)\b/i;
-const OPEN = /\b(?:lid off|without the lid|uncovered|open pot)\b/i;
-export const LAST = /\b(?:for|in|during) the (?:last|final) (\d+)/i;
+const OPEN = /\b(?:lid off|without the lid|uncovered|open pot|without (?:any )?pressure)\b/i;
+const LAST = /\b(?:for|in|during) the (?:last|final) (?:(\d+)|minute\b)/i;
+/** Minutes of "for the last 3 minutes", "for the last minute"; 0 for none. */
+export function lastMinutes(clause: string): number {
+  const found = LAST.exec(clause);
+  return found ? Number(found[1] ?? 1) : 0;
+}
+/** Minutes after which something else goes in: "after 3 minutes add the peas"; 0 for none. */
+export function afterMinutes(clause: string): number {
+  return Number(
+    /^\W*after (?:about )?(\d+) min\w*,? (?:add|stir|put|tip|throw)\b/i.exec(clause)?.[1] ?? 0,
+  );
+}
+/** What is not to be done: "do not stir", "no need to brown the rest". */
+export const NOT_DONE =
+  /^\W*(?:and )?(?:(?:there is |there['’]s )?no need to|you (?:do not|don['’]t) (?:have|need) to|do not|don['’]t|never|avoid)\b/i;
+/** A program of the pot by its name cooks under pressure. */
+const PROGRAM =
+  /\b(?:select|press|choose|hit|use|using)\b[^.]*\b(?:soup|broth|beans?|chili|stew|meat|poultry|multigrain)\b[^\p{L}]*\s*(?:setting|program\w*|button|mode|function|key|and (?:set|adjust|program)|[,:]? ?(?:for )?\d)/iu;
 
 const BROWNS =
-  /\bsaut[ée]|\bsear\b|\bbrown\b(?! (?:lentil|rice|sugar|onion|bits))|\bfry\b|\bsweat\b|\bsoften\b|\bmelt\b/i;
+  /\bsaut[ée]|\bsear\b|\bbrown\b(?! (?:lentil|rice|sugar|onion|bits))|\bfry\b|\bsweat\b|\bsoften\b|\bmelt\b|(?:^\W*|\band )colou?r\b/i;
 /** What comes about in a hot open pot and nowhere else. */
 const SOFT =
   /\b(?:until|till)\b.*\b(?:soft|softened|translucent|fragrant|golden|brown|browned|wilted)\b/i;
 const SETS_UP =
-  /\b(?:set|switch|turn|select|press|choose|using|use|cancel|stop|end)\b.*\bsaut[ée]|\bsaut[ée] (?:mode|setting|function)\b/i;
+  /\b(?:set|switch|turn|select|press|choose|using|use|cancel|stop|end)\b.*\bsaut[ée]|\bsaut[ée] (?:mode|setting|function)\b|^\W*(?:on saut[ée],? )?bring (?:it |the \w+ )?(?:back )?to (?:a|the) (?:boil|simmer)\b/i;
 const BOILS =
-  /(?<!\b(?:to|at) (?:a |the )?(?:gentle |bare |rolling )?)\bsimmer|(?<!\b(?:to|at) (?:a |the )?(?:gentle |bare |rolling )?)\bboil(?!ing)|\bbubble|\bpoach|\breduce\b(?! (?:the )?(?:heat|flame|pressure|speed|to (?:low|medium)))/i;
+  /(?<!\b(?:to|at) (?:a |the )?(?:gentle |bare |rolling )?)\bsimmer|(?<!\b(?:to|at) (?:a |the )?(?:gentle |bare |rolling )?)\bboil(?!ing)|\d (?:minutes?|mins?) at a (?:gentle |bare |low )?simmer|\bbubble|\bpoach|\breduce\b(?! (?:the )?(?:heat|flame|pressure|speed|to (?:low|medium)))/i;
 const WARMS =
   /\bcook|\bwarm|(?<!(?:from|off|on|over|of) (?:the |a |low |medium |high |lowest |gentle )*)\b(?:re-?)?heat|\bwilt|\bthicken/i;
 const COOKS =
-  /\bcook|\bhold\b|\bcount\b|\bgive it\b|\btime\b|\btimer\b|\bmanual\b|\bprogram|\bset\b|\badjust|(?<!\bto (?:full |high |low |the )?)\bpressure\b\W*(?:for )?\d|\bat \d+(?:\.\d+)? bar\b|\bpsi\b[^.]*\d|\b(?:back|return\w*|again) (?:up )?to (?:\w+ )?pressure for \d|\brun\b|\d (?:minutes?|mins?|hours?|hrs?|h)\.? (?:more |longer |further )?(?:at|on|under) (?:high |low |full )?pressure\b|\b(?:high|low|full) pressure[,:]?\s*(?:for\s+)?(?:about\s+)?\d/i;
+  /\bcook|\bhold\b|\bcount\b|\bgive it\b|\btime\b|\btimer\b|\bmanual\b|\bprogram|\bset\b|\badjust|(?<!\bto (?:full |high |low |the )?)\bpressure\b\W*(?:for )?\d|\bat \d+(?:\.\d+)? bar\b|\bpsi\b[^.]*\d|\b(?:back|return\w*|again) (?:up )?to (?:\w+ )?pressure\b[^.,;]*? for \d|\brun\b|\d (?:minutes?|mins?|hours?|hrs?|h)\.? (?:more |longer |further )?(?:at|on|under) (?:high |low |full )?pressure\b|\b(?:high|low|full) pressure[,:]?\s*(?:for\s+)?(?:about\s+)?\d/i;
 /** The setting alone, with its minutes: "high, 20 minutes", "3 min high". */
 const SETTING =
   /\b(?:high|low)\s*[,:]\s*(?:for )?\d+\s*min|\d+\s*min\w*,?\s*(?:on |at )?(?:high|low)\b(?! (?:heat|flame|speed))|\b(?:cook|set|program\w*)\b[^.]*\b(?:on|at) (?:high|low)\b(?! (?:heat|flame|speed))/i;
@@ -61,6 +87,12 @@ const NOT_COOKED =
 /** Longer is no lid that only says "on high": a slow cooker says it too, min. */
 const LONGEST_ON_HIGH = 200;
 
+const ON_A_FLAME =
+  /\b(?:on|over) (?:an? |the )?(?:medium|low|high|gentle|moderate)[\w-]* (?:flame|heat)\b/i;
+/** The pot is empty again, and can brown. */
+export const EMPTIES =
+  /\b(?:wip|rins|wash|clean|empt)\w* (?:out )?(?:the|your) (?:inner )?(?:pot|cooker|pan|insert)\b/i;
+const OFF_HEAT = /\boff (?:the )?heat\b/i;
 /** The low setting of a pot, and no low flame under it. */
 export const LOW =
   /\blow pressure\b|\b(?:ring|level|stage|setting) (?:1|i|one)\b|\b(?:first|1st) ring\b|\bpressure\b[^.]*?\b(?:on|at|to) low\b(?! (?:heat|flame))/i;
@@ -68,8 +100,16 @@ export const LOW =
 export const SEALS =
   /\b(?:lock|seal|clamp|fasten)\w*\b|\b(?:to|at|under|reach\w*) (?:full |high |low |the )?pressure\b|\b\d+ psi\b|\bwhistles?\b|\bhiss\w*\b|\bto (?:rock|jiggle)\b|\b(?:rock|jiggl)\w* (?:gently|steadily)\b|\bpressure level\b|\b(?:lid on|pressure[- ]cook\w*)\b|\bmanual\b(?! (?:pressure )?release)|\bclos\w* (?:and lock )?(?:the |its )?lid\b|\bclos\w* (?:it|up|again|the (?:pot|cooker))\b|^\W*close\b|\b(?:ring|level|stage|setting) (?:1|2|i|ii|one|two)\b|\b(?:first|second|1st|2nd) ring\b|\b(?:valve|vent) to (?:seal|clos)\w*/i;
 /** What is done only if something has not come about yet: a look and no step. */
-export const IF_NOT =
+const IF_NOT =
   /^\W*(?:if|should)\b[^,]*\b(?:still|not|n't|too|isn|aren|need\w*|tough|hard|firm|under\w*)\b/i;
+
+/** A condition in front: "if the sauce is thin, simmer 10 minutes". A pot that is told apart cooks under pressure. */
+const IF_EVER = /^\W*(?:if|should)\b[^,]*,/i;
+
+/** Whether a clause is done only if something is so. */
+export function isCondition(clause: string): boolean {
+  return IF_NOT.test(clause) || (IF_EVER.test(clause) && !SEALS.test(clause));
+}
 
 /** How many times over a duration is meant: "in two batches, 5 minutes each", "3 minutes a side". */
 export function timesOver(clause: string): number {
@@ -109,9 +149,11 @@ export function stepIn(
     /\bpressure\b|\block the lid\b|\b(?:second|third|another|next) run\b|\brun (?:it |them )?again\b/i.test(
       clause,
     ) ||
+    PROGRAM.test(clause) ||
     SEALS.test(clause);
   const browns = BROWNS.test(clause) && !/\bpressure\b/i.test(clause);
-  const shut = (named || sealed) && !browns && !OPEN.test(clause);
+  const stands = OFF_HEAT.test(clause) && !sealed && !/\bpressure\b/i.test(clause);
+  const shut = (named || sealed) && !browns && !stands && !OPEN.test(clause);
   const done = durationsInFigures(clause.slice(0, letsOutAt < 0 ? undefined : letsOutAt));
   // Behind a locked lid what simmers is under pressure.
   if (
@@ -125,6 +167,8 @@ export function stepIn(
       ...(LOW.test(clause) && { setting: 'low' }),
       holdMin: Math.min(600, first.minutes),
     };
+  const whistles = first ? null : whistlesIn(clause);
+  if (whistles !== null) return { kind: 'pressure', holdMin: whistles * WHISTLE_MIN };
   if (letsOutAt >= 0 && !OPEN.test(clause)) return null;
   if (/^\W*open the (?:pot|lid)\b/i.test(clause)) return { kind: 'open', ...timeOf(minutes) };
   if (/^\W*(?:cut, weigh|prepare)\b/i.test(clause)) return { kind: 'prep', ...timeOf(minutes) };
@@ -139,19 +183,21 @@ export function stepIn(
       ...(/\bkeep the bones\b/i.test(clause) && { keep: 'bones' as const }),
     };
   const time = minutes !== null && timeOf(minutes);
-  const stands = /\b(?:let|leave|^\W*rest)\b.*?\b(rest|stand|sit|cool)\b|^\W*(rest)\b/i.exec(
-    clause,
-  );
-  const left = /\bleave (?:it |them )?(?:for )?\d|\b(?:off the heat|keep warm)\b/i.test(
-    durationsInFigures(clause),
-  );
-  const still = (stands?.[1] ?? stands?.[2])?.toLowerCase() ?? (left ? 'rest' : undefined);
+  const stood = /\b(?:let|leave|^\W*rest)\b.*?\b(rest|stand|sit|cool)\b|^\W*(rest)\b/i.exec(clause);
+  const left =
+    /\bleave (?:it |them )?(?:for )?\d|\b(?:off (?:the )?heat|keep warm|without (?:any )?pressure)\b/i.test(
+      durationsInFigures(clause),
+    );
+  const still = (stood?.[1] ?? stood?.[2])?.toLowerCase() ?? (left ? 'rest' : undefined);
   if (pressed && still && time) return { kind: still === 'cool' ? 'cool' : 'rest', ...time };
   const meant = clause.replace(UNTIL, '');
   if (BOILS.test(meant) && (time || /\bsimmer/i.test(meant)) && !/\bnot boil/i.test(clause))
     return { kind: 'simmer', ...time };
+  if (/^\W*preheat\b/i.test(clause)) return null;
   if (!pressed) {
-    // What goes into a hot pan for a minute is fried.
+    // What goes into a hot pan for a minute, or onto a flame with the lid off, is fried.
+    if (time && ON_A_FLAME.test(clause) && !shut && !/\bbring\b|\bboil/i.test(clause))
+      return { kind: 'saute', ...time };
     if (hot && time && !NOT_COOKED.test(clause)) return { kind: 'saute', ...time };
     if (SETS_UP.test(clause) && !time) return null;
     const softens = WARMS.test(clause) && (time || SOFT.test(clause));
@@ -175,7 +221,8 @@ export function putIn(
   cooks: boolean,
 ): readonly number[] {
   const done = clause.replace(ONCE, '').replace(UNTIL, '');
-  if (ALL.test(done)) {
+  // "Quick release the rest" is of the steam.
+  if (ALL.test(done) && releaseAt(done) < 0) {
     const not = mentioned(BUT.exec(done)?.[0] ?? '', terms);
     return foods.flatMap((food, i) => (food && !isIn(i) && !not.includes(i) ? [i] : []));
   }

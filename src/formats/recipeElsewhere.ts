@@ -5,8 +5,9 @@ import type { Clause } from './recipeSplit';
 
 /** What is used up where other things are readied, and is no dish of its own. */
 const SPENT: ReadonlySet<FoodGroup> = new Set(['liquid', 'fat', 'seasoning']);
-/** What the sentence before was about goes in, whatever else does. */
-const INTO = /^\W*into the (?:pot|cooker)\b/i;
+/** What the sentence before was about goes in, whatever else does: "stir through the stew". */
+const INTO =
+  /^\W*(?:(?:add|stir|fold|mix|tip|pour|scrape) )?(?:in)?to the (?:pot|cooker|stew|soup|broth|chili|beans)\b|^\W*(?:stir|fold|mix) through\b/i;
 /** What a cook calls what was readied together. */
 const ALL_OF_IT = /\b(?:them|it|these|sauce|mixture|mix|roux|pur[ée]e|slurry|dressing)\b/i;
 
@@ -48,8 +49,9 @@ export class Elsewhere {
    */
   read({ text, sentence, whole }: Clause, named: readonly number[], lids: number): Away | null {
     const oven = /\b(?:roast|oven)\b/i.test(text) && !/\bpressure\b/i.test(text);
-    const blanched = /\bblanch/i.test(text);
     const off = lids === 0 && BOILED_OFF.test(whole);
+    const blanched =
+      /\bblanch/i.test(text) || (off && named.some((i) => this.foods[i]?.group === 'bones'));
     const other = OTHER_PAN.test(text) || oven || blanched || off;
     if (other) this.vessel = { sentence, lines: [] };
     else if (this.vessel?.sentence !== sentence || THE_POT.test(text)) this.vessel = null;
@@ -76,9 +78,10 @@ export class Elsewhere {
 
   /** What was readied with what is put in comes too: "add them", "stir in the egg mixture". */
   comesAlong(clause: string, put: readonly number[]): readonly number[] {
-    const all =
-      INTO.test(clause) || (put.length === 0 && ADDS.test(clause) && ALL_OF_IT.test(clause));
-    const last = all ? (this.readied.at(-1) ?? []) : [];
+    const before = this.readied.at(-1) ?? [];
+    const isOf = put.length === 0 || before.some((line) => put.includes(line));
+    const all = INTO.test(clause) || (isOf && ADDS.test(clause) && ALL_OF_IT.test(clause));
+    const last = all ? before : [];
     const along = this.readied
       .filter((lines) => lines.some((line) => put.includes(line) && !this.isSpent(line)))
       .flat();

@@ -202,8 +202,10 @@ export function saidInRows(rows: readonly Row[]): Said {
   const found = headed ? underHeadings(rows) : byTheirLook(rows);
   const said = found.lines.length > 0 ? found : fromSentences(rows);
   const used = [said.name, ...said.lines, ...said.instructions];
+  const isYield = (text: string): boolean =>
+    text.length < 40 && said.servings !== null && servingsIn(text) === said.servings;
   const isUsed = ({ text }: Row): boolean =>
-    used.some((one) => text.includes(one) || one.includes(text));
+    isYield(text) || used.some((one) => text.includes(one) || one.includes(text));
   return {
     ...said,
     left: rows.filter((row) => !isUsed(row) && opens(row) === null).map(({ text }) => text),

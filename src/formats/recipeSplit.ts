@@ -33,13 +33,20 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   ],
   // A vessel says nothing of its lid.
   [
-    /\b(in|into|to|of|inside) (the|your|an?) (?:electric |stovetop )?pressure[- ]cooker\b/gi,
-    '$1 $2 pot',
+    /\b(in|into|to|of|inside) (?:the|your|an?) (?:(?:large|big|\d+[- ]\w+) )?(?:electric |stovetop )?pressure[- ]cooker\b/gi,
+    '$1 the pot',
   ],
   [/\b(?:electric |stovetop )?pressure[- ]cooker\b/gi, 'pot'],
+  [/\s\/\s/g, ', '],
   // A heading in front of a sentence, and how long the pot takes to come up.
-  [/^\s*(?:\d+[.)]\s+|(?:[A-Z]{2,}\s*)+:\s*)/, ''],
-  [/\b(?:it |this )?(?:will )?takes? [^.,;]*\b(?:to|up to|at|under) pressure\b/gi, ''],
+  [
+    /^\s*(?:\d+[.)]\s+|(?!(?:[A-Z]+ )*(?:PRESSURE|RELEASE|COOK|HIGH|LOW|QUICK|NATURAL))(?:[A-Z]{2,}\s*)+:\s*)/,
+    '',
+  ],
+  [
+    /\b(?:it |this )?(?:will )?takes? [^.,;]*\b(?:to|up to|at|under|reach\w*)(?: full| high)? pressure\b/gi,
+    '',
+  ],
   [/\(?(?:about |around )?\d+(?:\s*(?:-|–|to)\s*\d+)? min\w* to come (?:up )?to pressure\)?/gi, ''],
 ];
 
@@ -51,7 +58,7 @@ const SENTENCE =
 const VERB =
   'add|stir|strain|reheat|pass|process|mash|open|remove the lid|skim|blend|pur[ée]e|serve|simmer|close|lock|seal|bring|release|vent|return|pour|tip|cook(?!ing)|fry|sear|brown(?! (?:rice|lentils?|sugar|onions?))|saut[ée]|quick(?:ly)?[- ]release|natural(?:ly)?[- ]release|discard|shred|fish|lift|put|place|season|sprinkle|scatter|garnish|drizzle';
 const PARTS = new RegExp(
-  String.raw`;\s*|[,;]?\s+(?:and\s+)?then,?\s+|,\s+(?:and\s+)?(?=(?:${VERB})\b)|\s+and\s+(?=(?:strain|vent|open (?:it|the)|quick[- ]release)\b)`,
+  String.raw`;\s*|[,;]?\s+(?:and\s+)?then,?\s+|,\s+(?:and\s+)?(?=(?:${VERB})\b)|\s+and\s+(?=(?:strain|season|vent|open (?:it|the)|quick[- ]release)\b)|,\s+(?:and\s+)?(?=(?:adding\s+|with\s+)?the\s[^,.;]*\b(?:for|in|during) the (?:last|final) (?:\d|minute\b))`,
   'gi',
 );
 /** What begins so belongs to what comes behind its comma. */
@@ -76,6 +83,18 @@ function sentencesOf(text: string): readonly Place[] {
   return parted(text, SENTENCE, { from: 0, to: text.length });
 }
 
+/** "Still firm?": what comes behind it is done only then. */
+const ASKS = /^\W*(?:is |are )?[^.!?,]{0,60}\b(?:still|not|too)\b[^.!?,]{0,60}\?\W*$/i;
+/** What was boiled is poured away: it belongs to the sentence before. */
+const DRAINS = /^\W*(?:drain|discard the water|pour (?:off|away)|tip (?:off|away))\b/i;
+
+/** In plain words, under the condition that was asked about just before. */
+function inPlainWords(text: string, asked: string | undefined): string {
+  const plain = SHORT.reduce((line, [short, long]) => line.replace(short, long), text);
+  if (!asked || !ASKS.test(asked)) return plain;
+  return `If ${asked.replace(/\?\W*$/, '').toLowerCase()}, ${plain.charAt(0).toLowerCase()}${plain.slice(1)}`;
+}
+
 /**
  * Clauses of the instructions.
  *
@@ -86,22 +105,23 @@ export function clausesOf(
   isLeft: (sentence: string) => boolean = () => false,
 ): readonly Clause[] {
   let sentence = 0;
-  return instructions.flatMap((text, of) =>
-    sentencesOf(text).flatMap((place): readonly Clause[] => {
+  return instructions.flatMap((text, of) => {
+    const places = sentencesOf(text);
+    const words = places.map((place) => text.slice(place.from, place.to));
+    return places.flatMap((place, n): readonly Clause[] => {
       sentence++;
-      const whole = text.slice(place.from, place.to);
-      if (isLeft(whole)) return [{ ...place, of, sentence, whole, text: whole, isLeft: true }];
-      return parted(text, PARTS, place).map((part) => ({
+      const own = words[n] ?? '';
+      const next = words[n + 1] ?? '';
+      const whole = DRAINS.test(next) ? `${own.replace(/\.\s*$/, '')}; ${next}` : own;
+      if (isLeft(own)) return [{ ...place, of, sentence, whole, text: own, isLeft: true }];
+      return parted(text, PARTS, place).map((part, i) => ({
         ...part,
         of,
         sentence,
         whole,
         isLeft: false,
-        text: SHORT.reduce(
-          (line, [short, long]) => line.replace(short, long),
-          text.slice(part.from, part.to),
-        ),
+        text: inPlainWords(text.slice(part.from, part.to), i === 0 ? words[n - 1] : undefined),
       }));
-    }),
-  );
+    });
+  });
 }

@@ -122,6 +122,46 @@ describe('what goes in where', () => {
     expect(at).toEqual(['s1', 's1', 's1', 's2', 's1']);
   });
 
+  it('is not everything where the rest of the steam is let off', () => {
+    const { at } = read(
+      SOUP,
+      'Cook the borlotti in the water at pressure for 20 minutes. Quick release the rest.',
+      'Add the carrots and simmer for 8 minutes.',
+    );
+    expect(at).toEqual(['s1', 's2', 'usual', 'usual', 'usual']);
+  });
+
+  it('joins in at the end of the step before', () => {
+    const { steps, at } = read(
+      SOUP,
+      'Cook the borlotti in the water at pressure for 20 minutes. Natural release.',
+      'Add the noodles and simmer for 8 minutes, the carrots for the last 3.',
+      'Simmer 5 minutes; after 2 minutes add the onion.',
+    );
+    expect(steps.map((step) => ('minutes' in step ? step.minutes : null))).toEqual([
+      null,
+      5,
+      3,
+      2,
+      3,
+    ]);
+    expect(at).toEqual(['s1', 's3', 's5', 's2', 'usual']);
+  });
+
+  it('counts whistles as minutes and says so, unless minutes are said too', () => {
+    const counted = read(SOUP, 'Put everything in and cook for 4 whistles. Natural release.');
+    expect(counted.steps).toMatchObject([{ kind: 'pressure', holdMin: 12 }]);
+    expect(counted.unsure).toHaveLength(1);
+    const said = read(SOUP, 'Put all in. Cook for 1 whistle and then 20 minutes on a low flame.');
+    expect(said.steps).toMatchObject([{ kind: 'pressure', holdMin: 20 }]);
+    expect(said.unsure).toEqual([]);
+  });
+
+  it('says that a lid has no minutes, and not that there is none', () => {
+    const { unsure } = read(SOUP, 'Lock the lid and cook under pressure until tender.');
+    expect(unsure).toEqual(['no minutes under pressure were found: a plan is proposed']);
+  });
+
   it('is not taken from what a sentence waits for', () => {
     const { at } = read(
       SOUP,

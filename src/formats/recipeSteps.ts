@@ -9,27 +9,29 @@ import type { Food, FoodGroup } from '../core/food';
 import { mentioned, termsIn, type Term } from './mentions';
 import { clausesOf, type Clause, type Place } from './recipeSplit';
 import {
+  ADDS_IT,
+  EMPTIES,
+  ONLY_NAMED,
+  THEN_NAMED,
   SERVES,
   UNTIL,
   ONCE,
   ASIDE,
   timesOver,
-  LAST,
+  afterMinutes,
+  NOT_DONE,
   LOW,
   AND_SERVE,
   SEALS,
-  IF_NOT,
+  isCondition,
   stepIn,
-  type DistributiveOmit,
   putIn,
 } from './recipeClauses';
 import { Elsewhere } from './recipeElsewhere';
 import { releaseAt } from './recipeRelease';
 import { minutesIn, timesIn } from './recipeTimes';
-import { Valve, type ReleaseAsk } from './recipeValve';
-
-/** Where a line's food goes in: a step, or never into the pot. */
-export type Entry = { readonly step: string } | 'apart';
+import { Pot, quoted, type Entry } from './recipePot';
+import type { ReleaseAsk } from './recipeValve';
 
 /** A clause, and what it became. */
 export interface Phrase extends Place {
@@ -61,31 +63,30 @@ export interface ReadSteps {
 /** What is stirred in last and needs no cooking. */
 const STIRRED: ReadonlySet<FoodGroup> = new Set(['seasoning', 'dairy', 'liquid', 'fat', 'leaf']);
 
-/** A clause as it is shown. */
-const quoted = (clause: string): string => clause.trim().slice(0, 60);
+/** It joins what is being browned. */
+const WITH_LAST_BATCH = /\bwith the (?:last|second|final) batch\b/i;
 
 /** What a clause became. */
 type Told = Omit<Phrase, keyof Place | 'of'>;
 
 /** The reading of instructions, one clause after another. */
 class Reading {
-  readonly steps: Step[] = [];
-  readonly unsure: string[] = [];
   readonly phrases: Phrase[] = [];
-  readonly entries = new Map<number, Entry>();
   bones: ReadSteps['bones'];
   private readonly terms: readonly Term[];
-  /** Told to be put in, with what comes next. */
-  private waiting: readonly number[] = [];
   /** Browned and taken out again, by line; the number of lids then. */
   private readonly aside = new Map<number, number>();
   /** What the clause before spoke of. */
   private last: readonly number[] = [];
-  /** The lid is locked, or the pot is coming up, and nothing has cooked under it yet. */
-  private sealed = false;
+  /** The sentence in which something was put in just before. */
+  private adds = -1;
+  /** It was wiped out after a lid, and can brown again. */
+  private emptied = false;
   /** It was shut for its low setting. */
   private low = false;
-  private readonly valve = new Valve(this.steps, this.unsure);
+  /** A lid was locked, whether something cooked under it or not. */
+  private shut = false;
+  readonly pot: Pot;
   private readonly elsewhere: Elsewhere;
 
   /** @param apart lines that say themselves that they never go into the pot */
@@ -93,17 +94,10 @@ class Reading {
     private readonly foods: readonly (Food | null)[],
     apart: readonly number[],
   ) {
+    this.pot = new Pot(foods);
     this.terms = termsIn(foods);
-    this.elsewhere = new Elsewhere(foods, (line) => this.isIn(line));
-    this.enter(apart, 'apart');
-  }
-
-  private get lids(): number {
-    return this.steps.filter((s) => s.kind === 'pressure').length;
-  }
-
-  private enter(lines: readonly number[], entry: Entry): void {
-    for (const line of lines) if (!this.entries.has(line)) this.entries.set(line, entry);
+    this.elsewhere = new Elsewhere(foods, (line) => this.pot.isIn(line));
+    this.pot.enter(apart, 'apart');
   }
 
   /** Durations of a clause that became nothing are told: none is dropped in silence. */
@@ -112,67 +106,19 @@ class Reading {
     const left = timesIn(clause).filter(
       ({ minutes }) => !used.some((one) => Math.abs(one - minutes) < 0.01),
     );
-    if (left.length > 0) this.unsure.push(`a time that was not used: “${quoted(clause)}”`);
-  }
-
-  /** A step is done, and with it what waited and what the clause puts in. */
-  private push(step: DistributiveOmit<Step, 'id'>, clause: string, put: readonly number[]): void {
-    this.valve.opened();
-    const before = this.steps.at(-1);
-    const nothing = put.length === 0 && this.waiting.length === 0;
-    const goesOn =
-      before?.kind === step.kind &&
-      'minutes' in step &&
-      (nothing || (step.kind === 'saute' && !this.holdsSolid(before.id)));
-    if (goesOn && before.kind !== 'pressure' && before.minutes === undefined) {
-      this.steps[this.steps.length - 1] = { ...before, minutes: step.minutes ?? 0 } as Step;
-      this.unsure.pop();
-      this.enter([...this.waiting, ...put], { step: before.id });
-      this.waiting = [];
-      return;
-    }
-    // Between two lids the pot is open, and that is when things go in.
-    const again = step.kind === 'pressure' && before?.kind === 'pressure';
-    if (again) this.steps.push({ id: this.freshId(), kind: 'open' });
-    const id = again ? (this.steps.at(-1)?.id ?? '') : this.freshId();
-    const own = { ...step, id: again ? this.freshId() : id } as Step;
-    this.splitLast(clause);
-    this.steps.push(own);
-    if ((own.kind === 'saute' || own.kind === 'simmer') && own.minutes === undefined)
-      this.unsure.push(`no minutes for “${clause.trim().slice(0, 60)}”: the usual time is taken`);
-    this.enter([...this.waiting, ...put], { step: id });
-    this.waiting = [];
-  }
-
-  /** Whether more than fat has gone in with a step. */
-  private holdsSolid(step: string): boolean {
-    return [...this.entries].some(
-      ([line, entry]) => entry !== 'apart' && entry.step === step && this.foods[line]?.shape,
-    );
-  }
-
-  /** "For the last 3 minutes": the step before ends where this one begins. */
-  private splitLast(clause: string): void {
-    const minutes = Number(LAST.exec(clause)?.[1] ?? 0);
-    const before = this.steps.at(-1);
-    if (!(minutes > 0) || !before || !('minutes' in before) || !before.minutes) return;
-    if (before.minutes > minutes)
-      this.steps[this.steps.length - 1] = { ...before, minutes: before.minutes - minutes };
-  }
-
-  private freshId(): string {
-    return `s${this.steps.length + 1}`;
+    if (left.length > 0) this.pot.unsure.push(`a time that was not used: “${quoted(clause)}”`);
   }
 
   /** What was browned and kept aside over a lid goes in where it comes back. */
-  private comesBack(clause: string, at: () => string | null): void {
+  private comesBack(clause: string, step: string | undefined): void {
     if (!/\b(?:return|back)\b/i.test(clause)) return;
     for (const line of mentioned(clause, this.terms)) {
       const lids = this.aside.get(line);
-      const step = lids !== undefined && lids < this.lids ? at() : null;
-      if (step === null) continue;
-      this.entries.set(line, { step });
-      this.unsure.push(
+      if (lids === undefined || lids >= this.pot.lids) continue;
+      this.pot.takeOut(line);
+      if (step === undefined) this.pot.wait([line]);
+      else this.pot.enter([line], { step });
+      this.pot.unsure.push(
         `${this.foods[line]?.name ?? ''} is browned first and comes back after the lid: planned from there`,
       );
     }
@@ -180,17 +126,13 @@ class Reading {
 
   /** What is done in another vessel, or in the oven; null where the clause is about the pot. */
   private besides(clause: Clause, named: readonly number[]): Told | null {
-    const away = this.elsewhere.read(clause, named, this.lids);
+    const away = this.elsewhere.read(clause, named, this.pot.lids);
     if (!away) return null;
     if (away.bones) this.bones = away.bones;
-    this.waiting = [...this.waiting, ...away.comes];
-    this.enter(away.served, 'apart');
+    this.pot.wait(away.comes);
+    this.pot.enter(away.served, 'apart');
     const used = away.bones ? timesIn(clause.text).map((time) => time.minutes) : [];
     return { fate: 'vessel', lines: named, used };
-  }
-
-  private isIn(line: number): boolean {
-    return this.entries.has(line) || this.waiting.includes(line);
   }
 
   read(clause: Clause): void {
@@ -203,9 +145,7 @@ class Reading {
     }
     const named = mentioned(clause.text.replace(ONCE, '').replace(UNTIL, ''), this.terms);
     const told =
-      this.besides(clause, named) ??
-      this.looked(clause.text, named) ??
-      this.done(clause.text, named);
+      this.besides(clause, named) ?? this.looked(clause.text, named) ?? this.done(clause, named);
     const { of, from, to } = clause;
     this.phrases.push({ of, from, to, ...told });
     if (!told.spoken) this.account(clause.text, told.used, false);
@@ -213,12 +153,14 @@ class Reading {
 
   /** A check under a condition, or a time that the shut pot stands. */
   private looked(clause: string, named: readonly number[]): Told | null {
-    if (IF_NOT.test(clause) && minutesIn(clause) !== null) {
-      this.unsure.push(`looked at when it is open, and not planned: “${quoted(clause)}”`);
+    if (NOT_DONE.test(clause) && !clause.includes(':'))
+      return { fate: 'talk', lines: named, used: [] };
+    if (isCondition(clause) && minutesIn(clause) !== null) {
+      this.pot.unsure.push(`looked at when it is open, and not planned: “${quoted(clause)}”`);
       return { fate: 'condition', lines: named, used: [], spoken: true };
     }
-    if (!this.valve.stands(clause)) return null;
-    const step = this.steps.at(-1)?.id;
+    if (!this.pot.valve.stands(clause)) return null;
+    const step = this.pot.steps.at(-1)?.id;
     return {
       fate: 'release',
       ...(step !== undefined && { step }),
@@ -229,57 +171,78 @@ class Reading {
   }
 
   /** What is done in the pot. */
-  private done(clause: string, named: readonly number[]): Told {
-    const pressed = this.lids > 0;
-    const last = Number(LAST.exec(clause)?.[1] ?? 0);
-    const said = stepIn(clause, pressed, this.sealed, this.steps.at(-1)?.kind === 'saute');
+  private done({ text: clause, sentence }: Clause, named: readonly number[]): Told {
+    const pressed = this.pot.lids > 0;
+    if (EMPTIES.test(clause)) this.emptied = true;
+    const last = this.pot.lastOf(clause);
+    const said = stepIn(
+      clause,
+      pressed && !this.emptied,
+      this.pot.sealed,
+      this.pot.steps.at(-1)?.kind === 'saute',
+    );
     // "Low pressure; 12 minutes": the setting was said as it was shut.
     const lid: typeof said =
-      said?.kind === 'pressure' && this.low && this.sealed ? { ...said, setting: 'low' } : said;
-    const step: typeof said = last > 0 && pressed ? { kind: 'simmer', minutes: last } : lid;
-    const waits = step?.kind === 'pressure' ? this.valve.waitsAfter(clause) : 0;
+      said?.kind === 'pressure' && this.low && this.pot.sealed ? { ...said, setting: 'low' } : said;
+    const fries = this.pot.steps.at(-1)?.kind === 'saute';
+    const step: typeof said =
+      last > 0 && (pressed || fries) ? { kind: fries ? 'saute' : 'simmer', minutes: last } : lid;
+    const waits = step?.kind === 'pressure' ? this.pot.valve.waitsAfter(clause) : 0;
     const seals = step?.kind !== 'pressure' && SEALS.test(clause) && releaseAt(clause) < 0;
-    if (seals || (this.sealed && !step)) this.low = LOW.test(clause) || (this.low && !seals);
-    if (step?.kind === 'pressure') this.sealed = false;
-    else if (seals) this.sealed = true;
-    else if (/\bopen\b|\blid off\b|\bremove the lid\b/i.test(clause)) this.sealed = false;
+    if (seals || (this.pot.sealed && !step)) this.low = LOW.test(clause) || (this.low && !seals);
+    const whistles = step?.kind === 'pressure' && timesIn(clause).length === 0;
+    this.shut ||= seals;
+    if (step?.kind === 'pressure') this.emptied = false;
+    if (step?.kind === 'pressure') this.pot.sealed = false;
+    else if (seals) this.pot.sealed = true;
+    else if (/\bopen\b|\blid off\b|\bremove the lid\b/i.test(clause)) this.pot.sealed = false;
     const told =
       step?.kind === 'strain'
         ? []
-        : putIn(clause, this.foods, this.terms, (line) => this.isIn(line), step !== null);
+        : putIn(clause, this.foods, this.terms, (line) => this.pot.isIn(line), step !== null);
     // "Sear in the oil": what was spoken of just before is what is seared.
     const solid = told.some((i) => this.foods[i]?.shape);
     const seared =
-      step?.kind === 'saute' && !solid ? this.last.filter((line) => !this.isIn(line)) : [];
-    const own = [...told, ...seared.filter((line) => !told.includes(line))];
+      step?.kind === 'saute' && !solid ? this.last.filter((line) => !this.pot.isIn(line)) : [];
+    // "Add the stock, then the beans", "drain the beans, add them": the verb or the food stands in the clause before.
+    const goesOn =
+      (this.adds === sentence && ONLY_NAMED.test(clause)) ||
+      (this.adds === sentence - 1 && THEN_NAMED.test(clause));
+    const it = ADDS_IT.test(clause) ? this.last : goesOn && told.length === 0 ? named : [];
+    const own = [...new Set([...told, ...seared, ...it.filter((line) => !this.pot.isIn(line))])];
+    if (own.length > 0) this.adds = sentence;
     const put = [...own, ...this.elsewhere.comesAlong(clause, own)];
     const wilts = !step && pressed && put.length > 0 ? minutesIn(clause) : null;
     const served = pressed && SERVES.test(clause.replace(AND_SERVE, ''));
-    if (step) this.push(step, clause, put);
+    if (step) this.pot.push(step, clause, put);
     else if (wilts !== null && releaseAt(clause) < 0)
-      this.push({ kind: 'simmer', minutes: wilts }, clause, put);
-    else if (served) this.enter(put, 'apart');
-    else this.waiting = [...this.waiting, ...put];
-    this.valve.stand(waits);
-    const releases = this.valve.release(clause, step?.kind === 'pressure');
-    const shut = this.steps.findLast((s) => s.kind === 'pressure');
+      this.pot.push({ kind: 'simmer', minutes: wilts }, clause, put);
+    else if (served) this.pot.enter(put, 'apart');
+    else if (WITH_LAST_BATCH.test(clause) && fries)
+      this.pot.enter(put, { step: this.pot.steps.at(-1)?.id ?? '' });
+    else this.pot.wait(put);
+    if (whistles) this.pot.countWhistles(clause);
+    this.pot.valve.stand(waits);
+    const releases = this.pot.valve.release(clause, step?.kind === 'pressure');
+    if (releases) this.pot.released();
+    const shut = this.pot.steps.findLast((s) => s.kind === 'pressure');
     const times = timesOver(clause);
     const used = [
       ...(step && 'holdMin' in step ? [step.holdMin] : []),
       ...(step && 'minutes' in step && step.minutes !== undefined ? [step.minutes / times] : []),
       ...(wilts === null ? [] : [wilts]),
-      ...(last > 0 ? [last] : []),
+      ...(last > 0 ? [last, afterMinutes(clause)] : []),
       ...(releases ? [waitOf(shut?.release)] : []),
       ...(waits > 0 ? [waits] : []),
     ];
     if (ASIDE.test(clause)) {
       const out = named.length > 0 ? named : this.last;
-      for (const line of out) this.aside.set(line, this.lids);
+      for (const line of out) this.aside.set(line, this.pot.lids);
     }
-    this.comesBack(clause, () => this.steps.at(-1)?.id ?? null);
-    if (named.length > 0) this.last = named;
     const made = step || wilts !== null;
-    const of = made ? this.steps.at(-1)?.id : releases ? shut?.id : undefined;
+    this.comesBack(clause, made ? this.pot.steps.at(-1)?.id : undefined);
+    if (named.length > 0) this.last = named;
+    const of = made ? this.pot.steps.at(-1)?.id : releases ? shut?.id : undefined;
     return {
       fate:
         made || seals ? 'step' : releases ? 'release' : put.length > 0 || served ? 'place' : 'talk',
@@ -292,29 +255,35 @@ class Reading {
   }
 
   end(): ReadSteps {
-    const { steps, entries, unsure, bones, phrases } = this;
-    this.valve.opened();
-    const asks = this.valve.asks();
+    const { bones, phrases } = this;
+    const { steps, entries, unsure } = this.pot;
+    this.pot.valve.opened();
+    const asks = this.pot.valve.asks();
     const readied = { ...(bones && { bones }), phrases, asks };
-    if (this.lids === 0)
+    if (this.pot.lids === 0)
       return {
         steps: [],
         entries: new Map(),
         ...readied,
         asks: [],
-        unsure: [...unsure, 'nothing was said of pressure: a plan is proposed'],
+        unsure: [
+          ...unsure,
+          this.shut
+            ? 'no minutes under pressure were found: a plan is proposed'
+            : 'nothing was said of pressure: a plan is proposed',
+        ],
       };
-    if (this.waiting.length > 0) {
+    if (this.pot.left.length > 0) {
       const group = (line: number): FoodGroup | undefined => this.foods[line]?.group;
-      const stirred = this.waiting.every(
+      const stirred = this.pot.left.every(
         (line) => this.elsewhere.has(line) || STIRRED.has(group(line) ?? 'vegetable'),
       );
-      const id = this.freshId();
+      const id = this.pot.freshId();
       steps.push({ id, kind: stirred ? 'open' : 'simmer' });
-      this.enter(this.waiting, { step: id });
+      this.pot.enter(this.pot.left, { step: id });
       if (!stirred) unsure.push('no minutes for what is stirred in last: the usual time is taken');
     }
-    this.enter(this.elsewhere.beside(), 'apart');
+    this.pot.enter(this.elsewhere.beside(), 'apart');
     return { steps, entries, ...readied, unsure };
   }
 }
@@ -344,6 +313,6 @@ export function stepsIn(
   const clauses = clausesOf(instructions, isLeft);
   for (const clause of clauses.slice(0, MOST_CLAUSES)) reading.read(clause);
   if (clauses.length > MOST_CLAUSES)
-    reading.unsure.push('what is done is longer than any recipe: its end was not read');
+    reading.pot.unsure.push('what is done is longer than any recipe: its end was not read');
   return reading.end();
 }

@@ -1,5 +1,5 @@
 /** How long things take, as recipes say it. */
-import { DURATION_UNIT, durationsInFigures } from '../core/quantity';
+import { DURATION_UNIT, durationsInFigures, numberOf } from '../core/quantity';
 
 /** A duration in a sentence. */
 export interface SaidTime {
@@ -39,7 +39,7 @@ export function timesIn(sentence: string): readonly SaidTime[] {
       minutes: value * (PER.find(([word]) => word.test(unit))?.[1] ?? 1),
       at: match.index,
       aside:
-        /(?:[,(]\s*(?:about|around|approximately|roughly|up to)?|\btakes?(?:\s+about)?)\s*$/i.test(
+        /(?:(?:[,(]|\s[-–—])\s*(?:about|around|approximately|roughly|up to)?|\b(?:takes?|figure on|reckon on|count on|expect)(?:\s+(?:about|around))?)\s*$/i.test(
           before,
         ),
     };
@@ -49,4 +49,20 @@ export function timesIn(sentence: string): readonly SaidTime[] {
 /** Minutes of the first duration in a sentence, or null. */
 export function minutesIn(sentence: string): number | null {
   return timesIn(sentence)[0]?.minutes ?? null;
+}
+
+/** What a pot takes from one whistle to the next on a middling flame, min (common practice, no source). */
+export const WHISTLE_MIN = 3;
+
+/**
+ * Whistles that are counted as the time of cooking; null for none, and for those that are waited for
+ * before the time begins.
+ *
+ * @example whistlesIn('Pressure cook for 4 whistles') // 4
+ */
+export function whistlesIn(sentence: string): number | null {
+  const said = /^(.*?)\b(\w+)(?:(?:\s*[-–]\s*|\s+(?:to|or)\s+)\w+)? whistles?\b/i.exec(sentence);
+  const count = numberOf(said?.[2] ?? '');
+  if (!(count > 0) || /\b(?:wait|after|until|till|once|when)\b/i.test(said?.[1] ?? '')) return null;
+  return count;
 }

@@ -31,6 +31,7 @@ function singular(word: string): string {
   if (word.endsWith('ies') && word.length > 5) return `${word.slice(0, -3)}y`;
   if (word.endsWith('oes')) return word.slice(0, -2);
   if (word.endsWith('leaves')) return 'leaf';
+  if (/(?:ss|x|ch|sh)es$/.test(word)) return word.slice(0, -2);
   return word.endsWith('s') ? word.slice(0, -1) : word;
 }
 

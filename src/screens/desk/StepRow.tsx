@@ -64,7 +64,7 @@ export function StepRow({
       {step.kind === 'pressure' && (
         <select
           aria-label={`${name} ${step.holdMin} min, release`}
-          className="min-h-9 max-w-36 rounded-lg border border-hairline bg-panel px-2 text-[13px] max-sm:order-last max-sm:max-w-full"
+          className="min-h-9 max-w-full rounded-lg border border-hairline bg-panel px-2 text-[13px] max-sm:order-last"
           value={step.release?.method ?? 'natural'}
           onChange={(event) =>
             onRelease(released(event.target.value as ReleaseMethod, step.release))

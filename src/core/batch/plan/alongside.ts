@@ -15,6 +15,9 @@ const SAID = /^\s*alongside\s*[:,]\s*/i;
 /** How sentences of recipes begin that tell of something beside the pot. */
 const MEANWHILE =
   /^\s*(?:meanwhile|in the meantime|at the same time|while (?:it|that|they|the \w+)[^,]{0,40})\s*,?\s*/i;
+/** Done in the pot, while something else happens. */
+const IN_THE_POT =
+  /\bsaut[ée] (?:function|mode|setting|button)\b|\b(?:in|into) the (?:inner |pressure[- ])?(?:pot|cooker)\b/i;
 /** Away from the pot, whatever else the line is. */
 const AWAY =
   /\b(?:apart|alongside|separately|on the side|in (?:its|their) own (?:pan|pot)|in (?:another|a separate|a second) (?:pan|pot))\b/i;
@@ -170,7 +173,8 @@ export function readTask(text: string): NewTask | null {
 
 /** A sentence of a recipe that tells of something beside the pot; null where it tells of the pot. */
 export function readMeanwhile(sentence: string): NewTask | null {
-  return SAID.test(sentence) || MEANWHILE.test(sentence) ? readTask(sentence) : null;
+  if (SAID.test(sentence)) return readTask(sentence);
+  return MEANWHILE.test(sentence) && !IN_THE_POT.test(sentence) ? readTask(sentence) : null;
 }
 
 const ANCHOR_WORDS = {

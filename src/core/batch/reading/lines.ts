@@ -4,6 +4,7 @@ import { indexOf, type FoodIndex } from '../../food';
 import { parseAmount } from '../../quantity';
 import { readTask } from '../plan/alongside';
 import { NONE, readLine, refusedWords, without, type ReadsFor } from './line';
+import { looseMeasure } from './loose';
 import type { Mark } from './marks';
 import { namesFood } from './names';
 import { maySpeakOfSeveral, partsOf, textOfPart, type Part } from './parts';
@@ -26,14 +27,34 @@ function inSource(marks: readonly Mark[], { spans }: Part): readonly Mark[] {
 /** A longer line is none of a list, characters. */
 const LONGEST_LINE = 500;
 
+/** What a group of lines is for, in front of its first: "For the tempering: 1 tbsp oil". */
+const GROUP_HEAD = /^\s*for (?:the )?[^:\d,]{2,40}:\s+(?=\S)/i;
+
 /** Reads one line for all its foods: "salt and pepper", "2 carrots and 1 leek". */
 export function readFoods(source: string, own: ReadsFor = {}): readonly ReadLine[] {
   if (source.length > LONGEST_LINE)
     return [without(source, 'unused', { refused: 'This is too long for one line' })];
+  const head = GROUP_HEAD.exec(source)?.[0] ?? '';
+  if (head && head.length < source.length)
+    return readFoods(source.slice(head.length), own).map((line) => ({
+      ...line,
+      source,
+      marks: [
+        ...without(head, 'talk').marks,
+        ...line.marks.map((mark) => ({
+          ...mark,
+          from: mark.from + head.length,
+          to: mark.to + head.length,
+        })),
+      ],
+    }));
   const whole = (): readonly ReadLine[] => [readLine(source, own)];
   if (!maySpeakOfSeveral(source)) return whole();
   const index: FoodIndex = indexOf(own.foods ?? NONE, own.words);
-  const parts = partsOf(source, (words) => namesFood(parseAmount(words).rest, index));
+  const parts = partsOf(source, (words) => {
+    const parsed = parseAmount(words);
+    return namesFood(looseMeasure(parsed)?.rest ?? parsed.rest, index);
+  });
   if (parts.length < 2) return whole();
   if (refusedWords(source) || readTask(source) || splitLike(source)[1] !== null) return whole();
   return parts.map((part) => {

@@ -18,7 +18,7 @@ export function textOfPart(line: string, { spans }: Part): string {
   return spans.map(([from, to]) => line.slice(from, to)).join(' ');
 }
 
-const NUMBER = String.raw`(?:\d+(?:[.,/]\d+)?(?:\s+\d\/\d)?(?:\s*[¼-¾⅐-⅞])?|[¼-¾⅐-⅞]|an?|one|two|three|four|five|six|seven|eight|nine|ten|half|some)`;
+const NUMBER = String.raw`(?:\d+(?:[.,/]\d+)?(?:\s+\d\/\d)?(?:\s*[¼-¾⅐-⅞])?|[¼-¾⅐-⅞]|(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|half|some)\b)`;
 /** An amount that is said of each: "1 tsp each", "a pinch each of". */
 const EACH_FIRST = new RegExp(
   String.raw`^\s*(${NUMBER}(?:\s*[\p{L}.]+)?)\s+each(?:\s+of)?[:,]?\s+(?=\p{L})`,
@@ -35,7 +35,13 @@ const BETWEEN =
   /\s*(?:,\s*(?:and|plus)\b|,|;|\s\+|&|\b(?:and|plus|mixed (?:with|into|in)|(?:whisked|stirred|blended|dissolved) (?:with|into|in))\b)\s*/gi;
 const LED = new RegExp(String.raw`^(?:about |another |the )?${NUMBER}\s*(?=\S)`, 'iu');
 /** Said of all foods of the line: "all diced". */
-const FOR_ALL = /,\s*((?:all|both|each)\s+(?!of\b)[^\d,]+)$/i;
+const FOR_ALL = /(,\s*(?:all|both|each)\s+(?!of\b)[^\d,]+)$/i;
+const CUT = 'chopped|diced|sliced|cubed|minced|halved|quartered|shredded|grated|cut';
+/** The first cut that is said, behind foods that "and" joins, is of each of them: "1 onion and 2 carrots, diced". */
+const CUT_OF_BOTH = new RegExp(
+  String.raw`^(?!.*\b(?:${CUT})\b.*\b(?:${CUT})\b).*\s(?:and|&|plus)\s[^,;]*(,\s*(?:(?:\w+ly|very|peeled|trimmed|washed|cleaned|deseeded|and)\s+)*(?:${CUT})\b[^\d,]*)$`,
+  'i',
+);
 
 /** Stands for what stands in brackets. */
 const BLOT = '#';
@@ -87,8 +93,8 @@ function zestAndJuice(line: string): readonly Part[] | null {
 
 /** Parts that each begin with an amount of their own. */
 function ledParts(line: string, names: Names): readonly Part[] | null {
-  const all = FOR_ALL.exec(line);
-  const end = all ? all.index : line.length;
+  const [, shared] = FOR_ALL.exec(line) ?? CUT_OF_BOTH.exec(line) ?? [];
+  const end = line.length - (shared?.length ?? 0);
   const spans: [number, number][] = [];
   for (const [from, to] of piecesOf(line, 0, end)) {
     const words = line.slice(from, to);
@@ -100,14 +106,28 @@ function ledParts(line: string, names: Names): readonly Part[] | null {
   }
   if (spans.length < 2 || !LED.test(line.slice(...(spans[0] ?? [0, 0])))) return null;
   if (names(line.slice(...(spans[0] ?? [0, 0]))) === null) return null;
-  const shared: readonly Span[] = all ? [[all.index + 1, line.length]] : [];
-  return spans.map((span) => ({ spans: [span, ...shared] }));
+  const said: readonly Span[] = shared === undefined ? [] : [[end + 1, line.length]];
+  return spans.map((span) => ({ spans: [span, ...said] }));
 }
 
 const AMOUNT_HEAD = new RegExp(
   String.raw`^\s*${NUMBER}\s*(?:kg|g|grams?|ml|l|litres?|liters?|lbs?\.?|pounds?|oz\.?|ounces?|cups?|tbsp\.?|tsp\.?|tablespoons?|teaspoons?)\b\s*(?:of\s+)?(?:mixed\s+)?`,
   'iu',
 );
+
+/** Of what is only put on the table, one name that nobody knows does not hide the others. */
+const FOR_THE_TABLE = /[,;]?\s*\b(?:to|for) (?:serve|serving|garnish|topping|the table)\b/i;
+
+/** Spans that are none of their own belong to the one before. */
+function joinedTo(spans: readonly Span[], isOne: (span: Span) => boolean): readonly Span[] {
+  const all: Span[] = [];
+  for (const span of spans) {
+    const last = all.at(-1);
+    if (isOne(span) || !last) all.push(span);
+    else all[all.length - 1] = [last[0], span[1]];
+  }
+  return all;
+}
 
 /** "Salt and pepper": names beside each other, without an amount or with one for all of them. */
 function namedTogether(line: string, names: Names): readonly Part[] | null {
@@ -117,19 +137,25 @@ function namedTogether(line: string, names: Names): readonly Part[] | null {
   const stop = /[,;(#]|\s(?:to|for|as)\s/.exec(plain.slice(head));
   const listed = /^[^\d#;]+$/.test(plain.slice(head));
   // A list goes on behind its commas; what is said of one food does too.
-  const ends = listed
-    ? [line.length, head + (stop?.index ?? line.length)]
-    : [head + (stop?.index ?? line.length)];
+  const served = FOR_THE_TABLE.exec(line);
+  const ends = served
+    ? [served.index]
+    : listed
+      ? [line.length, head + (stop?.index ?? line.length)]
+      : [head + (stop?.index ?? line.length)];
   for (const end of ends) {
     if (names(line.slice(head, end)) === 'itself') return null;
     const spans = piecesOf(line, head, Math.min(line.length, end));
-    if (spans.length < 2 || !spans.every(([from, to]) => names(line.slice(from, to)) === 'itself'))
-      continue;
+    const named = joinedTo(spans, ([from, to]) => {
+      const sure = names(line.slice(from, to));
+      return sure === 'itself' || (served !== null && sure !== null);
+    });
+    if (named.length < 2 || (named.length < spans.length && !served)) continue;
     const tail: readonly Span[] = end < line.length ? [[end, line.length]] : [];
     const amount: readonly Span[] = head > 0 ? [[0, head]] : [];
-    return spans.map((span) => ({
+    return named.map((span) => ({
       spans: [...amount, span, ...tail],
-      ...(head > 0 && { share: 1 / spans.length }),
+      ...(head > 0 && { share: 1 / named.length }),
     }));
   }
   return null;

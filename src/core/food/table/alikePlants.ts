@@ -439,6 +439,16 @@ export const ALIKE_PLANTS: readonly AlikeRow[] = [
     { aliases: ['mango', 'mangoes', 'papaya', 'green papaya', 'green mango'], pieceG: 200 },
   ],
   [
+    'avocado',
+    'avocado',
+    'courgette',
+    {
+      aliases: ['avocado', 'avocados', 'avocadoes'],
+      pieceG: 170,
+      composition: { water: 73.2, protein: 2, fat: 14.7, carbohydrate: 1.8, fibre: 6.7, ash: 1.6 },
+    },
+  ],
+  [
     'prunes',
     'prunes',
     'dried-fruit',

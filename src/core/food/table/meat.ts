@@ -371,7 +371,7 @@ export const MEAT = [
     shape: ['slab', 22],
   }),
   fish('smoked-fish', 'smoked white fish', [73, 22, 0.8, 0, 0, 3], {
-    aliases: ['smoked haddock', 'smoked fish', 'smoked cod'],
+    aliases: ['smoked haddock', 'smoked fish', 'smoked cod', 'smoked trout'],
     pieceG: 180,
     shape: ['slab', 20],
     saltPercent: 2,

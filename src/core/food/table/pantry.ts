@@ -297,6 +297,11 @@ export const PANTRY = [
       'blue cheese',
       'comté',
       'manchego',
+      'pecorino',
+      'grana',
+      'asiago',
+      'emmental',
+      'monterey jack',
     ],
     cupG: 100,
     pieceG: 60,
@@ -344,7 +349,7 @@ export const PANTRY = [
     scorch: 1,
   }),
   spice('coriander-seed', 'coriander seed', [8.9, 12.4, 17.8, 13.1, 41.9, 6], {
-    aliases: ['ground coriander', 'coriander seeds'],
+    aliases: ['ground coriander', 'coriander seeds', 'coriander powder', 'dhania powder'],
     cupG: 80,
   }),
   spice('whole-spice', 'whole spice in a bag', [9.9, 6, 13, 31.6, 33.9, 5.6], {

@@ -290,7 +290,14 @@ export const VEGETABLES = [
     saltPercent: 1.5,
   }),
   veg('frozen-vegetables', 'mixed frozen vegetables', [83, 3.3, 0.5, 9, 3.5, 0.7], {
-    aliases: ['mixed vegetables', 'frozen mixed vegetables', 'soup vegetables'],
+    aliases: [
+      'mixed vegetables',
+      'frozen mixed vegetables',
+      'soup vegetables',
+      'vegetable trimmings',
+      'vegetable scraps',
+      'vegetable peelings',
+    ],
     cupG: 135,
     shape: ['sphere', 10],
   }),

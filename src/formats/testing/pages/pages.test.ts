@@ -1,4 +1,4 @@
-/** A hundred and eight recipes, each written with its answer before it was read, in fourteen shapes. */
+/** A hundred and ninety-two recipes, each written with its answer before it was read, in fourteen shapes. */
 import fc from 'fast-check';
 import { changed } from '../../../core/batch/plan';
 import { tokensOf } from '../../../core/batch/reading';
@@ -6,6 +6,13 @@ import { batchOfRecipe } from '../../recipeBatch';
 import { readRecipe, type ReadRecipe } from '../../recipeIn';
 import { lidsOf } from '../recipes/lidWords';
 import { DRESSES } from './dress';
+import { SEVENTH_PAGES } from './seventh';
+import { EIGHTH_PAGES } from './eighth';
+import { NINTH_PAGES } from './ninth';
+import { TENTH_PAGES } from './tenth';
+import { ELEVENTH_PAGES } from './eleventh';
+import { TWELFTH_PAGES } from './twelfth';
+import { THIRTEENTH_PAGES } from './thirteenth';
 import { FIFTH_PAGES } from './fifth';
 import { FIRST_PAGES } from './first';
 import { FOURTH_PAGES } from './fourth';
@@ -21,6 +28,13 @@ const PAGES = [
   ...FOURTH_PAGES,
   ...FIFTH_PAGES,
   ...SIXTH_PAGES,
+  ...SEVENTH_PAGES,
+  ...EIGHTH_PAGES,
+  ...NINTH_PAGES,
+  ...TENTH_PAGES,
+  ...ELEVENTH_PAGES,
+  ...TWELFTH_PAGES,
+  ...THIRTEENTH_PAGES,
 ];
 const SHAPES = Object.entries(DRESSES);
 const SCORES = PAGES.map((page, i) => {
@@ -32,7 +46,7 @@ const sum = (of: (score: (typeof SCORES)[number]) => number): number =>
 
 describe('pages', () => {
   it('are there, in fourteen shapes', () => {
-    expect([PAGES.length, SHAPES.length]).toEqual([108, 14]);
+    expect([PAGES.length, SHAPES.length]).toEqual([192, 14]);
     expect(SCORES.filter(({ read }) => !read)).toEqual([]);
   });
 

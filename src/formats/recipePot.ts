@@ -1,0 +1,151 @@
+/** The pot that a recipe's events drive: its steps so far, what has gone in, what waits to. */
+import type { Step } from '../core/batch/schema';
+import type { Food } from '../core/food';
+import { afterMinutes, lastMinutes, type DistributiveOmit } from './recipeClauses';
+import { Valve } from './recipeValve';
+
+/** Where a line's food goes in: a step, or never into the pot. */
+export type Entry = { readonly step: string } | 'apart';
+
+/** A clause as it is shown. */
+export const quoted = (clause: string): string => clause.trim().slice(0, 60);
+
+export class Pot {
+  readonly steps: Step[] = [];
+  readonly unsure: string[] = [];
+  readonly entries = new Map<number, Entry>();
+  /** The lid is locked, or the pot is coming up, and nothing has cooked under it yet. */
+  sealed = false;
+  /** Told to be put in, with what comes next. */
+  private waiting: readonly number[] = [];
+  /** The lid whose minutes are guessed from whistles. */
+  private whistled: string | null = null;
+  readonly valve = new Valve(this.steps, this.unsure);
+
+  /** @param foods of the ingredient lines; null where a line named none */
+  constructor(readonly foods: readonly (Food | null)[]) {}
+
+  /** How often the lid has been on. */
+  get lids(): number {
+    return this.steps.filter((s) => s.kind === 'pressure').length;
+  }
+
+  /** Goes in with what comes next. */
+  wait(lines: readonly number[]): void {
+    this.waiting = [...this.waiting, ...lines];
+  }
+
+  /** What waits still, when all is said. */
+  get left(): readonly number[] {
+    return this.waiting;
+  }
+
+  /** Out again: where it goes in is told later. */
+  takeOut(line: number): void {
+    this.entries.delete(line);
+  }
+
+  /** Whether it has gone in, or waits to. */
+  isIn(line: number): boolean {
+    return this.entries.has(line) || this.waiting.includes(line);
+  }
+
+  /** Goes in with a step, if it is not in yet. */
+  enter(lines: readonly number[], entry: Entry): void {
+    for (const line of lines) if (!this.entries.has(line)) this.entries.set(line, entry);
+  }
+
+  /** A step is done, and with it what waited and what the clause puts in. */
+  push(step: DistributiveOmit<Step, 'id'>, clause: string, put: readonly number[]): void {
+    const last = this.steps.at(-1);
+    // "Two whistles, then 10 minutes on a low flame": the whistles were the coming up.
+    if (last && last.id === this.whistled && step.kind === 'pressure') {
+      this.steps[this.steps.length - 1] = { ...step, id: last.id };
+      this.unsure.pop();
+      this.whistled = null;
+      return;
+    }
+    this.valve.opened();
+    if (step.kind === 'pressure') this.dropMelting();
+    const before = this.steps.at(-1);
+    const nothing = put.length === 0 && this.waiting.length === 0;
+    const goesOn =
+      before?.kind === step.kind &&
+      'minutes' in step &&
+      (nothing || (step.kind === 'saute' && !this.holdsSolid(before.id)));
+    if (goesOn && before.kind !== 'pressure' && before.minutes === undefined) {
+      this.steps[this.steps.length - 1] = { ...before, minutes: step.minutes ?? 0 } as Step;
+      this.unsure.pop();
+      this.enter([...this.waiting, ...put], { step: before.id });
+      this.waiting = [];
+      return;
+    }
+    // Between two lids the pot is open, and that is when things go in.
+    const again = step.kind === 'pressure' && before?.kind === 'pressure';
+    if (again) this.steps.push({ id: this.freshId(), kind: 'open' });
+    const id = again ? (this.steps.at(-1)?.id ?? '') : this.freshId();
+    const own = { ...step, id: again ? this.freshId() : id } as Step;
+    this.splitLast(clause);
+    this.steps.push(own);
+    if ((own.kind === 'saute' || own.kind === 'simmer') && own.minutes === undefined)
+      this.unsure.push(`no minutes for “${clause.trim().slice(0, 60)}”: the usual time is taken`);
+    this.enter([...this.waiting, ...put], { step: id });
+    this.waiting = [];
+  }
+
+  /** Fat that is only melted, and then the lid goes on, is no step of its own. */
+  private dropMelting(): void {
+    const last = this.steps.at(-1);
+    if (last?.kind !== 'saute' || last.minutes !== undefined || this.holdsSolid(last.id)) return;
+    this.steps.pop();
+    this.unsure.pop();
+    for (const [line, entry] of this.entries)
+      if (entry !== 'apart' && entry.step === last.id) {
+        this.entries.delete(line);
+        this.waiting = [...this.waiting, line];
+      }
+  }
+
+  /** Whether more than fat has gone in with a step. */
+  private holdsSolid(step: string): boolean {
+    return [...this.entries].some(
+      ([line, entry]) => entry !== 'apart' && entry.step === step && this.foods[line]?.shape,
+    );
+  }
+
+  /** Minutes at the end of the step before that something joins in for; 0 for none. */
+  lastOf(clause: string): number {
+    const before = this.steps.at(-1);
+    const over = afterMinutes(clause);
+    const whole = before && 'minutes' in before ? (before.minutes ?? 0) : 0;
+    return over > 0 && whole > over ? whole - over : lastMinutes(clause);
+  }
+
+  /** "For the last 3 minutes": the step before ends where this one begins. */
+  private splitLast(clause: string): void {
+    const minutes = this.lastOf(clause);
+    const before = this.steps.at(-1);
+    if (!(minutes > 0) || !before || !('minutes' in before) || !before.minutes) return;
+    if (before.minutes > minutes)
+      this.steps[this.steps.length - 1] = { ...before, minutes: before.minutes - minutes };
+  }
+
+  freshId(): string {
+    return `s${this.steps.length + 1}`;
+  }
+
+  /** The pressure is let off: what comes next is not under it. */
+  released(): void {
+    this.sealed = false;
+    this.whistled = null;
+  }
+
+  /** Minutes that are guessed from whistles are told, and give way to minutes that are said. */
+  countWhistles(clause: string): void {
+    const lid = this.steps.at(-1);
+    if (lid?.kind !== 'pressure') return;
+    this.whistled = lid.id;
+    this.sealed = true;
+    this.unsure.push(`“${quoted(clause)}”: ${lid.holdMin} min under pressure are taken`);
+  }
+}
