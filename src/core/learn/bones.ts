@@ -4,7 +4,8 @@
  */
 import { SETS, type KitchenLearned, type Lesson } from '../batch/schema';
 import { MOST_SD, RATE_SD, SET_FROM } from '../bones';
-import { bell, chanceSaid, spreadOf, steps } from './grid';
+import { bell } from '../unknown';
+import { chanceSaid, spreadOf, steps } from './grid';
 import type { Teacher } from './teachers';
 
 type Row = NonNullable<Lesson>['bones'][number];

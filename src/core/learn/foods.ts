@@ -6,21 +6,14 @@
 import { foodOf, lessonName } from '../batch/plan';
 import type { Cook, KitchenLearned, Lesson } from '../batch/schema';
 import type { FoodGroup } from '../food';
-import { bell, chanceSaid, kinOf, spreadOf, steps, type Spread } from './grid';
+import { chanceSaid, kinOf, spreadOf, steps } from './grid';
+import { bell, ITEM_SPREAD, ODD, oddShare, type Spread } from '../unknown';
 import type { Teacher } from './teachers';
 
 type Row = NonNullable<Lesson>['foods'][number];
 type Learned = NonNullable<NonNullable<KitchenLearned>['foods']>[number];
 type Verdict = Cook['verdicts'][string];
 
-/**
- * Most foods are as their kind, one in seven is not (as at the stove, assumed); of pulses, whose age nobody
- * knows, one in three (assumed).
- */
-const USUAL_SD = 0.15;
-const ODD_SD = 0.45;
-const ODD_SHARE = 0.15;
-const ODD_PULSES = 1 / 3;
 /** Of that, what all of a kin have in common, as one shop's beans are one shop's (assumed). */
 const KIN_SD = 0.08;
 /** A pot of it differs from the next, and a mouth from itself, by so much (assumed). */
@@ -105,11 +98,11 @@ function between({ row, verdict }: Try): readonly [number | undefined, number | 
 
 /** What is believed of a food of a group before it was tried, as a density. */
 function before(group: FoodGroup, kinMean: number): readonly number[] {
-  const odd = group === 'pulse' ? ODD_PULSES : ODD_SHARE;
+  const odd = oddShare(group);
   return GRID.map(
     (x) =>
-      (1 - odd) * bell(x, { mean: kinMean, sd: USUAL_SD }) +
-      odd * bell(x, { mean: kinMean, sd: ODD_SD }),
+      (1 - odd) * bell(x, { mean: kinMean, sd: ITEM_SPREAD.need }) +
+      odd * bell(x, { mean: kinMean, sd: ODD.sd }),
   );
 }
 

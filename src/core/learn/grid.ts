@@ -1,5 +1,5 @@
 /** Beliefs about one number, or two, as weights over even steps: nothing about their shape is assumed. */
-import { phi } from '../unknown';
+import { phi, type Spread } from '../unknown';
 
 /** Chance that a number lies between two, that is off by a deviation; open ends are undefined. */
 function chanceWithin(
@@ -30,11 +30,6 @@ export function steps(from: number, to: number, many: number): readonly number[]
   return Array.from({ length: many }, (_, i) => from + ((to - from) * i) / (many - 1));
 }
 
-export interface Spread {
-  readonly mean: number;
-  readonly sd: number;
-}
-
 /** Middle and deviation of numbers by their weights. */
 export function spreadOf(at: readonly number[], weights: readonly number[]): Spread {
   let [sum, first] = [0, 0];
@@ -46,10 +41,6 @@ export function spreadOf(at: readonly number[], weights: readonly number[]): Spr
   const square = weights.reduce((all, w, i) => all + w * ((at[i] as number) - mean) ** 2, 0);
   return { mean, sd: Math.sqrt(square / sum) };
 }
-
-/** Density of a normal, but for its factor. */
-export const bell = (x: number, { mean, sd }: Spread): number =>
-  Math.exp(-0.5 * ((x - mean) / sd) ** 2) / sd;
 
 /**
  * What others of a kin say of one more: each is the kin's own and something besides (shrinkage by two normal

@@ -5,13 +5,16 @@
 import { quantileSorted } from 'd3-array';
 import { scaled, tableMin, withNeeds, type Model, type Range } from '../model';
 import type { Cook } from '../batch/schema';
-import { gradesOf } from '../food';
+import { gradesOf, type Span } from '../food';
 import { between, valueAt } from '../series';
 import { gradeAt, scaleOf } from '../texture';
 import { conductionShape, donenessOf } from '../doneness';
 import {
+  bell,
   ITEM_SPREAD,
   numbersOf,
+  ODD,
+  oddShare,
   phi,
   seeded,
   toDraw,
@@ -33,13 +36,15 @@ const STEP_S = 30;
 /** Points of the band. */
 const BAND_POINTS = 48;
 
-/** Needs of what was tried: most foods are as they are believed to be, one in seven is not (assumed). */
-const ODD_SD = 0.45;
-const ODD_SHARE = 0.15;
-/** Needs that are weighed for each world. */
-const NEEDS = 160;
+/** Needs that are weighed for each world, as logarithms: to a quarter and to four times. */
+const NEEDS = Array.from({ length: 71 }, (_, i) => -1.4 + 0.04 * i);
 /** A grade told is the next one this often, and one further off hardly ever (assumed). */
-const TOLD = [0.84, 0.08, 0.002] as const;
+const TOLD = [0.92, 0.06, 0.002] as const;
+/**
+ * Nobody calls tough what is as it was wanted, or as it was wanted what is tough, but this often as often
+ * as he takes one grade for the next (assumed).
+ */
+const ACROSS = 0.1;
 
 export interface World {
   readonly unknowns: Unknowns;
@@ -124,7 +129,14 @@ function agreeing(
   return agree(rows, shown, wanted, sds, chance);
 }
 
-/** A need that agrees with how an item was found, in one world; null where it was not tried. */
+/** On which side of what is wanted a grade lies. */
+const sideOf = (grade: number, wish: Span | null): number =>
+  !wish ? 0 : grade < wish.from ? -1 : grade > wish.to ? 1 : 0;
+
+/**
+ * A need that agrees with how an item was found, in one world, by its chance over even steps (Bayes); null
+ * where it was not tried.
+ */
 function needFound(
   model: Model,
   tried: readonly TriedFood[],
@@ -148,24 +160,22 @@ function needFound(
     centre: between(s, cook.centre, atS),
     surface: between(s, cook.surface, atS),
   }));
-  const needs: number[] = [];
-  const weights: number[] = [];
-  let sum = 0;
-  for (let n = 0; n < NEEDS; n++) {
-    const sd = chance.uniform() < ODD_SHARE ? ODD_SD : usualSd;
-    const need = Math.exp(sd * chance.normal());
-    const scale = scaleOf(family, scaled(doneness, need), mm);
-    const weight = found.reduce((w, { told, centre, surface }) => {
-      const off = Math.abs(gradeAt(scale, centre, surface) - told);
-      return w * (TOLD[Math.min(off, TOLD.length - 1)] as number);
-    }, 1);
-    needs.push(need);
-    weights.push(weight);
-    sum += weight;
-  }
-  let at = chance.uniform() * sum;
+  const odd = oddShare(item.food.group);
+  const weights = NEEDS.map((ln) => {
+    const before =
+      (1 - odd) * bell(ln, { mean: 0, sd: usualSd }) + odd * bell(ln, { mean: 0, sd: ODD.sd });
+    const scale = scaleOf(family, scaled(doneness, Math.exp(ln)), mm);
+    return found.reduce((w, { told, centre, surface }) => {
+      const grade = gradeAt(scale, centre, surface);
+      const said = TOLD[Math.min(Math.abs(grade - told), TOLD.length - 1)] as number;
+      return w * said * (sideOf(grade, item.wish) === sideOf(told, item.wish) ? 1 : ACROSS);
+    }, before);
+  });
+  let at = chance.uniform() * weights.reduce((sum, w) => sum + w, 0);
   const picked = weights.findIndex((w) => (at -= w) <= 0);
-  return needs[picked < 0 ? needs.length - 1 : picked] ?? 1;
+  // Somewhere in its step, so that no need comes twice.
+  const ln = NEEDS[picked < 0 ? NEEDS.length - 1 : picked] as number;
+  return Math.exp(ln + 0.04 * (chance.uniform() - 0.5));
 }
 
 /** With the needs that were found by trying. */

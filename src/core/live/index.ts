@@ -18,6 +18,7 @@ export { awayUntilS, MISHAP, type Fault, type Mishap } from './mishaps';
 export {
   choicesAt,
   costOfLeaving,
+  isAsWanted,
   proposalOf,
   type Cost,
   type Moment,

@@ -102,8 +102,17 @@ function best(options: readonly Option[], asPlanned: Option): Option | undefined
   );
 }
 
+/** Everything comes out as it is wanted this often: it is left alone. */
+const AS_WANTED = 0.85;
+
+/** Whether all foods come out as they are wanted if nothing is done. */
+export function isAsWanted({ verdicts }: Option): boolean {
+  return Object.values(verdicts).every(({ right }) => right >= AS_WANTED);
+}
+
 /**
- * The choices at an opening, the best of each kind: closed again, simmered on, as it is.
+ * The choices at an opening, by what comes out as it is wanted, the best first: the best of closing again, of
+ * simmering on, and to leave it. What spoils more than it mends is none.
  *
  * @param step whose lid is off, or the last that is over
  */
@@ -114,6 +123,7 @@ export function choicesAt(
   step: string,
 ): readonly Option[] {
   const asItIs = left(worlds, step);
+  if (isAsWanted(asItIs)) return [asItIs];
   const of = (change: ChangeKind, minutes: readonly number[]): readonly Option[] => {
     const found = best(
       minutes
@@ -121,9 +131,11 @@ export function choicesAt(
         .filter((option) => isHarmless(option, asItIs)),
       asItIs,
     );
-    return found ? [found] : [];
+    return found && worth(found, asItIs) > worth(asItIs, asItIs) ? [found] : [];
   };
-  return [...of('close-again', AGAIN_MIN), ...of('simmer-on', SIMMER_MIN), asItIs];
+  return [...of('close-again', AGAIN_MIN), ...of('simmer-on', SIMMER_MIN), asItIs].toSorted(
+    (a, b) => worth(b, asItIs) - worth(a, asItIs),
+  );
 }
 
 /** Which foods come out right less often than they were to. */
@@ -172,7 +184,8 @@ function movesAt(
   step: string,
   late: boolean,
 ): readonly Option[] {
-  if (moment === 'open') return choicesAt(cook, nowS, worlds, step).slice(0, -1);
+  if (moment === 'open')
+    return choicesAt(cook, nowS, worlds, step).filter(({ change }) => change !== 'as-it-is');
   return movesAmong(cook, moment, step, late).map((move) => tried(cook, nowS, worlds, move));
 }
 

@@ -13,9 +13,11 @@ export {
   COOK_SPREAD,
   COOK_VARIES,
   ITEM_SPREAD,
+  ODD,
+  oddShare,
   POT_SPREAD,
   SIZE_SPREAD,
   type Knowledge,
   type PotSpread,
 } from './priors';
-export { phi, seeded, type Chance } from './random';
+export { bell, phi, seeded, type Chance, type Spread } from './random';

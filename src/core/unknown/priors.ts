@@ -4,6 +4,7 @@
  * practice; the brief's figures).
  */
 import type { Pot, PotKind } from '../batch/schema';
+import type { FoodGroup } from '../food';
 
 export type Knowledge = 'never measured' | 'measured';
 
@@ -66,6 +67,17 @@ export const ITEM_SPREAD = {
   need: 0.15,
   needVaries: 0.08,
 } as const;
+
+/**
+ * Most foods are as their kind, one in seven is not; of pulses, whose age nobody knows, one in three
+ * (assumed). Their need is then further off, a logarithm.
+ */
+export const ODD = { sd: 0.45, share: 0.15, sharePulses: 1 / 3 } as const;
+
+/** Share of a group's foods that are not as their kind. */
+export function oddShare(group: FoodGroup): number {
+  return group === 'pulse' ? ODD.sharePulses : ODD.share;
+}
 
 /**
  * Of the thickness of pieces, by how sure it is: cut to a size; as they grow; in one piece by its

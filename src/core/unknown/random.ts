@@ -23,3 +23,12 @@ export function seeded(seed: number): Chance {
 /** Share of a standard normal below a number, within 2e-4 (Page 1977). */
 export const phi = (z: number): number =>
   0.5 * (1 + Math.tanh(0.7978845608 * (z + 0.044715 * z * z * z)));
+
+export interface Spread {
+  readonly mean: number;
+  readonly sd: number;
+}
+
+/** Density of a normal, but for its factor. */
+export const bell = (x: number, { mean, sd }: Spread): number =>
+  Math.exp(-0.5 * ((x - mean) / sd) ** 2) / sd;
