@@ -120,7 +120,7 @@ describe('what is kept', () => {
       }),
       { numRuns: 60 },
     );
-  }, 60_000);
+  });
 
   it('is told where it was refused, and all else stays', async () => {
     await begin(HOME);

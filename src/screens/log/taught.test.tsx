@@ -56,7 +56,7 @@ it('cooked again, the hold that was learned is listed and taken, or left', async
     else expect(first.holdMin).toBeGreaterThan(9);
     cleanup();
   }
-}, 40_000);
+});
 
 it('the lesson of a cook that is over is worked out by itself, and is no step to undo', async () => {
   const { lesson: _, ...bare } = HARD[0] as Cook;
