@@ -6,6 +6,8 @@ if (typeof document !== 'undefined') {
     // A page is hundreds of lines as a tree: report the failure without it.
     getElementError: (message) => new Error(message ?? ''),
   });
+  // There is nothing to scroll.
+  window.scrollTo = () => {};
   // Nothing has a size in jsdom, so no observer is ever called.
   global.ResizeObserver = class {
     observe() {}

@@ -95,7 +95,7 @@ describe('a file of everything', () => {
   it('brings back the litres and the set of a run', async () => {
     visit('/bench/b2');
     await press('Take it to the stove');
-    await pressAll('Lid locked', 'At pressure', 'End the hold now', 'Pin down', 'Lid off');
+    await pressAll('Lid locked', 'At pressure', 'Heat off', 'Pin down', 'Lid off');
     await fill('Broth of run 1, L', '3.1');
     await pressAll('Done', 'Write it in the log');
     await press('soft set', { kind: 'radio' });

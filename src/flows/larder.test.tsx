@@ -54,7 +54,7 @@ async function peasOpened(): Promise<HTMLElement> {
 
 it('a stock is finished, cooled by readings, jarred, and put into a soup', async () => {
   visit('/bench/b2', undefined, NOW);
-  await pressAll('Take it to the stove', 'Lid locked', 'At pressure', 'End the hold now');
+  await pressAll('Take it to the stove', 'Lid locked', 'At pressure', 'Heat off');
   // Strained as the plan says, then the open pot.
   await pressAll('Pin down', 'Lid off', 'Done');
   const moves = await find('list', 'Moves at the open pot');

@@ -190,7 +190,7 @@ describe('a pot', () => {
     await lockTheLid('b2');
     await press('At pressure');
     await after(5);
-    await press('End the hold now');
+    await press('Heat off');
     await title('Let the pin drop by itself');
     follow('/stove');
     await title('Let the pin drop by itself');
@@ -229,7 +229,7 @@ describe('a pot', () => {
   it('is asked what each run gave, at the stove and in the Log', async () => {
     visit('/bench/b2');
     await lockTheLid('b2');
-    await pressAll('At pressure', 'End the hold now', 'Pin down', 'Lid off');
+    await pressAll('At pressure', 'Heat off', 'Pin down', 'Lid off');
     await title('Strain');
     const litres = 'Broth of run 1, L';
     await fill(litres, 'many');
@@ -354,9 +354,9 @@ describe('two pots and a pan', () => {
     // The fumet's valve, 17:49, while the chili stands large.
     await after(12);
     await due('Open the valve');
-    await says(() => seen('link', new RegExp(FUMET)), 'now: Open the valve');
+    await says(() => seen('link', new RegExp(FUMET)), 'now: Heat off');
     await to(FUMET);
-    await press('Valve opened');
+    await pressAll('Heat off', 'Valve opened');
     await after(1);
     await pressAll('Pin down', 'Lid off');
     await after(1);

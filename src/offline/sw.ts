@@ -56,13 +56,17 @@ self.addEventListener('message', (event) => {
   if (event.data === 'take it') event.waitUntil(self.skipWaiting());
 });
 
-// What was called comes to the front when it is touched.
+// What was called comes to the front when it is touched, or is only heard.
 self.addEventListener('notificationclick', (event) => {
   event.notification.close();
+  const { href = '/stove' } = (event.notification.data ?? {}) as { readonly href?: string };
   event.waitUntil(
     (async () => {
-      const [page] = await self.clients.matchAll({ type: 'window', includeUncontrolled: true });
-      await (page ? page.focus() : self.clients.openWindow('/stove'));
+      const pages = await self.clients.matchAll({ type: 'window', includeUncontrolled: true });
+      for (const page of pages) page.postMessage('heard');
+      if (event.action === 'heard') return;
+      const [page] = pages;
+      await (page ? page.focus() : self.clients.openWindow(href));
     })(),
   );
 });

@@ -62,6 +62,7 @@ const ROUTES: { readonly [N in CallName]: Route<N> } = {
   believe: { pool: 'stove', what: ofCook },
   propose: { pool: 'stove', what: ofCook },
   choices: { pool: 'stove', what: ofCook },
+  weigh: { pool: 'stove', what: ofCook },
   leaving: { pool: 'stove', what: ofCook },
   tableDoor: { pool: 'stove', what: ofCook },
   lesson: { pool: 'stove', what: ofCook },

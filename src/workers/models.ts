@@ -1,11 +1,13 @@
 /** Calls of the models, by name. Pages know only the types of this file; workers run it. */
 import { assess, compareReleases, drawPart, sumDraws } from '../core/assess';
 import type { Cook, Kitchen, Pot } from '../core/batch/schema';
+import type { Move } from '../core/cook';
 import { daysAhead, follow, waysToCool } from '../core/keep';
 import { learnFrom, lessonOf, taughtBy, type Teacher } from '../core/learn';
 import {
   beliefOf,
   choicesAt,
+  weighed,
   costOfLeaving,
   debriefOf,
   proposalOf,
@@ -66,6 +68,9 @@ export function modelCalls(many?: number) {
     ),
     choices: silent((cook: Cook, nowS: number, watched: boolean, step: string) =>
       choicesAt(cook, nowS, worldsAt(cook, nowS, watched), step),
+    ),
+    weigh: silent((cook: Cook, nowS: number, watched: boolean, move: Move) =>
+      weighed(cook, nowS, worldsAt(cook, nowS, watched), move),
     ),
     tableDoor: silent((cook: Cook, nowS: number, watched: boolean, step: string) =>
       tableDoor(cook, nowS, worldsAt(cook, nowS, watched), step),

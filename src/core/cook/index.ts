@@ -47,6 +47,7 @@ export {
   type Timeline,
   type TriedFood,
 } from './timeline';
+export { doubtOf, type Doubt } from './doubt';
 export { historyOf, howWarmAsked, stoodOf } from './history';
 export {
   endOf,

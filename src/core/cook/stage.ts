@@ -4,7 +4,7 @@
  * or a closed tab loses nothing.
  */
 import { poursOf, stepsOf } from '../batch/plan';
-import type { Batch, MarkKind, PressureStep, Prediction, Step } from '../batch/schema';
+import type { Batch, MarkKind, PotKind, PressureStep, Prediction, Step } from '../batch/schema';
 import { releaseOf, waitOf, type ReleaseMethod } from '../vocabulary';
 import {
   firstOpened,
@@ -22,6 +22,7 @@ export interface Stage {
   readonly step: string;
   readonly stepKind: Step['kind'];
   readonly kind: StageKind;
+  readonly pot: PotKind;
   /** Mark that ends it; null when the clock does. */
   readonly mark: MarkKind | null;
   /** How long it should take, min. */
@@ -38,9 +39,10 @@ export interface Stage {
 function pressureStages(
   step: PressureStep,
   predicted: Prediction['steps'][number] | undefined,
+  pot: PotKind,
 ): readonly Stage[] {
   const release = step.release ?? { method: 'natural' as const };
-  const base = { step: step.id, stepKind: step.kind, release: release.method, pours: false };
+  const base = { step: step.id, stepKind: step.kind, pot, release: release.method, pours: false };
   const stage = (kind: StageKind, mark: MarkKind | null, expectMin: number): Stage => ({
     ...base,
     id: `${step.id}:${kind}`,
@@ -53,7 +55,8 @@ function pressureStages(
   return [
     stage('load', 'lid-locked', 0),
     stage('warm-up', 'at-pressure', predicted?.warmUpMin ?? 0),
-    stage('hold', null, step.holdMin),
+    // An electric pot ends its hold by itself; a flame is turned off by a hand.
+    stage('hold', pot === 'stovetop' ? 'hold-over' : null, step.holdMin),
     ...(waitMin > 0 ? [stage('wait', null, waitMin)] : []),
     ...(releaseOf(release.method).stove ? [stage('valve', 'valve-opened', 0)] : []),
     stage('pin', 'pin-down', Math.max(0, releaseMin - waitMin)),
@@ -61,18 +64,23 @@ function pressureStages(
   ];
 }
 
-/** The stages of a batch, in order. */
-export function stagesOf(batch: Batch, predicted: Prediction): readonly Stage[] {
+/** The stages of a batch in a pot, in order. */
+export function stagesOf(
+  batch: Batch,
+  predicted: Prediction,
+  pot: PotKind = 'electric',
+): readonly Stage[] {
   const steps = stepsOf(batch);
   const pours = poursOf(batch, steps);
   return steps.flatMap((step, index) => {
     const foretold = predicted.steps.find((s) => s.id === step.id);
-    if (step.kind === 'pressure') return pressureStages(step, foretold);
+    if (step.kind === 'pressure') return pressureStages(step, foretold, pot);
     return [
       {
         id: `${step.id}:do`,
         step: step.id,
         stepKind: step.kind,
+        pot,
         kind: 'do' as const,
         mark: 'step-done' as const,
         expectMin: foretold?.minutes ?? step.minutes ?? 0,

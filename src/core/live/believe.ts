@@ -36,8 +36,11 @@ const STEP_S = 30;
 /** Points of the band. */
 const BAND_POINTS = 48;
 
-/** Needs that are weighed for each world, as logarithms: to a quarter and to four times. */
-const NEEDS = Array.from({ length: 71 }, (_, i) => -1.4 + 0.04 * i);
+/** Needs that are weighed for each world, as logarithms: from a quarter to thirteen times. */
+const STEP_LN = 0.05;
+const NEEDS = Array.from({ length: 81 }, (_, i) => -1.4 + STEP_LN * i);
+/** Density of any need at all: pieces left frozen, cut much larger, of another sort (assumed). */
+const ANY = 0.004;
 /** A grade told is the next one this often, and one further off hardly ever (assumed). */
 const TOLD = [0.92, 0.06, 0.002] as const;
 /**
@@ -163,7 +166,9 @@ function needFound(
   const odd = oddShare(item.food.group);
   const weights = NEEDS.map((ln) => {
     const before =
-      (1 - odd) * bell(ln, { mean: 0, sd: usualSd }) + odd * bell(ln, { mean: 0, sd: ODD.sd });
+      (1 - odd) * bell(ln, { mean: 0, sd: usualSd }) +
+      odd * bell(ln, { mean: 0, sd: ODD.sd }) +
+      ANY;
     const scale = scaleOf(family, scaled(doneness, Math.exp(ln)), mm);
     return found.reduce((w, { told, centre, surface }) => {
       const grade = gradeAt(scale, centre, surface);
@@ -175,7 +180,7 @@ function needFound(
   const picked = weights.findIndex((w) => (at -= w) <= 0);
   // Somewhere in its step, so that no need comes twice.
   const ln = NEEDS[picked < 0 ? NEEDS.length - 1 : picked] as number;
-  return Math.exp(ln + 0.04 * (chance.uniform() - 0.5));
+  return Math.exp(ln + STEP_LN * (chance.uniform() - 0.5));
 }
 
 /** With the needs that were found by trying. */

@@ -18,8 +18,8 @@ export { awayUntilS, MISHAP, type Fault, type Mishap } from './mishaps';
 export {
   choicesAt,
   costOfLeaving,
-  isAsWanted,
   proposalOf,
+  weighed,
   type Cost,
   type Moment,
   type Option,

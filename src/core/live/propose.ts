@@ -106,7 +106,7 @@ function best(options: readonly Option[], asPlanned: Option): Option | undefined
 const AS_WANTED = 0.85;
 
 /** Whether all foods come out as they are wanted if nothing is done. */
-export function isAsWanted({ verdicts }: Option): boolean {
+function isAsWanted({ verdicts }: Option): boolean {
   return Object.values(verdicts).every(({ right }) => right >= AS_WANTED);
 }
 
@@ -136,6 +136,18 @@ export function choicesAt(
   return [...of('close-again', AGAIN_MIN), ...of('simmer-on', SIMMER_MIN), asItIs].toSorted(
     (a, b) => worth(b, asItIs) - worth(a, asItIs),
   );
+}
+
+/** A move of the cook's own, weighed beside going on as planned. */
+export function weighed(
+  cook: Cook,
+  nowS: number,
+  worlds: readonly World[],
+  move: Move,
+): { readonly option: Option; readonly asPlanned: Option; readonly harmless: boolean } {
+  const asPlanned = left(worlds, move.step);
+  const option = tried(cook, nowS, worlds, move);
+  return { option, asPlanned, harmless: isHarmless(option, asPlanned) };
 }
 
 /** Which foods come out right less often than they were to. */

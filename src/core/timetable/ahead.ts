@@ -76,10 +76,13 @@ export function aheadOf(
         ? now + Math.max(0, at.leftMin) * 60_000
         : (begins[last] ?? now) + (stages[last]?.expectMin ?? 0) * 60_000;
   const pot = stages.flatMap((stage, i): readonly Ahead[] => {
-    if (i < at.index || !HANDS.has(stage.kind)) return [];
-    const { title } = wordsOf(stage, units);
+    const heatOff = stage.kind === 'hold' && stage.mark !== null;
+    if (i < at.index || !(HANDS.has(stage.kind) || heatOff)) return [];
+    const { title: named, press } = wordsOf(stage, units);
+    const title = heatOff && press ? press : named;
     // What has minutes of its own is due when it is over.
-    const due = i === at.index ? now + Math.max(0, at.leftMin) * 60_000 : (begins[i] ?? now);
+    const comesAt = (begins[i] ?? now) + (heatOff ? stage.expectMin * 60_000 : 0);
+    const due = i === at.index ? now + Math.max(0, at.leftMin) * 60_000 : comesAt;
     return [{ id: stage.id, kind: 'pot', at: due, words: title, stage: stage.kind }];
   });
   const beside = (plan.alongside ?? []).flatMap((task): readonly Ahead[] => {

@@ -51,11 +51,14 @@ const PRESUMED: Words = {
 export function wordsOf(stage: Stage, units: Units): Words {
   if (stage.presumed) return PRESUMED;
   const shut = stage.release !== null && releaseOf(stage.release).lets === null;
+  const flame = stage.pot === 'stovetop';
   switch (stage.kind) {
     case 'load':
       return {
         title: 'Put in and lock the lid',
-        act: 'Everything listed goes in. Ring and valve clean, lid locked, valve shut, heat on high.',
+        act: flame
+          ? 'Everything listed goes in. Ring and valve clean, lid locked, then heat on high.'
+          : 'Everything listed goes in. Ring and valve clean, lid locked, valve shut, then start the pot.',
         look: 'Hold the level against the line inside the pot: above it, take some out before the lid goes on.',
         press: 'Lid locked',
         caution: 'Check that the valve moves freely and the ring sits in its groove.',
@@ -63,8 +66,12 @@ export function wordsOf(stage: Stage, units: Units): Words {
     case 'warm-up':
       return {
         title: 'Coming to pressure',
-        act: 'Nothing to do. Stay near.',
-        look: 'First a plume of steam, then the pin rises; a stovetop regulator begins to rock: turn the heat down to hold it.',
+        act: flame
+          ? 'Stay near: the heat goes down when it is there.'
+          : 'Nothing to do. Stay near.',
+        look: flame
+          ? 'First a plume of steam, then the pin rises and the regulator begins to rock: turn the heat down till it just rocks.'
+          : 'First a plume of steam, then the pin rises, and the pot’s own countdown begins.',
         press: 'At pressure',
         caution:
           'Steam and no pin: the valve is open, or the ring out of its groove. If it smells of scorching, heat off, let it cool, look at the bottom.',
@@ -72,15 +79,19 @@ export function wordsOf(stage: Stage, units: Units): Words {
     case 'hold':
       return {
         title: 'Hold',
-        act: 'Leave it shut. A stovetop cooker wants a low flame, its regulator just rocking.',
+        act: flame
+          ? 'Leave it shut, on the lowest flame that keeps the regulator rocking. When the clock is down, heat off.'
+          : 'Leave it shut. The pot holds it by itself.',
         look: 'The pin stays up, no steady plume of steam.',
-        press: null,
+        press: flame ? 'Heat off' : null,
         caution: null,
       };
     case 'wait':
       return {
         title: 'Wait, valve shut',
-        act: 'Heat off. The pot cools by itself; this is cooking time too.',
+        act: flame
+          ? 'Off the heat. It cools by itself; this is cooking time too.'
+          : 'The pot is off and cools by itself; this is cooking time too.',
         look: 'Leave the valve alone until the clock is down.',
         press: null,
         caution: null,
@@ -98,7 +109,9 @@ export function wordsOf(stage: Stage, units: Units): Words {
     case 'pin':
       return {
         title: shut ? 'Let the pin drop by itself' : 'Until the pin drops',
-        act: shut ? 'Heat off, valve shut, leave it alone.' : 'Wait until no steam comes.',
+        act: shut
+          ? `${flame ? 'Off the heat' : 'The pot off'}, valve shut: leave it alone.`
+          : 'Wait until no steam comes.',
         look: 'The pin falls with a click.',
         press: 'Pin down',
         caution: null,

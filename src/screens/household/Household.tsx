@@ -9,6 +9,7 @@ import { assessedKey } from '@/ui/assessed';
 import { useClock } from '@/ui/clock';
 import { Button } from '@/ui/Button';
 import { isCooking } from '@/ui/household';
+import { coolingNow } from '@/ui/larder';
 import { LEARNED_KEY } from '@/ui/known';
 import { useLessons } from '@/ui/lessons';
 import { Waiting } from '@/ui/Waiting';
@@ -51,6 +52,8 @@ const NextMoves = lazy(() =>
   import('@/ui/cooking/NextMove').then((m) => ({ default: m.NextMoves })),
 );
 
+const Calling = lazy(() => import('./Calling').then((m) => ({ default: m.Calling })));
+
 /** The next move of what cooks, on every page that does not show it already. */
 function Strip() {
   const path = usePathname();
@@ -61,6 +64,19 @@ function Strip() {
       <NextMoves slim />
     </Suspense>
   );
+}
+
+/** What calls, while something is on that may. */
+function Calls() {
+  const may = useApp(
+    (s) =>
+      s.household !== null && (isCooking(s.household) || coolingNow(s.household.cooks).length > 0),
+  );
+  return may ? (
+    <Suspense>
+      <Calling />
+    </Suspense>
+  ) : null;
 }
 
 /** Reads what the device keeps; where a plan still has to be worked out, what does it starts meanwhile. */
@@ -96,6 +112,7 @@ export function Household({
     <div className="flex min-h-dvh flex-col max-sm:pb-14">
       <Nav />
       <Banner />
+      {status === 'ready' && <Calls />}
       <ClockQuestion />
       {status === 'ready' && <Strip />}
       {status === 'loading' && <Skeleton />}

@@ -1,17 +1,13 @@
 'use client';
 
-import { nanoid } from 'nanoid';
 import type { Cook } from '@/core/batch/schema';
-import { pressed } from '@/core/cook';
 import type { Units } from '@/core/quantity';
 import { clashesOf } from '@/core/timetable';
-import { isoOf } from '@/session/clock';
 import { timeOf } from '@/session/clockText';
-import { Button } from '@/ui/Button';
 import { usePageClock } from '@/ui/clock';
-import { cookClock } from '@/ui/cooking/standIn';
-import { allAhead, type AheadOfAll } from '@/ui/cooking/where';
-import { changeCook, cooksOnStove, useHousehold } from '@/ui/household';
+import { allAhead } from '@/ui/cooking/where';
+import { cooksOnStove, useHousehold } from '@/ui/household';
+import { onFirstScreen, TaskButton } from './AlsoDue';
 import type { Live } from './live';
 import { signOf } from './Pots';
 
@@ -32,16 +28,8 @@ export function NextList({
   const cooks = cooksOnStove(useHousehold());
   const moves = allAhead(cooks, page, units, new Map([[cook.id, live.ahead]]));
   if (cooks.length < 2 && !moves.some((move) => move.task)) return null;
+  const shown = onFirstScreen(moves, cook, live);
   const valves = moves.filter((m) => m.stage === 'valve').map((m) => ({ ...m, at: m.wallAt }));
-  const mark = ({ cook: of, task, kind }: AheadOfAll): void => {
-    const at = isoOf(cookClock(of, page));
-    const given = pressed(at, nanoid, {
-      kind: kind === 'begin' ? 'task-begun' : 'task-done',
-      step: null,
-      ...(task && { item: task }),
-    });
-    changeCook(of.id, (c) => ({ ...c, marks: [...c.marks, ...given] }));
-  };
   return (
     <section aria-label="Next moves" className="panel px-4 py-3">
       <h2 className="text-[13px] text-quiet">Next moves</h2>
@@ -69,13 +57,8 @@ export function NextList({
               )}
               <span className="inline-block first-letter:uppercase">{move.words}</span>
             </span>
-            {move.task && (move.due || move.kind === 'begin') && (
-              <Button
-                aria-label={`${move.kind === 'begin' ? 'Begun' : 'Done'}: ${move.words.replace(/: (?:begin|ready)$/, '')}`}
-                onClick={() => mark(move)}
-              >
-                {move.kind === 'begin' ? 'Begun' : 'Done'}
-              </Button>
+            {!shown.some(({ owner, id }) => owner === move.owner && id === move.id) && (
+              <TaskButton move={move} />
             )}
           </li>
         ))}

@@ -3,106 +3,164 @@
 import type { ReactNode } from 'react';
 import type { Cook, MarkKind } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
-import type { Stage } from '@/core/cook';
+import { timelineOf, type Move, type Stage, type Standing } from '@/core/cook';
 import { runOffAt, wordsOf } from '@/core/timetable';
 import { Button } from '@/ui/Button';
+import { timeOf } from '@/session/clockText';
 import { YieldEntry } from '@/ui/YieldEntry';
-import type { ClockFace } from '@/ui/cooking/clockFace';
+import { clockFace } from '@/ui/cooking/clockFace';
+import { OwnHold } from './OwnHold';
 
 /** Answers that put a presumed pot where it is: the hold begins now, or the pot says that it is over. */
 function Presumed({ onPress }: { readonly onPress: (kind: MarkKind) => void }) {
   return (
-    <div className="mt-2 flex max-w-2xl flex-wrap gap-3">
+    <div className="mt-2 flex max-w-2xl flex-wrap gap-2">
       <Button
         look="copper"
-        className="!min-h-14 !px-8 !text-lg"
+        className="!min-h-14 !px-6 !text-lg short:!min-h-12 short:!px-4 short:!text-base"
         onClick={() => onPress('at-pressure')}
       >
         Pin up: the hold begins now
       </Button>
-      <Button className="!min-h-14 !px-6 !text-lg" onClick={() => onPress('hold-over')}>
+      <Button
+        className="!min-h-14 !px-6 !text-lg short:!min-h-12 short:!px-4 short:!text-base"
+        onClick={() => onPress('hold-over')}
+      >
         The pot’s countdown is over
       </Button>
     </div>
   );
 }
 
-/** What to do now, on a clock, and what to press when it is done. */
+/** After it spat the valve is left alone so long, s (common practice, no source). */
+const SETTLES_S = 60;
+
+/** Seconds until the valve may be tried again; 0 where it has not spat. @param nowS of the cook */
+export function spitS(cook: Cook, stage: Stage, nowS: number): number {
+  if (stage.kind !== 'valve') return 0;
+  const last = timelineOf(cook)
+    .steps.find(({ id }) => id === stage.step)
+    ?.valve.at(-1);
+  return last && !last.opens ? Math.max(0, SETTLES_S - (nowS - last.s)) : 0;
+}
+
+/** What to do now, on a clock, what can hurt there, and what to press when it is done: all on the first screen. */
 export function Now({
   cook,
   stage,
-  face,
+  at,
+  nowS,
   units,
   onPress,
+  onMove,
+  also,
   children,
 }: {
   readonly cook: Cook;
   readonly stage: Stage;
-  readonly face: ClockFace;
+  readonly at: Standing;
+  /** s from the start of the cook */
+  readonly nowS: number;
   readonly units: Units;
   readonly onPress: (kind: MarkKind) => void;
-  /** What hands do, above the words. */
+  readonly onMove: (move: Move) => void;
+  /** What else is due, or comes next. */
+  readonly also: ReactNode;
+  /** What hands do, beneath. */
   readonly children?: ReactNode;
 }) {
   const words = wordsOf(stage, units);
+  const face = clockFace(stage, at);
   const strained = stage.stepKind === 'strain' ? runOffAt(cook, stage.step) : null;
+  const settles = spitS(cook, stage, nowS);
   const { mark } = stage;
+  const waits = stage.kind === 'load' && stage.expectMin > 0 && at.leftMin > 0;
+  const isOver = stage.kind === 'hold' && mark !== null && at.leftMin <= 0;
   return (
-    <section aria-label="Now" className="mt-1">
-      <h2 className="figure text-4xl sm:text-5xl" aria-live="polite">
-        {words.title}
-      </h2>
-      <p className="mt-1 flex items-baseline gap-3">
-        <span
-          className={`figure leading-none ${stage.kind === 'load' ? 'text-4xl' : 'text-[96px] sm:text-[140px]'} ${face.over ? 'text-rust' : 'text-ink'}`}
-          role="timer"
-          data-testid="clock"
-        >
-          {face.text}
-        </span>
-        <span className="text-lg text-quiet">{stage.presumed ? 'presumed' : face.caption}</span>
-      </p>
-      {strained && (
-        <div className="my-3 max-w-sm">
-          <YieldEntry key={strained.run} cook={cook} foretold={strained} units={units} />
+    <>
+      <section
+        aria-label="Now"
+        className="mt-1 grid max-w-3xl gap-y-2 short:grid-cols-[17rem_minmax(0,1fr)] short:grid-rows-[auto_1fr] short:gap-x-6"
+      >
+        <div data-testid="words" className="short:col-start-2 short:row-start-1">
+          <h2 className="figure text-4xl sm:text-5xl short:text-3xl" aria-live="polite">
+            {settles > 0
+              ? 'It spat: wait'
+              : waits
+                ? `Start at ${timeOf(at.since + 60_000 * stage.expectMin)}`
+                : isOver
+                  ? 'Heat off'
+                  : words.title}
+          </h2>
+          <p className="mt-1 text-[17px] short:text-[15px]">
+            {settles > 0
+              ? 'Valve shut. The foam settles before it is tried again.'
+              : waits
+                ? 'Until then cut and weigh. What spoils stays cold till it goes in; the lid and the heat wait.'
+                : isOver
+                  ? 'Turn the heat off now: it cooks on till then.'
+                  : words.act}
+          </p>
+          {words.caution && (
+            <p
+              data-testid="caution"
+              className="mt-2 max-w-2xl rounded-lg border-2 border-rust bg-rust/5 px-3 py-2 text-[15px] short:py-1 short:text-[14px]"
+            >
+              <b className="text-rust">Careful.</b> {words.caution}
+            </p>
+          )}
         </div>
-      )}
-      {words.press && mark && (
-        <Button
-          look="copper"
-          className="mt-2 !min-h-16 w-full !rounded-2xl !text-2xl font-semibold sm:w-auto sm:!px-14"
-          onClick={() => onPress(mark)}
-        >
-          {words.press}
-        </Button>
-      )}
-      {stage.presumed && <Presumed onPress={onPress} />}
-      {stage.kind === 'hold' && !stage.presumed && (
-        <Button className="mt-2 !min-h-14 !px-8 !text-lg" onClick={() => onPress('hold-over')}>
-          End the hold now
-        </Button>
-      )}
-      {stage.kind === 'wait' && !stage.presumed && (
-        <Button className="mt-2 !min-h-14 !px-8 !text-lg" onClick={() => onPress('valve-opened')}>
-          Valve opened early
-        </Button>
-      )}
+        <div className="short:col-start-1 short:row-span-2 short:row-start-1">
+          <p className="flex flex-wrap items-baseline gap-x-3">
+            <span
+              className={`figure leading-none ${stage.kind === 'load' && settles === 0 ? 'text-4xl' : 'text-[88px] lg:text-[120px] short:text-[72px]'} ${face.over ? 'text-rust' : 'text-ink'}`}
+              role="timer"
+              data-testid="clock"
+            >
+              {settles > 0 ? `0:${String(Math.ceil(settles)).padStart(2, '0')}` : face.text}
+            </span>
+            <span className="text-lg text-quiet short:text-[15px]">
+              {settles > 0 ? 'left' : stage.presumed ? 'presumed' : face.caption}
+            </span>
+          </p>
+          {strained && (
+            <div className="my-3 max-w-sm">
+              <YieldEntry key={strained.run} cook={cook} foretold={strained} units={units} />
+            </div>
+          )}
+          {words.press && mark && settles === 0 && (
+            <Button
+              look="copper"
+              className="mt-2 !min-h-16 w-full !rounded-2xl !text-2xl font-semibold sm:w-auto sm:min-w-60 sm:!px-14 short:!min-h-14"
+              onClick={() => onPress(mark)}
+            >
+              {words.press}
+            </Button>
+          )}
+          {stage.presumed && <Presumed onPress={onPress} />}
+          <div className="mt-2 flex flex-wrap gap-2">
+            {stage.kind === 'hold' && !stage.presumed && (
+              <OwnHold cook={cook} step={stage.step} elapsedMin={at.elapsedMin} onMove={onMove} />
+            )}
+            {stage.kind === 'hold' && !stage.presumed && mark === null && (
+              <Button className="!min-h-12" onClick={() => onPress('hold-over')}>
+                End the hold now
+              </Button>
+            )}
+            {stage.kind === 'wait' && !stage.presumed && (
+              <Button className="!min-h-12" onClick={() => onPress('valve-opened')}>
+                Valve opened early
+              </Button>
+            )}
+          </div>
+        </div>
+        <div className="short:col-start-2 short:row-start-2">{also}</div>
+      </section>
       {children}
-      <dl className="mt-5 max-w-2xl space-y-3 text-[17px]">
-        <div>
-          <dt className="text-[13px] text-quiet">Do</dt>
-          <dd>{words.act}</dd>
-        </div>
-        <div>
-          <dt className="text-[13px] text-quiet">Look for</dt>
-          <dd>{words.look}</dd>
-        </div>
-      </dl>
-      {words.caution && (
-        <p className="mt-4 max-w-2xl rounded-lg border-2 border-rust bg-rust/5 px-4 py-3 text-[16px]">
-          <b className="text-rust">Careful.</b> {words.caution}
-        </p>
-      )}
-    </section>
+      <div className="mt-4 max-w-2xl text-[17px]">
+        <h3 className="text-[13px] text-quiet">Look for</h3>
+        <p>{words.look}</p>
+      </div>
+    </>
   );
 }

@@ -5,6 +5,7 @@ import type { Cook } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
 import { timeOf } from '@/session/clockText';
 import { useClock, useNow } from '@/ui/clock';
+import { useBelieved } from '@/ui/cooking/believed';
 import { useCookCalls } from '@/ui/cooking/calling';
 import { CookClock, useStandIn } from '@/ui/cooking/standIn';
 import { whereIs } from '@/ui/cooking/where';
@@ -28,15 +29,17 @@ function Other({
   readonly units: Units;
 }) {
   const now = useNow();
-  useStandIn(cook, useClock());
-  const where = whereIs(cook, now, units);
+  const clock = useClock();
+  useStandIn(cook, clock);
+  const { foretold } = useBelieved(cook, clock);
+  const where = whereIs(cook, now, units, foretold);
   useCookCalls(cook, where, now, units);
   const [next] = where.ahead;
   const due = next !== undefined && next.at <= now;
   return (
     <Link
       href={`/stove/${cook.id}`}
-      className={`flex min-h-14 max-w-72 shrink-0 flex-col justify-center rounded-xl border px-4 py-1 ${due ? 'border-2 border-copper bg-panel' : 'border-hairline bg-panel'}`}
+      className={`flex min-h-14 max-w-72 short:min-h-11 short:max-w-none short:flex-row short:items-center short:gap-2 short:whitespace-nowrap shrink-0 flex-col justify-center rounded-xl border px-4 py-1 ${due ? 'border-2 border-copper bg-panel' : 'border-hairline bg-panel'}`}
     >
       <span className="text-[14px]">
         <span aria-hidden>{sign}</span> <b>{cook.batch.name}</b>
@@ -65,14 +68,14 @@ export function Pots({
   return (
     <nav
       aria-label="Pots that are on"
-      className="mx-auto flex w-full max-w-6xl gap-2 overflow-x-auto px-4 pt-4 sm:px-6"
+      className="mx-auto flex w-full max-w-6xl gap-2 overflow-x-auto px-4 pt-2 sm:px-6 sm:pt-4 short:pt-2"
     >
       {cooks.map((cook) =>
         cook.id === current ? (
           <span
             key={cook.id}
             aria-current="page"
-            className="flex min-h-14 max-w-72 shrink-0 items-center rounded-xl border-2 border-cobalt px-4 text-[14px] font-semibold text-cobalt"
+            className="flex min-h-14 max-w-72 shrink-0 items-center short:min-h-11 rounded-xl border-2 border-cobalt px-4 text-[14px] font-semibold text-cobalt"
           >
             <span aria-hidden className="mr-1">
               {signOf(cooks, cook.id)}

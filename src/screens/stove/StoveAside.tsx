@@ -14,6 +14,7 @@ import type { Live } from './live';
 import { NextList } from './NextList';
 import { Stages } from './Stages';
 import { StandInFace } from './StandInFace';
+import { StoveSwitches } from './StoveHead';
 
 /** Beside the clock, ms: what stands there need not be drawn anew every second. */
 const DRAWN_MS = 10_000;
@@ -39,6 +40,7 @@ function Table({ live }: { readonly live: Live }) {
   const { belief, plannedAt, tableAt } = live;
   const planned = timeOf(plannedAt);
   const shown = timeOf(tableAt);
+  // The band lies about the one time that is told.
   const offset = belief ? tableAt - belief.tableS.p50 * 1000 : 0;
   return (
     <section aria-label="On the table" className="panel px-4 py-3">
@@ -111,11 +113,11 @@ export function StoveAside({
         units={units}
         now={drawnAt}
       />
-      <CallCard />
+      <CallCard cook={cook} live={live} awake={awake} />
+      <StoveSwitches />
       <Apart />
       <p className="text-[13px] text-quiet">
-        {awake ? 'The screen stays awake. ' : ''}Your pot’s manual always wins over what is said
-        here.
+        Your pot’s manual always wins over what is said here.
       </p>
     </aside>
   );

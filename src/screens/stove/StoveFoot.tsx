@@ -9,7 +9,8 @@ import { useClock } from '@/ui/clock';
 import { moreMarksOf } from '@/ui/cooking/due';
 import { changeCook, saveCook } from '@/ui/household';
 import type { Hands } from './hands';
-import type { Live } from './live';
+import { openStep, type Live } from './live';
+import { nowSOf } from '@/ui/cooking/standIn';
 import { ended, lastOfHand, takeBack, timelineOf, known } from '@/core/cook';
 import { onStandIn } from './StandInFace';
 import { unticked } from './TickList';
@@ -18,6 +19,7 @@ import { unticked } from './TickList';
 const sheets = () => import('./StoveSheets');
 const MarksSheet = lazy(() => sheets().then((m) => ({ default: m.MarksSheet })));
 const MoreMarks = lazy(() => sheets().then((m) => ({ default: m.MoreMarks })));
+const OwnMore = lazy(() => sheets().then((m) => ({ default: m.OwnMore })));
 const TrySheet = lazy(() => sheets().then((m) => ({ default: m.TrySheet })));
 const UntickedSheet = lazy(() => sheets().then((m) => ({ default: m.UntickedSheet })));
 
@@ -37,17 +39,27 @@ interface Parts {
 /** What else can be marked, tried, taken back; and the sheets for it. */
 export function StoveFoot({ cook, plan, live, hands, units, tries }: Parts) {
   const clock = useClock();
-  const [open, setOpen] = useState<'marks' | 'more' | 'try' | null>(null);
+  const [open, setOpen] = useState<'marks' | 'more' | 'try' | 'longer' | null>(null);
   const { stage } = live;
   const last = lastOfHand(cook.marks);
   const opened = timelineOf(cook).steps.some(({ off }) => known(off));
   const close = (): void => setOpen(null);
+  const [openedAtS, setOpenedAtS] = useState(0);
+  const longer = (): void => {
+    setOpenedAtS(nowSOf(cook, clock));
+    setOpen('longer');
+  };
   return (
     <>
       <div className="mt-4 flex flex-wrap gap-2">
         {tries && opened && lidIsOff(live) && (
           <Button className="!min-h-12" onClick={() => setOpen('try')}>
             Try something
+          </Button>
+        )}
+        {tries && opened && lidIsOff(live) && (
+          <Button className="!min-h-12" onClick={() => longer()}>
+            A few minutes more
           </Button>
         )}
         {stage && (
@@ -109,6 +121,18 @@ export function StoveFoot({ cook, plan, live, hands, units, tries }: Parts) {
             onTried={(item, grade) => {
               close();
               hands.tried(item, grade);
+            }}
+          />
+        )}
+        {open === 'longer' && (
+          <OwnMore
+            cook={cook}
+            step={openStep(cook, live.stages.at(-1)?.step ?? '')}
+            nowS={openedAtS}
+            onClose={close}
+            onMove={(move) => {
+              close();
+              hands.move(move);
             }}
           />
         )}

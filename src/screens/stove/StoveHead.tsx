@@ -3,7 +3,7 @@
 import { useEffect } from 'react';
 import type { Cook } from '@/core/batch/schema';
 import { Button } from '@/ui/Button';
-import { canSpeak, useReadAloud } from '@/ui/cooking/calling';
+import { canSpeak, SPOKEN, useReadAloud } from '@/ui/cooking/calling';
 import { useKept } from '@/ui/kept';
 
 function Switch({
@@ -34,13 +34,13 @@ function useNight(on: boolean): void {
 
 /** What cooks, and how it is shown and told. @param words what is read aloud when it changes */
 export function StoveHead({ cook, words }: { readonly cook: Cook; readonly words: string }) {
-  const [night, keepNight] = useKept('retort-night');
-  const [aloud, keepAloud] = useKept('retort-aloud');
+  const [night] = useKept('retort-night');
+  const [aloud] = useKept('retort-aloud');
   useNight(night === 'on');
   useReadAloud(aloud === 'on', words);
   return (
     <div className="flex flex-wrap items-baseline gap-x-4">
-      <h1 className="text-lg text-quiet">{cook.batch.name}</h1>
+      <h1 className="text-lg text-quiet short:sr-only">{cook.batch.name}</h1>
       {cook.standIn && (
         <span className="text-[14px] text-quiet">
           {cook.rehearsal
@@ -48,16 +48,30 @@ export function StoveHead({ cook, words }: { readonly cook: Cook; readonly words
             : 'on the stand-in'}
         </span>
       )}
-      <span className="ml-auto flex gap-1">
-        {canSpeak() && (
+    </div>
+  );
+}
+
+/** How it is shown and told. */
+export function StoveSwitches() {
+  const [night, keepNight] = useKept('retort-night');
+  const [aloud, keepAloud] = useKept('retort-aloud');
+  const [spoken, keepSpoken] = useKept(SPOKEN);
+  return (
+    <p className="flex flex-wrap gap-1">
+      {canSpeak() && (
+        <>
+          <Switch on={spoken !== 'off'} onTurn={keepSpoken}>
+            Calls spoken
+          </Switch>
           <Switch on={aloud === 'on'} onTurn={keepAloud}>
             Read aloud
           </Switch>
-        )}
-        <Switch on={night === 'on'} onTurn={keepNight}>
-          Night
-        </Switch>
-      </span>
-    </div>
+        </>
+      )}
+      <Switch on={night === 'on'} onTurn={keepNight}>
+        Night
+      </Switch>
+    </p>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { lazy, Suspense, useEffect, useMemo } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useRef } from 'react';
 import type { Cook } from '@/core/batch/schema';
 import { howWarmAsked, stoodOf, timelineOf } from '@/core/cook';
 import { wordsOf } from '@/core/timetable';
@@ -8,13 +8,18 @@ import { later } from '@/drawings/later';
 import { Alarm } from '@/ui/Alarm';
 import { useClock, useNow } from '@/ui/clock';
 import { useCookCalls } from '@/ui/cooking/calling';
+import { setHeading } from '@/ui/cooking/calls';
+import { awayOf, useAwayFrom } from '@/ui/cooking/away';
 import { clockFace } from '@/ui/cooking/clockFace';
-import { CookClock } from '@/ui/cooking/standIn';
+import { CookClock, nowSOf } from '@/ui/cooking/standIn';
 import { cooksOnStove, useHousehold } from '@/ui/household';
 import { InSpite } from '@/ui/InSpite';
 import { NotHere } from '@/ui/NotHere';
+import { AlsoDue } from './AlsoDue';
+import { AwayCard } from './AwayCard';
 import { Choices } from './Choices';
 import { Done } from './Done';
+import { Doubted } from './Doubted';
 import { useHands } from './hands';
 import { openStep, useLive } from './live';
 import { costWords } from './liveWords';
@@ -40,9 +45,6 @@ const AtTable = later(() => import('./AtTable').then((m) => m.AtTable));
 
 // What is done with the open pot comes when it is open.
 const Finish = later(() => import('./finish/Finish').then((m) => m.Finish));
-
-/** The page's own title, when no clock runs in it. */
-const NAME = 'Retort';
 
 /** Cooking: one clock, what to do now, the marks to press. Where it stands follows from the marks. */
 export function StoveScreen({ id }: { readonly id: string }) {
@@ -76,13 +78,22 @@ export function StoveScreen({ id }: { readonly id: string }) {
   );
 }
 
-function useTitle(heading: string): void {
+/** What the page says of itself while nothing calls. */
+function useHeading(heading: string | null): void {
   useEffect(() => {
-    document.title = heading;
-    return () => {
-      document.title = NAME;
-    };
+    setHeading(heading);
+    return () => setHeading(null);
   }, [heading]);
+}
+
+/** A new stage begins at the top of the page. */
+function useTop(stage: string): void {
+  const shown = useRef(stage);
+  useEffect(() => {
+    if (shown.current === stage) return;
+    shown.current = stage;
+    scrollTo({ top: 0 });
+  }, [stage]);
 }
 
 function Stove({ cook }: { readonly cook: Cook }) {
@@ -102,10 +113,13 @@ function Stove({ cook }: { readonly cook: Cook }) {
   const stood = stoodOf(cook, now);
   const asksWarm = real && howWarmAsked(cook, now);
   const isLost = real && stood.lostMin !== null && !stood.presumed;
-  useTitle(face && words ? `${face.text} ${words.title}` : NAME);
+  useHeading(face && words ? `${face.text} ${words.title}` : null);
+  useTop(stage?.id ?? 'table');
+  const [awayFrom, back] = useAwayFrom(cook.id);
+  const away = awayFrom !== null && !cook.standIn ? awayOf(cook, live, awayFrom, now, units) : null;
   const undone = cost && costWords(cost, cook.batch);
   return (
-    <main className="mx-auto grid w-full max-w-6xl flex-1 content-start gap-6 px-4 py-5 sm:px-6 lg:grid-cols-[minmax(0,1fr)_320px]">
+    <main className="mx-auto grid w-full max-w-6xl flex-1 content-start gap-6 px-4 py-3 sm:px-6 sm:py-5 short:py-2 lg:grid-cols-[minmax(0,1fr)_320px]">
       <div>
         <StoveHead cook={cook} words={words ? `${words.title}. ${words.act}` : ''} />
         <InSpite cook={cook} />
@@ -118,8 +132,20 @@ function Stove({ cook }: { readonly cook: Cook }) {
           <HowWarm cook={cook} units={units} now={now} />
         ) : isLost ? (
           <Lost cook={cook} units={units} now={now} />
-        ) : stage && face ? (
-          <Now cook={cook} stage={stage} face={face} units={units} onPress={hands.press}>
+        ) : away ? (
+          <AwayCard away={away} onMarks={hands.edit} onBack={back} />
+        ) : stage ? (
+          <Now
+            cook={cook}
+            stage={stage}
+            at={at}
+            nowS={nowSOf(cook, clock)}
+            units={units}
+            onPress={hands.press}
+            onMove={hands.move}
+            also={<AlsoDue cook={cook} live={live} units={units} />}
+          >
+            {!cook.standIn && !cook.kettle && <Doubted cook={cook} onMarks={hands.edit} />}
             <TickList cook={cook} plan={plan} stage={stage} units={units} onTick={hands.tick} />
           </Now>
         ) : (

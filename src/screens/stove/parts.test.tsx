@@ -1,11 +1,12 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
-import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { act, cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import type { Cook } from '@/core/batch/schema';
 import { batchOf, item, pressure } from '@/core/testing/kitchen';
 import { markAt } from '@/core/testing/marks';
 import { fixedClock, type FixedClock } from '@/session/clock';
 import { ClockContext } from '@/ui/clock';
+import { useCallStore } from '@/ui/cooking/calls';
 import { HOME, keep, kept } from '@/ui/testing/household';
 import { been, begin } from '@/ui/testing/navigation';
 import { StoveIndex } from './StoveIndex';
@@ -111,9 +112,9 @@ describe('the stove', () => {
   it('puts the clock in the title of the page, and takes it out again', () => {
     press('Lid locked');
     after(1);
-    expect(document.title).toMatch(/^\d+:\d\d Coming to pressure$/);
+    expect(useCallStore.getState().heading).toMatch(/^\d+:\d\d Coming to pressure$/);
     cleanup();
-    expect(document.title).toBe('Retort');
+    expect(useCallStore.getState().heading).toBeNull();
   });
 
   it('takes a mark back', () => {
@@ -154,13 +155,46 @@ describe('the stove, live', () => {
     );
   };
 
+  it('holds longer and shorter by a touch and by a number', () => {
+    show(marked(['lid-locked', 'at-pressure']));
+    press('5 min more');
+    expect(cook().marks.at(-1)).toMatchObject({ kind: 'changed', change: 'hold', value: 9 });
+    const field = screen.getByLabelText('Minutes under pressure');
+    fireEvent.change(field, { target: { value: '12' } });
+    fireEvent.submit(field);
+    expect(cook().marks.at(-1)).toMatchObject({ change: 'hold', value: 12 });
+    fireEvent.change(field, { target: { value: 'long' } });
+    fireEvent.submit(field);
+    expect(screen.getByText(/^wanted:/)).toBeTruthy();
+    expect(cook().marks.at(-1)).toMatchObject({ value: 12 });
+  });
+
+  it('gives a few minutes more at an open pot, and says what they cost', async () => {
+    show(marked(TO_OPENING));
+    press('A few minutes more');
+    fireEvent.change(await screen.findByLabelText('Minutes'), { target: { value: '6' } });
+    const simmer = await screen.findByRole('button', { name: 'Simmer, 6 min' });
+    await waitFor(() => expect((simmer as HTMLButtonElement).disabled).toBe(false));
+    expect(screen.getByText(/later, on the table .*come back to pressure/)).toBeTruthy();
+    fireEvent.click(simmer);
+    expect(cook().marks.at(-1)).toMatchObject({ change: 'simmer-on', value: 6 });
+  });
+
+  it('waits a minute before the valve is offered again when it has spat', () => {
+    show(marked(['lid-locked', 'at-pressure', 'hold-over', 'valve-opened', 'valve-closed']));
+    expect(heading()).toBe('It spat: wait');
+    expect(screen.queryByRole('button', { name: 'Valve opened' })).toBeNull();
+    after(1.1);
+    expect(heading()).toBe('Open the valve');
+    expect(screen.getByRole('button', { name: 'Valve opened' })).toBeTruthy();
+  });
+
   it('puts the choices side by side when something was tried, and goes on with the one taken', async () => {
     show(marked(TO_OPENING));
     press('Try something');
     fireEvent.click(await screen.findByRole('button', { name: 'carrot' }));
-    fireEvent.click(screen.getByRole('button', { name: 'with bite' }));
+    fireEvent.click(screen.getByRole('button', { name: 'raw' }));
     const again = await screen.findByRole('button', { name: /^Close again/ }, { timeout: 30_000 });
-    expect(screen.getByRole('button', { name: /^Simmer on/ })).toBeTruthy();
     expect(screen.getByRole('button', { name: 'Leave it as it is' })).toBeTruthy();
     fireEvent.click(again);
     expect(cook().marks.at(-1)).toMatchObject({ kind: 'changed', change: 'close-again' });

@@ -7,6 +7,7 @@ import { wordsOf } from '@/core/timetable';
 import { timeOf } from '@/session/clockText';
 import { useClock, useNow } from '@/ui/clock';
 import { cooksOnStove, useHousehold } from '@/ui/household';
+import { useBelieved } from './believed';
 import { useCookCalls } from './calling';
 import { clockFace } from './clockFace';
 import { CookClock, useStandIn } from './standIn';
@@ -16,8 +17,13 @@ import { whereIs } from './where';
 function Moves({ cook, slim }: { readonly cook: Cook; readonly slim: boolean }) {
   const { units } = useHousehold().kitchen;
   const now = useNow();
-  useStandIn(cook, useClock());
-  const { stages, at, ahead } = useMemo(() => whereIs(cook, now, units), [cook, now, units]);
+  const clock = useClock();
+  useStandIn(cook, clock);
+  const { foretold } = useBelieved(cook, clock);
+  const { stages, at, ahead } = useMemo(
+    () => whereIs(cook, now, units, foretold),
+    [cook, now, units, foretold],
+  );
   const stage = stages[at.index];
   const next = stages[at.index + 1];
   useCookCalls(cook, { stages, at, ahead }, now, units);

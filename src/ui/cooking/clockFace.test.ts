@@ -2,6 +2,7 @@ import { clockFace } from './clockFace';
 import type { Stage } from '@/core/cook';
 
 const stage = (more: Partial<Stage>): Stage => ({
+  pot: 'electric',
   id: 's1:hold',
   step: 's1',
   stepKind: 'pressure',

@@ -16,13 +16,19 @@ function minutesSeconds(minutes: number): string {
 
 /** Counts down what the clock or the plan knows, up what it does not. */
 export function clockFace(stage: Stage, at: Standing): ClockFace {
+  if (stage.kind === 'load' && stage.expectMin > 0 && at.leftMin >= 0)
+    return { text: minutesSeconds(at.leftMin), caption: 'till it starts', over: false };
   if (stage.expectMin <= 0)
     return { text: minutesSeconds(at.elapsedMin), caption: 'so far', over: false };
   if (at.leftMin >= 0)
     return {
       text: minutesSeconds(at.leftMin),
-      caption: stage.mark === null ? 'left' : 'left, as foretold',
+      caption: stage.mark === null || stage.kind === 'hold' ? 'left' : 'left, as foretold',
       over: false,
     };
-  return { text: `+${minutesSeconds(-at.leftMin)}`, caption: 'longer than foretold', over: true };
+  return {
+    text: `+${minutesSeconds(-at.leftMin)}`,
+    caption: stage.kind === 'hold' ? 'over its time' : 'longer than foretold',
+    over: true,
+  };
 }

@@ -40,6 +40,15 @@ describe('what is due', () => {
     expect(dueOf(stage(kind), at(left), 'metric')).toBeNull();
   });
 
+  it('calls for the heat of a flame to go off, and for a plan that has waited to start', () => {
+    const flame = stagesOf(BATCH, COOK.predicted, 'stovetop').find((s) => s.kind === 'hold');
+    expect(dueOf(flame, at(0), 'metric')?.words).toBe('Heat off');
+    expect(dueOf(flame, at(1), 'metric')).toBeNull();
+    const waits = { ...(stage('load') as NonNullable<ReturnType<typeof stage>>), expectMin: 20 };
+    expect(dueOf(waits, at(0), 'metric')?.words).toBe('Time to start');
+    expect(dueOf(waits, at(3), 'metric')).toBeNull();
+  });
+
   it('calls to the table once nothing is left', () => {
     expect(dueOf(undefined, at(0), 'metric')?.words).toBe('To the table');
   });

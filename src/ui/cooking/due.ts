@@ -11,27 +11,29 @@ const LATE_MIN = 2;
 export interface Due {
   readonly id: string;
   readonly words: string;
+  readonly caution: string | null;
 }
 
-/** What is due at a stage; null where nothing is. Each is called once, by its id. */
+/** What is due at a stage; null where nothing is. Each is called by its id. */
 export function dueOf(stage: Stage | undefined, at: Standing, units: Units): Due | null {
-  if (!stage) return { id: 'table', words: 'To the table' };
-  const { title } = wordsOf(stage, units);
-  if (stage.presumed) return { id: `${stage.id}:presumed`, words: title };
+  if (!stage) return { id: 'table', words: 'To the table', caution: null };
+  const { title, caution } = wordsOf(stage, units);
+  const due = (words: string, of = ''): Due => ({ id: `${stage.id}${of}`, words, caution });
+  if (stage.presumed) return due(title, ':presumed');
   const late = -at.leftMin > Math.max(LATE_MIN, LATE_SHARE * stage.expectMin);
   switch (stage.kind) {
     case 'valve':
-      return { id: stage.id, words: title };
+      return due(title);
     case 'pin':
-      return { id: stage.id, words: `The hold is over. ${title}` };
+      return due(`The hold is over. ${title}`);
     case 'warm-up':
-      return late ? { id: `${stage.id}:late`, words: 'Not at pressure yet: have a look' } : null;
-    case 'do':
-      return at.leftMin < 0 && stage.expectMin > 0
-        ? { id: `${stage.id}:over`, words: `${title}: time is up` }
-        : null;
-    case 'load':
+      return late ? due('Not at pressure yet: have a look', ':late') : null;
     case 'hold':
+      return stage.mark !== null && at.leftMin <= 0 ? due('Heat off', ':over') : null;
+    case 'do':
+      return at.leftMin < 0 && stage.expectMin > 0 ? due(`${title}: time is up`, ':over') : null;
+    case 'load':
+      return stage.expectMin > 0 && at.leftMin <= 0 ? due('Time to start', ':start') : null;
     case 'wait':
     case 'lid':
       return null;

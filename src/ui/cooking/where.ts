@@ -13,19 +13,45 @@ export interface Where {
   readonly ahead: readonly Ahead[];
 }
 
-/** @param foretold what its steps are to take: as it was planned, or as it is believed by now */
+/** What the steps of cooks are to take as it is believed by now, by their ids. */
+const FORETOLD = new Map<string, Prediction>();
+
+/** Whoever believes something of a cook tells it here, so that all that shows its times tells the same. */
+export function foretell(cook: Cook, foretold: Prediction): void {
+  FORETOLD.set(cook.id, foretold);
+}
+
+/** A plan that is taken to the stove so much too early waits, min. */
+const EARLY_MIN = 2;
+
+/** Minutes from the start of a cook until its heat goes on, so that it is ready when it is wanted; 0 for at once. */
+function waitsMin({ batch, startedAt }: Cook, { steps }: Prediction): number {
+  if (!batch.serveAt) return 0;
+  const takesMin = steps.reduce((sum, { minutes }) => sum + minutes, 0);
+  const early = (Date.parse(batch.serveAt) - Date.parse(startedAt)) / 60_000 - takesMin;
+  return early >= EARLY_MIN ? early : 0;
+}
+
+/** @param foretold what its steps are to take: as it is believed by now, or else as it was planned */
 export function whereIs(
   cook: Cook,
   now: number,
   units: Units,
-  foretold: Prediction = cook.predicted,
+  foretold: Prediction = FORETOLD.get(cook.id) ?? cook.predicted,
 ): Where {
   const timeline = timelineOf(cook);
-  const planned = stagesOf(timeline.plan, foretold);
   const startedAt = Date.parse(cook.startedAt);
+  const planned = stagesOf(timeline.plan, foretold, cook.pot.kind).map((stage, i) =>
+    i === 0 && stage.kind === 'load' ? { ...stage, expectMin: waitsMin(cook, foretold) } : stage,
+  );
   const at = standing(planned, timeline, startedAt, now, { watched: isWatched(cook) });
   const stages = asPresumed(planned, at, timeline);
   return { stages, at, ahead: aheadOf(timeline, stages, at, startedAt, now, units) };
+}
+
+/** When it is on the table by the moves that are to come, ms: the one time that is told. */
+export function tableAt(ahead: readonly Ahead[]): number | null {
+  return ahead.find(({ kind }) => kind === 'table')?.at ?? null;
 }
 
 /** A move of one of several cooks. */

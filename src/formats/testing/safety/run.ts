@@ -121,7 +121,7 @@ function tried(trial: Trial, hazard: HazardKey): Wanted {
       if (trial.asks === 'how warm is it') return howWarmAsked(cook, nowMs) ? 'caught' : 'nothing';
       if (trial.asks === 'open the valve') {
         const timeline = timelineOf(cook);
-        const stages = stagesOf(timeline.plan, cook.predicted);
+        const stages = stagesOf(timeline.plan, cook.predicted, cook.pot.kind);
         const stage = stages[standing(stages, timeline, Date.parse(START), nowMs).index];
         const opens = stage?.kind === 'valve' && !isPresumed(stage, timeline);
         return opens ? 'nothing' : 'caught';

@@ -1,0 +1,98 @@
+'use client';
+
+/** What else is due, of every pot and pan, or else what comes next: on the first screen. */
+import Link from 'next/link';
+import { nanoid } from 'nanoid';
+import type { Cook } from '@/core/batch/schema';
+import { pressed } from '@/core/cook';
+import type { Units } from '@/core/quantity';
+import { isoOf, type Clock } from '@/session/clock';
+import { timeOf } from '@/session/clockText';
+import { Button } from '@/ui/Button';
+import { usePageClock } from '@/ui/clock';
+import { cookClock } from '@/ui/cooking/standIn';
+import { allAhead, type AheadOfAll } from '@/ui/cooking/where';
+import { changeCook, cooksOnStove, useHousehold } from '@/ui/household';
+import type { Live } from './live';
+import { signOf } from './Pots';
+
+/** So many fit on the first screen. */
+const SHOWN = 3;
+
+/** A task beside a pot is begun, or done. */
+export function markTask({ cook, task, kind }: AheadOfAll, page: Clock): void {
+  const given = pressed(isoOf(cookClock(cook, page)), nanoid, {
+    kind: kind === 'begin' ? 'task-begun' : 'task-done',
+    step: null,
+    ...(task && { item: task }),
+  });
+  changeCook(cook.id, (c) => ({ ...c, marks: [...c.marks, ...given] }));
+}
+
+/** The button of a task that is due, or may begin. */
+export function TaskButton({ move }: { readonly move: AheadOfAll }) {
+  const page = usePageClock();
+  if (!move.task || !(move.due || move.kind === 'begin')) return null;
+  const word = move.kind === 'begin' ? 'Begun' : 'Done';
+  return (
+    <Button
+      aria-label={`${word}: ${move.words.replace(/: (?:begin|ready)$/, '')}`}
+      onClick={() => markTask(move, page)}
+    >
+      {word}
+    </Button>
+  );
+}
+
+/** What of all moves stands on the first screen: all that is due elsewhere, or else what comes next. */
+export function onFirstScreen(
+  moves: readonly AheadOfAll[],
+  cook: Cook,
+  { stage }: Live,
+): readonly AheadOfAll[] {
+  const others = moves.filter((move) => move.owner !== cook.id || move.id !== stage?.id);
+  // What this pot wants later waits for what it wants now.
+  const due = others.filter((move) => move.due && (move.owner !== cook.id || move.task));
+  return due.length > 0 ? due.slice(0, SHOWN) : others.slice(0, 1);
+}
+
+export function AlsoDue({
+  cook,
+  live,
+  units,
+}: {
+  readonly cook: Cook;
+  readonly live: Live;
+  readonly units: Units;
+}) {
+  const page = usePageClock();
+  const cooks = cooksOnStove(useHousehold());
+  const moves = allAhead(cooks, page, units, new Map([[cook.id, live.ahead]]));
+  const shown = onFirstScreen(moves, cook, live);
+  if (shown.length === 0) return null;
+  return (
+    <ul aria-label="Also due, or next" className="max-w-2xl">
+      {shown.map((move) => (
+        <li
+          key={`${move.owner} ${move.id}`}
+          className={`flex min-h-11 items-center gap-x-3 border-t border-hairline text-[15px] ${move.due ? 'font-medium' : 'text-quiet'}`}
+        >
+          <span className={`figure w-12 text-lg ${move.due ? 'text-copper' : ''}`}>
+            {move.due && (move.owner !== cook.id || move.task) ? 'now' : timeOf(move.at)}
+          </span>
+          <span className="min-w-0 flex-1">
+            {cooks.length > 1 && <span aria-hidden>{signOf(cooks, move.owner)} </span>}
+            {move.owner === cook.id ? (
+              <span className="inline-block first-letter:uppercase">{move.words}</span>
+            ) : (
+              <Link className="underline underline-offset-4" href={`/stove/${move.owner}`}>
+                {move.cook.batch.name}: {move.words}
+              </Link>
+            )}
+          </span>
+          <TaskButton move={move} />
+        </li>
+      ))}
+    </ul>
+  );
+}
