@@ -7,7 +7,7 @@ if (typeof document !== 'undefined') {
     getElementError: (message) => new Error(message ?? ''),
   });
   // There is nothing to scroll.
-  window.scrollTo = () => {};
+  global.scrollTo = () => {};
   // Nothing has a size in jsdom, so no observer is ever called.
   global.ResizeObserver = class {
     observe() {}

@@ -29,7 +29,7 @@ test.describe('on a phone, by touch', () => {
     );
     // The fumet's valve is due while the cook is elsewhere.
     await page.clock.fastForward('16:00');
-    await expect(pots.getByRole('link', { name: FUMET })).toContainText('now: Open the valve');
+    await expect(pots.getByRole('link', { name: FUMET })).toContainText('now: Heat off');
     await page.clock.resume();
     await accessible(page);
     await page.getByRole('link', { name: 'Kitchen' }).tap();

@@ -9,7 +9,7 @@ async function open(page: Page, batch: string): Promise<void> {
   await page.getByRole('button', { name: 'Take it to the stove' }).click();
   const lid = page.getByRole('button', { name: 'Lid locked' });
   await lid.click();
-  for (const name of ['At pressure', 'End the hold now', 'Pin down', 'Lid off'])
+  for (const name of ['At pressure', /^(?:End the hold now|Heat off)$/, 'Pin down', 'Lid off'])
     await page.getByRole('button', { name }).click();
 }
 

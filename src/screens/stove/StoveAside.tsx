@@ -111,7 +111,7 @@ export function StoveAside({
         startedAt={Date.parse(cook.startedAt)}
         steps={timelineOf(cook).steps}
         units={units}
-        now={drawnAt}
+        now={now}
       />
       <CallCard cook={cook} live={live} awake={awake} />
       <StoveSwitches />

@@ -13,6 +13,7 @@ import { openStep, type Live } from './live';
 import { nowSOf } from '@/ui/cooking/standIn';
 import { ended, lastOfHand, takeBack, timelineOf, known } from '@/core/cook';
 import { onStandIn } from './StandInFace';
+import { StopCook } from './StopCook';
 import { unticked } from './TickList';
 
 // Sheets come when they are asked for: the clock waits for none of them.
@@ -80,6 +81,7 @@ export function StoveFoot({ cook, plan, live, hands, units, tries }: Parts) {
             End the rehearsal
           </Button>
         )}
+        {!cook.rehearsal && <StopCook cook={cook} />}
         {!cook.standIn && cook.marks.length === 1 && (
           <Button
             look="quiet"

@@ -40,6 +40,7 @@ const heading = (): string => screen.getByRole('heading', { level: 2 }).textCont
 const cook = (): Cook => kept().cooks[0] as Cook;
 
 beforeEach(() => {
+  localStorage.clear();
   clock = fixedClock(Date.parse(START));
 });
 afterEach(() => {
@@ -178,6 +179,17 @@ describe('the stove, live', () => {
     expect(screen.getByText(/later, on the table .*come back to pressure/)).toBeTruthy();
     fireEvent.click(simmer);
     expect(cook().marks.at(-1)).toMatchObject({ change: 'simmer-on', value: 6 });
+  });
+
+  it('is stopped where it is, stands in the Log and teaches nothing', () => {
+    show(marked(['lid-locked', 'at-pressure']));
+    press('Stop this cook');
+    press('Go on cooking');
+    expect(cook().endedAt).toBeUndefined();
+    press('Stop this cook');
+    press('Stop it and leave it out');
+    expect(cook().endedAt).toBeDefined();
+    expect(cook().leftOut?.reason).toMatch(/stopped/);
   });
 
   it('waits a minute before the valve is offered again when it has spat', () => {

@@ -7,7 +7,7 @@ import type { Clock } from '@/session/clock';
 import { useNewest } from '@/ui/useNewest';
 import { ask } from '@/workers';
 import { isWatched, nowSOf, sameHands } from './standIn';
-import { foretell } from './where';
+import { foretell, foretoldOf } from './where';
 
 /** What is believed is worked out again after so long without a mark, ms of the cook's time. */
 const AGAIN_MS = 60_000;
@@ -18,8 +18,7 @@ const LEAST_FAST_MS = 6000;
 const FAST_TIMES = 10;
 
 /** What each step is to take, as it is believed now. */
-function foretoldNow(cook: Cook, belief: Belief | null): Prediction {
-  if (!belief) return cook.predicted;
+function foretoldNow(cook: Cook, belief: Belief): Prediction {
   const { plan, steps: went } = timelineOf(cook);
   const predicted = new Map(cook.predicted.steps.map((s) => [s.id, s]));
   const steps = belief.steps.map(({ id, hotS, endS }) => {
@@ -98,8 +97,14 @@ export function useBelieved(cook: Cook, clock: Clock): Believed {
   const asked = useAsked(cook, clock);
   const { answer } = useNewest(asked, believed);
   const belief = answer?.of.cook.id === cook.id ? told(answer.answer) : null;
-  const foretold = useMemo(() => foretoldNow(cook, belief), [cook, belief]);
-  useEffect(() => foretell(cook, foretold), [cook, foretold]);
+  // Until there is an answer, what was believed last on any page.
+  const foretold = useMemo(
+    () => (belief ? foretoldNow(cook, belief) : foretoldOf(cook)),
+    [cook, belief],
+  );
+  useEffect(() => {
+    if (belief) foretell(cook, foretold);
+  }, [cook, belief, foretold]);
   const current = answer && sameHands(answer.of.cook, cook) ? answer.of : null;
   return { belief, current, foretold };
 }

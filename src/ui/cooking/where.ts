@@ -21,6 +21,11 @@ export function foretell(cook: Cook, foretold: Prediction): void {
   FORETOLD.set(cook.id, foretold);
 }
 
+/** What the steps of a cook are to take, as it was believed last, or else as it was planned. */
+export function foretoldOf(cook: Cook): Prediction {
+  return FORETOLD.get(cook.id) ?? cook.predicted;
+}
+
 /** A plan that is taken to the stove so much too early waits, min. */
 const EARLY_MIN = 2;
 
@@ -37,7 +42,7 @@ export function whereIs(
   cook: Cook,
   now: number,
   units: Units,
-  foretold: Prediction = FORETOLD.get(cook.id) ?? cook.predicted,
+  foretold: Prediction = foretoldOf(cook),
 ): Where {
   const timeline = timelineOf(cook);
   const startedAt = Date.parse(cook.startedAt);
