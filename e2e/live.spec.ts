@@ -50,7 +50,7 @@ test.describe('on a phone, by touch', () => {
     await expect(heading(page, 'Wait, valve shut')).toBeVisible();
     await hide(page, true);
     await page.clock.fastForward('01:30');
-    await calls(page).toEqual(['Open the valve']);
+    await calls(page).toEqual(['Open the valve: Red lentil and carrot']);
 
     // A mark that came late is put right, and taken back.
     await hide(page, false);
@@ -77,6 +77,9 @@ test.describe('on a phone, by touch', () => {
       );
     }).toPass();
     await page.goto(url);
+    // Nobody was at the pot: nothing is taken for done.
+    await page.getByRole('button', { name: 'It is still shut' }).tap();
+    await page.clock.runFor(500);
     await expect(heading(page, 'Open the valve')).toBeVisible();
     await page.clock.resume();
     await page.getByRole('button', { name: 'Night' }).tap();

@@ -13,6 +13,7 @@ export {
   COOK_SPREAD,
   COOK_VARIES,
   ITEM_SPREAD,
+  knowledgeOf,
   ODD,
   oddShare,
   POT_SPREAD,

@@ -11,6 +11,7 @@ import { useCookCalls } from '@/ui/cooking/calling';
 import { setHeading } from '@/ui/cooking/calls';
 import { awayOf, useAwayFrom } from '@/ui/cooking/away';
 import { clockFace } from '@/ui/cooking/clockFace';
+import { isLate } from '@/ui/cooking/due';
 import { CookClock, nowSOf } from '@/ui/cooking/standIn';
 import { cooksOnStove, useHousehold } from '@/ui/household';
 import { InSpite } from '@/ui/InSpite';
@@ -42,6 +43,9 @@ const HowWarm = later(() => import('./HowWarm').then((m) => m.HowWarm));
 const StoodRaw = later(() => import('./StoodRaw').then((m) => m.StoodRaw));
 const Lost = later(() => import('./ThrowOut').then((m) => m.Lost));
 const AtTable = later(() => import('./AtTable').then((m) => m.AtTable));
+
+// A pot is late seldom.
+const LatePot = later(() => import('./LatePot').then((m) => m.LatePot));
 
 // What is done with the open pot comes when it is open.
 const Finish = later(() => import('./finish/Finish').then((m) => m.Finish));
@@ -145,6 +149,9 @@ function Stove({ cook }: { readonly cook: Cook }) {
             onMove={hands.move}
             also={<AlsoDue cook={cook} live={live} units={units} />}
           >
+            {stage.kind === 'warm-up' && isLate(stage, at) && (
+              <LatePot pot={cook.pot} stage={stage} at={at} />
+            )}
             {!cook.standIn && !cook.kettle && <Doubted cook={cook} onMarks={hands.edit} />}
             <TickList cook={cook} plan={plan} stage={stage} units={units} onTick={hands.tick} />
           </Now>

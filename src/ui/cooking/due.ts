@@ -14,20 +14,24 @@ export interface Due {
   readonly caution: string | null;
 }
 
+/** Whether a stage takes so much longer than foretold that it is worth a look. */
+export function isLate(stage: Stage, at: Standing): boolean {
+  return -at.leftMin > Math.max(LATE_MIN, LATE_SHARE * stage.expectMin);
+}
+
 /** What is due at a stage; null where nothing is. Each is called by its id. */
 export function dueOf(stage: Stage | undefined, at: Standing, units: Units): Due | null {
   if (!stage) return { id: 'table', words: 'To the table', caution: null };
   const { title, caution } = wordsOf(stage, units);
   const due = (words: string, of = ''): Due => ({ id: `${stage.id}${of}`, words, caution });
   if (stage.presumed) return due(title, ':presumed');
-  const late = -at.leftMin > Math.max(LATE_MIN, LATE_SHARE * stage.expectMin);
   switch (stage.kind) {
     case 'valve':
       return due(title);
     case 'pin':
       return due(`The hold is over. ${title}`);
     case 'warm-up':
-      return late ? due('Not at pressure yet: have a look', ':late') : null;
+      return isLate(stage, at) ? due('Not at pressure yet: have a look', ':late') : null;
     case 'hold':
       return stage.mark !== null && at.leftMin <= 0 ? due('Heat off', ':over') : null;
     case 'do':
