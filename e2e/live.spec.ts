@@ -77,9 +77,6 @@ test.describe('on a phone, by touch', () => {
       );
     }).toPass();
     await page.goto(url);
-    // Nobody was at the pot: nothing is taken for done.
-    await page.getByRole('button', { name: 'It is still shut' }).tap();
-    await page.clock.runFor(500);
     await expect(heading(page, 'Open the valve')).toBeVisible();
     await page.clock.resume();
     await page.getByRole('button', { name: 'Night' }).tap();
