@@ -117,6 +117,24 @@ try {
     async (page) => {
       await toTheValve(page);
       await page.getByRole('button', { name: 'Night' }).click();
+      await page.evaluate(() => scrollTo(0, 0));
+    },
+    { width: 844, height: 390 },
+  );
+  await shot(
+    'stove-away',
+    async (page) => {
+      await page.goto(`${home}/bench/b8`);
+      await page.getByRole('button', { name: 'Take it to the stove' }).click();
+      await page.getByRole('button', { name: 'Lid locked' }).click();
+      await page.clock.runFor('26:00');
+      await page.getByRole('button', { name: 'At pressure' }).click();
+      await page.getByRole('heading', { name: 'Hold' }).waitFor();
+      const stove = page.url();
+      await page.goto('about:blank');
+      await page.clock.runFor('01:35:00');
+      await page.goto(stove);
+      await page.getByRole('region', { name: 'While you were away' }).waitFor();
     },
     PHONE,
   );
@@ -169,13 +187,6 @@ try {
       .waitFor({ timeout: 60_000 });
     await page.getByRole('button', { name: '10×', exact: true }).click();
   };
-  await shot('rehearsal', async (page) => {
-    await drill(page);
-    await page
-      .getByRole('region', { name: 'On the table' })
-      .getByText(/8 in 10/)
-      .waitFor();
-  });
   await shot('debrief', async (page) => {
     await drill(page);
     await page.getByRole('button', { name: 'Mark what you see' }).click();

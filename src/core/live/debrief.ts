@@ -153,6 +153,18 @@ function firstSign(model: Model, fault: Fault, lidS: number, endS: number): numb
   return from < 0 ? endS : Math.min(endS, valueAt(s, from));
 }
 
+/** What nobody can know before the food is tried. */
+const HIDDEN: ReadonlySet<Mishap> = new Set(['old-beans', 'frozen']);
+
+/** The stand-in as far as a cook can know it while its lid is on: foods as their kind. */
+function asKnowable(cook: Cook, standIn: StandIn): StandIn {
+  return {
+    ...standIn,
+    needs: Object.fromEntries(cook.batch.items.map(({ id }) => [id, 1])),
+    mishaps: (standIn.mishaps ?? []).filter((mishap) => !HIDDEN.has(mishap)),
+  };
+}
+
 function decide(
   cook: Cook,
   standIn: StandIn,
@@ -166,12 +178,18 @@ function decide(
   }
   const asPlanned = goesOn(before, standIn, atS);
   const moment = kind === 'hold' ? 'shut' : kind === 'wait' ? 'cooling' : 'open';
+  // Under the lid the best move is the best by what can be known; at an open pot anything can be tried.
+  const known = moment === 'open' ? standIn : asKnowable(cook, standIn);
   let best: Move = { change: 'as-it-is', step };
-  let then = asPlanned;
+  let most = worthOf(goesOn(before, known, atS));
   for (const move of movesAmong(before, moment, step)) {
-    const outcome = goesOn(changedAt(before, atS, move), standIn, atS);
-    if (worthOf(outcome) > worthOf(then)) [best, then] = [move, outcome];
+    const worth = worthOf(goesOn(changedAt(before, atS, move), known, atS));
+    if (worth > most) [best, most] = [move, worth];
   }
+  const then = goesOn(changedAt(before, atS, best), standIn, atS);
+  // Where luck would have made it the worse one, nobody is told to have made it.
+  if (best.change === 'as-it-is' || worthOf(then) < worthOf(asPlanned))
+    return { best: { change: 'as-it-is', step }, then: asPlanned, asPlanned };
   return { best, then, asPlanned };
 }
 
