@@ -80,6 +80,47 @@ test.describe('the first screen of the Stove', () => {
     });
 });
 
+test.describe('four things at once', () => {
+  test.use({ hasTouch: true });
+
+  test('two pots and two pans: what is overdue is on the first screen, and done by touch', async ({
+    page,
+  }) => {
+    await page.setViewportSize(SIZES[1]);
+    await page.clock.install({ time: new Date('2026-11-24T17:00:00Z') });
+    await page.goto('/bench/b7');
+    for (const line of ['rice apart, 18 min', 'flatbread apart, 5 min']) {
+      await page.getByLabel('Put in').fill(line);
+      await page.getByLabel('Put in').press('Enter');
+      await expect(page.getByRole('list', { name: 'Alongside' })).toContainText(
+        line.replace(/,.*/, ''),
+      );
+    }
+    for (const batch of ['b7', 'b8']) {
+      await page.goto(`/bench/${batch}`);
+      await page.getByRole('button', { name: 'Take it to the stove' }).tap();
+      await page.getByRole('button', { name: 'Lid locked', exact: true }).tap();
+      await expect(page.getByRole('heading', { name: 'Coming to pressure' })).toBeVisible();
+    }
+    const also = page.getByRole('list', { name: 'Also due, or next' });
+    // Both pans are due by then, and both pots late.
+    await page.clock.pauseAt(new Date('2026-11-24T19:30:00Z'));
+    await page.clock.runFor(1500);
+    await expect(also).toContainText('rice apart: begin', { ignoreCase: true });
+    await expect(also).toContainText('flatbread apart: begin', { ignoreCase: true });
+    await onFirstScreen(page);
+    for (const size of [SIZES[1], SIZES[2]]) {
+      await page.setViewportSize(size);
+      const name = size === SIZES[1] ? 'Begun: rice apart' : 'Begun: flatbread apart';
+      const button = page.getByRole('button', { name });
+      await expect(button).toBeInViewport({ ratio: 1 });
+      await button.tap();
+      await page.clock.runFor(500);
+      await expect(button).toHaveCount(0);
+    }
+  });
+});
+
 test('a call sounds again and again until the page is touched, and stands in the title of every page', async ({
   page,
 }) => {

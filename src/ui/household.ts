@@ -1,6 +1,6 @@
 import { trimClaims, withWord } from '@/core/batch/household';
 import { inTheirPots, sameFood, type SchoolKey } from '@/core/batch/plan';
-import type { Batch, Bundle, Item, Cook, Pot } from '@/core/batch/schema';
+import type { Batch, Bundle, Item, Cook, Pot, After, CoolingKept } from '@/core/batch/schema';
 import type { Meant, OwnFood } from '@/core/food';
 import { change, useApp } from '@/store';
 
@@ -171,4 +171,14 @@ export function cooksOnStove({ cooks }: Pick<Bundle, 'cooks'>): readonly Cook[] 
 /** Whether something is on the stove. */
 export function isCooking({ cooks }: Pick<Bundle, 'cooks'>): boolean {
   return cooks.some((cook) => !cook.endedAt);
+}
+
+/** A cook whose rest is getting cold. */
+export type CoolingCook = Cook & { readonly after: After & { readonly cooling: CoolingKept } };
+
+export function coolingNow(cooks: readonly Cook[]): readonly CoolingCook[] {
+  return cooks.filter(
+    (cook): cook is CoolingCook =>
+      cook.after?.cooling !== undefined && cook.after.cooling.endedAt === undefined,
+  );
 }

@@ -2,7 +2,6 @@ import { goes, leftInJar } from '@/core/batch/household';
 import type {
   After,
   BagItem,
-  Cook,
   CoolingKept,
   Jar,
   JarEnd,
@@ -66,16 +65,6 @@ export function changeAfter(id: string, edit: (after: After) => After): void {
 
 export function changeCooling(id: string, edit: (cooling: CoolingKept) => CoolingKept): void {
   changeAfter(id, (after) => (after.cooling ? { ...after, cooling: edit(after.cooling) } : after));
-}
-
-/** A cook whose rest is getting cold. */
-export type CoolingCook = Cook & { readonly after: After & { readonly cooling: CoolingKept } };
-
-export function coolingNow(cooks: readonly Cook[]): readonly CoolingCook[] {
-  return cooks.filter(
-    (cook): cook is CoolingCook =>
-      cook.after?.cooling !== undefined && cook.after.cooling.endedAt === undefined,
-  );
 }
 
 /** What most kitchens have, where this one has not said (assumed). */

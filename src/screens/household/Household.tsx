@@ -8,8 +8,8 @@ import { goOnWithout, openEarly, readWorkedEarly, start, useApp } from '@/store'
 import { assessedKey } from '@/ui/assessed';
 import { useClock } from '@/ui/clock';
 import { Button } from '@/ui/Button';
-import { isCooking } from '@/ui/household';
-import { coolingNow } from '@/ui/larder';
+import { isCooking, coolingNow } from '@/ui/household';
+
 import { LEARNED_KEY } from '@/ui/known';
 import { useLessons } from '@/ui/lessons';
 import { Waiting } from '@/ui/Waiting';

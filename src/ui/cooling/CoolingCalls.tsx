@@ -6,8 +6,8 @@ import { COOL_C, fallsTo, HOT_C, isLost } from '@/core/guard';
 import type { Followed, WayKey } from '@/core/keep';
 import { useNow } from '@/ui/clock';
 import { useCall } from '@/ui/cooking/calling';
-import { useHousehold } from '@/ui/household';
-import { atHand, coolingNow, surroundingsOf, type CoolingCook } from '@/ui/larder';
+import { useHousehold, coolingNow, type CoolingCook } from '@/ui/household';
+import { atHand, surroundingsOf } from '@/ui/larder';
 import { useNewest } from '@/ui/useNewest';
 import { ask } from '@/workers';
 
