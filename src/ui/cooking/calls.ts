@@ -67,7 +67,7 @@ export function setHeading(heading: string | null): void {
   useCallStore.setState({ heading });
 }
 
-/** @example titleOf(waiting, null) // "(1) Open the valve, Fumet" */
+/** What stands in the title of the page. @example titleOf([], "12:05 Hold") // "12:05 Hold" */
 export function titleOf(waiting: readonly Call[], heading: string | null): string {
   const [first] = waiting;
   if (!first) return heading ?? 'Retort';
