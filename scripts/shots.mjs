@@ -117,7 +117,7 @@ try {
     async (page) => {
       await toTheValve(page);
       await page.getByRole('button', { name: 'Night' }).click();
-      await page.evaluate(() => scrollTo(0, 0));
+      await page.evaluate('scrollTo(0, 0)');
     },
     { width: 844, height: 390 },
   );
