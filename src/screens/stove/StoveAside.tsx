@@ -51,8 +51,10 @@ function Table({ live }: { readonly live: Live }) {
       <p className="text-[14px] text-quiet">
         {belief
           ? `${timeOf(offset + belief.tableS.p10 * 1000)} to ${timeOf(offset + belief.tableS.p90 * 1000)}, 8 in 10`
-          : 'as planned'}
-        {shown !== planned && `; planned ${planned}`}
+          : shown === planned
+            ? 'as planned'
+            : ''}
+        {shown !== planned && `${belief ? '; ' : ''}planned ${planned}`}
       </p>
     </section>
   );
