@@ -88,7 +88,7 @@ export class Pot {
     this.splitLast(clause);
     this.steps.push(own);
     if ((own.kind === 'saute' || own.kind === 'simmer') && own.minutes === undefined)
-      this.unsure.push(`no minutes for “${clause.trim().slice(0, 60)}”: the usual time is taken`);
+      this.unsure.push(`no minutes for “${quoted(clause)}”: the usual time is taken`);
     this.enter([...this.waiting, ...put], { step: id });
     this.waiting = [];
   }

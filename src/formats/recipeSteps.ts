@@ -101,8 +101,7 @@ class Reading {
   }
 
   /** Durations of a clause that became nothing are told: none is dropped in silence. */
-  private account(clause: string, used: readonly number[], all: boolean): void {
-    if (all) return;
+  private account(clause: string, used: readonly number[]): void {
     const left = timesIn(clause).filter(
       ({ minutes }) => !used.some((one) => Math.abs(one - minutes) < 0.01),
     );
@@ -148,7 +147,7 @@ class Reading {
       this.besides(clause, named) ?? this.looked(clause.text, named) ?? this.done(clause, named);
     const { of, from, to } = clause;
     this.phrases.push({ of, from, to, ...told });
-    if (!told.spoken) this.account(clause.text, told.used, false);
+    if (!told.spoken) this.account(clause.text, told.used);
   }
 
   /** A check under a condition, or a time that the shut pot stands. */

@@ -1,30 +1,20 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { COLD_C, COOL_C, fallsTo, HOT_C, isLost } from '@/core/guard';
 import type { Followed } from '@/core/keep';
-import type { CoolingKept, Pot } from '@/core/batch/schema';
 import { formatLevel, formatTemperature, toCelsius, type Units } from '@/core/quantity';
 import { coolingPlot, LightPlot } from '@/drawings/plot';
 import { isoOf } from '@/session/clock';
 import { timeOf } from '@/session/clockText';
 import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
+import { useFollowed } from '@/ui/cooling/followed';
 import { limitsFrom, ruleWords, wayDoes, wayName } from '@/ui/cooling/wayWords';
 import { useHousehold, type CoolingCook } from '@/ui/household';
-import { atHand, changeAfter, changeCooling, surroundingsOf } from '@/ui/larder';
+import { changeAfter, changeCooling } from '@/ui/larder';
 import { numberIn } from '@/ui/numbers';
-import { reasonWords, useNewest } from '@/ui/useNewest';
-import { ask } from '@/workers';
-
-type Asked = readonly [
-  kept: CoolingKept,
-  pot: Pot,
-  hand: ReturnType<typeof atHand>,
-  surroundings: ReturnType<typeof surroundingsOf>,
-];
-const followed = (asked: Asked, signal: AbortSignal): Promise<Followed> =>
-  ask('followCooling', asked, { signal });
+import { reasonWords } from '@/ui/useNewest';
 
 const MS = 60_000;
 
@@ -122,11 +112,7 @@ export function Cooling({
   const clock = useClock();
   const { units } = kitchen;
   const { cooling } = cook.after;
-  const asked = useMemo<Asked>(
-    () => [cooling, cook.pot, atHand(kitchen), surroundingsOf(kitchen)],
-    [cooling, cook.pot, kitchen],
-  );
-  const { answer, failure } = useNewest(asked, followed);
+  const { answer, failure } = useFollowed(cook);
   const told = answer?.answer ?? null;
   const startMs = Date.parse(cooling.at);
   const end = (thrown: boolean): void => {

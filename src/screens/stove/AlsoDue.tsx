@@ -44,31 +44,42 @@ export function TaskButton({ move }: { readonly move: AheadOfAll }) {
   );
 }
 
+/** What this pot wants later waits for what it wants now; all else is due in its own right. */
+const isDueBeside = (move: AheadOfAll, cook: Cook): boolean =>
+  move.due && (move.owner !== cook.id || move.task !== undefined);
+
 /** What of all moves stands on the first screen: all that is due elsewhere, or else what comes next. */
-export function onFirstScreen(
+function onFirstScreen(
   moves: readonly AheadOfAll[],
   cook: Cook,
   { stage }: Live,
 ): readonly AheadOfAll[] {
   const others = moves.filter((move) => move.owner !== cook.id || move.id !== stage?.id);
-  // What this pot wants later waits for what it wants now.
-  const due = others.filter((move) => move.due && (move.owner !== cook.id || move.task));
+  const due = others.filter((move) => isDueBeside(move, cook));
   return due.length > 0 ? due.slice(0, SHOWN) : others.slice(0, 1);
+}
+
+/** The moves of all that is on, and which of them stand on the first screen. */
+export interface Moves {
+  readonly cooks: readonly Cook[];
+  readonly all: readonly AheadOfAll[];
+  readonly first: readonly AheadOfAll[];
+}
+
+export function useMoves(cook: Cook, live: Live, units: Units): Moves {
+  const page = usePageClock();
+  const cooks = cooksOnStove(useHousehold());
+  const all = allAhead(cooks, page, units, new Map([[cook.id, live.ahead]]));
+  return { cooks, all, first: onFirstScreen(all, cook, live) };
 }
 
 export function AlsoDue({
   cook,
-  live,
-  units,
+  moves: { cooks, first: shown },
 }: {
   readonly cook: Cook;
-  readonly live: Live;
-  readonly units: Units;
+  readonly moves: Moves;
 }) {
-  const page = usePageClock();
-  const cooks = cooksOnStove(useHousehold());
-  const moves = allAhead(cooks, page, units, new Map([[cook.id, live.ahead]]));
-  const shown = onFirstScreen(moves, cook, live);
   if (shown.length === 0) return null;
   return (
     <ul aria-label="Also due, or next" className="max-w-2xl">
@@ -78,7 +89,7 @@ export function AlsoDue({
           className={`flex min-h-11 items-center gap-x-3 border-t border-hairline text-[15px] ${move.due ? 'font-medium' : 'text-quiet'}`}
         >
           <span className={`figure w-12 text-lg ${move.due ? 'text-copper' : ''}`}>
-            {move.due && (move.owner !== cook.id || move.task) ? 'now' : timeOf(move.at)}
+            {isDueBeside(move, cook) ? 'now' : timeOf(move.at)}
           </span>
           <span className="min-w-0 flex-1">
             {cooks.length > 1 && <span aria-hidden>{signOf(cooks, move.owner)} </span>}

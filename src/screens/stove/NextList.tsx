@@ -1,14 +1,8 @@
 'use client';
 
-import type { Cook } from '@/core/batch/schema';
-import type { Units } from '@/core/quantity';
 import { clashesOf } from '@/core/timetable';
 import { timeOf } from '@/session/clockText';
-import { usePageClock } from '@/ui/clock';
-import { allAhead } from '@/ui/cooking/where';
-import { cooksOnStove, useHousehold } from '@/ui/household';
-import { onFirstScreen, TaskButton } from './AlsoDue';
-import type { Live } from './live';
+import { TaskButton, type Moves } from './AlsoDue';
 import { signOf } from './Pots';
 
 /** So many moves are shown; the rest is far away. */
@@ -16,19 +10,11 @@ const SHOWN = 6;
 
 /** The next moves of all pots and pans by the clock; nothing where one pot's stages say it all. */
 export function NextList({
-  cook,
-  live,
-  units,
+  moves: { cooks, all: moves, first: shown },
 }: {
-  readonly cook: Cook;
-  readonly live: Live;
-  readonly units: Units;
+  readonly moves: Moves;
 }) {
-  const page = usePageClock();
-  const cooks = cooksOnStove(useHousehold());
-  const moves = allAhead(cooks, page, units, new Map([[cook.id, live.ahead]]));
   if (cooks.length < 2 && !moves.some((move) => move.task)) return null;
-  const shown = onFirstScreen(moves, cook, live);
   const valves = moves.filter((m) => m.stage === 'valve').map((m) => ({ ...m, at: m.wallAt }));
   return (
     <section aria-label="Next moves" className="panel px-4 py-3">

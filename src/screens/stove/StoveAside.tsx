@@ -9,6 +9,7 @@ import { goBy, useApart, useClock } from '@/ui/clock';
 import { CookTrace } from '@/ui/CookTrace';
 import { useAwake } from '@/ui/cooking/calling';
 import { changeCook } from '@/ui/household';
+import type { Moves } from './AlsoDue';
 import { CallCard } from './CallCard';
 import type { Live } from './live';
 import { NextList } from './NextList';
@@ -78,11 +79,13 @@ function Apart() {
 export function StoveAside({
   cook,
   live,
+  moves,
   units,
   now,
 }: {
   readonly cook: Cook;
   readonly live: Live;
+  readonly moves: Moves;
   readonly units: Units;
   /** ms */
   readonly now: number;
@@ -93,7 +96,7 @@ export function StoveAside({
   return (
     <aside className="space-y-4">
       <Table live={live} />
-      <NextList cook={cook} live={live} units={units} />
+      <NextList moves={moves} />
       {cook.standIn && (
         <StandInFace
           standIn={cook.standIn}

@@ -16,7 +16,7 @@ import { CookClock, nowSOf } from '@/ui/cooking/standIn';
 import { cooksOnStove, useHousehold } from '@/ui/household';
 import { InSpite } from '@/ui/InSpite';
 import { NotHere } from '@/ui/NotHere';
-import { AlsoDue } from './AlsoDue';
+import { AlsoDue, useMoves } from './AlsoDue';
 import { AwayCard } from './AwayCard';
 import { Choices } from './Choices';
 import { Done } from './Done';
@@ -107,6 +107,7 @@ function Stove({ cook }: { readonly cook: Cook }) {
   const now = useNow();
   const live = useLive(cook, clock, now, units);
   const { plan, openTrial: test, scorchedS } = useMemo(() => timelineOf(cook), [cook]);
+  const moves = useMoves(cook, live, units);
   const hands = useHands(cook, plan, live);
   const { stage, at, stages, proposal, cost } = live;
   useCookCalls(cook, live, now, units);
@@ -147,7 +148,7 @@ function Stove({ cook }: { readonly cook: Cook }) {
             units={units}
             onPress={hands.press}
             onMove={hands.move}
-            also={<AlsoDue cook={cook} live={live} units={units} />}
+            also={<AlsoDue cook={cook} moves={moves} />}
           >
             {stage.kind === 'warm-up' && isLate(stage, at) && (
               <LatePot pot={cook.pot} stage={stage} at={at} />
@@ -210,7 +211,7 @@ function Stove({ cook }: { readonly cook: Cook }) {
           tries={!asksWarm && !isLost}
         />
       </div>
-      <StoveAside cook={cook} live={live} units={units} now={now} />
+      <StoveAside cook={cook} live={live} moves={moves} units={units} now={now} />
     </main>
   );
 }

@@ -2,6 +2,7 @@
 import { useEffect, useState } from 'react';
 import type { Cook } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
+import { timeOf } from '@/session/clockText';
 import { useClock } from '@/ui/clock';
 import { cooksOnStove, useHousehold } from '@/ui/household';
 import { readKept } from '@/ui/kept';
@@ -64,12 +65,11 @@ export async function askToCall(): Promise<MayCall> {
 }
 
 /** By the service worker where there is one: phones take it from nobody else. */
-async function notify({ id, href, of, words, caution }: Call, now: number): Promise<void> {
+async function notify({ id, href, of, words, caution, at }: Call): Promise<void> {
   if (mayCall() !== 'yes' || !document.hidden) return;
-  const since = new Date(now).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
   const title = `${words}: ${of}`;
   const options = {
-    body: [`Since ${since}.`, caution].filter(Boolean).join(' '),
+    body: [`Since ${timeOf(at)}.`, caution].filter(Boolean).join(' '),
     tag: id,
     renotify: true,
     requireInteraction: true,
@@ -102,7 +102,7 @@ function call(one: Call): void {
   if ('vibrate' in navigator && navigator.userActivation.hasBeenActive) navigator.vibrate(BUZZ_MS);
   if (canSpeak() && readKept(SPOKEN) !== 'off')
     speechSynthesis.speak(new SpeechSynthesisUtterance(`${one.of}: ${one.words}`));
-  void notify(one, one.at);
+  void notify(one);
 }
 
 /** A touch is over, ms after the finger is up. */

@@ -1,30 +1,18 @@
 'use client';
 
 /** What cools calls too: stir it, into the fridge, it stands out too long. */
-import { useMemo } from 'react';
 import { COOL_C, fallsTo, HOT_C, isLost } from '@/core/guard';
 import type { Followed, WayKey } from '@/core/keep';
 import { useNow } from '@/ui/clock';
 import { useCall } from '@/ui/cooking/calling';
 import { useHousehold, coolingNow, type CoolingCook } from '@/ui/household';
-import { atHand, surroundingsOf } from '@/ui/larder';
-import { useNewest } from '@/ui/useNewest';
-import { ask } from '@/workers';
+import { useFollowed } from './followed';
 
 const MS = 60_000;
 /** What stands in ice is stirred so often, min (common practice, no source). */
 const STIR_MIN = 15;
 /** Last of the voices, so that it is no pot's. */
 const VOICE = 4;
-
-type Asked = readonly [
-  kept: CoolingCook['after']['cooling'],
-  pot: CoolingCook['pot'],
-  hand: ReturnType<typeof atHand>,
-  surroundings: ReturnType<typeof surroundingsOf>,
-];
-const followed = (asked: Asked, signal: AbortSignal): Promise<Followed> =>
-  ask('followCooling', asked, { signal });
 
 interface Due {
   readonly id: string;
@@ -60,15 +48,9 @@ export function coolingDue({ curve, judged, pastAt, way }: Followed, minute: num
 }
 
 function CoolingCall({ cook }: { readonly cook: CoolingCook }) {
-  const { kitchen } = useHousehold();
   const now = useNow();
-  const { cooling } = cook.after;
-  const asked = useMemo<Asked>(
-    () => [cooling, cook.pot, atHand(kitchen), surroundingsOf(kitchen)],
-    [cooling, cook.pot, kitchen],
-  );
-  const { answer } = useNewest(asked, followed);
-  const minute = (now - Date.parse(cooling.at)) / MS;
+  const { answer } = useFollowed(cook);
+  const minute = (now - Date.parse(cook.after.cooling.at)) / MS;
   const due = answer && coolingDue(answer.answer, minute);
   useCall(
     due

@@ -41,11 +41,7 @@ export function readFoods(source: string, own: ReadsFor = {}): readonly ReadLine
       source,
       marks: [
         ...without(head, 'talk').marks,
-        ...line.marks.map((mark) => ({
-          ...mark,
-          from: mark.from + head.length,
-          to: mark.to + head.length,
-        })),
+        ...inSource(line.marks, { spans: [[head.length, source.length]] }),
       ],
     }));
   const whole = (): readonly ReadLine[] => [readLine(source, own)];
