@@ -72,7 +72,7 @@ describe('the moves of a cook', () => {
         item('w', 'water', 1.5, 'l'),
         item('b', 'borlotti', 300, 'g', { soakedH: 8 }),
         item('n', 'ditalini', 150, 'g', { apart: true }),
-        item('k', 'cavolo-nero', 150, 'g', { enters: 's2' }),
+        item('k', 'cavolo-nero', 150, 'g', { stays: [{ from: 's2' }] }),
       ],
       [
         pressure(10, { method: 'timed', afterMin: 6 }),

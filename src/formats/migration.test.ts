@@ -2,6 +2,7 @@
 import { readFileSync } from 'node:fs';
 import type { Bundle } from '../core/batch/schema';
 import { readBundle, writeBundle } from '.';
+import { withStays } from './testing/withStays';
 
 const OLD = readFileSync('src/formats/fixtures/harrow-fell.version-1.json', 'utf8');
 
@@ -23,11 +24,11 @@ describe('a file of version 1', () => {
   const bundle = read(OLD);
 
   it('has its runs as cooks, each with its pot and the kitchen', () => {
-    expect(bundle.version).toBe(3);
+    expect(bundle.version).toBe(4);
     expect(bundle.cooks.map((c) => c.id)).toEqual(old.runs.map((r) => r.id));
     old.runs.forEach((run, i) => {
       const cook = bundle.cooks[i];
-      const { potId, ...rest } = run;
+      const { potId, ...rest } = withStays(run);
       expect(cook?.pot).toEqual(old.pots.find((p) => p.id === potId));
       expect(cook?.kitchen).toEqual(old.kitchen);
       expect(cook).toMatchObject(rest);
@@ -35,7 +36,7 @@ describe('a file of version 1', () => {
   });
 
   it('keeps all else to the letter', () => {
-    expect(bundle.batches).toEqual(old.batches);
+    expect(bundle.batches).toEqual(withStays(old.batches));
     expect(bundle.pots).toEqual(old.pots);
     expect(bundle.kitchen).toEqual(old.kitchen);
   });
@@ -43,7 +44,7 @@ describe('a file of version 1', () => {
   it('is written in this version, the same bytes whenever it is read again', () => {
     const text = writeBundle(bundle);
     expect(writeBundle(read(text))).toBe(text);
-    expect(JSON.parse(text)).toMatchObject({ version: 3 });
+    expect(JSON.parse(text)).toMatchObject({ version: 4 });
     expect(text).not.toContain('"runs":');
   });
 
@@ -65,8 +66,8 @@ describe('a file of version 1', () => {
 });
 
 it('a file of a version to come is refused, not read by halves', () => {
-  const result = readBundle(JSON.stringify({ ...(JSON.parse(OLD) as object), version: 4 }));
-  expect(result.ok ? [] : result.problems[0]).toMatchObject({ path: 'version', found: '4' });
+  const result = readBundle(JSON.stringify({ ...(JSON.parse(OLD) as object), version: 5 }));
+  expect(result.ok ? [] : result.problems[0]).toMatchObject({ path: 'version', found: '5' });
 });
 
 describe('a file of version 2', () => {
@@ -77,12 +78,12 @@ describe('a file of version 2', () => {
   it('has an id for each mark of a cook, and all else to the letter', () => {
     old.cooks.forEach(({ marks, ...cook }, i) => {
       const now = bundle.cooks[i];
-      expect(now).toMatchObject(cook);
+      expect(now).toMatchObject(withStays(cook));
       expect(now?.marks.map(({ id: _, ...mark }) => mark)).toEqual(marks);
       expect(new Set(now?.marks.map(({ id }) => id)).size).toBe(marks.length);
     });
     const { cooks: _, version: __, ...rest } = old;
-    expect(bundle).toMatchObject(rest);
+    expect(bundle).toMatchObject(withStays(rest));
   });
 
   it('gives the same ids on every device', () => {
@@ -107,5 +108,33 @@ describe('a file of version 2', () => {
     const cooks = [{ ...first, marks: [mark, { ...mark, kind: 'lid-locked' as const }] }];
     const result = readBundle(JSON.stringify({ ...bundle, cooks }));
     expect(result.ok ? [] : result.problems.map((p) => p.path)).toEqual(['cooks[0].marks[1].id']);
+  });
+});
+
+describe('a file of version 3', () => {
+  const THIRD = readFileSync('src/formats/fixtures/harrow-fell.version-3.json', 'utf8');
+  const old = JSON.parse(THIRD) as object;
+  const bundle = read(THIRD);
+
+  it('has stays in the place of one way in and one out, and all else to the letter', () => {
+    expect(THIRD).toContain('"enters"');
+    const { version: _, ...rest } = withStays(old) as { readonly version: number };
+    expect(bundle).toMatchObject(rest);
+    expect(writeBundle(bundle)).not.toMatch(/"(?:enters|leaves)"/);
+  });
+
+  it('is written in this version, the same bytes whenever it is read again', () => {
+    const text = writeBundle(bundle);
+    expect(writeBundle(read(text))).toBe(text);
+  });
+
+  it('tells a stay that names no step, where it stands', () => {
+    const [first, ...rest] = bundle.batches;
+    if (!first) throw new Error('no batches');
+    const items = first.items.map((item) => ({ ...item, stays: [{}, { from: 'gone' }] }));
+    const result = readBundle(
+      JSON.stringify({ ...bundle, batches: [{ ...first, items }, ...rest] }),
+    );
+    expect(result.ok ? [] : result.problems[0]?.path).toBe('batches[0].items[0].stays[1].from');
   });
 });

@@ -3,7 +3,7 @@
  * source), each with the steps and the entries that a cook would make of it.
  */
 import { assess } from '../core/assess';
-import { stepsOf } from '../core/batch/plan';
+import { entryOf, stepsOf } from '../core/batch/plan';
 import type { Batch, Release, Step } from '../core/batch/schema';
 import { KITCHEN, POT, problemsWith, STOVETOP } from '../core/testing/kitchen';
 import { batchOfRecipe, readRecipe } from '.';
@@ -443,7 +443,7 @@ describe('twelve pages', () => {
     const at = Object.fromEntries(
       batch.items.map((item) => [
         item.food,
-        item.apart ? 0 : steps.findIndex((s) => s.id === item.enters) + 1,
+        item.apart ? 0 : steps.findIndex((s) => s.id === entryOf(item)) + 1,
       ]),
     );
     expect(at).toMatchObject(page.at);

@@ -147,7 +147,7 @@ describe('a recipe', () => {
             ? 'apart'
             : Math.max(
                 0,
-                stepsOf(b).findIndex((s) => s.id === i.enters),
+                stepsOf(b).findIndex((s) => s.id === i.stays?.[0]?.from),
               ),
         );
       expect(places(back)).toEqual(places(batch));
@@ -165,11 +165,14 @@ describe('a recipe', () => {
     const own = { id: 'oca', name: 'ocas', like: 'potato', pieceG: 60, foams: true };
     const batch = batchOf(
       [
-        item('i1', 'onion', 1, 'piece', { enters: 's2' }),
-        item('i2', 'lamb-neck', 1, 'kg', { enters: 's3', cut: { shape: 'cube', mm: 40 } }),
-        item('i3', 'water', 1.5, 'l', { enters: 's3' }),
-        item('i4', 'ocas', 4, 'piece', { enters: 's4', own }),
-        item('i5', 'ditalini', 100, 'g', { enters: 's5' }),
+        item('i1', 'onion', 1, 'piece', { stays: [{ from: 's2' }] }),
+        item('i2', 'lamb-neck', 1, 'kg', {
+          stays: [{ from: 's3' }],
+          cut: { shape: 'cube', mm: 40 },
+        }),
+        item('i3', 'water', 1.5, 'l', { stays: [{ from: 's3' }] }),
+        item('i4', 'ocas', 4, 'piece', { stays: [{ from: 's4' }], own }),
+        item('i5', 'ditalini', 100, 'g', { stays: [{ from: 's5' }] }),
       ],
       steps,
     );
@@ -178,7 +181,7 @@ describe('a recipe', () => {
       const back = batchOfRecipe(recipe, 'x', POT);
       expect(recipe.unsure).toEqual([]);
       expect(back.steps).toEqual(steps);
-      expect(back.items.map((i) => i.enters)).toEqual(['s2', 's3', 's3', 's4', 's5']);
+      expect(back.items.map((i) => i.stays?.[0]?.from)).toEqual(['s2', 's3', 's3', 's4', 's5']);
       expect(back.items[3]?.own).toMatchObject({ name: 'ocas', like: 'potato', foams: true });
       expect(back.items[3]?.own?.pieceG).toBeCloseTo(60, -1);
       expect(Math.abs((back.items[1]?.cut?.mm ?? 0) - 40)).toBeLessThan(2);

@@ -1,8 +1,9 @@
 /** A batch of a recipe as it was read. */
-import { addTask, atTheEnd, inPot } from '../core/batch/plan';
-import { MOST_TASKS, type Batch, type Item, type Pot } from '../core/batch/schema';
+import { addTask, atTheEnd, changed, inPot, kept, stay } from '../core/batch/plan';
+import { MOST_TASKS, type Batch, type Item, type Pot, type Stay } from '../core/batch/schema';
 import type { Food } from '../core/food';
 import type { ReadRecipe } from './recipeIn';
+import type { Entry } from './recipePot';
 
 const LONGEST_NOTE = 5000;
 
@@ -15,6 +16,18 @@ function usuallyIn({ steps, entries }: ReadRecipe, food: Food | null): string | 
   const named = [...entries.values()].some((e) => e !== 'apart' && e.step === first?.id);
   if (first?.kind === 'saute' && !named && food && BROWNED.has(food.group)) return first.id;
   return steps.find((s) => s.kind === 'pressure')?.id ?? null;
+}
+
+/** Stays of a line's food: in with its step, or as is usual; out and back where the sentences say so. */
+function staysOf(
+  entry: Exclude<Entry, 'apart'> | undefined,
+  usual: string | null,
+): readonly Stay[] {
+  if (!entry) return [stay(usual)];
+  const { step, done, aside } = entry;
+  return aside
+    ? [stay(step, aside.out, done), stay(aside.back, null, aside.done)]
+    : [stay(step, null, done)];
 }
 
 /**
@@ -35,8 +48,8 @@ export function batchOfRecipe(
     const entry = recipe.entries.get(i);
     const item = { ...line.item, id: recipe.ids[i] ?? `i${i + 1}` };
     return entry === 'apart'
-      ? [{ ...item, apart: true, enters: null }]
-      : [{ ...item, enters: entry?.step ?? usuallyIn(recipe, line.food) }];
+      ? [{ ...item, apart: true }]
+      : [changed<Item>(item, kept(staysOf(entry, usuallyIn(recipe, line.food))))];
   });
   const note =
     unread.length > 0 ? `Not understood: ${unread.join('; ')}`.slice(0, LONGEST_NOTE) : '';

@@ -1,11 +1,25 @@
 /** The pot that a recipe's events drive: its steps so far, what has gone in, what waits to. */
-import type { Step } from '../core/batch/schema';
+import type { Done, Step } from '../core/batch/schema';
 import type { Food } from '../core/food';
 import { afterMinutes, lastMinutes, type DistributiveOmit } from './recipeClauses';
 import { Valve } from './recipeValve';
 
+/** Out of the pot with a step, back with another, and what is done in between. */
+export interface Aside {
+  readonly out: string;
+  readonly back: string;
+  readonly done: readonly Done[];
+}
+
 /** Where a line's food goes in: a step, or never into the pot. */
-export type Entry = { readonly step: string } | 'apart';
+export type Entry =
+  | {
+      readonly step: string;
+      /** What is done with it in other vessels before. */
+      readonly done?: readonly Done[];
+      readonly aside?: Aside;
+    }
+  | 'apart';
 
 /** A clause as it is shown. */
 export const quoted = (clause: string): string => clause.trim().slice(0, 60);

@@ -225,7 +225,7 @@ describe('a recipe with its steps', () => {
     );
     expect(batch.servings).toBe(5);
     // What is browned is not told: what can be, is.
-    expect(batch.items.map((i) => [i.food, i.enters])).toEqual([
+    expect(batch.items.map((i) => [i.food, i.stays?.[0]?.from])).toEqual([
       ['borlotti', 's2'],
       ['carrot', 's1'],
       ['onion', 's1'],

@@ -1,9 +1,17 @@
 /** What is done, in sentences that a cook reads and `stepsIn` reads back. */
-import { foodOf, indexOfStep, stepsOf, taskLine } from '../core/batch/plan';
+import {
+  foodOf,
+  handlingAt,
+  stepsOf,
+  taskLine,
+  doneMin,
+  doneIn,
+  type Into,
+} from '../core/batch/plan';
 import type { Batch, Item, Step } from '../core/batch/schema';
-import { inARow } from '../core/food';
+import { capital, inARow } from '../core/food';
 import type { Units } from '../core/quantity';
-import { releaseOf, waitOf, type Release } from '../core/vocabulary';
+import { handlingOf, releaseOf, waitOf, type Release } from '../core/vocabulary';
 
 function releaseSentence(release: Release | undefined): string {
   const wait = waitOf(release);
@@ -19,6 +27,40 @@ const minutesText = (minutes: number): string => `${Math.round(minutes)} minutes
 function list(items: readonly Item[]): string {
   const names = items.map((i) => `the ${(foodOf(i)?.name ?? i.food).split(',')[0] ?? ''}`);
   return inARow(names);
+}
+
+/** What is done with it before it goes in, each thing in a sentence. */
+function readying({ item, done }: Into): readonly string[] {
+  return done.map((one) => {
+    const food = list([item]);
+    const minutes = doneMin(one);
+    switch (one.how) {
+      case 'cut':
+        return `Cut ${food} up.`;
+      case 'pulled':
+        return `Shred ${food}.`;
+      case 'picked':
+        return `Pick the meat off ${food}.`;
+      case 'blended':
+        return `Blend ${food}${one.ladleMl ? ` with ${one.ladleMl} ml of the broth` : ''}.`;
+      default:
+        return `${capital(handlingOf(one.how).act)} ${food} in a ${doneIn(one) ?? 'pan'} for ${minutesText(minutes)}.`;
+    }
+  });
+}
+
+/** What hands do as a step begins, before what goes in with it for the first time. */
+function handSentences(batch: Batch, step: string): readonly string[] {
+  const { into, out } = handlingAt(batch, step);
+  const aside = out.filter((one) => one.aside).map(({ item }) => item);
+  const gone = out.filter((one) => !one.aside).map(({ item }) => item);
+  const back = into.filter((one) => one.back);
+  return [
+    ...(aside.length > 0 ? [`Lift ${list(aside)} onto a plate.`] : []),
+    ...(gone.length > 0 ? [`Take out ${list(gone)}.`] : []),
+    ...into.flatMap(readying),
+    ...(back.length > 0 ? [`Return ${list(back.map(({ item }) => item))} to the pot.`] : []),
+  ];
 }
 
 function stepSentence(step: Step, items: readonly Item[]): string {
@@ -54,12 +96,14 @@ function stepSentence(step: Step, items: readonly Item[]): string {
 export function instructionsOf(batch: Batch, units: Units): readonly string[] {
   const steps = stepsOf(batch);
   const inside = batch.items.filter((i) => !i.apart);
-  const told = steps.map((step, index) =>
-    stepSentence(
+  const told = steps.map((step) => {
+    const first = handlingAt(batch, step.id).into.filter(({ back }) => !back);
+    const sentence = stepSentence(
       step,
-      inside.filter((i) => indexOfStep(steps, i.enters, 0) === index),
-    ),
-  );
+      first.map(({ item }) => item),
+    );
+    return [...handSentences(batch, step.id), sentence].join(' ');
+  });
   const apart = batch.items.filter((i) => i.apart);
   const out = inside.filter((i) => foodOf(i)?.fishOut);
   return [

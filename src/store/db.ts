@@ -8,6 +8,7 @@ import {
 } from 'idb';
 import {
   batchFromVersion1,
+  batchFromVersion3,
   cookFromVersion1,
   type BagItem,
   type Batch,
@@ -17,7 +18,7 @@ import {
   type Pot,
 } from '../core/batch/schema';
 import type { OwnFood } from '../core/food';
-import { withMarkIds, type CookPage, type LooseCook } from './keptCook';
+import { withMarkIds, withStays, type CookPage, type LooseCook } from './keptCook';
 
 export interface Backup {
   readonly id: string;
@@ -74,7 +75,7 @@ export interface Schema extends DBSchema {
 export type Database = IDBPDatabase<Schema>;
 
 export const DB_NAME = 'retort';
-export const DB_VERSION = 7;
+export const DB_VERSION = 8;
 
 type Upgrade = (
   db: Database,
@@ -106,6 +107,16 @@ const marksGetIds: Upgrade = async (_, tx) => {
     await cursor.update({ ...cursor.value, cooks: cursor.value.cooks.map(withMarkIds) });
 };
 
+/** Items get stays in the place of one way in and one out. */
+const itemsGetStays: Upgrade = async (_, tx) => {
+  for await (const cursor of tx.objectStore('batches').iterate())
+    await cursor.update(batchFromVersion3(cursor.value) as Batch);
+  for await (const cursor of tx.objectStore('cooks').iterate())
+    if (!('gone' in cursor.value)) await cursor.update(withStays(cursor.value));
+  for await (const cursor of tx.objectStore('pages').iterate())
+    await cursor.update({ ...cursor.value, cooks: cursor.value.cooks.map(withStays) });
+};
+
 /** One entry a version: what brings a database of the version before up to it. */
 const UPGRADES: readonly Upgrade[] = [
   (db) => {
@@ -128,6 +139,7 @@ const UPGRADES: readonly Upgrade[] = [
     db.createObjectStore('pages', { keyPath: 'id' });
   },
   marksGetIds,
+  itemsGetStays,
 ];
 
 /** What the browser says of the database while it is open, or on its way. */

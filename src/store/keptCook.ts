@@ -1,5 +1,5 @@
 /** Cooks as the database holds them, and as older builds wrote them. */
-import { isMistaught, marksFromVersion2, type Cook } from '../core/batch/schema';
+import { cookFromVersion3, isMistaught, marksFromVersion2, type Cook } from '../core/batch/schema';
 import { holdCook, lookAt, type HeldCook } from '../formats/held';
 
 type Trace = NonNullable<Cook['predicted']['trace']>;
@@ -75,4 +75,10 @@ export function withMarkIds(kept: KeptCook): HeldCook {
   const fields = { ...rest, ...(keeps && { lesson }), marks: JSON.stringify(marks) };
   const texts = held.texts.filter((key) => key in fields);
   return holdCook(lookAt({ ...held, fields, texts }));
+}
+
+/** A cook as a build before version 8 kept it, the items of its batch with stays. */
+export function withStays(kept: KeptCook): HeldCook {
+  const whole: unknown = JSON.parse(JSON.stringify(readCook(kept)));
+  return holdCook(cookFromVersion3(whole) as Cook);
 }

@@ -134,10 +134,10 @@ describe('two tabs', () => {
     const removed = put(a, 'b1', (x) => ({
       ...x,
       steps: (x.steps ?? []).filter((s) => s.id !== 's2'),
-      items: x.items.map((i) => (i.enters === 's2' ? { ...i, enters: null } : i)),
+      items: x.items.map((i) => (i.stays?.[0]?.from === 's2' ? { ...i, stays: [{}] } : i)),
     }));
     expect(removed).toBe(true);
-    expect(put(b, 'b1', (x) => changeItem(x, 'i2', { enters: 's2' }))).toBe(true);
+    expect(put(b, 'b1', (x) => changeItem(x, 'i2', { stays: [{ from: 's2' }] }))).toBe(true);
     await quiet(a, b);
     expect(text(a)).toBe(text(b));
     const named = home(a).batches.map((x) => x.name);
@@ -172,7 +172,7 @@ describe('a full disk', () => {
     put(a, 'b2', (x) => ({ ...x, name: 'From the other' }));
     await quiet(a, b);
     for (const app of [a, b]) {
-      expect(batch(app).servings).toBe(7);
+      expect(batch(app).servings).toBe(8);
       expect(batch(app, 'b2').name).toBe('From the other');
     }
     expect(b.useApp.getState().trouble).toBeNull();
@@ -189,6 +189,6 @@ describe('a full disk', () => {
     jest.useRealTimers();
     await quiet(a, b);
     expect(b.useApp.getState().trouble).toBeNull();
-    expect(batch(a).servings).toBe(7);
+    expect(batch(a).servings).toBe(8);
   });
 });

@@ -247,7 +247,7 @@ describe('laws', () => {
             item(`x${i}`, it.key, it.grams, 'g', {
               ...(it.frozen && { startC: -18 }),
               ...(it.mm && { cut: { shape: 'cube', mm: it.mm } }),
-              enters: i % 3 === 0 ? 's2' : null,
+              ...(i % 3 === 0 && { stays: [{ from: 's2' }] }),
             }),
           ),
           [pressure(hold, how), { id: 's2', kind: after, minutes: 6 } as Step],

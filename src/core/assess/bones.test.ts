@@ -148,7 +148,7 @@ describe('a double stock', () => {
       [
         item('b', 'veal-knuckle', 1, 'kg'),
         item('w', 'water', 2.4, 'l'),
-        item('b2', 'veal-knuckle', 1, 'kg', { enters: 's3' }),
+        item('b2', 'veal-knuckle', 1, 'kg', { stays: [{ from: 's3' }] }),
       ],
       [pressure(90), { id: 's2', kind: 'strain' }, { ...pressure(90), id: 's3' }, END],
       { kind: 'stock' },

@@ -29,7 +29,7 @@ const under = (food: string, grams: number, min: number, release: Release, more?
 /** Put into the open pot for the last minutes. */
 const late = (food: string, grams: number, minutes: number, more: Partial<Item> = {}): ItemReport =>
   soup(food, grams, [pressure(10, Q), { id: 's2', kind: 'simmer', minutes }], {
-    enters: 's2',
+    stays: [{ from: 's2' }],
     ...more,
   }).found;
 

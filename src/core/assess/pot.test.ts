@@ -205,10 +205,10 @@ describe('finishing', () => {
   });
 
   it('lets a smoked hock salt the pot, and takes part of it out with it', () => {
-    const hock = (leaves: string | null) =>
+    const hock = (to: string | null) =>
       run(
         batchOf(
-          [WATER, item('h', 'ham-hock', 1, 'piece', { leaves })],
+          [WATER, item('h', 'ham-hock', 1, 'piece', to ? { stays: [{ to }] } : {})],
           [pressure(50), { id: 's2', kind: 'simmer', minutes: 5 }],
         ),
       ).salt.grams;

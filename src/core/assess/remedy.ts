@@ -2,6 +2,7 @@ import {
   changeItem,
   changeStep,
   cutTo,
+  enterWith,
   freshStepId,
   inPot,
   insertStep,
@@ -25,11 +26,11 @@ export function putInAfter(batch: Batch, id: string, minutes: number): Batch {
   if (simmer) {
     const have = simmer.minutes ?? 0;
     const longer = have < minutes ? setMinutes(batch, simmer.id, minutes) : batch;
-    return changeItem(longer, id, { enters: simmer.id });
+    return enterWith(longer, id, simmer.id);
   }
   const fresh = freshStepId(batch);
   const longer = insertStep(batch, steps[last]?.id ?? null, { id: fresh, kind: 'simmer', minutes });
-  return changeItem(longer, id, { enters: fresh });
+  return enterWith(longer, id, fresh);
 }
 
 /** Opens the pot before the end of a hold, and puts an item in then. */
@@ -39,7 +40,7 @@ export function putInLate(batch: Batch, id: string, step: string, minutes: numbe
   if (held?.kind !== 'pressure') return batch;
   const split = splitHold(batch, step, held.holdMin - minutes);
   const again = stepsOf(split).find((s) => s.kind === 'pressure' && !before.has(s.id));
-  return again ? changeItem(split, id, { enters: again.id }) : batch;
+  return again ? enterWith(split, id, again.id) : batch;
 }
 
 function cutItem(batch: Batch, id: string, mm: number): Batch {
@@ -86,7 +87,7 @@ export const REMEDIES: { readonly [D in Remedy['do']]: RemedyDefinition<Of<D>> }
   'set-cut': { changes: 1.6, apply: (batch, { item, mm }) => cutItem(batch, item, mm) },
   apart: {
     changes: 1.6,
-    apply: (batch, { item }) => changeItem(batch, item, { apart: true, enters: null }),
+    apply: (batch, { item }) => changeItem(batch, item, { apart: true, stays: undefined }),
   },
   'stop-after': { changes: 2, apply: (batch, { runs }) => stopAfter(batch, runs) },
   'move-pot': { changes: 2.2, apply: (batch, { pot }) => inPot(batch, pot) },

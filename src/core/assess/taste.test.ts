@@ -155,7 +155,7 @@ describe('a wish', () => {
           item('x', key, 600, 'g', {
             wish: { from: first, to: first },
             startC: -18,
-            enters: 's2',
+            stays: [{ from: 's2' }],
           }),
         ],
         [lid(1), { id: 's2', kind: 'simmer', minutes: 2 }],

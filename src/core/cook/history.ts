@@ -2,7 +2,7 @@
  * History of what is in a pot, from the marks of its cook and the time alone: signs and readings are seen, stretches
  * of the plan are planned, and what nobody saw is presumed to be the less safe.
  */
-import { foodOf, indexOfStep, stepsOf } from '../batch/plan';
+import { entryIndex, foodOf, stepsOf } from '../batch/plan';
 import type { Cook, Mark, Span } from '../batch/schema';
 import {
   COLD_C,
@@ -119,7 +119,7 @@ function rawFromS(cook: Went, { plan }: Timeline): Pick<Sign, 's' | 'how'> | nul
   const first = stepsOf(plan).findIndex(({ kind }) => kind === 'pressure' || kind === 'simmer');
   const raw = plan.items.filter((item) => {
     const food = foodOf(item);
-    const early = indexOfStep(stepsOf(plan), item.enters, 0) <= Math.max(0, first);
+    const early = entryIndex(item, stepsOf(plan)) <= Math.max(0, first);
     return food && !item.apart && early && isPerishable(item.own?.name ?? item.food, food);
   });
   if (raw.length === 0) return null;

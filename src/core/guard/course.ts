@@ -10,9 +10,11 @@ export interface CourseFood {
   /** Row of the table, or the kitchen's own food made of one. */
   readonly food: Food;
   readonly massG: number;
-  /** Indexes of the steps at whose start it goes in and comes out. */
+  /** Indexes of the step at whose start it first goes in, and of the one at which it is out for good. */
   readonly entersAt: number;
   readonly leavesAt: number;
+  /** Its stays in the pot, by the indexes of their steps. */
+  readonly stays: readonly { readonly from: number; readonly to: number }[];
   /** Cooked in a pan of its own. */
   readonly apart: boolean;
   readonly startC: number;

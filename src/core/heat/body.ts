@@ -9,6 +9,10 @@ import type { BodyShape } from './types';
 
 export interface Body {
   readonly id: string;
+  /** Index of the stay that it is in, or was in last. */
+  stay: number;
+  /** Water that has dried off in air, kg. */
+  driedKg: number;
   readonly massKg: number;
   readonly cells: number;
   /** Heat capacity per cell above freezing, J/K. */
@@ -70,6 +74,7 @@ export function makeBody(
   composition: Composition,
   shape: BodyShape,
   startC: number,
+  stay = 0,
   film = FILM,
   cells = CELLS,
 ): Body {
@@ -92,6 +97,8 @@ export function makeBody(
   const frozen = startC < FREEZING_POINT;
   const body: Body = {
     id,
+    stay,
+    driedKg: 0,
     massKg,
     cells,
     capacity,
@@ -122,13 +129,14 @@ export function makeBody(
 }
 
 /** A body as plain data. */
-export function bodyState({ id, t, capacity, ice, film }: Body): BodyState {
+export function bodyState({ id, stay, driedKg, t, capacity, ice, film }: Body): BodyState {
   const enthalpy = ice && !ice.thawed ? [...ice.enthalpy] : null;
-  return { id, t: [...t], capacity: [...capacity], enthalpy, film };
+  return { id, stay, driedKg, t: [...t], capacity: [...capacity], enthalpy, film };
 }
 
 /** Brings a body, fresh from `makeBody`, to where it was. */
 export function resumeBody(body: Body, state: BodyState): void {
+  body.driedKg = state.driedKg;
   body.t.set(state.t);
   body.capacity.set(state.capacity);
   if (body.ice) {

@@ -24,8 +24,7 @@ function item(key: string, massKg: number, moves: number, more: Partial<HeatItem
     composition: food.composition,
     shape: conductionShape(food, null),
     startC: food.shape ? 5 : 20,
-    entersAt: 0,
-    leavesAt: 99,
+    stays: [{ from: 0, to: 99 }],
     exchange: moves === 0 ? null : { kg: moves, doneMin: 15, z: 33 },
     ...more,
   };
@@ -86,7 +85,7 @@ describe('water on the move', () => {
   });
 
   it('stays behind when what gave it is taken out', () => {
-    const out = { ...CHICKEN, leavesAt: 1 };
+    const out = { ...CHICKEN, stays: [{ from: 0, to: 1 }] };
     const result = cook([water(1), out], pressure(15), { kind: 'simmer', minutes: 10 });
     const given = result.items['chicken-thigh']?.waterKg ?? [];
     const left = result.trace.step.indexOf(1);
@@ -133,7 +132,11 @@ describe('browning', () => {
 
   it('drives off water that is missing later', () => {
     const raw = cook([BEEF, water(0.3)], pressure(10));
-    const browned = cook([BEEF, { ...water(0.3), entersAt: 1 }], BROWN, pressure(10));
+    const browned = cook(
+      [BEEF, { ...water(0.3), stays: [{ from: 1, to: 99 }] }],
+      BROWN,
+      pressure(10),
+    );
     expect(last(browned.trace.steamKg)).toBeGreaterThan(last(raw.trace.steamKg) + 0.05);
     const at = browned.trace.phase.lastIndexOf('saute');
     expect(browned.trace.steamKg[at]).toBeGreaterThan(0.05);
@@ -151,7 +154,7 @@ describe('browning', () => {
 
 describe('several lids', () => {
   it('warm up sooner the second time, even with frozen peas', () => {
-    const peas = item('peas', 0.2, 0, { startC: -18, entersAt: 1 });
+    const peas = item('peas', 0.2, 0, { startC: -18, stays: [{ from: 1, to: 99 }] });
     const { steps } = cook(
       [water(1.5), BARLEY, peas],
       { ...pressure(10), release: { method: 'quick' } } as HeatStep,
@@ -175,9 +178,9 @@ describe('several lids', () => {
   });
 
   it('take liquid out with what was put in as liquid', () => {
-    const first = { ...water(1), id: 'first', leavesAt: 1 };
+    const first = { ...water(1), id: 'first', stays: [{ from: 0, to: 1 }] };
     const result = cook(
-      [first, { ...water(0.5), entersAt: 1 }],
+      [first, { ...water(0.5), stays: [{ from: 1, to: 99 }] }],
       { kind: 'simmer', minutes: 5 },
       { kind: 'simmer', minutes: 5 },
     );

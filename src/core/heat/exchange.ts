@@ -40,13 +40,13 @@ interface Band {
 }
 
 /** A body's water on the move. */
-interface Moving {
+export interface Moving {
   readonly what: Exchange;
   readonly body: Body;
   readonly bands: readonly Band[];
 }
 
-function moving(body: Body, what: Exchange): Moving {
+export function moving(body: Body, what: Exchange): Moving {
   const total = body.capacity.reduce((sum, c) => sum + c, 0);
   let from = 0;
   const bands = READ.map((last): Band => {
@@ -123,7 +123,7 @@ function move({ bands }: Moving, share: number): number {
   return moved;
 }
 
-function sumOf({ bands }: Moving, key: 'moved' | 'pending'): number {
+function sumOf({ bands }: Pick<Moving, 'bands'>, key: 'moved' | 'pending'): number {
   let sum = 0;
   for (const band of bands) sum += band[key];
   return sum;
@@ -163,7 +163,7 @@ function carryBand(body: Body, band: Band, liquid: Liquid): Liquid {
  *
  * @param leastKg less than this waits
  */
-function carryHeat({ body, bands }: Moving, liquid: Liquid, leastKg: number): Liquid {
+export function carryHeat({ body, bands }: Moving, liquid: Liquid, leastKg: number): Liquid {
   if (isFreezing(body)) return liquid;
   let all = 0;
   for (const band of bands) all += Math.abs(band.pending);
@@ -172,6 +172,50 @@ function carryHeat({ body, bands }: Moving, liquid: Liquid, leastKg: number): Li
   let now = liquid;
   for (const band of bands) if (band.pending !== 0) now = carryBand(body, band, now);
   return now;
+}
+
+/** Water that a food has moved so far, kg. */
+export function moved(m: Moving): number {
+  return sumOf(m, 'moved');
+}
+
+/**
+ * Lets a time pass for a food that is alone.
+ *
+ * @param thereKg water that it may drink of, kg
+ * @returns kg that it gave
+ */
+export function pass(m: Moving, seconds: number, thereKg: number): number {
+  const wants = want(m, seconds, null);
+  if (m.what.kg < 0) return -move(m, 1);
+  if (wants > 0) move(m, Math.min(1, thereKg / wants));
+  return 0;
+}
+
+/** Water of a part of a food that is cut or picked into another body. @param keeps share that goes on */
+export function movingAs(before: Moving, body: Body, keeps: number): Moving {
+  const { kg, swells } = before.what;
+  const what: Exchange = {
+    ...before.what,
+    kg: kg * keeps,
+    ...(swells && { swells: { ...swells, kg: swells.kg * keeps } }),
+  };
+  const after = moving(body, what);
+  const value = before.bands.reduce((sum, band) => sum + band.share * band.value, 0);
+  const all = keeps * sumOf(before, 'moved');
+  for (const band of after.bands) Object.assign(band, { value, moved: band.share * all });
+  return after;
+}
+
+/** Water of a food as plain data. */
+export function movingState({ body, bands }: Moving): WaterState {
+  const kept = bands.map(({ value, moved: kg, pending }) => ({ value, moved: kg, pending }));
+  return { id: body.id, moved: sumOf({ bands }, 'moved'), bands: kept };
+}
+
+/** Brings it, fresh from `moving`, to where it was. */
+export function resumeMoving(m: Moving, { bands }: WaterState): void {
+  bands.forEach((band, i) => Object.assign(m.bands[i] as Band, band));
 }
 
 /** Liquid and pot as the water finds them. */
@@ -202,23 +246,31 @@ export class Waters {
     this.#moving.delete(id);
   }
 
+  /** A food is taken out and will be back: its water goes on by itself, apart from the pot's. */
+  lift(id: string): Moving | null {
+    const m = this.#moving.get(id);
+    this.#moving.delete(id);
+    return m ?? null;
+  }
+
+  /** It is back, as the body that it is now. */
+  lay(m: Moving): void {
+    this.#moving.set(m.body.id, m);
+  }
+
   /** All of it as plain data. */
   state(): readonly WaterState[] {
     const gone = [...this.#gone].map(([id, moved]) => ({ id, moved, bands: [] }));
-    const here = [...this.#moving].map(([id, m]) => ({
-      id,
-      moved: sumOf(m, 'moved'),
-      bands: m.bands.map(({ value, moved, pending }) => ({ value, moved, pending })),
-    }));
+    const here = [...this.#moving.values()].map(movingState);
     return [...gone, ...here];
   }
 
   /** Goes on from there; `put` has put what is in the pot. */
   resume(waters: readonly WaterState[]): void {
-    for (const { id, moved, bands } of waters) {
-      const m = this.#moving.get(id);
-      if (m) bands.forEach((band, i) => Object.assign(m.bands[i] as Band, band));
-      else this.#gone.set(id, moved);
+    for (const state of waters) {
+      const m = this.#moving.get(state.id);
+      if (m) resumeMoving(m, state);
+      else this.#gone.set(state.id, state.moved);
     }
   }
 

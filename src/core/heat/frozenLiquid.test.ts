@@ -16,8 +16,7 @@ function liquid(id: string, massKg: number, startC: number): HeatItem {
     composition: compositionOf('broth'),
     shape: null,
     startC,
-    entersAt: 0,
-    leavesAt: 9,
+    stays: [{ from: 0, to: 9 }],
   };
 }
 const minutes = (items: readonly HeatItem[], steps = BOIL): number =>

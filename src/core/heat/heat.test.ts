@@ -28,8 +28,7 @@ function item(
     composition: compositionOf(key),
     shape: mm ? { n: 3, mm } : null,
     startC: 5,
-    entersAt: 0,
-    leavesAt: 99,
+    stays: [{ from: 0, to: 99 }],
     ...more,
   };
 }
@@ -124,8 +123,8 @@ describe('the pot', () => {
   });
 
   it('takes out and puts in at a step', () => {
-    const late = item('leek', 0.2, 15, { entersAt: 1 });
-    const early = item('beef-stewing', 0.4, 30, { leavesAt: 1 });
+    const late = item('leek', 0.2, 15, { stays: [{ from: 1, to: 99 }] });
+    const early = item('beef-stewing', 0.4, 30, { stays: [{ from: 0, to: 1 }] });
     const { items, trace } = simulate(
       [water(1.5), late, early],
       [NATURAL, { kind: 'simmer', minutes: 5 }],

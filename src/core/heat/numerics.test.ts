@@ -16,8 +16,7 @@ function item(key: string, massKg: number, mm: number | null, more: Partial<Heat
     composition: compositionOf(key),
     shape: mm ? { n: 3, mm } : null,
     startC: 5,
-    entersAt: 0,
-    leavesAt: 9,
+    stays: [{ from: 0, to: 9 }],
     ...more,
   };
 }

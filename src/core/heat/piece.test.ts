@@ -65,8 +65,7 @@ function joint(kg: number, mm: number, juiceKg: number): readonly HeatItem[] {
     composition: compositionOf(key),
     shape: null,
     startC: 20,
-    entersAt: 0,
-    leavesAt: 9,
+    stays: [{ from: 0, to: 9 }],
   });
   return [
     item('water', 'water', 2),

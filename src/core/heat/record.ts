@@ -1,6 +1,7 @@
 /** What a simulation leaves behind: the moments of the pot and of each item in it. */
 import { centreC, surfaceC, type Body } from './body';
-import type { ItemTrace, Phase, Trace } from './types';
+import type { Plate } from './plate';
+import type { ItemTrace, Phase, Readying, Trace } from './types';
 
 /** A moment of the pot. */
 interface Moment {
@@ -34,7 +35,13 @@ export class Recorder {
     return this.trace.s.length === 0;
   }
 
-  add(moment: Moment, bodies: readonly Body[]): void {
+  /** What a food went through in other vessels before it goes in. */
+  readied(id: string, readied: Readying): void {
+    const item = this.items[id];
+    if (item) this.items[id] = { ...item, readied };
+  }
+
+  add(moment: Moment, bodies: readonly Body[], plates: readonly Plate[]): void {
     const { trace } = this;
     trace.s.push(moment.seconds);
     trace.liquidC.push(moment.liquidC);
@@ -50,6 +57,15 @@ export class Recorder {
       item.centreC.push(centreC(body));
       item.surfaceC.push(surfaceC(body, moment.liquidC));
       item.waterKg.push(this.movedKg(body.id));
+    }
+    for (const { body } of plates) {
+      const item = this.items[body.id];
+      if (!item) continue;
+      this.#fill(body.id, item, before);
+      item.centreC.push(centreC(body));
+      item.surfaceC.push(body.t[body.cells - 1] as number);
+      // What runs from it is not in the pot yet.
+      item.waterKg.push(item.waterKg.at(-1) ?? 0);
     }
   }
 

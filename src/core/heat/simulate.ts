@@ -47,8 +47,12 @@ function begin(c: Cooking, items: readonly HeatItem[]): void {
   if (HEATED.has(step.kind)) void c.heater;
   const index = place.step;
   if (step.kind !== 'pressure' && step.pours) system.pour();
-  for (const item of items) if (item.leavesAt === index && item.entersAt < index) system.take(item);
-  for (const item of items) if (item.entersAt === index && item.leavesAt > index) system.put(item);
+  for (const item of items)
+    if (item.stays.some(({ from, to }) => to === index && from < index)) system.take(item);
+  for (const item of items) {
+    const at = item.stays.findIndex(({ from, to }) => from === index && to > index);
+    if (at >= 0) system.put(item, at);
+  }
   place.now = {
     startS: system.seconds,
     heatedJ: system.energy.intoJ,
@@ -105,7 +109,7 @@ function end(c: Cooking, failed: boolean): StepResult {
 /**
  * Runs a cook, from cold to the table or any part of it.
  *
- * @param items what goes in, with the index of the step at whose start it enters and leaves
+ * @param items what goes in, with its stays by the indexes of the steps at whose start they begin and end
  * @param steps in order, all of them, also where it goes on from a later one
  * @param vessel its power, losses and valve
  * @param air pressure and temperature outside

@@ -52,7 +52,9 @@ function joined(parts: readonly HeatResult[]): HeatResult {
     for (const [id, own] of Object.entries(part.items)) {
       const before = items[id];
       if (!before) continue;
+      const readied = before.readied ?? own.readied;
       items[id] = {
+        ...(readied && { readied }),
         centreC: [...before.centreC, ...own.centreC.slice(1)],
         surfaceC: [...before.surfaceC, ...own.surfaceC.slice(1)],
         waterKg: [...before.waterKg, ...own.waterKg.slice(1)],

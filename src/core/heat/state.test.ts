@@ -24,8 +24,7 @@ function item(key: string, massKg: number, more: Partial<HeatItem> = {}): HeatIt
     composition: compositionOf(key),
     shape: food ? conductionShape(food, null) : null,
     startC: food?.shape ? 5 : 20,
-    entersAt: 0,
-    leavesAt: 99,
+    stays: [{ from: 0, to: 99 }],
     ...more,
   };
 }
@@ -204,7 +203,7 @@ describe('other vessels', () => {
     const jar = jarVessel(0.95, 9.5);
     const hot = simulate([water(0.9, 95)], [{ kind: 'rest', minutes: 0 }], jar, SEA);
     const filled = pourInto(hot.end, jar, 20);
-    const inside = { ...water(0.9, 95), entersAt: -1 };
+    const inside = { ...water(0.9, 95), stays: [{ from: -1, to: 99 }] };
     const { trace } = simulate([inside], [REST], jar, SEA, { from: filled });
     const heat = filled.liquidJPerK + jar.bodyJPerK;
     const wanted = 20 + (filled.liquidC - 20) * Math.exp((-7200 * jar.lossWPerK) / heat);
@@ -221,7 +220,7 @@ describe('other vessels', () => {
         const least = Math.min(end.liquidC, wallC);
         expect(poured.liquidC).toBeGreaterThanOrEqual(least - 1e-9);
         expect(poured.liquidC).toBeLessThanOrEqual(Math.max(end.liquidC, wallC) + 1e-9);
-        const inside = items.map((i) => ({ ...i, entersAt: -1 }));
+        const inside = items.map((i) => ({ ...i, stays: [{ from: -1, to: 99 }] }));
         const { energy } = simulate(inside, [REST], jar, SEA, { from: poured });
         const gap = energy.addedJ + energy.intoJ - energy.lostJ - energy.steamJ - energy.storedJ;
         expect(Math.abs(gap)).toBeLessThan(1e-3 * Math.abs(energy.addedJ) + 1);

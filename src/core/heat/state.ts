@@ -4,11 +4,15 @@
  */
 import { FREEZING_POINT } from '../food';
 import type { Vessel } from '../vessel';
-import type { Air, EnergyBalance, LegName, StepResult } from './types';
+import type { Air, EnergyBalance, Heating, LegName, StepResult } from './types';
 
-/** A food in the pot. */
+/** A food in the pot, or on its plate. */
 export interface BodyState {
   readonly id: string;
+  /** Index of the stay that it is in, or was in last. */
+  readonly stay: number;
+  /** Water that has dried off in air, kg. */
+  readonly driedKg: number;
   /** Of its shells from the centre out, C. */
   readonly t: readonly number[];
   /** Of its shells, J/K; water that moved has changed them. */
@@ -26,6 +30,16 @@ export interface WaterState {
   readonly moved: number;
   /** By bands of shells from the centre out; none once the food is out. */
   readonly bands: readonly WaterBand[];
+}
+
+/** A food on a plate between two stays. */
+export interface PlateState extends BodyState {
+  /** Juice that has run from it and goes back with it, kg. */
+  readonly dripKg: number;
+  /** Heat that it is still to get in other vessels. */
+  readonly heatings: readonly Heating[];
+  /** Its water on the move; null for what moves none. */
+  readonly water: WaterState | null;
 }
 
 /** Water on the move in a band of shells. */
@@ -82,6 +96,7 @@ export interface PotState {
   /** Steam gone so far, kg. */
   readonly steamKg: number;
   readonly bodies: readonly BodyState[];
+  readonly plates: readonly PlateState[];
   readonly waters: readonly WaterState[];
   readonly energy: EnergyBalance;
   readonly place: Place;
@@ -110,6 +125,7 @@ export function coldState(vessel: Vessel, air: Air): PotState {
     liquidJPerK: 0,
     steamKg: 0,
     bodies: [],
+    plates: [],
     waters: [],
     energy: {
       intoJ: 0,
@@ -142,6 +158,7 @@ export function pourInto(state: PotState, vessel: Vessel, wallC: number): PotSta
   const addedJ = state.bodies.reduce((sum, body) => sum + storedIn(body), wetJ);
   return {
     ...state,
+    plates: [],
     seconds: 0,
     liquidC: Math.max(0, wetJ) / (state.liquidJPerK + vessel.bodyJPerK),
     iceJ: Math.max(0, -wetJ),

@@ -4,7 +4,7 @@
  */
 import { normalise, thermalProperties } from '../food';
 import type { Vessel } from '../vessel';
-import { latentHeat, saturationPressure, WATER_HEAT } from '../water';
+import { latentHeat, saturationPressure, saturationTemperature, WATER_HEAT } from '../water';
 import {
   bodyState,
   makeBody,
@@ -15,8 +15,17 @@ import {
   wet,
   type Body,
 } from './body';
-import { Waters } from './exchange';
+import { moved, moving, movingAs, Waters } from './exchange';
 import { liquidHeat } from './ice';
+import {
+  finishHeating,
+  passOnPlate,
+  plateOf,
+  plateState,
+  resumePlate,
+  waterOf,
+  type Plate,
+} from './plate';
 import { Recorder } from './record';
 import { advance, type Stepped } from './scheme';
 import type { Place, PotState } from './state';
@@ -40,8 +49,43 @@ const LOCATES = 12;
 const LEAST_S = 1e-3;
 /** Where melting does not settle, the step is halved down to this, s. */
 const SURE_S = 0.3;
+/** Any temperature above freezing, of a body that is given its own at once, C. */
+const CUT_C = 20;
 /** Changes of the film below this are let pass. */
 const FILM_STEP = 0.02;
+
+/** A piece as it is when its stay begins, and its water, neither of them cooked yet. */
+function pieceAt(item: HeatItem, at: number): Pick<Plate, 'body' | 'water'> {
+  const { id, composition, startC, exchange } = item;
+  let shape = item.shape;
+  let keeps = 1;
+  for (const stay of item.stays.slice(0, at + 1)) {
+    shape = stay.shape ?? shape;
+    keeps *= stay.keeps ?? 1;
+  }
+  if (!shape) throw new RangeError(`${id} is no piece`);
+  const body = makeBody(id, keeps * item.massKg, composition, shape, startC, at);
+  const whole = exchange && exchange.kg !== 0 ? moving(body, exchange) : null;
+  return { body, water: whole && keeps < 1 ? movingAs(whole, body, keeps) : whole };
+}
+
+/** A piece that comes back: the same, or what was cut and picked of it, as warm all through as it was on average. */
+function asItIsNow(item: HeatItem, at: number, plate: Plate): Pick<Plate, 'body' | 'water'> {
+  const { shape, keeps = 1 } = item.stays[at] ?? {};
+  const before = plate.body;
+  if (!shape && keeps === 1) {
+    before.stay = at;
+    return plate;
+  }
+  const { body } = pieceAt({ ...item, startC: CUT_C }, at);
+  const capacity = before.capacity.reduce((sum, c) => sum + c, 0);
+  const own = body.capacity.reduce((sum, c) => sum + c, 0);
+  body.t.fill(storedHeat(before) / capacity);
+  for (let i = 0; i < body.cells; i++)
+    body.capacity[i] = ((body.capacity[i] as number) * keeps * capacity) / own;
+  body.driedKg = keeps * before.driedKg;
+  return { body, water: plate.water && movingAs(plate.water, body, keeps) };
+}
 
 export class PotSystem {
   liquidC: number;
@@ -54,6 +98,8 @@ export class PotSystem {
   steamKg: number;
   seconds: number;
   readonly bodies: Body[];
+  /** Foods out of the pot that will be back. */
+  readonly plates: Plate[];
   readonly record: Recorder;
   readonly energy: { -readonly [K in keyof EnergyBalance]: number };
   /** Time steps in which liquid and melting foods did not come to agree. */
@@ -80,19 +126,36 @@ export class PotSystem {
     this.#liquidHeat = from.liquidJPerK;
     this.#waters = new Waters(fineness);
     const solid = items.filter((i) => i.shape);
+    const itemOf = (id: string): HeatItem => {
+      const item = solid.find((i) => i.id === id);
+      if (!item) throw new RangeError(`${id} is in the pot and not in the plan`);
+      return item;
+    };
     this.bodies = from.bodies.map((state) => {
-      const item = solid.find((i) => i.id === state.id);
-      if (!item?.shape) throw new RangeError(`${state.id} is in the pot and not in the plan`);
-      const body = makeBody(item.id, item.massKg, item.composition, item.shape, item.startC);
-      if (item.exchange) this.#waters.put(body, item.exchange);
+      const { body, water } = pieceAt(itemOf(state.id), state.stay);
+      if (water) this.#waters.lay(water);
       resumeBody(body, state);
       return body;
     });
+    this.plates = from.plates.map((state) =>
+      resumePlate(pieceAt(itemOf(state.id), state.stay), state),
+    );
     this.#waters.resume(from.waters);
     this.record = new Recorder(
       solid.map((i) => i.id),
-      (id) => this.#waters.moved(id),
+      (id) => this.#movedBy(id),
     );
+  }
+
+  /** Water that a food has taken up (above zero) or given so far, kg. */
+  #movedBy(id: string): number {
+    const aside = this.plates.find(({ body }) => body.id === id);
+    return aside ? (aside.water ? moved(aside.water) : 0) : this.#waters.moved(id);
+  }
+
+  /** Boiling point of water in this air, C. */
+  get #boilC(): number {
+    return saturationTemperature(this.air.pressurePa);
   }
 
   /** The pot as it is now. */
@@ -107,6 +170,7 @@ export class PotSystem {
       liquidJPerK: this.#liquidHeat,
       steamKg,
       bodies: this.bodies.map(bodyState),
+      plates: this.plates.map(plateState),
       waters: this.#waters.state(),
       energy: { ...this.energy, storedJ: this.#stored() },
       place,
@@ -136,18 +200,17 @@ export class PotSystem {
     this.iceJ = Math.max(0, -joules);
   }
 
-  put(item: HeatItem): void {
+  /** A food goes in for a stay: raw, readied in other vessels, or back from its plate. @param at index of the stay */
+  put(item: HeatItem, at = 0): void {
     if (item.massKg <= 0) return;
     if (item.shape) {
-      const body = makeBody(item.id, item.massKg, item.composition, item.shape, item.startC);
-      this.bodies.push(body);
-      if (item.exchange) this.#waters.put(body, item.exchange);
-      this.#waters.changed();
-      this.energy.addedJ += storedHeat(body);
+      this.#putPiece(item, at);
       return;
     }
     const heat = item.massKg * thermalProperties(item.composition, 60).heat;
-    const broughtJ = item.massKg * liquidHeat(item.composition, item.startC);
+    const heating = item.stays[at]?.heated?.at(-1);
+    const startC = heating ? (heating.celsius ?? this.#boilC) : item.startC;
+    const broughtJ = item.massKg * liquidHeat(item.composition, startC);
     const nowJ = this.capacity * this.liquidC - this.iceJ;
     this.energy.addedJ += broughtJ;
     this.#liquidHeat += heat;
@@ -157,7 +220,39 @@ export class PotSystem {
     this.otherKg += item.massKg - water;
   }
 
-  /** Takes a body out, or as much liquid as was put in with an item and is still there. */
+  #putPiece(item: HeatItem, at: number): void {
+    const stay = item.stays[at];
+    const there = this.plates.findIndex(({ body }) => body.id === item.id);
+    const [back] = there < 0 ? [] : this.plates.splice(there, 1);
+    const plate = back ?? plateOf(pieceAt(item, at), stay?.heated ?? []);
+    const readied = finishHeating(plate, this.air, this.#boilC);
+    if (readied && !back) this.record.readied(item.id, readied);
+    const { body, water } = back ? asItIsNow(item, at, back) : plate;
+    this.energy.addedJ += storedHeat(body);
+    if (water) this.#waters.lay(water);
+    this.bodies.push(body);
+    this.#waters.changed();
+    this.waterKg += plate.dripKg;
+    if (back) this.#carry(true);
+    if (stay?.blends) this.#blend(item, { ...plate, body, water });
+  }
+
+  /** What was a piece is part of the liquid from here on. */
+  #blend(item: HeatItem, plate: Plate): void {
+    const { body } = plate;
+    const nowJ = this.capacity * this.liquidC - this.iceJ + storedHeat(body);
+    this.bodies.splice(this.bodies.indexOf(body), 1);
+    const water = waterOf(plate, item.composition);
+    const dryKg = body.massKg * (1 - normalise(item.composition).water);
+    this.#waters.take(body.id);
+    this.#waters.changed();
+    this.#liquidHeat += body.capacity.reduce((sum, c) => sum + c, 0);
+    this.#settle(nowJ);
+    this.waterKg += water;
+    this.otherKg += dryKg;
+  }
+
+  /** Takes a body out, to its plate where it will be back; or as much liquid as went in with an item and is still there. */
   take(item: HeatItem): void {
     const at = this.bodies.findIndex((b) => b.id === item.id);
     const body = this.bodies[at];
@@ -165,7 +260,10 @@ export class PotSystem {
       this.#carry(true);
       this.energy.addedJ -= storedHeat(body);
       this.bodies.splice(at, 1);
-      this.#waters.take(body.id);
+      const next = item.stays[body.stay + 1];
+      if (next)
+        this.plates.push(plateOf({ body, water: this.#waters.lift(body.id) }, next.heated ?? []));
+      else this.#waters.take(body.id);
       this.#waters.changed();
       return;
     }
@@ -344,6 +442,7 @@ export class PotSystem {
       if (gone !== asked) this.liquidC += (done.steamW * seconds - tookJ) / this.capacity;
     }
     this.#exchange(seconds);
+    for (const plate of this.plates) passOnPlate(plate, seconds, this.air, this.#boilC);
   }
 
   /**
@@ -371,7 +470,8 @@ export class PotSystem {
   /** Adds the present moment to the trace. */
   sample(step: number, phase: Phase, gaugeKPa: number): void {
     const { seconds, liquidC, steamKg } = this;
-    this.record.add({ seconds, liquidC, steamKg, step, phase, gaugeKPa }, this.bodies);
+    const moment = { seconds, liquidC, steamKg, step, phase, gaugeKPa };
+    this.record.add(moment, this.bodies, this.plates);
   }
 
   /** The whole of the water's heat has come over; nothing more is recorded. */

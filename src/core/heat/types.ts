@@ -20,6 +20,31 @@ export interface BodyShape {
   readonly mm: number;
 }
 
+/** Heat that a food gets in another vessel, before it goes in or between two stays. */
+export interface Heating {
+  readonly minutes: number;
+  /** Its surface is driven towards this, C; null for boiling water, of which it may drink. */
+  readonly celsius: number | null;
+  /** W/(m2 K); null for that of hot water. */
+  readonly film: number | null;
+  /** Water that it loses there, share of its mass; of what is readied before its first stay the plan tells. */
+  readonly lost?: number;
+}
+
+/** A stay in the pot: from the start of a step to the start of another, by their indexes. */
+export interface HeatStay {
+  readonly from: number;
+  readonly to: number;
+  /** In other vessels before it goes in, in order. */
+  readonly heated?: readonly Heating[];
+  /** Another piece than before. */
+  readonly shape?: BodyShape;
+  /** Share of it that goes in; all of it where it is missing. */
+  readonly keeps?: number;
+  /** It becomes part of the liquid. */
+  readonly blends?: boolean;
+}
+
 /** What goes into the pot, as the heat model sees it. */
 export interface HeatItem {
   readonly id: string;
@@ -28,8 +53,8 @@ export interface HeatItem {
   /** Null for what becomes part of the liquid. */
   readonly shape: BodyShape | null;
   readonly startC: number;
-  readonly entersAt: number;
-  readonly leavesAt: number;
+  /** In order; between two of them it lies on a plate. */
+  readonly stays: readonly HeatStay[];
   readonly exchange?: Exchange | null;
 }
 
@@ -101,8 +126,19 @@ export interface Trace {
   readonly steamKg: number[];
 }
 
-/** Temperatures of one item at the samples of the trace; NaN while it is out of the pot. */
+/** Temperatures of a piece while it is readied in other vessels, before its time in the pot. */
+export interface Readying {
+  readonly s: number[];
+  readonly centreC: number[];
+  readonly surfaceC: number[];
+  /** Water that it drank there (above zero) or gave, kg. */
+  readonly waterKg: number;
+}
+
+/** Temperatures of one item at the samples of the trace, on its plate too; NaN while it is not there. */
 export interface ItemTrace {
+  /** Missing where it was not readied, and where the run went on from later. */
+  readonly readied?: Readying;
   readonly centreC: number[];
   readonly surfaceC: number[];
   /** Water taken up (above zero) or given (below) so far, kg; it stays when the item leaves. */

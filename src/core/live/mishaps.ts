@@ -2,8 +2,8 @@
  * What may go wrong at a stove. Each is a change of what is true of the stand-in: of its foods, of its vessel
  * for a while, of its air or of its hands. What a screen shows of it are its signs.
  */
-import { foodOf, handlingAt, stepsOf } from '../batch/plan';
-import type { FAULTS, Batch, Cook, Kitchen, MISHAPS } from '../batch/schema';
+import { changed, enteringAt, foodOf, handlingAt, stepsOf } from '../batch/plan';
+import type { FAULTS, Batch, Cook, Item, Kitchen, MISHAPS } from '../batch/schema';
 import type { Spell } from '../heat';
 import type { ItemUnknowns, Unknowns } from '../unknown';
 import { known, timelineOf } from '../cook';
@@ -121,7 +121,11 @@ const has =
 function lateItems(batch: Batch): readonly string[] {
   const steps = stepsOf(batch);
   const lid = steps.findIndex((s) => s.kind === 'pressure');
-  return steps.slice(lid + 1).flatMap((step) => handlingAt(batch, step.id).into.map((i) => i.id));
+  return steps
+    .slice(lid + 1)
+    .flatMap((step) =>
+      handlingAt(batch, step.id).into.flatMap(({ item, back }) => (back ? [] : [item.id])),
+    );
 }
 
 export const MISHAP: Readonly<Record<Mishap, MishapIs>> = {
@@ -214,7 +218,7 @@ export const MISHAP: Readonly<Record<Mishap, MishapIs>> = {
         batch: {
           ...truth.batch,
           items: truth.batch.items.map((item) =>
-            late.has(item.id) ? { ...item, enters: first } : item,
+            late.has(item.id) ? changed<Item>(item, enteringAt(item, first)) : item,
           ),
         },
       };

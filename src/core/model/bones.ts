@@ -19,7 +19,7 @@ import {
 import { isStock, learnedBones, READIED, wantedSet, type PlannedItem } from '../batch/plan';
 import { cookValues, USUAL_Z } from '../doneness';
 import { reductionMinutes } from '../finish';
-import { lastOf, valueAt } from '../series';
+import { lastOf, valueAt, isIn } from '../series';
 import type { Model } from './model';
 import { contentsAt, flavourIn, lastBefore, netWatts } from './read';
 import type { BonesReport, FlavourReport, RunOffReport } from './runOffTypes';
@@ -293,7 +293,7 @@ function flavoursOf(model: Model): readonly FlavourReport[] {
     const inLiquid = (): readonly number[] =>
       heat.trace.liquidC.map((c, i) => {
         const step = valueAt(heat.trace.step, i);
-        return step >= item.entersAt && step < item.leavesAt ? c : Number.NaN;
+        return isIn(item, step) ? c : Number.NaN;
       });
     const cooked = cookValues(heat.trace.s, heat.items[item.id]?.surfaceC ?? inLiquid(), USUAL_Z);
     return [{ item: item.id, valueMin: lastOf(cooked), ...flavour }];

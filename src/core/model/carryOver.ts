@@ -6,7 +6,7 @@
  * Meat tightens and beans burst by it (common practice); thin things only go on cooking.
  */
 import { MELTING, thermalProperties, type Food } from '../food';
-import { valueAt } from '../series';
+import { valueAt, isIn } from '../series';
 import { latentHeat } from '../water';
 import type { Model } from './model';
 import { boundsOf } from './read';
@@ -37,7 +37,7 @@ export function texturesOf(model: Model, step: number): readonly Texture[] {
   return model.plan.items.flatMap((item): Texture[] => {
     const cook = model.cooks[item.id];
     const heat = items[item.id];
-    if (!cook?.doneness || !heat || item.entersAt > step || item.leavesAt <= step) return [];
+    if (!cook?.doneness || !heat || !isIn(item, step)) return [];
     let superheatC = 0;
     for (let i = first; i <= last; i++)
       superheatC = Math.max(superheatC, valueAt(heat.centreC, i) - valueAt(trace.liquidC, i));

@@ -3,7 +3,7 @@ import { isStock, type Plan, type PlannedItem } from '../batch/plan';
 import { flavourOf, type Flavour } from '../bones';
 import { contents, type Before, type Contents, type Part } from '../fill';
 import { openLoss } from '../heat';
-import { valueAt } from '../series';
+import { valueAt, isIn } from '../series';
 import type { Step } from '../texture';
 import type { ItemCook, Model } from './model';
 
@@ -22,11 +22,36 @@ export function boundsOf(
   return { from: steps[wish.from - 1] ?? null, to: steps[wish.to] ?? null };
 }
 
+/** A part as it is in a step: what was picked off is gone, and what was blended is liquid. */
+function partIn({ heat }: Model, item: PlannedItem, part: Part, step: number): Part {
+  const keeps = item.stays.reduce((all, { from, keeps: k }) => (from <= step ? all * k : all), 1);
+  const left =
+    keeps < 1
+      ? {
+          ...part,
+          massKg: part.massKg * keeps,
+          dryL: part.dryL * keeps,
+          uptakeKg: part.uptakeKg * keeps,
+          swellsKg: part.swellsKg * keeps,
+        }
+      : part;
+  if (item.blendedAt === null || item.blendedAt > step) return left;
+  const moved = heat.items[item.id]?.waterKg.at(-1) ?? 0;
+  return {
+    ...left,
+    massKg: left.massKg + moved,
+    dryL: left.dryL + moved,
+    uptakeKg: 0,
+    solid: false,
+    swells: false,
+  };
+}
+
 /** Parts in the pot during a step. */
 export function partsAt(model: Model, step: number): readonly Part[] {
   return model.plan.items.flatMap((item, i) => {
     const part = model.parts[i];
-    return part && item.entersAt <= step && item.leavesAt > step ? [part] : [];
+    return part && isIn(item, step) ? [partIn(model, item, part, step)] : [];
   });
 }
 
@@ -61,8 +86,18 @@ export function standAt(model: Model, sample: number, step?: number): Before {
   for (const item of plan.items) {
     // Ignore liquids and items removed by the last pour.
     if (item.leavesAt <= pour) continue;
-    if (item.leavesAt <= now) outsideKg -= movedBy(item.id, sample) - movedBy(item.id, since);
-    else outsideKg += movedBy(item.id, since);
+    // Water that it brought along, of another vessel or of the liquid that was poured off.
+    const brought =
+      item.entersAt <= pour
+        ? movedBy(item.id, since)
+        : item.entersAt <= now
+          ? (heat.items[item.id]?.readied?.waterKg ?? 0)
+          : 0;
+    const isOut = !isIn(item, now) && item.entersAt <= now;
+    // Of what is out, and of what is liquid by now, the pot has what it gave and lacks what it drank.
+    if (isOut || (item.blendedAt !== null && item.blendedAt <= now))
+      outsideKg -= movedBy(item.id, sample) - brought;
+    else outsideKg += brought;
   }
   return {
     progress: (part) => {

@@ -1,5 +1,5 @@
 /** Costs of each release, and its chance of liquid at the valve. */
-import { valueAt } from '../series';
+import { valueAt, isIn } from '../series';
 import { releaseOf } from '../vocabulary';
 import { capital, thermalProperties } from '../food';
 import { foamingClass, levels, linesOf, type Part } from '../fill';
@@ -39,9 +39,7 @@ function levelDoubt(parts: readonly Part[]): number {
 
 /** Foods in the pot during a step, by the cook's names. */
 function saidAt({ plan }: Model, index: number) {
-  return plan.items.filter(
-    ({ entersAt, leavesAt, apart }) => !apart && entersAt <= index && leavesAt > index,
-  );
+  return plan.items.filter((item) => isIn(item, index));
 }
 
 function openingOf(model: Model, index: number, hotC: number): Opening {
@@ -83,7 +81,7 @@ function openingOf(model: Model, index: number, hotC: number): Opening {
 /** Heat capacity of pot and contents, J/K. */
 function capacity(model: Model, step: number): number {
   return model.plan.items
-    .filter((item) => item.entersAt <= step && item.leavesAt > step)
+    .filter((item) => isIn(item, step))
     .reduce(
       (sum, item) => sum + (item.massG / 1000) * thermalProperties(item.food.composition, 60).heat,
       model.vessel.bodyJPerK,

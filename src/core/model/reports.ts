@@ -234,6 +234,10 @@ export function itemReports(model: Model): readonly ItemReport[] {
       limitMin: to?.minutes ?? null,
       ...report,
       apart: item.apart,
+      stays: item.stays.map(({ from, to }) => ({
+        fromMin: (heat.steps[from]?.startS ?? 0) / 60,
+        toMin: (heat.steps[to]?.startS ?? end * 60) / 60,
+      })),
       enterMin: (heat.steps[item.entersAt]?.startS ?? 0) / 60,
       leaveMin: (heat.steps[item.leavesAt]?.startS ?? end * 60) / 60,
       doneMin: cook?.scale && !item.apart ? (from ? began(from.grade) : 0) : null,

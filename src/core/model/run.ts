@@ -1,14 +1,25 @@
 /** A batch run through the models: plan, heat, cook values, levels. No judgement yet. */
-import { planBatch, type PlannedItem, type PlannedStep } from '../batch/plan';
-import type { Batch, Kitchen, Pot } from '../batch/schema';
+import { planBatch, type PlannedItem, type PlannedStay, type PlannedStep } from '../batch/plan';
+import type { Batch, Done, Kitchen, Pot } from '../batch/schema';
 import { conductionShape, cookValues, donenessOf, USUAL_Z } from '../doneness';
 import { partOf, soakedKg, type Part } from '../fill';
 import type { Food } from '../food';
-import { simulateThrough, type Air, type HeatItem, type HeatResult, type HeatStep } from '../heat';
+import {
+  simulateThrough,
+  type Air,
+  type BodyShape,
+  type Heating,
+  type HeatItem,
+  type HeatResult,
+  type HeatStay,
+  type HeatStep,
+} from '../heat';
 import type { ItemUnknowns } from '../unknown';
 import { potVessel } from '../vessel';
+import { handlingOf, surroundingsOf, waterLost } from '../vocabulary';
 import { atmosphericPressure } from '../water';
 import type { ItemCook, Lived, Model, ModelOptions } from './model';
+import { lastOf } from '../series';
 import { lastBefore } from './read';
 import { needsOf, planIn, vesselIn } from './world';
 
@@ -57,6 +68,40 @@ const SWELLS_MIN: Readonly<Partial<Record<Food['group'], number>>> = {
   pulse: 120,
 };
 
+/** Heat that it gets in another vessel; null for what is done on a board. */
+function heatingOf({ how, in: vessel, minutes, ovenC }: Done, isFirst: boolean): Heating[] {
+  const usual = handlingOf(how);
+  const where = vessel ?? usual.vessel;
+  const length = minutes ?? usual.minutes;
+  if (!where || length <= 0) return [];
+  const lost = isFirst ? 0 : waterLost(how, length);
+  return [{ minutes: length, ...surroundingsOf(where, ovenC), ...(lost > 0 && { lost }) }];
+}
+
+/** Threads of pulled meat, mm (assumed; along the grain a fork leaves 5 to 10). */
+const THREAD_MM = 8;
+
+/** Piece that is made of a food before a stay; undefined where it stays as it was. */
+function cutBefore({ food }: PlannedItem, done: readonly Done[]): BodyShape | undefined {
+  const last = done.findLast(({ how }) => how === 'cut' || how === 'pulled' || how === 'picked');
+  if (!last) return undefined;
+  const cut = last.cut ?? (last.how === 'cut' ? null : { shape: 'stick' as const, mm: THREAD_MM });
+  return (cut && conductionShape(food, cut)) ?? undefined;
+}
+
+function heatStay(item: PlannedItem, { from, to, done, keeps }: PlannedStay, i: number): HeatStay {
+  const heated = done.flatMap((one) => heatingOf(one, i === 0));
+  const shape = cutBefore(item, done);
+  return {
+    from,
+    to,
+    ...(heated.length > 0 && { heated }),
+    ...(shape && { shape }),
+    ...(keeps < 1 && { keeps }),
+    ...(done.some(({ how }) => how === 'blended') && { blends: true }),
+  };
+}
+
 /** An item as the heat model sees it: its soak in it, its water to come and go. */
 function heatItem(item: PlannedItem, part: Part, size: number, swells: boolean): HeatItem {
   const { food } = item;
@@ -69,8 +114,7 @@ function heatItem(item: PlannedItem, part: Part, size: number, swells: boolean):
     composition: { ...food.composition, water: food.composition.water + soaked },
     shape: shape && { ...shape, mm: shape.mm * size },
     startC: item.startC,
-    entersAt: item.entersAt,
-    leavesAt: item.leavesAt,
+    stays: item.stays.map((stay, i) => heatStay(item, stay, i)),
     exchange: {
       kg: part.uptakeKg,
       doneMin:
@@ -95,10 +139,19 @@ function cookOf(
   if (!trace) return null;
   const needs = needsOf(item, own);
   const z = needs.doneness?.z ?? USUAL_Z;
+  const { s } = heat.trace;
+  const { readied } = trace;
+  /** What it had in other vessels before counts from where it goes in. */
+  const along = (celsius: readonly number[], before: readonly number[]): readonly number[] => {
+    const values = cookValues(s, celsius, z);
+    const had = readied ? lastOf(cookValues(readied.s, before, z)) : 0;
+    const from = had > 0 ? celsius.findIndex((c) => !Number.isNaN(c)) : -1;
+    return from < 0 ? values : values.map((value, i) => (i < from ? value : value + had));
+  };
   return {
     ...needs,
-    centre: cookValues(heat.trace.s, trace.centreC, z),
-    surface: cookValues(heat.trace.s, trace.surfaceC, z),
+    centre: along(trace.centreC, readied?.centreC ?? []),
+    surface: along(trace.surfaceC, readied?.surfaceC ?? []),
   };
 }
 

@@ -20,7 +20,7 @@ import {
 } from '../guard';
 import type { PlannedItem } from '../batch/plan';
 import type { Food } from '../food';
-import { lastOf, valueAt } from '../series';
+import { isIn, lastOf, valueAt } from '../series';
 import { releaseOf, waitOf } from '../vocabulary';
 import type { Model } from './model';
 import type { FillReport, ReleaseReport } from './types';
@@ -39,7 +39,7 @@ function boiledMin(model: Model, id: string): number {
 /** Hottest middle of an item, and minutes at what whole cuts must reach; of what joins the liquid, the liquid. */
 function heatOf(
   { heat }: Model,
-  { id, food, entersAt, leavesAt }: PlannedItem,
+  { id, food, stays }: PlannedItem,
 ): Pick<CourseFood, 'hottestC' | 'restMin'> {
   const { s, step, liquidC } = heat.trace;
   const centreC = food.shape === null ? null : heat.items[id]?.centreC;
@@ -47,7 +47,7 @@ function heatOf(
   let restS = 0;
   for (let i = 0; i < s.length; i++) {
     const at = step[i] ?? 0;
-    if (at < entersAt || at >= leavesAt) continue;
+    if (!isIn({ stays }, at)) continue;
     const celsius = (centreC ?? liquidC)[i] ?? Number.NaN;
     if (celsius > hottestC) hottestC = celsius;
     if (i > 0 && celsius >= SAFE_CENTRE_C['whole-cut']) restS += (s[i] ?? 0) - (s[i - 1] ?? 0);
@@ -67,7 +67,7 @@ export function foodsOf(
   chances: Readonly<Record<string, number>> | null = null,
 ): readonly CourseFood[] {
   return model.plan.items.map((item, i): CourseFood => {
-    const { id, said, food, massG, entersAt, leavesAt, apart, startC } = item;
+    const { id, said, food, massG, entersAt, leavesAt, stays, apart, startC } = item;
     const given = model.plan.batch.items[i];
     const useBy = given?.jars?.flatMap((jar) => jar.useBy ?? []).toSorted()[0];
     return {
@@ -77,6 +77,7 @@ export function foodsOf(
       massG,
       entersAt,
       leavesAt,
+      stays,
       apart,
       startC,
       ...(needsHeat(said, food) ? heatOf(model, item) : { hottestC: null, restMin: 0 }),

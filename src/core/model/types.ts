@@ -98,6 +98,9 @@ export interface ItemReport {
   readonly wish: Wish | null;
   /** Its grade against the wish. */
   readonly verdict: Verdict;
+  /** Its stays in the pot, min from the start; none where it is apart. */
+  readonly stays: readonly { readonly fromMin: number; readonly toMin: number }[];
+  /** Where the first begins and the last is over. */
   readonly enterMin: number;
   readonly leaveMin: number;
   /** When what is wanted of it begins, min; null if never. */

@@ -48,3 +48,13 @@ export function between(
   const share = Math.min(1, Math.max(0, (at - a) / (b - a)));
   return low + share * (valueAt(values, i + 1) - low);
 }
+
+/** Stretches of steps, by the indexes at which they begin and end. */
+interface Stays {
+  readonly stays: readonly { readonly from: number; readonly to: number }[];
+}
+
+/** Whether something is in the pot during a step. */
+export function isIn({ stays }: Stays, step: number): boolean {
+  return stays.some(({ from, to }) => from <= step && to > step);
+}

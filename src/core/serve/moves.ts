@@ -4,7 +4,7 @@
  */
 import type { Assessment } from '../assess';
 import type { ItemReport } from '../model';
-import { foodOf, isStock, stepsOf } from '../batch/plan';
+import { exitOf, foodOf, isStock, stepsOf } from '../batch/plan';
 import type { Batch, Item } from '../batch/schema';
 import { thicknessWord } from '../finish';
 import { inARow, spoken, type Food } from '../food';
@@ -73,7 +73,9 @@ function test({ dangers }: Assessment): FinishMove | null {
 }
 
 function fishOut(seen: readonly Seen[]): FinishMove | null {
-  const out = seen.filter(({ report, item }) => report.fishOut && !item.leaves && !report.apart);
+  const out = seen.filter(
+    ({ report, item }) => report.fishOut && exitOf(item) === null && !report.apart,
+  );
   if (out.length === 0) return null;
   return {
     key: 'fish-out',
@@ -85,7 +87,7 @@ function fishOut(seen: readonly Seen[]): FinishMove | null {
 function meatOut(seen: readonly Seen[], units: Units): FinishMove | null {
   const meat = seen.filter(
     ({ food, report, item }) =>
-      food.picked !== undefined && report.for === 'eat' && !item.leaves && !report.apart,
+      food.picked !== undefined && report.for === 'eat' && exitOf(item) === null && !report.apart,
   );
   if (meat.length === 0) return null;
   const bones = meat.map(({ food, report }): Picked => {

@@ -1,5 +1,5 @@
 /** What differs between two plans of a batch, in words. */
-import { foodOf, indexOfStep, stepsOf, stepWords } from '../batch/plan';
+import { entryIndex, foodOf, stepsOf, stepWords } from '../batch/plan';
 import type { Batch, Item, Step } from '../batch/schema';
 import { spoken } from '../food';
 import { formatLength, formatMinutes, type Units } from '../quantity';
@@ -7,7 +7,7 @@ import { formatLength, formatMinutes, type Units } from '../quantity';
 /** Where an item goes in, as a cook says it. */
 function entryWords(item: Item, steps: readonly Step[]): string {
   if (item.apart) return 'apart, joined in the bowl';
-  const at = indexOfStep(steps, item.enters, 0);
+  const at = entryIndex(item, steps);
   const step = steps[at];
   if (!step || at <= 0) return 'with the first lid';
   if (step.kind === 'simmer') {

@@ -1,6 +1,16 @@
 /** What a plan is built from, and the building of it. */
 import { assess } from '../assess';
-import { planBatch, stepsOf, type PlannedItem } from '../batch/plan';
+import {
+  changed,
+  entryOf,
+  exitOf,
+  kept,
+  planBatch,
+  stay,
+  staysOf,
+  stepsOf,
+  type PlannedItem,
+} from '../batch/plan';
 import type { Batch, Item, Kitchen, Pot, PressureStep, Release, Step } from '../batch/schema';
 import type { Danger } from '../guard';
 import { conductionShape, donenessOf, type Doneness } from '../doneness';
@@ -205,32 +215,33 @@ function buildSteps(frame: Frame, decision: Decision): Built {
   return { steps: [...steps, ...frame.tail], pressure, doors, simmers };
 }
 
-function entryOf(item: Item, frame: Frame, decision: Decision, built: Built): Item {
-  const { id, enters } = item;
+/** An item with its place in the steps that were built. */
+function placedIn(item: Item, frame: Frame, decision: Decision, built: Built): Item {
+  const { id } = item;
   const at = decision.entries[id];
   if (item.apart) return item;
-  const known = built.steps.some((s) => s.id === enters);
-  const leaves = item.leaves && built.steps.some((s) => s.id === item.leaves) ? item.leaves : null;
+  const enters = entryOf(item);
+  const has = (step: string | undefined): boolean => built.steps.some((s) => s.id === step);
+  const known = has(enters ?? undefined);
+  const [{ done }] = staysOf(item);
+  const out = exitOf(item);
+  const placed = (from: string | null): Item =>
+    changed<Item>(item, kept([stay(from, has(out ?? undefined) ? out : null, done)]));
   if (at !== undefined) {
     const after = at >= decision.holds.length;
     const t = decision.simmer[id] ?? decision.simmerMin;
     const door = after ? built.simmers.find((s) => s.left === t)?.id : built.doors[at];
-    return { ...item, enters: door ?? null, leaves };
+    return placed(door ?? null);
   }
   if (frame.stirredIn.has(id)) {
     const last = built.simmers.at(-1)?.id ?? frame.tail[0]?.id ?? null;
-    return { ...item, enters: last, leaves };
+    return placed(last);
   }
   const inPrelude = frame.prelude.some((s) => s.id === enters);
   // Liquids and seasonings go in with the first lid, unless the cook keeps them for later.
-  return {
-    ...item,
-    enters:
-      inPrelude || (known && enters === built.doors[0])
-        ? (enters ?? null)
-        : (built.doors[0] ?? null),
-    leaves,
-  };
+  return placed(
+    inPrelude || (known && enters === built.doors[0]) ? enters : (built.doors[0] ?? null),
+  );
 }
 
 /** The batch that a decision makes. */
@@ -239,6 +250,6 @@ export function buildPlan(frame: Frame, decision: Decision): Batch {
   return {
     ...frame.batch,
     steps: built.steps,
-    items: frame.batch.items.map((item) => entryOf(item, frame, decision, built)),
+    items: frame.batch.items.map((item) => placedIn(item, frame, decision, built)),
   };
 }

@@ -25,7 +25,7 @@ describe('the frame of a plan', () => {
     const built = buildPlan(frame(), decision());
     const first = stepsOf(built)[0]?.id;
     for (const id of ['i6', 'i7', 'i8'])
-      expect(built.items.find((i) => i.id === id)?.enters).toBe(first);
+      expect(built.items.find((i) => i.id === id)?.stays?.[0]?.from).toBe(first);
   });
 
   it('makes a simmer in as many parts as there are times to go in', () => {
@@ -36,8 +36,8 @@ describe('the frame of a plan', () => {
       ['simmer', 8],
     ]);
     const [, long, short] = stepsOf(built);
-    expect(built.items.find((i) => i.id === 'i4')?.enters).toBe(long?.id);
-    expect(built.items.find((i) => i.id === 'i5')?.enters).toBe(short?.id);
+    expect(built.items.find((i) => i.id === 'i4')?.stays?.[0]?.from).toBe(long?.id);
+    expect(built.items.find((i) => i.id === 'i5')?.stays?.[0]?.from).toBe(short?.id);
   });
 
   it('opens the pot between two lids, with ids used once', () => {
@@ -54,20 +54,20 @@ describe('the frame of a plan', () => {
       'simmer',
       'simmer',
     ]);
-    expect(built.items.find((i) => i.id === 'i2')?.enters).toBe(ids[1]);
+    expect(built.items.find((i) => i.id === 'i2')?.stays?.[0]?.from).toBe(ids[1]);
   });
 
   it('keeps what is browned where it is', () => {
     const browned = {
       ...REFERENCE,
       steps: [{ id: 'b', kind: 'saute' as const, minutes: 6 }, ...stepsOf(REFERENCE)],
-      items: REFERENCE.items.map((i) => (i.id === 'i1' ? { ...i, enters: 'b' } : i)),
+      items: REFERENCE.items.map((i) => (i.id === 'i1' ? { ...i, stays: [{ from: 'b' }] } : i)),
     };
     const f = frame(browned);
     expect(f.placed.map((p) => p.id)).not.toContain('i1');
     const entries = { i2: 0, i3: 0, i4: 1, i5: 1 };
     const built = buildPlan(f, decision({ entries }));
-    expect(built.items.find((i) => i.id === 'i1')?.enters).toBe('b');
+    expect(built.items.find((i) => i.id === 'i1')?.stays?.[0]?.from).toBe('b');
     expect(stepsOf(built)[0]?.id).toBe('b');
   });
 });
@@ -124,7 +124,7 @@ describe('changes in words', () => {
           : i.id === 'i2'
             ? { ...i, apart: true }
             : i.id === 'i5'
-              ? { ...i, enters: 's1' }
+              ? { ...i, stays: [{ from: 's1' }] }
               : i,
       ),
     };

@@ -39,7 +39,8 @@ function itemOf(line: string, i: number, steps: readonly Step[]): Item {
   const { item } = readLine(text.trim());
   if (!item) throw new Error(`not read: ${line}`);
   const first = steps.find((s) => s.kind === 'pressure')?.id ?? null;
-  return { ...item, id: `i${i}`, enters: step ?? first };
+  const from = step ?? first;
+  return { ...item, id: `i${i}`, ...(from && { stays: [{ from }] }) };
 }
 
 const SOUPS: readonly Written[] = [

@@ -89,7 +89,7 @@ describe('a plan', () => {
     const soup = batchOf([WATER, item('l', 'lamb-neck', 800, 'g'), BEANS], [pressure(35)]);
     expect(plan(soup).unmet).toEqual([]);
     const kept = plan(soup, { keep: ['beans'], openings: 0 });
-    const where = kept.batch.items.find((i) => i.id === 'beans')?.enters;
+    const where = kept.batch.items.find((i) => i.id === 'beans')?.stays?.[0]?.from;
     expect(where).toBe(stepsOf(kept.batch).find((s) => s.kind === 'pressure')?.id);
     expect(kept.unmet.length).toBeGreaterThan(0);
   });
@@ -161,7 +161,7 @@ describe('a plan', () => {
 
   it('stirs dairy in at the end', () => {
     const s = plan(batchOf([WATER, item('p', 'potato', 500, 'g'), item('m', 'cream', 1, 'cup')]));
-    const door = s.batch.items.find((i) => i.id === 'm')?.enters;
+    const door = s.batch.items.find((i) => i.id === 'm')?.stays?.[0]?.from;
     expect(stepsOf(s.batch).find((x) => x.id === door)?.kind).toBe('simmer');
     expect(assess(s.batch, POT, KITCHEN).findings.map((f) => f.code)).not.toContain(
       'dairy-under-pressure',
@@ -224,7 +224,7 @@ function* gridPlans(batch: Batch, release: Release): Generator<Batch> {
         if (simmer > 0) steps.push({ id: 's2', kind: 'simmer', minutes: simmer });
         const placed = (food: Item): Item => {
           const i = foods.indexOf(food);
-          return i >= 0 && late & (1 << i) ? { ...food, enters: 's2' } : food;
+          return i >= 0 && late & (1 << i) ? { ...food, stays: [{ from: 's2' }] } : food;
         };
         yield { ...batch, steps, items: batch.items.map(placed) };
       }
@@ -283,7 +283,7 @@ describe('laws of the solver', () => {
               { ...pressure(b, { method: 'quick' }), id: 's3' },
             ] as Step[],
             items: hard.items.map((i, n) =>
-              n > 0 && late & (1 << (n - 1)) ? { ...i, enters: 's2' } : i,
+              n > 0 && late & (1 << (n - 1)) ? { ...i, stays: [{ from: 's2' }] } : i,
             ),
           });
     // Whether the grid holds a plan or not, the solver must have found one if it does.

@@ -3,7 +3,7 @@
  * fewest openings, then in the least time. What it returns has been run through the model.
  */
 import { assess, type Assessment } from '../assess';
-import { changeItem, cutTo, choose, foodOf, indexOfStep, stepsOf } from '../batch/plan';
+import { changeItem, cutTo, choose, entryIndex, foodOf, stepsOf } from '../batch/plan';
 import type { Batch, Kitchen, Pot, Release } from '../batch/schema';
 import { worseThan, type Danger } from '../guard';
 import { changesOf } from './changes';
@@ -185,8 +185,8 @@ function keptLate(
 ): { readonly held: readonly string[]; readonly dangers?: readonly Danger[] } {
   const steps = stepsOf(batch);
   const lid = steps.findIndex(({ kind }) => kind === 'pressure');
-  const late = batch.items.flatMap(({ id, enters, apart }) =>
-    !apart && indexOfStep(steps, enters, 0) > lid ? [id] : [],
+  const late = batch.items.flatMap((item) =>
+    !item.apart && entryIndex(item, steps) > lid ? [item.id] : [],
   );
   if (late.length === 0) return { held: [] };
   const frame = frameOf(batch, pot, kitchen, wishes);

@@ -28,7 +28,7 @@ export function batchOfRow(row: ChartRow, how: How, minutes: number): Batch {
     : [{ id: 's1', kind: 'pressure', holdMin: minutes, release: row.release }];
   const food: Item = item('x', row.food, grams, 'g', {
     // The minutes of what is heavy are counted from the boil, with it in.
-    enters: simmered && grams < HEAVY_G ? 's2' : 's1',
+    stays: [{ from: simmered && grams < HEAVY_G ? 's2' : 's1' }],
     ...(row.cut && { cut: row.cut }),
     ...(row.soakedH && { soakedH: row.soakedH }),
   });

@@ -39,8 +39,7 @@ export function held(shape: BodyShape, startC: number, liquidC: number): Held {
     composition: compositionOf(key),
     shape: null,
     startC: liquidC,
-    entersAt: 0,
-    leavesAt: 9,
+    stays: [{ from: 0, to: 9 }],
     ...more,
   });
   const beef = item('beef', 'beef-stewing', 1, { shape, startC });

@@ -190,7 +190,7 @@ export function odexCase(): {
     const food = foodByKey(key);
     if (!food) throw new RangeError(`no food called ${key}`);
     const { composition } = food;
-    return { id: key, massKg, composition, shape, startC, entersAt: 0, leavesAt: 9 };
+    return { id: key, massKg, composition, shape, startC, stays: [{ from: 0, to: 9 }] };
   };
   const items = [
     item('lamb-neck', 0.9, { n: 3, mm: 46 }),

@@ -52,7 +52,7 @@ export const anyPlan: fc.Arbitrary<Batch> = fc
   .map(({ water, foods, late, lid, then }) => {
     const items = foods.map((n, i) => {
       const one = (FOODS[n] as (typeof FOODS)[number])(`f${i}`);
-      return then && late & (1 << i) ? { ...one, enters: then.id } : one;
+      return then && late & (1 << i) ? { ...one, stays: [{ from: then.id }] } : one;
     });
     return batchOf(
       [item('w', 'water', water / 10, 'l'), ...items],

@@ -48,8 +48,8 @@ export const hold = (id: string, holdMin: number, release: Release): Step => ({
 export const simmer = (id: string, minutes: number): Step => ({ id, kind: 'simmer', minutes });
 export const brown: Step = { id: 'brown', kind: 'saute', minutes: 10 };
 /** What goes in once the browning is over. */
-export const then = (items: readonly Item[], enters: string): Item[] =>
-  items.map((i) => ({ ...i, enters: i.enters ?? enters }));
+export const then = (items: readonly Item[], from: string): Item[] =>
+  items.map((i) => ({ ...i, stays: i.stays ?? [{ from }] }));
 
 export interface Cooked {
   readonly batch: Batch;
@@ -96,8 +96,8 @@ export const GOOD: readonly Cooked[] = [
       item('t', 'chicken-thigh', 700, 'g'),
       item('c', 'carrot', 3, 'piece', slice(10)),
       item('y', 'celery', 2, 'piece', slice(10)),
-      item('n', 'egg-noodles', 150, 'g', { enters: 's2' }),
-      item('p', 'parsley', 20, 'g', { enters: 's2' }),
+      item('n', 'egg-noodles', 150, 'g', { stays: [{ from: 's2' }] }),
+      item('p', 'parsley', 20, 'g', { stays: [{ from: 's2' }] }),
     ],
     [hold('s1', 12, T(10)), simmer('s2', 6)],
     { kitchen: SEA_LEVEL },
@@ -111,8 +111,8 @@ export const GOOD: readonly Cooked[] = [
       item('c', 'carrot', 2, 'piece', cube(15)),
       item('y', 'celery', 2, 'piece', slice(10)),
       item('t', 'canned-tomatoes', 1, 'can'),
-      item('d', 'ditalini', 100, 'g', { enters: 's2' }),
-      item('k', 'cavolo-nero', 100, 'g', { enters: 's4' }),
+      item('d', 'ditalini', 100, 'g', { stays: [{ from: 's2' }] }),
+      item('k', 'cavolo-nero', 100, 'g', { stays: [{ from: 's4' }] }),
     ],
     [hold('s1', 11, N), { id: 's2', kind: 'open', minutes: 3 }, hold('s3', 4, Q), simmer('s4', 4)],
     { pot: BIG },
@@ -138,7 +138,7 @@ export const GOOD: readonly Cooked[] = [
       item('o', 'onion', 1, 'piece', cube(10)),
       item('c', 'carrot', 2, 'piece', { ...slice(12), for: 'flavour' }),
       item('y', 'celery', 2, 'piece', { ...slice(12), for: 'flavour' }),
-      item('d', 'carrot', 2, 'piece', { ...slice(4), enters: 's2' }),
+      item('d', 'carrot', 2, 'piece', { ...slice(4), stays: [{ from: 's2' }] }),
     ],
     [hold('s1', 45, N), simmer('s2', 8)],
     { pot: LARGE },
@@ -146,7 +146,7 @@ export const GOOD: readonly Cooked[] = [
   cooked(
     'Beef stew in its own juice and a cup of broth',
     [
-      item('m', 'beef-stewing', 1, 'kg', { ...cube(35), enters: 'brown' }),
+      item('m', 'beef-stewing', 1, 'kg', { ...cube(35), stays: [{ from: 'brown' }] }),
       ...then(
         [
           item('w', 'broth', 300, 'ml'),
@@ -162,7 +162,7 @@ export const GOOD: readonly Cooked[] = [
   cooked(
     'Chili of canned beans and tomatoes with hardly any broth',
     [
-      item('m', 'minced-beef', 600, 'g', { enters: 'brown' }),
+      item('m', 'minced-beef', 600, 'g', { stays: [{ from: 'brown' }] }),
       ...then(
         [
           item('o', 'onion', 2, 'piece', cube(10)),
@@ -222,7 +222,7 @@ export const GOOD: readonly Cooked[] = [
       item('w', 'water', 2.2, 'l'),
       item('o', 'onion', 1, 'piece', { cut: { shape: 'whole', mm: 70 } }),
       item('v', 'vinegar', 1, 'tbsp'),
-      item('x', 'water', 2, 'l', { enters: 's3' }),
+      item('x', 'water', 2, 'l', { stays: [{ from: 's3' }] }),
     ],
     [
       hold('s1', 150, N),
@@ -263,7 +263,7 @@ export const GOOD: readonly Cooked[] = [
       item('n', 'lamb-neck', 900, 'g', cube(40)),
       item('b', 'pearl-barley', 120, 'g'),
       item('c', 'carrot', 2, 'piece', cube(25)),
-      item('l', 'leek', 2, 'piece', { ...slice(15), enters: 's2' }),
+      item('l', 'leek', 2, 'piece', { ...slice(15), stays: [{ from: 's2' }] }),
     ],
     [hold('s1', 38, N), simmer('s2', 8)],
     { pot: BIG, kitchen: PLATEAU },
@@ -275,7 +275,7 @@ export const GOOD: readonly Cooked[] = [
       item('s', 'butternut-squash', 1, 'kg', cube(25)),
       item('o', 'onion', 1, 'piece', cube(10)),
       item('a', 'potato', 1, 'piece', cube(20)),
-      item('k', 'cream', 100, 'ml', { enters: 's2' }),
+      item('k', 'cream', 100, 'ml', { stays: [{ from: 's2' }] }),
     ],
     [hold('s1', 12, Q), { id: 's2', kind: 'simmer', minutes: 2 }],
     { kitchen: PLATEAU },
@@ -283,12 +283,12 @@ export const GOOD: readonly Cooked[] = [
   cooked(
     'Whole chicken for meat and broth, noodles apart',
     [
-      item('b', 'whole-chicken', 1.5, 'kg', { leaves: 's2' }),
+      item('b', 'whole-chicken', 1.5, 'kg', { stays: [{ to: 's2' }] }),
       item('w', 'water', 2.2, 'l'),
       item('c', 'carrot', 2, 'piece', { for: 'flavour' }),
       item('y', 'celery', 2, 'piece', { for: 'flavour' }),
       item('n', 'egg-noodles', 250, 'g', { apart: true }),
-      item('p', 'parsley', 20, 'g', { enters: 's3' }),
+      item('p', 'parsley', 20, 'g', { stays: [{ from: 's3' }] }),
     ],
     [hold('s1', 30, N), { id: 's2', kind: 'open', minutes: 5 }, simmer('s3', 3)],
     { pot: BIG },
@@ -314,7 +314,7 @@ export const BAD: readonly Spoiled[] = [
     ...cooked(
       'Browned meat and potatoes without a drop',
       [
-        item('m', 'beef-stewing', 900, 'g', { ...cube(35), enters: 'brown' }),
+        item('m', 'beef-stewing', 900, 'g', { ...cube(35), stays: [{ from: 'brown' }] }),
         ...then([item('p', 'potato', 500, 'g', cube(30))], 's1'),
       ],
       [brown, hold('s1', 25, N)],

@@ -4,11 +4,23 @@
  */
 import type { Assessment } from '../assess';
 import type { ItemReport } from '../model';
-import { foodOf, handlingAt, keptApart, poursOf, stepsOf, taskWords } from '../batch/plan';
+import {
+  allDone,
+  doneIn,
+  doneMin,
+  doWords,
+  foodOf,
+  handlingAt,
+  keptApart,
+  poursOf,
+  stepsOf,
+  taskWords,
+  type Into,
+} from '../batch/plan';
 import type { Batch, Item, Pot, PressureStep, Step } from '../batch/schema';
 import { conductionShape, donenessOf } from '../doneness';
 import { taskSpans } from './alongside';
-import { usualSpan, type Food } from '../food';
+import { spoken, usualSpan, type Food } from '../food';
 import { scaleOf } from '../texture';
 import { formatAmount, formatMinutes, type Units } from '../quantity';
 import { finishMoves } from '../serve';
@@ -42,9 +54,9 @@ interface Telling {
   readonly pours: readonly number[];
   readonly assessment: Assessment;
   readonly of: (ids: readonly string[]) => string;
-  /** Items that go in at a step. */
-  readonly into: (step: string) => string;
-  readonly outOf: (step: string) => string;
+  /** What goes in and comes out at a step. */
+  readonly hands: (step: string) => readonly string[];
+  readonly units: Units;
 }
 
 function tellingOf(batch: Batch, assessment: Assessment, pot: Pot, units: Units): Telling {
@@ -62,8 +74,35 @@ function tellingOf(batch: Batch, assessment: Assessment, pot: Pot, units: Units)
     pours: poursOf(batch, stepsOf(batch)),
     assessment,
     of,
-    into: (step) => of(handlingAt(batch, step).into.map((i) => i.id)),
-    outOf: (step) => of(handlingAt(batch, step).out.map((i) => i.id)),
+    hands: (step) => {
+      const { into, out } = handlingAt(batch, step);
+      const ids = (all: readonly { readonly item: Item }[]): string =>
+        of(all.map((i) => i.item.id));
+      const done = ({ item, done: ways }: Into): string => {
+        const words = allDone(ways, units);
+        return words ? `${of([item.id])} (${words})` : of([item.id]);
+      };
+      const row = (lead: string, words: string): string[] => (words ? [`${lead}: ${words}`] : []);
+      return [
+        ...row('onto a plate', ids(out.filter(({ aside }) => aside))),
+        ...row('out', ids(out.filter(({ aside }) => !aside))),
+        ...row(
+          'back in',
+          into
+            .filter(({ back }) => back)
+            .map(done)
+            .join('; '),
+        ),
+        ...row(
+          'in',
+          into
+            .filter(({ back }) => !back)
+            .map(done)
+            .join('; '),
+        ),
+      ];
+    },
+    units,
   };
 }
 
@@ -104,7 +143,7 @@ function pressureMoves(step: PressureStep, index: number, telling: Telling): rea
       minutes: 3,
       kind: 'hands',
       title: index === 0 ? 'Fill the pot, lid on' : 'Lid on again',
-      detail: telling.into(step.id) || 'Lock the lid, valve shut, heat on high.',
+      detail: telling.hands(step.id).join('. ') || 'Lock the lid, valve shut, heat on high.',
     },
     ...wait(`${step.id}-up`, report.startMin + 3, report.warmUpMin - 3, 'It comes to pressure'),
     ...holdMoves(step, hot, report.holdMin, telling.pot),
@@ -135,8 +174,6 @@ function stepMoves(step: Step, index: number, telling: Telling): readonly Move[]
   const report = telling.assessment.time.steps[index];
   if (!report) return [];
   const minutes = report.endMin - report.startMin;
-  const into = telling.into(step.id);
-  const out = telling.outOf(step.id);
   const pours = telling.pours.includes(index);
   const { idle } = stepOf(step.kind);
   return [
@@ -148,8 +185,7 @@ function stepMoves(step: Step, index: number, telling: Telling): readonly Move[]
       title: pours ? 'Pour the broth off' : stepOf(step.kind).move,
       detail: [
         pours && 'through a sieve; the bones stay',
-        into && `in: ${into}`,
-        out && `out: ${out}`,
+        ...telling.hands(step.id),
         formatMinutes(minutes),
       ]
         .filter(Boolean)
@@ -195,6 +231,30 @@ function apartMoves({ batch, assessment, of }: Telling): readonly Move[] {
         detail: `${of([item.id])}: into boiling salted water for about ${formatMinutes(minutes)}.`,
       },
     ];
+  });
+}
+
+/** What is heated in other vessels before it goes in, so that it is done by then. */
+function elsewhere({ batch, assessment, units }: Telling): readonly Move[] {
+  return stepsOf(batch).flatMap((step, i) => {
+    const at = assessment.time.steps[i]?.startMin ?? 0;
+    return handlingAt(batch, step.id).into.flatMap(({ item, done }): Move[] => {
+      const name = `the ${spoken(foodOf(item)?.name ?? item.food)}`;
+      const heated = done.filter((one) => doneIn(one) !== null && doneMin(one) > 0);
+      const minutes = heated.reduce((sum, one) => sum + doneMin(one), 0);
+      return heated.length === 0
+        ? []
+        : [
+            {
+              id: `elsewhere-${item.id}-${step.id}`,
+              minute: at - minutes,
+              minutes,
+              kind: 'hands',
+              title: `Beside the pot: ${name.slice(4)}`,
+              detail: heated.map((one) => doWords(one, name, units)).join(' '),
+            },
+          ];
+    });
   });
 }
 
@@ -252,6 +312,7 @@ export function movesOf(
     ...beforehand(telling),
     ...stepsOf(batch).flatMap((step, i) => stepMoves(step, i, telling)),
     ...apartMoves(telling),
+    ...elsewhere(telling),
     ...alongside(telling, units),
     {
       id: 'serve',

@@ -30,3 +30,15 @@ export {
   usableL,
   type HolderKind,
 } from './holders';
+export {
+  HANDLING,
+  handlingOf,
+  surroundingsOf,
+  USUAL_OVEN_C,
+  VESSELS,
+  waterLost,
+  WAYS_DONE,
+  type Surroundings,
+  type VesselName,
+  type WayDone,
+} from './handling';

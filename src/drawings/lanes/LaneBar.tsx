@@ -7,6 +7,7 @@ const SPAN: Readonly<Record<Zone, readonly [light: string, dark: string]>> = {
   past: ['bg-[#c98a77] hatched', 'bg-[#d6a294] hatched'],
   flavour: ['bg-steam/60 hatched', 'bg-steam/60 hatched'],
   plain: ['bg-steam/60', 'bg-steam/60'],
+  plate: ['bg-panel border-y border-dashed border-ink/50', 'bg-panel'],
 };
 
 const ZONE: Readonly<Record<Zone, string>> = {
@@ -15,6 +16,7 @@ const ZONE: Readonly<Record<Zone, string>> = {
   past: 'past what you want',
   flavour: 'in for its flavour, spent',
   plain: 'in the pot',
+  plate: 'out of the pot, beside it',
 };
 
 /** A word stands in its grade where there is room: its letters against the width of the lane, %. */
@@ -28,7 +30,7 @@ function hasRoom({ word, from, to }: LaneSpan): boolean {
 export function LaneBar({ item, endMin }: { readonly item: ItemReport; readonly endMin: number }) {
   return laneSpans(item, endMin).map((span, i) => (
     <span
-      key={`${span.zone}-${span.word}`}
+      key={`${span.zone}-${span.from}`}
       title={[span.word, ZONE[span.zone]].filter(Boolean).join(': ')}
       className={`absolute inset-y-0 overflow-hidden first:rounded-l-full last:rounded-r-full ${SPAN[span.zone][span.dark ? 1 : 0]} ${i > 0 ? 'border-l-2 border-ink/70' : ''}`}
       style={{ left: `${span.from * 100}%`, width: `${(span.to - span.from) * 100}%` }}

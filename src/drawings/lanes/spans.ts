@@ -4,8 +4,8 @@ import type { ItemReport } from '@/core/model';
 import type { Item } from '@/core/batch/schema';
 import { gradeIndex, spanOf, wishOf, type Family } from '@/core/food';
 
-/** Before what is wanted, in it, past it; in for flavour; or what has no grades. */
-export type Zone = 'before' | 'right' | 'past' | 'flavour' | 'plain';
+/** Before what is wanted, in it, past it; in for flavour; what has no grades; on a plate between two stays. */
+export type Zone = 'before' | 'right' | 'past' | 'flavour' | 'plain' | 'plate';
 
 export interface LaneSpan {
   readonly zone: Zone;
@@ -30,6 +30,27 @@ function zoneOf(family: Family, place: number, { wish }: ItemReport): Zone {
  * @param endMin length of the plan, above 0
  */
 export function laneSpans(item: ItemReport, endMin: number): readonly LaneSpan[] {
+  const plates = item.stays.slice(1).flatMap((stay, i): LaneSpan[] => {
+    const from = (item.stays[i]?.toMin ?? 0) / endMin;
+    const to = stay.fromMin / endMin;
+    return to > from ? [{ zone: 'plate', word: 'on a plate', dark: false, from, to }] : [];
+  });
+  const cut = (span: LaneSpan): readonly LaneSpan[] =>
+    plates.reduce<readonly LaneSpan[]>(
+      (left, { from, to }) =>
+        left.flatMap((one) => [
+          { ...one, to: Math.min(one.to, from) },
+          { ...one, from: Math.max(one.from, to) },
+        ]),
+      [span],
+    );
+  return [...inPot(item, endMin).flatMap(cut), ...plates]
+    .filter(({ from, to }) => to > from + 1e-9)
+    .toSorted((a, b) => a.from - b.from);
+}
+
+/** Its grades from where it first goes in to where it is out for good. */
+function inPot(item: ItemReport, endMin: number): readonly LaneSpan[] {
   if (item.apart) return [];
   const share = (minute: number): number => Math.min(1, Math.max(0, minute / endMin));
   const from = share(item.enterMin);
@@ -39,15 +60,13 @@ export function laneSpans(item: ItemReport, endMin: number): readonly LaneSpan[]
   if (item.for === 'flavour') return [{ zone: 'flavour', word: '', dark: false, from, to }];
   if (!family || item.grades.length === 0)
     return [{ zone: 'plain', word: '', dark: false, from, to }];
-  return item.grades
-    .map(({ grade, fromMin }, i) => ({
-      zone: zoneOf(family, gradeIndex(family, grade), item),
-      word: grade,
-      dark: i % 2 === 1,
-      from: Math.max(from, share(fromMin)),
-      to: Math.min(to, share(item.grades[i + 1]?.fromMin ?? endMin)),
-    }))
-    .filter((span) => span.to > span.from + 1e-9);
+  return item.grades.map(({ grade, fromMin }, i) => ({
+    zone: zoneOf(family, gradeIndex(family, grade), item),
+    word: grade,
+    dark: i % 2 === 1,
+    from: Math.max(from, share(fromMin)),
+    to: Math.min(to, share(item.grades[i + 1]?.fromMin ?? endMin)),
+  }));
 }
 
 /** An item with the wish that the cook has just set, while the model is still working. */

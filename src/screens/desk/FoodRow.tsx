@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { stepsOf } from '@/core/batch/plan';
+import { entryOf, stepsOf } from '@/core/batch/plan';
 import type { ReadLine } from '@/core/batch/reading';
 import type { Batch, Item } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
@@ -22,7 +22,7 @@ function Place({
     <select
       aria-label={`${item.food} goes in`}
       className="min-h-9 max-w-44 rounded-lg border border-hairline bg-panel px-2 text-[13px]"
-      value={item.apart ? APART : (item.enters ?? steps[0]?.id)}
+      value={item.apart ? APART : (entryOf(item) ?? steps[0]?.id)}
       onChange={(event) => onPlace(event.target.value)}
     >
       {[...stepNames(batch)].map(([id, name]) => (

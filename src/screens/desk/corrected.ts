@@ -1,6 +1,7 @@
 /** What a cook puts right in a recipe as it was read, before it is planned. */
 import {
   changeItem,
+  enterWith,
   addTask,
   insertStep,
   removeStep,
@@ -53,8 +54,8 @@ export function corrected(batch: Batch, corrections: Corrections): Batch {
   const placed = [...entries].reduce(
     (next, [item, step]) =>
       step === APART
-        ? changeItem(next, item, { apart: true, enters: null })
-        : changeItem(next, item, { apart: undefined, enters: step }),
+        ? changeItem(next, item, { apart: true, stays: undefined })
+        : enterWith(changeItem(next, item, { apart: undefined }), item, step),
     longer,
   );
   const timed = [...minutes].reduce((next, [id, value]) => {

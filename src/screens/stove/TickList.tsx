@@ -1,7 +1,16 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { foodOf, handlingAt, keptApart, stepsOf } from '@/core/batch/plan';
+import {
+  allDone,
+  foodOf,
+  handlingAt,
+  keptApart,
+  stepsOf,
+  tickIn,
+  tickOut,
+  type Into,
+} from '@/core/batch/plan';
 import type { Batch, Cook, Item } from '@/core/batch/schema';
 import { formatAmount, formatLength, type Units } from '@/core/quantity';
 import { type Stage, timelineOf } from '@/core/cook';
@@ -19,19 +28,19 @@ const cutWords = ({ cut }: Item, units: Units): string =>
  */
 export function unticked(cook: Cook, plan: Batch, stage: Stage): readonly Item[] {
   const { ticked, leftOut } = timelineOf(cook);
-  const { into } = handlingAt(plan, stage.step);
-  if (!into.some(({ id }) => ticked.has(id))) return [];
-  return into.filter(({ id }) => !ticked.has(id) && !leftOut.has(id));
+  const into = handlingAt(plan, stage.step).into.filter(({ back }) => !back);
+  if (!into.some(({ item }) => ticked.has(item.id))) return [];
+  return into.flatMap(({ item }) => (ticked.has(item.id) || leftOut.has(item.id) ? [] : [item]));
 }
 
 /** Ticked in a saute when nothing sticks any more. */
 const SCRAPED = 'scraped';
 
 /** In a pan garlic goes last: it burns first. */
-function inOrder(items: readonly Item[], stage: Stage): readonly Item[] {
-  if (stage.stepKind !== 'saute') return items;
-  const isGarlic = (item: Item): boolean => foodOf(item)?.key === 'garlic';
-  return [...items.filter((i) => !isGarlic(i)), ...items.filter(isGarlic)];
+function inOrder(into: readonly Into[], stage: Stage): readonly Into[] {
+  if (stage.stepKind !== 'saute') return into;
+  const isGarlic = ({ item }: Into): boolean => foodOf(item)?.key === 'garlic';
+  return [...into.filter((i) => !isGarlic(i)), ...into.filter(isGarlic)];
 }
 
 function Tick({
@@ -74,23 +83,41 @@ export function TickList({
   const { into, out } = handlingAt(plan, stage.step);
   const first = stepsOf(plan)[0]?.id === stage.step;
   const apart = first ? keptApart(plan) : [];
-  const late = first ? plan.items.filter((item) => !item.apart && !into.includes(item)) : [];
+  const now = new Set(into.map(({ item }) => item));
+  const late = first ? plan.items.filter((item) => !item.apart && !now.has(item)) : [];
   if (into.length + out.length + apart.length === 0 && stage.stepKind !== 'saute') return null;
   const { ticked } = timelineOf(cook);
   const aside = [
-    ...out.map((item) => `out: ${named(item, units)}`),
     ...late.map((item) => `later: ${named(item, units)}`),
     ...apart.map((item) => `apart, not in here: ${named(item, units)}`),
   ];
   return (
     <section aria-label="Hands" className="mt-5 max-w-2xl">
-      {into.length > 0 && (
+      {into.length + out.length > 0 && (
         <ul className="grid gap-x-6 sm:grid-cols-2">
-          {inOrder(into, stage).map((item) => (
-            <li key={item.id}>
-              <Tick ticked={ticked.has(item.id)} onTick={(on) => onTick(item.id, on)}>
-                {named(item, units)}
-                <span className="ml-2 text-[14px] text-quiet">{cutWords(item, units)}</span>
+          {out.map((one) => (
+            <li key={tickOut(one, stage.step)}>
+              <Tick
+                ticked={ticked.has(tickOut(one, stage.step))}
+                onTick={(on) => onTick(tickOut(one, stage.step), on)}
+              >
+                {one.aside ? 'Out, onto a plate: ' : 'Out: '}
+                {one.item.bag ? 'the bag of ' : ''}
+                {named(one.item, units)}
+              </Tick>
+            </li>
+          ))}
+          {inOrder(into, stage).map((one) => (
+            <li key={one.item.id}>
+              <Tick
+                ticked={ticked.has(tickIn(one, stage.step))}
+                onTick={(on) => onTick(tickIn(one, stage.step), on)}
+              >
+                {one.back ? 'Back in: ' : ''}
+                {named(one.item, units)}
+                <span className="ml-2 text-[14px] text-quiet">
+                  {allDone(one.done, units) || (one.back ? '' : cutWords(one.item, units))}
+                </span>
               </Tick>
             </li>
           ))}

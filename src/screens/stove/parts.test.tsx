@@ -20,8 +20,8 @@ const BATCH = batchOf(
   [
     item('w', 'water', 1.5, 'l'),
     item('c', 'carrot', 3, 'piece'),
-    item('b', 'bay-leaf', 2, 'piece', { leaves: 's2' }),
-    item('k', 'cavolo-nero', 100, 'g', { enters: 's2' }),
+    item('b', 'bay-leaf', 2, 'piece', { stays: [{ to: 's2' }] }),
+    item('k', 'cavolo-nero', 100, 'g', { stays: [{ from: 's2' }] }),
     item('h', 'herb-sprigs', 2, 'piece'),
     item('n', 'ditalini', 150, 'g', { apart: true }),
   ],

@@ -1,3 +1,4 @@
+import { isIn } from '../../series';
 import { extractionWaterL, isToBreakDown, runOf, type PlannedItem } from '../../batch/plan';
 import { capital, inARow, MELTING, spoken } from '../../food';
 import { contentsAt, partsAt } from '../../model';
@@ -82,9 +83,7 @@ export const releaseCosts: Judge = ({ model, releases, units }) =>
 /** What is in the pot while it is under pressure. */
 function underPressure({ model }: Context): readonly PlannedItem[] {
   const steps = model.plan.steps.flatMap((s, i) => (s.kind === 'pressure' ? [i] : []));
-  return model.plan.items.filter((item) =>
-    steps.some((step) => item.entersAt <= step && item.leavesAt > step),
-  );
+  return model.plan.items.filter((item) => steps.some((step) => isIn(item, step)));
 }
 
 function isThickener(item: PlannedItem): boolean {
@@ -168,9 +167,7 @@ export const thickPulp: Judge = (context) => {
     const at = heat.trace.step.lastIndexOf(index);
     if (step.kind !== 'pressure' || at < 0 || heat.steps[index]?.scorchedS !== null) return [];
     const parts = partsAt(model, index);
-    const pulp = plan.items.filter(
-      (i) => goesToPulp(i) && i.entersAt <= index && i.leavesAt > index && !i.apart,
-    );
+    const pulp = plan.items.filter((i) => goesToPulp(i) && isIn(i, index));
     const total = parts.reduce((sum, { massKg }) => sum + massKg, 0);
     const pulpKg = pulp.reduce((sum, { massG }) => sum + massG / 1000, 0);
     if (pulpKg < LEAST_PULP * total) return [];

@@ -1,4 +1,5 @@
 /** What would bring an item to what is wanted of it, as candidates for a trial by the model. */
+import { isIn } from '../../series';
 import { isToBreakDown, type PlannedItem, type PlannedStep } from '../../batch/plan';
 import { cookRate, donenessOf, USUAL_Z } from '../../doneness';
 import { gradesOf, spoken, thermalProperties, wishOf } from '../../food';
@@ -33,7 +34,7 @@ function lastCooking(context: Context, item: ItemReport): Where | null {
   if (!planned) return null;
   let found: Where | null = null;
   context.model.plan.steps.forEach((step, index) => {
-    if (index < planned.entersAt || index >= planned.leavesAt) return;
+    if (!isIn(planned, index)) return;
     if (step.kind === 'simmer' && (!found || found.step.kind !== 'pressure'))
       found = { index, step };
     if (step.kind === 'pressure') found = { index, step };

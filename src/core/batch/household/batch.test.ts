@@ -61,7 +61,7 @@ describe('reading a line', () => {
     ],
   ])('%s', (text, wanted) => {
     const read = readLine(text);
-    expect(read.item).toEqual({ ...wanted, enters: null, leaves: null });
+    expect(read.item).toEqual({ ...wanted });
     expect(read.unsure).toEqual([]);
   });
 
@@ -122,7 +122,7 @@ describe('checking a file', () => {
   it('names every fault with its path, what was found and what is wanted', () => {
     const bad = validateBundle({
       ...BUNDLE,
-      version: 4,
+      version: 5,
       kitchen: { ...KITCHEN, altitudeM: 'high' },
       batches: [
         {
@@ -139,7 +139,7 @@ describe('checking a file', () => {
     if (bad.ok) throw new Error('taken');
     expect(bad.problems).toEqual(
       expect.arrayContaining([
-        { path: 'version', found: '4', wanted: 'the number 1, 2 or 3' },
+        { path: 'version', found: '5', wanted: 'the number 1, 2, 3 or 4' },
         { path: 'kitchen.altitudeM', found: '"high"', wanted: 'a number from -400 to 5000 m' },
         { path: 'batches[0].name', found: '""', wanted: 'a name, 1 to 200 characters' },
         { path: 'batches[0].items[0].amount.value', found: '-1', wanted: 'a number above 0' },
@@ -172,7 +172,7 @@ describe('checking a file', () => {
       ...BUNDLE,
       batches: [
         batchOf(
-          [item('i', 'xyzzy', 1, 'g'), item('i', 'water', 2, 'piece', { enters: 's9' })],
+          [item('i', 'xyzzy', 1, 'g'), item('i', 'water', 2, 'piece', { stays: [{ from: 's9' }] })],
           [{ ...pressure(5, { method: 'coldwater' }), setting: 'turbo' } as never],
         ),
         { ...REFERENCE, id: 'b2', potId: 'gone' },
@@ -183,7 +183,7 @@ describe('checking a file', () => {
       'batches[0].items[1].id',
       'batches[0].items[0].food',
       'batches[0].items[1].amount.unit',
-      'batches[0].items[1].enters',
+      'batches[0].items[1].stays[0].from',
       'batches[0].steps[0].setting',
       'batches[0].steps[0].release.method',
       'batches[1].potId',
@@ -289,10 +289,10 @@ describe('changing a batch', () => {
     expect(stepsOf(longer).map((s) => s.id)).toEqual(['s1', 's2']);
     expect(stepsOf(setMinutes(longer, 's2', 9))[1]).toMatchObject({ minutes: 9 });
     const moved = removeStep(
-      { ...longer, items: [item('i1', 'leek', 1, 'piece', { enters: 's2' })] },
+      { ...longer, items: [item('i1', 'leek', 1, 'piece', { stays: [{ from: 's2' }] })] },
       's2',
     );
-    expect(moved.items[0]?.enters).toBe('s1');
+    expect(moved.items[0]?.stays?.[0]?.from).toBe('s1');
     expect(removeStep(held, 's1')).toBe(held);
   });
 

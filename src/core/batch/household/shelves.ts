@@ -1,7 +1,9 @@
 /** Broth of the house in a plan: shelves of jars, and litres taken from them. */
 import { FREEZING_POINT } from '../../food';
 import { volumeMl, type Amount } from '../../quantity';
+import { changed } from '../plan/defined';
 import { addItems, changeItem, freshItemId, removeItem, waterItem } from '../plan/edit';
+import { entryOf, kept, stay } from '../plan/stays';
 import type { Batch, History, Item, Jar } from '../schema/types';
 import { claimed, DREGS_L, freeInJar, takeFrom } from './claims';
 
@@ -88,8 +90,6 @@ export function brothItem(shelf: Shelf, litres: number, amount?: Amount): Omit<I
     }),
     ...(history && { history }),
     startC: broughtC(taken, (id) => of(id)?.frozen ?? false),
-    enters: null,
-    leaves: null,
   };
 }
 
@@ -117,8 +117,9 @@ export function pourIn(batch: Batch, shelf: Shelf, litres: number, insteadOfWate
   if (!(litres > 0)) throw new RangeError('nothing to pour in');
   const id = freshItemId(batch);
   const water = insteadOfWater ? waterItem(batch) : undefined;
-  const enters = water?.enters ?? null;
-  const poured = addItems(batch, [{ id, ...brothItem(shelf, litres), enters }]);
+  const poured = addItems(batch, [
+    changed<Item>({ id, ...brothItem(shelf, litres) }, kept([stay(water && entryOf(water))])),
+  ]);
   const ml = water ? volumeMl(water.amount) : null;
   if (!water || ml === null) return poured;
   const left = ml / 1000 - litres;

@@ -116,15 +116,17 @@ function itemProblems(item: Item, at: string, steps: ReadonlySet<string> | null)
       found: show(item.wish),
       wanted: `two grades in order out of ${gradesOf(family).join(', ')}`,
     });
-  for (const end of ['enters', 'leaves'] as const) {
-    const id = item[end];
-    if (id && steps && !steps.has(id))
-      problems.push({
-        path: `${at}.${end}`,
-        found: show(id),
-        wanted: 'the id of a step of the batch',
-      });
-  }
+  item.stays?.forEach((stay, i) => {
+    for (const end of ['from', 'to'] as const) {
+      const id = stay[end];
+      if (id && steps && !steps.has(id))
+        problems.push({
+          path: `${at}.stays[${i}].${end}`,
+          found: show(id),
+          wanted: 'the id of a step of the batch',
+        });
+    }
+  });
   return problems;
 }
 

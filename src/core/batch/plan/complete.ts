@@ -3,11 +3,22 @@ import { isStock } from './kind';
 import { asGiven, asLiked, learnedNeed } from './learned';
 import { dishKind } from './dish';
 import { foodOf } from './named';
-import { indexOfStep, poursOf } from './pours';
-import { READIED, readied } from './ready';
+import { poursOf } from './pours';
+import { spansOf, type Stretch } from './stays';
+import { dried, READIED, readied } from './ready';
 import { usualCut } from './usualCut';
-import { STEPS, type PlainKind, type Release } from '../../vocabulary';
-import type { Batch, Cut, Item, Kitchen, Pot, PressureStep, Step } from '../schema/types';
+import { handlingOf, STEPS, waterLost, type PlainKind, type Release } from '../../vocabulary';
+import type { Batch, Cut, Done, Item, Kitchen, Pot, PressureStep, Step } from '../schema/types';
+
+/** A stay in the pot by the indexes of its steps. */
+export interface PlannedStay {
+  readonly from: number;
+  readonly to: number;
+  /** What is done with it before it goes in. */
+  readonly done: readonly Done[];
+  /** Share of it that goes in then: less than 1 where meat was picked off its bones. */
+  readonly keeps: number;
+}
 
 /** An item with nothing left to guess: its food, mass, cut and temperature. */
 export interface PlannedItem {
@@ -31,10 +42,14 @@ export interface PlannedItem {
   readonly for: 'eat' | 'flavour';
   /** The grades that are right; null for what has none. */
   readonly wish: Span | null;
-  /** Index of the step at whose start it goes in. */
+  /** In order, without a gap of nothing between; none where it is apart. */
+  readonly stays: readonly PlannedStay[];
+  /** Index of the step at whose start it first goes in. */
   readonly entersAt: number;
-  /** Index of the step at whose start it is taken out; the number of steps when it stays. */
+  /** Index of the step at whose start it is out for good; the number of steps when it stays. */
   readonly leavesAt: number;
+  /** Index of the step from which on it is blended into the liquid; null where it never is. */
+  readonly blendedAt: number | null;
   /** Leaves as broth, poured off for the table. */
   readonly poured: boolean;
   /** Gelatine that it brings along, g. */
@@ -109,10 +124,10 @@ interface Frame {
   readonly pours: readonly number[];
 }
 
-/** When an item is out of the pot again, and whether as broth. */
-function outAt(item: Item, food: Food, entersAt: number, { batch, steps, pours }: Frame) {
-  const index = indexOfStep(steps, item.leaves, -1);
-  const asked = index < 0 ? steps.length : Math.max(entersAt, index);
+/** When the last stay of an item is over, and whether it leaves as broth. */
+function outAt(item: Item, food: Food, last: Stretch, { batch, steps, pours }: Frame) {
+  const entersAt = last.from;
+  const asked = last.to ?? steps.length;
   const pour = pours.find((p) => p > entersAt) ?? steps.length;
   if (food.shape === null && food.fishOut !== true)
     return { leavesAt: Math.min(asked, pour), poured: pour < steps.length && pour <= asked };
@@ -121,8 +136,50 @@ function outAt(item: Item, food: Food, entersAt: number, { batch, steps, pours }
     (s, i) => i > entersAt && s.kind === 'strain' && !(bone && pours.includes(i)),
   );
   const sieved = strained > 0 && (pours.includes(strained) || strainsOut(item, food, batch));
-  return { leavesAt: index < 0 && sieved ? strained : asked, poured: false };
+  return { leavesAt: last.to === null && sieved ? strained : asked, poured: false };
 }
+
+/** Skin that is picked off with the bones of a bird, share of its weight (assumed; USDA refuse is 0.1 to 0.13). */
+const SKIN_SHARE = 0.1;
+
+/** Share of a food that is left when its meat is picked. */
+function pickedShare({ picked, group }: Food): number {
+  return picked ? 1 - picked.share - (group === 'poultry' ? SKIN_SHARE : 0) : 1;
+}
+
+/** Stays of an item in the pot, its last one to the step at which it is out. */
+function staysIn(item: Item, food: Food, frame: Frame) {
+  const spans = spansOf(item, frame.steps);
+  // What is part of the liquid cannot be told apart again: it has one stay.
+  const liquid = food.shape === null && food.fishOut !== true;
+  const [first] = spans;
+  const last = spans.at(-1);
+  if (!first || !last) throw new RangeError(`${item.id} has no stay`);
+  const { leavesAt, poured } = outAt(
+    item,
+    food,
+    liquid ? { ...last, from: first.from } : last,
+    frame,
+  );
+  const whole = liquid ? [{ ...first, to: leavesAt }] : spans;
+  const stays = whole.map(({ from, to, done }, i): PlannedStay => ({
+    from,
+    to: i === whole.length - 1 ? leavesAt : (to ?? leavesAt),
+    done,
+    keeps: done.some(({ how }) => how === 'picked') ? pickedShare(food) : 1,
+  }));
+  const blended = liquid
+    ? undefined
+    : stays.find(({ done }) => done.some(({ how }) => how === 'blended'));
+  return { stays, leavesAt, poured, blendedAt: blended?.from ?? null };
+}
+
+/** Water lost in other vessels before it first goes in, share of its mass. */
+const lostBefore = ([first]: readonly Stretch[]): number =>
+  (first?.done ?? []).reduce(
+    (left, { how, minutes }) => left * (1 - waterLost(how, minutes ?? handlingOf(how).minutes)),
+    1,
+  );
 
 function planItem(item: Item, frame: Frame): PlannedItem {
   const { batch, kitchen, steps } = frame;
@@ -132,12 +189,18 @@ function planItem(item: Item, frame: Frame): PlannedItem {
   if (boughtG === null)
     throw new RangeError(`${bought.name} has no measure in ${item.amount.unit}`);
   const given = asGiven(kitchen, bought);
+  const apart = item.apart ?? false;
+  const leftShare = apart ? 1 : lostBefore(spansOf(item, steps));
   const { food, share } =
     given.group === 'bones' && item.from === undefined
       ? readied(given, READIED[batch.bones ?? 'raw'])
-      : { food: given, share: 1 };
-  const apart = item.apart ?? false;
-  const entersAt = apart ? steps.length : indexOfStep(steps, item.enters, 0);
+      : leftShare < 1
+        ? dried(given, 1 - leftShare)
+        : { food: given, share: 1 };
+  const inPot = apart
+    ? { stays: [], leavesAt: steps.length, poured: false, blendedAt: null }
+    : staysIn(item, food, frame);
+  const entersAt = inPot.stays[0]?.from ?? steps.length;
   const lastLid = steps.findLastIndex((s) => s.kind === 'pressure');
   const { family } = food;
   const manner = {
@@ -166,7 +229,7 @@ function planItem(item: Item, frame: Frame): PlannedItem {
         asLiked(family, usualSpan(food, family, manner, kitchen.habits), learned?.shift)),
     entersAt,
     gelatineG: ((item.broth?.gPerL ?? 0) * boughtG) / 1000,
-    ...outAt(item, food, entersAt, frame),
+    ...inPot,
   };
 }
 

@@ -4,6 +4,16 @@ import { isMassUnit, type Amount } from '../../quantity';
 import { stepsOf } from './complete';
 import { changed, type Changes } from './defined';
 import { foodOf } from './named';
+import {
+  enteringAt,
+  entryIndex,
+  exitOf,
+  indexOfStep,
+  kept,
+  stay,
+  staysOf,
+  withoutStep,
+} from './stays';
 import type { Batch, Item, Release, Step } from '../schema/types';
 
 export function addItems(batch: Batch, items: readonly Item[]): Batch {
@@ -37,6 +47,18 @@ export function changeItem(batch: Batch, id: string, change: ItemChange): Batch 
       return 'cut' in change ? next : resized(item, next);
     }),
   };
+}
+
+/** Has an item go in with another step; what it did before that step falls away. */
+export function enterWith(batch: Batch, id: string, step: string | null): Batch {
+  const item = batch.items.find((i) => i.id === id);
+  if (!item) return batch;
+  const steps = stepsOf(batch);
+  const moved = { ...item, ...enteringAt(item, step) };
+  const all = staysOf(item);
+  const at = entryIndex(moved, steps);
+  const fits = all.length === 1 || indexOfStep(steps, all[0].to, steps.length) > at;
+  return changeItem(batch, id, fits ? enteringAt(item, step) : kept([stay(step, exitOf(item))]));
 }
 
 export function removeItem(batch: Batch, id: string): Batch {
@@ -77,11 +99,7 @@ export function removeStep(batch: Batch, id: string): Batch {
   return {
     ...batch,
     steps: left,
-    items: batch.items.map((item) => ({
-      ...item,
-      ...(item.enters === id && { enters: before }),
-      ...(item.leaves === id && { leaves: null }),
-    })),
+    items: batch.items.map((item) => changed<Item>(item, withoutStep(item, id, before))),
   };
 }
 
@@ -201,7 +219,9 @@ export function setLitres(
   const amount = amountOfGrams(food, like, litres * gramsPerLitre(food));
   return item
     ? changeItem(batch, item.id, { amount })
-    : addItems(batch, [{ id: freshItemId(batch), food: food.key, amount, enters, leaves: null }]);
+    : addItems(batch, [
+        changed<Item>({ id: freshItemId(batch), food: food.key, amount }, kept([stay(enters)])),
+      ]);
 }
 
 /** Every amount times a factor. */

@@ -41,7 +41,7 @@ describe('runs of bones', () => {
     const plan = planBatch(two, POT, KITCHEN);
     expect(plan.pours).toEqual([1]);
     // The bones stay to the end; the vegetable is spent, the water is broth.
-    expect(planned(two, 'b')).toMatchObject({ entersAt: 0, leavesAt: 3 });
+    expect(planned(two, 'b')).toMatchObject({ stays: [{ from: 0, to: 3 }] });
     expect(planned(two, 'o')).toMatchObject({ leavesAt: 1, poured: false });
     expect(planned(two, 'w')).toMatchObject({ leavesAt: 1, poured: true });
   });
@@ -86,8 +86,8 @@ describe('runs of bones', () => {
         POT,
         KITCHEN,
       ).pours;
-    const water = item('w2', 'water', 2, 'l', { enters: 's3' });
-    const bones = item('b2', 'veal-knuckle', 1, 'kg', { enters: 's3' });
+    const water = item('w2', 'water', 2, 'l', { stays: [{ from: 's3' }] });
+    const bones = item('b2', 'veal-knuckle', 1, 'kg', { stays: [{ from: 's3' }] });
     expect(silent([water])).toEqual([1]);
     // Fresh bones in the first broth: a double stock.
     expect(silent([bones])).toEqual([]);
@@ -113,7 +113,7 @@ describe('meat picked off', () => {
     const picked = pickMeat(bird, 'b', 'door');
     expect(planned(picked, 'b')).toMatchObject({ leavesAt: 1 });
     const bones = picked.items.find((i) => i.from === 'b');
-    expect(bones).toMatchObject({ food: 'chicken-frame', enters: 'door' });
+    expect(bones).toMatchObject({ food: 'chicken-frame', stays: [{ from: 'door' }] });
     expect(planned(picked, bones?.id ?? '').massG).toBeCloseTo(480, 0);
     expect(pickMeat(picked, 'b', 'door')).toBe(picked);
     expect(pickMeat(bird, 'w', 'door')).toBe(bird);

@@ -15,7 +15,9 @@ import {
 } from './edit';
 import { foodOf } from './named';
 import { isStock } from './kind';
+import { changed } from './defined';
 import { poursOf } from './pours';
+import { entryOf, leavingAt, setAside, withoutSteps } from './stays';
 import type { Batch, Item, Step } from '../schema/types';
 
 /** A run: the steps from one straining to the next, by their indexes. */
@@ -57,8 +59,8 @@ function runWater(batch: Batch, run: number): Item | undefined {
   const inside = new Set(steps.slice(Math.max(0, stretch.from - 1), stretch.to).map((s) => s.id));
   const known = new Set(steps.map((s) => s.id));
   const here = batch.items.filter((item) => {
-    const first = !item.enters || !known.has(item.enters);
-    return !item.apart && (first ? run === 0 : inside.has(item.enters ?? ''));
+    const enters = entryOf(item) ?? '';
+    return !item.apart && (known.has(enters) ? inside.has(enters) : run === 0);
   });
   return (
     here.find((item) => foodOf(item)?.key === 'water') ??
@@ -103,8 +105,7 @@ export function addExtraction(batch: Batch): Batch {
       id: freshItemId(longer),
       food: 'water',
       amount: { value: Number(litres.toFixed(2)), unit: 'l' },
-      enters: again,
-      leaves: null,
+      stays: [{ from: again }],
     },
   ]);
 }
@@ -124,8 +125,8 @@ export function stopAfter(batch: Batch, keep: number): Batch {
     ...batch,
     steps: leftSteps,
     items: batch.items
-      .filter((i) => !(i.enters && gone.has(i.enters)))
-      .map((i) => (i.leaves && gone.has(i.leaves) ? { ...i, leaves: null } : i)),
+      .filter((item) => !gone.has(entryOf(item) ?? ''))
+      .map((item) => changed<Item>(item, withoutSteps(item, gone))),
   };
 }
 
@@ -153,27 +154,36 @@ export function setExtractionHold(batch: Batch, run: number, holdMin: number): B
 const PICKED_C = 60;
 
 /**
- * Takes meat on the bone out at an opening, and puts its bones back.
+ * Takes meat on the bone out at an opening and puts its bones back, for another run.
  *
  * @param step the opening
+ * @param back step with which the meat goes in again, picked; null where it is kept for the table
  * @returns the batch unchanged where the item has no bones to put back
  */
-export function pickMeat(batch: Batch, id: string, step: string): Batch {
+export function pickMeat(
+  batch: Batch,
+  id: string,
+  step: string,
+  back: string | null = null,
+): Batch {
   const item = batch.items.find((i) => i.id === id);
   const food = item && foodOf(item);
   const bones = food?.picked && foodByKey(food.picked.food);
   const grams = food && item && amountGrams(food, item.amount);
   if (!item || !food?.picked || !bones || !grams || batch.items.some((i) => i.from === id))
     return batch;
-  const out = changeItem(batch, id, { leaves: step });
+  const out = changeItem(
+    batch,
+    id,
+    back === null ? leavingAt(item, step) : setAside(item, step, back, [{ how: 'picked' }]),
+  );
   return addItems(out, [
     {
       id: freshItemId(batch),
       food: bones.key,
       amount: { value: Math.round(grams * food.picked.share), unit: 'g' },
       startC: PICKED_C,
-      enters: step,
-      leaves: null,
+      stays: [{ from: step }],
       from: id,
     },
   ]);

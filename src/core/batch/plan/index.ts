@@ -8,6 +8,7 @@ export {
   stepsOf,
   type Plan,
   type PlannedItem,
+  type PlannedStay,
   type PlannedStep,
 } from './complete';
 export { idOfName, likeName, likeWords, sameFood } from './ownNames';
@@ -17,6 +18,7 @@ export {
   addItems,
   changeItem,
   changeStep,
+  enterWith,
   freshItemId,
   freshStepId,
   insertStep,
@@ -32,9 +34,23 @@ export {
   splitHold,
   waterL,
 } from './edit';
-export { handlingAt, keptApart, type Handling } from './entries';
+export { allDone, doneIn, doneMin, doneWords, doWords, tickIn, tickOut } from './handWords';
+export { handlingAt, keptApart, type Into } from './entries';
 export { newBatch } from './newBatch';
-export { indexOfStep, poursOf } from './pours';
+export { poursOf } from './pours';
+export {
+  doneBefore,
+  enteringAt,
+  entryIndex,
+  entryOf,
+  exitOf,
+  indexOfStep,
+  kept,
+  leavingAt,
+  setAside,
+  stay,
+  staysOf,
+} from './stays';
 export { READIED } from './ready';
 export { stepWords } from './words';
 export {

@@ -1,5 +1,5 @@
 /** What goes in when the pot is open for good: the step for it is made where there is none. */
-import { changeItem, freshStepId } from './edit';
+import { enterWith, freshStepId } from './edit';
 import { stepsOf } from './complete';
 import type { Batch } from '../schema/types';
 
@@ -33,5 +33,5 @@ export function withOpenEnd(batch: Batch): { readonly batch: Batch; readonly ste
 export function atTheEnd(batch: Batch, items: readonly string[]): Batch {
   if (items.length === 0) return batch;
   const open = withOpenEnd(batch);
-  return items.reduce((next, id) => changeItem(next, id, { enters: open.step }), open.batch);
+  return items.reduce((next, id) => enterWith(next, id, open.step), open.batch);
 }

@@ -1,16 +1,7 @@
 /** Which strainings pour the broth off and leave the bones for a run in fresh water. */
 import { namedFood } from './named';
+import { entryIndex, exitOf, indexOfStep } from './stays';
 import type { Batch, Item, Step } from '../schema/types';
-
-/** Index of a step; `otherwise` where none is named or it is gone. */
-export function indexOfStep(
-  steps: readonly Step[],
-  id: string | null | undefined,
-  otherwise: number,
-): number {
-  const found = id ? steps.findIndex((s) => s.id === id) : -1;
-  return found < 0 ? otherwise : found;
-}
 
 const isBone = (item: Item): boolean =>
   item.from !== undefined || namedFood(item)?.group === 'bones';
@@ -23,7 +14,7 @@ const isLiquid = (item: Item): boolean => namedFood(item)?.group === 'liquid';
  */
 export function poursOf(batch: Batch, steps: readonly Step[]): readonly number[] {
   const items = batch.items.filter((i) => !i.apart);
-  const enters = (item: Item): number => indexOfStep(steps, item.enters, 0);
+  const enters = (item: Item): number => entryIndex(item, steps);
   return steps.flatMap((step, index) => {
     if (step.kind !== 'strain') return [];
     if (step.keep !== undefined) return step.keep === 'bones' ? [index] : [];
@@ -34,7 +25,7 @@ export function poursOf(batch: Batch, steps: readonly Step[]): readonly number[]
       .slice(index + 1, end)
       .some((s) => s.kind === 'pressure' || s.kind === 'simmer');
     const bones = items.some(
-      (i) => isBone(i) && enters(i) < index && indexOfStep(steps, i.leaves, steps.length) > index,
+      (i) => isBone(i) && enters(i) < index && indexOfStep(steps, exitOf(i), steps.length) > index,
     );
     const again =
       heated &&

@@ -21,6 +21,11 @@ export const READIED: Readonly<Record<'raw' | 'blanched' | 'roasted', Readied>> 
   roasted: { waterLost: 0.15, fatLost: 0.2, gelatineLost: 0, clean: false },
 };
 
+/** A food that has lost water before it goes in, and its mass over the mass as bought. @param share of its mass */
+export function dried(food: Food, share: number): { readonly food: Food; readonly share: number } {
+  return readied(food, { waterLost: share, fatLost: 0, gelatineLost: 0, clean: false });
+}
+
 /**
  * Bones as they go into the pot.
  *

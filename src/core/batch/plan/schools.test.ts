@@ -5,13 +5,13 @@ import type { Batch } from '../schema';
 
 const SOUP = batchOf(
   [
-    item('w', 'water', 2, 'l', { enters: 's1' }),
-    item('n', 'ditalini', 150, 'g', { enters: 's1' }),
-    item('s', 'salt', 2, 'tsp', { enters: 's1' }),
-    item('k', 'veal-knuckle', 1, 'kg', { enters: 's1' }),
-    item('c', 'carrot', 2, 'piece', { enters: 's1' }),
-    item('b', 'borlotti', 200, 'g', { enters: 's1' }),
-    item('h', 'chicken-breast', 1, 'piece', { enters: 's1' }),
+    item('w', 'water', 2, 'l', { stays: [{ from: 's1' }] }),
+    item('n', 'ditalini', 150, 'g', { stays: [{ from: 's1' }] }),
+    item('s', 'salt', 2, 'tsp', { stays: [{ from: 's1' }] }),
+    item('k', 'veal-knuckle', 1, 'kg', { stays: [{ from: 's1' }] }),
+    item('c', 'carrot', 2, 'piece', { stays: [{ from: 's1' }] }),
+    item('b', 'borlotti', 200, 'g', { stays: [{ from: 's1' }] }),
+    item('h', 'chicken-breast', 1, 'piece', { stays: [{ from: 's1' }] }),
   ],
   [pressure(20)],
 );

@@ -2,12 +2,21 @@
  * A choice between schools is an edit of the batch; the kitchen may remember it as its habit.
  */
 import { MELTING, spanOf, usualSpan, wishOf, type Food, type Likes, type Span } from '../../food';
-import { addItems, changeItem, changeStep, freshItemId, removeItem, usualEntry } from './edit';
+import {
+  addItems,
+  changeItem,
+  changeStep,
+  enterWith,
+  freshItemId,
+  removeItem,
+  usualEntry,
+} from './edit';
 import { foodOf } from './named';
 import { stepsOf } from './complete';
 import { changed } from './defined';
 import { isStock } from './kind';
 import { atTheEnd, lastOpen } from './late';
+import { enteringAt, entryOf, kept, stay } from './stays';
 import type { Batch, Item, Schools } from '../schema/types';
 import { SCHOOLS, type School, type SchoolKey } from './schoolList';
 
@@ -98,7 +107,7 @@ export function chosen(batch: Batch, key: SchoolKey): string | undefined {
       return one(itemsOf(batch, isNoodle).map((i) => (i.apart ? 'apart' : 'in')));
     case 'salt': {
       const end = lastOpen(batch);
-      return one(itemsOf(batch, isSalt).map((i) => (end && i.enters === end ? 'late' : 'early')));
+      return one(itemsOf(batch, isSalt).map((i) => (end && entryOf(i) === end ? 'late' : 'early')));
     }
     case 'release':
       return one(
@@ -120,7 +129,7 @@ export function chosen(batch: Batch, key: SchoolKey): string | undefined {
 function saltAt(batch: Batch, late: boolean): Batch {
   const salt = itemsOf(batch, isSalt).map(({ id }) => id);
   if (late) return atTheEnd(batch, salt);
-  return salt.reduce((b, id) => changeItem(b, id, { enters: usualEntry(b, null) }), batch);
+  return salt.reduce((b, id) => enterWith(b, id, usualEntry(b, null)), batch);
 }
 
 function bonesAs(batch: Batch, how: string): Batch {
@@ -140,7 +149,7 @@ function bonesAs(batch: Batch, how: string): Batch {
     ...rest,
     bones: how,
     // The pot waits empty while the bones are readied: everything goes in with the step after.
-    items: rest.items.map((item) => ({ ...item, enters: item.enters ?? first })),
+    items: rest.items.map((item) => changed<Item>(item, enteringAt(item, entryOf(item) ?? first))),
     steps: [{ id: BONES_STEP, kind: 'prep', minutes: way.minutes }, ...stepsOf(rest)],
   };
 }
@@ -152,7 +161,7 @@ export function choose(batch: Batch, key: SchoolKey, value: string): Batch {
       return itemsOf(batch, isNoodle).reduce(
         (b, item) =>
           value === 'apart'
-            ? changeItem(b, item.id, { apart: true, enters: null })
+            ? changeItem(b, item.id, { apart: true, stays: undefined })
             : changeItem(b, item.id, { apart: undefined }),
         batch,
       );
@@ -179,8 +188,7 @@ export function choose(batch: Batch, key: SchoolKey, value: string): Batch {
           id: freshItemId(batch),
           food: 'vinegar',
           amount: { value: 1, unit: 'tbsp' },
-          enters: usualEntry(batch, null),
-          leaves: null,
+          ...kept([stay(usualEntry(batch, null))]),
         },
       ]);
     }

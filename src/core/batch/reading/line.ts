@@ -283,8 +283,6 @@ export function readLine(
     ...(facts.old && { old: true }),
     ...(food.own?.for && { for: food.own.for }),
     ...(apart && { apart: true }),
-    enters: null,
-    leaves: null,
   };
   const refused = refusalOf(item);
   const late = facts.end === true || (facts.cooked === true && food === match && !apart);

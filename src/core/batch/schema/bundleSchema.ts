@@ -6,7 +6,7 @@ import { VERSION } from './migrate';
 import { batchSchema, kitchenSchema, ownFoodSchema, potSchema } from './schema';
 import { list, needed, object, oneOf } from './schemaParts';
 
-const VERSIONS = 'the number 1, 2 or 3';
+const VERSIONS = 'the number 1, 2, 3 or 4';
 
 export const bundleSchema = object(
   {

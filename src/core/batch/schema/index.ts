@@ -10,10 +10,13 @@ export {
   MOST_TASKS,
   potSchema,
   SETS,
+  UP_TO,
 } from './schema';
 export {
   batchFromVersion1,
+  batchFromVersion3,
   cookFromVersion1,
+  cookFromVersion3,
   isMistaught,
   marksFromVersion2,
   VERSION,

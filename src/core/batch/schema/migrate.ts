@@ -6,7 +6,7 @@ import { each, isFields, type Fields } from './fields';
 import { markId } from './markId';
 
 /** Version of the file that is written. */
-export const VERSION = 3;
+export const VERSION = 4;
 
 /** A record with a field under another name; as it is where it has no such field. */
 function renamed(record: Fields, from: string, to: string): Fields {
@@ -91,9 +91,50 @@ function fromVersion2({ cooks, ...rest }: Fields): Fields {
   };
 }
 
+/** An item of version 3: it went in once and came out once, and null said the same as nothing. */
+function itemFromVersion3(item: unknown): unknown {
+  if (!isFields(item)) return item;
+  const { enters, leaves, ...rest } = item;
+  const stay = {
+    ...((enters ?? null) !== null && { from: enters }),
+    ...((leaves ?? null) !== null && { to: leaves }),
+  };
+  return Object.keys(stay).length > 0 ? { ...rest, stays: [stay] } : rest;
+}
+
+/** A batch of version 3: its items have stays. */
+export function batchFromVersion3(batch: unknown): unknown {
+  return isFields(batch) && 'items' in batch
+    ? { ...batch, items: each(batch['items'], itemFromVersion3) }
+    : batch;
+}
+
+/** A cook of version 3, with the batch as it was cooked. */
+export function cookFromVersion3(cook: unknown): unknown {
+  return isFields(cook) && 'batch' in cook
+    ? { ...cook, batch: batchFromVersion3(cook['batch']) }
+    : cook;
+}
+
+function fromVersion3({ batches, cooks, ...rest }: Fields): Fields {
+  return {
+    ...rest,
+    version: 4,
+    ...(batches !== undefined && { batches: each(batches, batchFromVersion3) }),
+    ...(cooks !== undefined && { cooks: each(cooks, cookFromVersion3) }),
+  };
+}
+
+const FROM: Readonly<Record<number, (file: Fields) => Fields>> = {
+  1: fromVersion1,
+  2: fromVersion2,
+  3: fromVersion3,
+};
+
 /** A file's value in this version's shape. @param filled with its defaults, so that pots have ids */
 export function migrate(filled: unknown): unknown {
   if (!isFields(filled)) return filled;
-  const second = filled['version'] === 1 ? fromVersion1(filled) : filled;
-  return second['version'] === 2 ? fromVersion2(second) : second;
+  const { version } = filled;
+  const next = typeof version === 'number' ? FROM[version] : undefined;
+  return next ? migrate(next(filled)) : filled;
 }

@@ -15,6 +15,8 @@ import {
   RELEASE_METHODS,
   releaseOf,
   STEP_KINDS,
+  VESSELS,
+  WAYS_DONE,
   type ReleaseMethod,
 } from '../../vocabulary';
 
@@ -155,6 +157,47 @@ export const cutSchema = object(
   'a cut: a shape and its mm',
 ).optional();
 
+/** A thing goes in and comes out so often at the most; between two stays so much is done to it. */
+export const MOST_STAYS = 8;
+const MOST_DONE = 5;
+
+/** Marks that a liquid may be filled up to: the line that counts, the top of what is in, a little above it. */
+export const UP_TO = ['line', 'cover', 'over'] as const;
+
+const doneSchema = object(
+  {
+    how: needed(oneOf(WAYS_DONE), `one of ${WAYS_DONE.join(', ')}`),
+    /** Vessel in which it is heated; the usual one where it is missing. */
+    in: oneOf(VESSELS),
+    /** As usual where they are missing. */
+    minutes: number(0, 600, 'min'),
+    ovenC: number(40, 300, '°C'),
+    /** As it is cut then. */
+    cut: cutSchema,
+    /** Liquid that is ladled out, blended with it and poured back, ml. */
+    ladleMl: number(1, 20000, 'ml'),
+  },
+  'what is done with a food: how',
+);
+
+export const staySchema = object(
+  {
+    /** Step at whose start it goes in; of the first stay the first step where it is missing. */
+    from: text('the id of a step'),
+    /**
+     * Step at whose start it is taken out. Missing of the last stay: it stays, or goes at the next strain
+     * if it is something that is strained out.
+     */
+    to: text('the id of a step'),
+    /** What is done with it before it goes in: in another vessel, or beside the pot since the stay before. */
+    done: list(doneSchema, 'a list of what is done').max(
+      MOST_DONE,
+      `at most ${MOST_DONE} things done`,
+    ),
+  },
+  'a stay in the pot: from a step to a step',
+);
+
 const wishSchema = mayBe(
   {
     from: needed(text('a grade'), 'a grade'),
@@ -201,13 +244,12 @@ export const itemSchema = object(
     for: oneOf(['eat', 'flavour']),
     /** The grades that are right, first and last; by food and dish when missing. */
     wish: wishSchema,
-    /** Step at whose start it goes in; null or missing for the first. */
-    enters: text('the id of a step').nullable(),
-    /**
-     * Step at whose start it is taken out. Null or missing: it stays, or goes at the next strain if it is
-     * something that is strained out.
-     */
-    leaves: text('the id of a step').nullable(),
+    /** Its stays in the pot, in order; one, from the first step on, where they are missing. */
+    stays: list(staySchema, 'a list of stays').max(MOST_STAYS, `at most ${MOST_STAYS} stays`),
+    /** Tied in a bag, or left whole to be lifted out. */
+    bag: flag.optional(),
+    /** It fills the pot up to a mark, and its amount follows from the rest. */
+    upTo: oneOf(UP_TO),
     /** Broth of this household: what is dissolved in it. */
     broth: mayBe(
       {
@@ -257,6 +299,10 @@ export const stepSchema = object(
     release: releaseSchema,
     keep: oneOf(['broth', 'bones']),
     keepWarm: flag.optional(),
+    /** Of browning: minutes a side. What does not lie on the bottom at once is browned in batches. */
+    sideMin: number(0.5, 60, 'min'),
+    /** Of browning: liquid that the bottom is scraped clean with before the rest goes in, ml. */
+    deglazeMl: number(1, 5000, 'ml'),
   },
   'a step: an id and a kind',
 );

@@ -29,7 +29,9 @@ import type {
   schoolsSchema,
   SETS,
   settingSchema,
+  staySchema,
   taskSchema,
+  UP_TO,
 } from './schema';
 import type { Kept } from './schemaParts';
 
@@ -44,16 +46,28 @@ export type PotKind = Pot['kind'];
 export type CutShape = (typeof CUT_SHAPES)[number];
 export type Cut = Kept<typeof cutSchema>;
 
-/** In a batch null says the same as nothing of where it goes in and comes out. */
-export interface Item extends Omit<Kept<typeof itemSchema>, 'enters' | 'leaves' | 'own'> {
+/** A stretch of time in the pot, from the start of a step to the start of another. */
+export type Stay = Kept<typeof staySchema>;
+/** Something done with a food outside the pot. */
+export type Done = NonNullable<Stay['done']>[number];
+export type UpTo = (typeof UP_TO)[number];
+
+export interface Item extends Omit<Kept<typeof itemSchema>, 'own' | 'stays'> {
   readonly own?: OwnFood;
-  readonly enters?: string | null;
-  readonly leaves?: string | null;
+  readonly stays?: readonly Stay[];
 }
 
 export type Step =
   | { readonly id: string; readonly kind: 'prep'; readonly minutes?: number }
-  | { readonly id: string; readonly kind: 'saute'; readonly minutes?: number }
+  | {
+      readonly id: string;
+      readonly kind: 'saute';
+      readonly minutes?: number;
+      /** Minutes a side, from which its minutes follow. */
+      readonly sideMin?: number;
+      /** Liquid that the bottom is scraped clean with, ml. */
+      readonly deglazeMl?: number;
+    }
   | {
       readonly id: string;
       readonly kind: 'pressure';
@@ -138,7 +152,7 @@ export type BagItem = Omit<Kept<typeof bagItemSchema>, 'own'> & { readonly own?:
 /** Everything a household keeps: the file, and the store. */
 export interface Bundle {
   readonly format: 'retort';
-  readonly version: 3;
+  readonly version: 4;
   readonly kitchen: Kitchen;
   readonly pots: readonly Pot[];
   readonly batches: readonly Batch[];

@@ -1,3 +1,4 @@
+import { isIn } from '../../series';
 import { does as doesBy, isMany, spoken } from '../../food';
 import type { Course, CourseFood } from '../course';
 import type { Danger } from '../danger';
@@ -39,4 +40,4 @@ export function timesInTen(chance: number): string {
 
 /** Foods in the pot while a step is on. */
 export const inPotAt = ({ foods }: Course, index: number): readonly CourseFood[] =>
-  foods.filter((f) => !f.apart && f.entersAt <= index && f.leavesAt > index);
+  foods.filter((f) => isIn(f, index));

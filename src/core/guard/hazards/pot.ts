@@ -1,4 +1,5 @@
 /** Lid, valve and lines; fat, spirits and fizzy drinks. */
+import { isIn } from '../../series';
 import { capital, inARow } from '../../food';
 import { formatLevel, formatVolume } from '../../quantity';
 import { classesOf, type FoodClass } from '../classes';
@@ -132,7 +133,7 @@ const FRIES_SHARE = 0.3;
 /** Foods that are under the lid at some time. */
 const underPressure = (course: Course): readonly CourseFood[] => {
   const at = course.steps.flatMap(({ kind }, i) => (kind === 'pressure' ? [i] : []));
-  return course.foods.filter((f) => !f.apart && at.some((i) => f.entersAt <= i && f.leavesAt > i));
+  return course.foods.filter((f) => at.some((i) => isIn(f, i)));
 };
 
 function fatOf(course: Course): readonly Danger[] {
@@ -190,8 +191,10 @@ function fizzyOf(course: Course): readonly Danger[] {
 const COATING_G = 5;
 
 /** Whether a lid goes on over a food that went in before. */
-const closesOver = ({ steps }: Course, { entersAt, leavesAt }: CourseFood): boolean =>
-  steps.some(({ kind }, i) => kind === 'pressure' && i > entersAt && i < leavesAt);
+const closesOver = ({ steps }: Course, { stays }: CourseFood): boolean =>
+  steps.some(
+    ({ kind }, i) => kind === 'pressure' && stays.some(({ from, to }) => i > from && i < to),
+  );
 
 function lidOf(course: Course): readonly Danger[] {
   return underPressure(course).flatMap((food): readonly Danger[] => {

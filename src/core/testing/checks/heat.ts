@@ -80,8 +80,7 @@ function water(kg: number, startC = 20, id = 'water'): HeatItem {
     composition: compositionOf('water'),
     shape: null,
     startC,
-    entersAt: 0,
-    leavesAt: 9,
+    stays: [{ from: 0, to: 9 }],
   };
 }
 

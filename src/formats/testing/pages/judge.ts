@@ -1,4 +1,5 @@
 /** How much of a page was read right: its steps, its lids, its places. */
+import { entryOf } from '../../../core/batch/plan';
 import type { Step } from '../../../core/batch/schema';
 import { batchOfRecipe } from '../../recipeBatch';
 import { readRecipe, type ReadRecipe } from '../../recipeIn';
@@ -95,7 +96,7 @@ function placesRight(
     const items = batch.items.filter((item) => item.food === food);
     const at = items.map((item) => {
       if (item.apart) return 'apart';
-      const index = steps.findIndex((s) => s.id === item.enters);
+      const index = steps.findIndex((s) => s.id === entryOf(item));
       const pair = pairs.find(([i]) => i === Math.max(0, index));
       return pair ? String(pair[1] + 1) : `step ${index + 1} (${steps[index]?.kind})`;
     });

@@ -41,7 +41,7 @@ function itemOf(line: Line, id: string): Item {
   return {
     ...read.item,
     id,
-    ...(typeof line !== 'string' && { enters: line[1], ...line[2] }),
+    ...(typeof line !== 'string' && { stays: [{ from: line[1] }], ...line[2] }),
   };
 }
 

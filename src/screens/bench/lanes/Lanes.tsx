@@ -1,4 +1,5 @@
 import type { Assessment, Draws } from '@/core/assess';
+import { entryOf } from '@/core/batch/plan';
 import type { Batch, Item, Kitchen } from '@/core/batch/schema';
 import { formatAmount } from '@/core/quantity';
 import { stepNames } from '@/ui/stepNames';
@@ -83,7 +84,7 @@ export function Lanes({
                 onClick={() => onEdit(item.id)}
               >
                 {item.name}, {source ? formatAmount(source.amount, kitchen.units) : ''}
-                {item.enterMin > 0 && source?.enters ? `, ${names.get(source.enters) ?? ''}` : ''}
+                {item.enterMin > 0 && source ? `, ${names.get(entryOf(source) ?? '') ?? ''}` : ''}
               </button>
             );
           })}

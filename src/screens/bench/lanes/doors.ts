@@ -1,6 +1,6 @@
 /** Moments at which an ingredient can go in: the start of every step, after, and apart. */
 import { putInAfter, type Assessment } from '@/core/assess';
-import { changeItem, stepsOf } from '@/core/batch/plan';
+import { changeItem, enterWith, entryOf, stepsOf } from '@/core/batch/plan';
 import type { Batch, Item } from '@/core/batch/schema';
 
 export type Door =
@@ -50,7 +50,7 @@ export function doorsOf(batch: Batch, assessment: Assessment): readonly Door[] {
 /** Index of the door an item goes in by. */
 export function doorOf(item: Item, doors: readonly Door[]): number {
   if (item.apart) return doors.length - 1;
-  const at = doors.findIndex((d) => d.kind === 'step' && d.id === item.enters);
+  const at = doors.findIndex((d) => d.kind === 'step' && d.id === entryOf(item));
   return Math.max(0, at);
 }
 
@@ -67,10 +67,10 @@ export function nearestDoor(doors: readonly Door[], minute: number): number {
 export function throughDoor(batch: Batch, id: string, door: Door): Batch {
   switch (door.kind) {
     case 'apart':
-      return changeItem(batch, id, { apart: true, enters: null });
+      return changeItem(batch, id, { apart: true, stays: undefined });
     case 'after':
       return putInAfter(changeItem(batch, id, { apart: undefined }), id, SIMMER_MIN);
     case 'step':
-      return changeItem(batch, id, { apart: undefined, enters: door.id });
+      return enterWith(changeItem(batch, id, { apart: undefined }), id, door.id);
   }
 }

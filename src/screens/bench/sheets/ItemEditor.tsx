@@ -21,6 +21,8 @@ import { Sheet } from '@/ui/Sheet';
 import { toNumbers } from '@/ui/numbers';
 import { stepNames } from '@/ui/stepNames';
 import { allKept, allShown, refusal, unitOf, type Dimensions } from '@/ui/unitFields';
+import { StayFields } from './StayFields';
+import { stayForms, stayFormSchema, staysOfForms, type StayForm } from './stayForms';
 
 interface Form {
   value: number;
@@ -31,8 +33,8 @@ interface Form {
   startC: number | null;
   soakedH: number | null;
   age: 'usual' | 'old';
-  enters: string;
-  leaves: string;
+  /** Of the first stay, or apart. */
+  stays: StayForm[];
 }
 
 /** Empty text is no number rather than a wrong one. */
@@ -74,15 +76,11 @@ function schemaFor(item: Item) {
     }),
     soakedH: optional(0, 72, 'hours'),
     age: yup.string<Form['age']>().defined(),
-    enters: yup.string().defined(),
-    leaves: yup.string().defined(),
+    stays: stayFormSchema,
   });
 }
 
 const DIMENSIONS: Dimensions = { mm: 'cut', startC: 'temperature' };
-
-/** In place of a step: in a pan of its own. */
-const APART = '(apart)';
 
 function formOf(item: Item, first: string): Form {
   const { startC } = item;
@@ -95,8 +93,7 @@ function formOf(item: Item, first: string): Form {
     startC: startC ?? null,
     soakedH: item.soakedH ?? null,
     age: item.old ? 'old' : 'usual',
-    enters: item.apart ? APART : (item.enters ?? first),
-    leaves: item.leaves ?? '',
+    stays: stayForms(item, first),
   };
 }
 
@@ -118,9 +115,7 @@ function itemOf(item: Item, form: Form): Partial<Item> {
     startC,
     soakedH: form.soakedH ?? undefined,
     old: form.age === 'old' || undefined,
-    apart: form.enters === APART || undefined,
-    enters: form.enters === APART ? null : form.enters,
-    leaves: form.leaves || null,
+    ...staysOfForms(item, form.stays),
   } as Partial<Item>;
 }
 
@@ -266,24 +261,7 @@ export function ItemEditor({
         </div>
         {solid && <CutFields form={form} units={units} />}
         <StartFields form={form} food={food} kitchen={kitchen} />
-        <div className="grid grid-cols-2 gap-4">
-          <Choice id="enters" label="In" {...register('enters')}>
-            {steps.map((step) => (
-              <option key={step.id} value={step.id}>
-                {names.get(step.id)}
-              </option>
-            ))}
-            {solid && <option value={APART}>apart, joined in the bowl</option>}
-          </Choice>
-          <Choice id="leaves" label="Out" {...register('leaves')}>
-            <option value="">stays in</option>
-            {steps.slice(1).map((step) => (
-              <option key={step.id} value={step.id}>
-                {names.get(step.id)}
-              </option>
-            ))}
-          </Choice>
-        </div>
+        <StayFields form={form} batch={batch} solid={solid} />
         {door && food?.picked && !batch.items.some((i) => i.from === item.id) && (
           <Button
             onClick={() => {

@@ -51,8 +51,7 @@ describe('changing an ingredient', () => {
         amount: { value: 2, unit: 'lb' },
         startC: 12,
         cut: { shape: 'cube', mm: 40 },
-        enters: 's1',
-        leaves: 's2',
+        stays: [{ from: 's1', to: 's2' }],
       }),
     );
     expect(onClose).toHaveBeenCalled();
@@ -92,9 +91,7 @@ describe('changing an ingredient', () => {
     await user.selectOptions(screen.getByLabelText('Age'), 'old');
     await user.selectOptions(screen.getByLabelText('In'), 'apart, joined in the bowl');
     await submit();
-    expect(onSave).toHaveBeenCalledWith(
-      expect.objectContaining({ old: true, apart: true, enters: null }),
-    );
+    expect(onSave).toHaveBeenCalledWith(expect.objectContaining({ old: true, apart: true }));
   });
 
   it('leaves it out when told', async () => {

@@ -1,0 +1,68 @@
+/** What hands do with a food outside the pot, in words. */
+import {
+  formatLength,
+  formatMinutes,
+  formatTemperature,
+  formatVolume,
+  type Units,
+} from '../../quantity';
+import { handlingOf } from '../../vocabulary';
+import type { Done } from '../schema/types';
+import type { Into, Out } from './entries';
+
+/** Minutes in which it is done; 0 for what takes no heat. */
+export function doneMin({ how, minutes }: Done): number {
+  return minutes ?? handlingOf(how).minutes;
+}
+
+/** Where it is done; null on a board. */
+export function doneIn({ how, in: vessel }: Done): string | null {
+  return vessel ?? handlingOf(how).vessel;
+}
+
+/** What was done with it. @example doneWords({ how: 'browned' }, 'metric') // 'browned in a skillet, 8 min' */
+export function doneWords(done: Done, units: Units): string {
+  const { how, cut, ladleMl, ovenC } = done;
+  const vessel = doneIn(done);
+  switch (how) {
+    case 'cut':
+      return cut ? `cut into pieces of ${formatLength(cut.mm, units)}` : 'cut up';
+    case 'pulled':
+      return 'pulled into shreds';
+    case 'picked':
+      return 'picked off its bones';
+    case 'blended':
+      return ladleMl
+        ? `blended with ${formatVolume(ladleMl / 1000, units)} of the broth`
+        : 'blended';
+    default: {
+      const where = vessel ? ` in ${vessel === 'oven' ? 'the' : 'a'} ${vessel}` : '';
+      const hot = ovenC === undefined ? '' : ` at ${formatTemperature(ovenC, units)}`;
+      return `${how}${where}${hot}, ${formatMinutes(doneMin(done))}`;
+    }
+  }
+}
+
+/** To do it. @example doWords({ how: 'browned' }, 'the onion', 'metric') // 'Brown the onion in a skillet, 8 min.' */
+export function doWords(done: Done, name: string, units: Units): string {
+  const said = doneWords(done, units).replace(
+    done.how,
+    `${handlingOf(done.how).act.replace(/ (up|into|the|off).*$/, '')} ${name}`,
+  );
+  return `${said.charAt(0).toUpperCase()}${said.slice(1)}.`;
+}
+
+/** All that was done before it goes in, in a row; empty where nothing was. */
+export function allDone(done: readonly Done[], units: Units): string {
+  return done.map((one) => doneWords(one, units)).join('; ');
+}
+
+/** Key of the tick of something that goes in: of what comes back with its step, so that each time has its own. */
+export function tickIn({ item, back }: Into, step: string): string {
+  return back ? `${item.id} back ${step}` : item.id;
+}
+
+/** Key of the tick of something that comes out. */
+export function tickOut({ item }: Out, step: string): string {
+  return `${item.id} out ${step}`;
+}
