@@ -29,10 +29,10 @@ export const ONCE =
   /^(?:once|when|after|if|while|as soon as)\b(?:(?!(?<!\b(?:you|we|they|to|can)) (?:add|stir in|tip in|put in)\b)[^,])*,\s*/i;
 const BUT = /\b(?:but|except|apart from|other than)\b.*$/i;
 export const ASIDE =
-  /\b(?:set (?:it |them |the \w+ )?aside|(?:transfer|remove|lift)\w* (?:it |them )?(?:\w+ )?(?:to|onto|into) a (?:plate|bowl|dish))\b/i;
+  /\b(?:set (?:it |them |the (?:[\w-]+ ){1,4})?aside|(?:transfer|remove|lift|take|move|scoop|pull)\w* (?:it |them )?(?:out )?(?:the |all )?(?:[\w-]+ ){0,4}?(?:out )?(?:to|onto|on|into) (?:a|the) (?:\w+ )?(?:plate|bowl|dish|platter|tray|board))\b/i;
 /** A vessel that is not the pot: what is done in it does not touch the pot. */
 export const OTHER_PAN =
-  /\b(?:separate|another|its own|big|small|little|large|medium|second|frying|heavy|non-?stick) (?:pot|pan|sauce ?pan|skillet|frying pan)\b|\bdry (?:pan|sauce ?pan|skillet|frying pan)\b|\b(?:saucepan|skillet|frying pan|stockpot|wok|microwave|broiler|grill|parboil|pot on the stove|in a (?:small |large |mixing |big )?bowl|roasting (?:tin|tray)|baking (?:tray|sheet))\b|\b(?:separately|apart)\b(?! from)|^\W*soak\b|\bboiling water over\b/i;
+  /\b(?:separate|another|its own|big|small|little|large|medium|second|frying|heavy|non-?stick) (?:pot|pan|sauce ?pan|skillet|frying pan)\b|\bdry (?:pan|sauce ?pan|skillet|frying pan)\b|\b(?:saucepan|skillet|frying pan|stockpot|wok|microwave|broiler|grill|parboil|kettle|rice (?:pot|cooker)|pot on the stove|in a (?:small |large |mixing |big )?bowl|roasting (?:tin|tray)|baking (?:tray|sheet))\b|\b(?:separately|apart)\b(?! from)|^\W*soak\b|\bboiling water over\b/i;
 /** Boiled and poured away: no water of the pot. */
 export const BOILED_OFF = /\b(?:boil|parboil|simmer)\w*\b[^.]*\bdrain/i;
 /** The pot by its name. */
@@ -119,6 +119,12 @@ export function timesOver(clause: string): number {
   return count > 1 && /\b(?:per batch|a batch|each(?: batch)?)\b/i.test(clause) ? count : 1;
 }
 
+/** Minutes a side that a clause says; null for none. @example sideMin('sear 4 minutes a side') // 4 */
+function sideMin(clause: string): number | null {
+  if (!/\b(?:per|each|a) side\b|\bon (?:each|both) sides?\b/i.test(clause)) return null;
+  return timesIn(clause)[0]?.minutes ?? null;
+}
+
 /** The longest that a step may take, min. */
 const LONGEST = 2880;
 
@@ -183,13 +189,22 @@ export function stepIn(
       ...(/\bkeep the bones\b/i.test(clause) && { keep: 'bones' as const }),
     };
   const time = minutes !== null && timeOf(minutes);
+  const side = sideMin(clause);
+  const sides = side !== null && { sideMin: side };
   const stood = /\b(?:let|leave|^\W*rest)\b.*?\b(rest|stand|sit|cool)\b|^\W*(rest)\b/i.exec(clause);
   const left =
     /\bleave (?:it |them )?(?:for )?\d|\b(?:off (?:the )?heat|keep warm|without (?:any )?pressure)\b/i.test(
       durationsInFigures(clause),
     );
   const still = (stood?.[1] ?? stood?.[2])?.toLowerCase() ?? (left ? 'rest' : undefined);
-  if (pressed && still && time) return { kind: still === 'cool' ? 'cool' : 'rest', ...time };
+  if (pressed && still && time)
+    return still === 'cool'
+      ? { kind: 'cool', ...time }
+      : {
+          kind: 'rest',
+          ...time,
+          ...(/\bkeep(?:s|ing)? (?:it |them )?(?:on )?warm/i.test(clause) && { keepWarm: true }),
+        };
   const meant = clause.replace(UNTIL, '');
   if (BOILS.test(meant) && (time || /\bsimmer/i.test(meant)) && !/\bnot boil/i.test(clause))
     return { kind: 'simmer', ...time };
@@ -197,11 +212,11 @@ export function stepIn(
   if (!pressed) {
     // What goes into a hot pan for a minute, or onto a flame with the lid off, is fried.
     if (time && ON_A_FLAME.test(clause) && !shut && !/\bbring\b|\bboil/i.test(clause))
-      return { kind: 'saute', ...time };
-    if (hot && time && !NOT_COOKED.test(clause)) return { kind: 'saute', ...time };
+      return { kind: 'saute', ...time, ...sides };
+    if (hot && time && !NOT_COOKED.test(clause)) return { kind: 'saute', ...time, ...sides };
     if (SETS_UP.test(clause) && !time) return null;
     const softens = WARMS.test(clause) && (time || SOFT.test(clause));
-    if (BROWNS.test(clause) || softens) return { kind: 'saute', ...time };
+    if (BROWNS.test(clause) || softens) return { kind: 'saute', ...time, ...sides };
     return null;
   }
   if (!time) return BROWNS.test(clause) && !SETS_UP.test(clause) ? { kind: 'saute' } : null;

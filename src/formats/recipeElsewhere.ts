@@ -1,7 +1,10 @@
 /** What is done beside the pot: in another vessel, in the oven. It touches the pot only where something comes back. */
+import type { Done } from '../core/batch/schema';
 import type { Food, FoodGroup } from '../core/food';
+import { HANDLING } from '../core/vocabulary';
 import { ADDS, BOILED_OFF, COMES_IN, OTHER_PAN, SERVES, THE_POT } from './recipeClauses';
 import type { Clause } from './recipeSplit';
+import { timesIn } from './recipeTimes';
 
 /** What is used up where other things are readied, and is no dish of its own. */
 const SPENT: ReadonlySet<FoodGroup> = new Set(['liquid', 'fat', 'seasoning']);
@@ -21,11 +24,45 @@ export interface Away {
   readonly bones: 'roasted' | 'blanched' | null;
 }
 
+const WAYS: readonly (readonly [Done['how'], RegExp])[] = [
+  ['toasted', /\btoast/i],
+  ['charred', /\bchar(?:red)?\b|\bblacken/i],
+  ['browned', /\bbrown\b|\bsear\b|\bfry\b|\bsaut[ée]|\bsweat\b|\bsoften\b|\bcolou?r\b|\bcrisp/i],
+  ['parboiled', /\bparboil|\bblanch|\bboil\b|\bpar-?cook/i],
+];
+const IN: readonly (readonly [NonNullable<Done['in']>, RegExp])[] = [
+  ['oven', /\boven\b|\broast|\bbaking (?:tray|sheet)|\broasting (?:tin|tray)/i],
+  ['grill', /\bgrill\b|\bbroiler\b|\bgas flame\b/i],
+  ['skillet', /\bskillet|\bfrying pan|\bdry pan|\bcomal\b/i],
+  ['saucepan', /\bsauce ?pan\b|\bstockpot\b|\bpot on the stove\b/i],
+  ['rice pot', /\brice (?:pot|cooker)\b/i],
+  ['kettle', /\bkettle\b/i],
+];
+
+/** What a clause does with food in another vessel, with its minutes; null for nothing that heats it. */
+function wayIn(text: string, oven: boolean): Done | null {
+  const how = oven ? 'roasted' : WAYS.find(([, words]) => words.test(text))?.[0];
+  if (!how) return null;
+  const vessel = IN.find(([, words]) => words.test(text))?.[0];
+  const minutes = timesIn(text)[0]?.minutes;
+  const usual = HANDLING[how].vessel;
+  return {
+    how,
+    ...(vessel && vessel !== usual && { in: vessel }),
+    ...(minutes !== undefined && minutes <= MOST_MIN && { minutes }),
+  };
+}
+
+/** Longer heats no food before a soup, min. */
+const MOST_MIN = 600;
+
 export class Elsewhere {
   /** The vessel that the sentence is about, and what is in it. */
   private vessel: { readonly sentence: number; readonly lines: readonly number[] } | null = null;
   /** Lines that were readied together. */
   private readonly readied: (readonly number[])[] = [];
+  /** How a line was heated elsewhere. */
+  private readonly ways = new Map<number, Done>();
 
   /** @param isIn whether a line is in the pot, or waits for it */
   constructor(
@@ -63,6 +100,8 @@ export class Elsewhere {
     const comes = !other && COMES_IN.test(text);
     const served = !comes && lids > 0 && SERVES.test(text);
     if (!comes && !served && !oven && !blanched && there.length > 0) this.readied.push(there);
+    const way = served ? null : wayIn(text, oven);
+    if (way) for (const line of there) if (!this.isSpent(line)) this.ways.set(line, way);
     this.vessel = { sentence, lines: there };
     return {
       comes: comes ? there : hasBones ? this.waits(bones) : [],
@@ -86,6 +125,11 @@ export class Elsewhere {
       .filter((lines) => lines.some((line) => put.includes(line) && !this.isSpent(line)))
       .flat();
     return this.waits([...new Set([...last, ...along])]).filter((line) => !put.includes(line));
+  }
+
+  /** How a line was heated in another vessel; undefined where it was not. */
+  wayOf(line: number): Done | undefined {
+    return this.ways.get(line);
   }
 
   /** Whether a line was readied elsewhere. */

@@ -10,6 +10,13 @@ function isoDuration(minutes: number): string {
   return `PT${Math.max(0, Math.round(minutes))}M`;
 }
 
+/** As the reading of lines knows them. */
+const UP_TO_WORDS = {
+  line: 'to the line',
+  cover: 'to cover',
+  over: 'just over the bones',
+} as const;
+
 function ingredientText(item: Item, units: Units): string {
   const food = item.own?.name ?? foodByKey(item.food)?.name ?? item.food;
   const cut = item.cut
@@ -18,8 +25,10 @@ function ingredientText(item: Item, units: Units): string {
   const frozen = item.startC !== undefined && item.startC < 0 ? ', frozen' : '';
   const soaked = item.soakedH ? `, soaked ${item.soakedH} h` : '';
   const old = item.old ? ', old' : '';
+  const bag = item.bag ? ', tied in a bag' : '';
+  const mark = item.upTo ? `, ${UP_TO_WORDS[item.upTo]}` : '';
   const like = item.own ? `, ${likeWords(item.own, units)}` : '';
-  return `${formatAmount(item.amount, units)} ${food}${cut}${frozen}${soaked}${old}${like}`;
+  return `${formatAmount(item.amount, units)} ${food}${cut}${frozen}${soaked}${old}${bag}${mark}${like}`;
 }
 
 /**

@@ -32,6 +32,13 @@ export class Pot {
   sealed = false;
   /** Told to be put in, with what comes next. */
   private waiting: readonly number[] = [];
+  /** Out of the pot since before a step, by its index, and changed there. */
+  private readonly lifted = new Map<
+    number,
+    { readonly after: number; readonly done: readonly Done[] }
+  >();
+  /** Told to come back, with what comes next. */
+  private readonly returning = new Set<number>();
   /** The lid whose minutes are guessed from whistles. */
   private whistled: string | null = null;
   readonly valve = new Valve(this.steps, this.unsure);
@@ -54,14 +61,66 @@ export class Pot {
     return this.waiting;
   }
 
-  /** Out again: where it goes in is told later. */
-  takeOut(line: number): void {
-    this.entries.delete(line);
+  /** Step that a line's food went in with; null where it is not in. */
+  stepOf(line: number): string | null {
+    const entry = this.entries.get(line);
+    return entry === undefined || entry === 'apart' ? null : entry.step;
+  }
+
+  /** Out of the pot, before the next step. */
+  lift(lines: readonly number[]): void {
+    for (const line of lines)
+      if (this.stepOf(line) !== null) this.lifted.set(line, { after: this.steps.length, done: [] });
+  }
+
+  /** Changed outside the pot. */
+  change(lines: readonly number[], how: Done): void {
+    for (const line of lines) {
+      const { after, done } = this.lifted.get(line) ?? { after: this.steps.length, done: [] };
+      if (this.stepOf(line) !== null) this.lifted.set(line, { after, done: [...done, how] });
+    }
+  }
+
+  /** Back in the pot with the next step. */
+  comesBack(lines: readonly number[]): void {
+    for (const line of lines) if (this.lifted.has(line)) this.returning.add(line);
+  }
+
+  /** The bottom is scraped clean with so much liquid after the browning before. */
+  scrape(ml: number): void {
+    const at = this.steps.findLastIndex((s) => s.kind === 'saute');
+    const browned = this.steps[at];
+    if (browned?.kind === 'saute' && at === this.steps.length - 1)
+      this.steps[at] = { ...browned, deglazeMl: ml };
+  }
+
+  /** What was to come back is back with a step. */
+  private land(id: string): void {
+    const at = this.steps.findIndex((s) => s.id === id);
+    for (const line of this.returning) {
+      const { after, done } = this.lifted.get(line) ?? { after: at, done: [] };
+      const entry = this.entries.get(line);
+      const out = this.steps[after];
+      if (entry === undefined || entry === 'apart' || !out || after > at) continue;
+      if (after < at || done.length > 0)
+        this.entries.set(line, { ...entry, aside: { out: out.id, back: id, done } });
+      this.lifted.delete(line);
+    }
+    this.returning.clear();
   }
 
   /** Whether it has gone in, or waits to. */
   isIn(line: number): boolean {
     return this.entries.has(line) || this.waiting.includes(line);
+  }
+
+  /** What was heated in another vessel before it went in. */
+  readied(wayOf: (line: number) => Done | undefined): void {
+    for (const [line, entry] of this.entries) {
+      const way = wayOf(line);
+      if (way && entry !== 'apart' && this.foods[line]?.group !== 'bones')
+        this.entries.set(line, { ...entry, done: [way] });
+    }
   }
 
   /** Goes in with a step, if it is not in yet. */
@@ -105,6 +164,7 @@ export class Pot {
       this.unsure.push(`no minutes for “${quoted(clause)}”: the usual time is taken`);
     this.enter([...this.waiting, ...put], { step: id });
     this.waiting = [];
+    this.land(id);
   }
 
   /** Fat that is only melted, and then the lid goes on, is no step of its own. */

@@ -16,7 +16,6 @@ import {
   SERVES,
   UNTIL,
   ONCE,
-  ASIDE,
   timesOver,
   afterMinutes,
   NOT_DONE,
@@ -28,6 +27,7 @@ import {
   putIn,
 } from './recipeClauses';
 import { Elsewhere } from './recipeElsewhere';
+import { Hands } from './recipeHands';
 import { releaseAt } from './recipeRelease';
 import { minutesIn, timesIn } from './recipeTimes';
 import { Pot, quoted, type Entry } from './recipePot';
@@ -74,8 +74,6 @@ class Reading {
   readonly phrases: Phrase[] = [];
   bones: ReadSteps['bones'];
   private readonly terms: readonly Term[];
-  /** Browned and taken out again, by line; the number of lids then. */
-  private readonly aside = new Map<number, number>();
   /** What the clause before spoke of. */
   private last: readonly number[] = [];
   /** The sentence in which something was put in just before. */
@@ -88,6 +86,7 @@ class Reading {
   private shut = false;
   readonly pot: Pot;
   private readonly elsewhere: Elsewhere;
+  private readonly hands: Hands;
 
   /** @param apart lines that say themselves that they never go into the pot */
   constructor(
@@ -97,6 +96,7 @@ class Reading {
     this.pot = new Pot(foods);
     this.terms = termsIn(foods);
     this.elsewhere = new Elsewhere(foods, (line) => this.pot.isIn(line));
+    this.hands = new Hands(this.pot, this.foods);
     this.pot.enter(apart, 'apart');
   }
 
@@ -108,21 +108,6 @@ class Reading {
     if (left.length > 0) this.pot.unsure.push(`a time that was not used: “${quoted(clause)}”`);
   }
 
-  /** What was browned and kept aside over a lid goes in where it comes back. */
-  private comesBack(clause: string, step: string | undefined): void {
-    if (!/\b(?:return|back)\b/i.test(clause)) return;
-    for (const line of mentioned(clause, this.terms)) {
-      const lids = this.aside.get(line);
-      if (lids === undefined || lids >= this.pot.lids) continue;
-      this.pot.takeOut(line);
-      if (step === undefined) this.pot.wait([line]);
-      else this.pot.enter([line], { step });
-      this.pot.unsure.push(
-        `${this.foods[line]?.name ?? ''} is browned first and comes back after the lid: planned from there`,
-      );
-    }
-  }
-
   /** What is done in another vessel, or in the oven; null where the clause is about the pot. */
   private besides(clause: Clause, named: readonly number[]): Told | null {
     const away = this.elsewhere.read(clause, named, this.pot.lids);
@@ -130,7 +115,8 @@ class Reading {
     if (away.bones) this.bones = away.bones;
     this.pot.wait(away.comes);
     this.pot.enter(away.served, 'apart');
-    const used = away.bones ? timesIn(clause.text).map((time) => time.minutes) : [];
+    const isHeated = away.bones !== null || named.some((line) => this.elsewhere.wayOf(line));
+    const used = isHeated ? timesIn(clause.text).map((time) => time.minutes) : [];
     return { fate: 'vessel', lines: named, used };
   }
 
@@ -171,6 +157,7 @@ class Reading {
 
   /** What is done in the pot. */
   private done({ text: clause, sentence }: Clause, named: readonly number[]): Told {
+    this.hands.read(clause, named, this.last);
     const pressed = this.pot.lids > 0;
     if (EMPTIES.test(clause)) this.emptied = true;
     const last = this.pot.lastOf(clause);
@@ -234,12 +221,7 @@ class Reading {
       ...(releases ? [waitOf(shut?.release)] : []),
       ...(waits > 0 ? [waits] : []),
     ];
-    if (ASIDE.test(clause)) {
-      const out = named.length > 0 ? named : this.last;
-      for (const line of out) this.aside.set(line, this.pot.lids);
-    }
     const made = step || wilts !== null;
-    this.comesBack(clause, made ? this.pot.steps.at(-1)?.id : undefined);
     if (named.length > 0) this.last = named;
     const of = made ? this.pot.steps.at(-1)?.id : releases ? shut?.id : undefined;
     return {
@@ -283,6 +265,7 @@ class Reading {
       if (!stirred) unsure.push('no minutes for what is stirred in last: the usual time is taken');
     }
     this.pot.enter(this.elsewhere.beside(), 'apart');
+    this.pot.readied((line) => this.elsewhere.wayOf(line));
     return { steps, entries, ...readied, unsure };
   }
 }

@@ -9,9 +9,9 @@ import {
   type Into,
 } from '../core/batch/plan';
 import type { Batch, Item, Step } from '../core/batch/schema';
-import { capital, inARow } from '../core/food';
+import { inARow } from '../core/food';
 import type { Units } from '../core/quantity';
-import { handlingOf, releaseOf, waitOf, type Release } from '../core/vocabulary';
+import { releaseOf, waitOf, type Release } from '../core/vocabulary';
 
 function releaseSentence(release: Release | undefined): string {
   const wait = waitOf(release);
@@ -31,22 +31,7 @@ function list(items: readonly Item[]): string {
 
 /** What is done with it before it goes in, each thing in a sentence. */
 function readying({ item, done }: Into): readonly string[] {
-  return done.map((one) => {
-    const food = list([item]);
-    const minutes = doneMin(one);
-    switch (one.how) {
-      case 'cut':
-        return `Cut ${food} up.`;
-      case 'pulled':
-        return `Shred ${food}.`;
-      case 'picked':
-        return `Pick the meat off ${food}.`;
-      case 'blended':
-        return `Blend ${food}${one.ladleMl ? ` with ${one.ladleMl} ml of the broth` : ''}.`;
-      default:
-        return `${capital(handlingOf(one.how).act)} ${food} in a ${doneIn(one) ?? 'pan'} for ${minutesText(minutes)}.`;
-    }
-  });
+  return done.map((one) => doWords(one, list([item]), 'metric'));
 }
 
 /** What hands do as a step begins, before what goes in with it for the first time. */
@@ -73,8 +58,15 @@ function stepSentence(step: Step, items: readonly Item[]): string {
   switch (step.kind) {
     case 'prep':
       return `${put}Cut, weigh and rinse${time}.`;
-    case 'saute':
-      return `Brown ${items.length > 0 ? list(items) : 'what is in'}${time}.`;
+    case 'saute': {
+      const what = items.length > 0 ? list(items) : 'what is in';
+      const how = step.sideMin === undefined ? time : ` for ${minutesText(step.sideMin)} a side`;
+      const scraped =
+        step.deglazeMl === undefined
+          ? ''
+          : ` Deglaze with ${Math.round(step.deglazeMl)} ml of liquid, scraping up the brown bits.`;
+      return `Brown ${what}${how}.${scraped}`;
+    }
     case 'pressure':
       return `${put}Cook at ${step.setting ?? 'high'} pressure for ${minutesText(step.holdMin)}. ${releaseSentence(step.release)}`;
     case 'open':
@@ -86,7 +78,7 @@ function stepSentence(step: Step, items: readonly Item[]): string {
     case 'simmer':
       return `${and}${time}.`;
     case 'rest':
-      return `${put}Let it rest${time}.`;
+      return `${put}${step.keepWarm ? 'Keep warm' : 'Let it rest'}${time}.`;
     case 'cool':
       return `${put}Let it cool${time}.`;
   }

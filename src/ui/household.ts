@@ -1,6 +1,7 @@
 import { trimClaims, withWord } from '@/core/batch/household';
-import { inTheirPots, sameFood, type SchoolKey } from '@/core/batch/plan';
+import { inTheirPots, potOf, sameFood, type SchoolKey } from '@/core/batch/plan';
 import type { Batch, Bundle, Item, Cook, Pot, After, CoolingKept } from '@/core/batch/schema';
+import { filledUp } from '@/core/fill';
 import type { Meant, OwnFood } from '@/core/food';
 import { change, useApp } from '@/store';
 
@@ -18,6 +19,11 @@ function withBatch(h: Bundle, batch: Batch): Bundle {
       ? h.batches.map((b) => (b.id === batch.id ? batch : b))
       : [...h.batches, batch],
   };
+}
+
+/** What fills the pot up to a mark is worked out anew whenever the rest changes. */
+function filled({ pots, kitchen }: Pick<Bundle, 'pots' | 'kitchen'>, batch: Batch): Batch {
+  return filledUp(batch, potOf(batch, pots), kitchen);
 }
 
 /** The plans that hold a food of the kitchen hold it as it is now; what was cooked stays as it was. */
@@ -49,12 +55,13 @@ export function saveBatch(batch: Batch, put: readonly Pick<Item, 'own'>[] = []):
     const made = put.flatMap(({ own }) =>
       own && !h.foods.some((f) => sameFood(f, own)) ? [own] : [],
     );
-    return made.reduce(withFood, withBatch(h, trimClaims(batch)));
+    return made.reduce(withFood, withBatch(h, trimClaims(filled(h, batch))));
   });
 }
 
 function withPots(h: Bundle, pots: Bundle['pots']): Bundle {
-  return { ...h, pots, batches: inTheirPots(h.batches, pots) };
+  const batches = inTheirPots(h.batches, pots);
+  return { ...h, pots, batches: batches.map((batch) => filled({ ...h, pots }, batch)) };
 }
 
 /** Batches that stand in it and do not fit it any more are put right. */

@@ -1,5 +1,5 @@
 /** A line of the add box, or of a recipe, as it was understood. */
-import { likeName } from '@/core/batch/plan';
+import { amountWords, likeName } from '@/core/batch/plan';
 import type { ReadLine } from '@/core/batch/reading';
 import { amountGrams } from '@/core/food';
 import { formatAmount, formatLength, formatMass, isMassUnit, type Units } from '@/core/quantity';
@@ -11,8 +11,8 @@ export function lineWords(line: ReadLine, units: Units): string {
   return [
     food.name,
     item.own ? `like ${likeName(item.own)}` : '',
-    formatAmount(item.amount, units),
-    grams !== null && !isMassUnit(item.amount.unit) ? formatMass(grams, units) : '',
+    item.upTo ? amountWords(item, units).split(',')[0] : formatAmount(item.amount, units),
+    grams !== null && !item.upTo && !isMassUnit(item.amount.unit) ? formatMass(grams, units) : '',
     item.cut ? `${item.cut.shape} ${formatLength(item.cut.mm, units)}` : '',
     item.startC !== undefined && item.startC < 0 ? 'frozen' : '',
     item.soakedH ? `soaked ${item.soakedH} h` : '',

@@ -22,6 +22,7 @@ export const FINDINGS = {
   'never-at-pressure': { wider: null, unsafe: true, timeless: true },
   'spray-risk': UNSAFE,
   'release-costs': CALM,
+  'browned-bottom': CALM,
   'scorch-risk': { wider: null, unsafe: false, timeless: true },
   'dairy-under-pressure': CALM,
   undercooked: { ...CALM, wider: 'order' },

@@ -63,6 +63,11 @@ export const REMEDIES: { readonly [D in Remedy['do']]: RemedyDefinition<Of<D>> }
     apply: (batch, { step }) =>
       changeStep(batch, step, (s) => (s.kind === 'rest' ? { ...s, keepWarm: true } : s)),
   },
+  deglaze: {
+    changes: 0.4,
+    apply: (batch, { step, ml }) =>
+      changeStep(batch, step, (s) => (s.kind === 'saute' ? { ...s, deglazeMl: ml } : s)),
+  },
   'set-release': {
     changes: 0.7,
     apply: (batch, { step, release }) => setRelease(batch, step, release),

@@ -60,6 +60,7 @@ export type Remedy =
   | { readonly do: 'set-cut'; readonly item: string; readonly mm: number; readonly label: string }
   | { readonly do: 'set-wish'; readonly item: string; readonly wish: Wish; readonly label: string }
   | { readonly do: 'keep-warm'; readonly step: string; readonly label: string }
+  | { readonly do: 'deglaze'; readonly step: string; readonly ml: number; readonly label: string }
   | { readonly do: 'move-pot'; readonly pot: Pot; readonly label: string }
   | { readonly do: 'take'; readonly batch: Batch; readonly label: string }
   | { readonly do: 'stop-after'; readonly runs: number; readonly label: string }

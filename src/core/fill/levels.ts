@@ -42,6 +42,23 @@ export function levels(parts: readonly Part[], setpointC: number, before = FRESH
   };
 }
 
+/** Water as a part. */
+export function waterPart(litres: number): Part {
+  return {
+    id: '+water',
+    massKg: litres * WATER_KG_PER_L,
+    dryL: litres,
+    uptakeKg: 0,
+    swellsKg: 0,
+    packing: 1,
+    cookedPacking: 1,
+    solid: false,
+    waterShare: 1,
+    foaming: 0,
+    swells: false,
+  };
+}
+
 /**
  * Water still to add, so that the worst level stands at a line.
  *
@@ -50,22 +67,7 @@ export function levels(parts: readonly Part[], setpointC: number, before = FRESH
  * @returns L; negative when water must come out; at the least all the water there is
  */
 export function waterToLine(parts: readonly Part[], lineL: number, waterL: number): number {
-  const worst = (addedL: number): number => {
-    const extra: Part = {
-      id: '+water',
-      massKg: addedL * WATER_KG_PER_L,
-      dryL: addedL,
-      uptakeKg: 0,
-      swellsKg: 0,
-      packing: 1,
-      cookedPacking: 1,
-      solid: false,
-      waterShare: 1,
-      foaming: 0,
-      swells: false,
-    };
-    return levels([...parts, extra], 100).worstL;
-  };
+  const worst = (addedL: number): number => levels([...parts, waterPart(addedL)], 100).worstL;
   let low = -waterL;
   let high = lineL;
   if (worst(low) >= lineL) return low;

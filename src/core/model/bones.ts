@@ -72,9 +72,13 @@ function kindOf(model: Model, item: PlannedItem, earlier: readonly Kind[]): Kind
   const heat = model.heat.items[item.id];
   const { extract } = item.food;
   if (!extract || !heat || item.apart) return null;
-  const celsius = heat.centreC.map(
-    (c, i) => (1 - SURFACE_SHARE) * c + SURFACE_SHARE * (heat.surfaceC[i] ?? c),
-  );
+  // On its plate it gives the pot nothing, and picked meat has left its bones.
+  const picked = item.stays.find(({ keeps }) => keeps < 1)?.from ?? Infinity;
+  const celsius = heat.centreC.map((c, i) => {
+    const at = valueAt(model.heat.trace.step, i);
+    if (at >= picked || !isIn(item, at)) return Number.NaN;
+    return (1 - SURFACE_SHARE) * c + SURFACE_SHARE * (heat.surfaceC[i] ?? c);
+  });
   const source = earlier.find((k) => k.item.id === item.from);
   const { gelatineLost } = READIED[model.plan.batch.bones ?? 'raw'];
   const lost = item.food.group === 'bones' && item.from === null ? gelatineLost : 0;

@@ -71,6 +71,11 @@ function takenG({ heat }: Model, id: string): number {
   return 1000 * (kg.at(-1) ?? 0);
 }
 
+/** Share of an item that is left of it: less than 1 where meat was picked. */
+function keptShare({ stays }: PlannedItem): number {
+  return stays.reduce((share, { keeps }) => share * keeps, 1);
+}
+
 /** Thickeners in the pot as it is opened for the last time. */
 function bodyOf(
   model: Model,
@@ -84,6 +89,11 @@ function bodyOf(
   for (const item of plan.items) {
     if (item.apart || item.poured) continue;
     const grade = reports.find((r) => r.id === item.id)?.grade ?? null;
+    if (item.blendedAt !== null) {
+      starchG += starchOf(item.food, item.massG);
+      pulpL += (item.massG + takenG(model, item.id)) / 1000 / COOKED_KG_PER_L;
+      continue;
+    }
     starchG += loosened(item.food, item.massG, grade);
     pulpL += pulpOf(item.food, item.massG);
     if (item.food.shape !== null && item.leavesAt >= plan.steps.length)
@@ -102,8 +112,8 @@ function piecesOf(model: Model, reports: readonly ItemReport[]): FinishReport['p
   for (const item of model.plan.items) {
     const { food, massG } = item;
     const soft = food.group === 'pulse' || food.group === 'grain' || food.group === 'vegetable';
-    if (!soft || item.apart || item.for !== 'eat' || item.leavesAt < model.plan.steps.length)
-      continue;
+    const whole = item.blendedAt === null && item.leavesAt >= model.plan.steps.length;
+    if (!soft || item.apart || item.for !== 'eat' || !whole) continue;
     const grade = reports.find((r) => r.id === item.id)?.grade ?? null;
     const all = (massG + takenG(model, item.id)) / 1000 / COOKED_KG_PER_L;
     litres += (1 - brokenShare(food, grade)) * all;
@@ -146,8 +156,8 @@ export function finishReport(
   const drunkL = drinkersOf(plan).reduce((sum, i) => sum + drinksOn(i.massG, i.food.cooked), 0);
   const eatenG = plan.items
     .filter((i) => i.food.shape !== null && i.for === 'eat' && i.leavesAt >= plan.steps.length)
-    .filter((i) => !i.apart)
-    .reduce((sum, i) => sum + i.massG + takenG(model, i.id), 0);
+    .filter((i) => !i.apart && i.blendedAt === null)
+    .reduce((sum, i) => sum + keptShare(i) * i.massG + takenG(model, i.id), 0);
   const servedL = free.freeL + eatenG / 1000 / COOKED_KG_PER_L;
   const bowlL = stock ? CUP_L : BOWL_L;
   const later = (hours: number, more: number): Body => ({

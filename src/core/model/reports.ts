@@ -187,8 +187,8 @@ function gradeReport(model: Model, item: PlannedItem, cook: ItemCook | undefined
 }
 
 /** Flavourings still in one piece at the end are fished out. */
-function isFishedOut({ food, for: use }: PlannedItem, grade: string | null): boolean {
-  if (food.fishOut) return true;
+function isFishedOut({ food, bag, for: use }: PlannedItem, grade: string | null): boolean {
+  if (food.fishOut || bag) return true;
   return (
     use === 'flavour' && food.group !== 'bones' && food.shape !== null && !meltsAway(food, grade)
   );

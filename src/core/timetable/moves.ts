@@ -6,6 +6,7 @@ import type { Assessment } from '../assess';
 import type { ItemReport } from '../model';
 import {
   allDone,
+  amountWords,
   doneIn,
   doneMin,
   doWords,
@@ -22,7 +23,7 @@ import { conductionShape, donenessOf } from '../doneness';
 import { taskSpans } from './alongside';
 import { spoken, usualSpan, type Food } from '../food';
 import { scaleOf } from '../texture';
-import { formatAmount, formatMinutes, type Units } from '../quantity';
+import { formatMinutes, type Units } from '../quantity';
 import { finishMoves } from '../serve';
 import { releaseOf, stepOf, waitOf } from '../vocabulary';
 
@@ -45,7 +46,7 @@ const CUT_MIN = 3;
 const WORTH_MIN = 8;
 
 function named(item: Item, report: ItemReport, units: Units): string {
-  return `${report.name}, ${formatAmount(item.amount, units)}`;
+  return `${report.name}, ${amountWords(item, units)}`;
 }
 
 interface Telling {

@@ -38,8 +38,8 @@ export const HANDLING = {
   toasted: { act: 'toast', vessel: 'skillet', minutes: 3, waterLost: 0.02 },
   parboiled: { act: 'parboil', vessel: 'saucepan', minutes: 5, waterLost: 0 },
   heated: { act: 'heat', vessel: 'kettle', minutes: 5, waterLost: 0 },
-  cut: { act: 'cut up', vessel: null, minutes: 0, waterLost: 0 },
-  pulled: { act: 'pull into shreds', vessel: null, minutes: 0, waterLost: 0 },
+  cut: { act: 'cut', vessel: null, minutes: 0, waterLost: 0 },
+  pulled: { act: 'pull', vessel: null, minutes: 0, waterLost: 0 },
   picked: { act: 'pick the meat off', vessel: null, minutes: 0, waterLost: 0 },
   blended: { act: 'blend', vessel: null, minutes: 0, waterLost: 0 },
 } as const satisfies Record<WayDone, WayDoneDefinition>;
@@ -73,7 +73,7 @@ const ROASTS_C = 70;
 const DRIES = 0.4;
 /** Free convection and radiation in an oven, W/(m2 K) (assumed, 15 to 25). */
 const OVEN_FILM = 20;
-export const USUAL_OVEN_C = 200;
+const USUAL_OVEN_C = 200;
 
 /** @param ovenC where an oven stands; 200 C as usual */
 export function surroundingsOf(vessel: VesselName, ovenC = USUAL_OVEN_C): Surroundings {

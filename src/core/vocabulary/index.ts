@@ -34,7 +34,6 @@ export {
   HANDLING,
   handlingOf,
   surroundingsOf,
-  USUAL_OVEN_C,
   VESSELS,
   waterLost,
   WAYS_DONE,

@@ -3,6 +3,7 @@
 import type { ReactNode } from 'react';
 import {
   allDone,
+  amountWords,
   foodOf,
   handlingAt,
   keptApart,
@@ -12,11 +13,11 @@ import {
   type Into,
 } from '@/core/batch/plan';
 import type { Batch, Cook, Item } from '@/core/batch/schema';
-import { formatAmount, formatLength, type Units } from '@/core/quantity';
+import { formatLength, formatMinutes, formatVolume, type Units } from '@/core/quantity';
 import { type Stage, timelineOf } from '@/core/cook';
 
 export function named(item: Item, units: Units): string {
-  return `${formatAmount(item.amount, units)} ${foodOf(item)?.name ?? item.food}`;
+  return `${amountWords(item, units)} ${foodOf(item)?.name ?? item.food}`;
 }
 
 const cutWords = ({ cut }: Item, units: Units): string =>
@@ -87,7 +88,16 @@ export function TickList({
   const late = first ? plan.items.filter((item) => !item.apart && !now.has(item)) : [];
   if (into.length + out.length + apart.length === 0 && stage.stepKind !== 'saute') return null;
   const { ticked } = timelineOf(cook);
+  const step = stepsOf(plan).find(({ id }) => id === stage.step);
+  const browning = step?.kind === 'saute' ? step : null;
+  const sideMin = browning?.sideMin;
+  const loads = sideMin === undefined ? 1 : Math.round(stage.expectMin / (2 * sideMin));
   const aside = [
+    ...(sideMin === undefined
+      ? []
+      : [
+          `${loads > 1 ? `in ${loads} batches, so that the pieces do not steam each other: ` : ''}${formatMinutes(sideMin)} a side`,
+        ]),
     ...late.map((item) => `later: ${named(item, units)}`),
     ...apart.map((item) => `apart, not in here: ${named(item, units)}`),
   ];
@@ -125,7 +135,9 @@ export function TickList({
       )}
       {stage.stepKind === 'saute' && (
         <Tick ticked={ticked.has(SCRAPED)} onTick={(on) => onTick(SCRAPED, on)}>
-          Deglazed, and the bottom scraped clean
+          {browning?.deglazeMl === undefined
+            ? 'Deglazed, and the bottom scraped clean'
+            : `First ${formatVolume(browning.deglazeMl / 1000, units)} of the liquid, and the bottom scraped clean with it; the rest after`}
         </Tick>
       )}
       {aside.length > 0 && (

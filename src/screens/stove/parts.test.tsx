@@ -85,7 +85,7 @@ describe('the stove', () => {
     press('Lid off');
     expect(heading()).toBe('Simmer, open');
     expect(screen.getByRole('checkbox', { name: '100 g cavolo nero' })).toBeTruthy();
-    expect(screen.getByText('out: 2 bay leaf')).toBeTruthy();
+    expect(screen.getByText('Out: 2 bay leaf')).toBeTruthy();
     press('Done');
     expect(await screen.findByRole('heading', { name: 'To the table' })).toBeTruthy();
     // The bay leaf has been out since the lid came off.

@@ -1,11 +1,11 @@
-import { foodOf } from '@/core/batch/plan';
+import { amountWords, foodOf } from '@/core/batch/plan';
 import type { Item } from '@/core/batch/schema';
-import { formatAmount, formatLength, type Units } from '@/core/quantity';
+import { formatLength, type Units } from '@/core/quantity';
 
 /** An ingredient in words: how much, what, how cut. */
 export function itemWords(item: Item, units: Units): string {
   return [
-    `${formatAmount(item.amount, units)} ${foodOf(item)?.name ?? item.food}`,
+    `${amountWords(item, units)} ${foodOf(item)?.name ?? item.food}`,
     ...(item.cut ? [formatLength(item.cut.mm, units)] : []),
     ...(item.startC !== undefined && item.startC < 0 ? ['frozen'] : []),
     ...(item.apart ? ['apart'] : []),

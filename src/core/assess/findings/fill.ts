@@ -1,7 +1,7 @@
 import { isStock, runOf, extractionWaterL, type PlannedStep } from '../../batch/plan';
 import { EXAMPLE_LINE } from '../../batch/reading';
 import { formatLevel, formatMinutes, formatTemperature, formatVolume } from '../../quantity';
-import { waterToLine } from '../../fill';
+import { waterToLine, type Part } from '../../fill';
 import { DANGER_CHANCE as DANGER, timesInTen } from '../../guard';
 import { type Closing, contentsAt, partsAt } from '../../model';
 import type { Finding, Remedy } from '../types';
@@ -135,6 +135,31 @@ function barest({ model, filled }: Context): Closing | undefined {
     .sort((a, b) => out(b) - out(a))[0];
 }
 
+/** How closely a broken carcass lies, and how loosely a whole one at the least (assumed). */
+const BROKEN_PACKING = 0.5;
+const WHOLE_PACKING = 0.42;
+/** Less than this is not worth breaking bones for, L. */
+const WORTH_L = 0.15;
+
+/** What breaking up a heap of frames and carcasses makes room for; empty where there are none. */
+function breakWords({ model, units, filled }: Context, { parts, run }: Closing): string {
+  const bones = new Set(
+    model.plan.items
+      .filter(({ food }) => food.group === 'bones' && food.packing < WHOLE_PACKING)
+      .map(({ id }) => id),
+  );
+  if (!parts.some(({ id }) => bones.has(id))) return '';
+  const broken = parts.map((part) =>
+    bones.has(part.id) ? { ...part, packing: BROKEN_PACKING, cookedPacking: BROKEN_PACKING } : part,
+  );
+  const water = extractionWaterL(model.plan.batch, run);
+  const fits = (all: readonly Part[]): number => waterToLine(all, filled.lines.lineL, water);
+  const more = fits(broken) - Math.max(0, fits(parts));
+  return more >= WORTH_L
+    ? ` Break the carcasses: they lie closer then, and ${formatVolume(more, units)} more water fits under the line.`
+    : '';
+}
+
 export const notCovered: Judge = (context) => {
   const { model, units, filled } = context;
   const bare = barest(context);
@@ -151,7 +176,7 @@ export const notCovered: Judge = (context) => {
       code: 'not-covered',
       level: isStock(batch) && missing > BARE_SHARE * heapL ? 'warn' : 'note',
       title: 'Not all of it is under the liquid',
-      message: `The heap stands at ${formatLevel(heapL, units)} and the liquid at ${formatLevel(liquidL, units)}${which}. What stands out cooks in steam and gives less to the broth.`,
+      message: `The heap stands at ${formatLevel(heapL, units)} and the liquid at ${formatLevel(liquidL, units)}${which}. What stands out cooks in steam and gives less to the broth.${breakWords(context, bare)}`,
       why: 'Heap from each food’s true density and how loosely it lies; both are estimates.',
       numbers: { heapL, liquidL, lidOnL: levelL },
       remedies:

@@ -5,7 +5,7 @@ import { overcooked, undercooked } from './doneness';
 import { slowInPot } from './cooling';
 import { boilsDry, dryStart, empty, neverAtPressure, notCovered, tooLittleLiquid } from './fill';
 import { noodlesDrink, saltLeft, salty } from './finish';
-import { releaseCosts, scorch, thickPulp } from './pot';
+import { crust, releaseCosts, scorch, thickPulp } from './pot';
 import { dangers } from './safety';
 
 /** By harm: what scalds, burns or sickens, then what spoils the dish, then what costs a little. */
@@ -18,6 +18,7 @@ const JUDGES: readonly Judge[] = [
   undercooked,
   overcooked,
   scorch,
+  crust,
   thickPulp,
   slowInPot,
   notCovered,

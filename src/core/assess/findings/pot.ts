@@ -124,6 +124,44 @@ function layWords(items: readonly PlannedItem[]): string {
   return `${capital(inARow(words))}.`;
 }
 
+/** Half a cup, to scrape a bottom clean with, ml (common practice, no source). */
+const SCRAPES_ML = 120;
+/** Of these a browned bottom keeps a crust (common practice, no source). */
+const CRUSTS: ReadonlySet<string> = new Set(['meat', 'poultry', 'fish']);
+
+/** Browned meat leaves a crust that scorches under the next lid, unless it is scraped off with liquid first. */
+export const crust: Judge = ({ model, units }) => {
+  const { plan } = model;
+  return plan.steps.flatMap((step, index): Finding[] => {
+    if (step.kind !== 'saute' || step.deglazeMl !== undefined) return [];
+    const lid = plan.steps.findIndex(({ kind }, i) => i > index && kind === 'pressure');
+    // What is browned after it, or strained, has its own scraping.
+    const again = plan.steps.some(({ kind }, i) => i > index && i < lid && kind === 'saute');
+    const browned = plan.items.filter((i) => CRUSTS.has(i.food.group) && isIn(i, index));
+    if (lid < 0 || again || browned.length === 0) return [];
+    const names = inARow(browned.map(({ food }) => spoken(food.name)));
+    return [
+      {
+        code: 'browned-bottom',
+        level: 'note',
+        title: 'Scrape the bottom before the lid',
+        message: `The ${names} leaves a crust. Pour in about ${formatVolume(SCRAPES_ML / 1000, units)} of the liquid first and scrape it off; then the rest. What sticks scorches as it comes to pressure, and some pots stop.`,
+        why: 'Browned bits on the heated bottom keep the liquid off it and burn (common practice, no source).',
+        numbers: {},
+        step: step.id,
+        remedies: [
+          {
+            do: 'deglaze',
+            step: step.id,
+            ml: SCRAPES_ML,
+            label: `Scrape it with ${formatVolume(SCRAPES_ML / 1000, units)} first`,
+          },
+        ],
+      },
+    ];
+  });
+};
+
 export const scorch: Judge = (context) => {
   const all = underPressure(context);
   const inside = all.filter((item) => !isThickener(item));

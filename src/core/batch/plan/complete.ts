@@ -37,6 +37,8 @@ export interface PlannedItem {
   readonly old: boolean;
   /** Need in this kitchen, as a factor of the table; missing where nothing is learned. */
   readonly need?: number;
+  /** Tied in a bag, or left whole to be lifted out. */
+  readonly bag: boolean;
   /** Never in the pot: joined in the bowl. */
   readonly apart: boolean;
   readonly for: 'eat' | 'flavour';
@@ -88,7 +90,29 @@ export function stepsOf(batch: Batch): readonly Step[] {
   return batch.steps && batch.steps.length > 0 ? batch.steps : PROPOSED_STEPS;
 }
 
-function planStep(step: Step, pot: Pot): PlannedStep {
+/** Share of a pot's bottom that pieces cover without steaming each other (common practice: leave gaps). */
+const LAID = 0.7;
+/** A piece is browned on two sides. */
+const SIDES = 2;
+const KG_PER_L = 1.05;
+/** Larger pieces are turned one by one, mm. */
+const LARGE_MM = 90;
+
+/** How many times the bottom is laid with what goes in to be browned. */
+export function loadsOf(items: readonly PlannedItem[], at: number, pot: Pot): number {
+  const bottomM2 = (Math.PI / 4) * (pot.innerDiameterCm / 100) ** 2 * LAID;
+  const areaM2 = items
+    .filter(({ food, stays }) => food.shape !== null && stays[0]?.from === at)
+    .reduce((sum, { massG, cut, food }) => {
+      const mm = cut?.mm ?? food.shape?.mm ?? LARGE_MM;
+      return sum + massG / 1000 / KG_PER_L / Math.min(LARGE_MM, mm);
+    }, 0);
+  return Math.max(1, Math.ceil(areaM2 / bottomM2 - 0.1));
+}
+
+function planStep(step: Step, pot: Pot, items: readonly PlannedItem[], at: number): PlannedStep {
+  if (step.kind === 'saute' && step.sideMin !== undefined)
+    return { ...step, minutes: loadsOf(items, at, pot) * SIDES * step.sideMin };
   if (step.kind !== 'pressure')
     return { ...step, minutes: step.minutes ?? usualMinutes(step.kind) };
   const setting = pot.settings.find((s) => s.name === step.setting) ?? pot.settings[0];
@@ -102,7 +126,7 @@ const isBare = ({ group, family }: Food): boolean => group === 'bones' && family
 /** Items that are spent: bones, what is fished out, what flavours a stock; or as the cook says. */
 function usedFor(item: Item, food: Food, batch: Batch): 'eat' | 'flavour' {
   if (item.for) return item.for;
-  if (food.fishOut || isBare(food)) return 'flavour';
+  if (item.bag || food.fishOut || isBare(food)) return 'flavour';
   const flavours =
     food.group === 'vegetable' ||
     food.group === 'leaf' ||
@@ -222,6 +246,7 @@ function planItem(item: Item, frame: Frame): PlannedItem {
     old: item.old ?? false,
     ...(learned && { need: Math.exp(learned.need) }),
     apart,
+    bag: item.bag ?? false,
     for: usedFor(item, food, batch),
     wish:
       family &&
@@ -243,12 +268,8 @@ export function planBatch(batch: Batch, pot: Pot, kitchen: Kitchen): Plan {
   const steps = stepsOf(batch);
   const pours = poursOf(batch, steps);
   const frame: Frame = { batch, kitchen, steps, pours };
-  return {
-    batch,
-    items: batch.items.map((item) => planItem(item, frame)),
-    steps: steps.map((step) => planStep(step, pot)),
-    pours,
-  };
+  const items = batch.items.map((item) => planItem(item, frame));
+  return { batch, items, steps: steps.map((step, i) => planStep(step, pot, items, i)), pours };
 }
 
 /** The pot a batch is for: its own, or the first. @throws RangeError without a pot */

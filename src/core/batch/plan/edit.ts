@@ -218,7 +218,7 @@ export function setLitres(
   const like: Amount = item?.amount ?? { value: 1, unit: 'l' };
   const amount = amountOfGrams(food, like, litres * gramsPerLitre(food));
   return item
-    ? changeItem(batch, item.id, { amount })
+    ? changeItem(batch, item.id, { amount, upTo: undefined })
     : addItems(batch, [
         changed<Item>({ id: freshItemId(batch), food: food.key, amount }, kept([stay(enters)])),
       ]);

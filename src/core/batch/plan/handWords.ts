@@ -1,13 +1,14 @@
 /** What hands do with a food outside the pot, in words. */
 import {
+  formatAmount,
   formatLength,
   formatMinutes,
   formatTemperature,
   formatVolume,
   type Units,
 } from '../../quantity';
-import { handlingOf } from '../../vocabulary';
-import type { Done } from '../schema/types';
+import { handlingOf, type VesselName } from '../../vocabulary';
+import type { Done, Item, UpTo } from '../schema/types';
 import type { Into, Out } from './entries';
 
 /** Minutes in which it is done; 0 for what takes no heat. */
@@ -16,9 +17,18 @@ export function doneMin({ how, minutes }: Done): number {
 }
 
 /** Where it is done; null on a board. */
-export function doneIn({ how, in: vessel }: Done): string | null {
+export function doneIn({ how, in: vessel }: Done): VesselName | null {
   return vessel ?? handlingOf(how).vessel;
 }
+
+const AT: Readonly<Record<VesselName, string>> = {
+  skillet: 'in a',
+  oven: 'in the',
+  grill: 'under the',
+  saucepan: 'in a',
+  kettle: 'in a',
+  'rice pot': 'in a',
+};
 
 /** What was done with it. @example doneWords({ how: 'browned' }, 'metric') // 'browned in a skillet, 8 min' */
 export function doneWords(done: Done, units: Units): string {
@@ -26,7 +36,7 @@ export function doneWords(done: Done, units: Units): string {
   const vessel = doneIn(done);
   switch (how) {
     case 'cut':
-      return cut ? `cut into pieces of ${formatLength(cut.mm, units)}` : 'cut up';
+      return cut ? `cut up, ${formatLength(cut.mm, units)}` : 'cut up';
     case 'pulled':
       return 'pulled into shreds';
     case 'picked':
@@ -36,7 +46,7 @@ export function doneWords(done: Done, units: Units): string {
         ? `blended with ${formatVolume(ladleMl / 1000, units)} of the broth`
         : 'blended';
     default: {
-      const where = vessel ? ` in ${vessel === 'oven' ? 'the' : 'a'} ${vessel}` : '';
+      const where = vessel ? ` ${AT[vessel]} ${vessel}` : '';
       const hot = ovenC === undefined ? '' : ` at ${formatTemperature(ovenC, units)}`;
       return `${how}${where}${hot}, ${formatMinutes(doneMin(done))}`;
     }
@@ -45,10 +55,11 @@ export function doneWords(done: Done, units: Units): string {
 
 /** To do it. @example doWords({ how: 'browned' }, 'the onion', 'metric') // 'Brown the onion in a skillet, 8 min.' */
 export function doWords(done: Done, name: string, units: Units): string {
-  const said = doneWords(done, units).replace(
-    done.how,
-    `${handlingOf(done.how).act.replace(/ (up|into|the|off).*$/, '')} ${name}`,
-  );
+  const { how } = done;
+  const { act } = handlingOf(how);
+  // What comes after the word for it: where, how hot, how long, into what.
+  const rest = how === 'picked' ? '' : doneWords(done, units).slice(how.length);
+  const said = how === 'picked' ? `pick the meat off ${name}` : `${act} ${name}${rest}`;
   return `${said.charAt(0).toUpperCase()}${said.slice(1)}.`;
 }
 
@@ -65,4 +76,16 @@ export function tickIn({ item, back }: Into, step: string): string {
 /** Key of the tick of something that comes out. */
 export function tickOut({ item }: Out, step: string): string {
   return `${item.id} out ${step}`;
+}
+
+const MARKS: Readonly<Record<UpTo, string>> = {
+  line: 'to the line',
+  cover: 'to cover',
+  over: 'to just over what is in',
+};
+
+/** How much of an item, as the cook said it. @example amountWords(water, 'metric') // 'to the line, 2.35 L' */
+export function amountWords({ amount, upTo }: Pick<Item, 'amount' | 'upTo'>, units: Units): string {
+  const said = formatAmount(amount, units);
+  return upTo ? `${MARKS[upTo]}, ${said}` : said;
 }

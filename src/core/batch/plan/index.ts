@@ -22,6 +22,8 @@ export {
   freshItemId,
   freshStepId,
   insertStep,
+  litresOf,
+  setLitres,
   moveStep,
   placeStep,
   removeItem,
@@ -34,23 +36,11 @@ export {
   splitHold,
   waterL,
 } from './edit';
-export { allDone, doneIn, doneMin, doneWords, doWords, tickIn, tickOut } from './handWords';
+export { allDone, amountWords, doneIn, doneMin, doWords, tickIn, tickOut } from './handWords';
 export { handlingAt, keptApart, type Into } from './entries';
 export { newBatch } from './newBatch';
 export { poursOf } from './pours';
-export {
-  doneBefore,
-  enteringAt,
-  entryIndex,
-  entryOf,
-  exitOf,
-  indexOfStep,
-  kept,
-  leavingAt,
-  setAside,
-  stay,
-  staysOf,
-} from './stays';
+export { enteringAt, entryIndex, entryOf, exitOf, kept, stay, staysOf } from './stays';
 export { READIED } from './ready';
 export { stepWords } from './words';
 export {

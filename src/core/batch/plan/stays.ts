@@ -81,11 +81,6 @@ export function setAside(
   return kept([...all.slice(0, -1), stay(last.from, out, last.done), stay(back, last.to, done)]);
 }
 
-/** Change of an item: what is done with it before a stay. @param at index of the stay */
-export function doneBefore(item: Pick<Item, 'stays'>, at: number, done: readonly Done[]): StaysOf {
-  return kept(staysOf(item).map((one, i) => (i === at ? stay(one.from, one.to, done) : one)));
-}
-
 /** Change of an item when a step goes: what went in with it goes in with the one before. */
 export function withoutStep(item: Pick<Item, 'stays'>, id: string, before: string | null): StaysOf {
   const all = staysOf(item);

@@ -35,6 +35,7 @@ import { looseAmount, looseMeasure, unknownMeasure, type LooseMeasure } from './
 import { LUMP_WORDS, readLump, sizeLeftOpen } from './lump';
 import { Claims, unusedIn, type Mark } from './marks';
 import { findFoods, isQuiet, SURELY, vocabularyOf, type Found } from './names';
+import { isBagged, markIn } from './upTo';
 import { refusalOf } from '../household/validate';
 import type { Item } from '../schema/types';
 
@@ -183,7 +184,8 @@ export function readLine(
   if (never) return without(text, 'condition', { refused: `${never.title}. ${never.message}` });
   const task = readTask(text);
   if (task) return without(text, 'time', { task, name: task.words });
-  const [said, like] = splitLike(text);
+  const mark = markIn(text);
+  const [said, like] = splitLike(mark?.rest || text);
   const parsed = parseAmount(said);
   const unsure = [...parsed.unsure];
   const asks: LineAsk[] = [];
@@ -198,7 +200,7 @@ export function readLine(
   const made = like === null ? null : madeOf(found.name, like, unsure);
   const claims = new Claims(text, isQuiet);
   const nearest = found.matches.filter((m) => m.score >= WORTH_ASKING).map((m) => m.food);
-  claims.consumed(`${rest} ${text.slice(said.length)}`, 'amount');
+  claims.consumed(`${rest} ${mark ? '' : text.slice(said.length)}`, 'amount');
   const line = {
     text,
     source: text,
@@ -226,6 +228,7 @@ export function readLine(
   const asked = plantIn(text);
   if (asked) unsure.push(`${asked.title} ${asked.message}`);
   const facts = factsOf(said, match, claims);
+  const fills = mark !== null && match.group === 'liquid';
   const food = cookedBefore(
     parsed.amount ? foodInAmount(match, parsed.amount) : match,
     facts,
@@ -241,8 +244,11 @@ export function readLine(
   if (PER_HEAD.test(said)) unsure.push('it says how much for one: taken once');
   if (share !== undefined && parsed.amount)
     unsure.push(`${formatAmount(parsed.amount, units)} for all of them: shared evenly`);
-  if (!parsed.amount && UNTIL_COVERED.has(food.key)) ask(askLitres(food, units));
-  const amount = amountOf(food, shared(parsed.amount, share), loose, unsure, units);
+  if (!parsed.amount && !fills && UNTIL_COVERED.has(food.key)) ask(askLitres(food, units));
+  const amount: Amount =
+    fills && !parsed.amount
+      ? { value: 1, unit: 'l' }
+      : amountOf(food, shared(parsed.amount, share), loose, unsure, units);
   if (isTooMuch(food, amount)) {
     unsure.push(`${formatAmount(amount, units)} is more than goes into a pot: is it right?`);
     ask(askTooMuch(food, amount, units));
@@ -266,7 +272,7 @@ export function readLine(
   claimName(claims, made ?? match, found);
   if (like !== null) claims.span(said.length, text.length, 'food');
   const marks = claims.marks();
-  const figures = unusedIn(text, marks, 'figures');
+  const figures = fills ? [] : unusedIn(text, marks, 'figures');
   unsure.push(...figures.map((words) => `not used: “${words}”`));
   const apart = food.own?.apart || facts.apart;
   const item: Omit<Item, 'id'> = {
@@ -283,6 +289,8 @@ export function readLine(
     ...(facts.old && { old: true }),
     ...(food.own?.for && { for: food.own.for }),
     ...(apart && { apart: true }),
+    ...(fills && { upTo: mark.upTo }),
+    ...(isBagged(text) && food.group !== 'liquid' && { bag: true }),
   };
   const refused = refusalOf(item);
   const late = facts.end === true || (facts.cooked === true && food === match && !apart);

@@ -10,7 +10,6 @@ export {
   MOST_TASKS,
   potSchema,
   SETS,
-  UP_TO,
 } from './schema';
 export {
   batchFromVersion1,

@@ -1,7 +1,8 @@
 import type { Chances } from '@/core/assess';
 import type { ItemReport } from '@/core/model';
 import type { Batch, Item, Kitchen } from '@/core/batch/schema';
-import { formatAmount, formatLength } from '@/core/quantity';
+import { amountWords } from '@/core/batch/plan';
+import { formatLength } from '@/core/quantity';
 import { asWished, LaneBar, outcomeWords } from '@/drawings/lanes';
 import { AXIS_LEFT, AXIS_RIGHT } from '@/drawings/time';
 import type { Door } from './doors';
@@ -43,7 +44,7 @@ export function Lane({
   if (!source) return null;
   const { cut, startC } = source;
   const details = [
-    formatAmount(source.amount, kitchen.units),
+    amountWords(source, kitchen.units),
     cut ? formatLength(cut.mm, kitchen.units) : '',
     startC !== undefined && startC < 0 ? 'frozen' : '',
   ].filter(Boolean);

@@ -1,7 +1,6 @@
 import type { Assessment, Draws } from '@/core/assess';
-import { entryOf } from '@/core/batch/plan';
+import { amountWords, entryOf } from '@/core/batch/plan';
 import type { Batch, Item, Kitchen } from '@/core/batch/schema';
-import { formatAmount } from '@/core/quantity';
 import { stepNames } from '@/ui/stepNames';
 import { AXIS_LEFT, AXIS_RIGHT } from '@/drawings/time';
 import { doorsOf, type Door } from './doors';
@@ -83,7 +82,7 @@ export function Lanes({
                 className="min-h-8 rounded px-1.5 text-ink underline decoration-copper decoration-dotted underline-offset-4 hover:bg-copper/5"
                 onClick={() => onEdit(item.id)}
               >
-                {item.name}, {source ? formatAmount(source.amount, kitchen.units) : ''}
+                {item.name}, {source ? amountWords(source, kitchen.units) : ''}
                 {item.enterMin > 0 && source ? `, ${names.get(entryOf(source) ?? '') ?? ''}` : ''}
               </button>
             );

@@ -10,6 +10,7 @@ import {
   type CutShape,
   type Item,
   type Kitchen,
+  type UpTo,
 } from '@/core/batch/schema';
 import { amountGrams, type Food } from '@/core/food';
 import { formatTemperature, UNITS, type Unit, type Units } from '@/core/quantity';
@@ -27,6 +28,8 @@ import { stayForms, stayFormSchema, staysOfForms, type StayForm } from './stayFo
 interface Form {
   value: number;
   unit: Unit;
+  /** A mark on the pot that it fills up to; empty for so much. */
+  upTo: UpTo | '';
   shape: CutShape | 'usual';
   mm: number | null;
   start: 'usual' | 'frozen' | 'own';
@@ -64,6 +67,7 @@ function schemaFor(item: Item) {
         `a mass or a volume: ${food?.name ?? 'this'} has no usual piece`,
         (unit) => !food || amountGrams(food, { value: 1, unit }) !== null,
       ),
+    upTo: yup.string<Form['upTo']>().defined(),
     shape: yup.string<Form['shape']>().required(),
     mm: optional(0.2, 300, 'mm').when('shape', {
       is: (shape: string) => shape !== 'usual',
@@ -87,6 +91,7 @@ function formOf(item: Item, first: string): Form {
   return {
     value: item.amount.value,
     unit: item.amount.unit,
+    upTo: item.upTo ?? '',
     shape: item.cut?.shape ?? 'usual',
     mm: item.cut?.mm ?? null,
     start: startC === undefined ? 'usual' : startC === FROZEN_C ? 'frozen' : 'own',
@@ -111,6 +116,7 @@ function itemOf(item: Item, form: Form): Partial<Item> {
     amount: sameUnit
       ? { ...item.amount, value: form.value }
       : { value: form.value, unit: form.unit },
+    upTo: form.upTo || undefined,
     cut,
     startC,
     soakedH: form.soakedH ?? undefined,
@@ -259,6 +265,19 @@ export function ItemEditor({
             ))}
           </Choice>
         </div>
+        {food?.group === 'liquid' && (
+          <Choice
+            id="upTo"
+            label="Fill"
+            hint="To a mark: worked out anew whenever something else changes"
+            {...register('upTo')}
+          >
+            <option value="">so much</option>
+            <option value="line">to the line</option>
+            <option value="cover">to cover what is in</option>
+            <option value="over">to just over what is in</option>
+          </Choice>
+        )}
         {solid && <CutFields form={form} units={units} />}
         <StartFields form={form} food={food} kitchen={kitchen} />
         <StayFields form={form} batch={batch} solid={solid} />

@@ -32,6 +32,9 @@ interface Form {
   /** Before bursts or cold water. */
   waitMin: number;
   keepWarm: boolean;
+  /** Of browning; empty for none. */
+  sideMin: string;
+  deglazeMl: string;
   keep: 'usual' | 'broth' | 'bones';
 }
 
@@ -43,6 +46,19 @@ const minutes = (most: number) =>
     .max(most, `minutes, 0 to ${most}`)
     .required(`minutes, 0 to ${most}`);
 
+/** Text of a field that may be empty. */
+const optional = (wanted: string, least: number, most: number) =>
+  yup
+    .string()
+    .defined()
+    .test('number', wanted, (text) => {
+      const said = text.trim().replace(',', '.');
+      return said === '' || (Number(said) >= least && Number(said) <= most);
+    });
+
+const numberIn = (text: string): number | undefined =>
+  text.trim() === '' ? undefined : Number(text.trim().replace(',', '.'));
+
 const schema = yup.object({
   minutes: minutes(600),
   setting: yup.string().defined(),
@@ -50,6 +66,8 @@ const schema = yup.object({
   afterMin: minutes(LONGEST_WAIT_MIN),
   waitMin: minutes(LONGEST_WAIT_MIN),
   keepWarm: yup.boolean().defined(),
+  sideMin: optional('minutes, 0.5 to 60, or nothing', 0.5, 60),
+  deglazeMl: optional('an amount, or nothing', 1, 5000),
   keep: yup.string<Form['keep']>().oneOf(['usual', 'broth', 'bones']).required(),
 });
 
@@ -58,6 +76,16 @@ function strained(step: Exclude<Step, { kind: 'pressure' }>, form: Form): Step {
   if (timed.kind === 'rest') {
     const { keepWarm: _, ...usual } = timed;
     return form.keepWarm ? { ...usual, keepWarm: true } : usual;
+  }
+  if (timed.kind === 'saute') {
+    const { sideMin: _, deglazeMl: __, ...usual } = timed;
+    const side = numberIn(form.sideMin);
+    const ml = numberIn(form.deglazeMl);
+    return {
+      ...usual,
+      ...(side !== undefined && { sideMin: side }),
+      ...(ml !== undefined && { deglazeMl: ml }),
+    };
   }
   if (timed.kind !== 'strain') return timed;
   const { keep, ...usual } = timed;
@@ -190,6 +218,8 @@ export function StepEditor({
       afterMin: pressed && step.release?.method === 'timed' ? step.release.afterMin : 10,
       waitMin: pressed ? waitOf(step.release) : 0,
       keepWarm: step.kind === 'rest' && step.keepWarm === true,
+      sideMin: step.kind === 'saute' ? String(step.sideMin ?? '') : '',
+      deglazeMl: step.kind === 'saute' ? String(step.deglazeMl ?? '') : '',
       keep: (step.kind === 'strain' ? step.keep : undefined) ?? 'usual',
     },
     resolver: formResolver(schema, (values) => values),
@@ -235,6 +265,26 @@ export function StepEditor({
               </span>
             </span>
           </label>
+        )}
+        {step.kind === 'saute' && (
+          <div className="grid grid-cols-2 gap-4">
+            <Field
+              id="sideMin"
+              label="A side, minutes"
+              hint="In batches where it does not all lie on the bottom at once"
+              inputMode="decimal"
+              {...register('sideMin')}
+              error={errors.sideMin?.message}
+            />
+            <Field
+              id="deglazeMl"
+              label="Scrape it with, ml"
+              hint="Of the liquid, before the rest goes in"
+              inputMode="decimal"
+              {...register('deglazeMl')}
+              error={errors.deglazeMl?.message}
+            />
+          </div>
         )}
         {step.kind === 'strain' && (
           <Choice id="keep" label="Stays in the pot" {...register('keep')}>
