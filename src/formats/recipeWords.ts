@@ -1,13 +1,5 @@
 /** What is done, in sentences that a cook reads and `stepsIn` reads back. */
-import {
-  foodOf,
-  handlingAt,
-  stepsOf,
-  taskLine,
-  doneMin,
-  doneIn,
-  type Into,
-} from '../core/batch/plan';
+import { foodOf, handlingAt, stepsOf, taskLine, doWords, type Into } from '../core/batch/plan';
 import type { Batch, Item, Step } from '../core/batch/schema';
 import { inARow } from '../core/food';
 import type { Units } from '../core/quantity';

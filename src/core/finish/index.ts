@@ -15,5 +15,5 @@ export {
   type Body,
   type ThicknessWord,
 } from './thickness';
-export { brokenShare, loosened, pulpOf, starchOf } from './starch';
+export { brokenShare, CUT_CELLS, loosened, pulpOf, starchOf } from './starch';
 export { nextTouch, PINCH_G } from './taste';

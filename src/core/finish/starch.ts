@@ -27,6 +27,9 @@ export function starchOf(food: Food, massG: number): number {
   return carbohydrate * share;
 }
 
+/** Starch in cells that are cut open thickens less than loose starch (assumed). */
+export const CUT_CELLS = 0.6;
+
 /** Of what swells in whole pieces, share of the starch that is out, by how far it has gone (assumed). */
 const OUT = { before: 0.01, done: 0.08, soft: 0.25, broken: 0.55 } as const;
 /** Starch in cells thickens less than loose cornstarch (assumed). */

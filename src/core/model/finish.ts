@@ -5,6 +5,7 @@ import {
   BY_TOMORROW,
   drinks,
   drinksOn,
+  CUT_CELLS,
   IN_AN_HOUR,
   loosened,
   MEDIUM_PAS,
@@ -86,12 +87,14 @@ function bodyOf(
   const { plan } = model;
   let starchG = 0;
   let pulpL = 0;
+  // It is in the litres of what is free already.
+  let blendedL = 0;
   for (const item of plan.items) {
     if (item.apart || item.poured) continue;
     const grade = reports.find((r) => r.id === item.id)?.grade ?? null;
     if (item.blendedAt !== null) {
-      starchG += starchOf(item.food, item.massG);
-      pulpL += (item.massG + takenG(model, item.id)) / 1000 / COOKED_KG_PER_L;
+      starchG += CUT_CELLS * starchOf(item.food, item.massG);
+      blendedL += (item.massG + takenG(model, item.id)) / 1000 / COOKED_KG_PER_L;
       continue;
     }
     starchG += loosened(item.food, item.massG, grade);
@@ -102,7 +105,12 @@ function bodyOf(
         1000 /
         COOKED_KG_PER_L;
   }
-  return { litres, starchG, pulpL, gelatineG: bones?.strongG.at(-1) ?? 0 };
+  return {
+    litres: Math.max(0, litres - blendedL),
+    starchG,
+    pulpL: pulpL + blendedL,
+    gelatineG: bones?.strongG.at(-1) ?? 0,
+  };
 }
 
 /** Items that could be blended: soft pieces that are eaten, and no meat. */

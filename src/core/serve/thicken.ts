@@ -3,6 +3,7 @@ import type { FinishReport } from '../model';
 import type { Thickening } from '../batch/schema';
 import {
   apparentPas,
+  CUT_CELLS,
   FLOUR_FOR_STARCH,
   reductionMinutes,
   saltPercent,
@@ -39,8 +40,6 @@ const WELL_IN = 1.3;
 const CLEARS_MIN = 2;
 const ROUX_MIN = 10;
 const BLEND_MIN = 5;
-/** Starch in cells that are cut open thickens less than loose starch (assumed). */
-const CUT_CELLS = 0.6;
 /** No more of a pot is boiled away for thickness. */
 const MOST_OFF = 0.5;
 
