@@ -24,10 +24,10 @@ function staysOf(
   usual: string | null,
 ): readonly Stay[] {
   if (!entry) return [stay(usual)];
-  const { step, done, aside } = entry;
+  const { step, done, aside, out } = entry;
   return aside
     ? [stay(step, aside.out, done), stay(aside.back, null, aside.done)]
-    : [stay(step, null, done)];
+    : [stay(step, out, done)];
 }
 
 /**

@@ -191,12 +191,16 @@ export function stepIn(
   const time = minutes !== null && timeOf(minutes);
   const side = sideMin(clause);
   const sides = side !== null && { sideMin: side };
-  const stood = /\b(?:let|leave|^\W*rest)\b.*?\b(rest|stand|sit|cool)\b|^\W*(rest)\b/i.exec(clause);
+  const stood =
+    /\b(?:let|leave|^\W*rest)\b.*?\b(rest|stand|sit|cool)\b|^\W*(rest)\b|\band (rest|stand) for \d/i.exec(
+      clause,
+    );
   const left =
     /\bleave (?:it |them )?(?:for )?\d|\b(?:off (?:the )?heat|keep warm|without (?:any )?pressure)\b/i.test(
       durationsInFigures(clause),
     );
-  const still = (stood?.[1] ?? stood?.[2])?.toLowerCase() ?? (left ? 'rest' : undefined);
+  const still =
+    (stood?.[1] ?? stood?.[2] ?? stood?.[3])?.toLowerCase() ?? (left ? 'rest' : undefined);
   if (pressed && still && time)
     return still === 'cool'
       ? { kind: 'cool', ...time }

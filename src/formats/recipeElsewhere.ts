@@ -111,8 +111,10 @@ export class Elsewhere {
   }
 
   /** A sentence that is read elsewhere readies what it names. */
-  tell(named: readonly number[]): void {
+  tell(named: readonly number[], text: string): void {
     this.readied.push(named);
+    const way = wayIn(text, /\b(?:roast|oven)\b/i.test(text));
+    if (way) for (const line of named) if (!this.isSpent(line)) this.ways.set(line, way);
   }
 
   /** What was readied with what is put in comes too: "add them", "stir in the egg mixture". */

@@ -57,6 +57,8 @@ function changeIn(clause: string): Done | null {
 export class Hands {
   /** Lines that a hand held last. */
   #held: readonly number[] = [];
+  /** What was done with a line before it goes in. */
+  readonly #before = new Map<number, Done>();
 
   /** @param foods of the ingredient lines; null where a line named none */
   constructor(
@@ -66,7 +68,8 @@ export class Hands {
 
   /** Whether a line is something that can be lifted out. */
   private isPiece(line: number): boolean {
-    return (this.foods[line] ?? null)?.shape != null;
+    const food = this.foods[line];
+    return food != null && (food.shape !== null || food.fishOut === true);
   }
 
   /** Of a bird whose meat is shredded the bones stay out. */
@@ -85,12 +88,18 @@ export class Hands {
       all.filter((line) => this.isPiece(line) && this.pot.stepOf(line) !== null);
     const own = inPot(named);
     const lines = own.length > 0 ? own : this.#held.length > 0 ? this.#held : inPot(before);
-    const isOut = ASIDE.test(clause) || (this.pot.lids > 0 && TAKES_OUT.test(clause));
-    if (isOut) {
+    if (this.#isOut(clause)) {
       this.#held = lines;
       this.pot.lift(lines);
+      if (!A_PART.test(clause)) this.pot.leave(lines.filter((line) => this.#mayStayOut(line)));
     }
     const change = changeIn(clause);
+    // What is not in yet is changed before it goes in: cheese blended with a ladle of broth.
+    const fresh = named.filter(
+      (line) => !this.pot.isIn(line) && this.foods[line]?.group !== 'liquid',
+    );
+    if (change?.how === 'blended' && own.length === 0)
+      for (const line of fresh) this.#before.set(line, change);
     // What is only cut is cut beforehand, unless it has been lifted out.
     const held = change?.how === 'cut' ? lines.filter((line) => this.#held.includes(line)) : lines;
     if (change && held.length > 0 && this.pot.lids > 0) {
@@ -101,6 +110,26 @@ export class Hands {
       this.pot.comesBack(lines);
       this.#held = [];
     }
+  }
+
+  #isOut(clause: string): boolean {
+    return ASIDE.test(clause) || (this.pot.lids > 0 && TAKES_OUT.test(clause));
+  }
+
+  /** "Fry the sausages for 8 minutes and set aside": out again once the step of the clause is over. */
+  after(clause: string, put: readonly number[]): void {
+    if (this.#isOut(clause)) this.pot.lift(put.filter((line) => this.isPiece(line)));
+  }
+
+  /** What was done with a line before it went in; undefined for nothing. */
+  wayOf(line: number): Done | undefined {
+    return this.#before.get(line);
+  }
+
+  /** It is out for good where nobody says that it comes back; meat comes back somehow. */
+  #mayStayOut(line: number): boolean {
+    const group = this.foods[line]?.group;
+    return group !== 'meat' && group !== 'poultry' && group !== 'fish';
   }
 
   /** "Deglaze with half a cup of the stock": of the browning before. */

@@ -3,11 +3,12 @@
  * What a recipe says is mapped to items and steps where the text is clear; the rest is kept as a
  * note, and what was guessed is marked.
  */
-import { readMeanwhile, type NewTask } from '../core/batch/plan';
+import { doneMin, readMeanwhile, type NewTask } from '../core/batch/plan';
 import { learnt, readFoods, type Mark, type ReadLine, type ReadsFor } from '../core/batch/reading';
 import { MOST_ITEMS, type Batch, type BatchKind, type Step } from '../core/batch/schema';
 import type { Meant } from '../core/food';
 import { canningIn, type Worded } from '../core/guard';
+import { HANDLING } from '../core/vocabulary';
 import { documentIn, plainText } from './recipeDocument';
 import type { Said } from './recipeRows';
 import { marksOf } from './recipeMarks';
@@ -130,6 +131,12 @@ function recipeOf(said: Said, own: ReadsFor, changes: RecipeChanges): RecipeResu
   const of = lines.map((line) => line.food);
   const apart = lines.flatMap(({ item }, i) => (item?.apart ? [i] : []));
   const { phrases, ...steps } = stepsIn(instructions, of, { isLeft, apart });
+  // What is heated beside the pot and goes into it is no task of its own: the plan holds it.
+  const ways = [...steps.entries.values()].flatMap((entry) =>
+    entry === 'apart' ? [] : (entry.done ?? []),
+  );
+  const isHeld = ({ words, minutes }: NewTask): boolean =>
+    ways.some((way) => doneMin(way) === minutes && words.includes(HANDLING[way.how].act));
   const told = instructions.map((text, i): Told => {
     const its = phrases.filter((phrase) => phrase.of === i);
     return { text, marks: marksOf(text, its, of), phrases: its };
@@ -143,7 +150,7 @@ function recipeOf(said: Said, own: ReadsFor, changes: RecipeChanges): RecipeResu
     servings,
     kind,
     ...foods,
-    tasks,
+    tasks: tasks.filter((task) => !isHeld(task)),
     told,
     refusal,
     left,

@@ -18,6 +18,8 @@ export type Entry =
       /** What is done with it in other vessels before. */
       readonly done?: readonly Done[];
       readonly aside?: Aside;
+      /** Out for good with a step. */
+      readonly out?: string;
     }
   | 'apart';
 
@@ -37,6 +39,8 @@ export class Pot {
     number,
     { readonly after: number; readonly done: readonly Done[] }
   >();
+  /** Not told to come back so far. */
+  private readonly gone = new Set<number>();
   /** Told to come back, with what comes next. */
   private readonly returning = new Set<number>();
   /** The lid whose minutes are guessed from whistles. */
@@ -70,20 +74,30 @@ export class Pot {
   /** Out of the pot, before the next step. */
   lift(lines: readonly number[]): void {
     for (const line of lines)
-      if (this.stepOf(line) !== null) this.lifted.set(line, { after: this.steps.length, done: [] });
+      if (this.stepOf(line) !== null && !this.gone.has(line))
+        this.lifted.set(line, { after: this.steps.length, done: [] });
+  }
+
+  /** Out for good, unless it comes back. */
+  leave(lines: readonly number[]): void {
+    for (const line of lines) if (this.lifted.has(line)) this.gone.add(line);
   }
 
   /** Changed outside the pot. */
   change(lines: readonly number[], how: Done): void {
     for (const line of lines) {
       const { after, done } = this.lifted.get(line) ?? { after: this.steps.length, done: [] };
-      if (this.stepOf(line) !== null) this.lifted.set(line, { after, done: [...done, how] });
+      if (this.stepOf(line) !== null && !this.gone.has(line))
+        this.lifted.set(line, { after, done: [...done, how] });
     }
   }
 
   /** Back in the pot with the next step. */
   comesBack(lines: readonly number[]): void {
-    for (const line of lines) if (this.lifted.has(line)) this.returning.add(line);
+    for (const line of lines) {
+      if (this.lifted.has(line)) this.returning.add(line);
+      this.gone.delete(line);
+    }
   }
 
   /** The bottom is scraped clean with so much liquid after the browning before. */
@@ -114,8 +128,13 @@ export class Pot {
     return this.entries.has(line) || this.waiting.includes(line);
   }
 
-  /** What was heated in another vessel before it went in. */
+  /** What was done with a food before it went in; and what went out for good is out. */
   readied(wayOf: (line: number) => Done | undefined): void {
+    for (const line of this.gone) {
+      const entry = this.entries.get(line);
+      const out = this.steps[this.lifted.get(line)?.after ?? this.steps.length];
+      if (entry && entry !== 'apart' && out) this.entries.set(line, { ...entry, out: out.id });
+    }
     for (const [line, entry] of this.entries) {
       const way = wayOf(line);
       if (way && entry !== 'apart' && this.foods[line]?.group !== 'bones')

@@ -123,7 +123,7 @@ class Reading {
   read(clause: Clause): void {
     if (clause.isLeft) {
       const lines = mentioned(clause.text, this.terms);
-      this.elsewhere.tell(lines);
+      this.elsewhere.tell(lines, clause.text);
       const { of, from, to } = clause;
       this.phrases.push({ of, from, to, fate: 'vessel', lines, used: [], spoken: true });
       return;
@@ -221,6 +221,7 @@ class Reading {
       ...(releases ? [waitOf(shut?.release)] : []),
       ...(waits > 0 ? [waits] : []),
     ];
+    if (put.length > 0) this.hands.after(clause, put);
     const made = step || wilts !== null;
     if (named.length > 0) this.last = named;
     const of = made ? this.pot.steps.at(-1)?.id : releases ? shut?.id : undefined;
@@ -265,7 +266,7 @@ class Reading {
       if (!stirred) unsure.push('no minutes for what is stirred in last: the usual time is taken');
     }
     this.pot.enter(this.elsewhere.beside(), 'apart');
-    this.pot.readied((line) => this.elsewhere.wayOf(line));
+    this.pot.readied((line) => this.elsewhere.wayOf(line) ?? this.hands.wayOf(line));
     return { steps, entries, ...readied, unsure };
   }
 }

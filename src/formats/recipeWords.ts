@@ -89,7 +89,7 @@ export function instructionsOf(batch: Batch, units: Units): readonly string[] {
     return [...handSentences(batch, step.id), sentence].join(' ');
   });
   const apart = batch.items.filter((i) => i.apart);
-  const out = inside.filter((i) => foodOf(i)?.fishOut);
+  const out = inside.filter((i) => (foodOf(i)?.fishOut || i.bag) && exitOf(i) === null);
   return [
     ...told,
     ...(apart.length > 0 ? [`Cook ${list(apart)} apart and serve in the bowls.`] : []),

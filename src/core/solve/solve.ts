@@ -3,9 +3,10 @@
  * fewest openings, then in the least time. What it returns has been run through the model.
  */
 import { assess, type Assessment } from '../assess';
-import { changeItem, cutTo, choose, entryIndex, foodOf, stepsOf } from '../batch/plan';
+import { changeItem, cutTo, choose, entryIndex, foodOf, staysOf, stepsOf } from '../batch/plan';
 import type { Batch, Kitchen, Pot, Release } from '../batch/schema';
 import { worseThan, type Danger } from '../guard';
+import { spoken } from '../food';
 import { changesOf } from './changes';
 import { buildPlan, frameOf, type Frame } from './frame';
 import { probe, type Probe } from './probe';
@@ -202,9 +203,15 @@ function keptLate(
  * @param batch valid, with at least one item; its prep and saute stay in front, its straining,
  *   resting and cooling behind
  * @returns the plan, verified by `assess`; with what it cannot meet and by how much
- * @throws RangeError when the pot cannot come to pressure with this batch
+ * @throws RangeError when the pot cannot come to pressure with this batch, and where something goes in more
+ *   than once: a search that moves whole foods does not know what a cook takes out in between for
  */
 export function solve(batch: Batch, pot: Pot, kitchen: Kitchen, asked: Wishes): Solution {
+  const twice = batch.items.find((item) => !item.apart && staysOf(item).length > 1);
+  if (twice)
+    throw new RangeError(
+      `the ${spoken(foodOf(twice)?.name ?? twice.food)} goes in, comes out and goes in again: such a plan is only judged, and not made anew`,
+    );
   const start = choose(batch, 'noodles', asked.noodles === 'apart' ? 'apart' : 'in');
   const { held, dangers } = keptLate(start, pot, kitchen, asked);
   const wishes: Wishes = { ...asked, keep: [...asked.keep, ...held] };

@@ -45,11 +45,16 @@ export const HAND_PLANS: readonly HandPlan[] = [
   plan(
     'Chicken thighs browned and set aside while chickpeas cook, back for the second lid',
     [
-      item('c', 'chicken-thigh', 900, 'g', { stays: [{ from: 'b', to: 's1' }, { from: 's2' }] }),
+      item('c', 'chicken-thigh', 900, 'g', { stays: [{ from: 'b', to: 's1' }, { from: 'o' }] }),
       item('p', 'chickpeas', 300, 'g', { soakedH: 10, stays: [{ from: 's1' }] }),
       item('w', 'water', 1.3, 'l', { stays: [{ from: 's1' }] }),
     ],
-    [saute('b', { minutes: 8, deglazeMl: 120 }), hold('s1', 12, Q), hold('s2', 10, T(10))],
+    [
+      saute('b', { minutes: 8, deglazeMl: 120 }),
+      hold('s1', 12, Q),
+      open('o'),
+      hold('s2', 10, T(10)),
+    ],
     {
       verdicts: { c: 'right', p: 'right' },
       quiet: ['poultry-not-safe', 'browned-bottom', 'undercooked', 'overcooked'],
@@ -62,7 +67,12 @@ export const HAND_PLANS: readonly HandPlan[] = [
       item('p', 'chickpeas', 300, 'g', { stays: [{ from: 's1' }] }),
       item('w', 'water', 1.5, 'l', { stays: [{ from: 's1' }] }),
     ],
-    [saute('b', { minutes: 8, deglazeMl: 120 }), hold('s1', 40, Q), hold('s2', 10, T(10))],
+    [
+      saute('b', { minutes: 8, deglazeMl: 120 }),
+      hold('s1', 40, Q),
+      open('o'),
+      hold('s2', 10, T(10)),
+    ],
     { verdicts: { p: 'right' }, see: (a) => of(a, 'c').cookValueSurfaceMin > 100 },
   ),
   plan(

@@ -142,6 +142,11 @@ export function findFoods(rest: string, index: FoodIndex): Found {
   const short = either.name;
   // An accompaniment is only dropped; "heads and bones" may be one name.
   const plain = short === alone;
+  // “Tomatoes, canned” is a name of its own, comma and all.
+  const whole = outside.trim().toLowerCase();
+  const exact = matched(whole, index).filter(({ food }) => food.name.toLowerCase() === whole);
+  if (exact.length > 0)
+    return { matches: exact, spelt: null, name: whole, either: null, other: null };
   const names = [short, bare(short), ...(plain ? [before, bare(before), bare(outside), rest] : [])];
   const one = bare(short.replace(AND, ''));
   const nearest = (texts: readonly string[]): readonly FoodMatch[] => {
