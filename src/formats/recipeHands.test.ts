@@ -174,3 +174,13 @@ describe('a plan of what hands do', () => {
     },
   );
 });
+
+it('says cups in a US kitchen, and reads them back', () => {
+  for (const { batch } of HAND_PLANS.filter(({ batch: { name } }) => /scraped|ladle/.test(name))) {
+    const text = writeRecipe(batch, 60, 'us');
+    expect(text).not.toMatch(/\d ?(?:mm|cm|ml)\b/);
+    expect(handsOf(read(text)).items.map(([, stays]) => stays)).toEqual(
+      handsOf(batch).items.map(([, stays]) => stays),
+    );
+  }
+});

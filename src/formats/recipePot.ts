@@ -87,8 +87,7 @@ export class Pot {
   change(lines: readonly number[], how: Done): void {
     for (const line of lines) {
       const { after, done } = this.lifted.get(line) ?? { after: this.steps.length, done: [] };
-      if (this.stepOf(line) !== null && !this.gone.has(line))
-        this.lifted.set(line, { after, done: [...done, how] });
+      if (this.stepOf(line) !== null) this.lifted.set(line, { after, done: [...done, how] });
     }
   }
 

@@ -1,8 +1,16 @@
 /** What is done, in sentences that a cook reads and `stepsIn` reads back. */
-import { foodOf, handlingAt, stepsOf, taskLine, doWords, type Into } from '../core/batch/plan';
+import {
+  doWords,
+  exitOf,
+  foodOf,
+  handlingAt,
+  stepsOf,
+  taskLine,
+  type Into,
+} from '../core/batch/plan';
 import type { Batch, Item, Step } from '../core/batch/schema';
 import { inARow } from '../core/food';
-import type { Units } from '../core/quantity';
+import { formatAmount, type Units } from '../core/quantity';
 import { releaseOf, waitOf, type Release } from '../core/vocabulary';
 
 function releaseSentence(release: Release | undefined): string {
@@ -22,12 +30,12 @@ function list(items: readonly Item[]): string {
 }
 
 /** What is done with it before it goes in, each thing in a sentence. */
-function readying({ item, done }: Into): readonly string[] {
-  return done.map((one) => doWords(one, list([item]), 'metric'));
+function readying({ item, done }: Into, units: Units): readonly string[] {
+  return done.map((one) => doWords(one, list([item]), units));
 }
 
 /** What hands do as a step begins, before what goes in with it for the first time. */
-function handSentences(batch: Batch, step: string): readonly string[] {
+function handSentences(batch: Batch, step: string, units: Units): readonly string[] {
   const { into, out } = handlingAt(batch, step);
   const aside = out.filter((one) => one.aside).map(({ item }) => item);
   const gone = out.filter((one) => !one.aside).map(({ item }) => item);
@@ -35,12 +43,12 @@ function handSentences(batch: Batch, step: string): readonly string[] {
   return [
     ...(aside.length > 0 ? [`Lift ${list(aside)} onto a plate.`] : []),
     ...(gone.length > 0 ? [`Take out ${list(gone)}.`] : []),
-    ...into.flatMap(readying),
+    ...into.flatMap((one) => readying(one, units)),
     ...(back.length > 0 ? [`Return ${list(back.map(({ item }) => item))} to the pot.`] : []),
   ];
 }
 
-function stepSentence(step: Step, items: readonly Item[]): string {
+function stepSentence(step: Step, items: readonly Item[], units: Units): string {
   const put = items.length > 0 ? `Add ${list(items)}. ` : '';
   const and = items.length > 0 ? `Add ${list(items)} and simmer` : 'Simmer';
   const time =
@@ -56,7 +64,7 @@ function stepSentence(step: Step, items: readonly Item[]): string {
       const scraped =
         step.deglazeMl === undefined
           ? ''
-          : ` Deglaze with ${Math.round(step.deglazeMl)} ml of liquid, scraping up the brown bits.`;
+          : ` Deglaze with ${formatAmount({ value: step.deglazeMl, unit: 'ml' }, units)} of liquid, scraping up the brown bits.`;
       return `Brown ${what}${how}.${scraped}`;
     }
     case 'pressure':
@@ -85,8 +93,9 @@ export function instructionsOf(batch: Batch, units: Units): readonly string[] {
     const sentence = stepSentence(
       step,
       first.map(({ item }) => item),
+      units,
     );
-    return [...handSentences(batch, step.id), sentence].join(' ');
+    return [...handSentences(batch, step.id, units), sentence].join(' ');
   });
   const apart = batch.items.filter((i) => i.apart);
   const out = inside.filter((i) => (foodOf(i)?.fishOut || i.bag) && exitOf(i) === null);

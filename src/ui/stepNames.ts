@@ -4,14 +4,18 @@ import { STEPS, stepOf, type StepKind } from '@/core/vocabulary';
 
 const CLOSINGS = [STEPS.pressure.entry, 'second closing', 'third closing', 'fourth closing'];
 
+const AGAIN = ['second time', 'third time', 'fourth time'];
+
 /** Names of a batch's steps as the cook knows them. */
 export function stepNames(batch: Batch): ReadonlyMap<string, string> {
   const steps = stepsOf(batch);
   return new Map(
-    steps.map((step, i) => [
-      step.id,
-      stepName(step.kind, steps.slice(0, i).filter((s) => s.kind === 'pressure').length),
-    ]),
+    steps.map((step, i) => {
+      const earlier = steps.slice(0, i);
+      const name = stepName(step.kind, earlier.filter((s) => s.kind === 'pressure').length);
+      const again = earlier.filter((s) => s.kind === step.kind && s.kind !== 'pressure').length;
+      return [step.id, again > 0 ? `${name}, ${AGAIN[again - 1] ?? `time ${again + 1}`}` : name];
+    }),
   );
 }
 

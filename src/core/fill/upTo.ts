@@ -2,9 +2,9 @@
 import { changeItem, litresOf, planBatch, setLitres } from '../batch/plan';
 import type { Batch, Kitchen, Pot, UpTo } from '../batch/schema';
 import { isIn } from '../series';
-import { contents, partOf, type Part } from './contents';
+import { contents, partOf, type Contents, type Part } from './contents';
 import { linesOf } from './lines';
-import { waterPart, waterToLine } from './levels';
+import { waterPart } from './levels';
 
 /** Height above what is covered: “just over” it (common practice, a finger's breadth). */
 const OVER_CM = 2;
@@ -12,12 +12,8 @@ const OVER_CM = 2;
 const STEP_L = 0.05;
 const ROOM_C = 20;
 
-/** Litres that bring the liquid to the top of the heap, or to so far above it. */
-function litresOver(parts: readonly Part[], aboveL: number, mostL: number): number {
-  const short = (litres: number): boolean => {
-    const { liquidL, heapL } = contents([...parts, waterPart(litres)], () => 0, ROOM_C);
-    return liquidL < heapL + aboveL;
-  };
+/** The least litres that are no longer too few. */
+function leastLitres(short: (litres: number) => boolean, mostL: number): number {
   let low = 0;
   let high = mostL;
   for (let i = 0; i < 30; i++) {
@@ -29,12 +25,23 @@ function litresOver(parts: readonly Part[], aboveL: number, mostL: number): numb
 }
 
 function litresTo(mark: UpTo, parts: readonly Part[], pot: Pot): number {
+  const at = (litres: number, progress: number): Contents =>
+    contents([...parts, waterPart(litres)], () => progress, ROOM_C);
   if (mark === 'line') {
-    const litres = waterToLine(parts, linesOf(pot, parts).lineL, 0);
+    // A cook fills the liquid up to the line, raw and swollen, whatever bones stand out of it.
+    const { lineL } = linesOf(pot, parts);
+    const litres = leastLitres(
+      (l) => Math.max(at(l, 0).liquidL, at(l, 1).liquidL) < lineL,
+      pot.capacityL,
+    );
     return Math.max(STEP_L, Math.floor(litres / STEP_L + 1e-6) * STEP_L);
   }
-  const bottomL = (Math.PI / 4) * (pot.innerDiameterCm / 10) ** 2 * (OVER_CM / 10);
-  const litres = litresOver(parts, mark === 'over' ? bottomL : 0, pot.capacityL);
+  const aboveL =
+    mark === 'over' ? (Math.PI / 4) * (pot.innerDiameterCm / 10) ** 2 * (OVER_CM / 10) : 0;
+  const litres = leastLitres((l) => {
+    const { liquidL, heapL } = at(l, 0);
+    return liquidL < heapL + aboveL;
+  }, pot.capacityL);
   return Math.max(STEP_L, Math.ceil(litres / STEP_L - 1e-6) * STEP_L);
 }
 

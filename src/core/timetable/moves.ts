@@ -23,7 +23,7 @@ import { conductionShape, donenessOf } from '../doneness';
 import { taskSpans } from './alongside';
 import { spoken, usualSpan, type Food } from '../food';
 import { scaleOf } from '../texture';
-import { formatMinutes, type Units } from '../quantity';
+import { formatAmount, formatMinutes, type Units } from '../quantity';
 import { finishMoves } from '../serve';
 import { releaseOf, stepOf, waitOf } from '../vocabulary';
 
@@ -132,6 +132,9 @@ function holdMoves(step: PressureStep, hot: number, minutes: number, pot: Pot): 
 function pressureMoves(step: PressureStep, index: number, telling: Telling): readonly Move[] {
   const report = telling.assessment.time.steps[index];
   if (!report) return [];
+  const isFirst = !stepsOf(telling.batch)
+    .slice(0, index)
+    .some(({ kind }) => kind === 'pressure');
   const hot = report.startMin + report.warmUpMin;
   const over = hot + report.holdMin;
   const { stove } = releaseOf(step.release?.method ?? 'natural');
@@ -143,7 +146,7 @@ function pressureMoves(step: PressureStep, index: number, telling: Telling): rea
       minute: report.startMin,
       minutes: 3,
       kind: 'hands',
-      title: index === 0 ? 'Fill the pot, lid on' : 'Lid on again',
+      title: isFirst ? 'Fill the pot, lid on' : 'Lid on again',
       detail: telling.hands(step.id).join('. ') || 'Lock the lid, valve shut, heat on high.',
     },
     ...wait(`${step.id}-up`, report.startMin + 3, report.warmUpMin - 3, 'It comes to pressure'),
@@ -170,6 +173,22 @@ function pressureMoves(step: PressureStep, index: number, telling: Telling): rea
   return moves;
 }
 
+/** How something is browned by the side, and in how many batches; null where that is not said. */
+export function sideWords(step: Step, minutes: number): string | null {
+  if (step.kind !== 'saute' || step.sideMin === undefined) return null;
+  const loads = Math.round(minutes / (2 * step.sideMin));
+  const side = `${formatMinutes(step.sideMin)} a side`;
+  return loads > 1
+    ? `in ${loads} batches, so that the pieces do not steam each other, ${side}`
+    : side;
+}
+
+/** How a bottom is scraped clean; null where that is not said. */
+function scrapeWords(step: Step, units: Units): string | null {
+  if (step.kind !== 'saute' || step.deglazeMl === undefined) return null;
+  return `then ${formatAmount({ value: step.deglazeMl, unit: 'ml' }, units)} of the liquid first, and the bottom scraped clean with it`;
+}
+
 function stepMoves(step: Step, index: number, telling: Telling): readonly Move[] {
   if (step.kind === 'pressure') return pressureMoves(step, index, telling);
   const report = telling.assessment.time.steps[index];
@@ -188,6 +207,8 @@ function stepMoves(step: Step, index: number, telling: Telling): readonly Move[]
         pours && 'through a sieve; the bones stay',
         ...telling.hands(step.id),
         formatMinutes(minutes),
+        sideWords(step, minutes),
+        scrapeWords(step, telling.units),
       ]
         .filter(Boolean)
         .join('. '),

@@ -13,8 +13,9 @@ import {
   type Into,
 } from '@/core/batch/plan';
 import type { Batch, Cook, Item } from '@/core/batch/schema';
-import { formatLength, formatMinutes, formatVolume, type Units } from '@/core/quantity';
+import { formatAmount, formatLength, type Units } from '@/core/quantity';
 import { type Stage, timelineOf } from '@/core/cook';
+import { sideWords } from '@/core/timetable';
 
 export function named(item: Item, units: Units): string {
   return `${amountWords(item, units)} ${foodOf(item)?.name ?? item.food}`;
@@ -90,14 +91,9 @@ export function TickList({
   const { ticked } = timelineOf(cook);
   const step = stepsOf(plan).find(({ id }) => id === stage.step);
   const browning = step?.kind === 'saute' ? step : null;
-  const sideMin = browning?.sideMin;
-  const loads = sideMin === undefined ? 1 : Math.round(stage.expectMin / (2 * sideMin));
+  const sides = browning && sideWords(browning, stage.expectMin);
   const aside = [
-    ...(sideMin === undefined
-      ? []
-      : [
-          `${loads > 1 ? `in ${loads} batches, so that the pieces do not steam each other: ` : ''}${formatMinutes(sideMin)} a side`,
-        ]),
+    ...(sides ? [sides] : []),
     ...late.map((item) => `later: ${named(item, units)}`),
     ...apart.map((item) => `apart, not in here: ${named(item, units)}`),
   ];
@@ -137,7 +133,7 @@ export function TickList({
         <Tick ticked={ticked.has(SCRAPED)} onTick={(on) => onTick(SCRAPED, on)}>
           {browning?.deglazeMl === undefined
             ? 'Deglazed, and the bottom scraped clean'
-            : `First ${formatVolume(browning.deglazeMl / 1000, units)} of the liquid, and the bottom scraped clean with it; the rest after`}
+            : `First ${formatAmount({ value: browning.deglazeMl, unit: 'ml' }, units)} of the liquid, and the bottom scraped clean with it; the rest after`}
         </Tick>
       )}
       {aside.length > 0 && (

@@ -2,7 +2,7 @@ import { isIn } from '../../series';
 import { extractionWaterL, isToBreakDown, runOf, type PlannedItem } from '../../batch/plan';
 import { capital, inARow, MELTING, spoken } from '../../food';
 import { contentsAt, partsAt } from '../../model';
-import { formatDegrees, formatVolume } from '../../quantity';
+import { formatAmount, formatDegrees, formatVolume } from '../../quantity';
 import { USUAL_DUTY } from '../../heat';
 import { RELEASES, releasesFor } from '../../vocabulary';
 import type { Finding, Remedy } from '../types';
@@ -145,7 +145,7 @@ export const crust: Judge = ({ model, units }) => {
         code: 'browned-bottom',
         level: 'note',
         title: 'Scrape the bottom before the lid',
-        message: `The ${names} leaves a crust. Pour in about ${formatVolume(SCRAPES_ML / 1000, units)} of the liquid first and scrape it off; then the rest. What sticks scorches as it comes to pressure, and some pots stop.`,
+        message: `The ${names} leaves a crust. Pour in about ${formatAmount({ value: SCRAPES_ML, unit: 'ml' }, units)} of the liquid first and scrape it off; then the rest. What sticks scorches as it comes to pressure, and some pots stop.`,
         why: 'Browned bits on the heated bottom keep the liquid off it and burn (common practice, no source).',
         numbers: {},
         step: step.id,
@@ -154,7 +154,7 @@ export const crust: Judge = ({ model, units }) => {
             do: 'deglaze',
             step: step.id,
             ml: SCRAPES_ML,
-            label: `Scrape it with ${formatVolume(SCRAPES_ML / 1000, units)} first`,
+            label: `Scrape it with ${formatAmount({ value: SCRAPES_ML, unit: 'ml' }, units)} first`,
           },
         ],
       },

@@ -4,7 +4,6 @@ import {
   formatLength,
   formatMinutes,
   formatTemperature,
-  formatVolume,
   type Units,
 } from '../../quantity';
 import { handlingOf, type VesselName } from '../../vocabulary';
@@ -43,7 +42,7 @@ export function doneWords(done: Done, units: Units): string {
       return 'picked off its bones';
     case 'blended':
       return ladleMl
-        ? `blended with ${formatVolume(ladleMl / 1000, units)} of the broth`
+        ? `blended with ${formatAmount({ value: ladleMl, unit: 'ml' }, units)} of the broth`
         : 'blended';
     default: {
       const where = vessel ? ` ${AT[vessel]} ${vessel}` : '';

@@ -230,6 +230,10 @@ export function ItemEditor({
   const food = foodOf(item);
   const names = stepNames(batch);
   const door = steps.find((step, i) => i > 0 && step.kind === 'open');
+  const back = steps.findLast(
+    ({ kind }, i) =>
+      door !== undefined && i > steps.indexOf(door) && (kind === 'simmer' || kind === 'open'),
+  );
   const { units } = kitchen;
   const before = formOf(item, steps[0]?.id ?? '');
   const form = useForm<Form>({
@@ -282,14 +286,20 @@ export function ItemEditor({
         <StartFields form={form} food={food} kitchen={kitchen} />
         <StayFields form={form} batch={batch} solid={solid} />
         {door && food?.picked && !batch.items.some((i) => i.from === item.id) && (
-          <Button
-            onClick={() => {
-              onBatch(pickMeat(batch, item.id, door.id));
-              onClose();
-            }}
-          >
-            Pick the meat at {names.get(door.id)}, bones back in
-          </Button>
+          <div className="flex flex-wrap gap-2">
+            {[null, ...(back ? [back.id] : [])].map((returns) => (
+              <Button
+                key={returns ?? 'table'}
+                onClick={() => {
+                  onBatch(pickMeat(batch, item.id, door.id, returns));
+                  onClose();
+                }}
+              >
+                Pick the meat at {names.get(door.id)}, bones back in
+                {returns === null ? ', meat to the table' : `, meat back ${names.get(returns)}`}
+              </Button>
+            ))}
+          </div>
         )}
         <KeepFoot removes="Leave it out" onRemove={onRemove} onClose={onClose} />
       </form>

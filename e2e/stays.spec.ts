@@ -1,0 +1,153 @@
+/** What hands really do: a food set aside and back, a bird picked for a second run, beans blended with their broth. */
+import { accessible, expect, test } from './fixtures';
+import type { Page } from '@playwright/test';
+
+const STEW = `Chicken and chickpea stew
+Serves 4
+
+900 g chicken thighs
+300 g chickpeas, soaked overnight
+2 onions, diced
+1.2 l water
+
+Brown the chicken, 4 minutes a side. Lift the chicken onto a plate. Fry the onions for 5 minutes. Deglaze with half a cup of the water. Add the chickpeas and water. Cook at high pressure for 12 minutes, quick release. Return the chicken to the pot. Cook at high pressure for 10 minutes. Wait 10 minutes, then quick release.`;
+
+async function planned(page: Page, recipe: string): Promise<void> {
+  await page.goto('/desk');
+  await page.getByLabel('Paste a recipe').fill(recipe);
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(page.getByTestId('recipe')).toBeVisible();
+  await page.getByRole('button', { name: 'Plan it' }).click();
+  await expect(page).toHaveURL(/\/bench\//);
+}
+
+async function rehearse(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: 'Rehearse it' }).click();
+  await page.getByRole('button', { name: 'Everything clean' }).click();
+  await page.getByRole('button', { name: '240×', exact: true }).click();
+}
+
+const heading = (page: Page, name: string) =>
+  expect(page.getByRole('heading', { name, exact: true }).first()).toBeVisible({
+    timeout: 60_000,
+  });
+const press = (page: Page, name: string) =>
+  page.getByRole('button', { name, exact: true }).first().click();
+const tick = (page: Page, name: RegExp) => page.getByRole('checkbox', { name }).check();
+
+test('a stew in two stages is led from the browning to the second lid', async ({ page }) => {
+  test.slow();
+  await planned(page, STEW);
+  const lane = page.getByTestId('lane-chicken-thigh');
+  await expect(lane.getByTitle('on a plate: out of the pot, beside it')).toBeVisible();
+  await expect(lane).toContainText('tender');
+  await accessible(page);
+  await rehearse(page);
+
+  await heading(page, 'Brown');
+  await expect(page.getByText(/4 min a side/)).toBeVisible();
+  await tick(page, /^900 g chicken thigh/);
+  await press(page, 'Done');
+  await tick(page, /^Out, onto a plate: 900 g chicken thigh/);
+  await tick(page, /^First 120 ml of the liquid, and the bottom scraped clean/);
+  await accessible(page);
+  await press(page, 'Done');
+  await heading(page, 'Put in and lock the lid');
+  await tick(page, /chickpeas/);
+  await press(page, 'Lid locked');
+  // What lies on its plate is in no list of what was forgotten.
+  const all = page.getByRole('button', { name: /everything/i });
+  if (await all.isVisible()) await all.click();
+  await heading(page, 'Open the valve');
+  await press(page, 'Valve opened');
+  await expect(page.getByTestId('face')).toContainText(/pin down/i, { timeout: 60_000 });
+  for (const mark of ['Pin down', 'Lid off']) {
+    const button = page.getByRole('button', { name: mark, exact: true }).first();
+    if (await button.isVisible()) await button.click();
+  }
+  await heading(page, 'Open pot');
+  await tick(page, /^Back in: 900 g chicken thigh/);
+});
+
+test('a bird is picked at the opening, its bones go on, the meat is back at the end', async ({
+  page,
+}) => {
+  await planned(
+    page,
+    `Chicken broth in two runs
+1 whole chicken, 1.4 kg
+2 l water
+
+Put the chicken and water in the pot. Cook at high pressure for 25 minutes. Natural release. Open the pot for 10 minutes. Cook at high pressure for 45 minutes. Natural release. Simmer for 4 minutes.`,
+  );
+  await page.getByRole('tab', { name: 'Lanes' }).click();
+  await page.getByRole('button', { name: 'Change whole chicken' }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^Pick the meat .* meat back after opening/ })
+    .click();
+  await expect(page.getByTestId('lane-chicken-frame')).toBeVisible();
+  await expect(
+    page.getByTestId('lane-whole-chicken').getByTitle('on a plate: out of the pot, beside it'),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: 'By the clock' }).click();
+  const clock = page.getByRole('list', { name: 'Timetable' });
+  await expect(clock).toContainText(/onto a plate: whole chicken, 1.4 kg/);
+  await expect(clock).toContainText(/in: chicken frame/);
+  await expect(clock).toContainText(/back in: whole chicken, 1.4 kg \(picked off its bones\)/);
+  await page.keyboard.press('Escape');
+  // One undo takes all of it back.
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByTestId('lane-chicken-frame')).toHaveCount(0);
+});
+
+test('beans are blended with a ladle of their broth and thicken it', async ({ page }) => {
+  await planned(
+    page,
+    `White bean soup
+350 g cannellini beans, soaked overnight
+1.4 l water
+100 g cavolo nero
+
+Add the beans and water to the pot. Cook at high pressure for 14 minutes. Natural release. Scoop out the beans, blend them with a ladle of the liquid and return to the pot. Add the cavolo nero and simmer for 5 minutes.`,
+  );
+  const lane = page.getByTestId('lane-cannellini');
+  await expect(lane).toBeVisible();
+  await page.getByRole('button', { name: 'Change cannellini beans, dry' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByLabel('In between')).toHaveValue('blended');
+  // Left whole, the broth is thin again; and back.
+  await dialog.getByRole('button', { name: 'It does not come back' }).click();
+  await dialog.getByRole('button', { name: 'Keep' }).click();
+  await expect(lane.getByTitle('on a plate: out of the pot, beside it')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: 'By the clock' }).click();
+  await expect(page.getByRole('list', { name: 'Timetable' })).toContainText(
+    /back in: cannellini beans, dry, 350 g \(blended with 120 ml of the broth\)/,
+  );
+});
+
+test('water to the line follows what else goes in', async ({ page }) => {
+  await planned(
+    page,
+    `Turkey frame stock
+1.2 kg turkey frame
+water to the max line
+
+Put everything in the pot. Cook at high pressure for 90 minutes. Natural release.`,
+  );
+  await page.getByRole('tab', { name: 'Lanes' }).click();
+  const water = page.getByTestId('lane-water');
+  await expect(water).toContainText(/water, to the line, [\d.]+ L/);
+  const litres = async (): Promise<number> =>
+    Number(/to the line, ([\d.]+) L/.exec((await water.textContent()) ?? '')?.[1]);
+  const before = await litres();
+  await page.getByLabel('Put in').fill('600 g carrots, 20 mm pieces');
+  await page.getByLabel('Put in').press('Enter');
+  await expect(page.getByTestId('lane-carrot')).toBeVisible();
+  await expect.poll(litres).toBeLessThan(before - 0.3);
+  await expect(water).toContainText('to the line');
+});
