@@ -40,7 +40,8 @@ function mlIn(words: string): number | null {
   if (!said) return null;
   const { amount } = parseAmount(`${said} water`);
   const ml = amount && volumeMl(amount);
-  return ml ? Math.round(ml) : null;
+  // Nobody pours to the millilitre: half a cup is 120.
+  return ml ? Math.max(5, Math.round(ml / 10) * 10) : null;
 }
 
 /** How a clause changes what is out of the pot; null where it does not. */

@@ -6,6 +6,7 @@ export {
   markWords,
   nameOf,
   type StepEvent,
+  SCRAPED,
 } from './marks';
 export { isDeclined, planNow, type Move } from './plan';
 export {

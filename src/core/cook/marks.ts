@@ -3,6 +3,9 @@ import { foodOf } from '../batch/plan';
 import type { Batch, Mark, MarkKind } from '../batch/schema';
 import { formatLevel, formatMinutes, formatTemperature, type Units } from '../quantity';
 
+/** Ticked in a saute when nothing sticks any more. */
+export const SCRAPED = 'scraped';
+
 /** Events of a step. `off` ends it: the lid is off, or an open step is done. */
 export type StepEvent = 'locked' | 'pin' | 'hot' | 'over' | 'opened' | 'closed' | 'down' | 'off';
 

@@ -15,7 +15,7 @@ import {
   wet,
   type Body,
 } from './body';
-import { moved, moving, movingAs, Waters } from './exchange';
+import { moved, Waters } from './exchange';
 import { liquidHeat } from './ice';
 import {
   finishHeating,
@@ -26,6 +26,7 @@ import {
   waterOf,
   type Plate,
 } from './plate';
+import { asItIsNow, pieceAt } from './pieces';
 import { Recorder } from './record';
 import { advance, type Stepped } from './scheme';
 import type { Place, PotState } from './state';
@@ -49,43 +50,8 @@ const LOCATES = 12;
 const LEAST_S = 1e-3;
 /** Where melting does not settle, the step is halved down to this, s. */
 const SURE_S = 0.3;
-/** Any temperature above freezing, of a body that is given its own at once, C. */
-const CUT_C = 20;
 /** Changes of the film below this are let pass. */
 const FILM_STEP = 0.02;
-
-/** A piece as it is when its stay begins, and its water, neither of them cooked yet. */
-function pieceAt(item: HeatItem, at: number): Pick<Plate, 'body' | 'water'> {
-  const { id, composition, startC, exchange } = item;
-  let shape = item.shape;
-  let keeps = 1;
-  for (const stay of item.stays.slice(0, at + 1)) {
-    shape = stay.shape ?? shape;
-    keeps *= stay.keeps ?? 1;
-  }
-  if (!shape) throw new RangeError(`${id} is no piece`);
-  const body = makeBody(id, keeps * item.massKg, composition, shape, startC, at);
-  const whole = exchange && exchange.kg !== 0 ? moving(body, exchange) : null;
-  return { body, water: whole && keeps < 1 ? movingAs(whole, body, keeps) : whole };
-}
-
-/** A piece that comes back: the same, or what was cut and picked of it, as warm all through as it was on average. */
-function asItIsNow(item: HeatItem, at: number, plate: Plate): Pick<Plate, 'body' | 'water'> {
-  const { shape, keeps = 1 } = item.stays[at] ?? {};
-  const before = plate.body;
-  if (!shape && keeps === 1) {
-    before.stay = at;
-    return plate;
-  }
-  const { body } = pieceAt({ ...item, startC: CUT_C }, at);
-  const capacity = before.capacity.reduce((sum, c) => sum + c, 0);
-  const own = body.capacity.reduce((sum, c) => sum + c, 0);
-  body.t.fill(storedHeat(before) / capacity);
-  for (let i = 0; i < body.cells; i++)
-    body.capacity[i] = ((body.capacity[i] as number) * keeps * capacity) / own;
-  body.driedKg = keeps * before.driedKg;
-  return { body, water: plate.water && movingAs(plate.water, body, keeps) };
-}
 
 export class PotSystem {
   liquidC: number;

@@ -6,7 +6,10 @@ import { changed, enteringAt, foodOf, handlingAt, stepsOf } from '../batch/plan'
 import type { FAULTS, Batch, Cook, Item, Kitchen, MISHAPS } from '../batch/schema';
 import type { Spell } from '../heat';
 import type { ItemUnknowns, Unknowns } from '../unknown';
-import { known, timelineOf } from '../cook';
+import { known, SCRAPED, timelineOf } from '../cook';
+
+const isScraped = ({ marks }: Pick<Cook, 'marks'>): boolean =>
+  marks.some(({ kind, item }) => kind === 'ticked' && item === SCRAPED);
 
 export type Mishap = (typeof MISHAPS)[number];
 export type Fault = (typeof FAULTS)[number];
@@ -148,7 +151,10 @@ export const MISHAP: Readonly<Record<Mishap, MishapIs>> = {
     signs: 'The pot switches itself off before it is at pressure.',
     change: spell(({ cook, nowS }, lidS) => ({
       fromS: lidS + STICKS_AFTER_S,
-      untilS: Math.max(lidS + STICKS_AFTER_S, putRightS(cook, 'bottom', nowS)),
+      // Whoever scraped it before the lid went on has nothing that sticks.
+      untilS: isScraped(cook)
+        ? lidS + STICKS_AFTER_S
+        : Math.max(lidS + STICKS_AFTER_S, putRightS(cook, 'bottom', nowS)),
       power: 0,
       vents: false,
     })),

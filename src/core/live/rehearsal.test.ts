@@ -106,6 +106,10 @@ describe('mishaps', () => {
     expect(stuck.messages.some((m) => m.kind === 'fault')).toBe(true);
     const scraped = { ...chili, marks: [...chili.marks, right('bottom', 1200)] };
     expect(at(1500, { mishaps: ['bottom'] }, scraped).face.doing).toBe('heating');
+    // Whoever scraped it before the lid went on is spared.
+    const before = { id: 't', kind: 'ticked' as const, step: 's1', item: 'scraped', at: START };
+    const clean = { ...chili, marks: [before, ...chili.marks] };
+    expect(at(1500, { mishaps: ['bottom'] }, clean).face.doing).toBe('heating');
   });
 
   it('make beans old, meat frozen, air thin and a pot full', () => {

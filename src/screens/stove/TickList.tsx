@@ -14,7 +14,7 @@ import {
 } from '@/core/batch/plan';
 import type { Batch, Cook, Item } from '@/core/batch/schema';
 import { formatAmount, formatLength, type Units } from '@/core/quantity';
-import { type Stage, timelineOf } from '@/core/cook';
+import { SCRAPED, type Stage, timelineOf } from '@/core/cook';
 import { sideWords } from '@/core/timetable';
 
 export function named(item: Item, units: Units): string {
@@ -34,9 +34,6 @@ export function unticked(cook: Cook, plan: Batch, stage: Stage): readonly Item[]
   if (!into.some(({ item }) => ticked.has(item.id))) return [];
   return into.flatMap(({ item }) => (ticked.has(item.id) || leftOut.has(item.id) ? [] : [item]));
 }
-
-/** Ticked in a saute when nothing sticks any more. */
-const SCRAPED = 'scraped';
 
 /** In a pan garlic goes last: it burns first. */
 function inOrder(into: readonly Into[], stage: Stage): readonly Into[] {
