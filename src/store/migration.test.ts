@@ -203,3 +203,42 @@ describe('a database of version 6', () => {
     db.close();
   });
 });
+
+describe('a database of version 7', () => {
+  const OLD = JSON.parse(
+    readFileSync('src/store/fixtures/database.version-7.json', 'utf8'),
+  ) as Dump;
+
+  it('has stays in its plans, in its loose cooks and in its pages, and loses nothing else', async () => {
+    indexedDB = new IDBFactory();
+    const old = await openDB(DB_NAME, 7, {
+      upgrade(db) {
+        db.createObjectStore('household', { keyPath: 'key' });
+        for (const name of ['pots', 'batches', 'cooks', 'pages'])
+          db.createObjectStore(name, { keyPath: 'id' });
+        db.createObjectStore('backups', { keyPath: 'id' }).createIndex('at', 'at');
+        const writes = db.createObjectStore('writes', { autoIncrement: true });
+        writes.createIndex('after', 'after', { unique: true });
+      },
+    });
+    for (const [name, records] of Object.entries(OLD.stores))
+      for (const record of records) await old.put(name, record);
+    old.close();
+    expect(JSON.stringify(OLD)).toContain('enters');
+    const db = await openDatabase();
+    const bundle = (await loadBundle(db))?.bundle;
+    expect(bundle?.batches).toEqual(
+      withStays(OLD.stores['batches'] ?? []).toSorted((a, b) => a.id.localeCompare(b.id)),
+    );
+    const held = [
+      ...(OLD.stores['pages'] ?? []).flatMap((page) => (page as unknown as CookPage).cooks),
+      ...(OLD.stores['cooks'] ?? []).map((cook) => cook as unknown as HeldCook),
+    ];
+    for (const cook of held.map(lookAt)) {
+      const plain = JSON.parse(JSON.stringify(cook)) as object;
+      expect(bundle?.cooks.find(({ id }) => id === cook.id)).toEqual(withStays(plain));
+    }
+    expect(JSON.stringify(bundle)).not.toMatch(/"(?:enters|leaves)"/);
+    db.close();
+  });
+});

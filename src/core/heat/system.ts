@@ -5,16 +5,7 @@
 import { normalise, thermalProperties } from '../food';
 import type { Vessel } from '../vessel';
 import { latentHeat, saturationPressure, saturationTemperature, WATER_HEAT } from '../water';
-import {
-  bodyState,
-  makeBody,
-  remember,
-  resumeBody,
-  rewind,
-  storedHeat,
-  wet,
-  type Body,
-} from './body';
+import { bodyState, remember, resumeBody, rewind, storedHeat, wet, type Body } from './body';
 import { moved, Waters } from './exchange';
 import { liquidHeat } from './ice';
 import {

@@ -8,8 +8,7 @@ import type { Spell } from '../heat';
 import type { ItemUnknowns, Unknowns } from '../unknown';
 import { known, SCRAPED, timelineOf } from '../cook';
 
-const isScraped = ({ marks }: Pick<Cook, 'marks'>): boolean =>
-  marks.some(({ kind, item }) => kind === 'ticked' && item === SCRAPED);
+const isScraped = (cook: Cook): boolean => timelineOf(cook).ticked.has(SCRAPED);
 
 export type Mishap = (typeof MISHAPS)[number];
 export type Fault = (typeof FAULTS)[number];
