@@ -3,7 +3,7 @@
  * by the clock. Where a cook stands follows from the marks and the time alone, so that a reload
  * or a closed tab loses nothing.
  */
-import { poursOf, stepsOf } from '../batch/plan';
+import { poursOf, staysShut, stepsOf } from '../batch/plan';
 import type { Batch, MarkKind, PotKind, PressureStep, Prediction, Step } from '../batch/schema';
 import { releaseOf, waitOf, type ReleaseMethod } from '../vocabulary';
 import {
@@ -74,7 +74,10 @@ export function stagesOf(
   const pours = poursOf(batch, steps);
   return steps.flatMap((step, index) => {
     const foretold = predicted.steps.find((s) => s.id === step.id);
-    if (step.kind === 'pressure') return pressureStages(step, foretold, pot);
+    if (step.kind === 'pressure') {
+      const stages = pressureStages(step, foretold, pot);
+      return staysShut(batch, step.id) ? stages.filter(({ kind }) => kind !== 'lid') : stages;
+    }
     return [
       {
         id: `${step.id}:do`,

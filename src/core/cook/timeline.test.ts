@@ -379,3 +379,27 @@ describe('what else marks say', () => {
     expect(timelineOf(cook, 60 * 10).steps[0]).toMatchObject({ hot: null });
   });
 });
+
+describe('a rest behind a hold', () => {
+  const rest = { id: 's2', kind: 'rest' as const, minutes: 60, keepWarm: true };
+  const WARM = batchOf([...BEANS.items], [pressure(10), rest]);
+  const marks = [mark('lid-locked', 2), mark('at-pressure', 20), mark('pin-down', 45)];
+  const kinds = (batch: typeof WARM) =>
+    stagesOf(batch, cooked([], batch).predicted).map(({ kind }) => kind);
+
+  it('leaves the lid on: it is opened for nothing', () => {
+    expect(kinds(WARM)).toEqual(['load', 'warm-up', 'hold', 'pin', 'do']);
+    const leek = item('l', 'leek', 2, 'piece', { stays: [{ from: 's2' }] });
+    expect(kinds(batchOf([...WARM.items, leek], WARM.steps))).toContain('lid');
+  });
+
+  it('begins as the pin drops', () => {
+    const cook = cooked(marks, WARM);
+    expect(minute(step(cook).off)).toEqual([45, 'pressed']);
+    const stages = stagesOf(WARM, cook.predicted);
+    const now = Date.parse(at(50));
+    const stood = standing(stages, timelineOf(cook), Date.parse(START), now);
+    expect(stages[stood.index]?.step).toBe('s2');
+    expect(stood.elapsedMin).toBeCloseTo(5, 5);
+  });
+});

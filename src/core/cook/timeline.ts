@@ -2,7 +2,7 @@
  * Timeline of a cook, folded once from its marks. Whoever asks when the hold ended, when the valve was
  * opened or what was tried reads it here; no one else reads the kinds of marks.
  */
-import { stepsOf } from '../batch/plan';
+import { staysShut, stepsOf } from '../batch/plan';
 import type { Batch, Cook, Mark, Step } from '../batch/schema';
 import { MARK, type Reading, type StepEvent } from './marks';
 import { byClock } from './order';
@@ -281,7 +281,12 @@ function fold(cook: Folded, untilS: number): Timeline {
     plan,
     steps: steps.map((step, i) => {
       const of = own[i] ?? [];
-      return stepTimeline(step, of, seatings[i] ?? ownSeating(of), nextOf(i));
+      const one = stepTimeline(step, of, seatings[i] ?? ownSeating(of), nextOf(i));
+      // A lid that stays on is never off: the rest behind it begins as the pin drops.
+      const isShut = one.down !== null && staysShut(plan, step.id);
+      return isShut
+        ? { ...one, off: of.some(({ event }) => event === 'off') ? one.off : one.down }
+        : one;
     }),
     seen: observationsOf(timed, counted),
     readings: timed.flatMap(({ mark: { kind, value }, s }) =>

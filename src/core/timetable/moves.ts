@@ -14,6 +14,7 @@ import {
   handlingAt,
   keptApart,
   poursOf,
+  staysShut,
   stepsOf,
   taskWords,
   type Into,
@@ -162,14 +163,15 @@ function pressureMoves(step: PressureStep, index: number, telling: Telling): rea
       title: stove.title,
       detail: 'Stand back, long utensil: the steam scalds.',
     });
-  moves.push({
-    id: `${step.id}-lid`,
-    minute: open,
-    minutes: 1,
-    kind: 'hands',
-    title: 'Pin down: open the lid',
-    detail: 'Away from the face, the lid as a shield.',
-  });
+  if (!staysShut(telling.batch, step.id))
+    moves.push({
+      id: `${step.id}-lid`,
+      minute: open,
+      minutes: 1,
+      kind: 'hands',
+      title: 'Pin down: open the lid',
+      detail: 'Away from the face, the lid as a shield.',
+    });
   return moves;
 }
 

@@ -46,6 +46,19 @@ export function handlingAt(batch: Batch, step: string): Handling {
   };
 }
 
+/**
+ * Whether the lid stays on after a step under pressure: the pot rests, or keeps warm, with nothing to put in or
+ * take out.
+ */
+export function staysShut(batch: Batch, step: string): boolean {
+  const steps = stepsOf(batch);
+  const at = steps.findIndex((s) => s.id === step);
+  const next = steps[at + 1];
+  if (steps[at]?.kind !== 'pressure' || next?.kind !== 'rest') return false;
+  const { into, out } = handlingAt(batch, next.id);
+  return into.length + out.length === 0;
+}
+
 /** Items cooked in pans of their own and joined in the bowl. */
 export function keptApart(batch: Batch): readonly Item[] {
   return batch.items.filter((item) => item.apart === true);

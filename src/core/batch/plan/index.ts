@@ -37,7 +37,7 @@ export {
   waterL,
 } from './edit';
 export { allDone, amountWords, doneIn, doneMin, doWords, tickIn, tickOut } from './handWords';
-export { handlingAt, keptApart, type Into } from './entries';
+export { handlingAt, keptApart, staysShut, type Into } from './entries';
 export { newBatch } from './newBatch';
 export { poursOf } from './pours';
 export { enteringAt, entryIndex, entryOf, exitOf, kept, stay, staysOf } from './stays';
