@@ -26,7 +26,7 @@ const GIVEN: Readonly<Record<string, unknown>> = {
 };
 /** Told in words only, since what they want stands in no line; or of a function that is its file's own. */
 const IN_WORDS =
-  /^(?:fastClock|pourInto|stepWords|mentioned|potWords|looseAmount|likened|readServing|dishOf|inFigures)\(/;
+  /^(?:fastClock|pourInto|stepWords|mentioned|potWords|looseAmount|likened|readServing|dishOf|inFigures|filledUp|sideMin)\(/;
 
 function sources(folder: string): readonly string[] {
   return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {

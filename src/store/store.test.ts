@@ -166,7 +166,7 @@ describe('the app', () => {
     app.change((h) => ({ ...h, kitchen: { ...h.kitchen, altitudeM: 7 } }));
     await app.settled();
     expect(app.useApp.getState().trouble?.kind).toBe('full');
-    expect(app.useApp.getState().household?.kitchen.altitudeM).toBe(8);
+    expect(app.useApp.getState().household?.kitchen.altitudeM).toBe(7);
     full.mockRestore();
     app.change((h) => ({ ...h, kitchen: { ...h.kitchen, ambientC: 22 } }));
     await app.settled();

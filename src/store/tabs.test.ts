@@ -172,7 +172,7 @@ describe('a full disk', () => {
     put(a, 'b2', (x) => ({ ...x, name: 'From the other' }));
     await quiet(a, b);
     for (const app of [a, b]) {
-      expect(batch(app).servings).toBe(8);
+      expect(batch(app).servings).toBe(7);
       expect(batch(app, 'b2').name).toBe('From the other');
     }
     expect(b.useApp.getState().trouble).toBeNull();
@@ -189,6 +189,6 @@ describe('a full disk', () => {
     jest.useRealTimers();
     await quiet(a, b);
     expect(b.useApp.getState().trouble).toBeNull();
-    expect(batch(a).servings).toBe(8);
+    expect(batch(a).servings).toBe(7);
   });
 });

@@ -83,7 +83,7 @@ const MARKS: Readonly<Record<UpTo, string>> = {
   over: 'to just over what is in',
 };
 
-/** How much of an item, as the cook said it. @example amountWords(water, 'metric') // 'to the line, 2.35 L' */
+/** How much of an item, as the cook said it. @example amountWords({ amount: { value: 2.35, unit: 'l' }, upTo: 'line' }, 'metric') // 'to the line, 2.35 L' */
 export function amountWords({ amount, upTo }: Pick<Item, 'amount' | 'upTo'>, units: Units): string {
   const said = formatAmount(amount, units);
   return upTo ? `${MARKS[upTo]}, ${said}` : said;

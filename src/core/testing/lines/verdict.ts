@@ -67,7 +67,8 @@ function hasFact(line: ReadLine, fact: string): boolean {
   if (!item) return false;
   const [, soak] = /^soak(.+)$/.exec(fact) ?? [];
   if (soak !== undefined) return item.soakedH === Number(soak);
-  if (fact === 'ask') return line.unsure.length > 0;
+  // A mark on the pot answers what is asked: how much follows from the rest.
+  if (fact === 'ask') return line.unsure.length > 0 || item.upTo !== undefined;
   if (fact === 'apart') return item.apart === true;
   if (fact === 'end') return line.place === 'end';
   if (fact === 'frozen') return (item.startC ?? 5) < 0;
