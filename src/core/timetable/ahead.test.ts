@@ -55,6 +55,32 @@ describe('moves to come', () => {
     expect([...done.keys()].filter((id) => id.startsWith('t1'))).toEqual([]);
   });
 
+  it('have what is parboiled in a saucepan ready as the pot is open', () => {
+    const potatoes = item('p', 'potato', 700, 'g', {
+      stays: [{ from: 's2', done: [{ how: 'parboiled', minutes: 8 }] }],
+    });
+    const stew = batchOf(
+      [item('w', 'water', 1.5, 'l'), potatoes],
+      [pressure(30, { method: 'quick' }), { id: 's2', kind: 'simmer', minutes: 8 }],
+    );
+    const own = cookOf('c', stew, new Date(T0).toISOString());
+    const its = stagesOf(stew, own.predicted);
+    const moves = (marks: readonly Mark[], min: number) => {
+      const timeline = timelineOf({ ...own, marks });
+      const now = T0 + min * MIN;
+      return aheadOf(timeline, its, standing(its, timeline, T0, now), T0, now, 'metric');
+    };
+    const begin = moves(IN_THE_HOLD, 25).find(({ kind }) => kind === 'begin');
+    expect(begin?.words).toBe('Parboil the potato in a saucepan, 8 min: begin');
+    const simmer = moves(IN_THE_HOLD, 25).find(({ id }) => id === 's2:do');
+    expect(Math.round(((simmer?.at ?? 0) - (begin?.at ?? 0)) / MIN)).toBe(8);
+    const task = begin?.task ?? '';
+    const ready = moves([...IN_THE_HOLD, mark('task-begun', 44, task)], 45);
+    expect(ready.map(({ kind }) => kind)).toContain('ready');
+    const done = [mark('task-begun', 44, task), mark('task-done', 52, task)];
+    expect(moves([...IN_THE_HOLD, ...done], 53).some((m) => m.task === task)).toBe(false);
+  });
+
   it('move with a pot that is late', () => {
     const late = new Map(ahead([mark('lid-locked', 0), mark('at-pressure', 31)], 35));
     const soon = new Map(ahead(IN_THE_HOLD, 35));

@@ -2,8 +2,9 @@
  * What hands have to do next in a cook on its way: at the pot by its stages, and beside it by what is done
  * alongside. Several cooks at once are one list by the clock.
  */
-import { anchorStep } from '../batch/plan';
+import { anchorStep, doneIn, doneMin, doWords, foodOf, handlingAt, stepsOf } from '../batch/plan';
 import type { Batch, Task } from '../batch/schema';
+import { spoken } from '../food';
 import type { Units } from '../quantity';
 import type { Stage, StageKind, Standing, Timeline } from '../cook';
 import { wordsOf } from './words';
@@ -53,6 +54,36 @@ function anchorAt(
   return index < 0 ? tableAt : (begins[index + 1] ?? tableAt);
 }
 
+/** Something done beside the pot, and when it is to be ready, ms. */
+interface Beside {
+  readonly id: string;
+  readonly words: string;
+  readonly minutes: number;
+  readonly readyAt: number;
+}
+
+/** What is heated in other vessels for a step that has not begun. */
+function heatedBeside(
+  plan: Batch,
+  stages: readonly Stage[],
+  at: Standing,
+  begins: readonly number[],
+  units: Units,
+): readonly Beside[] {
+  return stepsOf(plan).flatMap(({ id: step }) => {
+    const index = stages.findIndex((stage) => stage.step === step);
+    const readyAt = begins[index];
+    if (index <= at.index || readyAt === undefined) return [];
+    return handlingAt(plan, step).into.flatMap(({ item, done }): readonly Beside[] => {
+      const heated = done.filter((one) => doneIn(one) !== null && doneMin(one) > 0);
+      const minutes = heated.reduce((sum, one) => sum + doneMin(one), 0);
+      const name = `the ${spoken(foodOf(item)?.name ?? item.food)}`;
+      const words = heated.map((one) => doWords(one, name, units).replace(/\.$/, '')).join(', ');
+      return minutes > 0 ? [{ id: `${item.id} for ${step}`, words, minutes, readyAt }] : [];
+    });
+  });
+}
+
 /**
  * Every move of hands to come, in the order of the clock.
  *
@@ -85,28 +116,32 @@ export function aheadOf(
     const due = i === at.index ? now + Math.max(0, at.leftMin) * 60_000 : comesAt;
     return [{ id: stage.id, kind: 'pot', at: due, words: title, stage: stage.kind }];
   });
-  const beside = (plan.alongside ?? []).flatMap((task): readonly Ahead[] => {
-    const { begunS = null, doneS = null } = tasks[task.id] ?? {};
+  const asked = (plan.alongside ?? []).map((task): Beside => {
+    const { id, minutes, words } = task;
+    return { id, minutes, words, readyAt: anchorAt(plan, task, stages, begins, tableAt) };
+  });
+  const all = [...asked, ...heatedBeside(plan, stages, at, begins, units)];
+  const beside = all.flatMap((one): readonly Ahead[] => {
+    const { begunS = null, doneS = null } = tasks[one.id] ?? {};
     if (doneS !== null) return [];
     const begunAt = begunS === null ? null : startedAt + begunS * 1000;
-    const takesMs = task.minutes * 60_000;
-    const readyAt =
-      begunAt === null ? anchorAt(plan, task, stages, begins, tableAt) : begunAt + takesMs;
+    const takesMs = one.minutes * 60_000;
+    const readyAt = begunAt === null ? one.readyAt : begunAt + takesMs;
     const ready: Ahead = {
-      id: `${task.id}:ready`,
+      id: `${one.id}:ready`,
       kind: 'ready',
       at: readyAt,
-      words: `${task.words}: ready`,
-      task: task.id,
+      words: `${one.words}: ready`,
+      task: one.id,
     };
     if (begunAt !== null) return [ready];
     return [
       {
-        id: `${task.id}:begin`,
+        id: `${one.id}:begin`,
         kind: 'begin',
         at: readyAt - takesMs,
-        words: `${task.words}: begin`,
-        task: task.id,
+        words: `${one.words}: begin`,
+        task: one.id,
       },
     ];
   });

@@ -86,7 +86,8 @@ export function cookPlot(
   const marked = moments.map(({ minute: at }) => at);
   return {
     minutes,
-    lastMin: Math.max(minutes.at(-1) ?? 1, ...marked),
+    // A cook that is late goes on past all that was foretold.
+    lastMin: Math.max(minutes.at(-1) ?? 1, nowMin ?? 0, ...marked),
     times: [],
     left: { ...NO_TICKS, top: TRACE_TOP },
     right: null,

@@ -98,7 +98,7 @@ export function Now({
               : waits
                 ? 'Until then cut and weigh. What spoils stays cold till it goes in; the lid and the heat wait.'
                 : isOver
-                  ? 'Turn the heat off now: it cooks on till then.'
+                  ? 'Turn the heat off now: until you do, it cooks on.'
                   : words.act}
           </p>
           {words.caution && (
