@@ -22,6 +22,8 @@ export interface CourseFood {
   readonly hottestC: number | null;
   /** Minutes that the middle stays at 63 C or above. */
   readonly restMin: number;
+  /** Minutes between cold and hot on a plate: between two stays, or until the table once it is out for good. */
+  readonly asideMin?: number;
   /** Minutes at 100 C that its middle has had, none below 95 C. */
   readonly boiledMin: number;
   /** How often, of draws, the middle or the boil falls short, 0 to 1; null while nothing was drawn. */

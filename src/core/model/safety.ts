@@ -55,6 +55,27 @@ function heatOf(
   return { hottestC: Number.isFinite(hottestC) ? hottestC : null, restMin: restS / 60 };
 }
 
+/** Minutes that a food lies between cold and hot out of the pot: on its plate, or eaten at the table after it left. */
+function asideMin(model: Model, item: PlannedItem): number {
+  const { heat, plan } = model;
+  const { s, step } = heat.trace;
+  const trace = heat.items[item.id];
+  if (!trace || item.apart) return 0;
+  let zoneS = 0;
+  for (let i = 1; i < s.length; i++) {
+    const at = step[i] ?? 0;
+    if (at < item.entersAt || at >= item.leavesAt || isIn(item, at)) continue;
+    const celsius = trace.surfaceC[i] ?? Number.NaN;
+    if (celsius > COLD_C && celsius < HOT_C) zoneS += (s[i] ?? 0) - (s[i - 1] ?? 0);
+  }
+  // Nobody says where meat waits that is out for good: it is taken to stand in the room.
+  const isOut = item.leavesAt < plan.steps.length && item.for === 'eat' && !item.poured;
+  const leftS = isOut ? (heat.steps[item.leavesAt]?.startS ?? Infinity) : Infinity;
+  const last = plan.steps.findLastIndex(({ kind }) => kind !== 'cool');
+  const tableS = heat.steps[last]?.endS ?? 0;
+  return (zoneS + Math.max(0, tableS - leftS)) / 60;
+}
+
 /** Whether heat decides about a food: carrots are eaten raw. */
 function needsHeat(said: string, food: Food): boolean {
   const classes = classesOf(said, food);
@@ -80,6 +101,7 @@ export function foodsOf(
       stays,
       apart,
       startC,
+      asideMin: asideMin(model, item),
       ...(needsHeat(said, food) ? heatOf(model, item) : { hottestC: null, restMin: 0 }),
       boiledMin: classesOf(said, food).has('lectin') ? boiledMin(model, id) : 0,
       shortChance: chances && (chances[id] ?? 0),

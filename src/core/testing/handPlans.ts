@@ -350,6 +350,16 @@ export const HAND_PLANS: readonly HandPlan[] = [
     },
   ),
   plan(
+    'Chicken browned and left on its plate for as long as hominy takes',
+    [
+      item('c', 'chicken-thigh', 800, 'g', { stays: [{ from: 'b', to: 's1' }, { from: 'o' }] }),
+      item('h', 'beef-tendon', 500, 'g', { stays: [{ from: 's1' }] }),
+      item('w', 'water', 1.6, 'l', { stays: [{ from: 's1' }] }),
+    ],
+    [saute('b', { minutes: 8, deglazeMl: 120 }), hold('s1', 120, N), open('o'), hold('s2', 8, N)],
+    { calls: ['standing-raw'] },
+  ),
+  plan(
     'Parsley and lemon into the bowl’s last minute, greens before them',
     [
       item('l', 'brown-lentils', 300, 'g', { stays: [{ from: 's1' }] }),

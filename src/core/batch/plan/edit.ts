@@ -78,8 +78,14 @@ export function setRelease(batch: Batch, id: string, release: Release): Batch {
   return changeStep(batch, id, (s) => (s.kind === 'pressure' ? { ...s, release } : s));
 }
 
+/** Sets the minutes of an open step; those a side no longer count. */
 export function setMinutes(batch: Batch, id: string, minutes: number): Batch {
-  return changeStep(batch, id, (s) => (s.kind === 'pressure' ? s : { ...s, minutes }));
+  return changeStep(batch, id, (s) => {
+    if (s.kind === 'pressure') return s;
+    if (s.kind !== 'saute') return { ...s, minutes };
+    const { sideMin: _, ...whole } = s;
+    return { ...whole, minutes };
+  });
 }
 
 /** Puts a step after another, or first when `after` is null. */

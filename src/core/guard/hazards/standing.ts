@@ -62,6 +62,30 @@ function rawOf(course: Course): readonly Danger[] {
   ];
 }
 
+/** Food that lies on a plate for too long, out of the pot. */
+function asideOf(course: Course): readonly Danger[] {
+  const { units } = course;
+  const most = course.roomC > HOT_ROOM_C ? STANDS_MIN / 2 : STANDS_MIN;
+  const foods = new Set([...holds(course, 'perishable'), ...holds(course, 'leftover')]);
+  return [...foods].flatMap((food): readonly Danger[] => {
+    const { asideMin = 0, id } = food;
+    if (asideMin <= most) return [];
+    return [
+      {
+        hazard: 'standing-raw',
+        rule: 'danger-zone',
+        // What is out for good may be in the fridge, and nobody can say so: it is told.
+        level: food.leavesAt < course.steps.length ? 'warn' : 'stop',
+        harm: 1 + asideMin / STANDS_MIN,
+        item: id,
+        title: `${does(food, 'lies', 'lie')} on a plate too long`,
+        message: `${formatMinutes(asideMin)} between ${formatTemperature(COLD_C, units)} and ${formatTemperature(HOT_C, units)} out of the pot: bacteria grow, and some leave toxins that cooking does not undo. Put it in the fridge meanwhile, or back into the pot sooner.`,
+        numbers: { minute: asideMin },
+      },
+    ];
+  });
+}
+
 /** Whether anything in the pot spoils once it is cooked: all but water, salt and dry goods. */
 const spoils = (course: Course): boolean =>
   course.foods.some(
@@ -124,9 +148,10 @@ function jarsOf({ foods }: Course): readonly Danger[] {
 }
 
 export const standingRaw: Hazard = {
-  concerns: 'raw meat, poultry, fish, egg, dairy and broth in a pot that is not on yet',
+  concerns:
+    'raw meat, poultry, fish, egg, dairy and broth in a pot that is not on yet, or on a plate beside it',
   rules: ['danger-zone'],
-  judge: rawOf,
+  judge: (course) => [...rawOf(course), ...asideOf(course)],
 };
 export const cooling: Hazard = {
   concerns: 'everything cooked, between two heats and after the last',

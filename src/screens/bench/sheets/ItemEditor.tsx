@@ -112,11 +112,13 @@ function itemOf(item: Item, form: Form): Partial<Item> {
         ? FROZEN_C
         : (form.startC ?? undefined);
   const sameUnit = form.unit === item.amount.unit;
+  const isTyped = !sameUnit || form.value !== item.amount.value;
   return {
     amount: sameUnit
       ? { ...item.amount, value: form.value }
       : { value: form.value, unit: form.unit },
-    upTo: form.upTo || undefined,
+    // Who types an amount means so much, and no mark any more.
+    upTo: isTyped && form.upTo === item.upTo ? undefined : form.upTo || undefined,
     cut,
     startC,
     soakedH: form.soakedH ?? undefined,

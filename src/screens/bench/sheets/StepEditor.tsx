@@ -271,7 +271,7 @@ export function StepEditor({
             <Field
               id="sideMin"
               label="A side, minutes"
-              hint="In batches where it does not all lie on the bottom at once"
+              hint="Its minutes follow: in batches where it does not all lie on the bottom at once"
               inputMode="decimal"
               {...register('sideMin')}
               error={errors.sideMin?.message}

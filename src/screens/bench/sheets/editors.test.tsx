@@ -57,6 +57,64 @@ describe('changing an ingredient', () => {
     expect(onClose).toHaveBeenCalled();
   });
 
+  it('sets it aside and puts it back, pulled, and takes that back', async () => {
+    const steps: readonly Step[] = [
+      pressure(30),
+      { id: 's2', kind: 'open', minutes: 5 },
+      { id: 's3', kind: 'simmer', minutes: 10 },
+    ];
+    const { onSave } = open(lamb, batchOf(REFERENCE.items, steps));
+    expect(screen.queryByLabelText('Back in')).toBeNull();
+    await user.click(screen.getByRole('button', { name: 'Set it aside and put it back later' }));
+    await user.selectOptions(screen.getByLabelText('In between'), 'pulled into shreds');
+    await submit();
+    expect(onSave).toHaveBeenLastCalledWith(
+      expect.objectContaining({
+        stays: [
+          { from: 's1', to: 's2' },
+          { from: 's3', done: [{ how: 'pulled' }] },
+        ],
+      }),
+    );
+    await user.click(screen.getByRole('button', { name: 'It does not come back' }));
+    await submit();
+    expect(onSave).toHaveBeenLastCalledWith(expect.objectContaining({ stays: [{ from: 's1' }] }));
+  });
+
+  it('browns it in another pan first, for the minutes that are said', async () => {
+    const { onSave } = open(lamb);
+    await user.selectOptions(screen.getByLabelText('Before it goes in'), 'browned in a skillet');
+    await user.type(screen.getByLabelText('For, minutes'), 'long');
+    await submit();
+    expect((await screen.findAllByRole('alert')).map(text)).toContain(
+      'wanted: minutes, 0 to 600, or nothing',
+    );
+    expect(onSave).not.toHaveBeenCalled();
+    await user.clear(screen.getByLabelText('For, minutes'));
+    await user.type(screen.getByLabelText('For, minutes'), '12');
+    await submit();
+    expect(onSave).toHaveBeenLastCalledWith(
+      expect.objectContaining({
+        stays: [{ from: 's1', done: [{ how: 'browned', minutes: 12 }] }],
+      }),
+    );
+  });
+
+  it('fills water up to a mark, until an amount is typed', async () => {
+    const water = item('i8', 'water', 1.4, 'l', { upTo: 'line' });
+    const { onSave } = open(water);
+    await user.selectOptions(screen.getByLabelText('Fill'), 'to cover what is in');
+    await submit();
+    expect(onSave).toHaveBeenLastCalledWith(expect.objectContaining({ upTo: 'cover' }));
+    await user.selectOptions(screen.getByLabelText('Fill'), 'to the line');
+    await user.clear(screen.getByLabelText('Amount'));
+    await user.type(screen.getByLabelText('Amount'), '2');
+    await submit();
+    expect(onSave).toHaveBeenLastCalledWith(
+      expect.objectContaining({ amount: { value: 2, unit: 'l' }, upTo: undefined }),
+    );
+  });
+
   it('says beside the field what is wanted and keeps nothing', async () => {
     const { onSave } = open(lamb);
     await user.clear(screen.getByLabelText('Amount'));
@@ -154,6 +212,25 @@ describe('changing a step', () => {
     await user.selectOptions(screen.getByLabelText('Stays in the pot'), 'usual');
     await submit();
     expect(onSave).toHaveBeenLastCalledWith(strain);
+  });
+
+  it('browns by the side and scrapes with some of the liquid, or as before', async () => {
+    const brown: Step = { id: 's1', kind: 'saute', minutes: 8 };
+    const onSave = open(brown);
+    await user.type(screen.getByLabelText('A side, minutes'), '3,5');
+    await user.type(screen.getByLabelText('Scrape it with, ml'), 'some');
+    await submit();
+    expect((await screen.findAllByRole('alert')).map(text)).toEqual([
+      'wanted: an amount, or nothing',
+    ]);
+    await user.clear(screen.getByLabelText('Scrape it with, ml'));
+    await user.type(screen.getByLabelText('Scrape it with, ml'), '150');
+    await submit();
+    expect(onSave).toHaveBeenLastCalledWith({ ...brown, sideMin: 3.5, deglazeMl: 150 });
+    await user.clear(screen.getByLabelText('A side, minutes'));
+    await user.clear(screen.getByLabelText('Scrape it with, ml'));
+    await submit();
+    expect(onSave).toHaveBeenLastCalledWith(brown);
   });
 
   it('sets hold, setting and a timed release', async () => {
