@@ -8,7 +8,7 @@ test('export, wipe, import gives the same bytes', async ({ page }) => {
   await expect(page.getByTestId('water')).toHaveText('1.05 L');
   await page.goto('/');
   const before = await exported(page);
-  expect(JSON.parse(before)).toMatchObject({ format: 'retort', version: 3 });
+  expect(JSON.parse(before)).toMatchObject({ format: 'retort', version: 4 });
 
   await page.getByRole('button', { name: 'Files' }).click();
   await page.getByRole('menuitem', { name: 'Start over' }).click();
