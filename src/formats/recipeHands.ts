@@ -4,6 +4,7 @@
  */
 import type { Done } from '../core/batch/schema';
 import { parseAmount, volumeMl } from '../core/quantity';
+import { HALF_CUP_ML } from '../core/vocabulary';
 import { ASIDE } from './recipeClauses';
 import type { Food } from '../core/food';
 import type { Pot } from './recipePot';
@@ -24,12 +25,8 @@ const CUTS = /\b(?:cut|chop|slice|dice)\b/i;
 
 const WITH_LIQUID =
   /\bwith (?:about )?(.{1,24}?) (?:of )?(?:the )?(?:hot |cooking )?(?:broth|stock|liquid|soup|water)\b/i;
-/** A ladle, ml (common practice, no source). */
-const LADLE_ML = 120;
 
 const DEGLAZES = /\bdeglaz|\bscrap(?:e|ing)\b[^.]*\b(?:up|bottom|brown|bits|clean)\b/i;
-/** Half a cup, where nobody says how much (common practice, no source). */
-export const DEGLAZE_ML = 120;
 
 /** Millilitres that a clause names; null for none. */
 function mlIn(words: string): number | null {
@@ -50,7 +47,7 @@ function changeIn(clause: string): Done | null {
   if (PULLS.test(clause)) return { how: 'pulled' };
   if (BLENDS.test(clause) && !A_PART.test(clause)) {
     const liquid = WITH_LIQUID.exec(clause)?.[1];
-    return { how: 'blended', ...(liquid && { ladleMl: mlIn(liquid) ?? LADLE_ML }) };
+    return { how: 'blended', ...(liquid && { ladleMl: mlIn(liquid) ?? HALF_CUP_ML }) };
   }
   return CUTS.test(clause) ? { how: 'cut' } : null;
 }
@@ -135,6 +132,6 @@ export class Hands {
 
   /** "Deglaze with half a cup of the stock": of the browning before. */
   #scrape(clause: string): void {
-    if (DEGLAZES.test(clause)) this.pot.scrape(mlIn(clause) ?? DEGLAZE_ML);
+    if (DEGLAZES.test(clause)) this.pot.scrape(mlIn(clause) ?? HALF_CUP_ML);
   }
 }

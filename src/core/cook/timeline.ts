@@ -283,9 +283,9 @@ function fold(cook: Folded, untilS: number): Timeline {
       const of = own[i] ?? [];
       const one = stepTimeline(step, of, seatings[i] ?? ownSeating(of), nextOf(i));
       // A lid that stays on is never off: the rest behind it begins as the pin drops.
-      const isShut = one.down !== null && staysShut(plan, step.id);
-      return isShut
-        ? { ...one, off: of.some(({ event }) => event === 'off') ? one.off : one.down }
+      const isOff = of.some(({ event }) => event === 'off');
+      return one.down !== null && !isOff && staysShut(plan, step.id)
+        ? { ...one, off: one.down }
         : one;
     }),
     seen: observationsOf(timed, counted),

@@ -1,7 +1,7 @@
 /** Liquid that fills a pot up to a mark: its amount follows from all that is in with it. */
 import { changeItem, litresOf, planBatch, setLitres } from '../batch/plan';
 import type { Batch, Kitchen, Pot, UpTo } from '../batch/schema';
-import { isIn } from '../series';
+import { isIn, leastEnough } from '../series';
 import { contents, partOf, type Contents, type Part } from './contents';
 import { linesOf } from './lines';
 import { waterPart } from './levels';
@@ -12,36 +12,23 @@ const OVER_CM = 2;
 const STEP_L = 0.05;
 const ROOM_C = 20;
 
-/** The least litres that are no longer too few. */
-function leastLitres(short: (litres: number) => boolean, mostL: number): number {
-  let low = 0;
-  let high = mostL;
-  for (let i = 0; i < 30; i++) {
-    const middle = (low + high) / 2;
-    if (short(middle)) low = middle;
-    else high = middle;
-  }
-  return high;
-}
-
 function litresTo(mark: UpTo, parts: readonly Part[], pot: Pot): number {
   const at = (litres: number, progress: number): Contents =>
     contents([...parts, waterPart(litres)], () => progress, ROOM_C);
+  const least = (enough: (litres: number) => boolean): number =>
+    leastEnough(0, pot.capacityL, enough) ?? pot.capacityL;
   if (mark === 'line') {
     // A cook fills the liquid up to the line, raw and swollen, whatever bones stand out of it.
     const { lineL } = linesOf(pot, parts);
-    const litres = leastLitres(
-      (l) => Math.max(at(l, 0).liquidL, at(l, 1).liquidL) < lineL,
-      pot.capacityL,
-    );
+    const litres = least((l) => Math.max(at(l, 0).liquidL, at(l, 1).liquidL) >= lineL);
     return Math.max(STEP_L, Math.floor(litres / STEP_L + 1e-6) * STEP_L);
   }
   const aboveL =
     mark === 'over' ? (Math.PI / 4) * (pot.innerDiameterCm / 10) ** 2 * (OVER_CM / 10) : 0;
-  const litres = leastLitres((l) => {
+  const litres = least((l) => {
     const { liquidL, heapL } = at(l, 0);
-    return liquidL < heapL + aboveL;
-  }, pot.capacityL);
+    return liquidL >= heapL + aboveL;
+  });
   return Math.max(STEP_L, Math.ceil(litres / STEP_L - 1e-6) * STEP_L);
 }
 

@@ -42,7 +42,7 @@ export class Cooking {
     /** When the run is cut, s from the start. */
     readonly untilS: number,
   ) {
-    this.boilC = saturationTemperature(system.air.pressurePa);
+    this.boilC = system.boilC;
     this.place = { ...place };
   }
 

@@ -234,10 +234,6 @@ export class Waters {
   /** What foods had moved that are no longer there, kg. */
   readonly #gone = new Map<string, number>();
 
-  put(body: Body, what: Exchange): void {
-    if (what.kg !== 0) this.#moving.set(body.id, moving(body, what));
-  }
-
   /** A food is taken out; what it moved stays. */
   take(id: string): void {
     const m = this.#moving.get(id);
@@ -253,7 +249,7 @@ export class Waters {
     return m ?? null;
   }
 
-  /** It is back, as the body that it is now. */
+  /** A food is put in, or is back as the body that it is now. */
   lay(m: Moving): void {
     this.#moving.set(m.body.id, m);
   }
@@ -265,7 +261,7 @@ export class Waters {
     return [...gone, ...here];
   }
 
-  /** Goes on from there; `put` has put what is in the pot. */
+  /** Goes on from there; `lay` has put what is in the pot. */
   resume(waters: readonly WaterState[]): void {
     for (const state of waters) {
       const m = this.#moving.get(state.id);

@@ -1,5 +1,5 @@
 /** What a simulation leaves behind: the moments of the pot and of each item in it. */
-import { centreC, surfaceC, type Body } from './body';
+import { at, centreC, surfaceC, type Body } from './body';
 import type { Plate } from './plate';
 import type { ItemTrace, Phase, Readying, Trace } from './types';
 
@@ -50,23 +50,20 @@ export class Recorder {
     trace.phase.push(moment.phase);
     trace.steamKg.push(moment.steamKg);
     const before = trace.s.length - 1;
-    for (const body of bodies) {
-      const item = this.items[body.id];
-      if (!item) continue;
-      this.#fill(body.id, item, before);
-      item.centreC.push(centreC(body));
-      item.surfaceC.push(surfaceC(body, moment.liquidC));
-      item.waterKg.push(this.movedKg(body.id));
-    }
-    for (const { body } of plates) {
-      const item = this.items[body.id];
-      if (!item) continue;
-      this.#fill(body.id, item, before);
-      item.centreC.push(centreC(body));
-      item.surfaceC.push(body.t[body.cells - 1] as number);
-      // What runs from it is not in the pot yet.
-      item.waterKg.push(item.waterKg.at(-1) ?? 0);
-    }
+    for (const body of bodies)
+      this.#push(body, before, surfaceC(body, moment.liquidC), this.movedKg(body.id));
+    // What runs from it on its plate is not in the pot yet.
+    for (const { body } of plates) this.#push(body, before, at(body.t, body.cells - 1), null);
+  }
+
+  /** @param movedKg null where nothing has moved since the sample before */
+  #push(body: Body, before: number, surface: number, movedKg: number | null): void {
+    const item = this.items[body.id];
+    if (!item) return;
+    this.#fill(body.id, item, before);
+    item.centreC.push(centreC(body));
+    item.surfaceC.push(surface);
+    item.waterKg.push(movedKg ?? item.waterKg.at(-1) ?? 0);
   }
 
   close(): void {

@@ -61,6 +61,8 @@ export class PotSystem {
   readonly energy: { -readonly [K in keyof EnergyBalance]: number };
   /** Time steps in which liquid and melting foods did not come to agree. */
   unsettled = 0;
+  /** Boiling point of water in this air, C. */
+  readonly boilC: number;
   readonly #waters: Waters;
   #liquidHeat: number;
 
@@ -73,6 +75,7 @@ export class PotSystem {
     /** How fine what moves in portions is cut: 1 as usual, less for a smaller time step. */
     readonly fineness = 1,
   ) {
+    this.boilC = saturationTemperature(air.pressurePa);
     this.liquidC = from.liquidC;
     this.iceJ = from.iceJ;
     this.waterKg = from.waterKg;
@@ -108,11 +111,6 @@ export class PotSystem {
   #movedBy(id: string): number {
     const aside = this.plates.find(({ body }) => body.id === id);
     return aside ? (aside.water ? moved(aside.water) : 0) : this.#waters.moved(id);
-  }
-
-  /** Boiling point of water in this air, C. */
-  get #boilC(): number {
-    return saturationTemperature(this.air.pressurePa);
   }
 
   /** The pot as it is now. */
@@ -166,7 +164,7 @@ export class PotSystem {
     }
     const heat = item.massKg * thermalProperties(item.composition, 60).heat;
     const heating = item.stays[at]?.heated?.at(-1);
-    const startC = heating ? (heating.celsius ?? this.#boilC) : item.startC;
+    const startC = heating ? (heating.celsius ?? this.boilC) : item.startC;
     const broughtJ = item.massKg * liquidHeat(item.composition, startC);
     const nowJ = this.capacity * this.liquidC - this.iceJ;
     this.energy.addedJ += broughtJ;
@@ -182,7 +180,7 @@ export class PotSystem {
     const there = this.plates.findIndex(({ body }) => body.id === item.id);
     const [back] = there < 0 ? [] : this.plates.splice(there, 1);
     const plate = back ?? plateOf(pieceAt(item, at), stay?.heated ?? []);
-    const readied = finishHeating(plate, this.air, this.#boilC);
+    const readied = finishHeating(plate, this.air, this.boilC);
     if (readied && !back) this.record.readied(item.id, readied);
     const { body, water } = back ? asItIsNow(item, at, back) : plate;
     this.energy.addedJ += storedHeat(body);
@@ -399,7 +397,7 @@ export class PotSystem {
       if (gone !== asked) this.liquidC += (done.steamW * seconds - tookJ) / this.capacity;
     }
     this.#exchange(seconds);
-    for (const plate of this.plates) passOnPlate(plate, seconds, this.air, this.#boilC);
+    for (const plate of this.plates) passOnPlate(plate, seconds, this.air, this.boilC);
   }
 
   /**

@@ -21,6 +21,7 @@ import {
 import type { PlannedItem } from '../batch/plan';
 import type { Food } from '../food';
 import { isIn, lastOf, valueAt } from '../series';
+import { tableMin } from './reports';
 import { releaseOf, waitOf } from '../vocabulary';
 import type { Model } from './model';
 import type { FillReport, ReleaseReport } from './types';
@@ -71,9 +72,7 @@ function asideMin(model: Model, item: PlannedItem): number {
   // Nobody says where meat waits that is out for good: it is taken to stand in the room.
   const isOut = item.leavesAt < plan.steps.length && item.for === 'eat' && !item.poured;
   const leftS = isOut ? (heat.steps[item.leavesAt]?.startS ?? Infinity) : Infinity;
-  const last = plan.steps.findLastIndex(({ kind }) => kind !== 'cool');
-  const tableS = heat.steps[last]?.endS ?? 0;
-  return (zoneS + Math.max(0, tableS - leftS)) / 60;
+  return zoneS / 60 + Math.max(0, tableMin(model) - leftS / 60);
 }
 
 /** Whether heat decides about a food: carrots are eaten raw. */

@@ -58,3 +58,20 @@ interface Stays {
 export function isIn({ stays }: Stays, step: number): boolean {
   return stays.some(({ from, to }) => from <= step && to > step);
 }
+
+/** The least number between two that is enough, where all above it are; null where none is. */
+export function leastEnough(
+  from: number,
+  to: number,
+  enough: (x: number) => boolean,
+): number | null {
+  if (!enough(to)) return null;
+  let low = from;
+  let high = to;
+  for (let i = 0; i < 40; i++) {
+    const middle = (low + high) / 2;
+    if (enough(middle)) high = middle;
+    else low = middle;
+  }
+  return high;
+}

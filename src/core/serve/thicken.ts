@@ -1,5 +1,6 @@
 /** Ways to thicken what is in the pot, side by side: what each wants, and what it ends with. */
 import type { FinishReport } from '../model';
+import { leastEnough } from '../series';
 import type { Thickening } from '../batch/schema';
 import {
   apparentPas,
@@ -48,18 +49,6 @@ export function nextWord(pas: number): ThicknessWord | null {
   return THICKNESSES[THICKNESSES.indexOf(thicknessWord(pas)) + 1] ?? null;
 }
 
-function bisect(from: number, to: number, enough: (x: number) => boolean): number | null {
-  if (!enough(to)) return null;
-  let low = from;
-  let high = to;
-  for (let i = 0; i < 40; i++) {
-    const middle = (low + high) / 2;
-    if (enough(middle)) high = middle;
-    else low = middle;
-  }
-  return high;
-}
-
 /**
  * All ways to a thickness; as it stands first. One that does not get there is left out.
  *
@@ -99,9 +88,13 @@ export function thickenings(
     pulpL: body.pulpL + share * pieces.litres,
     starchG: body.starchG + CUT_CELLS * share * pieces.starchG,
   });
-  const share = bisect(0, 1, (x) => apparentPas(blended(x), EATEN_C) >= pas);
+  const share = leastEnough(0, 1, (x) => apparentPas(blended(x), EATEN_C) >= pas);
   const reduced = (offL: number): typeof body => ({ ...body, litres: body.litres - offL });
-  const offL = bisect(0, MOST_OFF * body.litres, (x) => apparentPas(reduced(x), EATEN_C) >= pas);
+  const offL = leastEnough(
+    0,
+    MOST_OFF * body.litres,
+    (x) => apparentPas(reduced(x), EATEN_C) >= pas,
+  );
   const minutes = offL === null ? Infinity : reductionMinutes(0.96 * offL, finish.boilsOffW, boilC);
   return [
     nothing,

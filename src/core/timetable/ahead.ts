@@ -2,11 +2,11 @@
  * What hands have to do next in a cook on its way: at the pot by its stages, and beside it by what is done
  * alongside. Several cooks at once are one list by the clock.
  */
-import { anchorStep, doneIn, doneMin, doWords, foodOf, handlingAt, stepsOf } from '../batch/plan';
+import { anchorStep, stepsOf } from '../batch/plan';
 import type { Batch, Task } from '../batch/schema';
-import { spoken } from '../food';
 import type { Units } from '../quantity';
 import type { Stage, StageKind, Standing, Timeline } from '../cook';
+import { heatedFor } from './elsewhere';
 import { wordsOf } from './words';
 
 /** When each stage begins, ms; what is late already begins now. */
@@ -74,12 +74,9 @@ function heatedBeside(
     const index = stages.findIndex((stage) => stage.step === step);
     const readyAt = begins[index];
     if (index <= at.index || readyAt === undefined) return [];
-    return handlingAt(plan, step).into.flatMap(({ item, done }): readonly Beside[] => {
-      const heated = done.filter((one) => doneIn(one) !== null && doneMin(one) > 0);
-      const minutes = heated.reduce((sum, one) => sum + doneMin(one), 0);
-      const name = `the ${spoken(foodOf(item)?.name ?? item.food)}`;
-      const words = heated.map((one) => doWords(one, name, units).replace(/\.$/, '')).join(', ');
-      return minutes > 0 ? [{ id: `${item.id} for ${step}`, words, minutes, readyAt }] : [];
+    return heatedFor(plan, step, units).map(({ item, sentences, minutes }) => {
+      const words = sentences.map((sentence) => sentence.replace(/\.$/, '')).join(', ');
+      return { id: `${item.id} for ${step}`, words, minutes, readyAt };
     });
   });
 }

@@ -7,9 +7,6 @@ import type { ItemReport } from '../model';
 import {
   allDone,
   amountWords,
-  doneIn,
-  doneMin,
-  doWords,
   foodOf,
   handlingAt,
   keptApart,
@@ -22,7 +19,8 @@ import {
 import type { Batch, Item, Pot, PressureStep, Step } from '../batch/schema';
 import { conductionShape, donenessOf } from '../doneness';
 import { taskSpans } from './alongside';
-import { spoken, usualSpan, type Food } from '../food';
+import { heatedFor } from './elsewhere';
+import { usualSpan, type Food } from '../food';
 import { scaleOf } from '../texture';
 import { formatAmount, formatMinutes, type Units } from '../quantity';
 import { finishMoves } from '../serve';
@@ -262,23 +260,14 @@ function apartMoves({ batch, assessment, of }: Telling): readonly Move[] {
 function elsewhere({ batch, assessment, units }: Telling): readonly Move[] {
   return stepsOf(batch).flatMap((step, i) => {
     const at = assessment.time.steps[i]?.startMin ?? 0;
-    return handlingAt(batch, step.id).into.flatMap(({ item, done }): Move[] => {
-      const name = `the ${spoken(foodOf(item)?.name ?? item.food)}`;
-      const heated = done.filter((one) => doneIn(one) !== null && doneMin(one) > 0);
-      const minutes = heated.reduce((sum, one) => sum + doneMin(one), 0);
-      return heated.length === 0
-        ? []
-        : [
-            {
-              id: `elsewhere-${item.id}-${step.id}`,
-              minute: at - minutes,
-              minutes,
-              kind: 'hands',
-              title: `Beside the pot: ${name.slice(4)}`,
-              detail: heated.map((one) => doWords(one, name, units)).join(' '),
-            },
-          ];
-    });
+    return heatedFor(batch, step.id, units).map(({ item, name, sentences, minutes }): Move => ({
+      id: `elsewhere-${item.id}-${step.id}`,
+      minute: at - minutes,
+      minutes,
+      kind: 'hands',
+      title: `Beside the pot: ${name}`,
+      detail: sentences.join(' '),
+    }));
   });
 }
 

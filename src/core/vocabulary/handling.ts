@@ -49,6 +49,9 @@ export function handlingOf(how: WayDone): WayDoneDefinition {
   return HANDLING[how];
 }
 
+/** Half a cup: scrapes a bottom clean, and is a ladle, ml (common practice, no source). */
+export const HALF_CUP_ML = 120;
+
 /** Most water that a piece loses in any vessel, share of its mass (assumed; dry roasts lose a third). */
 const MOST_LOST = 0.35;
 

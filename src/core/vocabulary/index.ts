@@ -31,6 +31,7 @@ export {
   type HolderKind,
 } from './holders';
 export {
+  HALF_CUP_ML,
   HANDLING,
   handlingOf,
   surroundingsOf,

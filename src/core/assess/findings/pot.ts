@@ -4,7 +4,7 @@ import { capital, inARow, MELTING, spoken } from '../../food';
 import { contentsAt, partsAt } from '../../model';
 import { formatAmount, formatDegrees, formatVolume } from '../../quantity';
 import { USUAL_DUTY } from '../../heat';
-import { RELEASES, releasesFor } from '../../vocabulary';
+import { HALF_CUP_ML, RELEASES, releasesFor } from '../../vocabulary';
 import type { Finding, Remedy } from '../types';
 import { type Context, type Judge } from './context';
 
@@ -124,14 +124,13 @@ function layWords(items: readonly PlannedItem[]): string {
   return `${capital(inARow(words))}.`;
 }
 
-/** Half a cup, to scrape a bottom clean with, ml (common practice, no source). */
-const SCRAPES_ML = 120;
 /** Of these a browned bottom keeps a crust (common practice, no source). */
 const CRUSTS: ReadonlySet<string> = new Set(['meat', 'poultry', 'fish']);
 
 /** Browned meat leaves a crust that scorches under the next lid, unless it is scraped off with liquid first. */
 export const crust: Judge = ({ model, units }) => {
   const { plan } = model;
+  const scraping = formatAmount({ value: HALF_CUP_ML, unit: 'ml' }, units);
   return plan.steps.flatMap((step, index): Finding[] => {
     if (step.kind !== 'saute' || step.deglazeMl !== undefined) return [];
     const lid = plan.steps.findIndex(({ kind }, i) => i > index && kind === 'pressure');
@@ -145,7 +144,7 @@ export const crust: Judge = ({ model, units }) => {
         code: 'browned-bottom',
         level: 'note',
         title: 'Scrape the bottom before the lid',
-        message: `The ${names} leaves a crust. Pour in about ${formatAmount({ value: SCRAPES_ML, unit: 'ml' }, units)} of the liquid first and scrape it off; then the rest. What sticks scorches as it comes to pressure, and some pots stop.`,
+        message: `Browning the ${names} leaves a crust. Pour in about ${scraping} of the liquid first and scrape it off; then the rest. What sticks scorches as it comes to pressure, and some pots stop.`,
         why: 'Browned bits on the heated bottom keep the liquid off it and burn (common practice, no source).',
         numbers: {},
         step: step.id,
@@ -153,8 +152,8 @@ export const crust: Judge = ({ model, units }) => {
           {
             do: 'deglaze',
             step: step.id,
-            ml: SCRAPES_ML,
-            label: `Scrape it with ${formatAmount({ value: SCRAPES_ML, unit: 'ml' }, units)} first`,
+            ml: HALF_CUP_ML,
+            label: `Scrape it with ${scraping} first`,
           },
         ],
       },

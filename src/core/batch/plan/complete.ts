@@ -1,4 +1,4 @@
-import { amountGrams, spanOf, usualSpan, type Food, type Span } from '../../food';
+import { amountGrams, KG_PER_L, spanOf, usualSpan, type Food, type Span } from '../../food';
 import { isStock } from './kind';
 import { asGiven, asLiked, learnedNeed } from './learned';
 import { dishKind } from './dish';
@@ -94,12 +94,11 @@ export function stepsOf(batch: Batch): readonly Step[] {
 const LAID = 0.7;
 /** A piece is browned on two sides. */
 const SIDES = 2;
-const KG_PER_L = 1.05;
 /** Larger pieces are turned one by one, mm. */
 const LARGE_MM = 90;
 
 /** How many times the bottom is laid with what goes in to be browned. */
-export function loadsOf(items: readonly PlannedItem[], at: number, pot: Pot): number {
+function loadsOf(items: readonly PlannedItem[], at: number, pot: Pot): number {
   const bottomM2 = (Math.PI / 4) * (pot.innerDiameterCm / 100) ** 2 * LAID;
   const areaM2 = items
     .filter(({ food, stays }) => food.shape !== null && stays[0]?.from === at)
@@ -172,8 +171,7 @@ function pickedShare({ picked, group }: Food): number {
 }
 
 /** Stays of an item in the pot, its last one to the step at which it is out. */
-function staysIn(item: Item, food: Food, frame: Frame) {
-  const spans = spansOf(item, frame.steps);
+function staysIn(item: Item, food: Food, spans: readonly Stretch[], frame: Frame) {
   // What is part of the liquid cannot be told apart again: it has one stay.
   const liquid = food.shape === null && food.fishOut !== true;
   const [first] = spans;
@@ -198,8 +196,8 @@ function staysIn(item: Item, food: Food, frame: Frame) {
   return { stays, leavesAt, poured, blendedAt: blended?.from ?? null };
 }
 
-/** Water lost in other vessels before it first goes in, share of its mass. */
-const lostBefore = ([first]: readonly Stretch[]): number =>
+/** Share of its mass that is left of it after other vessels, before it first goes in. */
+const leftBefore = ([first]: readonly Stretch[]): number =>
   (first?.done ?? []).reduce(
     (left, { how, minutes }) => left * (1 - waterLost(how, minutes ?? handlingOf(how).minutes)),
     1,
@@ -214,7 +212,8 @@ function planItem(item: Item, frame: Frame): PlannedItem {
     throw new RangeError(`${bought.name} has no measure in ${item.amount.unit}`);
   const given = asGiven(kitchen, bought);
   const apart = item.apart ?? false;
-  const leftShare = apart ? 1 : lostBefore(spansOf(item, steps));
+  const spans = spansOf(item, steps);
+  const leftShare = apart ? 1 : leftBefore(spans);
   const { food, share } =
     given.group === 'bones' && item.from === undefined
       ? readied(given, READIED[batch.bones ?? 'raw'])
@@ -223,7 +222,7 @@ function planItem(item: Item, frame: Frame): PlannedItem {
         : { food: given, share: 1 };
   const inPot = apart
     ? { stays: [], leavesAt: steps.length, poured: false, blendedAt: null }
-    : staysIn(item, food, frame);
+    : staysIn(item, food, spans, frame);
   const entersAt = inPot.stays[0]?.from ?? steps.length;
   const lastLid = steps.findLastIndex((s) => s.kind === 'pressure');
   const { family } = food;

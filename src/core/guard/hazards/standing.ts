@@ -19,12 +19,15 @@ import { called, does, HEATS, inPotAt, type Hazard } from './hazard';
 const holds = (course: Course, one: 'perishable' | 'cut' | 'leftover') =>
   course.foods.filter((f) => !f.apart && classesOf(f.said, f.food).has(one));
 
+/** Foods that may not stand between cold and hot. */
+const spoiling = (course: Course) => [...holds(course, 'perishable'), ...holds(course, 'leftover')];
+
 /** Cut vegetables in water stand this long at the most before it is worth a word, min (common practice, no source). */
 const CUT_MIN = 300;
 
 /** Minutes that the pot stands before anything heats it, and with what. */
 function rawOf(course: Course): readonly Danger[] {
-  const perishable = [...holds(course, 'perishable'), ...holds(course, 'leftover')];
+  const perishable = spoiling(course);
   const stood = judgeHistory(course.spans, course.roomC);
   const { units } = course;
   if (perishable.length > 0) {
@@ -66,8 +69,7 @@ function rawOf(course: Course): readonly Danger[] {
 function asideOf(course: Course): readonly Danger[] {
   const { units } = course;
   const most = course.roomC > HOT_ROOM_C ? STANDS_MIN / 2 : STANDS_MIN;
-  const foods = new Set([...holds(course, 'perishable'), ...holds(course, 'leftover')]);
-  return [...foods].flatMap((food): readonly Danger[] => {
+  return [...new Set(spoiling(course))].flatMap((food): readonly Danger[] => {
     const { asideMin = 0, id } = food;
     if (asideMin <= most) return [];
     return [

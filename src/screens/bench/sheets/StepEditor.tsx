@@ -21,6 +21,7 @@ import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
 import { formResolver } from '@/ui/formResolver';
 import { KeepFoot } from '@/ui/KeepFoot';
+import { isWithin, maybeNumber } from '@/ui/numbers';
 import { Sheet } from '@/ui/Sheet';
 import { ReleaseTable } from './ReleaseTable';
 
@@ -51,13 +52,7 @@ const optional = (wanted: string, least: number, most: number) =>
   yup
     .string()
     .defined()
-    .test('number', wanted, (text) => {
-      const said = text.trim().replace(',', '.');
-      return said === '' || (Number(said) >= least && Number(said) <= most);
-    });
-
-const numberIn = (text: string): number | undefined =>
-  text.trim() === '' ? undefined : Number(text.trim().replace(',', '.'));
+    .test('number', wanted, (text) => isWithin(text, least, most));
 
 const schema = yup.object({
   minutes: minutes(600),
@@ -79,8 +74,8 @@ function strained(step: Exclude<Step, { kind: 'pressure' }>, form: Form): Step {
   }
   if (timed.kind === 'saute') {
     const { sideMin: _, deglazeMl: __, ...usual } = timed;
-    const side = numberIn(form.sideMin);
-    const ml = numberIn(form.deglazeMl);
+    const side = maybeNumber(form.sideMin);
+    const ml = maybeNumber(form.deglazeMl);
     return {
       ...usual,
       ...(side !== undefined && { sideMin: side }),

@@ -3,6 +3,7 @@ import * as yup from 'yup';
 import { kept, stay, staysOf } from '@/core/batch/plan';
 import type { Done, Item } from '@/core/batch/schema';
 import { WAYS_DONE, type WayDone } from '@/core/vocabulary';
+import { isWithin, maybeNumber } from '@/ui/numbers';
 
 /** In place of a step: in a pan of its own. */
 export const APART = '(apart)';
@@ -28,10 +29,7 @@ export const stayFormSchema = yup
       minutes: yup
         .string()
         .defined()
-        .test('minutes', 'minutes, 0 to 600, or nothing', (text) => {
-          const said = text.trim().replace(',', '.');
-          return said === '' || (Number(said) >= 0 && Number(said) <= 600);
-        }),
+        .test('minutes', 'minutes, 0 to 600, or nothing', (text) => isWithin(text, 0, 600)),
     }),
   )
   .required();
@@ -50,9 +48,9 @@ export function stayForms(item: Item, first: string): StayForm[] {
 function doneOf(before: readonly Done[], { how, minutes }: StayForm): readonly Done[] {
   const [first, ...rest] = before;
   if (how === '') return rest;
-  const said = minutes.trim().replace(',', '.');
+  const said = maybeNumber(minutes);
   const { minutes: _, ...same } = first?.how === how ? first : { how };
-  return [said === '' ? same : { ...same, minutes: Number(said) }, ...rest];
+  return [said === undefined ? same : { ...same, minutes: said }, ...rest];
 }
 
 /** Fields of the item that the form says. */
