@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import { Bench } from 'tinybench';
 import {
   assess,
+  beliefOf,
   coolDown,
   drawBatch,
   guardedOf,
@@ -12,13 +13,20 @@ import {
   lessonOf,
   planRunOffs,
   potOf,
+  proposalOf,
   readLines,
   releaseReports,
   runModel,
   solve,
+  stepsOf,
   USUAL_WISHES,
   waysToCool,
+  worldsOf,
+  type Batch,
 } from '../src/core';
+import { cookThrough, until } from '../src/core/testing/cooking';
+import { cookOf } from '../src/core/testing/cooks';
+import { markedS } from '../src/core/testing/marks';
 import { batchOf, item, pressure, REFERENCE, KITCHEN, POT } from '../src/core/testing/kitchen';
 import { largeHousehold } from '../src/core/testing/large';
 import { loadOdex, minutesOf, odexCase } from '../src/core/testing/odexPot';
@@ -122,6 +130,41 @@ bench.add('solve, hardest', () => void solve(HARD, POT, KITCHEN, USUAL_WISHES));
 const troubled = batches.find((b) => b.id === 'b4') ?? HARD;
 const drawn = drawBatch(troubled, potOf(troubled, pots), kitchen, { draws: 100, seed: 1 });
 bench.add('advice', () => void judgeBatch(troubled, potOf(troubled, pots), kitchen, pots, drawn));
+/** What follows from a mark at the stove: what is believed, and what may be proposed. */
+const STEW = batchOf(
+  [
+    item('w', 'water', 1.2, 'l'),
+    item('legs', 'chicken-thigh', 900, 'g', {
+      stays: [
+        { from: 's1', to: 's1' },
+        { from: 's4', done: [] },
+      ],
+    }),
+    item('peas', 'chickpeas', 300, 'g', { soakedH: 12, stays: [{ from: 's2' }] }),
+    item('onion', 'onion', 2, 'piece'),
+  ],
+  [
+    { id: 's1', kind: 'saute', minutes: 8 },
+    { ...pressure(12, { method: 'quick' }), id: 's2' },
+    { id: 's3', kind: 'open', minutes: 3 },
+    { ...pressure(10, { method: 'natural' }), id: 's4' },
+  ],
+);
+for (const [name, batch, step] of [
+  ['one lid', REFERENCE, stepsOf(REFERENCE).find(({ kind }) => kind === 'pressure')?.id],
+  ['set aside and back', STEW, 's2'],
+] as const satisfies readonly (readonly [string, Batch, string | undefined])[]) {
+  const at = '2026-11-24T16:00:00.000Z';
+  const standIn = { seed: 7, times: 1, wallAt: at, cookAt: at };
+  const whole = cookThrough(cookOf(name, batch, at), standIn).cook;
+  const nowS = (markedS(whole, 'lid-off', step ?? '') ?? Number.NaN) + 1;
+  const now = until(whole, nowS);
+  bench.add(`a mark at the stove, ${name}`, () => {
+    const worlds = worldsOf(now, nowS, { seed: 1 });
+    beliefOf(worlds, nowS);
+    proposalOf(now, nowS, worlds, 'open', step ?? '', 3600);
+  });
+}
 const chili = {
   litres: 3.5,
   thick: true,
@@ -208,6 +251,8 @@ say('runs of bones median', median('runs of bones'));
 say('solve median', median('solve'));
 say('solve, hardest known median', median('solve, hardest'));
 say('advice on five calls median', median('advice'));
+for (const name of ['one lid', 'set aside and back'])
+  say(`a mark at the stove, ${name}, median`, median(`a mark at the stove, ${name}`));
 say('a 5 h cooling curve of thick chili median', median('cooling, 5 h'), 1);
 say('all ways to cool a thick chili median', median('all ways to cool'));
 say('all that 2,000 cooks teach median', median('learn from 2,000 cooks'), 1);
