@@ -1,4 +1,4 @@
-/** The one direction of imports: app -> screens -> ui -> drawings, session, store, workers -> formats -> core. */
+/** The one direction of imports: app -> screens -> ui -> drawings, session, store, workers, words -> formats -> core. */
 const layer = (name, from, allowed) => ({
   name,
   severity: 'error',
@@ -9,17 +9,18 @@ const layer = (name, from, allowed) => ({
 module.exports = {
   forbidden: [
     { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
+    layer('words-stand-alone', '^src/words/', []),
     layer('core-stands-alone', '^src/core/', []),
     layer('formats-know-core', '^src/formats/', ['^src/core/']),
     layer('store-knows-formats-and-core', '^src/store/', ['^src/formats/', '^src/core/']),
     layer('workers-know-core', '^src/workers/', ['^src/core/', '^src/formats/']),
     layer('session-is-plain', '^src/session/', ['^src/(workers|core)/']),
     layer('drawings-show', '^src/drawings/', ['^src/core/']),
-    layer('ui-shares', '^src/ui/', ['^src/(drawings|session|workers|store|formats|core)/']),
+    layer('ui-shares', '^src/ui/', ['^src/(drawings|session|workers|store|formats|core|words)/']),
     layer('server-answers', '^src/server/', ['^src/(formats|core)/']),
     layer('app-is-thin', '^src/app/', ['^src/(screens|server)/']),
     layer('screens-compose', '^src/screens/', [
-      '^src/(ui|drawings|session|workers|store|formats|core)/',
+      '^src/(ui|drawings|session|workers|store|formats|core|words)/',
       '^demo/',
     ]),
     layer('cli-is-a-shell', '^cli/', ['^src/(formats|core)/']),

@@ -13,7 +13,7 @@ export default defineConfig({
   // A minute was too short for a whole cook, looked at by axe at every stage, on a machine of half the speed.
   timeout: 120_000,
   // Browsers, servers and workers share what cores there are; of a cook on the stand-in most is waiting.
-  expect: { timeout: 15_000 },
+  expect: { timeout: 30_000 },
   workers: 2,
   fullyParallel: true,
   forbidOnly: true,

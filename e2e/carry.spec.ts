@@ -15,8 +15,8 @@ async function readOffTheScreen(page: Page): Promise<string> {
 }
 
 const readings = async (page: Page): Promise<string> => {
-  await expect(page.getByText(/^\d+ to \d+, 8 in 10$/)).toBeVisible();
-  return (await page.locator('[aria-label="Readings"]').textContent()) ?? '';
+  await expect(page.getByText(/usually \d+ to \d+ min/)).toBeVisible();
+  return (await page.locator('[aria-label="Answers"]').textContent()) ?? '';
 };
 
 test('a batch goes to a phone by a code, is looked at, and gives the same to the digit', async ({
@@ -28,9 +28,9 @@ test('a batch goes to a phone by a code, is looked at, and gives the same to the
   await page.getByLabel('Put in').press('Enter');
   await expect(page.getByRole('list', { name: 'Alongside' })).toContainText('rice apart');
   const here = await readings(page);
-  const [, minutes] = /To the table(\d+)min/.exec(here) ?? [];
+  const [, minutes] = /When is it ready\?(\d+) min/.exec(here) ?? [];
   await page.getByRole('button', { name: 'More' }).click();
-  await page.getByRole('menuitem', { name: 'Take it to a phone' }).click();
+  await page.getByRole('menuitem', { name: 'Send to a phone' }).click();
   const link = await readOffTheScreen(page);
   expect(link).toMatch(new RegExp(`^${DEMO}/take#[\\w-]+$`));
 
@@ -82,7 +82,7 @@ test('what is too long for a code goes as a file', async ({ page }) => {
   await page.getByLabel('Put in').press('Enter');
   await expect(page.getByLabel('Put in')).toHaveValue('');
   await page.getByRole('button', { name: 'More' }).click();
-  await page.getByRole('menuitem', { name: 'Take it to a phone' }).click();
+  await page.getByRole('menuitem', { name: 'Send to a phone' }).click();
   await expect(page.getByText(/too long for a code/)).toBeVisible();
   const saved = page.waitForEvent('download');
   await page.getByRole('button', { name: 'As a file' }).click();

@@ -9,7 +9,7 @@ test('a clock set back, a page that slept and a clock set forward are named, and
   await page.clock.install({ time: new Date('2026-11-24T16:00:00Z') });
   await page.goto('/bench/b5');
   await page.clock.pauseAt(new Date('2026-11-24T16:05:00Z'));
-  await page.getByRole('button', { name: 'Take it to the stove' }).click();
+  await page.getByRole('button', { name: 'Start cooking' }).click();
   await page.getByRole('button', { name: 'Lid locked' }).click();
   await page.clock.fastForward('15:00');
   await page.getByRole('button', { name: 'At pressure' }).click();
@@ -21,7 +21,7 @@ test('a clock set back, a page that slept and a clock set forward are named, and
   await page.clock.runFor('00:02');
   await expect(alert.getByText(/The clock was set back 60 min/)).toBeVisible();
   await expect(clock).toHaveText('2:58');
-  await page.getByRole('button', { name: 'Good' }).click();
+  await page.getByRole('button', { name: 'OK', exact: true }).click();
   await expect(page.getByText(/set back/)).toHaveCount(0);
   await expect(page.getByText(/Counted apart from this device’s clock, by 60 min/)).toBeVisible();
   // So it does in the page loaded anew.

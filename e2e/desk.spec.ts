@@ -35,7 +35,7 @@ test('a link becomes a plan, and the page stays with it', async ({ page }) => {
   await expect(page).toHaveURL(/\/bench\//);
   await expect(page.getByTestId('lane-lamb-neck')).toBeVisible();
   await page.getByRole('button', { name: 'More' }).click();
-  await page.getByRole('menuitem', { name: 'The recipe as it was written' }).click();
+  await page.getByRole('menuitem', { name: 'The original recipe' }).click();
   const sheet = page.getByRole('dialog');
   await expect(sheet.getByRole('link')).toHaveAttribute('href', `${PAGES}/lamb-neck.html`);
   await expect(sheet).toContainText('then release the rest');
@@ -113,7 +113,7 @@ test('a word put right is known at the next recipe, after a reload, and in the f
   };
   await read('First');
   const planned = page.getByTestId('recipe');
-  await expect(planned).toContainText('no food of the table');
+  await expect(planned).toContainText('I do not know this food');
   await page.getByRole('button', { name: 'Change “500 g blarneys, diced”' }).click();
   await page.getByLabel('The line in other words').fill('500 g potatoes, diced');
   await page.getByLabel('The line in other words').press('Enter');
@@ -123,7 +123,7 @@ test('a word put right is known at the next recipe, after a reload, and in the f
   await read('Second');
   await expect(planned).toContainText('potato · 500 g');
   await page.goto('/kitchen');
-  await expect(page.getByRole('region', { name: 'Words of this kitchen' })).toContainText(
+  await expect(page.getByRole('region', { name: 'My words for foods' })).toContainText(
     'blarneys is potato',
   );
   await page.goto('/');

@@ -14,7 +14,7 @@ test.describe('on a phone, by touch', () => {
     await page.clock.install({ time: new Date('2026-11-24T17:00:00Z') });
     for (const batch of ['b7', 'b8']) {
       await page.goto(`/bench/${batch}`);
-      await tap('Take it to the stove');
+      await tap('Start cooking');
       await tap('Lid locked');
       await expect(page.getByRole('heading', { name: 'Coming to pressure' })).toBeVisible();
     }
@@ -24,7 +24,7 @@ test.describe('on a phone, by touch', () => {
     await pots.getByRole('link', { name: CHILI }).tap();
     await page.clock.runFor(500);
     await expect(page.getByRole('heading', { name: CHILI })).toBeVisible();
-    await expect(page.getByRole('list', { name: 'Moves by the clock' })).toContainText(
+    await expect(page.getByRole('list', { name: 'Next moves of all pots' })).toContainText(
       'Open the valve',
     );
     // The fumet's valve is due while the cook is elsewhere.

@@ -63,12 +63,12 @@ test.describe('the first screen of the Stove', () => {
       test.setTimeout(240_000);
       await page.clock.install({ time: new Date('2026-11-24T17:00:00Z') });
       await page.goto(`/bench/${batch}`);
-      await page.getByRole('button', { name: 'Take it to the stove' }).click();
-      const why = page.getByLabel('Why you cook it all the same');
+      await page.getByRole('button', { name: 'Start cooking' }).click();
+      const why = page.getByLabel('Why you cook it anyway');
       await expect(page.getByTestId('clock').or(why)).toBeVisible();
       if (await why.isVisible()) {
         await why.fill('a test');
-        await page.getByRole('button', { name: 'Cook it all the same' }).click();
+        await page.getByRole('button', { name: 'Cook it anyway' }).click();
       }
       await expect(page.getByTestId('clock')).toBeVisible();
       for (let stage = 0; stage < 30; stage++) {
@@ -98,7 +98,7 @@ test.describe('four things at once', () => {
     }
     for (const batch of ['b7', 'b8']) {
       await page.goto(`/bench/${batch}`);
-      await page.getByRole('button', { name: 'Take it to the stove' }).tap();
+      await page.getByRole('button', { name: 'Start cooking' }).tap();
       await page.getByRole('button', { name: 'Lid locked', exact: true }).tap();
       await expect(page.getByRole('heading', { name: 'Coming to pressure' })).toBeVisible();
     }
@@ -159,7 +159,7 @@ test('a call sounds again and again until the page is touched, and stands in the
     page.evaluate(() => (window as unknown as { tones: number[] }).tones.length);
   await page.clock.install({ time: new Date('2026-11-24T17:00:00Z') });
   await page.goto('/bench/b8');
-  await page.getByRole('button', { name: 'Take it to the stove' }).click();
+  await page.getByRole('button', { name: 'Start cooking' }).click();
   await page.getByRole('button', { name: 'Lid locked', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Coming to pressure' })).toBeVisible();
   await page.getByRole('button', { name: 'At pressure', exact: true }).click();
@@ -194,7 +194,7 @@ test('back after 95 minutes: what was to happen, and whether the heat went off',
 }) => {
   await page.clock.install({ time: new Date('2026-11-24T17:00:00Z') });
   await page.goto('/bench/b8');
-  await page.getByRole('button', { name: 'Take it to the stove' }).click();
+  await page.getByRole('button', { name: 'Start cooking' }).click();
   await page.getByRole('button', { name: 'Lid locked', exact: true }).click();
   await page.clock.pauseAt(new Date('2026-11-24T17:25:00Z'));
   await page.getByRole('button', { name: 'At pressure', exact: true }).click();

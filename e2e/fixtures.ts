@@ -55,8 +55,8 @@ export async function putIn(
 
 /** Says when it is to be on the table, as a cook would. */
 export async function serveAt(page: Page, text: string): Promise<void> {
-  await page.getByLabel('on the table').fill(text);
-  await page.getByLabel('on the table').press('Enter');
+  await page.getByLabel('ready at').fill(text);
+  await page.getByLabel('ready at').press('Enter');
   await expect(page.getByLabel('Likely times')).toHaveCount(0);
 }
 

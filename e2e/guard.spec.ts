@@ -19,15 +19,15 @@ test('a full pot with poultry not done goes on the stove only with a reason, whi
   await page.goto('/bench/b5');
   await putIn(page, [['1.8 kg whole chicken, frozen', 'whole-chicken']]);
   await page.clock.pauseAt(new Date(START));
-  await page.getByRole('button', { name: 'Take it to the stove' }).click();
-  const gate = page.getByRole('dialog', { name: 'Mend this first' });
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  const gate = page.getByRole('dialog', { name: 'Fix this first' });
   await expect(gate).toContainText('Over the foam line');
   await expect(gate).toContainText('not safe yet');
-  await expect(gate.getByRole('button', { name: 'Cook it all the same' })).toBeDisabled();
-  await gate.getByLabel('Why you cook it all the same').fill('to see it foam');
-  await gate.getByRole('button', { name: 'Cook it all the same' }).click();
+  await expect(gate.getByRole('button', { name: 'Cook it anyway' })).toBeDisabled();
+  await gate.getByLabel('Why you cook it anyway').fill('to see it foam');
+  await gate.getByRole('button', { name: 'Cook it anyway' }).click();
   // On its first page, before anything is pressed.
-  const spite = page.getByRole('region', { name: 'Cooked in spite of' });
+  const spite = page.getByRole('region', { name: 'Cooked despite a warning' });
   await expect(spite).toContainText('Over the foam line: to see it foam');
   await expect(spite).toContainText('not safe yet');
   await expect(page.getByText('take some out before the lid goes on')).toBeVisible();
@@ -38,13 +38,13 @@ test('a pot that was forgotten for nine hours is asked about, and thrown out by 
 }) => {
   await page.goto('/bench/b5');
   await page.clock.pauseAt(new Date(START));
-  await page.getByRole('button', { name: 'Take it to the stove' }).click();
+  await page.getByRole('button', { name: 'Start cooking' }).click();
   await page.getByRole('button', { name: 'Lid locked' }).click();
   await page.clock.fastForward('15:00');
   await page.getByRole('button', { name: 'At pressure' }).click();
   await page.clock.fastForward('15:00');
   await press(page, ['Valve opened', 'Pin down', 'Lid off']);
-  await expect(page.getByRole('heading', { name: 'To the table' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Serve' })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Write it in the log' })).toBeVisible();
   await page.clock.fastForward('09:00:00');
   const asked = page.getByRole('region', { name: 'How warm is it now?' });
@@ -68,7 +68,7 @@ test('a pot that was forgotten for nine hours is asked about, and thrown out by 
 test('kidney beans cut short at the stove are not let to the table', async ({ page }) => {
   await page.goto('/bench/b5');
   await putIn(page, [['300 g red kidney beans, soaked', 'kidney-beans']]);
-  await page.getByRole('button', { name: 'Take it to the stove' }).click();
+  await page.getByRole('button', { name: 'Start cooking' }).click();
   await page.getByRole('button', { name: 'Lid locked' }).waitFor();
   await page.clock.pauseAt(new Date(START));
   await page.getByRole('button', { name: 'Lid locked' }).click();
@@ -80,13 +80,13 @@ test('kidney beans cut short at the stove are not let to the table', async ({ pa
     'Pin down',
     'Lid off',
   ]);
-  const door = page.getByRole('region', { name: 'Not to the table yet' });
+  const door = page.getByRole('region', { name: 'Do not serve it yet' });
   await expect(door).toContainText('still toxic');
   await expect(door).toContainText('30 min of boiling');
   await expect(page.getByRole('button', { name: 'Write it in the log' })).toBeHidden();
   // It says what makes them fit to eat, and takes them there.
   await door.getByRole('button', { name: /Close again/ }).click();
-  await expect(page.getByRole('heading', { name: 'Put in and lock the lid' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Add the food and lock the lid' })).toBeVisible();
 });
 
 test('a recipe that asks for canning is told no, and where to turn', async ({ page }) => {

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { beginEmpty, expect, test } from './fixtures';
 
-/** Waits until the device keeps what was worked out under these keys. */
+/** Waits until the device keeps what was worked out under these shortcuts. */
 async function kept(page: Page, keys: readonly string[]): Promise<void> {
   await expect
     .poll(() =>
@@ -26,7 +26,7 @@ async function kept(page: Page, keys: readonly string[]): Promise<void> {
 test('what was worked out stands on the next visit, before any worker has begun', async ({
   page,
 }) => {
-  const readings = page.getByLabel('Readings', { exact: true });
+  const readings = page.getByLabel('Answers', { exact: true });
   const rows = page.getByRole('list', { name: 'Planned batches' }).getByRole('listitem');
   const row = rows.filter({ hasText: 'Yellow split pea' });
   await page.goto('/');

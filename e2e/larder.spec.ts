@@ -6,7 +6,7 @@ const NOW = '2026-11-24T15:40:00Z';
 /** The last plan of the sample at its open lid, by hand and all at once. */
 async function open(page: Page, batch: string): Promise<void> {
   await page.goto(`/bench/${batch}`);
-  await page.getByRole('button', { name: 'Take it to the stove' }).click();
+  await page.getByRole('button', { name: 'Start cooking' }).click();
   const lid = page.getByRole('button', { name: 'Lid locked' });
   await lid.click();
   for (const name of ['At pressure', /^(?:End the hold now|Heat off)$/, 'Pin down', 'Lid off'])

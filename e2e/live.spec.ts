@@ -42,7 +42,7 @@ test.describe('on a phone, by touch', () => {
     await page.clock.install({ time: new Date('2026-11-24T16:00:00Z') });
     await page.goto('/bench/b5');
     await page.clock.pauseAt(new Date('2026-11-24T16:05:00Z'));
-    await page.getByRole('button', { name: 'Take it to the stove' }).tap();
+    await page.getByRole('button', { name: 'Start cooking' }).tap();
     await page.getByRole('button', { name: 'Lid locked' }).tap();
     await page.clock.fastForward('15:00');
     await page.getByRole('button', { name: 'At pressure' }).tap();
@@ -61,7 +61,7 @@ test.describe('on a phone, by touch', () => {
     await expect(page.getByRole('listitem').filter({ hasText: 'Valve opened' })).toContainText(
       '16:33',
     );
-    await page.getByRole('button', { name: 'Take back: Valve opened' }).tap();
+    await page.getByRole('button', { name: 'Undo: Valve opened' }).tap();
     await page.keyboard.press('Escape');
     await page.clock.runFor(500);
     await expect(heading(page, 'Open the valve')).toBeVisible();

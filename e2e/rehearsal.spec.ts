@@ -2,9 +2,9 @@ import { accessible, expect, test } from './fixtures';
 
 test('a drill is begun on the Bench, looked back on, and found there again', async ({ page }) => {
   const open = async (): Promise<void> => {
-    await expect(page.getByText(/^\d+ to \d+, 8 in 10$/)).toBeVisible();
+    await expect(page.getByText(/usually \d+ to \d+ min/)).toBeVisible();
     await page.getByRole('button', { name: 'More' }).click();
-    await page.getByRole('menuitem', { name: 'Rehearse it' }).click();
+    await page.getByRole('menuitem', { name: 'Practice run' }).click();
   };
   const press = (name: string): Promise<void> =>
     page.getByRole('button', { name, exact: true }).click();
@@ -18,7 +18,7 @@ test('a drill is begun on the Bench, looked back on, and found there again', asy
   await expect(page.getByTestId('face')).toContainText('heating');
   await press('1×');
   await accessible(page);
-  await press('End the rehearsal');
+  await press('End the practice run');
   await expect(cameDownTo).toBeVisible();
   await accessible(page);
 

@@ -8,14 +8,14 @@ test('the stopping point of a run and its water are dragged, and all follows', a
   const given = await second.textContent();
   // The cursor goes by, and shows the run it is in.
   await page.getByLabel('Moment shown').fill('240');
-  const shown = page.getByRole('group', { name: 'Run shown in the Well' });
+  const shown = page.getByRole('group', { name: 'Broth shown in the pot' });
   await expect(shown.getByRole('button', { name: '2' })).toHaveAttribute('aria-pressed', 'true');
   await page.getByLabel('Moment shown').blur();
   await expect(shown.getByRole('button', { name: '1' })).toHaveAttribute('aria-pressed', 'true');
-  const stop = page.getByRole('slider', { name: 'Stop of run 1' });
+  const stop = page.getByRole('slider', { name: 'End of broth 1' });
   const first = page.getByTestId('run-1');
   await expect(stop).toHaveAttribute('aria-valuenow', '90');
-  await expect(first).toContainText('soft set');
+  await expect(first).toContainText('soft jelly');
   const before = await first.textContent();
   await drag(page, stop, -70);
   await expect(stop).not.toHaveAttribute('aria-valuenow', '90');
@@ -27,7 +27,7 @@ test('the stopping point of a run and its water are dragged, and all follows', a
     page.getByRole('button', { name: `hold ${minutes} min, change` }).first(),
   ).toBeVisible();
   await expect(first).not.toHaveText(before ?? '');
-  await expect(first).toContainText(/trembles|pourable/);
+  await expect(first).toContainText(/wobbly|liquid/);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(first).toHaveText(before ?? '');
   await expect(second).toHaveText(given ?? '');
@@ -47,8 +47,8 @@ test('the stopping point of a run and its water are dragged, and all follows', a
   const waters = page.getByTestId('lane-water');
   await expect(waters).toHaveCount(3);
   await expect(waters.first()).toContainText('3 L');
-  await expect(waters.nth(1)).toContainText('second closing');
-  await page.getByRole('tab', { name: 'Run-offs' }).click();
+  await expect(waters.nth(1)).toContainText('stage');
+  await page.getByRole('tab', { name: 'Broths' }).click();
   await stop.focus();
   await page.keyboard.press('PageDown');
   await expect(stop).toHaveAttribute('aria-valuenow', '85');
@@ -74,12 +74,12 @@ test('a broth is planned from nothing on a phone, its stop moved by thumb', asyn
     ['2 l water', 'water'],
   ]);
   await page.getByRole('button', { name: 'More' }).click();
-  await page.getByRole('menuitem', { name: 'It is a broth' }).click();
-  const stop = page.getByRole('slider', { name: 'Stop of run 1' });
+  await page.getByRole('menuitem', { name: 'Type: broth' }).click();
+  const stop = page.getByRole('slider', { name: 'End of broth 1' });
   await expect(stop).toHaveAttribute('aria-valuenow', '15');
   await touch(context, page, stop, 60, 0);
   await expect(stop).not.toHaveAttribute('aria-valuenow', '15');
-  await page.getByRole('button', { name: 'Run again' }).click();
+  await page.getByRole('button', { name: 'Use the bones again' }).click();
   await expect(page.getByTestId('run-2')).toBeVisible();
   const wide = await page.evaluate(() => document.documentElement.scrollWidth);
   expect(wide).toBeLessThanOrEqual(390);

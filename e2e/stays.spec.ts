@@ -23,7 +23,7 @@ async function planned(page: Page, recipe: string): Promise<void> {
 
 async function rehearse(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'More' }).click();
-  await page.getByRole('menuitem', { name: 'Rehearse it' }).click();
+  await page.getByRole('menuitem', { name: 'Practice run' }).click();
   await page.getByRole('button', { name: 'A plain evening' }).click();
   await page.getByRole('button', { name: '240×', exact: true }).click();
 }
@@ -52,7 +52,7 @@ test('a stew in two stages is led from the browning to the second lid', async ({
   test.setTimeout(90_000);
   await planned(page, STEW);
   const lane = page.getByTestId('lane-chicken-thigh');
-  await expect(lane.getByTitle('on a plate: out of the pot, beside it')).toBeVisible();
+  await expect(lane.getByTitle('on a plate: out of the pot, on a plate')).toBeVisible();
   await expect(lane).toContainText('tender');
   await accessible(page);
   await rehearse(page);
@@ -65,7 +65,7 @@ test('a stew in two stages is led from the browning to the second lid', async ({
   await tick(page, /^First 120 ml of the liquid, and the bottom scraped clean/);
   await accessible(page);
   await press(page, 'Done');
-  await heading(page, 'Put in and lock the lid');
+  await heading(page, 'Add the food and lock the lid');
   // What lies on its plate is in no list of what goes in here.
   await expect(page.getByRole('checkbox', { name: /chicken thigh/ })).toHaveCount(0);
   await press(page, 'Lid locked');
@@ -76,26 +76,29 @@ test('a stew in two stages is led from the browning to the second lid', async ({
     const button = page.getByRole('button', { name: mark, exact: true }).first();
     if (await button.isVisible()) await button.click();
   }
-  await heading(page, 'Open pot');
+  await heading(page, 'Open the pot');
   await tick(page, /^Back in: 900 g chicken thigh/);
 
   // The chickpeas are tried, and are hard: leaving them is not the first of what is offered.
   await press(page, '1×');
-  await press(page, 'Try something');
+  await press(page, 'Taste: is it done?');
   await page
     .getByRole('dialog')
     .getByRole('button', { name: /^chickpeas/ })
     .click();
   await press(page, 'hard');
   const choices = page.getByRole('region', { name: 'Choices' });
-  await expect(choices.getByRole('button').first()).toHaveText(/^(Close again|Simmer on)/, {
-    timeout: 60_000,
-  });
+  await expect(choices.getByRole('button').first()).toHaveText(
+    /^(Close again|Simmer without the lid)/,
+    {
+      timeout: 60_000,
+    },
+  );
   await accessible(page);
   await choices.getByRole('button').first().click();
   await press(page, '240×');
   // What was chosen, then the second lid with the thighs.
-  await goOn(page, 'To the table');
+  await goOn(page, 'Serve');
   await press(page, 'Marks');
   await expect(page.getByRole('dialog').getByText('Lid locked').nth(1)).toBeVisible();
 });
@@ -119,10 +122,10 @@ Put the chicken and water in the pot. Cook at high pressure for 25 minutes. Natu
     .click();
   await expect(page.getByTestId('lane-chicken-frame')).toBeVisible();
   await expect(
-    page.getByTestId('lane-whole-chicken').getByTitle('on a plate: out of the pot, beside it'),
+    page.getByTestId('lane-whole-chicken').getByTitle('on a plate: out of the pot, on a plate'),
   ).toBeVisible();
   await page.getByRole('button', { name: 'More' }).click();
-  await page.getByRole('menuitem', { name: 'By the clock' }).click();
+  await page.getByRole('menuitem', { name: 'Timetable' }).click();
   const clock = page.getByRole('list', { name: 'Timetable' });
   await expect(clock).toContainText(/onto a plate: whole chicken, 1.4 kg/);
   await expect(clock).toContainText(/in: chicken frame/);
@@ -134,19 +137,19 @@ Put the chicken and water in the pot. Cook at high pressure for 25 minutes. Natu
   await page.getByRole('button', { name: 'Redo' }).click();
   await expect(page.getByTestId('lane-chicken-frame')).toBeVisible();
 
-  // On the stand-in: picked at the opening, the bones through their run, the meat back for the simmer.
+  // On the practice pot: picked at the opening, the bones through their run, the meat back for the simmer.
   await rehearse(page);
-  await goOn(page, 'Open pot');
+  await goOn(page, 'Open the pot');
   await press(page, '1×');
   await tick(page, /^Out, onto a plate: .*whole chicken/);
   await tick(page, /^[\d.]+ k?g chicken frame/);
   await accessible(page);
   await press(page, '240×');
-  await goOn(page, 'Simmer, open');
+  await goOn(page, 'Simmer without the lid');
   await press(page, '1×');
   await tick(page, /^Back in: .*whole chicken/);
   await press(page, '240×');
-  await goOn(page, 'To the table');
+  await goOn(page, 'Serve');
 });
 
 test('beans are blended with a ladle of their broth and thicken it', async ({ page }) => {
@@ -167,10 +170,10 @@ Add the beans and water to the pot. Cook at high pressure for 14 minutes. Natura
   // Left whole, the broth is thin again; and back.
   await dialog.getByRole('button', { name: 'It does not come back' }).click();
   await dialog.getByRole('button', { name: 'Keep' }).click();
-  await expect(lane.getByTitle('on a plate: out of the pot, beside it')).toHaveCount(0);
+  await expect(lane.getByTitle('on a plate: out of the pot, on a plate')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: 'More' }).click();
-  await page.getByRole('menuitem', { name: 'By the clock' }).click();
+  await page.getByRole('menuitem', { name: 'Timetable' }).click();
   await expect(page.getByRole('list', { name: 'Timetable' })).toContainText(
     /back in: cannellini beans, dry, 350 g \(blended with 120 ml of the broth\)/,
   );

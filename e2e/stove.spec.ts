@@ -4,13 +4,13 @@ test('nothing serious by axe at any stage of the stove, and what is said of it i
   page,
 }) => {
   await page.goto('/bench/b4');
-  await page.getByRole('button', { name: 'Take it to the stove' }).click();
+  await page.getByRole('button', { name: 'Start cooking' }).click();
   // This plan stands over the foam line: it goes on the stove only with a reason, which stays in sight.
-  await expect(page.getByRole('button', { name: 'Cook it all the same' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Cook it anyway' })).toBeDisabled();
   await accessible(page);
-  await page.getByLabel('Why you cook it all the same').fill('in the yard');
-  await page.getByRole('button', { name: 'Cook it all the same' }).click();
-  await expect(page.getByRole('region', { name: 'Cooked in spite of' })).toContainText(
+  await page.getByLabel('Why you cook it anyway').fill('in the yard');
+  await page.getByRole('button', { name: 'Cook it anyway' }).click();
+  await expect(page.getByRole('region', { name: 'Cooked despite a warning' })).toContainText(
     'in the yard',
   );
   const presses = [
@@ -27,12 +27,12 @@ test('nothing serious by axe at any stage of the stove, and what is said of it i
     await button.click();
     await expect(button).toBeHidden();
   }
-  await expect(page.getByRole('heading', { name: 'To the table' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Serve' })).toBeVisible();
   // By the marks nothing has cooked: it is served only with another reason.
-  await expect(page.getByRole('region', { name: 'Not to the table yet' })).toContainText('74 °C');
+  await expect(page.getByRole('region', { name: 'Do not serve it yet' })).toContainText('74 °C');
   await accessible(page);
-  await page.getByLabel('Why you serve it all the same').fill('nobody eats it');
-  await page.getByRole('button', { name: 'Serve it all the same' }).click();
+  await page.getByLabel('Why you serve it anyway').fill('nobody eats it');
+  await page.getByRole('button', { name: 'Serve it anyway' }).click();
   await page.getByRole('button', { name: 'Write it in the log' }).click();
   await expect(page.getByRole('heading', { name: 'How was it?' })).toBeVisible();
   await accessible(page);

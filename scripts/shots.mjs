@@ -89,21 +89,21 @@ async function shot(name, prepare, size = { width: 1280, height: 800 }) {
 
 /** Waits until the remedies of the calls have been tried. */
 async function tried(page) {
-  await page.locator('[aria-label="Calls"][aria-busy="false"]').waitFor();
+  await page.locator('[aria-label="Warnings"][aria-busy="false"]').waitFor();
 }
 
 /** A bench with its range worked out and a serving time set. */
 const bench = (id) => async (page) => {
   await page.goto(`${home}/bench/${id}`);
-  await page.getByLabel('on the table').fill('18:30');
-  await page.getByLabel('on the table').press('Enter');
-  await page.getByText(/^\d+ to \d+, 8 in 10$/).waitFor();
+  await page.getByLabel('ready at').fill('18:30');
+  await page.getByLabel('ready at').press('Enter');
+  await page.getByText(/usually \d/).waitFor();
   await tried(page);
 };
 
 async function toTheValve(page) {
   await page.goto(`${home}/bench/b1`);
-  await page.getByRole('button', { name: 'Take it to the stove' }).click();
+  await page.getByRole('button', { name: 'Start cooking' }).click();
   await page.clock.runFor('03:00');
   await page.getByRole('button', { name: 'Lid locked' }).click();
   await page.clock.runFor('23:00');
@@ -111,8 +111,8 @@ async function toTheValve(page) {
   await page.clock.runFor('34:05');
   await page.getByRole('button', { name: 'Valve opened' }).waitFor();
   await page
-    .getByRole('region', { name: 'On the table' })
-    .getByText(/8 in 10/)
+    .getByRole('region', { name: 'Ready at' })
+    .getByText(/usually/)
     .waitFor();
 }
 
@@ -128,12 +128,12 @@ try {
     await page.getByRole('button', { name: 'Read it' }).click();
     await page.getByTestId('recipe').waitFor();
     await page.getByRole('button', { name: 'Plan it' }).click();
-    await page.getByText(/^[\d:]+ to [\d:]+, 8 in 10$/).waitFor();
+    await page.getByText(/usually \d/).waitFor();
     await tried(page);
   });
-  await shot('run-offs', async (page) => {
+  await shot('broths', async (page) => {
     await page.goto(`${home}/bench/b3`);
-    await page.getByText(/^[\d:]+ to [\d:]+, 8 in 10$/).waitFor();
+    await page.getByText(/usually \d/).waitFor();
     await tried(page);
     await page.getByTestId('run-3').waitFor();
   });
@@ -151,7 +151,7 @@ try {
     'stove-away',
     async (page) => {
       await page.goto(`${home}/bench/b8`);
-      await page.getByRole('button', { name: 'Take it to the stove' }).click();
+      await page.getByRole('button', { name: 'Start cooking' }).click();
       await page.getByRole('button', { name: 'Lid locked' }).click();
       await page.clock.runFor('26:00');
       await page.getByRole('button', { name: 'At pressure' }).click();
@@ -166,7 +166,7 @@ try {
   );
   await shot('stove-choices', async (page) => {
     await toTheValve(page);
-    for (const name of ['Valve opened', 'Pin down', 'Lid off', 'Try something'])
+    for (const name of ['Valve opened', 'Pin down', 'Lid off', 'Taste: is it done?'])
       await page.getByRole('button', { name }).click();
     await page.clock.runFor(500);
     await page.getByRole('dialog').getByRole('button', { name: 'lamb neck' }).click();
@@ -183,10 +183,10 @@ try {
     for (const id of ['b7', 'b8']) {
       await page.goto(`${home}/bench/${id}`);
       await page
-        .getByText(/8 in 10/)
+        .getByText(/usually/)
         .first()
         .waitFor();
-      await page.getByRole('button', { name: 'Take it to the stove' }).click();
+      await page.getByRole('button', { name: 'Start cooking' }).click();
       await page.clock.runFor('02:00');
       await page.getByRole('button', { name: 'Lid locked' }).click();
     }
@@ -195,14 +195,14 @@ try {
     // The flame is to be off for long, and the rice is to be on.
     await page.clock.runFor('52:00');
     await page
-      .getByRole('region', { name: 'On the table' })
-      .getByText(/8 in 10/)
+      .getByRole('region', { name: 'Ready at' })
+      .getByText(/usually/)
       .waitFor();
   });
   const drill = async (page) => {
     await bench('b7')(page);
     await page.getByRole('button', { name: 'More' }).click();
-    await page.getByRole('menuitem', { name: 'Rehearse it' }).click();
+    await page.getByRole('menuitem', { name: 'Practice run' }).click();
     await page.getByRole('button', { name: 'Everything clean' }).click();
     await page.getByRole('button', { name: '240×' }).click();
     await page.getByRole('button', { name: 'Lid locked' }).click();
@@ -216,7 +216,7 @@ try {
   };
   await shot('debrief', async (page) => {
     await drill(page);
-    await page.getByRole('button', { name: 'Mark what you see' }).click();
+    await page.getByRole('button', { name: 'Something happened' }).click();
     await page.getByRole('button', { name: 'The valve was open: shut now' }).click();
     await page.getByRole('button', { name: '240×' }).click();
     for (const name of ['Valve opened', 'Lid off']) {
@@ -247,7 +247,7 @@ try {
   });
   await shot('cooling', async (page) => {
     await opened(page);
-    await page.getByRole('button', { name: '6 bowls', exact: true }).click();
+    await page.getByRole('button', { name: '6 servings', exact: true }).click();
     await page.getByRole('button', { name: 'Cool it so' }).click();
     await page.getByRole('button', { name: 'Write it in the log' }).click();
     await page.getByRole('link', { name: 'Larder', exact: true }).click();
@@ -266,7 +266,7 @@ try {
   });
   await shot('log', async (page) => {
     await page.goto(`${home}/log`);
-    await page.getByRole('button', { name: 'Is Retort to be believed?' }).click();
+    await page.getByRole('button', { name: 'How accurate has Retort been?' }).click();
     await page.getByTestId('bands').waitFor();
     await page.clock.runFor(500);
   });
@@ -288,8 +288,8 @@ try {
   await shot('desk-questions', desk(OPEN_RECIPE));
   await shot('gate', async (page) => {
     await page.goto(`${home}/bench/b4`);
-    await page.getByRole('button', { name: 'Take it to the stove' }).click();
-    await page.getByRole('dialog', { name: 'Mend this first' }).waitFor();
+    await page.getByRole('button', { name: 'Start cooking' }).click();
+    await page.getByRole('dialog', { name: 'Fix this first' }).waitFor();
     await page.clock.runFor(500);
   });
 } finally {

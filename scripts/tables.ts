@@ -1,6 +1,8 @@
 /** Tables of the documentation, made from what the core and its checks hold. */
 import { cupGrams, donenessOf, type Food, type FoodGroup, FOODS, normalise } from '../src/core';
 import { holds, type Check } from '../src/core/testing/checks';
+import { TERMS, type Term, type TermId } from '../src/words';
+import { MEANINGS } from '../src/words/meanings';
 
 const GROUPS: Readonly<Record<FoodGroup, string>> = {
   poultry: 'Poultry',
@@ -163,4 +165,25 @@ export function withCounts(page: string, checks: number): string {
     sentence,
     `with ${checks} checks against numbers from outside; the ${FOODS.length} foods in`,
   );
+}
+
+/** docs/words.md: every term with its name before, in both Englishes, and what it means. */
+export function wordsPage(): string {
+  const all: readonly (Term & { readonly id: TermId })[] = (Object.keys(TERMS) as TermId[]).map(
+    (id) => ({ id, ...TERMS[id] }),
+  );
+  const rows = all.map(({ id, us, uk, before }) => [
+    (before ?? []).join('; '),
+    us,
+    uk ?? us,
+    MEANINGS[id],
+  ]);
+  return `# Words
+
+One name for one thing. The interface takes its terms from \`src/words\`; \`npm run docs\` makes this
+page from them, and a test holds every text of the interface to it: no banned word, no term with two
+names, no name without an explanation. A term that is dotted explains itself when it is touched.
+
+${table(['before', 'US', 'UK', 'what it means'], rows)}
+`;
 }

@@ -126,7 +126,7 @@ async function edits(page: Page): Promise<readonly Timed[]> {
   const hold = page.getByRole('slider', { name: 'End of the hold' });
   await hold.waitFor();
   await page
-    .getByText(/8 in 10/)
+    .getByText(/usually/)
     .first()
     .waitFor();
   const times: Timed[] = [];
@@ -134,7 +134,7 @@ async function edits(page: Page): Promise<readonly Timed[]> {
     const ms = await hold.evaluate(async (element) => {
       (element as HTMLElement).focus();
       const label = (): string | undefined =>
-        document.querySelector('[aria-label="Readings"]')?.textContent ?? undefined;
+        document.querySelector('[aria-label="Answers"]')?.textContent ?? undefined;
       const before = label();
       const start = performance.now();
       element.dispatchEvent(

@@ -104,7 +104,7 @@ export {
 } from './live';
 export { knownKitchen, lessonOf } from './learn';
 
-// After the lid.
+// After cooking.
 export { lotsOf } from './serve';
 export { saltToAdd } from './finish';
 export { coolDown, fillJars, waysToCool, type Sizes } from './keep';

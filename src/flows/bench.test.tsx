@@ -22,7 +22,8 @@ import {
 } from './testing/page';
 import { kept } from '@/ui/testing/household';
 
-const readings = (): Element | null => document.querySelector('[aria-label="Readings"]');
+const readings = (): Element | null => document.querySelector('[aria-label="Answers"]');
+const figures = (): Element | null => document.querySelector('[aria-label="Figures"]');
 const by = (id: string) => (): HTMLElement | null => marked(id);
 
 const nameNow = (): string =>
@@ -39,7 +40,7 @@ describe('what goes in', () => {
     await press(/lamb neck/, { within: await comes(by('lane-lamb-neck')) });
     await fill('Amount', '-3');
     await press('Keep');
-    await says(() => seen('alert', undefined, sheet() ?? document), 'wanted: a number above 0');
+    await says(() => seen('alert', undefined, sheet() ?? document), 'Enter a number above 0');
     await fill('Amount', '1.1');
     await choose('Unit', 'kg');
     await choose('Goes in', 'frozen');
@@ -50,10 +51,10 @@ describe('what goes in', () => {
 
   it('is no food where no table has it, and a list is taken whole', async () => {
     visit('/bench/b8');
-    // A stock shows its run-offs first; what is put in turns to the lanes.
+    // A stock shows its broths first; what is put in turns to the lanes.
     await comes(by('run-1'));
     await fill('Put in', '1 unicorn');
-    await find('alert', /no food of the table/);
+    await find('alert', /I do not know this food/);
     expect((seen('button', 'Add') as HTMLButtonElement).disabled).toBe(true);
     await fill('Put in', '2 parsnips, 20 mm pieces\n1 unicorn\n3 cloves garlic');
     await press('Add');
@@ -85,7 +86,7 @@ describe('steps', () => {
     await press('hold 20 min, change');
     await fill('Hold, minutes', 'many');
     await press('Keep');
-    await says(() => seen('alert', undefined, sheet() ?? document), 'wanted: minutes, 0 to 600');
+    await says(() => seen('alert', undefined, sheet() ?? document), 'Enter minutes, 0 to 600');
     await fill('Hold, minutes', '31');
     await choose('Release', 'natural');
     await press('Keep');
@@ -127,24 +128,24 @@ describe('when it is on the table', () => {
   it('is typed as it is said, touched, or left open', async () => {
     visit('/bench/b1', undefined, '2026-11-24T14:30:00Z');
     const field = (value: string) => (): HTMLElement | null => {
-      const found = seen('field', 'on the table') as HTMLInputElement | null;
+      const found = seen('field', 'ready at') as HTMLInputElement | null;
       return found?.value === value ? found : null;
     };
-    await enter('on the table', 'tonight 7');
+    await enter('ready at', 'tonight 7');
     await comes(field('19:00'));
-    await fill('on the table', 'tomorrow noon');
+    await fill('ready at', 'tomorrow noon');
     await says(() => document.body, 'tomorrow 12:00');
     await keys('{Enter}');
     await comes(field('Wed 25 Nov 12:00'));
-    await enter('on the table', 'whenever');
+    await enter('ready at', 'whenever');
     await says(() => document.body, 'No time that is still to come');
     await press('18:30');
     await comes(field('18:30'));
-    await press('on the table', { kind: 'field' });
+    await press('ready at', { kind: 'field' });
     await fill('another day', '2026-12-24T18:00');
     await keys('{Escape}');
     await comes(field('Thu 24 Dec 18:00'));
-    await press('on the table', { kind: 'field' });
+    await press('ready at', { kind: 'field' });
     await press('no time');
     await comes(field(''));
   });
@@ -156,10 +157,10 @@ describe('how full, and when', () => {
     const strip = await find('group', 'How full, and when');
     expect(all('button', undefined, strip)).toHaveLength(5);
     await says(() => seen('button', /fullest/, strip), 'valve');
-    await press(/swollen/, { within: strip });
+    await press(/end of hold/, { within: strip });
     await says(by('moment'), 'hold');
     await says(by('moment'), '115 °C');
-    await press(/swollen/, { within: strip });
+    await press(/end of hold/, { within: strip });
     await says(by('moment'), 'As it starts');
   });
 });
@@ -168,15 +169,15 @@ describe('calls', () => {
   it('are put by with a reason, and taken up again', async () => {
     visit('/bench/b1');
     const call = by('call-noodles-drink');
-    await press(/^Put by/, { within: await comes(call) });
-    await fill('Why it may be so', 'eaten at once');
+    await press(/^Dismiss/, { within: await comes(call) });
+    await fill('Why you dismiss it', 'eaten at once');
     await press('Keep', { within: await comes(call) });
     await gone(call);
     // The reason is kept with the batch.
     follow('/');
     follow('/bench/b1');
     await says(() => document.body, '“eaten at once”');
-    await press(/^Take up again/);
+    await press(/^Bring back/);
     await comes(call);
   });
 
@@ -184,8 +185,8 @@ describe('calls', () => {
     visit('/bench/b4');
     const spray = by('call-spray-risk');
     await says(spray, /liquid comes out/);
-    await says(readings, /after \d+ min at the least/);
-    await says(() => document.body, /One change mends \d/);
+    await says(figures, /wait at least|short bursts/);
+    await says(() => document.body, /One change fixes \d/);
     await press('hold 25 min, change');
     const ways = await find('table', 'The ways of letting it go');
     const rows = all('row', undefined, ways);
@@ -195,10 +196,10 @@ describe('calls', () => {
 
     // A remedy has been tried: what it says comes true.
     const first = await find('button', /^Wait \d+ min first/);
-    const promised = /(\d+) min to the table/.exec(first.textContent ?? '')?.[1];
+    const promised = /(\d+) min in all/.exec(first.textContent ?? '')?.[1];
     await press(/^Wait \d+ min first/);
     await gone(spray);
-    await says(readings, `${promised}min`);
+    await says(readings, `${promised} min`);
     await press('Undo');
     await comes(spray);
   });
@@ -208,9 +209,9 @@ describe('the order', () => {
   it('is found, taken, and undone', async () => {
     visit('/bench/b4');
     await comes(by('call-undercooked'));
-    await press('Find the order');
-    await choose('Opened in between', '0');
-    await press('Look for one');
+    await press('Fix the timing for me');
+    await choose('Open the lid in between', '0');
+    await press('Find a timing');
     await says(by('proposal'), 'proposed');
     await press('Take it');
     await gone(sheet);
@@ -241,7 +242,7 @@ describe('a first batch', () => {
     await says(readings, 'no');
     await press('why', { within: await comes(call) });
     await says(call, 'manual always wins');
-    await press(/^Use .* of water.* to the table/, { within: await find('list', 'Open calls') });
+    await press(/^Use .* of water in all/, { within: await find('list', 'Open warnings') });
     await gone(call);
     await says(readings, 'yes');
   });
@@ -256,22 +257,22 @@ describe('a first batch', () => {
       '900 g lamb neck, 40 mm pieces\n120 g pearl barley\n2 onions, diced\n2 leeks, 15 mm rings\n2 bay leaves\n2 tsp salt\n1.4 l water',
     );
     await press('Add');
-    await enter('on the table', '18:30');
+    await enter('ready at', '18:30');
     await comes(by('call-undercooked'));
-    await pressAll('Find the order', 'Look for one', 'Take it');
+    await pressAll('Fix the timing for me', 'Find a timing', 'Take it');
     await gone(by('call-undercooked'));
     await gone(by('call-overcooked'));
     await says(readings, 'yes');
     for (const lane of ['lamb-neck', 'pearl-barley']) await says(by(`lane-${lane}`), 'tender');
-    await says(by('lane-leek'), 'melted in');
+    await says(by('lane-leek'), 'very soft');
   });
 });
 
 describe('what no table has', () => {
-  it('is made a food of this kitchen, known by its name, changed, and cooked', async () => {
+  it('is made one of my foods, known by its name, changed, and cooked', async () => {
     visit('/bench/b5');
     await fill('Put in', '4 skirrets, halved');
-    await find('alert', /no food of the table/);
+    await find('alert', /I do not know this food/);
     await enter('skirrets cooks like', 'parsnip, 60 g a piece');
     await says(() => seen('list', 'As understood'), 'skirrets · like parsnip · 4 · 240 g');
     await press('Add');
@@ -293,8 +294,8 @@ describe('what no table has', () => {
 
     follow('/bench/b5');
     await says(by('lane-skirrets'), 'skirrets');
-    await press('Take it to the stove');
-    await find('heading', 'Put in and lock the lid');
+    await press('Start cooking');
+    await find('heading', 'Add the food and lock the lid');
     await says(() => document.querySelector('main'), 'skirrets');
   });
 });
@@ -302,58 +303,58 @@ describe('what no table has', () => {
 describe('a school', () => {
   it('is chosen, becomes the habit, and is kept by the next batch', async () => {
     visit('/bench/b6');
-    await fromMore('How we do it');
+    await fromMore('Our habits');
     await press(/^apart/, { kind: 'radio' });
     await press('Noodles and pasta: remember as our habit', { kind: 'checkbox' });
     await says(sheet, 'our habit');
     await press('Done');
-    await says(by('lane-ditalini'), 'apart, in the bowl');
+    await says(by('lane-ditalini'), 'cooked separately');
     follow('/');
     await beginEmpty();
     await enter('Put in', '200 g ditalini');
-    await says(by('lane-ditalini'), 'apart, in the bowl');
+    await says(by('lane-ditalini'), 'cooked separately');
   });
 });
 
 describe('bones', () => {
   it('are run again, and poultry is refused', async () => {
     visit('/bench/b2');
-    await says(by('advice'), 'No run after it: turkey frame');
-    await press('Run again');
+    await says(by('advice'), 'No further broth: turkey frame');
+    await press('Use the bones again');
     await comes(by('run-2'));
     const call = by('call-bones-spent');
     await says(call, 'splinters');
-    await press(/^Stop after the first run/);
+    await press(/^Stop after the first broth/);
     await gone(by('run-2'));
     await gone(call);
 
     follow('/bench/b3');
-    await press('Leave out run 2 and what comes after');
+    await press('Leave out broth 2 and later ones');
     await gone(by('run-2'));
     await says(by('blend'), 'in the glass');
-    await press('Run again');
+    await press('Use the bones again');
     await comes(by('run-2'));
-    await says(by('blend'), 'poured together');
+    await says(by('blend'), 'all poured together');
   });
 
   it('are run as often as what is wanted asks for', async () => {
     visit('/bench/b3');
-    await press('How many runs?');
-    await fill('Hours at hand', 'soon');
-    await press('Work it out');
-    await says(sheet, 'wanted: a number of hours, or nothing');
-    await fill('Hours at hand', '');
-    await choose('Cold, it', 'soft set');
-    await press('Work it out');
+    await press('How many broths?');
+    await fill('Hours you have', 'soon');
+    await press('Find it');
+    await says(sheet, 'Enter a number of hours, or nothing');
+    await fill('Hours you have', '');
+    await choose('When cold, it', 'soft jelly');
+    await press('Find it');
     const options = await comes(by('run-options'));
     expect(all('radio', undefined, options)).toHaveLength(2);
-    await says(() => options, '2 runs at most');
+    await says(() => options, '2 broths at most');
     const [, second] = all('radio', undefined, options) as HTMLElement[];
     second?.click();
     await press('Take it');
     await gone(by('run-3'));
     await comes(by('run-2'));
-    await says(by('blend-set'), 'soft set');
+    await says(by('blend-set'), 'soft jelly');
     await says(() => document.body, 'bones a litre of “soft set”');
   });
 });
@@ -376,11 +377,11 @@ describe('the keys', () => {
     visit('/bench/b1');
     await comes(by('lane-leek'));
     await keys('?');
-    await says(sheet, 'find the order');
+    await says(sheet, 'fix the timing');
     await keys('{Escape}');
     await gone(sheet);
     await keys('f');
-    await says(sheet, 'Stays where I put it');
+    await says(sheet, 'Leave in place');
     await keys('{Escape}');
     await gone(sheet);
     await keys('a');

@@ -65,8 +65,8 @@ describe('a file of everything', () => {
     await press('Keep');
     await gone(sheet);
     const call = (): HTMLElement | null => marked('call-noodles-drink');
-    await press(/^Put by/, { within: await comes(call) });
-    await fill('Why it may be so', 'eaten at once');
+    await press(/^Dismiss/, { within: await comes(call) });
+    await fill('Why you dismiss it', 'eaten at once');
     await press('Keep', { within: await comes(call) });
     await gone(call);
     await fill('Put in', '4 skirrets, halved');
@@ -82,7 +82,7 @@ describe('a file of everything', () => {
     expect(planned()).not.toEqual(asSet);
     await replaceBy(file);
     follow('/bench/b1');
-    await says(lane('celery'), 'melts in');
+    await says(lane('celery'), 'dissolves');
     expect(seen('slider', 'Valve opens')?.getAttribute('aria-valuetext')).toContain('in bursts');
     await says(body, '“eaten at once”');
     await says(lane('skirrets'), 'skirrets');
@@ -94,19 +94,19 @@ describe('a file of everything', () => {
 
   it('brings back the litres and the set of a run', async () => {
     visit('/bench/b2');
-    await press('Take it to the stove');
+    await press('Start cooking');
     await pressAll('Lid locked', 'At pressure', 'Heat off', 'Pin down', 'Lid off');
-    await fill('Broth of run 1, L', '3.1');
+    await fill('Broth 1, L', '3.1');
     await pressAll('Done', 'Write it in the log');
-    await press('soft set', { kind: 'radio' });
+    await press('soft jelly', { kind: 'radio' });
     const cook = kept().cooks.at(-1);
     const file = await exported();
     visit('/');
     await replaceBy(file);
     follow(`/log/${cook?.id}`);
-    const litres = (await find('field', 'Broth of run 1, L')) as HTMLInputElement;
+    const litres = (await find('field', 'Broth 1, L')) as HTMLInputElement;
     expect(litres.value).toBe('3.1');
-    const set = (await find('radio', 'soft set')) as HTMLInputElement;
+    const set = (await find('radio', 'soft jelly')) as HTMLInputElement;
     expect(set.getAttribute('aria-checked') ?? String(set.checked)).toBe('true');
   });
 

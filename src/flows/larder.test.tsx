@@ -42,9 +42,9 @@ const firstOn = async (shelf: 'Fridge' | 'Freezer', name: RegExp): Promise<void>
 async function peasOpened(): Promise<HTMLElement> {
   visit('/bench/b4', undefined, NOW);
   // The plan stands over the foam line: a cook passes that stop with a reason.
-  await press('Take it to the stove');
-  await fill('Why you cook it all the same', 'the peas are old and hardly foam');
-  await pressAll('Cook it all the same', 'Lid locked');
+  await press('Start cooking');
+  await fill('Why you cook it anyway', 'the peas are old and hardly foam');
+  await pressAll('Cook it anyway', 'Lid locked');
   await after(20);
   await press('At pressure');
   await after(26);
@@ -54,14 +54,14 @@ async function peasOpened(): Promise<HTMLElement> {
 
 it('a stock is finished, cooled by readings, jarred, and put into a soup', async () => {
   visit('/bench/b2', undefined, NOW);
-  await pressAll('Take it to the stove', 'Lid locked', 'At pressure', 'Heat off');
+  await pressAll('Start cooking', 'Lid locked', 'At pressure', 'Heat off');
   // Strained as the plan says, then the open pot.
   await pressAll('Pin down', 'Lid off', 'Done');
   const moves = await find('list', 'Moves at the open pot');
   await says(() => moves, 'skim: up to');
   await press(/skim/, { kind: 'checkbox', within: moves });
-  await press('One bowl more');
-  await says(() => document.querySelector('[aria-label="Bowls"]'), '1 bowl');
+  await press('One serving more');
+  await says(() => document.querySelector('[aria-label="Servings"]'), '1 serving');
   const ways = await find('table', 'Ways to cool');
   await says(() => seen('row', /Left in the pot overnight/, ways), 'throw out');
   await press('Cool it so');
@@ -84,7 +84,7 @@ it('a stock is finished, cooled by readings, jarred, and put into a soup', async
   await press('It is cold: fill jars');
   const filled = (): HTMLElement | null => seen('region', 'Filled so');
   await says(filled, '× jar, 1/2 L');
-  await fill(/^To put by/, '1.3');
+  await fill(/^Amount to store/, '1.3');
   await says(filled, '3 × jar, 1/2 L with 450 ml');
   await press('Put them on the shelf');
   await gone(cooling);
@@ -107,29 +107,29 @@ it('a day view calls tonight what thaws for tomorrow, and the jar goes there', a
   await press('change');
   await fill(/^Broth used a day/, 'lots');
   await press('Keep');
-  await says(() => seen('alert'), 'wanted: a number from 0 to 50');
+  await says(() => seen('alert'), 'Enter a number from 0 to 50');
   await fill(/^Broth used a day/, '2');
   await press('Keep');
   await says(() => seen('item', /^Today/), 'thaw tonight');
-  await firstOn('Freezer', /broth, run 1/);
+  await firstOn('Freezer', /broth, no\. 1/);
   await press('Into the fridge to thaw');
-  await stand('Fridge', /broth, run 1, 800 ml, 4 days/, 1);
+  await stand('Fridge', /broth, no\. 1, 800 ml, 4 days/, 1);
   await keys('{Control>}z{/Control}');
   await stand('Fridge', /run 1/, 0);
 });
 
 it('a soup holds its jar until it is cooked; then it is gone from the shelf', async () => {
   visit('/bench/b1', undefined, NOW);
-  await says(() => document.body, 'Venison and veal-knuckle broth, run 2');
+  await says(() => document.body, 'Venison and veal-knuckle broth, no. 2');
   await serveAt('tomorrow 18:30');
   follow('/larder');
   await says(() => seen('list', 'The next days'), 'into Lamb neck, barley and leek');
-  await stand('Fridge', /run 2/, 2);
+  await stand('Fridge', /no\. 2/, 2);
   follow('/bench/b1');
-  await press('Take it to the stove');
+  await press('Start cooking');
   await at(/^\/stove\//);
   follow('/larder');
-  await stand('Fridge', /run 2/, 1);
+  await stand('Fridge', /no\. 2/, 1);
 });
 
 it('a line at the Bench takes from the Larder', async () => {
@@ -146,7 +146,7 @@ it('the bag makes a stock, and jars go out and in as a table', async () => {
   visit('/larder', undefined, NOW);
   await fill('Into the bag', 'a brick');
   await press('Add');
-  await find('alert', /is no food/);
+  await find('alert', /is not a food that Retort knows/);
   await fill('Into the bag', '300 g veal knuckle');
   await press('Add');
   await says(() => seen('list', 'In the bag'), '300 g veal knuckle');
@@ -171,7 +171,7 @@ it('the bag makes a stock, and jars go out and in as a table', async () => {
   await at(/^\/bench\//);
   const name = (await find('field', 'Name of the batch')) as HTMLInputElement;
   expect(name.value).toBe('Stock of the bag');
-  await says(() => seen('table', 'Runs of the bones'), 'trembles');
+  await says(() => seen('table', 'Broths from these bones'), 'wobbly');
   follow('/larder');
   await says(() => document.body, 'Empty. Bones that are picked clean');
 });

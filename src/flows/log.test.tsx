@@ -33,8 +33,8 @@ it('the log is searched, asked whether it is to be believed, and taken out as a 
   await fill(search, 'turnip');
   await says(() => document.body, 'Nothing is found.');
   await fill(search, '');
-  await press('Is Retort to be believed?');
-  await says(() => marked('bands'), '8 in 10 is the promise');
+  await press('How accurate has Retort been?');
+  await says(() => marked('bands'), '8 in 10 should');
   await press('All as CSV');
   const csv = await saved();
   expect(csv.split(/\r?\n/)[0]).toBe(
@@ -48,7 +48,7 @@ it('a dish that is cooked again tells what was changed', async () => {
   visit('/log/r1');
   await pressAll('Cook again with these changes', 'Take it to the Bench');
   await at(/^\/bench\//);
-  await pressAll('Take it to the stove', 'Lid locked', 'At pressure', 'End the hold now');
+  await pressAll('Start cooking', 'Lid locked', 'At pressure', 'End the hold now');
   await pressAll('Valve opened early', 'Pin down', 'Lid off', 'Write it in the log');
   await at(/^\/log\//);
   const history = await find('region', 'This dish so far');

@@ -38,16 +38,16 @@ it('a recipe comes in from a page and goes out again', async () => {
   await press('Read it');
   await says(() => seen('alert', /recipe/), 'No recipe was found');
   await handIn(/^Or open a file/, 'page.html', PAGE);
-  await says(() => marked('recipe'), '“1 blarn” is no food of the table');
+  await says(() => marked('recipe'), '“1 blarn”: I do not know this food');
   await says(() => seen('list', 'Steps as understood'), 'hold 5 min, quick release');
   await says(() => seen('list', 'Steps as understood'), 'simmer 9 min');
-  expect(await chosen('carrot goes in')).toBe('after opening, to simmer');
+  expect(await chosen('carrot goes in')).toBe('stage 2: simmer');
 
   // Lines that were misread are corrected in place.
   await press('Change “1 blarn”');
   await enter('The line in other words', '1 parsnip, 12 mm slices');
   await says(() => marked('recipe'), 'parsnip · 1');
-  await choose('parsnip goes in', 'after opening, to simmer');
+  await choose('parsnip goes in', 'stage 2: simmer');
   await fill('simmer, minutes', '10');
   await press('Plan it');
   await at(/^\/bench\//);

@@ -35,13 +35,13 @@ const title = (name: string): Promise<HTMLElement> => find('heading', name);
 
 async function lockTheLid(batch: string): Promise<void> {
   follow(`/bench/${batch}`);
-  await press('Take it to the stove');
+  await press('Start cooking');
   await at(/^\/stove\//);
   await press('Lid locked');
 }
 
 describe('a plan with stops', () => {
-  const spite = (): HTMLElement | null => seen('region', 'Cooked in spite of');
+  const spite = (): HTMLElement | null => seen('region', 'Cooked despite a warning');
 
   it('goes on the stove only with a reason, which stays in sight to the log', async () => {
     const batches = SAMPLE.batches.map((batch) =>
@@ -70,17 +70,17 @@ describe('a plan with stops', () => {
         : batch,
     );
     visit('/bench/b4', { ...SAMPLE, batches });
-    await press('Take it to the stove');
+    await press('Start cooking');
     await says(sheet, /foam line|fill line/);
     await says(sheet, 'not safe yet');
-    expect(seen('button', 'Cook it all the same')?.matches(':disabled')).toBe(true);
+    expect(seen('button', 'Cook it anyway')?.matches(':disabled')).toBe(true);
     await press('Back to the plan');
     await gone(sheet);
     expect(here()).toBe('/bench/b4');
 
-    await press('Take it to the stove');
-    await fill('Why you cook it all the same', 'water, to show the foam');
-    await press('Cook it all the same');
+    await press('Start cooking');
+    await fill('Why you cook it anyway', 'water, to show the foam');
+    await press('Cook it anyway');
     await at(/^\/stove\//);
     await says(spite, /not safe yet: water, to show the foam/);
     await press('Lid locked');
@@ -89,10 +89,10 @@ describe('a plan with stops', () => {
     await pressAll('At pressure', 'Valve opened', 'Pin down', 'Lid off');
     await says(spite, 'not safe yet');
     // Nor is it served without another reason.
-    await find('region', 'Not to the table yet');
+    await find('region', 'Do not serve it yet');
     expect(seen('button', 'Write it in the log')).toBeNull();
-    await fill('Why you serve it all the same', 'nobody eats it');
-    await press('Serve it all the same');
+    await fill('Why you serve it anyway', 'nobody eats it');
+    await press('Serve it anyway');
     await says(spite, 'nobody eats it');
     await press('Write it in the log');
     await at(/^\/log\//);
@@ -101,7 +101,7 @@ describe('a plan with stops', () => {
 
   it('is not asked about unasked: stops that went and came back open nothing', async () => {
     visit('/bench/b4');
-    await press('Take it to the stove');
+    await press('Start cooking');
     await says(sheet, 'Over the foam line');
     const plan = SAMPLE.batches.find(({ id }) => id === 'b4');
     const lentils = SAMPLE.batches.find(({ id }) => id === 'b5');
@@ -123,7 +123,7 @@ describe('a plan with stops', () => {
 
   it('without any goes on at once, and says nothing of it', async () => {
     visit('/bench/b5');
-    await press('Take it to the stove');
+    await press('Start cooking');
     await at(/^\/stove\//);
     expect(spite()).toBeNull();
   });
@@ -133,10 +133,10 @@ describe('a pot', () => {
   it('is cooked by the clock, found again as it was, and stands in the Log', async () => {
     const left = (text: string): Promise<void> => says(() => marked('clock'), text);
     visit('/bench/b5');
-    await press('Take it to the stove');
+    await press('Start cooking');
     await at(/^\/stove\//);
     const pot = here();
-    await title('Put in and lock the lid');
+    await title('Add the food and lock the lid');
     await find('checkbox', /^4 carrot/);
     await after(2);
     await press('Lid locked');
@@ -161,10 +161,10 @@ describe('a pot', () => {
     await press('Pin down');
     await says(() => document.body, 'Never force the lid');
     // A mark pressed too early is taken back.
-    await press('Take back the last mark');
-    await title('Until the pin drops');
+    await press('Undo the last mark');
+    await title('Wait for the pin to drop');
     await pressAll('Pin down', 'Lid off');
-    await title('To the table');
+    await title('Serve');
     await says(() => document.body, 'None of this is canning');
     await press('Write it in the log');
 
@@ -209,13 +209,13 @@ describe('a pot', () => {
     await title('Wait, valve shut');
     await after(11);
     await title('Open the valve');
-    await pressAll('Mark what you see', 'Lid off already');
-    await title('To the table');
+    await pressAll('Something happened', 'Lid off already');
+    await title('Serve');
   });
 
   it('has its log opened, and what is none is refused in words', async () => {
     visit('/bench/b5');
-    await press('Take it to the stove');
+    await press('Start cooking');
     await press('Marks');
     const field = 'Open a log of the pot (.jsonl)';
     await handIn(field, 'x.jsonl', '{}\nx');
@@ -223,7 +223,7 @@ describe('a pot', () => {
     await handIn(field, 'pot-link.jsonl', readFileSync('demo/pot-link.jsonl', 'utf8'));
     await says(() => seen('dialog'), 'Pin down');
     await keys('{Escape}');
-    await title('To the table');
+    await title('Serve');
   });
 
   it('is asked what each run gave, at the stove and in the Log', async () => {
@@ -231,20 +231,20 @@ describe('a pot', () => {
     await lockTheLid('b2');
     await pressAll('At pressure', 'Heat off', 'Pin down', 'Lid off');
     await title('Strain');
-    const litres = 'Broth of run 1, L';
+    const litres = 'Broth 1, L';
     await fill(litres, 'many');
-    await says(() => document.body, 'wanted: a number from 0 to 100 L');
+    await says(() => document.body, 'Enter a number from 0 to 100 L');
     await fill(litres, '3.1');
     await pressAll('Done', 'Write it in the log');
     await at(/^\/log\//);
-    await title('The runs');
+    await title('The broths');
     expect(((await find('field', litres)) as HTMLInputElement).value).toBe('3.1');
-    await says(() => document.body, /foretold \d+ g a litre/);
-    await press('soft set', { kind: 'radio' });
+    await says(() => document.body, /predicted \d+ g a litre/);
+    await press('soft jelly', { kind: 'radio' });
     const path = here();
     follow('/log');
     follow(path);
-    const set = await find('radio', 'soft set');
+    const set = await find('radio', 'soft jelly');
     expect(set.getAttribute('aria-checked') ?? String((set as HTMLInputElement).checked)).toBe(
       'true',
     );
@@ -259,10 +259,10 @@ describe('a pot', () => {
     follow('/');
     await says(() => seen('region', 'The evening'), /want Big enamel at the same time/);
     follow('/bench/b7');
-    await press('Take it to the stove');
+    await press('Start cooking');
     await at(/^\/stove\//);
     follow('/bench/b5');
-    await press('Take it to the stove');
+    await press('Start cooking');
     await says(() => seen('alert', /Big enamel/), `is on the stove with ${CHILI}`);
     expect(here()).toBe('/bench/b5');
   });
@@ -295,7 +295,7 @@ describe('two valves at once', () => {
     await wantedAt('b8', '18:30');
     follow('/');
     await says(evening, '2 dishes within a day');
-    await press('All by the clock');
+    await press('Timetable for all');
     const [chili, fumet] = [await valveOf(CHILI), await valveOf(FUMET)];
     await press('Into a calendar');
     expect(await saved()).toContain('BEGIN:VCALENDAR');
@@ -312,7 +312,7 @@ describe('two valves at once', () => {
 });
 
 describe('two pots and a pan', () => {
-  const moves = (): Element | null => seen('list', 'Moves by the clock');
+  const moves = (): Element | null => seen('list', 'Next moves of all pots');
   const due = (what: string): Promise<true> =>
     comes(() => {
       const list = moves();
@@ -361,7 +361,7 @@ describe('two pots and a pan', () => {
     await pressAll('Pin down', 'Lid off');
     await after(1);
     await press('Done');
-    await title('To the table');
+    await title('Serve');
     await press('Write it in the log');
     await at(/^\/log\//);
 
@@ -378,6 +378,6 @@ describe('two pots and a pan', () => {
     await press('Done: rice apart');
     await gone(() => (/rice apart/i.test(moves()?.textContent ?? '') ? true : null));
     await press('Done');
-    await title('To the table');
+    await title('Serve');
   });
 });

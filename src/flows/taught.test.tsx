@@ -19,7 +19,7 @@ import {
 } from './testing/page';
 
 const body = (): Element => document.body;
-const taught = (): HTMLElement | null => seen('region', 'What it taught');
+const taught = (): HTMLElement | null => seen('region', 'What Retort learned from it');
 const known = (): Element | null =>
   marked('pot-p1')?.querySelector('[data-testid="knowledge"]') ?? null;
 
@@ -27,7 +27,7 @@ const known = (): Element | null =>
 async function bandOf(batch: string) {
   follow(`/bench/${batch}`);
   const text = await comes(
-    () => /(\d+) to (\d+), 8 in 10/.exec(body().textContent ?? '')?.[0] ?? null,
+    () => /usually (\d+) to (\d+) min/.exec(body().textContent ?? '')?.[0] ?? null,
   );
   const [from = 0, to = 0] = text.match(/\d+/g)?.map(Number) ?? [];
   return { text, from, to };
@@ -41,14 +41,14 @@ it('three cooks with a weak heater narrow the fourth’s band, and left out they
   visit('/log', household);
   for (const { id } of household.cooks) {
     follow(`/log/${id}`);
-    await says(taught, /This pot: \d+ % weaker than it is said to be/);
+    await says(taught, /This pot: \d+ % weaker than its label says/);
   }
   const learned = await bandOf('b5');
   expect(learned.to - learned.from).toBeLessThan(before.to - before.from);
   expect(fourthMin).toBeGreaterThan(learned.from - 1);
   expect(fourthMin).toBeLessThan(learned.to + 1);
   expect(fourthMin).toBeGreaterThan(before.to);
-  await says(body, /weaker than it is said to be, learned from 3 cooks/);
+  await says(body, /weaker than its label says, learned from 3 cooks/);
 
   follow('/kitchen');
   await says(known, 'by 3 cooks');
@@ -96,7 +96,7 @@ it('beans called hard twice ask for a longer hold, and forgotten they do not', a
 it('a kettle test tells of a pot that has never cooked', async () => {
   const { household } = season(SAMPLE, 'b5', 1);
   visit('/kitchen', { ...household, cooks: [] });
-  await says(known, 'No cook has told of it yet');
+  await says(known, 'Not measured yet');
   await press('Kettle test', { within: await comes(() => marked('pot-p1')) });
   await says(() => seen('region', 'Kettle test'), '1 L of water');
   await press('Lid locked');
@@ -111,7 +111,7 @@ it('a kettle test tells of a pot that has never cooked', async () => {
 it('a pot timed with water has a narrower range', async () => {
   visit('/kitchen');
   // As nobody has cooked in it.
-  await press('Forget all of it', { within: await comes(() => marked('pot-p1')) });
+  await press('Forget all this', { within: await comes(() => marked('pot-p1')) });
   const never = await bandOf('b1');
   follow('/kitchen');
   await press('Change', { within: await comes(() => marked('pot-p1')) });

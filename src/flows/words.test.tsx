@@ -35,7 +35,7 @@ describe('a US kitchen says nothing metric', () => {
     visit('/', null);
     await press('Start empty');
     await choose('Units', 'us');
-    await fill(/^How high you cook, ft/, '3800');
+    await fill(/^Altitude of your kitchen, ft/, '3800');
     await press(/^6-quart electric/);
     await at(/^\/bench\//);
     await nothingMetric('an empty bench');
@@ -58,7 +58,7 @@ describe('a US kitchen says nothing metric', () => {
     await press(/^Wish, cut and temperature of lamb neck/);
     await nothingMetric('the lane');
     await keys('{Escape}');
-    for (const item of ['By the clock', 'Scale, move or split it', 'How we do it']) {
+    for (const item of ['Timetable', 'Scale, move or split it', 'Our habits']) {
       await press('More');
       await press(item, { kind: 'menuitem' });
       await comes(sheet);
@@ -66,7 +66,7 @@ describe('a US kitchen says nothing metric', () => {
       await keys('{Escape}');
       await gone(sheet);
     }
-    await press('Take it to the stove');
+    await press('Start cooking');
     await nothingMetric('the stove');
     await press('Lid locked');
     await nothingMetric('the stove, on');
@@ -87,7 +87,7 @@ describe('a US kitchen says nothing metric', () => {
       'Soup\n2 cups red lentils\n3 carrots\n1 blarn\n6 cups water\n\nPressure cook 5 minutes.',
     );
     await press('Read it');
-    await says(() => marked('recipe'), 'no food of the table');
+    await says(() => marked('recipe'), 'I do not know this food');
     await nothingMetric('a recipe');
   });
 

@@ -34,7 +34,7 @@ const PAGES: readonly Page[] = [
         {
           '@type': ['Recipe', 'NewsArticle'],
           name: 'Lamb neck with barley and leek',
-          recipeYield: ['6', '6 bowls'],
+          recipeYield: ['6', '6 servings'],
           recipeCategory: ['Soup'],
           recipeIngredient: [
             '2 1/2 lb lamb neck, cut in pieces',

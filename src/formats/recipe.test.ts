@@ -22,7 +22,7 @@ const RECIPE = {
     {
       '@type': ['Recipe'],
       name: 'Red lentil &amp; carrot',
-      recipeYield: ['4', '4 bowls'],
+      recipeYield: ['4', '4 servings'],
       recipeIngredient: ['250 g red lentils', '3 carrots, 12 mm slices', '1 blarn', '1.2 l water'],
       recipeInstructions: [
         { '@type': 'HowToStep', text: 'Saut&eacute; the onion for 5&nbsp;minutes.' },

@@ -91,7 +91,7 @@ const FIELDS: readonly string[] = [
   'at',
   'verdicts',
   'yields',
-  'run',
+  'broth',
   'litres',
   'set',
   'note',

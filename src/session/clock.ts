@@ -1,5 +1,5 @@
 /**
- * The time, handed in: real on the stove, fast in a rehearsal, fixed in a test. Nothing that shows or
+ * The time, handed in: real on the stove, fast in a practice run, fixed in a test. Nothing that shows or
  * decides anything reads the wall itself.
  */
 

@@ -2,9 +2,23 @@ import { isSameDay, lightFormat, roundToNearestMinutes } from 'date-fns';
 
 const MS = 60_000;
 
-/** Of the wall, in hours and minutes. @example timeOf(new Date(2026, 10, 24, 18, 30)) // "18:30" */
+/** How a kitchen tells the time. */
+export interface ClockHabit {
+  readonly hours: 12 | 24;
+  /** Whether the day stands before the month. */
+  readonly dayFirst: boolean;
+}
+
+let habit: ClockHabit = { hours: 24, dayFirst: true };
+
+/** Tells times by a kitchen's habit from now on. The shell calls it before it draws a page. */
+export function tellTimeBy(next: ClockHabit): void {
+  habit = next;
+}
+
+/** A time in hours and minutes, by the kitchen's habit. @example timeOf(new Date(2026, 10, 24, 18, 30)) // "18:30" */
 export function timeOf(at: Date | number): string {
-  return lightFormat(at, 'HH:mm');
+  return lightFormat(at, habit.hours === 24 ? 'HH:mm' : 'h:mm a');
 }
 
 /** As a field for a day and its time wants it. */
@@ -37,15 +51,22 @@ export function weekdayOf(at: Date): string {
   return DAYS[at.getDay()] as string;
 }
 
-/** A day and its time, the time alone where it is today. @example dayAndTime(at, now) // "Tue 24 Nov 18:30" */
+/** A day of the month, in short. @example dayOf(at) // "Tue 24 Nov" */
+export function dayOf(at: Date): string {
+  const month = short(monthOf(at));
+  const date = habit.dayFirst ? `${at.getDate()} ${month}` : `${month} ${at.getDate()}`;
+  return `${short(weekdayOf(at))} ${date}`;
+}
+
+/** A day and its time; the time alone for today. @example dayAndTime(at, now) // "Tue 24 Nov 18:30" */
 export function dayAndTime(at: Date, now: Date): string {
-  if (isSameDay(at, now)) return timeOf(at);
-  return `${short(weekdayOf(at))} ${at.getDate()} ${short(monthOf(at))} ${timeOf(at)}`;
+  return isSameDay(at, now) ? timeOf(at) : `${dayOf(at)} ${timeOf(at)}`;
 }
 
 /** A day of the log. @example dateAndTime(at) // "24 November 2026, 18:30" */
 export function dateAndTime(at: Date): string {
-  return `${at.getDate()} ${monthOf(at)} ${at.getFullYear()}, ${timeOf(at)}`;
+  const [day, month, year] = [at.getDate(), monthOf(at), at.getFullYear()];
+  return `${habit.dayFirst ? `${day} ${month} ${year}` : `${month} ${day}, ${year}`}, ${timeOf(at)}`;
 }
 /** From here minutes alone are hard to read, min. */
 export const LONG_MIN = 180;

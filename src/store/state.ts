@@ -59,7 +59,7 @@ const MESSAGES: Readonly<Record<TroubleKind, string>> = {
   newer: `A newer Retort is open in another tab, and this page keeps nothing any more. Reload it. ${SAFE_WHILE_OPEN}`,
   memory:
     'This browser keeps nothing for Retort, as in a private window. All of it lasts only while this page is open: export it to a file before you leave.',
-  deleted: `What Retort keeps in this browser was deleted. This page still has all of it. ${SAFE_WHILE_OPEN}`,
+  deleted: `What Retort keeps in this browser was deleted. This page still has everything. ${SAFE_WHILE_OPEN}`,
 };
 
 export function trouble(kind: TroubleKind): { readonly trouble: StorageTrouble } {

@@ -38,7 +38,7 @@ export function BackupsSheet({ onClose }: { readonly onClose: () => void }) {
       else await begin(bundle);
       onClose();
     } catch {
-      setSaid('What is here now could not be put by first, so nothing was changed.');
+      setSaid('The current kitchen could not be backed up first, so nothing was changed.');
     }
   };
   return (

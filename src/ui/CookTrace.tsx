@@ -34,9 +34,9 @@ export function CookTrace({
         <LightPlot plot={plot} bare />
       </div>
       <figcaption className="text-[13px] text-quiet">
-        Grey: predicted. Copper: your marks.{nowMin !== null && ' Cobalt: now.'}
-        {truth && ' Ink: as it really was.'}
-        {lived && !truth && ' Ink: as it went. Shaded: what is to come, 8 in 10.'}
+        Line: predicted. Ticks: your marks.{nowMin !== null && ' Upright line: now.'}
+        {truth && ' Bold line: what really happened.'}
+        {lived && !truth && ' Bold line: what happened. Shaded: what is to come, usual range.'}
       </figcaption>
     </figure>
   );

@@ -26,7 +26,7 @@ function Frame({
       )}
       {error && (
         <p id={`${id}-error`} role="alert" className="mt-1 text-[13px] font-medium text-rust">
-          wanted: {error}
+          Enter {error}
         </p>
       )}
     </div>

@@ -5,7 +5,7 @@ import { Alarm } from './Alarm';
 export function InSpite({ cook: { despite = [] } }: { readonly cook: Cook }) {
   if (despite.length === 0) return null;
   return (
-    <Alarm title="Cooked in spite of">
+    <Alarm title="Cooked despite a warning">
       <ul>
         {despite.map(({ code, title, reason }, i) => (
           <li key={`${code} ${i}`}>

@@ -13,9 +13,9 @@ export function LeaveOut({ cook }: { readonly cook: Cook }) {
   if (cook.leftOut)
     return (
       <p className="text-[14px] text-quiet">
-        Nothing is learned from it: {cook.leftOut.reason}.{' '}
+        Retort learns nothing from it: {cook.leftOut.reason}.{' '}
         <button type="button" className={LINK} onClick={() => leaveOut(cook.id, null)}>
-          Take it in again
+          Learn from it again
         </button>
       </p>
     );

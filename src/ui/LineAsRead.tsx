@@ -1,3 +1,4 @@
+import { Said } from '@/ui/said';
 import { useId, useState } from 'react';
 import { taskWords } from '@/core/batch/plan';
 import { likened, renamed, type ReadLine } from '@/core/batch/reading';
@@ -5,7 +6,7 @@ import { spoken, type Meant } from '@/core/food';
 import type { Units } from '@/core/quantity';
 import { lineWords } from './lineWords';
 
-/** What no table has, made a food of this kitchen in one sentence. */
+/** What no table has, made one of my foods in one sentence. */
 function LikeWhat({
   line,
   units,
@@ -41,7 +42,7 @@ function LikeWhat({
         disabled={!like.trim()}
         onClick={take}
       >
-        Make it a food of this kitchen
+        Add it to my foods
       </button>
     </span>
   );
@@ -70,7 +71,7 @@ export function LineAsRead({
   if (line.item)
     return (
       <span className="text-leaf">
-        {lineWords(line, units)}
+        <Said>{lineWords(line, units)}</Said>
         {line.unsure.length > 0 && (
           <span className="block text-[#7a5c12]">not sure: {line.unsure.join('; ')}</span>
         )}
@@ -92,7 +93,7 @@ export function LineAsRead({
   return (
     <span className="block">
       <span role="alert" className="text-rust">
-        “{line.text}” is no food of the table.
+        “{line.text}”: I do not know this food.
         {line.nearest.length > 0 && ' Did you mean '}
         {line.nearest.map((food) => (
           <button

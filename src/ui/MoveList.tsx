@@ -1,4 +1,5 @@
 import type { Move, MoveKind } from '@/core/timetable';
+import { Said } from '@/ui/said';
 
 const EDGE = {
   before: 'border-cobalt',
@@ -39,12 +40,16 @@ export function MoveList<T extends Move>({
         >
           <span className="figure text-lg leading-6">{clock(move)}</span>
           <span>
-            <b className="inline-block font-semibold first-letter:uppercase">{move.title}</b>
+            <b className="inline-block font-semibold first-letter:uppercase">
+              <Said>{move.title}</Said>
+            </b>
             <span className="ml-2 text-[12px] whitespace-nowrap text-quiet">
               {of ? `${of(move)}, ` : ''}
               {WORD[move.kind]}
             </span>
-            <span className="block text-[13.5px] leading-snug">{move.detail}</span>
+            <span className="block text-[13.5px] leading-snug">
+              <Said>{move.detail}</Said>
+            </span>
           </span>
         </li>
       ))}

@@ -1,5 +1,6 @@
 'use client';
 
+import { setName } from '@/core/vocabulary';
 import { useState } from 'react';
 import type { PredictedRunOff, Cook } from '@/core/batch/schema';
 import { formatLevel, LITRES_PER_QUART, type Units } from '@/core/quantity';
@@ -37,8 +38,8 @@ export function YieldEntry({
   return (
     <Field
       id={`yield-${foretold.run}`}
-      label={`Broth of run ${foretold.run}, ${unit}`}
-      hint={`foretold ${formatLevel(foretold.litres, units)}, ${foretold.set}`}
+      label={`Broth ${foretold.run}, ${unit}`}
+      hint={`predicted ${formatLevel(foretold.litres, units)}, ${setName(foretold.set)}`}
       inputMode="decimal"
       value={text}
       error={wrong ? `a number from 0 to ${Math.round(MOST_L / unitL)} ${unit}` : undefined}

@@ -151,7 +151,7 @@ export function rehearsalsOf(cooks: readonly Cook[], batch: string): readonly Co
     .toSorted((a, b) => b.startedAt.localeCompare(a.startedAt));
 }
 
-/** Keeps a rehearsal; one that was left, and the oldest of too many, go for it. */
+/** Keeps a practice run; one that was left, and the oldest of too many, go for it. */
 export function saveRehearsal(cook: Cook): void {
   change((h) => {
     const before = h.cooks

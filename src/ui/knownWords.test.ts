@@ -2,9 +2,9 @@ import type { Taught } from '@/core/learn';
 import { factWords, heatWords, likedWords, needWords, oddWords, taughtWords } from './knownWords';
 
 it('says of heat and needs how far they are from what was believed, and nothing of what is the same', () => {
-  expect(heatWords(0.94)).toBe('6 % weaker than it is said to be');
-  expect(heatWords(1.1)).toBe('10 % stronger than it is said to be');
-  expect(heatWords(1.01)).toBe('as strong as it is said to be');
+  expect(heatWords(0.94)).toBe('6 % weaker than its label says');
+  expect(heatWords(1.1)).toBe('10 % stronger than its label says');
+  expect(heatWords(1.01)).toBe('as strong as its label says');
   expect(needWords(0.9)).toBe('10 % shorter than the table has it');
   expect(likedWords(-1)).toBe('liked a grade firmer');
   expect(factWords({ of: 'food', name: 'carrot', factor: 1, cooks: 9, shift: 0 })).toBeNull();
@@ -39,7 +39,7 @@ it('tells what a cook taught in words and numbers', () => {
     salt: { before: null, after: 0.82 },
   };
   expect(taughtWords(taught)).toEqual([
-    'This pot: 6 % weaker than it is said to be, by 3 cooks; the warm-up band of this plan goes from 18–29 min to 21–25 min.',
+    'This pot: 6 % weaker than its label says, by 3 cooks; the warm-up band of this plan goes from 18–29 min to 21–25 min.',
     'Turkey frame: gives 20 % more gelatine than the table has it.',
     'Salt that is right: 0.82 %.',
     'Broths are wanted so from here on: soft set.',

@@ -9,12 +9,12 @@ const SAME = 0.015;
 
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
 
-/** Heat that arrives over what the pot is said to have. @example heatWords(0.94) // "6 % weaker than it is said to be" */
+/** Heat that arrives over what the pot is said to have. @example heatWords(0.94) // "6 % weaker than its label says" */
 export function heatWords(factor: number): string {
-  if (Math.abs(factor - 1) < SAME) return 'as strong as it is said to be';
+  if (Math.abs(factor - 1) < SAME) return 'as strong as its label says';
   return factor < 1
-    ? `${percent(1 - factor)} weaker than it is said to be`
-    : `${percent(factor - 1)} stronger than it is said to be`;
+    ? `${percent(1 - factor)} weaker than its label says`
+    : `${percent(factor - 1)} stronger than its label says`;
 }
 
 /** A need over the table's. @example needWords(1.3) // "30 % longer than the table has it" */

@@ -51,7 +51,7 @@ it('learns nothing when the page is left before', async () => {
   expect(learned()).toEqual([]);
 });
 
-it('learns nothing from a rehearsal or an unfinished cook', async () => {
+it('learns nothing from a practice run or an unfinished cook', async () => {
   const [one, two] = ENDED as [Cook, Cook, Cook];
   const { endedAt: _, ...on } = one;
   keep({ ...HOME, cooks: [on, { ...two, rehearsal: { drill: 'A plain evening' } }] });

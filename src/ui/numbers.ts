@@ -1,11 +1,12 @@
-import { readNumber } from '@/core/quantity';
+import { readTyped } from '@/core/quantity';
 
-/** A text as a number; NaN for what is none. A comma is a decimal point. */
+/** A typed text as a number; NaN for one that is none, or that may be two. */
 export function numberIn(text: string): number {
-  return Number(text.trim().replace(',', '.'));
+  const { value, or } = readTyped(text);
+  return or === undefined ? value : Number.NaN;
 }
 
-/** A text that may be empty as a number; undefined where it is. */
+/** A text that may be empty as a number; undefined for an empty one. */
 export function maybeNumber(text: string): number | undefined {
   return text.trim() === '' ? undefined : numberIn(text);
 }
@@ -16,18 +17,23 @@ export function isWithin(text: string, least: number, most: number): boolean {
   return number === undefined || (number >= least && number <= most);
 }
 
+/** Asks which number is meant; undefined for a text with one meaning. @example whichNumber('5.300') // "either 5300 or 5.3" */
+export function whichNumber(text: unknown): string | undefined {
+  const typed = typeof text === 'string' ? readTyped(text) : undefined;
+  return typed?.or === undefined ? undefined : `either ${typed.or} or ${typed.value}`;
+}
+
 /**
- * Texts of number fields as numbers; what is no number stays the text it is, so that the schema
- * can say what was wanted. A comma is a decimal point, and fractions are read.
+ * Texts of number fields as numbers. A text that is no number, or may be two, stays a text, so that the schema
+ * can say what it wants.
  */
 export function toNumbers(values: object, fields: readonly string[]): Record<string, unknown> {
   const out: Record<string, unknown> = { ...values };
   for (const field of fields) {
     const value = out[field];
     if (typeof value !== 'string') continue;
-    const text = value.trim().replace(',', '.');
-    const number = readNumber(text);
-    out[field] = text === '' ? undefined : Number.isFinite(number) ? number : value;
+    const number = numberIn(value);
+    out[field] = value.trim() === '' ? undefined : Number.isFinite(number) ? number : value;
   }
   return out;
 }

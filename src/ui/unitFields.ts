@@ -3,6 +3,8 @@
  * back exactly where nobody changed them, and refused in the units that were asked for.
  */
 import {
+  formatAltitude,
+  formatTemperature,
   LITRES_PER_QUART,
   MASS_G,
   METRES_PER_FOOT,
@@ -11,6 +13,7 @@ import {
   toFahrenheit,
   type Units,
 } from '@/core/quantity';
+import { boilingPoint } from '@/core/water';
 
 export type Dimension =
   | 'altitude'
@@ -139,4 +142,19 @@ export function refusal(
   if (!found || !shownIn(found, units)) return message;
   const at = (text: string | undefined): number => shown(Number(text), found, units);
   return message.replace(all, `a number from ${at(least)} to ${at(most)} ${unitOf(found, units)}`);
+}
+
+/** Altitudes that people cook at, m. */
+export const LOWEST_M = -400;
+export const HIGHEST_M = 5000;
+
+/**
+ * Shows an altitude as it was taken, with what follows; undefined where nobody cooks.
+ *
+ * @example altitudeHint(1615, 'us') // "5,299 ft: water boils at 202 °F"
+ */
+export function altitudeHint(altitudeM: unknown, units: Units): string | undefined {
+  return typeof altitudeM === 'number' && altitudeM >= LOWEST_M && altitudeM <= HIGHEST_M
+    ? `${formatAltitude(altitudeM, units)}: water boils at ${formatTemperature(boilingPoint(altitudeM), units)}`
+    : undefined;
 }

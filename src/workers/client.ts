@@ -32,7 +32,7 @@ const POOLS = {
   search: { make: models, endsAborted: true },
   /** What is predicted at the stove, and what was learned there. */
   stove: { make: models },
-  /** The stand-in: it is looked at all the time. */
+  /** The practice pot: it is looked at all the time. */
   device: { make: models },
   larder: { make: models },
   reader: { make: reading },
@@ -68,7 +68,7 @@ const ROUTES: { readonly [N in CallName]: Route<N> } = {
   lesson: { pool: 'stove', what: ofCook },
   taught: { pool: 'stove', what: ofCook },
   debrief: { pool: 'stove', what: ofCook },
-  standIn: { pool: 'device', what: 'The stand-in' },
+  standIn: { pool: 'device', what: 'The practice pot' },
   coolWays: { pool: 'larder', what: 'Cooling' },
   followCooling: { pool: 'larder', what: 'Cooling' },
   daysAhead: { pool: 'larder', what: 'The next days' },

@@ -37,7 +37,7 @@ describe('what is not called any more', () => {
       ],
       [pressure(6)],
     );
-    const catches = calls(milk).find(({ title }) => title === 'It can catch on the bottom');
+    const catches = calls(milk).find(({ title }) => title === 'It may burn on the bottom');
     expect(catches?.message).toContain('Lay tomato paste on top, unstirred');
     expect(catches?.message).toContain('stir milk well into the thin liquid');
     expect(catches?.message).not.toMatch(/milk on top/i);
@@ -47,7 +47,7 @@ describe('what is not called any more', () => {
     const dal = (litres: number): Batch =>
       batchOf([item('w', 'water', litres, 'l'), item('d', 'red-lentils', 300, 'g')], [pressure(8)]);
     const said = (litres: number) =>
-      calls(dal(litres)).find(({ title }) => title === 'Red lentils may catch on the bottom');
+      calls(dal(litres)).find(({ title }) => title === 'Red lentils may burn on the bottom');
     expect(said(1.4)).toBeUndefined();
     const [remedy] = said(0.55)?.remedies ?? [];
     expect(remedy).toMatchObject({ do: 'set-water' });

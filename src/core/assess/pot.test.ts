@@ -167,7 +167,7 @@ describe('releases side by side', () => {
       // Split peas froth whatever the level, by the manuals of pots.
       expect(at(peas(1))?.advice).toMatch(/^Wait 1\d min, then open the valve slowly/);
       const stock = batchOf([WATER, item('b', 'beef-knuckle', 800, 'g')], [pressure(10, QUICK)]);
-      expect(at(stock)?.advice).toBe('The valve may be opened at once, standing back.');
+      expect(at(stock)?.advice).toBe('The valve can be opened right away, standing back.');
       const full = at(peas(3));
       expect(full?.advice).toMatch(/^(?:Wait \d+ min|Let the pin drop)/);
       const wait = full?.waitMin;

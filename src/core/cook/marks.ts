@@ -53,7 +53,7 @@ export const MARK: Readonly<Record<MarkKind, MarkIs>> = {
   'put-right': mark('Put right'),
   changed: mark('Plan changed'),
   declined: mark('Left as planned'),
-  done: mark('To the table', null, 'app'),
+  done: mark('Serve', null, 'app'),
 };
 
 /** Words for each fault that was put right. */
@@ -91,9 +91,9 @@ export function changeWords(
     case 'close-again':
       return `Close again, ${formatMinutes(minutes)} under pressure`;
     case 'simmer-on':
-      return `Simmer on, open, ${formatMinutes(minutes)}`;
+      return `Simmer without the lid, ${formatMinutes(minutes)}`;
     case 'as-it-is':
-      return 'Leave it as it is';
+      return 'Continue as planned';
   }
 }
 

@@ -162,7 +162,7 @@ describe('draws of a pot that has been learned', () => {
 });
 
 describe('a lesson', () => {
-  it('is none of a rehearsal, or of what is still on', () => {
+  it('is none of a practice run, or of what is still on', () => {
     const [first] = SEASON;
     const { endedAt: _, ...on } = first as Cook;
     expect(lessonOf(on)).toBeUndefined();

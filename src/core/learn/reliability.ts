@@ -1,5 +1,5 @@
 /**
- * Is Retort to be believed? What was foretold, held against what happened: how many bands held, how many of
+ * How accurate has Retort been? What was foretold, held against what happened: how many bands held, how many of
  * “right, 7 in 10” were right, how far off the minutes were. Counted from what each cook keeps, so that nothing
  * that has been learned since makes it look better.
  */
@@ -73,7 +73,7 @@ function middle(values: readonly number[]): number {
 }
 
 /**
- * Holds what was foretold against what happened.
+ * Holds what was predicted and what happened.
  *
  * @param cooks any; rehearsals and what is still on the stove do not count
  */

@@ -1,5 +1,5 @@
 /**
- * A rehearsal looked back on with the truth in hand: at each moment at which something could be chosen, what
+ * A practice run looked back on with the truth in hand: at each moment at which something could be chosen, what
  * the best next move was by search over the same few moves, and what it cost not to make it.
  */
 import { isShort } from '../guard';
@@ -156,7 +156,7 @@ function firstSign(model: Model, fault: Fault, lidS: number, endS: number): numb
 /** What nobody can know before the food is tried. */
 const HIDDEN: ReadonlySet<Mishap> = new Set(['old-beans', 'frozen']);
 
-/** The stand-in as far as a cook can know it while its lid is on: foods as their kind. */
+/** The practice pot as far as a cook can know it while its lid is on: foods as their kind. */
 function asKnowable(cook: Cook, standIn: StandIn): StandIn {
   return {
     ...standIn,
@@ -206,7 +206,7 @@ function dearest(cook: Cook, standIn: StandIn, endS: number, went: number): Mish
 }
 
 /**
- * Looks back on a rehearsal that is over.
+ * Looks back on a practice run that is over.
  *
  * @throws RangeError for a cook that is not over, or was not on a stand-in
  */
@@ -215,7 +215,7 @@ export function debriefOf(cook: Cook): Debrief {
   if (!standIn || !endedAt) throw new RangeError('no rehearsal that is over');
   const endS = secondsOf(cook, endedAt);
   const model = truthAt(cook, standIn, endS, endS);
-  // What was open at its end goes on by the plan: nobody waits for a rehearsal.
+  // What was open at its end goes on by the plan: nobody waits for a practice run.
   const outcome = { ...goesOn(cook, standIn, endS), tableMin: endS / 60 };
   const moments = momentsOf(cook, standIn, model, endS);
   const found = moments.map((moment) => decide(cook, standIn, moment));

@@ -1,5 +1,5 @@
 /**
- * What may go wrong at a stove. Each is a change of what is true of the stand-in: of its foods, of its vessel
+ * What may go wrong at a stove. Each is a change of what is true of the practice pot: of its foods, of its vessel
  * for a while, of its air or of its hands. What a screen shows of it are its signs.
  */
 import { changed, enteringAt, foodOf, handlingAt, stepsOf } from '../batch/plan';

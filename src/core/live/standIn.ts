@@ -1,5 +1,5 @@
 /**
- * The stand-in pot: a simulated device whose heater, losses, seal, valve and foods are its own, drawn by a
+ * The practice pot pot: a simulated device whose heater, losses, seal, valve and foods are its own, drawn by a
  * seed and hidden from the plan. What it does follows from its seed, from what hands did and from the time
  * alone, so that a page loaded anew finds it as it was.
  */
@@ -21,7 +21,7 @@ const NOISE_C = 0.7;
 const THERMOMETER_S = 40;
 /** It is read so often, s. */
 const READ_S = 120;
-/** Time step of the stand-in, s. */
+/** Time step of the practice pot, s. */
 const STEP_S = 10;
 /** What is worth hearing lies below this, kPa. */
 const OPEN_KPA = 1;
@@ -208,7 +208,7 @@ function gradesNow({ plan, cooks }: Model): Readonly<Record<string, GradeName>> 
 }
 
 /**
- * The stand-in of a cook at a moment.
+ * The practice pot of a cook at a moment.
  *
  * @param nowS s from the start of the cook
  * @throws RangeError for a food that is not in the table

@@ -198,5 +198,5 @@ export function finishReport(
   };
 }
 
-/** Of what is drunk by tomorrow, so much is drunk in an hour (assumed). */
+/** Of what is absorbed by tomorrow, so much is drunk in an hour (assumed). */
 const IN_AN_HOUR_SHARE = 0.3;

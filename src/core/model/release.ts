@@ -116,7 +116,7 @@ function shortestWait(model: Model, step: number, opening: Opening): number | nu
 
 /** In the order in which cooks choose: at once, in bursts, after a wait, when it has dropped. */
 function advice(waitMin: number | null, bursts: boolean): string {
-  if (waitMin === 0) return 'The valve may be opened at once, standing back.';
+  if (waitMin === 0) return 'The valve can be opened right away, standing back.';
   const wait =
     waitMin === null
       ? 'let the pin drop by itself'

@@ -23,7 +23,7 @@ export interface BonesReport {
   readonly gPerL: number;
   /** Gelatine that still sets, g/L; the set is judged by this. */
   readonly setsGPerL: number;
-  /** The same 8 times in 10: bones differ, and how fast they give. */
+  /** The same usually bones differ, and how fast they give. */
   readonly setsBand: StrengthBand;
   /** Of all that the bones can give. */
   readonly share: number;
@@ -40,7 +40,7 @@ export interface BonesReport {
   readonly crumbled: readonly string[];
 }
 
-/** Broths of the first runs poured together. */
+/** Broths of the first runs all poured together. */
 export interface BlendReport {
   /** Runs 1 to this. */
   readonly runs: number;

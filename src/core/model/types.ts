@@ -136,7 +136,7 @@ export interface ReleaseReport {
   readonly advice: string;
   /** Shortest wait before the valve may be opened, min; null when only the pin's drop is safe. */
   readonly waitMin: number | null;
-  /** Whether it may be opened at once in bursts. */
+  /** Whether it can be opened right away in bursts. */
   readonly bursts: boolean;
   readonly textures: readonly Texture[];
 }

@@ -86,9 +86,10 @@ export function formatVolume(litres: number, units: Units): string {
     const rounded = Math.round(ml / 50) * 50;
     return rounded < 1000 ? `${rounded} ml` : `${decimals(rounded / 1000, 2)} L`;
   }
+  if (ml < VOLUME_ML.tsp / 8) return 'a few drops';
   if (ml < VOLUME_ML.cup / 4)
     return ml < VOLUME_ML.tbsp
-      ? `${formatFraction(ml / VOLUME_ML.tsp)} tsp`
+      ? `${formatFraction(Math.max(0.25, ml / VOLUME_ML.tsp))} tsp`
       : `${formatFraction(ml / VOLUME_ML.tbsp)} tbsp`;
   const cups = nearestFraction(ml / VOLUME_ML.cup);
   if (cups >= 8) return `${formatFraction(ml / VOLUME_ML.qt)} qt`;
@@ -171,9 +172,10 @@ const SALT_TSP_G = 6;
 
 /** Salt as it is weighed or spooned. @example formatSalt(9, 'us') // "1½ tsp" */
 export function formatSalt(grams: number, units: Units): string {
-  return units === 'metric'
-    ? `${Math.round(grams)} g`
-    : `${formatFraction(grams / SALT_TSP_G)} tsp`;
+  if (units === 'metric') return grams < 0.5 ? 'a pinch' : `${Math.round(grams)} g`;
+  return grams < SALT_TSP_G / 8
+    ? 'a pinch'
+    : `${formatFraction(Math.max(0.25, grams / SALT_TSP_G))} tsp`;
 }
 
 /** A difference of temperatures. @example formatDegrees(10, 'us') // "18 °F" */
@@ -257,6 +259,70 @@ const WORLD: Readonly<Partial<Record<Unit, Units>>> = {
   qt: 'us',
 };
 
+/** Steps that a measure has, from the value on where they are used. The last that is reached counts. */
+const STEPS: Readonly<Partial<Record<Unit, readonly (readonly [from: number, step: number])[]>>> = {
+  piece: [
+    [0, 1 / 4],
+    [1, 1 / 2],
+    [6, 1],
+  ],
+  can: [[0, 1 / 2]],
+  g: [
+    [0, 0.1],
+    [10, 1],
+  ],
+  ml: [
+    [0, 1],
+    [50, 5],
+  ],
+  kg: [[0, 0.01]],
+  l: [[0, 0.01]],
+  oz: [
+    [0, 0.1],
+    [4, 0.5],
+  ],
+  floz: [[0, 1 / 2]],
+  lb: [[0, 1 / 4]],
+  pt: [[0, 1 / 4]],
+  qt: [[0, 1 / 4]],
+  tbsp: [[0, 1 / 2]],
+  tsp: [[0, 1 / 4]],
+};
+/** What is too little for a measure is taken with a smaller one. */
+const SMALLER: Readonly<
+  Partial<Record<Unit, readonly [below: number, unit: Unit, times: number]>>
+> = {
+  cup: [0.22, 'tbsp', 16],
+  tbsp: [0.75, 'tsp', 3],
+  lb: [0.22, 'oz', 16],
+};
+/** A number as near to what was typed as this was typed so. */
+const TYPED = 0.005;
+
+/**
+ * An amount as a cook measures it: what was typed stays, what was worked out is rounded to the measure's steps.
+ *
+ * @example measured({ value: 1.38, unit: 'piece' }) // { value: 1.5, unit: 'piece' }
+ * @example measured({ value: 0.115, unit: 'cup' }) // { value: 2, unit: 'tbsp' }
+ */
+export function measured(amount: Amount): Amount {
+  const { value, unit } = amount;
+  if (value <= 0) return amount;
+  const smaller = SMALLER[unit];
+  if (smaller && value < smaller[0])
+    return measured({ ...amount, value: value * smaller[2], unit: smaller[1] });
+  const near = nearestFraction(value);
+  if (unit === 'cup') return { ...amount, value: near };
+  // Whole numbers, and the fractions that measures have, are as they were typed.
+  const isTyped =
+    (value >= 1 && Math.abs(value - Math.round(value)) < 1e-6) ||
+    (FRACTION_UNITS.has(unit) && near > 0 && Math.abs(near - value) < TYPED);
+  if (isTyped) return amount;
+  const step = STEPS[unit]?.findLast(([from]) => value >= from)?.[1] ?? 0.1;
+  const rounded = Math.max(step, Math.round(value / step) * step);
+  return { ...amount, value: Number(rounded.toFixed(4)) };
+}
+
 const FRACTION_UNITS: ReadonlySet<Unit> = new Set<Unit>([
   'cup',
   'tsp',
@@ -285,17 +351,18 @@ export function formatAmount(amount: Amount, units?: Units): string {
     return formatMass(amount.value * MASS_G[amount.unit], units);
   if (foreign && isVolumeUnit(amount.unit))
     return formatVolume((amount.value * VOLUME_ML[amount.unit]) / 1000, units);
-  const near = nearestFraction(amount.value);
-  const exact = Math.abs(near - amount.value) < 0.005 && near > 0;
+  const { value, unit, canG, size: said } = measured(amount);
+  const near = nearestFraction(value);
+  const exact = Math.abs(near - value) < TYPED && near > 0;
   const number =
-    FRACTION_UNITS.has(amount.unit) && exact
-      ? formatFraction(amount.value)
-      : Number(amount.value.toPrecision(4)).toString();
-  const word = UNIT_WORDS[amount.unit][amount.value > 1 ? 1 : 0];
-  if (amount.unit === 'can' && amount.canG) {
-    const net = units === 'us' ? formatMass(amount.canG, 'us') : `${amount.canG} g`;
-    return amount.value === 1 ? `a ${net} can` : `${number} ${word} (${net})`;
+    FRACTION_UNITS.has(unit) && exact
+      ? formatFraction(value)
+      : Number(value.toPrecision(4)).toString();
+  const word = UNIT_WORDS[unit][value > 1 ? 1 : 0];
+  if (unit === 'can' && canG) {
+    const net = units === 'us' ? formatMass(canG, 'us') : `${canG} g`;
+    return value === 1 ? `a ${net} can` : `${number} ${word} (${net})`;
   }
-  const size = amount.unit === 'piece' && amount.size ? amount.size : '';
+  const size = unit === 'piece' && said ? said : '';
   return [number, size, word].filter(Boolean).join(' ');
 }

@@ -18,6 +18,7 @@ export {
 } from './units';
 export {
   formatAmount,
+  measured,
   formatFraction,
   formatDegrees,
   formatLength,
@@ -37,5 +38,6 @@ export {
   nearestFraction,
 } from './format';
 export { readNumber } from './packed';
+export { readTyped, type Typed } from './typed';
 export { DURATION_UNIT, durationsInFigures, numberOf, SPELLED, tensInFigures } from './spelled';
 export { parseAmount, parseLength, type ParsedAmount } from './parse';

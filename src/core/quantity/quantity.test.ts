@@ -10,6 +10,7 @@ import {
   formatTemperature,
   formatVolume,
   MASS_G,
+  measured,
   nearestFraction,
   formatAcross,
   formatAltitude,
@@ -165,9 +166,13 @@ describe('writing an amount', () => {
     fc.assert(
       fc.property(value, fc.constantFrom(...UNITS), (v, unit) => {
         const back = parseAmount(`${formatAmount({ value: v, unit })} leek`);
+        const put = measured({ value: v, unit });
         expect(back.rest).toBe('leek');
-        expect(back.amount?.unit).toBe(unit);
-        expect(Math.abs((back.amount?.value ?? 0) - v)).toBeLessThanOrEqual(0.0051 + v * 5e-4);
+        expect(back.amount?.unit).toBe(put.unit);
+        expect(Math.abs((back.amount?.value ?? 0) - put.value)).toBeLessThan(0.0051 + v * 5e-4);
+        // Measuring takes a cook off by no more than a step of the measure, or less than the smallest.
+        if (put.unit === unit && v >= 1)
+          expect(Math.abs(put.value - v)).toBeLessThanOrEqual(0.51 + v * 0.02);
       }),
     );
   });
@@ -182,5 +187,52 @@ describe('units', () => {
     expect(MASS_G.lb).toBeCloseTo(16 * MASS_G.oz, 9);
     expect(volumeMl({ value: 2, unit: 'cup' })).toBeCloseTo(473.176, 3);
     expect(volumeMl({ value: 2, unit: 'lb' })).toBeNull();
+  });
+});
+
+describe('amounts as they are measured', () => {
+  // Written before the rule, as a cook would measure them.
+  it.each([
+    [{ value: 1.38, unit: 'piece' }, '1½'],
+    [{ value: 0.31, unit: 'piece' }, '¼'],
+    [{ value: 2.07, unit: 'piece' }, '2'],
+    [{ value: 7.4, unit: 'piece' }, '7'],
+    [{ value: 0.115, unit: 'cup' }, '2 tbsp'],
+    [{ value: 0.29, unit: 'cup' }, '¼ cup'],
+    [{ value: 2.37, unit: 'cup' }, '2⅓ cups'],
+    [{ value: 0.04, unit: 'tsp' }, '¼ tsp'],
+    [{ value: 0.46, unit: 'tbsp' }, '1½ tsp'],
+    [{ value: 1.84, unit: 'tbsp' }, '2 tbsp'],
+    [{ value: 0.14, unit: 'lb' }, '2.2 oz'],
+    [{ value: 1.61, unit: 'lb' }, '1½ lb'],
+    [{ value: 248.4, unit: 'g' }, '248 g'],
+    [{ value: 1.2345, unit: 'l' }, '1.23 L'],
+    [{ value: 137.31, unit: 'ml' }, '135 ml'],
+    [{ value: 330, unit: 'ml' }, '330 ml'],
+    [{ value: 1.25, unit: 'kg' }, '1.25 kg'],
+    [{ value: 0.9, unit: 'l' }, '0.9 L'],
+    [{ value: 1.4, unit: 'can', canG: 400 }, '1½ cans (400 g)'],
+    [{ value: 123, unit: 'g' }, '123 g'],
+  ] as const)('%j is written %s', (amount, words) => {
+    expect(formatAmount(amount)).toBe(words);
+  });
+
+  it('never says none of what goes in, and never three decimals', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...UNITS),
+        fc.double({ min: 0.001, max: 5000, noNaN: true }),
+        (unit, value) => {
+          const said = formatAmount({ value, unit });
+          expect(said).not.toMatch(/^0(?![.\d])/);
+          expect(said).not.toMatch(/\.\d{3}/);
+        },
+      ),
+    );
+  });
+
+  it('says a pinch or a few drops of what no spoon holds', () => {
+    expect([formatSalt(0.2, 'us'), formatSalt(0.2, 'metric')]).toEqual(['a pinch', 'a pinch']);
+    expect(formatVolume(0.0004, 'us')).toBe('a few drops');
   });
 });

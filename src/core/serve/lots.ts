@@ -48,7 +48,7 @@ export function lotsOf(
       const gone = i === runs.length - 1 ? elsewhere : 0;
       return {
         run: foretold.run,
-        name: runs.length > 1 ? `${plainName(batch.name)}, run ${foretold.run}` : batch.name,
+        name: runs.length > 1 ? `${plainName(batch.name)}, no. ${foretold.run}` : batch.name,
         litres,
         openL:
           thrown && i === runs.length - 1

@@ -2,6 +2,7 @@
  * The open pot: what is done with it, in the order in which it is done. Made from the batch and what the
  * assessment knows of it; the cook drops what is not wanted.
  */
+import { thickName } from '../vocabulary';
 import type { Assessment } from '../assess';
 import type { ItemReport } from '../model';
 import { exitOf, foodOf, isStock, stepsOf } from '../batch/plan';
@@ -40,7 +41,7 @@ export interface FinishMove {
 }
 
 const BLENDER_WHY = 'Starch and pulp thicken; it goes on thickening as it stands.';
-/** Less fat is no matter, g. */
+/** Less fat is any, g. */
 const FAT_G = 15;
 const SPOON_G = 13;
 
@@ -79,7 +80,7 @@ function fishOut(seen: readonly Seen[]): FinishMove | null {
   if (out.length === 0) return null;
   return {
     key: 'fish-out',
-    does: `Fish out the ${namesOf(out)}.`,
+    does: `Remove the ${namesOf(out)}.`,
     why: 'They have given what they had; nobody wants them in a bowl.',
   };
 }
@@ -133,7 +134,7 @@ function skim({ finish }: Assessment, units: Units): FinishMove | null {
 
 /** Now, in an hour and tomorrow, said once where it is the same. */
 function thicknessWords({ table, hour, tomorrow }: Assessment['finish']['pas']): string {
-  const [now, later, next] = [table, hour, tomorrow].map(thicknessWord);
+  const [now, later, next] = [table, hour, tomorrow].map((pas) => thickName(thicknessWord(pas)));
   if (now === later && now === next) return `Thickness now and tomorrow: ${now}.`;
   if (now === later) return `Thickness now and in an hour: ${now}; tomorrow: ${next}.`;
   return `Thickness now: ${now}; in an hour${next === later ? ' and tomorrow' : ''}: ${later}${next === later ? '' : `; tomorrow: ${next}`}.`;
@@ -153,7 +154,7 @@ function temper(seen: readonly Seen[]): FinishMove | null {
   if (dairy.length === 0) return null;
   return {
     key: 'temper',
-    does: `Off the boil: stir a ladle of hot soup into the ${namesOf(dairy)}, whisk, then all of it back.`,
+    does: `Off the boil: stir a ladle of hot soup into the ${namesOf(dairy)}, whisk, then pour it all back.`,
     why: 'Dairy that meets boiling, sour liquid curdles.',
   };
 }
@@ -188,7 +189,7 @@ function bowls(seen: readonly Seen[], { finish }: Assessment, units: Units): Fin
   const into = apart.length > 0 ? ` Into each first its share of the ${namesOf(apart)}.` : '';
   return {
     key: 'bowls',
-    does: `${formatLevel(finish.servedL, units)} make ${count} bowls of ${formatVolume(finish.bowlL, units)}.${into}`,
+    does: `${formatLevel(finish.servedL, units)} make ${count} servings of ${formatVolume(finish.bowlL, units)}.${into}`,
     why: 'What is cooked apart is joined in the bowl, so that it does not drink the rest.',
   };
 }

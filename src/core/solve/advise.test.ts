@@ -102,7 +102,7 @@ describe('advice', () => {
       [pressure(35)],
     );
     const { advice: found } = judged(mixed);
-    expect(found.first?.remedy).toMatchObject({ do: 'take', label: 'Find the order' });
+    expect(found.first?.remedy).toMatchObject({ do: 'take', label: 'Fix the timing for me' });
     expect(found.first?.mends.length).toBeGreaterThan(1);
   });
 

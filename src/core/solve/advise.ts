@@ -72,7 +72,8 @@ function besides(batch: Batch, findings: readonly Finding[], home: Home): readon
   if (findings.some((f) => findingOf(f.code).wider === 'order')) {
     try {
       const { batch: plan, unmet } = solve(batch, pot, kitchen, USUAL_WISHES);
-      if (unmet.length === 0) remedies.push({ do: 'take', batch: plan, label: 'Find the order' });
+      if (unmet.length === 0)
+        remedies.push({ do: 'take', batch: plan, label: 'Fix the timing for me' });
     } catch (error) {
       // A pot that cannot come to pressure has no order to find; its call says so.
       if (!(error instanceof RangeError)) throw error;
@@ -120,7 +121,7 @@ function tried(
 
 function outcomeWords(totalMin: number, beforeMin: number): string {
   const by = Math.round(totalMin - beforeMin);
-  const table = `${formatMinutes(totalMin)} to the table`;
+  const table = `${formatMinutes(totalMin)} in all`;
   if (by === 0) return table;
   return `${table}, ${formatMinutes(Math.abs(by))} ${by > 0 ? 'later' : 'sooner'}`;
 }

@@ -6,7 +6,7 @@ import { formatLength, formatMinutes, type Units } from '../quantity';
 
 /** Where an item goes in, as a cook says it. */
 function entryWords(item: Item, steps: readonly Step[]): string {
-  if (item.apart) return 'apart, joined in the bowl';
+  if (item.apart) return 'cooked separately, added when served';
   const at = entryIndex(item, steps);
   const step = steps[at];
   if (!step || at <= 0) return 'with the first lid';

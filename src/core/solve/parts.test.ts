@@ -131,7 +131,7 @@ describe('changes in words', () => {
     const words = changesOf(REFERENCE, moved, 'metric');
     expect(words[0]).toContain('hold 20 min, valve after 5 min; simmer 9 min');
     expect(words).toContain('lamb neck: cut to 30 mm');
-    expect(words).toContain('pearl barley: apart, joined in the bowl');
+    expect(words).toContain('pearl barley: cooked separately, added when served');
     expect(words).toContain('leek: with the first lid');
   });
 });

@@ -27,7 +27,7 @@ interface Written {
   readonly kind?: BatchKind;
   readonly lines: readonly string[];
   readonly steps: readonly Step[];
-  /** Minutes to the table that a cook would expect, from and to. */
+  /** Total time, predicted and real that a cook would expect, from and to. */
   readonly minutes: readonly [number, number];
   /** Calls that a cook would nod at. */
   readonly calls?: readonly string[];

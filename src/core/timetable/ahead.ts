@@ -142,7 +142,7 @@ export function aheadOf(
       },
     ];
   });
-  const table: Ahead = { id: 'table', kind: 'table', at: tableAt, words: 'To the table' };
+  const table: Ahead = { id: 'table', kind: 'table', at: tableAt, words: 'Serve' };
   return [...pot, ...beside, table].sort((a, b) => a.at - b.at);
 }
 

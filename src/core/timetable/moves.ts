@@ -119,7 +119,7 @@ function wait(id: string, minute: number, minutes: number, title: string): reado
 function holdMoves(step: PressureStep, hot: number, minutes: number, pot: Pot): readonly Move[] {
   const title = 'At pressure: the hold begins';
   const holds = `Hold ${formatMinutes(step.holdMin)}`;
-  const free = wait(`${step.id}-hold`, hot + 1, minutes - 1, 'It holds');
+  const free = wait(`${step.id}-hold`, hot + 1, minutes - 1, 'Hold');
   if (pot.kind === 'electric') {
     const detail = [`${holds}; the pot keeps the time.`, free[0]?.detail].filter(Boolean).join(' ');
     return [{ id: `${step.id}-hot`, minute: hot, minutes, kind: 'wait', title, detail }];
@@ -145,10 +145,10 @@ function pressureMoves(step: PressureStep, index: number, telling: Telling): rea
       minute: report.startMin,
       minutes: 3,
       kind: 'hands',
-      title: isFirst ? 'Fill the pot, lid on' : 'Lid on again',
+      title: isFirst ? 'Fill the pot, lock the lid' : 'Lid on again',
       detail: telling.hands(step.id).join('. ') || 'Lock the lid, valve shut, heat on high.',
     },
-    ...wait(`${step.id}-up`, report.startMin + 3, report.warmUpMin - 3, 'It comes to pressure'),
+    ...wait(`${step.id}-up`, report.startMin + 3, report.warmUpMin - 3, 'Coming to pressure'),
     ...holdMoves(step, hot, report.holdMin, telling.pot),
   ];
   if (!stove) moves.push(...wait(`${step.id}-down`, over, open - over, 'The pin drops by itself'));
@@ -332,7 +332,7 @@ export function movesOf(
       minute: total,
       minutes: 5,
       kind: 'serve' as const,
-      title: 'On the table',
+      title: 'Ready at',
       detail: finishMoves(batch, assessment, units)
         .map((move) => move.does)
         .join(' '),

@@ -55,10 +55,10 @@ export function wordsOf(stage: Stage, units: Units): Words {
   switch (stage.kind) {
     case 'load':
       return {
-        title: 'Put in and lock the lid',
+        title: 'Add the food and lock the lid',
         act: flame
-          ? 'Everything listed goes in. Ring and valve clean, lid locked, then heat on high.'
-          : 'Everything listed goes in. Ring and valve clean, lid locked, valve shut, then start the pot.',
+          ? 'Everything listed goes in. Clean ring and valve, lid locked, then heat on high.'
+          : 'Everything listed goes in. Clean ring and valve, lid locked, valve shut, then start the pot.',
         look: 'Hold the level against the line inside the pot: above it, take some out before the lid goes on.',
         press: 'Lid locked',
         caution: 'Check that the valve moves freely and the ring sits in its groove.',
@@ -108,7 +108,7 @@ export function wordsOf(stage: Stage, units: Units): Words {
     }
     case 'pin':
       return {
-        title: shut ? 'Let the pin drop by itself' : 'Until the pin drops',
+        title: shut ? 'Let the pin drop by itself' : 'Wait for the pin to drop',
         act: shut
           ? `${flame ? 'Off the heat' : 'The pot off'}, valve shut: leave it alone.`
           : 'Wait until no steam comes.',

@@ -19,7 +19,7 @@ export const DOING = {
   prep: {
     title: 'Get ready',
     act: 'Cut and weigh, rinse pulses, salt as you like it.',
-    look: said('Everything stands within reach.'),
+    look: said('Everything is within reach.'),
     caution: null,
   },
   saute: {
@@ -29,9 +29,9 @@ export const DOING = {
     caution: null,
   },
   // Its stages have words of their own.
-  pressure: { title: 'Under pressure', act: '', look: said(''), caution: null },
+  pressure: { title: 'Pressure-cook', act: '', look: said(''), caution: null },
   open: {
-    title: 'Open pot',
+    title: 'Open the pot',
     act: 'Take out and put in what is listed.',
     look: said('Test the slowest piece: if it resists, close and hold longer.'),
     caution: null,
@@ -43,7 +43,7 @@ export const DOING = {
     caution: HOT_BROTH,
   },
   simmer: {
-    title: 'Simmer, open',
+    title: 'Simmer without the lid',
     act: 'Put in what is listed and keep it just moving.',
     look: said('Taste the late things; they go on cooking in the hot broth.'),
     caution: null,

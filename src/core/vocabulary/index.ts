@@ -42,3 +42,4 @@ export {
   type VesselName,
   type WayDone,
 } from './handling';
+export { gradeName, setName, thickName } from './states';

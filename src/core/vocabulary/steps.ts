@@ -28,7 +28,7 @@ export interface StepDefinition {
   readonly added: string;
   /** On the bar, and in the plan. */
   readonly short: string;
-  /** Of what goes in with it. */
+  /** As a stage that food goes in with. */
   readonly entry: string;
   /** In the timetable. */
   readonly move: string;
@@ -41,7 +41,7 @@ export const STEPS = {
     title: 'Prepare',
     added: 'prepare',
     short: 'prepare',
-    entry: 'at the prep',
+    entry: 'prepare',
     move: 'Get ready',
   },
   saute: {
@@ -50,25 +50,25 @@ export const STEPS = {
     title: 'Brown',
     added: 'brown, open pot',
     short: 'brown',
-    entry: 'to brown',
+    entry: 'brown',
     move: 'Brown',
   },
   pressure: {
     minutes: null,
     idle: true,
-    title: 'Under pressure',
-    added: 'pressure, once more',
+    title: 'Pressure-cook',
+    added: 'pressure-cook again',
     short: 'hold',
-    entry: 'as the lid goes on',
-    move: 'Under pressure',
+    entry: 'pressure-cook',
+    move: 'Pressure-cook',
   },
   open: {
     minutes: 3,
     idle: false,
-    title: 'Open pot',
+    title: 'Open the pot',
     added: 'open the pot, add or take out',
     short: 'open',
-    entry: 'when opened',
+    entry: 'open the pot',
     move: 'Take out and put in',
   },
   strain: {
@@ -77,16 +77,16 @@ export const STEPS = {
     title: 'Strain',
     added: 'strain',
     short: 'strain',
-    entry: 'at the strain',
+    entry: 'strain',
     move: 'Strain',
   },
   simmer: {
     minutes: 5,
     idle: false,
-    title: 'Simmer, open',
-    added: 'simmer, open',
+    title: 'Simmer without the lid',
+    added: 'simmer without the lid',
     short: 'simmer',
-    entry: 'at the simmer',
+    entry: 'simmer',
     move: 'Simmer',
   },
   rest: {
@@ -95,7 +95,7 @@ export const STEPS = {
     title: 'Rest, lid on',
     added: 'rest, lid on',
     short: 'rest',
-    entry: 'at the rest',
+    entry: 'rest',
     move: 'Rest',
   },
   cool: {
@@ -104,7 +104,7 @@ export const STEPS = {
     title: 'Cool',
     added: 'cool',
     short: 'cool',
-    entry: 'at the cool',
+    entry: 'cool',
     move: 'Cool',
   },
 } as const satisfies Record<StepKind, StepDefinition>;

@@ -11,12 +11,12 @@ const SPAN: Readonly<Record<Zone, readonly [light: string, dark: string]>> = {
 };
 
 const ZONE: Readonly<Record<Zone, string>> = {
-  before: 'not yet what you want',
-  right: 'as you want it',
-  past: 'past what you want',
-  flavour: 'in for its flavour, spent',
+  before: 'not done yet',
+  right: 'just right',
+  past: 'overdone',
+  flavour: 'in for its flavor, used up',
   plain: 'in the pot',
-  plate: 'out of the pot, beside it',
+  plate: 'out of the pot, on a plate',
 };
 
 /** A word stands in its grade where there is room: its letters against the width of the lane, %. */

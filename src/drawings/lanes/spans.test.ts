@@ -36,21 +36,21 @@ describe('lanes', () => {
       ['soft', 'right'],
       ['bloated', 'past'],
     ]);
-    expect(outcomeWords(ditalini)).toBe('bloated, too far');
+    expect(outcomeWords(ditalini)).toBe('bloated, overdone');
     const short = assess(
       batchOf([item('w', 'water', 1.5, 'l'), item('l', 'lamb-neck', 800, 'g')], [pressure(1)]),
       POT,
       KITCHEN,
     );
     expect(laneSpans(lane('lamb-neck', short), 60).map((s) => s.zone)).toEqual(['before']);
-    expect(outcomeWords(lane('lamb-neck', short))).toBe('tough, not yet');
+    expect(outcomeWords(lane('lamb-neck', short))).toBe('tough, not done');
   });
 
   it('are hatched for what is in for its flavour, and say what becomes of it', () => {
     expect(laneSpans(lane('bay-leaf'), TOTAL).map((s) => s.zone)).toEqual(['flavour']);
-    expect(outcomeWords(lane('bay-leaf'))).toBe('fish out');
+    expect(outcomeWords(lane('bay-leaf'))).toBe('remove before serving');
     const flavour = { ...lane('onion'), for: 'flavour' as const };
-    expect(outcomeWords({ ...flavour, fishOut: false })).toBe('melts in');
+    expect(outcomeWords({ ...flavour, fishOut: false })).toBe('dissolves');
     expect(wantedSpan(flavour, TOTAL)).toBeNull();
   });
 
@@ -58,7 +58,7 @@ describe('lanes', () => {
     const lamb = lane('lamb-neck');
     expect(outcomeWords(lamb, { under: 0, right: 1, over: 0 })).toBe('tender');
     expect(outcomeWords(lamb, { under: 0.28, right: 0.72, over: 0 })).toBe('tender, right 7 in 10');
-    expect(outcomeWords({ ...lamb, apart: true })).toBe('apart, in the bowl');
+    expect(outcomeWords({ ...lamb, apart: true })).toBe('cooked separately');
     expect(laneSpans({ ...lamb, apart: true }, TOTAL)).toEqual([]);
   });
 });

@@ -2,6 +2,7 @@
 import type { Chances } from '@/core/assess';
 import type { ItemReport } from '@/core/model';
 import type { Item } from '@/core/batch/schema';
+import { gradeName } from '@/core/vocabulary';
 import { gradeIndex, spanOf, wishOf, type Family } from '@/core/food';
 
 /** Before what is wanted, in it, past it; in for flavour; what has no grades; on a plate between two stays. */
@@ -62,7 +63,7 @@ function inPot(item: ItemReport, endMin: number): readonly LaneSpan[] {
     return [{ zone: 'plain', word: '', dark: false, from, to }];
   return item.grades.map(({ grade, fromMin }, i) => ({
     zone: zoneOf(family, gradeIndex(family, grade), item),
-    word: grade,
+    word: gradeName(grade),
     dark: i % 2 === 1,
     from: Math.max(from, share(fromMin)),
     to: Math.min(to, share(item.grades[i + 1]?.fromMin ?? endMin)),
@@ -94,8 +95,8 @@ export function wantedSpan(
 const SURE = 0.95;
 
 function flavourWords({ grade, fishOut }: ItemReport): string {
-  if (fishOut) return 'fish out';
-  return grade === null ? 'for flavour' : 'melts in';
+  if (fishOut) return 'remove before serving';
+  return grade === null ? 'for flavour' : 'dissolves';
 }
 
 /**
@@ -104,12 +105,14 @@ function flavourWords({ grade, fishOut }: ItemReport): string {
  * @param chances how often each verdict was drawn; undefined while they are not known
  */
 export function outcomeWords(item: ItemReport, chances?: Chances): string {
-  if (item.apart) return 'apart, in the bowl';
+  if (item.apart) return 'cooked separately';
   if (item.for === 'flavour') return flavourWords(item);
-  if (item.grade === null) return item.fishOut ? 'fish out' : '';
+  if (item.grade === null) return item.fishOut ? 'remove before serving' : '';
   const chance = chances?.[item.verdict] ?? 1;
-  const word = { under: 'not yet', right: 'right', over: 'too far' }[item.verdict];
+  const word = { under: 'not done', right: 'right', over: 'overdone' }[item.verdict];
   const odds = chance >= SURE ? '' : ` ${Math.max(1, Math.round(10 * chance))} in 10`;
   // What is as wanted needs no word for it, unless that is an open question.
-  return item.verdict === 'right' && !odds ? item.grade : `${item.grade}, ${word}${odds}`;
+  return item.verdict === 'right' && !odds
+    ? gradeName(item.grade)
+    : `${gradeName(item.grade)}, ${word}${odds}`;
 }

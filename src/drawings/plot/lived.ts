@@ -95,7 +95,7 @@ export function cookPlot(
       { kind: 'level', look: 'boil', side: 'left', value: boilC, text: '' },
       {
         kind: 'curve',
-        look: 'foretold',
+        look: 'predicted',
         side: 'left',
         values: lived
           ? minutes.map((m) => (m < offset || m > until ? null : between(planned, liquidC, m)))

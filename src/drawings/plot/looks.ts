@@ -23,7 +23,7 @@ export const LOOKS = {
   pressure: line('cobalt', 1.5, '5 3'),
   range: { ...NO_LINE, fill: 'var(--color-steam)', opacity: 0.35 },
   boil: line('quiet', 1, '2 4'),
-  foretold: line('steam', 3),
+  predicted: line('steam', 3),
   small: line('ink', 2),
   sets: { stroke: 'var(--color-ink)', width: 2, fill: 'var(--color-broth)', opacity: 0.75 },
   given: line('quiet', 1.5, '3 3'),

@@ -77,7 +77,7 @@ const BROTH: Batch = withExtractions(
   3,
 );
 
-describe('run-offs', () => {
+describe('broths', () => {
   const B = assess(BROTH, POT, KITCHEN);
   const plot = runOffPlot(B, CLOCK);
   const given = curve(plot, 'given').values;

@@ -11,7 +11,7 @@ export type Look =
   | 'pressure'
   | 'range'
   | 'boil'
-  | 'foretold'
+  | 'predicted'
   | 'small'
   | 'sets'
   | 'given'

@@ -60,7 +60,7 @@ export function wellLevels(
       ...contents,
       key: 'valve',
       litres: fill.releaseL,
-      text: `at valve ${at(fill.releaseL)}`,
+      text: `valve ${at(fill.releaseL)}`,
       colour: 'var(--color-steam)',
       dash: '8 3 2 3',
     });
@@ -68,7 +68,7 @@ export function wellLevels(
     ...contents,
     key: 'swollen',
     litres: fill.swollenL,
-    text: `swollen ${at(fill.swollenL)}`,
+    text: `hold end ${at(fill.swollenL)}`,
     colour: 'var(--color-quiet)',
     dash: '1 4',
   });

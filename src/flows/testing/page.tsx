@@ -239,7 +239,7 @@ export async function enter(label: Name, text: string): Promise<void> {
 
 /** Says when it is to be on the table, as a cook would. */
 export async function serveAt(time: string): Promise<void> {
-  await enter('on the table', time);
+  await enter('ready at', time);
   await gone(() => document.querySelector('[aria-label="Likely times"]'));
 }
 

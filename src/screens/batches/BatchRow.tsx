@@ -29,9 +29,9 @@ export function BatchRow({
     : batch.items.length === 0
       ? 'empty'
       : stops > 0
-        ? 'does not go as it is'
+        ? 'needs fixing first'
         : warns > 0
-          ? `${warns} ${warns === 1 ? 'call' : 'calls'} open`
+          ? `${warns} ${warns === 1 ? 'warning' : 'warnings'}`
           : 'ready to cook';
   const tone = stops > 0 || error ? 'text-rust' : warns > 0 ? 'text-[#7a5c12]' : 'text-leaf';
   return (

@@ -101,7 +101,7 @@ export function Evening({ wanted }: { readonly wanted: readonly Batch[] }) {
             {timeOf(next.at)}
           </span>
         </p>
-        <Button onClick={() => setOpen(true)}>All by the clock</Button>
+        <Button onClick={() => setOpen(true)}>Timetable for all</Button>
       </div>
       {clashes.map((clash) => {
         const { remedy } = clash;
@@ -124,7 +124,7 @@ export function Evening({ wanted }: { readonly wanted: readonly Batch[] }) {
         <Sheet
           open
           onClose={() => setOpen(false)}
-          title="The evening, by the clock"
+          title="The evening: timetable"
           foot={
             <>
               <Button look="quiet" onClick={() => setOpen(false)}>

@@ -57,7 +57,7 @@ function Problems({
 
 function Preview({ changes }: { readonly changes: readonly Change[] }) {
   const moving = changes.filter((c) => c.how !== 'same');
-  if (moving.length === 0) return <p>Nothing would change: all of it is here already.</p>;
+  if (moving.length === 0) return <p>Nothing would change: everything is here already.</p>;
   return (
     <ul className="max-h-56 overflow-y-auto text-[14px]" tabIndex={0} aria-label="What will change">
       {moving.slice(0, SHOWN).map((c, i) => (
@@ -138,7 +138,7 @@ export function ImportSheet({
             Cancel
           </Button>
           <Button look="copper" disabled={!bundle || taking} onClick={() => void take()}>
-            {taking ? 'Taking it in…' : mode === 'merge' ? 'Merge it' : 'Replace everything'}
+            {taking ? 'Updating in…' : mode === 'merge' ? 'Merge it' : 'Replace everything'}
           </Button>
         </>
       }

@@ -42,7 +42,7 @@ export function StartOver({
     >
       <p>
         {batches.length} batches, {cooks.length} cooks and {pots.length} pots leave this browser. A
-        backup is kept in it, and the file you export brings all of it back.
+        backup is kept in it, and the file you export brings everything back.
       </p>
       {failed && (
         <p role="alert" className="font-semibold text-rust">

@@ -41,7 +41,7 @@ describe('the start page', () => {
   it('shows each batch with what stands against it', async () => {
     const row = screen.getByRole('link', { name: /Test batch/ });
     expect(row.getAttribute('href')).toBe('/bench/b1');
-    await waitFor(() => expect(row.textContent).toMatch(/call(s)? open|ready to cook/));
+    await waitFor(() => expect(row.textContent).toMatch(/warning|ready to cook/));
     expect(row.textContent).toContain('Big enamel');
     expect(row.textContent).toContain('2 h');
   });

@@ -1,5 +1,5 @@
 import { useCallback } from 'react';
-import { Answers } from './answers';
+import { Answers, First } from './answers';
 import { BenchHead } from './head';
 import { usePlan, useSession } from './plan';
 import { BenchSheets, useShortcuts, type Shortcut } from './sheets';
@@ -28,7 +28,8 @@ export function BenchParts() {
           it.
         </p>
       )}
-      <div className="grid min-h-0 flex-1 grid-cols-1 gap-5 lg:grid-rows-1 lg:grid-cols-[340px_minmax(0,1fr)_272px]">
+      <div className="grid min-h-0 flex-1 grid-cols-1 gap-5 lg:grid-cols-[340px_minmax(0,1fr)_272px] lg:grid-rows-[auto_minmax(0,1fr)] lg:gap-y-3">
+        <First />
         <WellSide />
         <PlanPane />
         <Answers />

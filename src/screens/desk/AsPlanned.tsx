@@ -26,7 +26,7 @@ export function AsPlanned({
   return (
     <section aria-labelledby="as-planned" className="panel p-5" data-testid="recipe">
       <h2 id="as-planned" className={HEAD}>
-        As it will be planned
+        As planned
       </h2>
       <ul aria-label="Ingredients as understood" className="-mx-2 mt-2 text-[15px]">
         {recipe.lines.map((line, i) => {

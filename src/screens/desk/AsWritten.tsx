@@ -128,7 +128,7 @@ function Instruction({
   );
 }
 
-/** The recipe as it was written, every word marked by what it became. */
+/** The original recipe, every word marked by what it became. */
 export function AsWritten({
   recipe,
   link,
@@ -142,11 +142,11 @@ export function AsWritten({
   return (
     <section aria-labelledby="as-written" className="panel p-5">
       <h2 id="as-written" className="text-[13px] font-medium text-quiet">
-        As it was written
+        As written
       </h2>
       <p className="mt-1 text-xl font-semibold">{recipe.name}</p>
       <p className="text-quiet">
-        {recipe.servings !== null && `${recipe.servings} bowls`}
+        {recipe.servings !== null && `${recipe.servings} servings`}
         {link && (
           <a
             href={link}

@@ -30,7 +30,7 @@ function Place({
           {name}
         </option>
       ))}
-      <option value={APART}>apart, in the bowl</option>
+      <option value={APART}>cooked separately</option>
     </select>
   );
 }

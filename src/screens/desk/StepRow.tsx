@@ -9,6 +9,7 @@ import {
   type Release,
   type ReleaseMethod,
 } from '@/core/vocabulary';
+import { NumberInput } from '@/ui/NumberInput';
 
 const LONGEST_MIN = 600;
 /** A wait before the valve where none was read, min. */
@@ -45,18 +46,13 @@ export function StepRow({
     <li
       className={`flex flex-wrap items-center gap-x-3 gap-y-1 rounded-lg px-2 py-1.5 ${isPointed ? 'bg-straw/35' : ''}`}
     >
-      <input
-        type="number"
-        min={0}
-        max={LONGEST_MIN}
-        step="any"
+      <NumberInput
         aria-label={`${name}, minutes`}
         className={`field !w-20 ${read === undefined ? '!border-[#b08a2c]' : ''}`}
         value={minutes}
-        onChange={(event) => {
-          const value = Number(event.target.value);
-          if (event.target.value !== '' && value >= 0 && value <= LONGEST_MIN) onMinutes(value);
-        }}
+        least={0}
+        most={LONGEST_MIN}
+        onNumber={onMinutes}
       />
       <span className="min-w-24 flex-1" onClick={onPoint}>
         {stepWords(step)}

@@ -38,7 +38,7 @@ export function Banner() {
     >
       <span>{notice}</span>
       <button type="button" className={LINK} onClick={dismissNotice}>
-        Good
+        OK
       </button>
     </div>
   );

@@ -17,7 +17,7 @@ function asked({ byMs, by }: Jump): Asked {
     return {
       words: `This page slept for ${span}; what cooks went on, by the clock.`,
       answers: [
-        ['Good', 'wall'],
+        ['OK', 'wall'],
         ['No, the clock was changed', 'count'],
       ],
     };
@@ -25,8 +25,8 @@ function asked({ byMs, by }: Jump): Asked {
     return {
       words: `The clock was set back ${span}. What cooks goes on by this page’s own count.`,
       answers: [
-        ['Good', 'count'],
-        ['Go by the clock', 'wall'],
+        ['OK', 'count'],
+        ['Go timetable', 'wall'],
       ],
     };
   return {

@@ -33,7 +33,7 @@ export function FirstStart() {
   return (
     <main className="mx-auto grid w-full max-w-4xl flex-1 content-center gap-8 p-6 md:grid-cols-[1fr_260px]">
       <div>
-        <h1 className="figure text-5xl">What goes in the pot?</h1>
+        <h1 className="figure text-5xl">What are you cooking?</h1>
         <p className="mt-4 max-w-prose text-lg">
           Retort tells you whether a soup, chili or stock fits your pressure cooker, when it is on
           the table, and what goes in when. It works out the heat in your pot, at your altitude, and

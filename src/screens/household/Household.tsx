@@ -1,7 +1,7 @@
 'use client';
 
 import { usePathname } from 'next/navigation';
-import { lazy, Suspense, useEffect, type ReactNode } from 'react';
+import { Fragment, lazy, Suspense, useEffect, type ReactNode } from 'react';
 import type { Bundle } from '@/core/batch/schema';
 import { isoOf } from '@/session/clock';
 import { goOnWithout, openEarly, readWorkedEarly, start, useApp } from '@/store';
@@ -11,6 +11,8 @@ import { Button } from '@/ui/Button';
 import { isCooking, coolingNow } from '@/ui/household';
 
 import { LEARNED_KEY } from '@/ui/known';
+import { clockHabitOf } from '@/ui/said';
+import { tellTimeBy } from '@/session/clockText';
 import { useLessons } from '@/ui/lessons';
 import { Waiting } from '@/ui/Waiting';
 import { warmModels } from '@/workers';
@@ -102,6 +104,9 @@ export function Household({
 }) {
   const status = useApp((s) => s.status);
   const clock = useClock();
+  const kitchen = useApp((s) => s.household?.kitchen);
+  const habit = clockHabitOf(kitchen);
+  tellTimeBy(habit);
   useLessons(useApp((s) => s.household?.cooks));
   // A batch brought by a link brings its pot and its kitchen.
   const bringsOwn = usePathname() === '/take';
@@ -122,7 +127,10 @@ export function Household({
           <FirstStart />
         </Suspense>
       )}
-      {(status === 'ready' || (status === 'new' && bringsOwn)) && children}
+      {(status === 'ready' || (status === 'new' && bringsOwn)) && (
+        // Times are told anew when the habit of the clock changes.
+        <Fragment key={JSON.stringify(habit)}>{children}</Fragment>
+      )}
       <NewVersion />
     </div>
   );

@@ -1,6 +1,6 @@
 'use client';
 
-import { Redo2, Undo2 } from 'lucide-react';
+import { CircleQuestionMark, Redo2, Undo2 } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useEffect, useState } from 'react';
@@ -44,6 +44,9 @@ function UndoRedo() {
     'grid size-11 place-items-center rounded-full text-quiet hover:bg-ink/5 disabled:opacity-35';
   return (
     <div className="ml-auto flex">
+      <Link href="/help" prefetch={false} className={look} aria-label="Help" title="Help">
+        <CircleQuestionMark size={20} aria-hidden />
+      </Link>
       <button
         type="button"
         className={look}

@@ -99,7 +99,7 @@ export function NewVersion() {
           disabled={taking}
           onClick={() => setTaking(true)}
         >
-          {taking ? 'Taking it' : 'Take it now'}
+          {taking ? 'Updating' : 'Update now'}
         </button>
       )}
     </div>

@@ -9,18 +9,15 @@ import type { Units } from '@/core/quantity';
 import { begin } from '@/store';
 import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
-import { toNumbers } from '@/ui/numbers';
+import { toNumbers, whichNumber } from '@/ui/numbers';
 import { potName, PotRow } from '@/ui/PotRow';
-import { allKept, unitOf } from '@/ui/unitFields';
+import { allKept, altitudeHint, HIGHEST_M, LOWEST_M, unitOf } from '@/ui/unitFields';
 import { emptyKitchen } from './sample';
 
 /** Whether this browser speaks as cooks do who measure in cups. */
 function usualUnits(): Units {
   return navigator.language === 'en-US' ? 'us' : 'metric';
 }
-
-const LOWEST_M = -400;
-const HIGHEST_M = 5000;
 
 /** A kitchen of one's own: how it measures, how high it lies, and its pot; then straight to a plan. */
 export function OwnStart({ onBack }: { readonly onBack: () => void }) {
@@ -63,12 +60,14 @@ export function OwnStart({ onBack }: { readonly onBack: () => void }) {
         </Choice>
         <Field
           id="own-altitude"
-          label={`How high you cook, ${unitOf('altitude', units)}`}
-          hint="0 at the sea; water boils cooler higher up"
+          label={`Altitude of your kitchen, ${unitOf('altitude', units)}`}
+          hint={altitudeHint(altitudeM, units)}
           inputMode="decimal"
           value={altitude}
           onChange={(event) => setAltitude(event.target.value)}
-          error={known === null ? 'a height, such as 0 or 1200' : undefined}
+          error={
+            known === null ? (whichNumber(altitude) ?? 'a height, such as 0 or 1,200') : undefined
+          }
         />
       </div>
       <PotRow units={units} onPick={(pot) => void pick(pot)} />

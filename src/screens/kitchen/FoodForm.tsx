@@ -14,7 +14,7 @@ import { Sheet } from '@/ui/Sheet';
 const MORE = ['swells', 'gives juice', 'foams', 'does not foam', 'for flavour', 'apart'];
 const LONGEST = 200;
 
-/** A food of this kitchen: its name, and what it is like in one sentence. */
+/** One of my foods: its name, and what it is like in one sentence. */
 export function FoodForm({
   food,
   foods,
@@ -46,7 +46,7 @@ export function FoodForm({
           ? `another name: there is a ${name.trim()} already`
           : undefined;
   const likeError = !sentence.trim()
-    ? 'the food of the table that it cooks as'
+    ? 'a known food that it cooks like'
     : read.unsure.length > 0
       ? `what is known: ${read.unsure.join('; ')}`
       : undefined;
@@ -59,7 +59,7 @@ export function FoodForm({
     onClose();
   };
   return (
-    <Sheet open onClose={onClose} title={food?.name ?? 'A food of this kitchen'}>
+    <Sheet open onClose={onClose} title={food?.name ?? 'One of my foods'}>
       <form
         className="space-y-4"
         noValidate

@@ -22,13 +22,14 @@ export function Foods({
     <section aria-labelledby="foods" className="panel p-5">
       <div className="flex items-center justify-between gap-3">
         <h2 id="foods" className="text-lg font-semibold">
-          Foods of this kitchen
+          My foods
         </h2>
         <Button onClick={() => onEdit(null)}>Add</Button>
       </div>
       {foods.length === 0 && (
         <p className="mt-2 text-[14px] text-quiet">
-          None yet. What no table has is made one where it is put in: “3 ocas like potato”.
+          None yet. Add a food that Retort does not know by typing what it is like: “3 ocas like
+          potato”.
         </p>
       )}
       <ul className="mt-2 divide-y divide-hairline">

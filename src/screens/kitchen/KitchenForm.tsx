@@ -9,7 +9,7 @@ import { KeepFoot } from '@/ui/KeepFoot';
 import { formResolver } from '@/ui/formResolver';
 import { toNumbers } from '@/ui/numbers';
 import { Sheet } from '@/ui/Sheet';
-import { allKept, allShown, refusal, unitOf, type Dimensions } from '@/ui/unitFields';
+import { allKept, allShown, altitudeHint, refusal, unitOf, type Dimensions } from '@/ui/unitFields';
 
 const DIMENSIONS: Dimensions = { altitudeM: 'altitude', ambientC: 'temperature' };
 
@@ -17,6 +17,8 @@ interface Fields {
   altitudeM: string;
   ambientC: string;
   units: Units;
+  english: '' | 'us' | 'uk';
+  hours: '' | '12' | '24';
   pressureIn: 'kPa' | 'bar';
 }
 
@@ -26,13 +28,15 @@ function shownKitchen(kitchen: Kitchen, units: Units): Fields {
     altitudeM: String(seen.altitudeM),
     ambientC: String(seen.ambientC),
     units,
+    english: kitchen.english ?? '',
+    hours: kitchen.hours ?? '',
     pressureIn: kitchen.pressureIn ?? 'kPa',
   };
 }
 
 /** What the fields say, in the units that they are shown in. */
 function readKitchen(values: Fields, before: Kitchen): Record<string, unknown> {
-  const { pressureIn, ...rest } = allKept(
+  const { pressureIn, english, hours, ...rest } = allKept(
     toNumbers(values, Object.keys(DIMENSIONS)),
     before,
     DIMENSIONS,
@@ -41,6 +45,8 @@ function readKitchen(values: Fields, before: Kitchen): Record<string, unknown> {
   return {
     ...before,
     ...rest,
+    english: english || undefined,
+    hours: hours || undefined,
     pressureIn: pressureIn === 'bar' || before.pressureIn ? pressureIn : undefined,
   };
 }
@@ -67,6 +73,8 @@ export function KitchenForm({
   });
   const { errors } = formState;
   const units = useWatch({ control, name: 'units' });
+  const altitude = useWatch({ control, name: 'altitudeM' });
+  const { altitudeM } = readKitchen({ ...getValues(), altitudeM: altitude, units }, kitchen);
   /** What stands in the fields is said in the other units. */
   const speak = (next: Units): void => {
     const before = getValues();
@@ -93,10 +101,22 @@ export function KitchenForm({
           <option value="us">US: cups and quarts, pounds, inches, °F, psi</option>
         </Choice>
         <div className="grid gap-4 sm:grid-cols-2">
+          <Choice id="english" label="English" {...register('english')}>
+            <option value="">by its units: {units === 'us' ? 'US' : 'UK'}</option>
+            <option value="us">US: as in “ground beef”</option>
+            <option value="uk">UK: as in “minced beef”</option>
+          </Choice>
+          <Choice id="hours" label="Clock" {...register('hours')}>
+            <option value="">by its English</option>
+            <option value="12">12 hours, 6:30 PM</option>
+            <option value="24">24 hours, 18:30</option>
+          </Choice>
+        </div>
+        <div className="grid gap-4 sm:grid-cols-2">
           <Field
             id="altitudeM"
             label={`Altitude, ${unitOf('altitude', units)}`}
-            hint={`Water boils cooler the higher it is: about ${units === 'us' ? '2 °F for 1,000 ft' : '1 °C for 300 m'}`}
+            hint={altitudeHint(altitudeM, units)}
             inputMode="decimal"
             {...register('altitudeM')}
             error={refusal(errors.altitudeM?.message, units)}

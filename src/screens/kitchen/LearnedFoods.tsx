@@ -1,3 +1,4 @@
+import { setName } from '@/core/vocabulary';
 import type { Cook, Kitchen } from '@/core/batch/schema';
 import { factorOf, forgets, nameOfLesson } from '@/core/learn';
 import { isoOf } from '@/session/clock';
@@ -18,7 +19,7 @@ interface Row {
   readonly cooks: number;
 }
 
-const range = (ln: number, sd: number): string => `${factorRange(factorOf(ln, sd))}, 8 times in 10`;
+const range = (ln: number, sd: number): string => `${factorRange(factorOf(ln, sd))}`;
 
 function rowsOf({ learned }: Kitchen, cooks: readonly Cook[]): readonly Row[] {
   if (!learned) return [];
@@ -53,7 +54,7 @@ function rowsOf({ learned }: Kitchen, cooks: readonly Cook[]): readonly Row[] {
             other: true,
             what: forgets.set,
             name: 'set of broths',
-            words: `${learned.set.word} is called right`,
+            words: `${setName(learned.set.word)} is called right`,
             cooks: learned.set.cooks,
           },
         ]
@@ -118,14 +119,14 @@ export function LearnedFoods({
   return (
     <section aria-labelledby="learned" className="panel p-5">
       <h2 id="learned" className="text-lg font-semibold">
-        Learned of foods
+        What Retort has learned about foods
       </h2>
       <p className="text-[14px] text-quiet">
         {!kitchen
           ? 'Working it out…'
           : rows.length === 0
             ? 'Nothing yet. Say in the log how things were, and try them at the stove: two or three cooks tell a lot.'
-            : 'By how they were found and called. Plans go by it.'}
+            : 'From your tests and verdicts. Plans use these numbers.'}
       </p>
       <Rows rows={rows.filter((row) => row.other)} />
       {same.length > 0 && (
@@ -144,7 +145,7 @@ export function LearnedFoods({
             : nameOfLesson(FORGOTTEN.exec(what)?.[1] ?? what, cooks)}
           .{' '}
           <button type="button" className={LINK} onClick={() => believeAgain(what)}>
-            Believe it again
+            Use it again
           </button>
         </p>
       ))}

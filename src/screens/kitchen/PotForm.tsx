@@ -1,5 +1,6 @@
 'use client';
 
+import { useSaid } from '@/ui/said';
 import {
   useFieldArray,
   useForm,
@@ -133,6 +134,7 @@ export function PotForm({
   readonly onSave: (pot: Pot) => void;
   readonly onClose: () => void;
 }) {
+  const inOwn = useSaid();
   const { units } = kitchen;
   const form = useForm<PotFields, unknown, Pot>({
     defaultValues: shownPot(pot, kitchen),
@@ -159,7 +161,7 @@ export function PotForm({
           <Field id="name" label="Name" {...register('name')} error={errors.name?.message} />
           <Choice id="kind" label="Kind" {...register('kind')}>
             <option value="electric">electric</option>
-            <option value="stovetop">stovetop</option>
+            <option value="stovetop">{inOwn('stovetop')}</option>
           </Choice>
           <Field
             id="capacityL"

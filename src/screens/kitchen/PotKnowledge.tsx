@@ -43,11 +43,11 @@ export function PotKnowledge({
     <div className="w-full border-t border-hairline pt-3">
       <div className="flex flex-wrap items-start gap-x-6 gap-y-2">
         <div className="min-w-0 flex-1 basis-64">
-          <h4 className="font-semibold">Its heat, by its cooks</h4>
+          <h4 className="font-semibold">How strong your pot really is</h4>
           <p className="text-[14px]" data-testid="knowledge">
             {count === 0
-              ? `No cook has told of it yet: ${factorRange(told.prior)} of the heat that it is said to have, 8 times in 10.`
-              : `${percent(told.now.middle)} of the heat that it is said to have, by ${cooksWords(count)}: ${factorRange(told.now)}, 8 times in 10. Before any cook it was ${factorRange(told.prior)}.`}
+              ? `Not measured yet: ${factorRange(told.prior)} of the power on its label.`
+              : `${percent(told.now.middle)} of the power on its label, by ${cooksWords(count)}, usually ${factorRange(told.now)}. Before any cook it was ${factorRange(told.prior)}.`}
             {tested && ' A kettle test is one of them.'}
           </p>
           <p className="mt-1 flex flex-wrap items-center gap-x-4">
@@ -56,12 +56,12 @@ export function PotKnowledge({
             </Button>
             {count > 0 && (
               <Button look="quiet" onClick={() => forget(forgets.pot(pot.id), isoOf(clock))}>
-                Forget all of it
+                Forget all this
               </Button>
             )}
             {forgotten !== '' && (
               <Button look="quiet" onClick={() => believeAgain(forgets.pot(pot.id))}>
-                Believe what was forgotten
+                Use it again
               </Button>
             )}
           </p>
@@ -78,8 +78,8 @@ export function PotKnowledge({
             label={`Heat of ${pot.name}: before any cook ${factorRange(told.prior)}, now ${factorRange(told.now)}`}
           />
           <p className="text-[12px] text-quiet">
-            Heat that arrives, of what it is said to have: grey before any cook, copper now, a dot a
-            cook.
+            Share of the label’s power that arrives. Wide curve: before any cook. Narrow curve: now.
+            Each dot is one cook.
           </p>
         </div>
       </div>

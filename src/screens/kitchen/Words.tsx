@@ -12,7 +12,7 @@ export function Words({
   return (
     <section aria-labelledby="words" className="panel p-5">
       <h2 id="words" className="text-lg font-semibold">
-        Words of this kitchen
+        My words for foods
       </h2>
       {words.length === 0 && (
         <p className="mt-2 text-[14px] text-quiet">

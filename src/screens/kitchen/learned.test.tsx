@@ -46,16 +46,16 @@ afterEach(() => {
 describe('what is known of a pot', () => {
   it('is honest where no cook has told of it', async () => {
     open([]);
-    expect(knowledge()).toContain('No cook has told of it yet: 90 to 111 %');
+    expect(knowledge()).toContain('Not measured yet: 90 to 111 %');
     expect(pot().getByRole('img').getAttribute('aria-label')).toContain('now 90 to 111 %');
-    expect(pot().queryByText('Forget all of it')).toBeNull();
+    expect(pot().queryByText('Forget all this')).toBeNull();
     expect(await screen.findByText(/^Nothing yet. Say in the log/)).toBeTruthy();
   });
 
   it('is told with its spread and its cooks, one of which is left out and taken in again', async () => {
     open(COOKS);
     const before = knowledge();
-    expect(before).toMatch(/^(8[5-9]|9[0-4]) % of the heat that it is said to have, by 3 cooks/);
+    expect(before).toMatch(/^(8[5-9]|9[0-4]) % of the power on its label, by 3 cooks/);
     await user.click(
       pot().getAllByRole('button', { name: 'Leave this cook out' })[0] as HTMLElement,
     );
@@ -65,7 +65,7 @@ describe('what is known of a pot', () => {
     expect(kept().cooks.filter((cook) => cook.leftOut?.reason === 'another burner')).toHaveLength(
       1,
     );
-    await user.click(pot().getByRole('button', { name: 'Take it in again' }));
+    await user.click(pot().getByRole('button', { name: 'Learn from it again' }));
     await waitFor(() => expect(knowledge()).toBe(before));
     expect(kept().cooks.some((cook) => 'leftOut' in cook)).toBe(false);
   });
@@ -73,9 +73,9 @@ describe('what is known of a pot', () => {
   it('is forgotten and believed again', async () => {
     open(COOKS);
     const before = knowledge();
-    await user.click(pot().getByRole('button', { name: 'Forget all of it' }));
-    await waitFor(() => expect(knowledge()).toContain('No cook has told of it yet'));
-    await user.click(pot().getByRole('button', { name: 'Believe what was forgotten' }));
+    await user.click(pot().getByRole('button', { name: 'Forget all this' }));
+    await waitFor(() => expect(knowledge()).toContain('Not measured yet'));
+    await user.click(pot().getByRole('button', { name: 'Use it again' }));
     await waitFor(() => expect(knowledge()).toBe(before));
     expect(kept().kitchen).not.toHaveProperty('forgotten');
   });
@@ -99,7 +99,7 @@ describe('what is learned of foods', () => {
     expect(row.textContent).toMatch(/takes \d\d % longer than the table has it \(\d+ to \d+ %/);
     await user.click(screen.getByRole('button', { name: /^Forget what was learned of borlotti/ }));
     await waitFor(() => expect(screen.queryByTestId('learned-food borlotti')).toBeNull());
-    await user.click(screen.getByRole('button', { name: 'Believe it again' }));
+    await user.click(screen.getByRole('button', { name: 'Use it again' }));
     await waitFor(() => expect(screen.getByTestId('learned-food borlotti')).toBeTruthy());
   });
 

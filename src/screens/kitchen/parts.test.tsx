@@ -44,7 +44,7 @@ describe('the kitchen', () => {
     await user.clear(within(sheet).getByLabelText('Altitude, m'));
     await keepIt(sheet);
     expect((await within(sheet).findByRole('alert')).textContent).toBe(
-      'wanted: a number from -400 to 5000 m',
+      'Enter a number from -400 to 5000 m',
     );
     expect(kept().kitchen).toEqual(HOME.kitchen);
   });
@@ -112,10 +112,7 @@ describe('foods of the kitchen', () => {
       within(sheet)
         .getAllByRole('alert')
         .map((a) => a.textContent),
-    ).toEqual([
-      'wanted: a name, 1 to 200 characters',
-      'wanted: the food of the table that it cooks as',
-    ]);
+    ).toEqual(['Enter a name, 1 to 200 characters', 'Enter a known food that it cooks like']);
     await user.type(within(sheet).getByLabelText('Name'), 'Moonrock');
     await user.type(within(sheet).getByLabelText('It cooks'), 'like moonrock');
     expect(within(sheet).getByRole('alert').textContent).toContain('moonrock');
@@ -134,7 +131,7 @@ describe('a US kitchen', () => {
     await retype(sheet, 'Altitude, ft', '20000');
     await keepIt(sheet);
     expect((await within(sheet).findByRole('alert')).textContent).toBe(
-      'wanted: a number from -1312 to 16404 ft',
+      'Enter a number from -1312 to 16404 ft',
     );
     await retype(sheet, 'Altitude, ft', '5280');
     await keepIt(sheet);
@@ -224,7 +221,7 @@ describe('pots', () => {
     await user.type(within(sheet).getByLabelText('Foam line, of the pot'), '0.9');
     await user.click(within(sheet).getByRole('button', { name: 'Keep' }));
     const told = (await within(sheet).findAllByRole('alert')).map((a) => a.textContent);
-    expect(told).toEqual(['wanted: a number from 1 to 50 L', 'wanted: no more than the fill line']);
+    expect(told).toEqual(['Enter a number from 1 to 50 L', 'Enter no more than the fill line']);
     expect(kept().pots).toEqual(HOME.pots);
   });
 

@@ -40,7 +40,7 @@ function AddToBag({ household, units }: { readonly household: Bundle; readonly u
     const lines = await ask('readLines', [text, own]).catch((): readonly ReadLine[] => []);
     const bad = lines.find((line) => !line.item);
     if (lines.length === 0 || bad) {
-      setRefused(bad ? `“${bad.text}” is no food that is known.` : 'Nothing was understood.');
+      setRefused(bad ? `“${bad.text}” is not a food that Retort knows.` : 'Could not read that.');
       return;
     }
     const at = isoOf(clock);
@@ -148,7 +148,7 @@ export function Bag({ household, now }: { readonly household: Bundle; readonly n
             {worth.gelatineG > 1 ? (
               <>
                 {' '}
-                that <b className="font-semibold">trembles</b>
+                that <b className="font-semibold">sets wobbly</b>
               </>
             ) : (
               ' of stock'

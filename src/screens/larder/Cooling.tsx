@@ -90,7 +90,7 @@ function Read({ cook, units }: { readonly cook: CoolingCook; readonly units: Uni
       </Button>
       {wrong && (
         <p role="alert" className="w-full text-[13px] font-medium text-rust">
-          wanted: a temperature from {units === 'us' ? '-22 to 250' : '-30 to 121'} {unit}
+          Enter a temperature from {units === 'us' ? '-22 to 250' : '-30 to 121'} {unit}
         </p>
       )}
     </form>
@@ -211,8 +211,8 @@ export function Cooling({
           {plot && <LightPlot plot={plot} bare />}
         </div>
         <figcaption className="pt-7 text-[13px] text-quiet">
-          Ink: its warmest spot; shaded: 8 in 10. Copper: read. Dashed: under that by then.{' '}
-          {ruleWords(units)}
+          Solid line: warmest spot, with its usual range. Dots: your readings. Dashed: it must be
+          under that by then. {ruleWords(units)}
         </figcaption>
       </figure>
     </section>

@@ -78,7 +78,7 @@ function Fill({
   const runs = lots.length > 1 && (
     <Choice
       id="which-run"
-      label="Which run"
+      label="Which broth"
       value={index}
       onChange={(event) => {
         setIndex(Number(event.target.value));
@@ -145,7 +145,7 @@ function Fill({
       <div className="grid grid-cols-2 gap-4">
         <Field
           id="fill-litres"
-          label={`To put by, ${unit}`}
+          label={`Amount to store, ${unit}`}
           inputMode="decimal"
           value={text ?? String(Number(shown(lot.openL, 'volume', units).toFixed(2)))}
           error={wrong ? `a number above 0 ${unit}` : undefined}

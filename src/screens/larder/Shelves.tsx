@@ -14,9 +14,9 @@ const FREEZER_C = -18;
 /** Jars that are drawn with the page. */
 const FIRST = 24;
 
-/** Two lines at the most, and which run it is whatever else is cut. */
+/** Two lines at the most, and which broth it is whatever else is cut. */
 function ShortName({ name }: { readonly name: string }) {
-  const run = /,\s*(run \d+)$/.exec(name);
+  const run = /,\s*((?:no\.|run) \d+)$/.exec(name);
   const rest = run ? name.slice(0, run.index) : name;
   return (
     <span className="w-full px-0.5 text-center text-[12px] leading-[15px]">

@@ -43,7 +43,7 @@ describe('words of the Larder', () => {
   });
 
   it('say what is in it, a set only of what may set', () => {
-    expect(contentWords(jar('a'), 'metric')).toBe('450 ml, trembles, unsalted');
+    expect(contentWords(jar('a'), 'metric')).toBe('450 ml, wobbly, unsalted');
     const soup = jar('a', { kind: 'soup', thick: true, saltPercent: 0.72 });
     expect(contentWords(soup, 'us')).toBe('2 cups, thick, 0.7 % salt');
   });
@@ -115,7 +115,7 @@ describe('the Larder', () => {
     open({ cooks: [cook] });
     expect((await screen.findByTestId('judgement')).textContent).toContain('Cold in time');
     fireEvent.change(screen.getByLabelText(/Its middle reads/), { target: { value: 'warm' } });
-    expect(screen.getByRole('alert').textContent).toContain('wanted: a temperature');
+    expect(screen.getByRole('alert').textContent).toContain('Enter a temperature');
     fireEvent.change(screen.getByLabelText(/Its middle reads/), { target: { value: '41,5' } });
     fireEvent.click(screen.getByRole('button', { name: 'Read just now' }));
     expect(kept().cooks[0]?.after?.cooling?.readings).toEqual([{ at: iso(NOON), celsius: 41.5 }]);

@@ -1,3 +1,4 @@
+import { setName } from '@/core/vocabulary';
 import { leftInJar } from '@/core/batch/household';
 import { isStock } from '@/core/batch/plan';
 import type { Jar } from '@/core/batch/schema';
@@ -32,7 +33,7 @@ export function keepsWords(
 export function contentWords(jar: Jar, units: Units): string {
   return [
     formatVolume(leftInJar(jar), units),
-    ...(jar.gPerL !== undefined && isStock(jar) ? [setOf(jar.gPerL)] : []),
+    ...(jar.gPerL !== undefined && isStock(jar) ? [setName(setOf(jar.gPerL))] : []),
     ...(jar.thick ? ['thick'] : []),
     ...(jar.saltPercent !== undefined
       ? [jar.saltPercent < 0.05 ? 'unsalted' : `${jar.saltPercent.toFixed(1)} % salt`]

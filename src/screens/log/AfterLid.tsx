@@ -40,7 +40,7 @@ export function AfterLid({ cook, units }: { readonly cook: Cook; readonly units:
         ] as const,
     ),
     ...(bowls > 0
-      ? [['To the table', `${bowls} bowls of ${formatVolume(bowlL, units)}`] as const]
+      ? [['Serve', `${bowls} servings of ${formatVolume(bowlL, units)}`] as const]
       : []),
     ...(cooling
       ? [
@@ -61,7 +61,7 @@ export function AfterLid({ cook, units }: { readonly cook: Cook; readonly units:
   if (rows.length === 0) return null;
   return (
     <section className="mt-7">
-      <h2 className="text-lg font-semibold">After the lid</h2>
+      <h2 className="text-lg font-semibold">After cooking</h2>
       <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-6 text-[15px]">
         {rows.map(([name, text]) => (
           <div

@@ -94,7 +94,7 @@ export function AgainSheet({
           </ul>
         )}
         <div aria-live="polite" className="mt-2">
-          {!answer && !failure && <p className="text-quiet">Working out what that asks for…</p>}
+          {!answer && !failure && <p className="text-quiet">Working out what that needs…</p>}
           {offer && (
             <label className="flex min-h-11 items-center gap-3 rounded-lg border border-copper px-3 py-2">
               <input

@@ -18,14 +18,14 @@ import { useMemo } from 'react';
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
 const inTen = (share: number): string => `${Math.round(10 * share)} in 10`;
 
-/** Chances of “right”, foretold against how it came out. */
+/** Chances of “right”, predicted and how it came out. */
 function Chances({ bins }: { readonly bins: readonly Bin[] }) {
   const rows = bins
     .filter((bin) => bin.count > 0)
     .map((bin) => ({
       name: inTen(bin.foretold),
       share: 100 * bin.share,
-      foretold: 100 * bin.foretold,
+      predicted: 100 * bin.foretold,
       count: bin.count,
     }));
   return (
@@ -46,7 +46,7 @@ function Chances({ bins }: { readonly bins: readonly Bin[] }) {
         />
         <Bar dataKey="share" fill="var(--color-leaf)" isAnimationActive={false} maxBarSize={44} />
         <Line
-          dataKey="foretold"
+          dataKey="predicted"
           stroke="var(--color-copper)"
           strokeWidth={0}
           dot={{ r: 5, fill: 'var(--color-copper)' }}
@@ -57,7 +57,7 @@ function Chances({ bins }: { readonly bins: readonly Bin[] }) {
   );
 }
 
-/** Minutes later or sooner than foretold, cook after cook. */
+/** Minutes later or sooner than predicted, cook after cook. */
 function Misses({ told }: { readonly told: Reliability }) {
   const rows = told.misses.map((miss, i) => ({ n: i + 1, minutes: Math.round(miss.minutes) }));
   return (
@@ -100,12 +100,12 @@ export function Believed({ cooks }: { readonly cooks: readonly Cook[] }) {
     <div className="panel mt-4 grid gap-6 p-5 lg:grid-cols-2">
       <section aria-labelledby="of-minutes">
         <h3 id="of-minutes" className="font-semibold">
-          Minutes to the table
+          Total time, predicted and real
         </h3>
         <p className="text-[15px]" data-testid="bands">
           {bands.shown === 0
             ? 'No range was shown yet.'
-            : `Of ${bands.shown} ranges shown, ${bands.held} held what happened; 8 in 10 is the promise.`}{' '}
+            : `Of ${bands.shown} ranges shown, ${bands.held} held what happened; 8 in 10 should.`}{' '}
           {misses.length > 0 && `Half of the cooks were within ${Math.round(typicalMin)} min.`}
           {few && ` ${told.cooks} ${told.cooks === 1 ? 'cook' : 'cooks'}: too few to say.`}
         </p>
@@ -114,12 +114,12 @@ export function Believed({ cooks }: { readonly cooks: readonly Cook[] }) {
             <div
               className="h-44"
               role="img"
-              aria-label="Minutes later or sooner than foretold, cook after cook"
+              aria-label="Minutes later or sooner than predicted, cook after cook"
             >
               <Misses told={told} />
             </div>
             <figcaption className="text-[13px] text-quiet">
-              A dot a cook: minutes later (+) or sooner than foretold.
+              A dot a cook: minutes later (+) or sooner than predicted.
             </figcaption>
           </figure>
         )}
@@ -130,7 +130,7 @@ export function Believed({ cooks }: { readonly cooks: readonly Cook[] }) {
         </h3>
         <p className="text-[15px]">
           {verdicts === 0
-            ? 'No verdict was given yet on what had a chance foretold.'
+            ? 'No verdict was given yet on foods with a predicted chance.'
             : `${verdicts} verdicts.`}
           {verdicts > 0 && verdicts < FEWEST && ' Too few to say.'}
         </p>
@@ -139,12 +139,12 @@ export function Believed({ cooks }: { readonly cooks: readonly Cook[] }) {
             <div
               className="h-44"
               role="img"
-              aria-label="Chances of right, foretold against how it came out"
+              aria-label="Chances of right, predicted and how it came out"
             >
               <Chances bins={bins} />
             </div>
             <figcaption className="text-[13px] text-quiet">
-              Bars: how often it was right. Copper: how often that was foretold.
+              Bars: how often it was right. Marks: how often that was predicted.
             </figcaption>
             <ul className="mt-1 text-[13px] text-quiet">
               {bins

@@ -42,7 +42,7 @@ function Verdicts({ cook, units }: { readonly cook: Cook; readonly units: Units 
             <span className="inline-block text-[15px] first-letter:uppercase">
               {food.name}{' '}
               <span className="text-quiet">
-                {formatAmount(item.amount, units)}, foretold {foretold}
+                {formatAmount(item.amount, units)}, predicted {foretold}
                 {grade && `, tried ${grade}`}
               </span>
             </span>
@@ -75,7 +75,7 @@ function Verdicts({ cook, units }: { readonly cook: Cook; readonly units: Units 
   );
 }
 
-/** Minutes later or sooner than foretold. */
+/** Minutes later or sooner than predicted. */
 function gapWords(gap: number): string {
   const minutes = Math.round(gap);
   return `${minutes === 0 ? '±' : minutes > 0 ? '+' : '−'}${Math.abs(minutes)} min`;
@@ -101,7 +101,7 @@ export function CookScreen({ id }: { readonly id: string }) {
           <thead className="text-left text-[13px] text-quiet">
             <tr>
               <th className="py-1 font-normal">Time</th>
-              <th className="text-right font-normal">foretold</th>
+              <th className="text-right font-normal">predicted</th>
               <th className="text-right font-normal">happened</th>
               <th className="text-right font-normal">difference</th>
             </tr>

@@ -25,7 +25,7 @@ function CookRow({ cook }: { readonly cook: Cook }) {
         <h2 className="truncate text-[17px] font-semibold">{cook.batch.name}</h2>
         <p className="text-[14px] text-quiet">
           {dateAndTime(new Date(cook.startedAt))}
-          {cook.standIn && ', on the stand-in'}
+          {cook.standIn && ', on the practice pot'}
         </p>
       </div>
       <p className="text-[14px]">
@@ -34,7 +34,9 @@ function CookRow({ cook }: { readonly cook: Cook }) {
         ) : (
           <>
             {formatMinutes(real)}{' '}
-            <span className="text-quiet">of {formatMinutes(cook.predicted.totalMin)} foretold</span>
+            <span className="text-quiet">
+              of {formatMinutes(cook.predicted.totalMin)} predicted
+            </span>
           </>
         )}
       </p>
@@ -82,7 +84,7 @@ function Tools({
           />
         </label>
         <Button aria-expanded={believed} onClick={() => setBelieved(!believed)}>
-          Is Retort to be believed?
+          How accurate has Retort been?
         </Button>
         <Button onClick={() => void saveTable(cooks)}>All as CSV</Button>
       </div>
@@ -112,12 +114,12 @@ export function LogScreen() {
   return (
     <main className="mx-auto w-full max-w-6xl px-4 py-6 sm:px-6">
       <h1 className="figure text-4xl">Log</h1>
-      <p className="text-quiet">What was foretold, what happened, and what to change next time.</p>
+      <p className="text-quiet">What was predicted, what happened, and what to change next time.</p>
       {sorted.length === 0 ? (
         <div className="panel mt-6 p-8 text-center">
           <p className="text-lg">Nothing cooked yet.</p>
           <p className="mt-1 text-quiet">
-            Take a batch to the stove; its cook then stands here, with your marks and verdicts.
+            Start cooking a batch; it is then listed here, with your marks and verdicts.
           </p>
           <Link href="/" className={`${buttonLook('copper')} mt-5`}>
             Choose a batch

@@ -21,14 +21,14 @@ export function Taught({ cook }: { readonly cook: Cook }) {
   );
   const { answer, failure } = useNewest(asked, told);
   if (!over) return null;
-  // What it taught before it was changed stands until the answer is there; left out it teaches nothing.
+  // What Retort learned from it before it was changed stands until the answer is there; left out it teaches nothing.
   const taught = asked && answer?.of.cook.id === cook.id ? answer.answer : null;
   const lines = taught ? taughtWords(taught) : [];
   const waits = asked !== null && answer?.of !== asked && failure?.of !== asked;
   return (
     <section aria-labelledby="taught" className="mt-7">
       <h2 id="taught" className="text-lg font-semibold">
-        What it taught
+        What Retort learned from it
       </h2>
       {(!cook.lesson || (waits && !taught)) && <p className="mt-1 text-quiet">Working it out…</p>}
       {asked && !waits && !failure && lines.length === 0 && (

@@ -1,3 +1,4 @@
+import { setName } from '@/core/vocabulary';
 import { Radio, RadioGroup } from '@headlessui/react';
 import { SETS, type Cook, type SetState } from '@/core/batch/schema';
 import { formatLevel, formatStrength, type Units } from '@/core/quantity';
@@ -12,18 +13,18 @@ export function Yields({ cook, units }: { readonly cook: Cook; readonly units: U
   if (runOffs.length === 0) return null;
   return (
     <section className="mt-7">
-      <h2 className="text-lg font-semibold">The runs</h2>
+      <h2 className="text-lg font-semibold">The broths</h2>
       <ul className="mt-2 divide-y divide-hairline border-y border-hairline">
         {runOffs.map((foretold) => (
           <li key={foretold.run} className="grid gap-x-6 gap-y-2 py-3 sm:grid-cols-[200px_1fr]">
             <YieldEntry cook={cook} foretold={foretold} units={units} />
             <div>
               <p className="text-[14px] font-medium">
-                Run {foretold.run}, after a night in the cold
+                Broth {foretold.run}, after a night in the cold
               </p>
               <p className="text-[13px] text-quiet">
-                foretold {formatStrength(foretold.gPerL, units)} in{' '}
-                {formatLevel(foretold.litres, units)}: {foretold.set}
+                predicted {formatStrength(foretold.gPerL, units)} in{' '}
+                {formatLevel(foretold.litres, units)}: {setName(foretold.set)}
               </p>
               <RadioGroup
                 value={yieldOf(cook, foretold.run).set ?? null}
@@ -31,7 +32,7 @@ export function Yields({ cook, units }: { readonly cook: Cook; readonly units: U
                   // Another set is another question.
                   if (set) saveCook(withYield(cook, foretold.run, { set, right: undefined }));
                 }}
-                aria-label={`Set of run ${foretold.run}`}
+                aria-label={`How broth ${foretold.run} set`}
                 className="mt-1 grid grid-cols-4 overflow-hidden rounded-xl border border-ink/50 max-sm:grid-cols-2"
               >
                 {SETS.map((set) => (
@@ -41,7 +42,7 @@ export function Yields({ cook, units }: { readonly cook: Cook; readonly units: U
                     className="flex min-h-11 cursor-pointer flex-col items-center justify-center px-1 py-1 text-[13px] data-checked:bg-leaf/25 data-checked:font-semibold"
                   >
                     <Wobble set={set} className="h-6" />
-                    {set}
+                    {setName(set)}
                   </Radio>
                 ))}
               </RadioGroup>
@@ -59,7 +60,7 @@ export function Yields({ cook, units }: { readonly cook: Cook; readonly units: U
                   />
                   <span>
                     Just as I want it: broths are planned to it
-                    <span className="sr-only"> (run {foretold.run})</span>
+                    <span className="sr-only"> (broth {foretold.run})</span>
                   </span>
                 </label>
               )}

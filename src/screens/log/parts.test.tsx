@@ -133,11 +133,11 @@ describe('the runs of a broth', () => {
   it('take the litres read off the pot and the set of the next day', async () => {
     keep({ ...HOME, cooks: [cooked] });
     render(<CookScreen id="r1" />);
-    await user.type(screen.getByLabelText('Broth of run 1, L'), '2,35');
+    await user.type(screen.getByLabelText('Broth 1, L'), '2,35');
     expect(yields()).toEqual([{ run: 1, litres: 2.35 }]);
-    await user.click(screen.getByRole('radio', { name: 'soft set' }));
+    await user.click(screen.getByRole('radio', { name: 'soft jelly' }));
     expect(yields()).toEqual([{ run: 1, litres: 2.35, set: 'soft set' }]);
-    await user.clear(screen.getByLabelText('Broth of run 1, L'));
+    await user.clear(screen.getByLabelText('Broth 1, L'));
     expect(yields()).toEqual([{ run: 1, set: 'soft set' }]);
   });
 
@@ -145,37 +145,37 @@ describe('the runs of a broth', () => {
     keep({ ...HOME, cooks: [cooked] });
     render(<CookScreen id="r1" />);
     expect(screen.queryByRole('checkbox', { name: /Just as I want it/ })).toBeNull();
-    await user.click(screen.getByRole('radio', { name: 'soft set' }));
-    await user.click(screen.getByRole('checkbox', { name: /Just as I want it.*run 1/ }));
+    await user.click(screen.getByRole('radio', { name: 'soft jelly' }));
+    await user.click(screen.getByRole('checkbox', { name: /Just as I want it.*broth 1/ }));
     expect(yields()).toEqual([{ run: 1, set: 'soft set', right: true }]);
     await user.click(screen.getByRole('checkbox', { name: /Just as I want it/ }));
     expect(yields()).toEqual([{ run: 1, set: 'soft set' }]);
     await user.click(screen.getByRole('checkbox', { name: /Just as I want it/ }));
-    await user.click(screen.getByRole('radio', { name: 'holds a cut' }));
+    await user.click(screen.getByRole('radio', { name: 'firm jelly' }));
     expect(yields()).toEqual([{ run: 1, set: 'holds a cut' }]);
   });
 
   it('say what is no number, and keep what was there', async () => {
     keep({ ...HOME, cooks: [{ ...cooked, yields: [{ run: 1, litres: 2 }] }] });
     render(<CookScreen id="r1" />);
-    const field = screen.getByLabelText('Broth of run 1, L');
+    const field = screen.getByLabelText('Broth 1, L');
     expect(field).toHaveProperty('value', '2');
     await user.clear(field);
     await user.type(field, 'two');
-    expect(screen.getByText('wanted: a number from 0 to 100 L')).toBeTruthy();
+    expect(screen.getByText('Enter a number from 0 to 100 L')).toBeTruthy();
     expect(yields()).toEqual([]);
   });
 
   it('are in quarts where the kitchen has them', async () => {
     keep({ ...HOME, kitchen: { ...KITCHEN, units: 'us' }, cooks: [cooked] });
     render(<CookScreen id="r1" />);
-    await user.type(screen.getByLabelText('Broth of run 1, qt'), '2.5');
+    await user.type(screen.getByLabelText('Broth 1, qt'), '2.5');
     expect(yields()?.[0]?.litres).toBeCloseTo(2.366, 3);
   });
 
   it('are not asked for after a soup', () => {
     keep({ ...HOME, cooks: [RUN] });
     render(<CookScreen id="r1" />);
-    expect(screen.queryByText('The runs')).toBeNull();
+    expect(screen.queryByText('The broths')).toBeNull();
   });
 });

@@ -20,7 +20,7 @@ const open = (cooks: readonly Cook[], id: string): void => {
 
 afterEach(cleanup);
 
-const taught = () => screen.getByRole('region', { name: 'What it taught' });
+const taught = () => screen.getByRole('region', { name: 'What Retort learned from it' });
 
 it('a cook says what it taught, and nothing any more once it is left out', async () => {
   open(HARD, 'b1');
@@ -31,7 +31,7 @@ it('a cook says what it taught, and nothing any more once it is left out', async
   );
   await user.click(within(taught()).getByRole('button', { name: 'Leave this cook out' }));
   await user.click(within(taught()).getByRole('button', { name: 'it was another heat' }));
-  await waitFor(() => expect(taught().textContent).toContain('Nothing is learned from it'));
+  await waitFor(() => expect(taught().textContent).toContain('Retort learns nothing from it'));
   expect(taught().textContent).not.toContain('Borlotti');
 });
 

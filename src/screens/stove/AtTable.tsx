@@ -63,7 +63,7 @@ export function AtTable({
       </Alarm>
     );
   const told = known && sameHands(known.of, cook) ? known.door : null;
-  if (!told) return <p className="mt-3 text-quiet">Looking whether all of it is done…</p>;
+  if (!told) return <p className="mt-3 text-quiet">Checking whether everything is done…</p>;
   const walked = new Set((cook.despite ?? []).map(({ code }) => code));
   const open = told.dangers.filter((danger) => !walked.has(codeOf(danger)));
   if (open.length === 0) return children;
@@ -107,7 +107,7 @@ function NotYet({
   const never = dangers.some(({ level }) => level === 'never');
   const read = (kind: MarkKind, more: Pick<Mark, 'value'>): void => hands.press(kind, more);
   return (
-    <Alarm title="Not to the table yet">
+    <Alarm title="Do not serve it yet">
       <ul className="space-y-2">
         {dangers.map((danger) => (
           <li key={codeOf(danger)}>
@@ -151,9 +151,9 @@ function NotYet({
         <div className="border-t border-hairline pt-2">
           <ReasonForm
             id="table-reason"
-            label="Why you serve it all the same"
-            hint="The log keeps showing it."
-            words="Serve it all the same"
+            label="Why you serve it anyway"
+            hint="The Log keeps showing your reason."
+            words="Serve it anyway"
             onReason={onGo}
           />
         </div>

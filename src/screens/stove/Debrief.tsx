@@ -28,9 +28,9 @@ function Foods({
   return (
     <ul aria-label="How it came out" className="panel divide-y divide-hairline px-4 text-[15px]">
       <li className="flex justify-between py-1.5">
-        <span>On the table</span>
+        <span>Ready at</span>
         <span>
-          {formatMinutes(told.outcome.tableMin)}, foretold {formatMinutes(cook.predicted.totalMin)}
+          {formatMinutes(told.outcome.tableMin)}, predicted {formatMinutes(cook.predicted.totalMin)}
         </span>
       </li>
       <li className="flex justify-between py-1.5">
@@ -52,7 +52,7 @@ function Foods({
 
 const lookedBack = (cook: Cook, signal: AbortSignal) => ask('debrief', [cook], { signal });
 
-/** A rehearsal that is over: the truth over what was believed, each choice, what it cost and what was best. */
+/** A practice run that is over: the truth over what was believed, each choice, what it cost and what was best. */
 export function Debrief({ cook }: { readonly cook: Cook }) {
   const { units } = useHousehold().kitchen;
   const { answer, failure } = useNewest(cook, lookedBack);
@@ -69,7 +69,7 @@ export function Debrief({ cook }: { readonly cook: Cook }) {
     <main className="mx-auto grid w-full max-w-6xl flex-1 content-start gap-6 px-4 py-6 sm:px-6 lg:grid-cols-[minmax(0,1fr)_360px]">
       <div className="space-y-4">
         <p className="text-quiet">
-          A rehearsal{cook.rehearsal?.drill ? `: ${cook.rehearsal.drill}` : ''}. It is in no log,
+          A practice run{cook.rehearsal?.drill ? `: ${cook.rehearsal.drill}` : ''}. It is in no log,
           and nothing is learned from it.
         </p>
         <h1 className="figure text-4xl">{cook.batch.name}, looked back on</h1>

@@ -7,12 +7,12 @@ import { useClock } from '@/ui/clock';
 import { saveCook } from '@/ui/household';
 import { ended } from '@/core/cook';
 
-/** The end of a rehearsal: it is looked back on where it stands. */
+/** The end of a practice run: it is looked back on where it stands. */
 export function Done({ cook }: { readonly cook: Cook }) {
   const clock = useClock();
   return (
     <section className="panel mt-2 border-t-4 border-t-leaf p-6">
-      <h2 className="figure text-4xl">To the table</h2>
+      <h2 className="figure text-4xl">Serve</h2>
       <Button
         look="copper"
         className="mt-5 !min-h-14 !px-8 !text-lg"

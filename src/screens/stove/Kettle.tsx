@@ -30,7 +30,7 @@ export function Kettle({
     <section aria-label="Kettle test" className="panel my-3 max-w-2xl px-5 py-4">
       {over ? (
         <p className="text-[16px]">
-          That is all it needs. What it taught stands on its page in a moment.
+          That is all it needs. What Retort learned from it stands on its page in a moment.
         </p>
       ) : (
         <ol className="list-decimal space-y-1 pl-5 text-[15px]">

@@ -14,7 +14,7 @@ const LOOKS: Readonly<Record<Pot['kind'], Readonly<Record<LateCause, string>>>> 
   stovetop: {
     valve: 'The valve: shut, and no steady plume from it?',
     ring: 'The ring: seated all round, and no steam at the rim?',
-    heat: 'The heat: is the flame as high as it goes, and under all of the pot?',
+    heat: 'The heat: is the flame at its highest, and under the whole pot?',
   },
 };
 

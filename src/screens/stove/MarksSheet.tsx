@@ -58,7 +58,7 @@ export function MarksSheet({
                   </Button>
                   <Button
                     look="quiet"
-                    aria-label={`Take back: ${words}`}
+                    aria-label={`Undo: ${words}`}
                     onClick={() => onMarks(takeBack(cook.marks, mark.id))}
                   >
                     Take back

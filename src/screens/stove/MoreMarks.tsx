@@ -73,7 +73,7 @@ export function MoreMarks({
 }) {
   const us = units === 'us';
   return (
-    <Sheet open onClose={onClose} title="Mark what you see">
+    <Sheet open onClose={onClose} title="Something happened">
       <div className="grid gap-2 sm:grid-cols-2">
         {kinds.map(([kind, words, fault]) => (
           <Button

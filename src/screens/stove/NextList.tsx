@@ -25,7 +25,7 @@ export function NextList({
           {second.cook.batch.name} waits shut, and cooks on a little meanwhile.
         </p>
       ))}
-      <ol aria-label="Moves by the clock" className="divide-y divide-hairline">
+      <ol aria-label="Next moves of all pots" className="divide-y divide-hairline">
         {moves.slice(0, SHOWN).map((move) => (
           <li
             key={`${move.owner} ${move.id}`}

@@ -1,5 +1,6 @@
 'use client';
 
+import { useSaid } from '@/ui/said';
 import type { ReactNode } from 'react';
 import type { Cook, MarkKind } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
@@ -69,6 +70,7 @@ export function Now({
   /** What hands do, beneath. */
   readonly children?: ReactNode;
 }) {
+  const said = useSaid();
   const words = wordsOf(stage, units);
   const face = clockFace(stage, at);
   const strained = stage.stepKind === 'strain' ? runOffAt(cook, stage.step) : null;
@@ -90,7 +92,7 @@ export function Now({
                 ? `Start at ${timeOf(at.since + 60_000 * stage.expectMin)}`
                 : isOver
                   ? 'Heat off'
-                  : words.title}
+                  : said(words.title)}
           </h2>
           <p className="mt-1 text-[17px] short:text-[15px]">
             {settles > 0
@@ -99,14 +101,14 @@ export function Now({
                 ? 'Until then cut and weigh. What spoils stays cold till it goes in; the lid and the heat wait.'
                 : isOver
                   ? 'Turn the heat off now: until you do, it cooks on.'
-                  : words.act}
+                  : said(words.act)}
           </p>
           {words.caution && (
             <p
               data-testid="caution"
               className="mt-2 max-w-2xl rounded-lg border-2 border-rust bg-rust/5 px-3 py-2 text-[15px] short:py-1 short:text-[14px]"
             >
-              <b className="text-rust">Careful.</b> {words.caution}
+              <b className="text-rust">Careful.</b> {said(words.caution)}
             </p>
           )}
         </div>
@@ -159,7 +161,7 @@ export function Now({
       {children}
       <div className="mt-4 max-w-2xl text-[17px]">
         <h3 className="text-[13px] text-quiet">Look for</h3>
-        <p>{words.look}</p>
+        <p>{said(words.look)}</p>
       </div>
     </>
   );

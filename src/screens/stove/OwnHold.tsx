@@ -71,7 +71,7 @@ export function OwnHold({
       </Button>
       {!isRight && (
         <p role="alert" className="w-full text-[14px] text-rust">
-          wanted: {least} to {LONGEST_MIN} min
+          Enter {least} to {LONGEST_MIN} min
         </p>
       )}
     </form>

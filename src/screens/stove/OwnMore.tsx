@@ -121,7 +121,7 @@ export function OwnMore({
       </label>
       {!isRight && (
         <p role="alert" className="text-[14px] text-rust">
-          wanted: 1 to {LONGEST_MIN} min
+          Enter 1 to {LONGEST_MIN} min
         </p>
       )}
       {isRight && (

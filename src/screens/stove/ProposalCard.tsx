@@ -37,7 +37,7 @@ export function ProposalCard({
           {title}
         </Button>
         <Button className="!min-h-14 !px-6 !text-lg" onClick={() => onLeave(option)}>
-          Leave it as planned
+          Continue as planned
         </Button>
       </div>
     </section>

@@ -20,7 +20,7 @@ const PLUME = {
   lid: 'steam all around the lid',
 } as const satisfies Record<NonNullable<Face['plume']>, string>;
 
-/** Lid, pin, steam and power of the stand-in, as one sees them standing before it. */
+/** Lid, pin, steam and power of the practice pot, as one sees them standing before it. */
 function Drawing({ face }: { readonly face: Face }) {
   const blows = (face.doing === 'letting off' && face.gaugeKPa > 0.5) || face.plume === 'valve';
   const around = face.plume === 'lid';
@@ -77,7 +77,7 @@ function Drawing({ face }: { readonly face: Face }) {
   );
 }
 
-/** The stand-in pot: its face, and how fast its time goes. */
+/** The practice pot pot: its face, and how fast its time goes. */
 export function StandInFace({
   standIn,
   face,
@@ -90,8 +90,8 @@ export function StandInFace({
   readonly onTimes: (times: number) => void;
 }) {
   return (
-    <section aria-label="The stand-in" className="panel p-3">
-      <p className="text-[13px] text-quiet">The stand-in</p>
+    <section aria-label="The practice pot" className="panel p-3">
+      <p className="text-[13px] text-quiet">The practice pot</p>
       <div className="flex items-center gap-3">
         {face ? (
           <Drawing face={face} />
@@ -111,7 +111,7 @@ export function StandInFace({
           </dl>
         )}
       </div>
-      <div role="group" aria-label="Its time goes" className="mt-1 flex gap-1">
+      <div role="group" aria-label="Speed" className="mt-1 flex gap-1">
         {SPEEDS.map((times) => (
           <Button
             key={times}
@@ -127,7 +127,7 @@ export function StandInFace({
   );
 }
 
-/** Where a cook may begin on the stand-in instead of a pot of steel. */
+/** Where a cook may begin on the practice pot instead of a pot of steel. */
 export function onStandIn(cook: Cook, seed: number, at: string): Cook {
   return { ...cook, standIn: { seed, times: 10, wallAt: at, cookAt: at } };
 }

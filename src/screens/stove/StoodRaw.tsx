@@ -35,7 +35,7 @@ export function StoodRaw({
       <ReasonForm
         id="stood-reason"
         label="Where it was until then"
-        hint="The Stove and the log keep showing it."
+        hint="The Stove and the Log keep showing your reason."
         words="Go on"
         onReason={(reason) =>
           changeCook(cook.id, (c) => ({

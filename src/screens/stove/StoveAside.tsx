@@ -20,7 +20,7 @@ import { StoveSwitches } from './StoveHead';
 /** Beside the clock, ms: what stands there need not be drawn anew every second. */
 const DRAWN_MS = 10_000;
 
-/** The stand-in's time goes on from where it is, at another speed. */
+/** The practice pot's time goes on from where it is, at another speed. */
 function atSpeed(cook: Cook, times: number, cookNow: number): Cook {
   const { standIn } = cook;
   if (!standIn) return cook;
@@ -44,14 +44,14 @@ function Table({ live }: { readonly live: Live }) {
   // The band lies about the one time that is told.
   const offset = belief ? tableAt - belief.tableS.p50 * 1000 : 0;
   return (
-    <section aria-label="On the table" className="panel px-4 py-3">
-      <p className="text-[13px] text-quiet">On the table</p>
+    <section aria-label="Ready at" className="panel px-4 py-3">
+      <p className="text-[13px] text-quiet">Ready at</p>
       <p className="figure text-4xl" data-testid="table">
         {shown}
       </p>
       <p className="text-[14px] text-quiet">
         {belief
-          ? `${timeOf(offset + belief.tableS.p10 * 1000)} to ${timeOf(offset + belief.tableS.p90 * 1000)}, 8 in 10`
+          ? `usually ${timeOf(offset + belief.tableS.p10 * 1000)} to ${timeOf(offset + belief.tableS.p90 * 1000)}`
           : shown === planned
             ? 'as planned'
             : ''}
@@ -75,7 +75,7 @@ function Apart() {
   );
 }
 
-/** Beside what is to be done: the table, the stand-in, how it went, what comes. */
+/** Beside what is to be done: the table, the practice pot, how it went, what comes. */
 export function StoveAside({
   cook,
   live,

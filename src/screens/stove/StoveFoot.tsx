@@ -55,7 +55,7 @@ export function StoveFoot({ cook, plan, live, hands, units, tries }: Parts) {
       <div className="mt-4 flex flex-wrap gap-2">
         {tries && opened && lidIsOff(live) && (
           <Button className="!min-h-12" onClick={() => setOpen('try')}>
-            Try something
+            Taste: is it done?
           </Button>
         )}
         {tries && opened && lidIsOff(live) && (
@@ -65,7 +65,7 @@ export function StoveFoot({ cook, plan, live, hands, units, tries }: Parts) {
         )}
         {stage && (
           <Button className="!min-h-12" onClick={() => setOpen('more')}>
-            Mark what you see
+            Something happened
           </Button>
         )}
         <Button className="!min-h-12" onClick={() => setOpen('marks')}>
@@ -73,12 +73,12 @@ export function StoveFoot({ cook, plan, live, hands, units, tries }: Parts) {
         </Button>
         {last && (
           <Button look="quiet" onClick={() => hands.edit((marks) => takeBack(marks, last.id))}>
-            Take back the last mark
+            Undo the last mark
           </Button>
         )}
         {cook.rehearsal && stage && (
           <Button look="quiet" onClick={() => changeCook(cook.id, (c) => ended(c, isoOf(clock)))}>
-            End the rehearsal
+            End the practice run
           </Button>
         )}
         {!cook.rehearsal && <StopCook cook={cook} />}
@@ -90,7 +90,7 @@ export function StoveFoot({ cook, plan, live, hands, units, tries }: Parts) {
               changeCook(cook.id, (c) => onStandIn(c, seed, isoOf(clock)));
             }}
           >
-            Cook on the stand-in
+            Use the practice pot
           </Button>
         )}
       </div>

@@ -44,8 +44,8 @@ export function StoveHead({ cook, words }: { readonly cook: Cook; readonly words
       {cook.standIn && (
         <span className="text-[14px] text-quiet">
           {cook.rehearsal
-            ? `a rehearsal${cook.rehearsal.drill ? `: ${cook.rehearsal.drill}` : ''}`
-            : 'on the stand-in'}
+            ? `a practice run${cook.rehearsal.drill ? `: ${cook.rehearsal.drill}` : ''}`
+            : 'on the practice pot'}
         </span>
       )}
     </div>

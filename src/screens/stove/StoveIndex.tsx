@@ -22,8 +22,8 @@ export function StoveIndex() {
     <main className="mx-auto max-w-xl p-8">
       <h1 className="text-2xl font-semibold">Nothing on the stove</h1>
       <p className="mt-2 text-quiet">
-        Plan a batch on the Bench and take it to the stove: the clock, what to do at each moment and
-        what to look for are then here.
+        Plan a batch on the Bench and start cooking: the clock, what to do at each moment and what
+        to look for are then here.
       </p>
       <Link href="/" className={`${buttonLook('copper')} mt-6`}>
         Choose a batch

@@ -1,5 +1,6 @@
 'use client';
 
+import { Said } from '@/ui/said';
 import type { ReactNode } from 'react';
 import {
   allDone,
@@ -106,7 +107,7 @@ export function TickList({
               >
                 {one.aside ? 'Out, onto a plate: ' : 'Out: '}
                 {one.item.bag ? 'the bag of ' : ''}
-                {named(one.item, units)}
+                <Said>{named(one.item, units)}</Said>
               </Tick>
             </li>
           ))}
@@ -117,7 +118,7 @@ export function TickList({
                 onTick={(on) => onTick(tickIn(one, stage.step), on)}
               >
                 {one.back ? 'Back in: ' : ''}
-                {named(one.item, units)}
+                <Said>{named(one.item, units)}</Said>
                 <span className="ml-2 text-[14px] text-quiet">
                   {allDone(one.done, units) || (one.back ? '' : cutWords(one.item, units))}
                 </span>

@@ -35,7 +35,7 @@ export function TrySheet({
     <Sheet
       open
       onClose={onClose}
-      title={chosen ? `How is it: ${nameOf(plan, chosen.item.id)}?` : 'Try what?'}
+      title={chosen ? `How is it: ${nameOf(plan, chosen.item.id)}?` : 'Which food did you test?'}
     >
       {!chosen && (
         <div className="grid gap-2 sm:grid-cols-2">

@@ -1,5 +1,6 @@
 'use client';
 
+import { Said } from '@/ui/said';
 import { useState } from 'react';
 import type { Item } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
@@ -36,7 +37,7 @@ export function UntickedSheet({
         <>
           <Button onClick={onClose}>Not locked yet</Button>
           <Button look="copper" onClick={() => onSettled(leftOut)}>
-            {leftOut.size === 0 ? 'All of it is in' : 'So it is'}
+            {leftOut.size === 0 ? 'All of it is in' : 'Continue'}
           </Button>
         </>
       }
@@ -45,7 +46,9 @@ export function UntickedSheet({
       <ul>
         {items.map((item) => (
           <li key={item.id} className="flex min-h-12 items-center gap-3 border-b border-hairline">
-            <span className="flex-1">{named(item, units)}</span>
+            <span className="flex-1">
+              <Said>{named(item, units)}</Said>
+            </span>
             <label className="flex min-h-11 items-center gap-2">
               <input
                 type="checkbox"

@@ -1,4 +1,4 @@
-/** A rehearsal looked back on, in words. */
+/** A practice run looked back on, in words. */
 import { stepsOf } from '@/core/batch/plan';
 import type { Cook } from '@/core/batch/schema';
 import { changeWords, nameOf, planNow } from '@/core/cook';

@@ -62,7 +62,7 @@ async function toTheTable(): Promise<void> {
 }
 
 async function putRight(what: string): Promise<void> {
-  press('Mark what you see');
+  press('Something happened');
   await stove.pass();
   fireEvent.click(within(screen.getByRole('dialog')).getByRole('button', { name: what }));
 }
@@ -113,7 +113,7 @@ describe('a drill at the stove', () => {
     // Another thing is put right, and it boils away.
     await putRight('Lid off, ring seated, locked anew');
     await stove.until(() => screen.queryByText(/It may be scorching/) !== null);
-    press('End the rehearsal');
+    press('End the practice run');
     await stove.until(() => region('What it came down to'));
     const words = region('What it came down to')?.textContent ?? '';
     expect(words).toMatch(/Steam came from the open valve.*put it right at once/);

@@ -65,36 +65,36 @@ it('a late pot with old beans is led to the table: a shorter hold taken, hard be
   // The heater is weak: the table moves, says so, and a shorter hold is proposed and taken.
   await until(() => heading() === 'Hold');
   await until(() => region('Proposed'));
-  expect(region('Proposed')?.textContent).toMatch(/It is late.*On the table .* instead of/);
+  expect(region('Proposed')?.textContent).toMatch(/It is late.*Ready at .* instead of/);
   expect(document.body.textContent).toMatch(/; planned \d\d:\d\d/);
   press(/^Hold \d+ min less$/);
   await until(() => region('Proposed') === null);
 
   // A lid under pressure does not open.
   await until(() => heading() === 'Open the valve');
-  press('Mark what you see');
+  press('Something happened');
   await until(() => button('Lid off already'));
   press('Lid off already');
   expect(screen.getByText(/this lid does not open under pressure/)).toBeTruthy();
   await openThePot();
 
   // Tried at the opening: hard; the choices stand side by side, and one is taken.
-  press('Try something');
+  press('Taste: is it done?');
   await until(() => button(/borlotti/));
   press(/borlotti/);
   await until(() => button('with bite'));
   press('with bite');
   await until(() => (region('Choices')?.querySelectorAll('button').length ?? 0) === 3);
-  expect(within(region('Choices') as HTMLElement).getAllByText(/^On the table/)).toHaveLength(3);
+  expect(within(region('Choices') as HTMLElement).getAllByText(/^Ready at/)).toHaveLength(3);
   press(/^Close again/);
   await until(() => button('Lid locked'));
   press('Lid locked');
   await openThePot();
-  await until(() => heading() === 'Simmer, open');
+  await until(() => heading() === 'Simmer without the lid');
   press('Done');
   await until(() => button('Write it in the log'));
 
-  // Every mark is there, and the beans came out right by the stand-in's own truth.
+  // Every mark is there, and the beans came out right by the practice pot's own truth.
   const { marks, standIn } = cook();
   const kinds = new Set(marks.map((m) => m.kind));
   for (const kind of [

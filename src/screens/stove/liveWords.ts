@@ -19,7 +19,7 @@ export function proposalWords(
   batch: Batch,
   start: number,
 ): string {
-  const table = `On the table ${clockAt(start, option.tableS)} instead of ${clockAt(start, asPlanned.tableS)}.`;
+  const table = `Ready at ${clockAt(start, option.tableS)} instead of ${clockAt(start, asPlanned.tableS)}.`;
   if (why === 'late') return `It is late. Everything still comes out as wanted. ${table}`;
   const told = items.map((id) => {
     const now = asPlanned.verdicts[id]?.right ?? 0;
@@ -38,7 +38,7 @@ export function choiceLines(option: Option, batch: Batch, start: number): readon
     return [`${nameOf(batch, item.id)}: right ${inTen(v.right)}, else ${most}`];
   });
   return [
-    `On the table ${clockAt(start, option.tableS)}`,
+    `Ready at ${clockAt(start, option.tableS)}`,
     ...(foods.length > 0 ? foods : ['Everything as wanted']),
   ];
 }
@@ -49,7 +49,7 @@ export function costWords({ tableMin, items }: Cost, batch: Batch): string | nul
     ({ id, lost }) =>
       `${nameOf(batch, id)} comes out right ${Math.round(100 * lost)} in 100 less often`,
   );
-  const late = tableMin > 0.5 ? ['the table is a minute later'] : [];
+  const late = tableMin > 0.5 ? ['delays the meal by a minute'] : [];
   const costs = [...late, ...foods];
-  return costs.length > 0 ? `Left undone: with every minute ${costs.join(', ')}.` : null;
+  return costs.length > 0 ? `If you wait: every minute ${costs.join(', ')}.` : null;
 }

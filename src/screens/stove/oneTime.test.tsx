@@ -103,22 +103,20 @@ describe.each(Object.entries(GOES))('a cook that is %s', (_, marks) => {
         show('c1', now);
         // What is believed comes from a worker, and every page waits for the same.
         await waitFor(() =>
-          expect(screen.getByRole('region', { name: 'On the table' }).textContent).toMatch(
-            /8 in 10/,
-          ),
+          expect(screen.getByRole('region', { name: 'Ready at' }).textContent).toMatch(/usually/),
         );
         act(() => clock.moveTo(clock.now() + 1000));
         const table = screen.getByTestId('table').textContent;
-        const listed = rowTime('Moves by the clock', 'To the table');
+        const listed = rowTime('Next moves of all pots', 'Serve');
         if (listed !== null && listed !== 'now') expect(listed).toBe(table);
-        for (const title of ['Open the valve', 'Open the lid', 'Simmer, open']) {
+        for (const title of ['Open the valve', 'Open the lid', 'Simmer without the lid']) {
           const stage = rowTime('Stages', title);
-          const move = rowTime('Moves by the clock', title);
+          const move = rowTime('Next moves of all pots', title);
           if (stage === null || move === null || stage === 'now' || move === 'now') continue;
           // A step that has minutes is listed as it begins, and due when it is over.
-          if (title !== 'Simmer, open' || n < marks.length) expect(move).toBe(stage);
+          if (title !== 'Simmer without the lid' || n < marks.length) expect(move).toBe(stage);
         }
-        const moves = screen.getByRole('list', { name: 'Moves by the clock' });
+        const moves = screen.getByRole('list', { name: 'Next moves of all pots' });
         const own = within(moves)
           .getAllByRole('listitem')
           .map((row) => row.textContent ?? '')

@@ -59,7 +59,7 @@ describe('the stove', () => {
   });
 
   it('leads from the first thing in to the table', async () => {
-    expect(heading()).toBe('Put in and lock the lid');
+    expect(heading()).toBe('Add the food and lock the lid');
     expect(screen.getByRole('checkbox', { name: '3 carrot' })).toBeTruthy();
     expect(screen.getByText('later: 100 g cavolo nero')).toBeTruthy();
     expect(screen.queryByRole('checkbox', { name: /ditalini/ })).toBeNull();
@@ -83,13 +83,13 @@ describe('the stove', () => {
     press('Pin down');
     expect(screen.getByText(/Never force the lid/)).toBeTruthy();
     press('Lid off');
-    expect(heading()).toBe('Simmer, open');
+    expect(heading()).toBe('Simmer without the lid');
     expect(screen.getByRole('checkbox', { name: '100 g cavolo nero' })).toBeTruthy();
     expect(screen.getByText('Out: 2 bay leaf')).toBeTruthy();
     press('Done');
-    expect(await screen.findByRole('heading', { name: 'To the table' })).toBeTruthy();
+    expect(await screen.findByRole('heading', { name: 'Serve' })).toBeTruthy();
     // The bay leaf has been out since the lid came off.
-    expect(await screen.findByText(/^Fish out the herb sprigs\.$/)).toBeTruthy();
+    expect(await screen.findByText(/^Remove the herb sprigs\.$/)).toBeTruthy();
     expect(screen.getByText(/Into each first its share of the ditalini/)).toBeTruthy();
     // It comes when all above it stands: a finger that is about to touch it finds it there.
     const end = await screen.findByRole('button', { name: 'Write it in the log' });
@@ -120,10 +120,10 @@ describe('the stove', () => {
 
   it('takes a mark back', () => {
     press('Lid locked');
-    press('Take back the last mark');
-    expect(heading()).toBe('Put in and lock the lid');
+    press('Undo the last mark');
+    expect(heading()).toBe('Add the food and lock the lid');
     expect(cook().marks).toHaveLength(1);
-    expect(screen.queryByRole('button', { name: 'Take back the last mark' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Undo the last mark' })).toBeNull();
   });
 
   it('opens the valve early when the cook did', () => {
@@ -131,7 +131,7 @@ describe('the stove', () => {
     press('At pressure');
     after(5);
     press('Valve opened early');
-    expect(heading()).toBe('Until the pin drops');
+    expect(heading()).toBe('Wait for the pin to drop');
   });
 });
 
@@ -166,7 +166,7 @@ describe('the stove, live', () => {
     expect(cook().marks.at(-1)).toMatchObject({ change: 'hold', value: 12 });
     fireEvent.change(field, { target: { value: 'long' } });
     fireEvent.submit(field);
-    expect(screen.getByText(/^wanted:/)).toBeTruthy();
+    expect(screen.getByText(/^Enter /)).toBeTruthy();
     expect(cook().marks.at(-1)).toMatchObject({ value: 12 });
   });
 
@@ -203,28 +203,28 @@ describe('the stove, live', () => {
 
   it('puts the choices side by side when something was tried, and goes on with the one taken', async () => {
     show(marked(TO_OPENING));
-    press('Try something');
+    press('Taste: is it done?');
     fireEvent.click(await screen.findByRole('button', { name: 'carrot' }));
     fireEvent.click(screen.getByRole('button', { name: 'raw' }));
     const again = await screen.findByRole('button', { name: /^Close again/ }, { timeout: 30_000 });
-    expect(screen.getByRole('button', { name: 'Leave it as it is' })).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Continue as planned' })).toBeTruthy();
     fireEvent.click(again);
     expect(cook().marks.at(-1)).toMatchObject({ kind: 'changed', change: 'close-again' });
-    expect(heading()).toBe('Put in and lock the lid');
+    expect(heading()).toBe('Add the food and lock the lid');
   });
 
   it('keeps what is read and smelt, in the units of the kitchen, and says what to do of it', async () => {
     show(marked(['lid-locked', 'at-pressure']));
-    press('Mark what you see');
+    press('Something happened');
     const field = await screen.findByLabelText('Thermometer, °C');
     fireEvent.change(field, { target: { value: 'hot' } });
     const [mark] = screen.getAllByRole('button', { name: 'Mark' });
     fireEvent.click(mark as HTMLElement);
-    expect(screen.getByText('wanted: a number from -10 to 150 °C')).toBeTruthy();
+    expect(screen.getByText('Enter a number from -10 to 150 °C')).toBeTruthy();
     fireEvent.change(field, { target: { value: '112,5' } });
     fireEvent.click(mark as HTMLElement);
     expect(cook().marks.at(-1)).toMatchObject({ kind: 'temperature', value: 112.5 });
-    press('Mark what you see');
+    press('Something happened');
     fireEvent.click(await screen.findByRole('button', { name: 'Smells of scorching' }));
     expect(screen.getByRole('alert').textContent).toMatch(/Heat off/);
   });
@@ -234,13 +234,13 @@ describe('the stove, live', () => {
     press('Marks');
     fireEvent.click(await screen.findByRole('button', { name: 'Lid locked: a minute earlier' }));
     expect(cook().marks.find((m) => m.kind === 'lid-locked')?.at).toBe('2026-11-24T16:08:00.000Z');
-    press('Take back: At pressure');
+    press('Undo: At pressure');
     expect(cook().marks.map((m) => m.kind)).toEqual(['started', 'lid-locked']);
   });
 
-  it('begins on the stand-in, hears it, and does not open it under pressure', async () => {
+  it('begins on the practice pot, hears it, and does not open it under pressure', async () => {
     show(RUN);
-    press('Cook on the stand-in');
+    press('Use the practice pot');
     expect(cook().standIn).toMatchObject({ times: 10 });
     expect(await screen.findByText('pin down')).toBeTruthy();
     press('60×');
@@ -278,12 +278,12 @@ describe('what is proposed', () => {
     expect(screen.getByRole('heading', { name: 'Hold 4 min more?' })).toBeTruthy();
     expect(
       screen.getByText(
-        'carrot would be short: right 3 in 10 as planned, 8 in 10 so. On the table 17:04 instead of 17:00.',
+        'carrot would be short: right 3 in 10 as planned, 8 in 10 so. Ready at 17:04 instead of 17:00.',
       ),
     ).toBeTruthy();
     press('Hold 4 min more');
     expect(onTake).toHaveBeenCalledWith(proposal.option);
-    press('Leave it as planned');
+    press('Continue as planned');
     expect(onLeave).toHaveBeenCalledWith(proposal.option);
   });
 
@@ -298,7 +298,7 @@ describe('what is proposed', () => {
   it('has words for what leaving it undone costs, and none where it costs nothing', () => {
     const cost = { tableMin: 1, items: [{ id: 'c', lost: 0.034 }] };
     expect(costWords(cost, BATCH)).toBe(
-      'Left undone: with every minute the table is a minute later, carrot comes out right 3 in 100 less often.',
+      'If you wait: every minute delays the meal by a minute, carrot comes out right 3 in 100 less often.',
     );
     expect(costWords({ tableMin: 0, items: [] }, BATCH)).toBeNull();
   });

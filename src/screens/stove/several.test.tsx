@@ -50,7 +50,7 @@ const show = (id: string) =>
       <StoveScreen id={id} />
     </ClockContext>,
   );
-const moves = () => within(screen.getByRole('list', { name: 'Moves by the clock' }));
+const moves = () => within(screen.getByRole('list', { name: 'Next moves of all pots' }));
 
 describe('two pots and a pan', () => {
   it('are one list by the clock, each pot with its sign', () => {

@@ -94,7 +94,7 @@ function Look({ bundle }: { readonly bundle: Bundle }) {
           <h1 className="figure text-4xl">{batch.name}</h1>
           <p className="text-quiet">
             {[
-              batch.servings !== undefined && `${batch.servings} bowls`,
+              batch.servings !== undefined && `${batch.servings} servings`,
               pot.name,
               formatAltitude(kitchen.altitudeM, units),
             ]
@@ -107,13 +107,13 @@ function Look({ bundle }: { readonly bundle: Bundle }) {
       {assessment && (
         <dl className="flex flex-wrap gap-x-10 gap-y-2" aria-label="Readings">
           <div>
-            <dt className="text-[14px] text-quiet">To the table</dt>
+            <dt className="text-[14px] text-quiet">Serve</dt>
             <dd className="figure text-3xl" data-testid="total">
               {formatMinutes(assessment.time.totalMin)}
             </dd>
           </div>
           <div>
-            <dt className="text-[14px] text-quiet">Calls</dt>
+            <dt className="text-[14px] text-quiet">Warnings</dt>
             <dd className="figure text-3xl">
               {assessment.findings.filter((f) => f.level !== 'note').length}
             </dd>

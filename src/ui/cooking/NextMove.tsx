@@ -33,8 +33,8 @@ function Moves({ cook, slim }: { readonly cook: Cook; readonly slim: boolean }) 
     ? beside.words
     : stage
       ? `${wordsOf(stage, units).title}, ${face?.text} ${face?.caption}`
-      : 'To the table';
-  const then = stage && !beside && (next ? wordsOf(next, units).title : 'to the table');
+      : 'Serve';
+  const then = stage && !beside && (next ? wordsOf(next, units).title : 'serve');
   const when =
     stage && stage.expectMin > 0 ? ` ${timeOf(now + Math.max(0, at.leftMin) * 60_000)}` : '';
   return (

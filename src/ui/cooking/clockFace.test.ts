@@ -25,14 +25,14 @@ describe('the big clock', () => {
   it('counts a hold down to the second', () => {
     expect(clockFace(stage({}), at(2.5))).toEqual({ text: '7:30', caption: 'left', over: false });
   });
-  it('says when a warm-up takes longer than foretold', () => {
+  it('says when a warm-up takes longer than predicted', () => {
     expect(clockFace(stage({ kind: 'warm-up', mark: 'at-pressure' }), at(12.25))).toEqual({
       text: '+2:15',
-      caption: 'longer than foretold',
+      caption: 'longer than predicted',
       over: true,
     });
     expect(clockFace(stage({ kind: 'warm-up', mark: 'at-pressure' }), at(4))).toMatchObject({
-      caption: 'left, as foretold',
+      caption: 'left, as predicted',
     });
   });
   it('counts up where nothing is foretold', () => {

@@ -23,12 +23,12 @@ export function clockFace(stage: Stage, at: Standing): ClockFace {
   if (at.leftMin >= 0)
     return {
       text: minutesSeconds(at.leftMin),
-      caption: stage.mark === null || stage.kind === 'hold' ? 'left' : 'left, as foretold',
+      caption: stage.mark === null || stage.kind === 'hold' ? 'left' : 'left, as predicted',
       over: false,
     };
   return {
     text: `+${minutesSeconds(-at.leftMin)}`,
-    caption: stage.kind === 'hold' ? 'over its time' : 'longer than foretold',
+    caption: stage.kind === 'hold' ? 'over its time' : 'longer than predicted',
     over: true,
   };
 }

@@ -22,9 +22,9 @@ const at = (leftMin: number): Standing => ({
 describe('what is due', () => {
   it.each([
     ['valve', 0, 'Open the valve'],
-    ['pin', 2, 'The hold is over. Until the pin drops'],
+    ['pin', 2, 'The hold is over. Wait for the pin to drop'],
     ['warm-up', -9, 'Not at pressure yet: have a look'],
-    ['do', -1, 'Simmer, open: time is up'],
+    ['do', -1, 'Simmer without the lid: time is up'],
   ] as const)('calls at %s', (kind, left, words) => {
     expect(dueOf(stage(kind), at(left), 'metric')?.words).toBe(words);
   });
@@ -50,7 +50,7 @@ describe('what is due', () => {
   });
 
   it('calls to the table once nothing is left', () => {
-    expect(dueOf(undefined, at(0), 'metric')?.words).toBe('To the table');
+    expect(dueOf(undefined, at(0), 'metric')?.words).toBe('Serve');
   });
 });
 

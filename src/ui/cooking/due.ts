@@ -14,14 +14,14 @@ export interface Due {
   readonly caution: string | null;
 }
 
-/** Whether a stage takes so much longer than foretold that it is worth a look. */
+/** Whether a stage takes so much longer than predicted that it is worth a look. */
 export function isLate(stage: Stage, at: Standing): boolean {
   return -at.leftMin > Math.max(LATE_MIN, LATE_SHARE * stage.expectMin);
 }
 
 /** What is due at a stage; null where nothing is. Each is called by its id. */
 export function dueOf(stage: Stage | undefined, at: Standing, units: Units): Due | null {
-  if (!stage) return { id: 'table', words: 'To the table', caution: null };
+  if (!stage) return { id: 'table', words: 'Serve', caution: null };
   const { title, caution } = wordsOf(stage, units);
   const due = (words: string, of = ''): Due => ({ id: `${stage.id}${of}`, words, caution });
   if (stage.presumed) return due(title, ':presumed');

@@ -1,6 +1,6 @@
 'use client';
 
-/** A cook's own time, and the stand-in that it may be cooked on. */
+/** A cook's own time, and the practice pot that it may be cooked on. */
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import type { Cook, Mark } from '@/core/batch/schema';
 import { heardBy, sameHeard, type PotLink } from '@/core/cook';
@@ -12,11 +12,11 @@ import { useApp } from '@/store';
 import { reasonWords } from '@/ui/useNewest';
 import { ask } from '@/workers';
 
-/** The stand-in is looked at so often, ms of the wall's. */
+/** The practice pot is looked at so often, ms of the wall's. */
 const LOOK_MS = 400;
 
 const STOPPED = (why: string): string =>
-  `The stand-in has stopped: ${why} Load the page again to go on from here.`;
+  `The practice pot has stopped: ${why} Load the page again to go on from here.`;
 
 /** The clock of a cook: of a stand-in it goes as fast as the cook lets it. */
 export function cookClock({ standIn }: Pick<Cook, 'standIn'>, page: Clock): Clock {
@@ -68,7 +68,7 @@ function hear(link: PotLink, newest: () => Cook): () => void {
 }
 
 /**
- * The stand-in of a cook as a source of messages.
+ * The practice pot of a cook as a source of messages.
  *
  * @param newest the cook as it is at this moment
  * @param onNow called with how it stands, before what it says
@@ -110,7 +110,7 @@ function standInLink(
   };
 }
 
-/** Hears the stand-in, and keeps what it says as marks. */
+/** Hears the practice pot, and keeps what it says as marks. */
 export function useStandIn(cook: Cook, clock: Clock): StandInNow | null {
   const [now, setNow] = useState<StandInNow | null>(null);
   const newest = useRef(cook);

@@ -136,7 +136,7 @@ export function Ways({
             <LightPlot plot={plot} bare />
           </div>
           <figcaption className="pt-6 text-[13px] text-quiet">
-            Ink: its warmest spot. Dashed: under that by then.
+            Solid line: warmest spot. Dashed: it must be under that by then.
           </figcaption>
         </figure>
       </div>

@@ -1,4 +1,5 @@
 /** Judgements on runs of bones. */
+import { setName } from '../../vocabulary';
 import { extractionWaterL, stepsOf } from '../../batch/plan';
 import { SETS } from '../../batch/schema';
 import { isDry } from '../../bones';
@@ -22,7 +23,7 @@ function stopAfterRun(runs: number): Remedy {
   return {
     do: 'stop-after',
     runs,
-    label: runs === 1 ? 'Stop after the first run' : `Stop after run ${runs}`,
+    label: runs === 1 ? 'Stop after the first broth' : `Stop after broth ${runs}`,
   };
 }
 
@@ -41,11 +42,11 @@ function spentCall(context: Context, run: BonesReport): readonly Finding[] {
     {
       code: 'bones-spent',
       level: past ? 'warn' : 'note',
-      title: past ? `No run ${run.run} for ${past}` : `Run ${run.run} is hardly worth the heat`,
+      title: past ? `No broth ${run.run} for ${past}` : `Broth ${run.run} is hardly worth the heat`,
       message: past
         ? `${capital(past)} ${crumbly.length > 1 ? 'are' : 'is'} spent by then: splinters and a flat taste. ${gives}.`
         : `${gives}${many ? `; ${many} by then ${run.spent.length > 1 ? 'are' : 'is'} pale and thin` : ''}.`,
-      why: `Poultry frames and fish stand one run, most other bones two or three (common practice). ${RATES_WHY}`,
+      why: `Poultry frames and fish are good for one broth, most other bones for two or three (common practice). ${RATES_WHY}`,
       numbers: { run: run.run, share: run.share, gelatineG: run.gelatineG, kWh: run.fuelKWh },
       remedies: [stopAfterRun(run.run - 1)],
     },
@@ -64,7 +65,7 @@ export const bonesCrumble: Judge = (context) =>
         code: 'bones-crumble',
         level: again ? 'warn' : 'note',
         title: 'Strain it fine',
-        message: `${capital(names(context, run.crumbled))} ${run.crumbled.length > 1 ? 'fall' : 'falls'} into splinters in this run. Pour it through a cloth or paper, and give no bone to an animal.`,
+        message: `${capital(names(context, run.crumbled))} ${run.crumbled.length > 1 ? 'fall' : 'falls'} into splinters in this broth. Pour it through a cloth or paper, and give no bone to an animal.`,
         why: 'Poultry frames crumble in one to two hours under pressure (common practice). Minutes as in water boiling at sea level, against a limit by kind, assumed.',
         numbers: { run: run.run },
         remedies: [],
@@ -84,7 +85,7 @@ function lessWater({ model, runOffs, bones, filled, units }: Context): Remedy | 
   const { heapL, lidOnL, freeL } = filled.report;
   const spare = Math.min(lidOnL - heapL, freeL - model.pot.minLiquidL);
   return litres >= extractionWaterL(batch, 0) - spare
-    ? { do: 'set-water', litres, label: `Use ${formatVolume(litres, units)} of water` }
+    ? { do: 'set-water', litres, label: `Use ${formatVolume(litres, units)} of water in all` }
     : undefined;
 }
 
@@ -106,8 +107,9 @@ export const thinSet: Judge = (context) => {
     {
       code: 'thin-set',
       level: 'warn',
-      title: blended.set === 'pourable' ? 'It will not set' : 'It sets thinner than you want',
-      message: `${formatStrength(blended.gPerL, units)} of gelatine that sets: ${blended.set}. “${capital(runOffs.wanted)}” begins at ${formatStrength(runOffs.wantedGPerL, units)}.${down}`,
+      title:
+        blended.set === 'pourable' ? 'It will not set when cold' : 'It sets softer than you want',
+      message: `${formatStrength(blended.gPerL, units)} of gelatine that sets: ${setName(blended.set)}. ${capital(setName(runOffs.wanted))} begins at ${formatStrength(runOffs.wantedGPerL, units)}.${down}`,
       why: `The states of a cold broth by its gelatine are common practice. ${RATES_WHY}`,
       numbers: {
         gPerL: blended.gPerL,

@@ -29,7 +29,7 @@ export const slowInPot: Judge = ({ model, units }) => {
       {
         code: 'slow-cooling',
         level: 'note',
-        title: 'Not in the pot: it cools too slowly',
+        title: 'Do not leave it in the pot: it cools too slowly',
         message: `Left in its open pot it would be between ${formatTemperature(HOT_C, units)} and ${formatTemperature(COOL_C, units)} for ${formatMinutes(minutes)}. Shallow pans, an ice bath or small jars.`,
         why: ruleWords('cooling'),
         numbers: { minute: minutes },

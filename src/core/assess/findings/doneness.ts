@@ -50,7 +50,7 @@ export const undercooked: Judge = (context) =>
         code: 'undercooked',
         level: 'warn',
         title: `${does(item.name, 'stays', 'stay')} ${gradeIn(context, item, 'under')}`,
-        message: `You want it ${item.wish?.from ?? 'done'}; ${often ? `${often} ` : ''}it is not. It gets ${share} % of what that takes.`,
+        message: `You want it ${item.wish?.from ?? 'done'}; ${often ? `${often} ` : ''}it is not. It gets ${share} % of the cooking that takes.`,
         why: WHY,
         numbers: { cookValueMin: item.hadMin, needMin: need },
         item: item.id,

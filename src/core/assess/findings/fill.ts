@@ -19,7 +19,7 @@ export function lowerTo({ model, units, filled }: Context): Remedy {
       do: 'set-water',
       litres: Math.floor(next * 50) / 50,
       run,
-      label: `Use ${formatVolume(Math.floor(next * 20) / 20, units)} of water`,
+      label: `Use ${formatVolume(Math.floor(next * 20) / 20, units)} of water in all`,
     };
   const factor = Math.floor(filled.report.scaleToFit * 100) / 100;
   return { do: 'scale', factor, label: `Make ${Math.round(factor * 100)} % of everything` };
@@ -69,7 +69,9 @@ function moreWater({ model, units }: Context, index: number, freeL: number): rea
   const { batch } = model.plan;
   const run = runOf(batch, index);
   const litres = extractionWaterL(batch, run) + (model.pot.minLiquidL - freeL) + 0.02;
-  return [{ do: 'set-water', litres, run, label: `Use ${formatVolume(litres, units)} of water` }];
+  return [
+    { do: 'set-water', litres, run, label: `Use ${formatVolume(litres, units)} of water in all` },
+  ];
 }
 
 /** How often a step runs dry, as drawn; as reckoned while nothing has been drawn. */
@@ -175,8 +177,8 @@ export const notCovered: Judge = (context) => {
     {
       code: 'not-covered',
       level: isStock(batch) && missing > BARE_SHARE * heapL ? 'warn' : 'note',
-      title: 'Not all of it is under the liquid',
-      message: `The heap stands at ${formatLevel(heapL, units)} and the liquid at ${formatLevel(liquidL, units)}${which}. What stands out cooks in steam and gives less to the broth.${breakWords(context, bare)}`,
+      title: 'Some of it stands above the liquid',
+      message: `The heap reaches ${formatLevel(heapL, units)} and the liquid at ${formatLevel(liquidL, units)}${which}. What stands out cooks in steam and gives less to the broth.${breakWords(context, bare)}`,
       why: 'Heap from each food’s true density and how loosely it lies; both are estimates.',
       numbers: { heapL, liquidL, lidOnL: levelL },
       remedies:
@@ -186,7 +188,7 @@ export const notCovered: Judge = (context) => {
                 do: 'set-water',
                 litres,
                 run,
-                label: `Cover it: ${formatVolume(litres, units)} of water`,
+                label: `Add water to cover: ${formatVolume(litres, units)} in all`,
               },
             ]
           : [],

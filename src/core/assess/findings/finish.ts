@@ -30,7 +30,7 @@ export const salty: Judge = ({ model, units, salt, filled }) => {
             {
               do: 'set-water',
               litres,
-              label: `Thin it: ${formatVolume(litres, units)} of water`,
+              label: `Thin it: ${formatVolume(litres, units)} of water in all`,
             },
           ]
         : [],
@@ -81,8 +81,8 @@ export const noodlesDrink: Judge = ({ model, units, finish }) => {
     {
       code: 'noodles-drink',
       level: 'note',
-      title: 'Leftovers will drink the broth',
-      message: `${does(left.map((i) => spoken(i.food.name)).join(' and '), 'goes', 'go')} on drinking in the bowl and in the fridge: about ${formatVolume(finish.drinksOnL, units)} by tomorrow. Keep some broth back, or cook ${many ? 'them' : 'it'} apart.`,
+      title: 'Leftovers will soak up the broth',
+      message: `${does(left.map((i) => spoken(i.food.name)).join(' and '), 'keeps', 'keep')} soaking up broth in the bowl and in the fridge: about ${formatVolume(finish.drinksOnL, units)} by tomorrow. Keep some broth back, or cook ${many ? 'them' : 'it'} separately.`,
       why: 'Common practice; cooked pasta and grain take up a third more as they stand.',
       numbers: {
         massG: left.reduce((sum, i) => sum + i.massG, 0),
@@ -91,7 +91,7 @@ export const noodlesDrink: Judge = ({ model, units, finish }) => {
       remedies: left.map((i) => ({
         do: 'apart' as const,
         item: i.id,
-        label: `Cook the ${spoken(i.food.name)} apart`,
+        label: `Cook the ${spoken(i.food.name)} separately`,
       })),
     },
   ];

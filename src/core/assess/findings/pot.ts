@@ -56,7 +56,7 @@ export const releaseCosts: Judge = ({ model, releases, units }) =>
       {
         code: 'release-costs',
         level: 'note',
-        title: `A slower release is kinder to ${spoken(item.food.name)}`,
+        title: `A slower release is gentler on ${spoken(item.food.name)}`,
         message: `${capital(spoken(item.food.name))}: ${first.cost ?? ''}. Its centre stands ${formatDegrees(first.superheatC, units)} above the boil as the steam goes.`,
         why: 'What is hotter inside than the boiling point around it boils from within: c ΔT / L of its mass. Common practice: natural for meat in large pieces and for pulses.',
         numbers: { superheatC: first.superheatC, flashPercent: first.flashPercent },
@@ -143,7 +143,7 @@ export const crust: Judge = ({ model, units }) => {
       {
         code: 'browned-bottom',
         level: 'note',
-        title: 'Scrape the bottom before the lid',
+        title: 'Scrape the bottom before the lid goes on',
         message: `Browning the ${names} leaves a crust. Pour in about ${scraping} of the liquid first and scrape it off; then the rest. What sticks scorches as it comes to pressure, and some pots stop.`,
         why: 'Browned bits on the heated bottom keep the liquid off it and burn (common practice, no source).',
         numbers: {},
@@ -176,7 +176,7 @@ export const scorch: Judge = (context) => {
     {
       code: 'scorch-risk',
       level: paste >= MUCH_PASTE || thickens ? 'warn' : 'note',
-      title: 'It can catch on the bottom',
+      title: 'It may burn on the bottom',
       message: layWords(inside.filter((i) => i.food.scorch >= 2)),
       why: 'Thick, starchy or sugary layers on the heated bottom scorch before the pot comes to pressure (common practice).',
       numbers: { pasteShare: paste, thickShare: thick },
@@ -218,13 +218,18 @@ export const thickPulp: Judge = (context) => {
       {
         code: 'scorch-risk',
         level: 'warn',
-        title: `${capital(names)} may catch on the bottom`,
+        title: `${capital(names)} may burn on the bottom`,
         message: `By the end ${Math.round((100 * freeKg) / total)} % of the pot is liquid: a thick paste lies on the heated bottom and scorches. Use more water and cook it down with the lid off, stirring.`,
         why: 'What breaks down sinks and lies still; a paste carries hardly any heat away from the bottom (common practice: three to four parts of water to one of split lentils).',
         numbers: { freeL: freeKg, thickShare: pulpKg / total },
         step: step.id,
         remedies: [
-          { do: 'set-water', litres, run, label: `Use ${formatVolume(litres, units)} of water` },
+          {
+            do: 'set-water',
+            litres,
+            run,
+            label: `Use ${formatVolume(litres, units)} of water in all`,
+          },
         ],
       },
     ];

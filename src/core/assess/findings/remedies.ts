@@ -183,7 +183,14 @@ export function shorter(context: Context, item: ItemReport): readonly Remedy[] {
     const minutes = Math.floor(step.minutes - excess / cookRate(context.boilC, zOf(context, item)));
     return minutes < 1
       ? []
-      : [{ do: 'set-minutes', step: step.id, minutes, label: `Simmer only ${minutes} min` }];
+      : [
+          {
+            do: 'set-minutes',
+            step: step.id,
+            minutes,
+            label: `Simmer without the lidly ${minutes} min`,
+          },
+        ];
   }
   if (step.kind !== 'pressure') return [];
   const less = Math.ceil(excess / cookRate(context.setpointC, zOf(context, item)));
@@ -255,7 +262,7 @@ export function apart(context: Context, item: ItemReport): readonly Remedy[] {
   const planned = plannedOf(context, item);
   if (!planned || isToBreakDown(planned)) return [];
   return planned.food.group === 'pasta' || planned.food.group === 'grain'
-    ? [{ do: 'apart', item: item.id, label: `Cook the ${spoken(item.name)} apart` }]
+    ? [{ do: 'apart', item: item.id, label: `Cook the ${spoken(item.name)} separately` }]
     : [];
 }
 

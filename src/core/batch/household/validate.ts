@@ -77,7 +77,7 @@ function duplicates(ids: readonly string[], path: (i: number) => string): readon
   });
 }
 
-const LIKE = 'a food of the table';
+const LIKE = 'a known food';
 
 /** Less than this is not weighed in any kitchen, g. */
 const LEAST_G = 1e-3;
@@ -94,7 +94,7 @@ function itemProblems(item: Item, at: string, steps: ReadonlySet<string> | null)
         : {
             path: `${at}.food`,
             found: show(item.food),
-            wanted: 'a food of the table, or a name in foods',
+            wanted: 'a known food, or a name in foods',
           },
     );
   else if ((amountGrams(food, item.amount as Amount) ?? 0) > MOST_G)
@@ -191,7 +191,7 @@ export function refusalOf(item: Omit<Item, 'id'>): string | null {
   const held = { id: 'i', ...item };
   const food = namedFood(held);
   const { value } = item.amount;
-  if (!food) return `${item.food} is no food of the table`;
+  if (!food) return `${item.food}: not a food that Retort knows`;
   const grams = amountGrams(food, item.amount) ?? 1;
   if (!(value > 0)) return 'how much is missing: an amount is above 0';
   if (value < LEAST_AMOUNT || grams < LEAST_G) return 'that is too little to weigh';

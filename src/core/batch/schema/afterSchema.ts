@@ -41,7 +41,7 @@ export const coolingSchema = mayBe(
   'how the rest is cooled',
 );
 
-/** After the lid: what was done, how it tasted, where it went. */
+/** After cooking: what was done, how it tasted, where it went. */
 export const afterSchema = mayBe(
   {
     /** Moves that are done, and those that the cook dropped, by their keys. */

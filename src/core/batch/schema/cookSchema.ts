@@ -93,7 +93,7 @@ const traceSchema = mayBe(
     liquidC: curve('temperatures', -50, 300, '°C'),
     boilC: needed(number(50, 120, '°C'), 'the boiling point'),
   },
-  'the curve that was foretold',
+  'the predicted curve',
 ).test('lengths', 'as many temperatures as minutes', (value: unknown) => {
   const trace = value as { minute?: unknown[]; liquidC?: unknown[] } | undefined;
   return trace?.minute?.length === trace?.liquidC?.length;
@@ -158,7 +158,7 @@ export const standInSchema = mayBe(
       'a factor for each item',
       'a factor from 0.2 to 5 for each item',
     ),
-    /** Mishaps of the stand-in. */
+    /** Mishaps of the practice pot. */
     mishaps: list(needed(oneOf(MISHAPS), 'a mishap'), 'a list of mishaps').max(
       MISHAPS.length,
       'each mishap once',
@@ -168,7 +168,7 @@ export const standInSchema = mayBe(
     wallAt: needed(time, 'a date and time'),
     cookAt: needed(time, 'a date and time'),
   },
-  'a stand-in pot',
+  'a practice pot',
 );
 
 /** One cooking of a batch: the plan as it was, what was predicted, what happened. */
@@ -189,12 +189,12 @@ export const cookSchema = object(
     /** Actual yield of each run of bones. */
     yields: list(yieldSchema, 'a list of yields'),
     note: yup.string().strict().typeError('text').max(5000, 'at most 5000 characters'),
-    /** After the lid: the finish, the bowls, how the rest was cooled. */
+    /** After cooking: the finish, the bowls, how the rest was cooled. */
     after: afterSchema,
-    /** The stand-in that it is cooked on; missing on a pot of steel. */
+    /** The practice pot that it is cooked on; missing on a pot of steel. */
     standIn: standInSchema,
     /** It is played, not cooked: kept apart from the log, and nothing is learned from it. */
-    rehearsal: mayBe({ drill: text('the name of a drill') }, 'a rehearsal'),
+    rehearsal: mayBe({ drill: text('the name of a drill') }, 'a practice run'),
     /** A test with plain water: nobody eats of it, and much is learned of the pot. */
     kettle: flag.optional(),
     /** Stops of the plan that the cook walked past, each with the reason. */

@@ -33,7 +33,7 @@ export const FAULTS = ['valve', 'ring', 'bottom'] as const;
 /** The small moves by which a plan is changed while it is cooked. */
 export const CHANGES = ['hold', 'close-again', 'simmer-on', 'release-now', 'as-it-is'] as const;
 
-/** Mishaps of a rehearsal; each changes the true state of the stand-in, and nothing else. */
+/** Mishaps of a practice run; each changes the true state of the practice pot, and nothing else. */
 export const MISHAPS = [
   'valve-open',
   'ring',

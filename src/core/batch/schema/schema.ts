@@ -60,13 +60,17 @@ export const kitchenSchema = object(
     /** C */
     ambientC: needed(number(-10, 45, '°C'), 'a number from -10 to 45 °C'),
     units: needed(oneOf(['metric', 'us']), 'one of metric, us'),
+    /** Which English it speaks; by its units where it is missing. */
+    english: oneOf(['us', 'uk']),
+    /** Hours of its clock; by its English where it is missing. */
+    hours: oneOf(['12', '24']),
     /** Pressure unit of a metric kitchen; kPa when missing. */
     pressureIn: oneOf(['kPa', 'bar']),
     /** Habits of this kitchen. */
     habits: schoolsSchema,
     /** How it keeps and uses what it cooks. */
     larder: larderSchema,
-    /** Words of this kitchen that a cook has put right: what they mean. */
+    /** My words for foods that a cook has put right: what they mean. */
     words: list(wordSchema, 'a list of words').max(MOST_WORDS, `at most ${MOST_WORDS} words`),
     /** Learned things that are not believed any more. */
     forgotten: forgottenSchema,
@@ -209,7 +213,7 @@ const wishSchema = mayBe(
 export const ownFields = {
   id: ownId(),
   name: needed(text('a name'), 'a name for the food'),
-  like: needed(text('a food of the table'), 'a food of the table that it cooks as'),
+  like: needed(text('a known food'), 'a food of the table that it cooks as'),
   pieceG: number(0.05, 20000, 'g'),
   cooked: number(0.2, 5, ''),
   foams: flag.optional(),
@@ -350,7 +354,7 @@ export const aimSchema = mayBe(
     set: oneOf(SETS),
     /** Broth wanted, L. */
     litres: number(0.1, 100, 'L'),
-    /** Hours at hand, from cold to the last straining. */
+    /** Hours you have, from cold to the last straining. */
     hours: number(0.25, 48, 'hours'),
     /** How often the pot may be opened and filled again, 0 to 4. */
     openings: number(0, 4, ''),

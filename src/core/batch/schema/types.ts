@@ -81,7 +81,7 @@ export type Step =
       readonly kind: 'strain';
       readonly minutes?: number;
       /**
-       * Part that stays in the pot: the broth, for a finish, or the bones, for a run in fresh water.
+       * Part that stays in the pot: the broth, for a finish, or the bones, for another broth in fresh water.
        * Missing: the bones where fresh liquid is put to them afterwards.
        */
       readonly keep?: 'broth' | 'bones';
@@ -161,6 +161,6 @@ export interface Bundle {
   readonly jars: readonly Jar[];
   /** Bones and trimmings kept for stock. */
   readonly bag: readonly BagItem[];
-  /** Foods of this kitchen that no table has. */
+  /** My foods that no table has. */
   readonly foods: readonly OwnFood[];
 }

@@ -53,7 +53,7 @@ function valveAt(course: Course, step: CourseStep, index: number): readonly Dang
         level: sprays ? 'stop' : often ? 'warn' : 'note',
         harm: sprayChance + (froth.length > 0 ? 1 : 0) + (foamAboveHalf ? 1 : 0),
         title: sprays ? 'It may spray at the valve' : 'Foam may come to the valve',
-        message: `As the valve opens it swells to about ${formatLevel(Math.min(swollenL, capacityL), course.units)} of the pot’s ${formatLevel(capacityL, course.units)}; liquid comes out ${sprays ? `about ${timesInTen(sprayChance)}` : 'now and then'}, and hot liquid scalds. Wait before you open it, or let the pin drop.`,
+        message: `As the valve opens it rises to about ${formatLevel(Math.min(swollenL, capacityL), course.units)} of the pot’s ${formatLevel(capacityL, course.units)}; liquid comes out ${sprays ? `about ${timesInTen(sprayChance)}` : 'now and then'}, and hot liquid scalds. Wait before you open it, or let the pin drop.`,
         numbers: {
           swollenL,
           capacityL,
@@ -81,7 +81,7 @@ function linesOf({ fill, units }: Course): readonly Danger[] {
   const { worstL, lineL, lidOnL, foams } = fill;
   const stands = formatLevel(worstL, units);
   const line = formatLevel(lineL, units);
-  const when = worstL > lidOnL + 0.05 ? 'Once swollen it stands' : 'It stands';
+  const when = worstL > lidOnL + 0.05 ? 'At the end of the hold it stands' : 'It stands';
   // A level that reads the same as the line would belie the call.
   const at = stands === line ? '' : ` at ${stands},`;
   const batches = Math.ceil(worstL / lineL - 1e-9);

@@ -36,7 +36,7 @@ export function nextRun(batch: Batch, pot: Pot, kitchen: Kitchen): NextRun | nul
     fuelKWh: last.fuelKWh,
     refused:
       spent.length > 0
-        ? `${[...new Set(spent)].join(' and ')} would fall into splinters: one run only`
+        ? `${[...new Set(spent)].join(' and ')} would fall into splinters: one broth only`
         : null,
   };
 }

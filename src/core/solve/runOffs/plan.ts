@@ -3,6 +3,7 @@
  * in the tables of a probe, the water set to what is wanted or fits, and the result run through
  * the model.
  */
+import { setName } from '../../vocabulary';
 import { assess, isStop, type Assessment } from '../../assess';
 import {
   foodOf,
@@ -102,7 +103,9 @@ function missesOf(aim: Aim, a: Assessment, units: Units): readonly string[] {
   if (!whole) return ['there are no bones in it'];
   const misses: string[] = [];
   if (aim.set && SETS.indexOf(whole.set) < SETS.indexOf(aim.set))
-    misses.push(`${formatStrength(whole.gPerL, units)}: ${whole.set}, not “${aim.set}”`);
+    misses.push(
+      `${formatStrength(whole.gPerL, units)}: ${setName(whole.set)}, not ${setName(aim.set)}`,
+    );
   // A tenth of a litre is what a line can be read to.
   if (aim.litres !== undefined && whole.litres < aim.litres - 0.1)
     misses.push(`${formatLevel(whole.litres, units)}, not ${formatLevel(aim.litres, units)}`);
@@ -215,7 +218,7 @@ function limitOf({ batch, aim }: Asked): { readonly runs: number; readonly limit
   const stand = Math.min(MOST_RUNS, weakest?.extract.runs ?? 1);
   const asked = aim.openings === undefined ? stand : aim.openings + 1;
   if (asked < stand)
-    return { runs: asked, limit: `you open the pot ${aim.openings ?? 0} times at most` };
+    return { runs: asked, limit: `you open the pot at most ${aim.openings ?? 0} times` };
   const why =
     weakest?.extract.crumbleMin === undefined
       ? 'what is left after that is not worth the heat'
@@ -223,7 +226,7 @@ function limitOf({ batch, aim }: Asked): { readonly runs: number; readonly limit
   return {
     runs: stand,
     limit: weakest
-      ? `${weakest.name}, ${stand === 1 ? 'one run' : `${stand} runs`} at most: ${why}`
+      ? `${weakest.name}, ${stand === 1 ? 'one broth' : `${stand} broths`} at most: ${why}`
       : 'there are no bones in it',
   };
 }

@@ -76,7 +76,7 @@ describe('planning the runs', () => {
     const quick = chosen({ hours: 2 });
     expect(quick.totalMin).toBeLessThanOrEqual(122);
     expect(plan({ openings: 0 }).options).toHaveLength(1);
-    expect(plan({ openings: 0 }).limit).toContain('open the pot 0 times');
+    expect(plan({ openings: 0 }).limit).toContain('open the pot at most 0 times');
   });
 
   it('says what cannot be had, and gives the nearest', () => {
@@ -88,7 +88,7 @@ describe('planning the runs', () => {
   it('gives poultry one run, and says why', () => {
     const { options, limit } = plan({ set: 'trembles', litres: 5 }, frame);
     expect(options.map((o) => o.runs)).toEqual([1]);
-    expect(limit).toContain('turkey frame, one run at most');
+    expect(limit).toContain('turkey frame, one broth at most');
   });
 
   it('asks for more runs only where they give more', () => {

@@ -15,6 +15,7 @@ import type { Units } from '@/core/quantity';
 import type { Advice, Offer } from '@/core/solve';
 import { Button } from '@/ui/Button';
 import { numberWords } from './numberWords';
+import { Said } from '@/ui/said';
 
 const BAR: Readonly<Record<Level, string>> = {
   never: 'border-l-rust',
@@ -25,8 +26,8 @@ const BAR: Readonly<Record<Level, string>> = {
 const WORD: Readonly<Record<Level, string>> = {
   never: 'Never',
   stop: 'Stop',
-  warn: 'Mind',
-  note: 'Note',
+  warn: 'Careful',
+  note: 'Tip',
 };
 const TONE: Readonly<Record<Level, string>> = {
   never: 'text-rust',
@@ -58,8 +59,8 @@ function Reason({
       <input
         autoFocus
         className="field !min-h-10"
-        aria-label="Why it may be so"
-        placeholder="why it may be so"
+        aria-label="Why you dismiss it"
+        placeholder="why, such as: my pot is larger"
         maxLength={200}
         value={text}
         onChange={(event) => setText(event.target.value)}
@@ -103,7 +104,9 @@ function OfferButton({
       className="flex min-h-10 w-full flex-wrap items-baseline justify-between gap-x-2 rounded-lg border border-ink/50 bg-panel px-2.5 py-1 text-left text-[14px] hover:bg-copper/10"
       onClick={() => onRemedy(offer.remedy)}
     >
-      <span className="font-medium">{offer.remedy.label}</span>
+      <span className="font-medium">
+        <Said>{offer.remedy.label}</Said>
+      </span>
       <span className="text-[12px] text-quiet">{offer.outcome}</span>
     </button>
   );
@@ -135,9 +138,11 @@ function Call({
           >
             {WORD[finding.level]}
           </span>
-          {finding.title}
+          <Said>{finding.title}</Said>
         </h3>
-        <p className="mt-0.5 text-[13.5px] leading-snug text-quiet">{finding.message}</p>
+        <p className="mt-0.5 text-[13.5px] leading-snug text-quiet">
+          <Said>{finding.message}</Said>
+        </p>
         {offers.length > 0 && (
           <div className="mt-1.5 space-y-1">
             {offers.map((offer) => (
@@ -150,17 +155,17 @@ function Call({
             <button
               type="button"
               className={LINK}
-              aria-label={`Put by: ${finding.title}`}
+              aria-label={`Dismiss: ${finding.title}`}
               onClick={() => setAsking(!asking)}
             >
-              put by
+              dismiss
             </button>
           )}
           <DisclosureButton className={LINK}>why</DisclosureButton>
         </div>
         {asking && <Reason onKeep={onPutBy} onCancel={() => setAsking(false)} />}
         <DisclosurePanel className="mt-1 border-t border-hairline pt-1.5 text-[13px] text-quiet">
-          {finding.why}
+          <Said>{finding.why}</Said>
           <Numbers finding={finding} units={units} />
         </DisclosurePanel>
       </Disclosure>
@@ -180,15 +185,15 @@ function PutBy({
   return (
     <li className="flex items-baseline justify-between gap-2 px-3 text-[13px] text-quiet">
       <span>
-        {finding.title}: “{reason}”
+        <Said>{finding.title}</Said>: “{reason}”
       </span>
       <button
         type="button"
         className={`${LINK} shrink-0`}
-        aria-label={`Take up again: ${finding.title}`}
+        aria-label={`Bring back: ${finding.title}`}
         onClick={onTakeUp}
       >
-        take up
+        bring back
       </button>
     </li>
   );
@@ -207,7 +212,7 @@ function First({
 }) {
   return (
     <li className="panel border-copper px-3 py-2.5" data-testid="first-remedy">
-      <h3 className="text-[15px] font-semibold">One change mends {offer.mends.length}</h3>
+      <h3 className="text-[15px] font-semibold">One change fixes {offer.mends.length}</h3>
       <div className="mt-1">
         <OfferButton offer={offer} onRemedy={onRemedy} />
       </div>
@@ -240,26 +245,26 @@ export function Calls({
   const first = advice?.first ?? null;
   return (
     <section
-      aria-label="Calls"
+      aria-label="Warnings"
       // Nothing is tried for an empty pot.
       aria-busy={advice === null && batch.items.length > 0}
-      className="flex min-h-0 flex-1 flex-col"
+      className="flex min-h-0 flex-1 flex-col lg:min-h-56"
     >
       <h2 className="flex items-baseline justify-between border-t border-hairline pt-2 text-[15px] font-semibold">
-        Calls{' '}
+        Warnings{' '}
         <span className="text-[13px] font-normal text-quiet">
           {open.length === 0 ? 'none' : `${open.length} open`}
-          {put.length > 0 && `, ${put.length} put by`}
+          {put.length > 0 && `, ${put.length} dismissed`}
         </span>
       </h2>
       {open.length === 0 && (
-        <p className="mt-2 text-[14px] text-quiet">Nothing stands against it.</p>
+        <p className="mt-2 text-[14px] text-quiet">No warnings: this plan is fine.</p>
       )}
       {findings.length > 0 && (
         <ul
           className="mt-2 min-h-0 space-y-2 lg:overflow-y-auto lg:pr-1"
           tabIndex={0}
-          aria-label="Open calls"
+          aria-label="Open warnings"
         >
           {first && <First offer={first} onRemedy={onRemedy} />}
           {heard.map((finding) => (
@@ -276,9 +281,9 @@ export function Calls({
           ))}
           {heard.length < open.length && (
             <li className="px-3 text-[13px] text-quiet">
-              {open.length - heard.length} lesser {open.length - heard.length > 1 ? 'ones' : 'one'}
+              {open.length - heard.length} more
               <button type="button" className={LINK} onClick={() => setAll(true)}>
-                hear all
+                show all
               </button>
             </li>
           )}

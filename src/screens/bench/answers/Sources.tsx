@@ -37,13 +37,13 @@ export function Sources({
   });
   return (
     <details className="text-[13px]">
-      <summary className="min-h-6 cursor-pointer text-quiet">Where it comes from</summary>
+      <summary className="min-h-6 cursor-pointer text-quiet">Where these numbers come from</summary>
       <div className="space-y-1 border-y border-hairline py-1">
         {facts.map((words) => (
           <p key={words}>{words}</p>
         ))}
         {!pot.learned && (
-          <p>{`${pot.name}: as it is said to be${pot.measured ? ', measured' : ''}; no cook has told of it.`}</p>
+          <p>{`${pot.name}: as its label says${pot.measured ? ', measured' : ''}; not measured by any cook yet.`}</p>
         )}
         <dl className="grid grid-cols-[1fr_auto] gap-x-3">
           {rows.map(({ id, name, words }) => (

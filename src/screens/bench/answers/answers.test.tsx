@@ -4,9 +4,11 @@ import { userEvent } from '@testing-library/user-event';
 import { assess, callKey, drawBatch, type Draws, type Finding } from '@/core/assess';
 import type { Advice, Offer } from '@/core/solve';
 import type { Batch } from '@/core/batch/schema';
+import { formatMinutes } from '@/core/quantity';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE } from '@/core/testing/kitchen';
 import { Calls } from './Calls';
-import { Readings } from './Readings';
+import { Figures } from './Figures';
+import { ThreeAnswers } from './ThreeAnswers';
 
 const A = assess(REFERENCE, POT, KITCHEN);
 const D = drawBatch(REFERENCE, POT, KITCHEN, { draws: 12, seed: 1 }) as Draws;
@@ -19,40 +21,91 @@ function text(node: HTMLElement): string {
   return node.textContent ?? '';
 }
 
-describe('readings', () => {
-  it('say whether it fits, when it is done, how the valve is opened and what broth is left', () => {
-    render(<Readings assessment={A} draws={null} batch={REFERENCE} kitchen={KITCHEN} />);
-    const readings = text(screen.getByLabelText('Readings'));
-    expect(readings).toContain('yes');
-    expect(readings).toContain('to the foam line');
-    expect(readings).toContain(`${Math.round(A.time.totalMin)}min`);
-    expect(readings).toContain('working out the range');
-    expect(readings).toContain('by itself');
-    expect(readings).toContain('a bowl');
-    expect(readings).toMatch(/Salt0\.\d%\d+ g left to add/);
+describe('the three answers', () => {
+  const shown = (
+    draws: Draws | null,
+    kitchen = KITCHEN,
+    batch = REFERENCE,
+    assessment = A,
+  ): string => {
+    render(<ThreeAnswers assessment={assessment} draws={draws} batch={batch} kitchen={kitchen} />);
+    return text(screen.getByLabelText('Answers'));
+  };
+
+  it('say whether it fits, when it is ready and whether everything is right', () => {
+    const said = shown(null);
+    expect(said).toMatch(/Will it fit\?yes\d+ ml of room left below the foam line/);
+    expect(said).toContain(`${formatMinutes(A.time.totalMin)}after you start`);
+    expect(said).toContain('working out how sure that is');
+    expect(said).toMatch(/Is everything right\?(yes|\d of \d)/);
   });
 
-  it('give the range once it is drawn, and cups where the kitchen has cups', () => {
+  it('give the usual range once it is drawn, and cups in a US kitchen', () => {
     const draws: Draws = { ...D, totalMin: { p10: 118.4, p50: 124, p90: 131.6 } };
-    render(<Readings assessment={A} draws={draws} batch={REFERENCE} kitchen={US} />);
-    const readings = text(screen.getByLabelText('Readings'));
-    expect(readings).toContain('118 to 132, 8 in 10');
-    expect(readings).toContain('cups');
+    const said = shown(draws, US);
+    expect(said).toContain('usually 118 to 132 min');
+    expect(said).toMatch(/cups? of room left/);
   });
 
-  it('say no when it is over the line', () => {
+  it('count back from the meal, and say when it is too late for that', () => {
+    const at = (hours: number): string => new Date(Date.now() + hours * 3_600_000).toISOString();
+    expect(shown(null, KITCHEN, { ...REFERENCE, serveAt: at(5) })).toMatch(/Start at .*: it takes/);
+    cleanup();
+    expect(shown(null, KITCHEN, { ...REFERENCE, serveAt: at(1) })).toContain('Too late for that');
+  });
+
+  it('say no when it is over the line, and name the foods that come out wrong', () => {
     const full = batchOf([item('w', 'water', 4.5, 'l')], [pressure(5, { method: 'quick' })]);
+    expect(shown(null, KITCHEN, full, assess(full, POT, KITCHEN))).toMatch(
+      /Will it fit\?no.*over the fill line/,
+    );
+    cleanup();
+    const short = batchOf(
+      [item('w', 'water', 1.5, 'l'), item('n', 'lamb-neck', 900, 'g')],
+      [pressure(6, { method: 'quick' })],
+    );
+    expect(shown(null, KITCHEN, short, assess(short, POT, KITCHEN))).toMatch(
+      /0 of 1Lamb neck stays tough/,
+    );
+  });
+
+  it('give no answer about an empty pot', () => {
+    const empty = batchOf([]);
     render(
-      <Readings
-        assessment={assess(full, POT, KITCHEN)}
+      <ThreeAnswers
+        assessment={assess(empty, POT, KITCHEN)}
         draws={null}
-        batch={full}
+        batch={empty}
         kitchen={KITCHEN}
       />,
     );
-    expect(screen.getByText('no')).toBeTruthy();
-    expect(screen.getByText(/over the fill line/)).toBeTruthy();
-    expect(screen.getByText('min, at once')).toBeTruthy();
+    expect(screen.queryByLabelText('Answers')).toBeNull();
+    expect(screen.getByText(/Put something in the pot/)).toBeTruthy();
+  });
+});
+
+describe('the figures behind them', () => {
+  it('say how to release, what is left, how thick it is and whether the salt is right', () => {
+    render(<Figures assessment={A} batch={REFERENCE} kitchen={KITCHEN} />);
+    const said = text(screen.getByLabelText('Figures'));
+    expect(said).toMatch(/Release\d+ min by itself/);
+    expect(said).toMatch(/Broth left[\d.]+ L, \d+ ml a serving/);
+    expect(said).toMatch(/Salt0\.\d %: needs \d+ g more/);
+    expect(said).toMatch(/Thickness when served(thin|coats a spoon|thick|very thick)/);
+  });
+
+  it('explain their terms when one is touched', async () => {
+    HTMLElement.prototype.showPopover = jest.fn();
+    HTMLElement.prototype.hidePopover = jest.fn();
+    HTMLElement.prototype.matches = function (this: HTMLElement, selector: string) {
+      return selector.startsWith(':popover')
+        ? false
+        : Element.prototype.matches.call(this, selector);
+    };
+    render(<Figures assessment={A} batch={REFERENCE} kitchen={KITCHEN} />);
+    await user.click(screen.getByRole('button', { name: 'Release', hidden: true }));
+    expect(await screen.findByText(/how soon the valve may be opened safely/)).toBeTruthy();
+    expect(HTMLElement.prototype.showPopover).toHaveBeenCalled();
   });
 });
 
@@ -110,7 +163,7 @@ describe('calls', () => {
         onChange={jest.fn()}
       />,
     );
-    expect(screen.getByText('One change mends 2')).toBeTruthy();
+    expect(screen.getByText('One change fixes 2')).toBeTruthy();
     expect(screen.getAllByRole('button', { name: /Use 1.5 L of water/ })).toHaveLength(1);
   });
 
@@ -132,8 +185,8 @@ describe('calls', () => {
       />,
     );
     expect(screen.getAllByText(/^Note on/)).toHaveLength(4);
-    expect(screen.getByText(/2 lesser ones/)).toBeTruthy();
-    await user.click(screen.getByRole('button', { name: 'hear all' }));
+    expect(screen.getByText(/2 more/)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'show all' }));
     expect(screen.getAllByText(/^Note on/)).toHaveLength(6);
   });
 
@@ -148,7 +201,7 @@ describe('calls', () => {
         onChange={jest.fn()}
       />,
     );
-    expect(screen.getByText('Nothing stands against it.')).toBeTruthy();
+    expect(screen.getByText('No warnings: this plan is fine.')).toBeTruthy();
   });
 
   it('offer no button without a remedy, and name the weight in words', () => {
@@ -162,8 +215,8 @@ describe('calls', () => {
         onChange={jest.fn()}
       />,
     );
-    expect(screen.getByText('Note')).toBeTruthy();
-    expect(screen.getAllByRole('button').map(text)).toEqual(['put by', 'why']);
+    expect(screen.getByText('Tip')).toBeTruthy();
+    expect(screen.getAllByRole('button').map(text)).toEqual(['dismiss', 'why']);
   });
 });
 
@@ -186,13 +239,13 @@ describe('putting a call by', () => {
       />
     );
     const { rerender } = render(show());
-    await user.click(screen.getByRole('button', { name: /^Put by/ }));
-    await user.type(screen.getByLabelText('Why it may be so'), 'eaten at once{Enter}');
+    await user.click(screen.getByRole('button', { name: /^Dismiss/ }));
+    await user.type(screen.getByLabelText('Why you dismiss it'), 'eaten at once{Enter}');
     expect(batch.putBy).toEqual([{ code: 'noodles-drink', reason: 'eaten at once' }]);
     rerender(show());
-    expect(screen.getByText(/1 put by/)).toBeTruthy();
+    expect(screen.getByText(/1 dismissed/)).toBeTruthy();
     expect(screen.queryByTestId('call-noodles-drink')).toBeNull();
-    await user.click(screen.getByRole('button', { name: /^Take up again/ }));
+    await user.click(screen.getByRole('button', { name: /^Bring back/ }));
     expect(batch.putBy).toEqual([]);
   });
 
@@ -207,7 +260,7 @@ describe('putting a call by', () => {
         onChange={jest.fn()}
       />,
     );
-    expect(screen.queryByRole('button', { name: /^Put by/ })).toBeNull();
+    expect(screen.queryByRole('button', { name: /^Dismiss/ })).toBeNull();
     expect(screen.getByTestId('call-noodles-drink')).toBeTruthy();
   });
 });

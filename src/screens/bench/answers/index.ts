@@ -1,1 +1,1 @@
-export { Answers } from './Answers';
+export { Answers, First } from './Answers';

@@ -11,6 +11,7 @@ import { cookInPot } from '@/core/timetable';
 import { timeOf } from '@/session/clockText';
 import { Button } from '@/ui/Button';
 import { useHousehold } from '@/ui/household';
+import { NumberInput } from '@/ui/NumberInput';
 import { MORE, PICKS, potWords } from './headWords';
 import { findingsOf, usePlan, usePlanActions, useSession } from '../plan';
 import { ServingTime } from './ServingTime';
@@ -101,7 +102,7 @@ function ToStove({
           }
         }}
       >
-        {waits ? 'Looking once more…' : 'Take it to the stove'}
+        {waits ? 'Checking once more…' : 'Start cooking'}
       </Button>
       {asked && taken && (
         <p role="alert" className="order-last w-full rounded-lg bg-rust px-4 py-2 text-white">
@@ -125,6 +126,9 @@ function withServeAt(batch: Batch, at: string | null): Batch {
   return changed(batch, { serveAt: at ?? undefined });
 }
 
+/** No pot feeds more. */
+const MOST_SERVINGS = 200;
+
 /** Name, servings, pot and altitude; the serving time; to the stove. */
 export function BenchHead() {
   const { open, hurry } = useSession();
@@ -144,20 +148,17 @@ export function BenchHead() {
         <Name batch={batch} onChange={save} />
         <div className="flex flex-wrap items-center gap-x-2 text-[14px] text-quiet">
           <label className="inline-flex items-center gap-1">
-            <input
-              type="number"
-              min={1}
-              max={200}
+            <NumberInput
               aria-label="Servings"
-              value={batch.servings ?? ''}
+              value={batch.servings}
               placeholder="?"
               className="min-h-9 w-14 rounded border border-hairline bg-panel px-1.5"
-              onChange={(event) => {
-                const servings = Math.round(Number(event.target.value));
-                if (servings >= 1 && servings <= 200) save({ ...batch, servings });
-              }}
+              least={1}
+              most={MOST_SERVINGS}
+              whole
+              onNumber={(servings) => save({ ...batch, servings })}
             />
-            bowls
+            servings
           </label>
           ·
           <Suspense
@@ -184,7 +185,7 @@ export function BenchHead() {
         onChange={(at) => save(withServeAt(batch, at))}
       />
       <Button className="max-sm:order-3" disabled={!ready} onClick={() => open('solve')}>
-        {isBroth(batch) ? 'How many runs?' : 'Find the order'}
+        {isBroth(batch) ? 'How many broths?' : 'Fix the timing for me'}
       </Button>
       <ToStove
         key={batch.id}

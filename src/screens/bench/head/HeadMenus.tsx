@@ -17,12 +17,12 @@ import { usePlanActions, useSession } from '../plan';
 
 const KINDS: readonly BatchKind[] = ['soup', 'chili', 'stock', 'broth'];
 const OPENS = [
-  ['clock', 'By the clock'],
+  ['clock', 'Timetable'],
   ['scale', 'Scale, move or split it'],
-  ['schools', 'How we do it'],
-  ['rehearse', 'Rehearse it'],
-  ['phone', 'Take it to a phone'],
-  ['help', 'Keys'],
+  ['schools', 'Our habits'],
+  ['rehearse', 'Practice run'],
+  ['phone', 'Send to a phone'],
+  ['help', 'Keyboard shortcuts'],
 ] as const;
 const MENU = 'panel z-30 mt-1 p-1 shadow-lg outline-none [--anchor-gap:4px]';
 const OPTION =
@@ -63,12 +63,12 @@ export function More({ batch }: { readonly batch: Batch }) {
   const { save, saveRecipe, copy, remove } = usePlanActions();
   const entries: readonly (readonly [name: string, does: () => void, look?: string])[] = [
     ...OPENS.map(([what, name]) => [name, () => open(what)] as const),
-    ...(batch.recipe ? [['The recipe as it was written', () => open('recipe')] as const] : []),
+    ...(batch.recipe ? [['The original recipe', () => open('recipe')] as const] : []),
     ['Save as a recipe', saveRecipe],
     ...KINDS.map(
       (kind) =>
         [
-          `${batch.kind === kind ? '● ' : '○ '}It is a ${kind}`,
+          `${batch.kind === kind ? '● ' : '○ '}Type: ${kind}`,
           () => save({ ...batch, kind }),
         ] as const,
     ),

@@ -67,7 +67,7 @@ export function ServingTime({
         void commit();
       }}
     >
-      <label htmlFor="serve-at">on the table</label>
+      <label htmlFor="serve-at">ready at</label>
       <input
         id="serve-at"
         value={text ?? shortly(serveAt, now)}

@@ -5,6 +5,7 @@
  */
 import { en } from 'chrono-node';
 import { addMinutes, addYears, format, isSameDay, isSameYear } from 'date-fns';
+import { dateAndTime, dayOf, timeOf } from '@/session/clockText';
 import { durationsInFigures, numberOf, SPELLED, tensInFigures } from '@/core/quantity';
 
 /** Hours of the clock in words. */
@@ -166,10 +167,10 @@ export function readServing(text: string, now: Date): Serving | null {
 
 /** A serving time as it is said now: "18:30", "tomorrow 12:30", "Sat 28 Nov 18:30". */
 export function servingWords(at: Date, now: Date): string {
-  const time = format(at, 'HH:mm');
+  const time = timeOf(at);
   if (isSameDay(at, now)) return time;
   if (isSameDay(at, addMinutes(now, 24 * 60))) return `tomorrow ${time}`;
-  return `${format(at, isSameYear(at, now) ? 'EEE d MMM' : 'd MMM yyyy')} ${time}`;
+  return isSameYear(at, now) ? `${dayOf(at)} ${time}` : dateAndTime(at);
 }
 
 const ROUND_MIN = 5;

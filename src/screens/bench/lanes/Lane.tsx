@@ -1,3 +1,4 @@
+import { Said } from '@/ui/said';
 import type { Chances } from '@/core/assess';
 import type { ItemReport } from '@/core/model';
 import type { Batch, Item, Kitchen } from '@/core/batch/schema';
@@ -62,7 +63,9 @@ export function Lane({
       >
         <div className="flex items-baseline justify-between gap-3 text-[14px]">
           <span className="min-w-0 truncate">
-            <span className="inline-block font-semibold first-letter:uppercase">{item.name}</span>
+            <span className="inline-block font-semibold first-letter:uppercase">
+              <Said>{item.name}</Said>
+            </span>
             <span className="text-quiet">, </span>
             <QuickEdit
               item={item}
@@ -79,7 +82,7 @@ export function Lane({
         <div className="relative mt-0.5 h-4 rounded-full bg-[#f3eee2]">
           {item.fishOut && !item.apart && (
             <span
-              title="fish it out here"
+              title="remove it here"
               className="absolute top-0.5 z-10 -translate-x-full text-[15px] leading-4 text-ink"
               style={{ left: `${Math.min(1, item.leaveMin / endMin) * 100}%` }}
               aria-hidden

@@ -1,3 +1,4 @@
+import { Said } from '@/ui/said';
 import type { Assessment, Draws } from '@/core/assess';
 import { amountWords, entryOf } from '@/core/batch/plan';
 import type { Batch, Item, Kitchen } from '@/core/batch/schema';
@@ -82,7 +83,7 @@ export function Lanes({
                 className="min-h-8 rounded px-1.5 text-ink underline decoration-copper decoration-dotted underline-offset-4 hover:bg-copper/5"
                 onClick={() => onEdit(item.id)}
               >
-                {item.name}, {source ? amountWords(source, kitchen.units) : ''}
+                <Said>{item.name}</Said>, {source ? amountWords(source, kitchen.units) : ''}
                 {item.enterMin > 0 && source ? `, ${names.get(entryOf(source) ?? '') ?? ''}` : ''}
               </button>
             );

@@ -5,7 +5,7 @@ import { useSlider, widthAround } from '@/drawings/handles';
 import { wantedSpan } from '@/drawings/lanes';
 import { wishAt, wishByKey, type WishEnd } from './wishEnds';
 
-const NAME: Readonly<Record<WishEnd, string>> = { from: 'is right from', to: 'is right up to' };
+const NAME: Readonly<Record<WishEnd, string>> = { from: 'is done from', to: 'is too much after' };
 
 /** An end of the bracket, dragged along the lane or moved from grade to grade by key. */
 function End({

@@ -2,6 +2,7 @@
 import { putInAfter, type Assessment } from '@/core/assess';
 import { changeItem, enterWith, entryOf, stepsOf } from '@/core/batch/plan';
 import type { Batch, Item } from '@/core/batch/schema';
+import { stepNames } from '@/ui/stepNames';
 
 export type Door =
   | { readonly kind: 'step'; readonly id: string; readonly minute: number; readonly name: string }
@@ -13,20 +14,10 @@ const APART_AT = 1.06;
 /** Simmer that is made for what is put in after, where there is none yet, min. */
 const SIMMER_MIN = 10;
 
-const NAMES: Readonly<Record<string, string>> = {
-  prep: 'while preparing',
-  saute: 'to be browned',
-  pressure: 'as the lid goes on',
-  open: 'at the opening',
-  strain: 'once strained',
-  simmer: 'after, into the simmer',
-  rest: 'to rest',
-  cool: 'once cooled',
-};
-
 /** Every door of a batch, in the order of the clock. */
 export function doorsOf(batch: Batch, assessment: Assessment): readonly Door[] {
   const steps = stepsOf(batch);
+  const names = stepNames(batch);
   const total = assessment.time.endMin;
   const doors: Door[] = assessment.time.steps.flatMap((report): Door[] => {
     const step = steps.find((s) => s.id === report.id);
@@ -36,15 +27,18 @@ export function doorsOf(batch: Batch, assessment: Assessment): readonly Door[] {
             kind: 'step',
             id: step.id,
             minute: report.startMin,
-            name: NAMES[step.kind] ?? step.kind,
+            name: names.get(step.id) ?? '',
           },
         ]
       : [];
   });
   const last = steps.findLastIndex((s) => s.kind === 'pressure');
   if (!steps.slice(last + 1).some((s) => s.kind === 'simmer'))
-    doors.push({ kind: 'after', minute: total, name: 'after opening, into a simmer' });
-  return [...doors, { kind: 'apart', minute: total * APART_AT, name: 'apart, joined in the bowl' }];
+    doors.push({ kind: 'after', minute: total, name: 'afterwards, in a new simmer' });
+  return [
+    ...doors,
+    { kind: 'apart', minute: total * APART_AT, name: 'cooked separately, added when served' },
+  ];
 }
 
 /** Index of the door an item goes in by. */

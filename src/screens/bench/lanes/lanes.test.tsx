@@ -56,9 +56,9 @@ describe('lanes', () => {
     expect(onEdit).toHaveBeenCalledWith('i5');
     await user.click(screen.getByRole('button', { name: 'water, 1.4 L' }));
     expect(onEdit).toHaveBeenLastCalledWith('i8');
-    expect(text(screen.getByTestId('lane-bay-leaf'))).toContain('fish out');
+    expect(text(screen.getByTestId('lane-bay-leaf'))).toContain('remove before serving');
     const leek = screen.getByRole('slider', { name: 'leek goes in' });
-    expect(leek.getAttribute('aria-valuetext')).toBe('after, into the simmer');
+    expect(leek.getAttribute('aria-valuetext')).toBe('stage 2: simmer');
     leek.focus();
     await user.keyboard('{ArrowLeft}');
     expect(onDoor).toHaveBeenCalledWith('i5', expect.objectContaining({ kind: 'step', id: 's1' }));

@@ -135,12 +135,12 @@ describe('a lane', () => {
     expect(outcomeWords(x, { under: 0, right: 0.97, over: 0.03 })).toBe('creamy');
     expect(outcomeWords(x, { under: 0.3, right: 0.7, over: 0 })).toBe('creamy, right 7 in 10');
     expect(outcomeWords({ ...x, verdict: 'over' }, { under: 0, right: 0, over: 1 })).toBe(
-      'creamy, too far',
+      'creamy, overdone',
     );
-    expect(outcomeWords({ ...x, for: 'flavour', fishOut: true })).toBe('fish out');
-    expect(outcomeWords({ ...x, for: 'flavour', fishOut: false })).toBe('melts in');
+    expect(outcomeWords({ ...x, for: 'flavour', fishOut: true })).toBe('remove before serving');
+    expect(outcomeWords({ ...x, for: 'flavour', fishOut: false })).toBe('dissolves');
     expect(outcomeWords({ ...x, for: 'flavour', fishOut: false, grade: null })).toBe('for flavour');
-    expect(outcomeWords({ ...x, apart: true })).toBe('apart, in the bowl');
+    expect(outcomeWords({ ...x, apart: true })).toBe('cooked separately');
   });
 });
 
@@ -149,8 +149,8 @@ describe('the bracket', () => {
     const onWish = jest.fn();
     const x = through('vegetable', 2, 3);
     render(<WishBracket item={x} endMin={END} onWish={onWish} />);
-    const from = screen.getByRole('slider', { name: 'carrot is right from' });
-    const to = screen.getByRole('slider', { name: 'carrot is right up to' });
+    const from = screen.getByRole('slider', { name: 'carrot is done from' });
+    const to = screen.getByRole('slider', { name: 'carrot is too much after' });
     expect(from.getAttribute('aria-valuetext')).toBe('tender');
     expect(to.getAttribute('aria-valuenow')).toBe('3');
     expect(to.getAttribute('aria-valuemax')).toBe('4');

@@ -5,7 +5,7 @@ import { change } from '@/store';
 import { saveRehearsal } from '@/ui/household';
 import type { Mishap } from '@/core/live';
 
-/** A rehearsal as chosen: its stand-in pot and what goes wrong with it. */
+/** A practice run as chosen: its stand-in pot and what goes wrong with it. */
 export interface Chosen {
   readonly seed: number;
   readonly mishaps: readonly Mishap[];
@@ -21,10 +21,10 @@ export function takeToStove(start: Start): string {
   return `/stove/${cook.id}`;
 }
 
-/** A rehearsal goes as many times as fast as a cook. */
+/** A practice run goes as many times as fast as a cook. */
 const TIMES = 60;
 
-/** Keeps the rehearsal as it starts. @returns its page */
+/** Keeps the practice run as it starts. @returns its page */
 export function rehearse(start: Start, { drill, ...chosen }: Chosen): string {
   const cook = startCook(start);
   saveRehearsal({

@@ -1,5 +1,6 @@
 'use client';
 
+import { setName } from '@/core/vocabulary';
 import { useState } from 'react';
 import { useForm, useFormState, type UseFormReturn } from 'react-hook-form';
 import * as yup from 'yup';
@@ -84,7 +85,7 @@ function OptionRow({
         />
         <span className="flex-1">
           <span className="font-semibold">
-            {option.runs === 1 ? 'one run' : `${option.runs} runs`}
+            {option.runs === 1 ? 'one broth' : `${option.runs} broths`}
           </span>
           <span className="figure ml-2 text-lg">{formatMinutes(option.totalMin)}</span>
           <span className="ml-2 text-[13px] text-quiet">{option.fuelKWh.toFixed(1)} kWh</span>
@@ -95,7 +96,7 @@ function OptionRow({
           <span className="flex items-center gap-2 text-[13.5px]">
             <Wobble set={option.set} className="h-6" />
             {formatLevel(option.litres, kitchen.units)},{' '}
-            {formatStrength(option.gPerL, kitchen.units)}: {option.set}
+            {formatStrength(option.gPerL, kitchen.units)}: {setName(option.set)}
           </span>
           {option.misses.map((miss) => (
             <span key={miss} className="block text-[13.5px] text-rust">
@@ -114,12 +115,11 @@ function AimFields({ form, units }: { readonly form: UseFormReturn<Form>; readon
   const { errors } = useFormState({ control });
   return (
     <>
-      <Choice id="aim-set" label="Cold, it" {...register('set')}>
-        <option value="">as it comes: stop when it is no longer worth it</option>
+      <Choice id="aim-set" label="When cold, it" {...register('set')}>
+        <option value="">no preference: stop when more is not worth it</option>
         {SETS.map((set) => (
           <option key={set} value={set}>
-            {set === 'pourable' ? 'pours' : set === 'soft set' ? 'sets softly' : set}, from{' '}
-            {formatStrength(SET_FROM[set], units)}
+            {setName(set)}, from {formatStrength(SET_FROM[set], units)}
           </option>
         ))}
       </Choice>
@@ -127,20 +127,20 @@ function AimFields({ form, units }: { readonly form: UseFormReturn<Form>; readon
         id="aim-litres"
         label={units === 'us' ? 'Broth wanted, quarts' : 'Broth wanted, L'}
         inputMode="decimal"
-        placeholder="no matter"
+        placeholder="any"
         {...register('litres')}
         error={errors.litres?.message}
       />
       <Field
         id="aim-hours"
-        label="Hours at hand"
+        label="Hours you have"
         inputMode="decimal"
-        placeholder="no matter"
+        placeholder="any"
         {...register('hours')}
         error={errors.hours?.message}
       />
-      <Choice id="aim-openings" label="Poured off in between" {...register('openings')}>
-        <option value="">as often as the bones stand</option>
+      <Choice id="aim-openings" label="Pour off in between" {...register('openings')}>
+        <option value="">as often as the bones allow</option>
         <option value="0">not at all</option>
         <option value="1">once at most</option>
         <option value="2">twice at most</option>
@@ -199,14 +199,14 @@ export function AimSheet({
     <Sheet
       open
       onClose={onClose}
-      title="How many runs?"
+      title="How many broths?"
       foot={
         <>
           <Button look="quiet" onClick={onClose}>
             Leave it
           </Button>
           <Button look={option ? 'outline' : 'copper'} disabled={busy} onClick={() => void find()}>
-            {busy ? 'Working it out…' : 'Work it out'}
+            {busy ? 'Working it out…' : 'Find it'}
           </Button>
           {option && (
             <Button
@@ -254,7 +254,7 @@ export function AimSheet({
               ))}
             </ul>
             <p className="border-t border-hairline pt-2 text-[13.5px] text-quiet">
-              No more runs: {found.limit}.
+              No more broths: {found.limit}.
             </p>
           </div>
         )}

@@ -1,3 +1,4 @@
+import { setName } from '@/core/vocabulary';
 import type { BonesReport, RunOffReport } from '@/core/model';
 import type { Kitchen } from '@/core/batch/schema';
 import { isDry } from '@/core/bones';
@@ -8,7 +9,7 @@ import { layersOf } from './rows';
 const FOOT = 110;
 const HIGH = 100;
 
-/** All runs poured together, in one glass, and how that sets. */
+/** All runs all poured together, in one glass, and how that sets. */
 export function BlendGlass({
   bones,
   runOffs,
@@ -24,7 +25,7 @@ export function BlendGlass({
   return (
     <figure className="flex flex-col items-center text-center" data-testid="blend">
       <figcaption className="text-[13px] text-quiet">
-        {layers.length > 1 ? 'poured together' : 'in the glass'}
+        {layers.length > 1 ? 'all poured together' : 'in the glass'}
       </figcaption>
       <svg viewBox="0 0 84 116" className="h-[88px] w-[64px]" aria-hidden>
         {layers.map(({ run, from, high, depth }) => {
@@ -65,12 +66,12 @@ export function BlendGlass({
       </p>
       {!isDry(whole) && (
         <p className="text-[13px] text-quiet">
-          8 times in 10: {formatStrengthBand(whole.band.low, whole.band.high, kitchen.units)}
+          usually {formatStrengthBand(whole.band.low, whole.band.high, kitchen.units)}
         </p>
       )}
       <Wobble set={whole.set} className="h-8 w-14" />
       <p className="text-[14px] font-semibold" data-testid="blend-set">
-        {whole.set}
+        {setName(whole.set)}
       </p>
     </figure>
   );

@@ -35,7 +35,7 @@ export function BrothPlan({
     <TabGroup selectedIndex={tab} onChange={setTab}>
       <div className="flex flex-wrap items-center justify-between gap-x-2 px-3">
         <TabList className="flex">
-          <Tab className={TAB}>Run-offs</Tab>
+          <Tab className={TAB}>Broths</Tab>
           <Tab className={TAB}>Lanes</Tab>
         </TabList>
         <div className="flex gap-2">
@@ -45,7 +45,7 @@ export function BrothPlan({
             disabled={more === batch}
             onClick={() => onBatch(more)}
           >
-            Run again
+            Use the bones again
           </Button>
         </div>
       </div>

@@ -1,3 +1,4 @@
+import { setName } from '@/core/vocabulary';
 import { X } from 'lucide-react';
 import { isDry } from '@/core/bones';
 import type { BonesReport } from '@/core/model';
@@ -6,17 +7,17 @@ import { formatGrams, formatLevel, formatStrength, type Units } from '@/core/qua
 import { Wobble } from '@/ui/Wobble';
 
 const COLUMNS = [
-  'run',
+  'no.',
   'broth',
   'gelatine',
-  'of all',
+  'of the total',
   'strength',
   '10 min more',
-  'sets',
+  'when cold',
   '',
 ] as const;
 /** Left out where there is no room for them; the other columns say enough. */
-const WIDE_ONLY = new Set<string>(['of all', '10 min more']);
+const WIDE_ONLY = new Set<string>(['of the total', '10 min more']);
 
 function gain(grams: number, units: Units): string {
   return `${grams < 0 ? '−' : '+'}${formatGrams(Math.abs(grams), units, 1)}`;
@@ -35,7 +36,7 @@ export function RunOffTable({
 }) {
   return (
     <table className="w-full text-left text-[14px] whitespace-nowrap">
-      <caption className="sr-only">Runs of the bones</caption>
+      <caption className="sr-only">Broths from these bones</caption>
       <thead className="text-[12px] text-quiet">
         <tr>
           {COLUMNS.map((name) => (
@@ -69,15 +70,15 @@ export function RunOffTable({
             <td className="pr-2">
               <span className="flex items-center gap-1.5 whitespace-nowrap">
                 <Wobble set={run.set} className="h-6 shrink-0" />
-                {run.set}
+                {setName(run.set)}
               </span>
             </td>
             <td className="w-11 text-right">
               {run.run > 1 && (
                 <button
                   type="button"
-                  aria-label={`Leave out run ${run.run} and what comes after`}
-                  title={`Stop after run ${run.run - 1}`}
+                  aria-label={`Leave out broth ${run.run} and later ones`}
+                  title={`Stop after broth ${run.run - 1}`}
                   onClick={() => onStop(run.run - 1)}
                   className="grid size-7 place-items-center rounded-full text-copper hover:bg-copper/10 max-lg:size-11"
                 >

@@ -60,9 +60,11 @@ export function RunOffs({
   const next = useNextRun(batch, pot, kitchen);
   const { bones, runOffs } = assessment;
   if (!runOffs || bones.length === 0)
-    return <p className="p-6 text-center text-quiet">The bones give nothing in this plan yet.</p>;
+    return (
+      <p className="p-6 text-center text-quiet">These bones give no gelatin in this plan yet.</p>
+    );
   return (
-    <div className="space-y-2" data-testid="run-offs">
+    <div className="space-y-2" data-testid="broths">
       <div className="relative h-[130px]">
         <LivePlot inHand={light} settled={rich} cursorMin={cursorMin} onCursor={onCursor} />
         <Stops

@@ -1,4 +1,4 @@
-/** The run-offs as things to draw: no drawing here. */
+/** The broths as things to draw: no drawing here. */
 import type { Assessment } from '@/core/assess';
 import type { BonesReport } from '@/core/model';
 import { stepsOf } from '@/core/batch/plan';
@@ -16,7 +16,7 @@ export function stopsOf(batch: Batch, { time, bones }: Assessment): readonly Gri
           {
             ...grip,
             id: `stop-${run.run}`,
-            label: `Stop of run ${run.run}`,
+            label: `End of broth ${run.run}`,
             text: `${formatMinutes(grip.minutes)} of hold`,
           },
         ]

@@ -1,4 +1,5 @@
 /** @jest-environment jsdom */
+import { setName } from '@/core/vocabulary';
 import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { assess } from '@/core/assess';
@@ -27,7 +28,7 @@ afterEach(cleanup);
 describe('runs in the plan', () => {
   it('stop each run at the end of its hold', () => {
     const stops = stopsOf(THREE, A);
-    expect(stops.map((s) => s.label)).toEqual([1, 2, 3].map((n) => `Stop of run ${n}`));
+    expect(stops.map((s) => s.label)).toEqual([1, 2, 3].map((n) => `End of broth ${n}`));
     expect(new Set(stops.map((s) => s.step)).size).toBe(3);
     stops.forEach((stop, i) => {
       expect(stop.atMin).toBeGreaterThan(A.bones[i]?.startMin ?? Infinity);
@@ -60,9 +61,11 @@ describe('what is said', () => {
   it('weighs ten minutes more against another run', () => {
     const one = assess(ONE, POT, KITCHEN);
     const said = advice(one, nextRun(ONE, POT, KITCHEN), 'metric');
-    expect(said).toMatch(/^Ten minutes more of run 1 would give \d+\.\d g; another run \d+ g, /);
+    expect(said).toMatch(
+      /^Ten minutes more of broth 1 would add \d+\.\d g; another broth would give \d+ g, /,
+    );
     const long = { ...ONE, steps: [pressure(500), { id: 'end', kind: 'strain' as const }] };
-    expect(advice(assess(long, POT, KITCHEN), null, 'metric')).toMatch(/^Run 1 is past its best/);
+    expect(advice(assess(long, POT, KITCHEN), null, 'metric')).toMatch(/^Broth 1 is past its best/);
     expect(advice(assess({ ...ONE, items: [] }, POT, KITCHEN), null, 'metric')).toBe('');
   });
 
@@ -70,7 +73,7 @@ describe('what is said', () => {
     const bird = { ...ONE, items: [item('b', 'turkey-frame', 900, 'g'), ...ONE.items.slice(1)] };
     expect(nextRun(bird, POT, KITCHEN)?.refused).toContain('splinters');
     expect(advice(assess(bird, POT, KITCHEN), nextRun(bird, POT, KITCHEN), 'metric')).toContain(
-      'No run after it: turkey frame would fall into splinters',
+      'No further broth: turkey frame would fall into splinters',
     );
   });
 
@@ -95,7 +98,7 @@ describe('what is said', () => {
   });
 });
 
-describe('the run-offs of a plan', () => {
+describe('the broths of a plan', () => {
   const onBatch = jest.fn();
   const onInHand = jest.fn();
   const show = (batch: Batch): void => {
@@ -125,24 +128,26 @@ describe('the run-offs of a plan', () => {
   it('are a row a run, with the blend in a glass', async () => {
     show(THREE);
     expect(within(screen.getByRole('table')).getAllByRole('row')).toHaveLength(4);
-    expect(screen.getByTestId('run-1').textContent).toContain(A.bones[0]?.set ?? '?');
-    expect(screen.getByTestId('blend').textContent).toContain('poured together');
-    await waitFor(() => expect(screen.getByTestId('advice').textContent).toContain('another run'));
+    expect(screen.getByTestId('run-1').textContent).toContain(setName(A.bones[0]?.set ?? '?'));
+    expect(screen.getByTestId('blend').textContent).toContain('all poured together');
+    await waitFor(() =>
+      expect(screen.getByTestId('advice').textContent).toContain('another broth'),
+    );
     await user.click(screen.getByRole('tab', { name: 'Lanes' }));
     expect(screen.getByText('the lanes')).toBeTruthy();
   });
 
   it('are run again and left out', async () => {
     show(THREE);
-    await user.click(screen.getByRole('button', { name: 'Run again' }));
+    await user.click(screen.getByRole('button', { name: 'Use the bones again' }));
     expect(stretchesOf(onBatch.mock.calls[0]?.[0] as Batch)).toHaveLength(4);
-    await user.click(screen.getByRole('button', { name: /Leave out run 2/ }));
+    await user.click(screen.getByRole('button', { name: /Leave out broth 2/ }));
     expect(stretchesOf(onBatch.mock.calls[1]?.[0] as Batch)).toHaveLength(1);
   });
 
   it('stop where the keys say', () => {
     show(THREE);
-    const stop = screen.getByRole('slider', { name: 'Stop of run 2' });
+    const stop = screen.getByRole('slider', { name: 'End of broth 2' });
     expect(stop.getAttribute('aria-valuetext')).toBe('1 h 30 min of hold');
     fireEvent.keyDown(stop, { key: 'PageDown' });
     const [moved, done] = onInHand.mock.calls[0] as [Batch, boolean];
@@ -156,7 +161,7 @@ describe('the run-offs of a plan', () => {
 
   it('say so while the bones give nothing yet', () => {
     show({ ...ONE, steps: [{ id: 's1', kind: 'rest', minutes: 1 }] });
-    expect(screen.getByText(/give nothing in this plan yet/)).toBeTruthy();
+    expect(screen.getByText(/give no gelatin in this plan yet/)).toBeTruthy();
   });
 });
 
@@ -181,12 +186,12 @@ describe('how many runs', () => {
 
   it('plans by what is wanted, to take or to leave', async () => {
     open(ONE);
-    await user.selectOptions(screen.getByLabelText('Cold, it'), 'trembles');
+    await user.selectOptions(screen.getByLabelText('When cold, it'), 'trembles');
     await user.type(screen.getByLabelText('Broth wanted, L'), '5');
-    await user.click(screen.getByRole('button', { name: 'Work it out' }));
+    await user.click(screen.getByRole('button', { name: 'Find it' }));
     const options = await screen.findByTestId('run-options');
     expect(within(options).getAllByRole('radio')).toHaveLength(2);
-    expect(options.textContent).toContain('No more runs: veal knuckle, 2 runs at most');
+    expect(options.textContent).toContain('No more broths: veal knuckle, 2 broths at most');
     expect(options.textContent).toContain('misses:');
     await user.click(screen.getByRole('button', { name: 'Take it' }));
     const [taken] = onTake.mock.calls[0] as [Batch];
@@ -197,25 +202,25 @@ describe('how many runs', () => {
 
   it('says what is no number where it is typed, and plans nothing', async () => {
     open(ONE);
-    await user.type(screen.getByLabelText('Hours at hand'), 'all day');
-    await user.click(screen.getByRole('button', { name: 'Work it out' }));
-    expect(await screen.findByText('wanted: a number of hours, or nothing')).toBeTruthy();
-    await user.clear(screen.getByLabelText('Hours at hand'));
-    await user.type(screen.getByLabelText('Hours at hand'), '99');
-    expect(await screen.findByText('wanted: from 0.5 to 24 hours')).toBeTruthy();
+    await user.type(screen.getByLabelText('Hours you have'), 'all day');
+    await user.click(screen.getByRole('button', { name: 'Find it' }));
+    expect(await screen.findByText('Enter a number of hours, or nothing')).toBeTruthy();
+    await user.clear(screen.getByLabelText('Hours you have'));
+    await user.type(screen.getByLabelText('Hours you have'), '99');
+    expect(await screen.findByText('Enter from 0.5 to 24 hours')).toBeTruthy();
     expect(screen.queryByTestId('run-options')).toBeNull();
   });
 
   it('remembers the aim, in quarts where the kitchen has cups', () => {
     open({ ...ONE, aim: { litres: 1.892706, set: 'soft set', openings: 1 } }, 'us');
     expect(screen.getByLabelText('Broth wanted, quarts')).toHaveProperty('value', '2');
-    expect(screen.getByLabelText('Cold, it')).toHaveProperty('value', 'soft set');
-    expect(screen.getByLabelText('Poured off in between')).toHaveProperty('value', '1');
+    expect(screen.getByLabelText('When cold, it')).toHaveProperty('value', 'soft set');
+    expect(screen.getByLabelText('Pour off in between')).toHaveProperty('value', '1');
   });
 
   it('leaves the choice to the cook', async () => {
     open(addExtraction(ONE));
-    await user.click(screen.getByRole('button', { name: 'Work it out' }));
+    await user.click(screen.getByRole('button', { name: 'Find it' }));
     const options = await screen.findByTestId('run-options');
     const [first] = within(options).getAllByRole('radio');
     if (!first) throw new Error('no plan');

@@ -1,4 +1,5 @@
-/** What the run-offs say to the cook. */
+/** What the broths say to the cook. */
+import { setName } from '@/core/vocabulary';
 import type { Assessment } from '@/core/assess';
 import {
   formatGrams,
@@ -18,13 +19,13 @@ export function advice(a: Assessment, next: NextRun | null, units: Units): strin
   if (!last) return '';
   const more =
     Math.abs(last.tenMoreG) < 0.05
-      ? `Ten minutes more of run ${last.run} would give nothing`
+      ? `Ten minutes more of broth ${last.run} would add nothing`
       : last.tenMoreG > 0
-        ? `Ten minutes more of run ${last.run} would give ${formatGrams(last.tenMoreG, units, 1)}`
-        : `Run ${last.run} is past its best: ten minutes more take ${formatGrams(Math.abs(last.tenMoreG), units, 1)} of the set`;
+        ? `Ten minutes more of broth ${last.run} would add ${formatGrams(last.tenMoreG, units, 1)}`
+        : `Broth ${last.run} is past its best: ten minutes more would lose ${formatGrams(Math.abs(last.tenMoreG), units, 1)} of gelatin`;
   if (!next) return `${more}.`;
-  if (next.refused) return `${more}. No run after it: ${next.refused}.`;
-  return `${more}; another run ${formatGrams(next.strongG, units)}, ${setOf(next.gPerL)}, for ${formatMinutes(next.minutes)} and ${next.fuelKWh.toFixed(1)} kWh.`;
+  if (next.refused) return `${more}. No further broth: ${next.refused}.`;
+  return `${more}; another broth would give ${formatGrams(next.strongG, units)}, ${setName(setOf(next.gPerL))}, for ${formatMinutes(next.minutes)} and ${next.fuelKWh.toFixed(1)} kWh.`;
 }
 
 /** The other answers, each a name and a value. */

@@ -22,7 +22,7 @@ export function Gate({
     <Sheet
       open
       onClose={onClose}
-      title={never ? 'Not this way' : 'Mend this first'}
+      title={never ? 'Do not cook this yet' : 'Fix this first'}
       foot={
         <>
           {!never && (
@@ -30,7 +30,7 @@ export function Gate({
               disabled={!reason}
               onClick={() => onGo(stops.map(({ code, title }) => ({ code, title, reason })))}
             >
-              Cook it all the same
+              Cook it anyway
             </Button>
           )}
           <Button look="copper" onClick={onClose}>
@@ -48,12 +48,12 @@ export function Gate({
         ))}
       </ul>
       {never ? (
-        <p>There is no way on with this plan. Take out, or change, what is named above.</p>
+        <p>This plan cannot be cooked safely. Remove or change the foods named above.</p>
       ) : (
         <Field
           id="gate-reason"
-          label="Why you cook it all the same"
-          hint="The Stove and the log keep showing it."
+          label="Why you cook it anyway"
+          hint="The Stove and the Log keep showing your reason."
           maxLength={200}
           value={text}
           onChange={(event) => setText(event.target.value)}

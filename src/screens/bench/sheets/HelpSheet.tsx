@@ -9,7 +9,7 @@ export function HelpSheet({ onClose }: { readonly onClose: () => void }) {
     <Sheet
       open
       onClose={onClose}
-      title="Keys"
+      title="Keyboard shortcuts"
       foot={
         <Button look="copper" onClick={onClose}>
           Done

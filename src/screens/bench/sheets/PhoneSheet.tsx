@@ -83,7 +83,7 @@ export function PhoneSheet({
     <Sheet
       open
       onClose={onClose}
-      title="Take it to a phone"
+      title="Send to a phone"
       foot={
         <>
           <Button look="quiet" onClick={onClose}>

@@ -10,7 +10,7 @@ export function RecipeTextSheet({
   readonly onClose: () => void;
 }) {
   return (
-    <Sheet open onClose={onClose} title="The recipe as it was written">
+    <Sheet open onClose={onClose} title="The original recipe">
       {recipe.link && (
         <a
           href={recipe.link}

@@ -25,7 +25,7 @@ function byChance(batch: Batch): Chosen {
   return { seed: Math.floor(Math.random() * SEEDS), mishaps: [...new Set(picked)] };
 }
 
-/** An hour in a minute: a batch on the stand-in, with what may go wrong. */
+/** An hour in a minute: a batch on the practice pot, with what may go wrong. */
 export function RehearseSheet({
   batch,
   before,
@@ -45,7 +45,7 @@ export function RehearseSheet({
     <Sheet
       open
       onClose={onClose}
-      title="Rehearse it"
+      title="Practice run"
       foot={
         <>
           <Button look="quiet" onClick={onClose}>
@@ -65,8 +65,8 @@ export function RehearseSheet({
       }
     >
       <p>
-        On the stand-in, an hour in a minute. It may go wrong; you see only what a cook would see.
-        Afterwards the truth is laid over what was believed. Nothing of it goes into the log.
+        On the practice pot, an hour in a minute. It may go wrong; you see only what a cook would
+        see. Afterwards the truth is laid over what was believed. Nothing of it goes into the log.
       </p>
       <section aria-label="Drills">
         <h3 className="text-[14px] font-semibold">Drills</h3>
@@ -111,8 +111,8 @@ export function RehearseSheet({
         </ul>
       </details>
       {before.length > 0 && (
-        <section aria-label="Rehearsed before">
-          <h3 className="text-[14px] font-semibold">Rehearsed before</h3>
+        <section aria-label="Earlier practice runs">
+          <h3 className="text-[14px] font-semibold">Earlier practice runs</h3>
           <ul>
             {before.map((cook) => (
               <li key={cook.id}>

@@ -16,7 +16,7 @@ function name(release: Release): string {
 function valveWords({ release, sprayChance, safe }: ReleaseOption): string {
   if (releaseOf(release.method).lets === null) return 'shut';
   if (!safe && sprayChance < SAFE_CHANCE) return 'may froth: wait';
-  if (sprayChance < 0.005) return 'clean steam';
+  if (sprayChance < 0.005) return 'clear steam';
   if (sprayChance < SAFE_CHANCE) return 'hardly spits';
   return sprayChance < 0.05
     ? 'spits now and then'

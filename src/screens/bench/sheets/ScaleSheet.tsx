@@ -80,7 +80,7 @@ function useResults(
   return results;
 }
 
-const COLUMNS = ['way', 'to the table', 'line', 'calls'];
+const COLUMNS = ['way', 'total time', 'line', 'warnings'];
 
 function WayTable({
   ways,
@@ -156,7 +156,7 @@ export function ScaleSheet({
     () => [
       {
         id: 'servings',
-        name: `for ${servings} ${servings === 1 ? 'bowl' : 'bowls'}`,
+        name: `for ${servings} ${servings === 1 ? 'serving' : 'servings'}`,
         batches: [forServings({ ...batch, servings: now }, servings)],
       },
       ...waysOf(batch, pots, assessment.pot, assessment.fill.scaleToFit),
@@ -177,7 +177,7 @@ export function ScaleSheet({
       foot={
         <>
           <Button look="quiet" onClick={onClose}>
-            Leave it as it is
+            Continue as planned
           </Button>
           <Button
             look="copper"
@@ -193,13 +193,13 @@ export function ScaleSheet({
       }
     >
       <div className="flex items-center gap-2">
-        <Button aria-label="One bowl fewer" onClick={() => step(-1)}>
+        <Button aria-label="One serving fewer" onClick={() => step(-1)}>
           −
         </Button>
         <span className="figure w-24 text-center text-2xl" data-testid="bowls" aria-live="polite">
-          {servings} {servings === 1 ? 'bowl' : 'bowls'}
+          {servings} {servings === 1 ? 'serving' : 'servings'}
         </span>
-        <Button aria-label="One bowl more" onClick={() => step(1)}>
+        <Button aria-label="One serving more" onClick={() => step(1)}>
           +
         </Button>
       </div>

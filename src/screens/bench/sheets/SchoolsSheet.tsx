@@ -24,7 +24,7 @@ export function SchoolsSheet({
     <Sheet
       open
       onClose={onClose}
-      title="How we do it"
+      title="Our habits"
       foot={
         <Button look="copper" onClick={onClose}>
           Done

@@ -18,22 +18,22 @@ type Found =
 
 const OPENINGS = ['not at all', 'once at most', 'twice at most'] as const;
 const NOODLES: readonly (readonly [Wishes['noodles'], string])[] = [
-  ['either', 'either way'],
-  ['in', 'in this pot: they thicken it and drink on'],
-  ['apart', 'in a pan of their own: leftovers stay brothy'],
+  ['either', 'no preference'],
+  ['in', 'in this pot: they thicken the soup and keep absorbing it'],
+  ['apart', 'cooked separately: leftovers stay brothy'],
 ];
 const RELEASES: readonly (readonly [Wishes['release'], string])[] = [
-  ['either', 'either way'],
-  ['quick', 'as quick as foam and level allow: soonest on the table'],
-  ['natural', 'natural: kinder to meat and beans, slower'],
+  ['either', 'no preference'],
+  ['quick', 'as fast as is safe: ready soonest'],
+  ['natural', 'natural: gentler on meat and beans, slower'],
 ];
 
 function Compare({ now, solution }: { readonly now: Assessment; readonly solution: Solution }) {
   const wrong = now.items.filter((i) => i.needMin !== null && i.verdict !== 'right').length;
   const lids = now.time.steps.filter((s) => s.kind === 'pressure').length;
   const rows: readonly (readonly [string, string, string])[] = [
-    ['to the table', formatMinutes(now.time.totalMin), formatMinutes(solution.totalMin)],
-    ['opened in between', String(Math.max(0, lids - 1)), String(solution.openings)],
+    ['total time', formatMinutes(now.time.totalMin), formatMinutes(solution.totalMin)],
+    ['lid opened in between', String(Math.max(0, lids - 1)), String(solution.openings)],
     ['not right', String(wrong), String(solution.unmet.filter((u) => u.item !== null).length)],
   ];
   return (
@@ -71,7 +71,7 @@ function Proposal({ now, solution }: { readonly now: Assessment; readonly soluti
       <Compare now={now} solution={solution} />
       {solution.unmet.length > 0 && (
         <div role="status" className="border-l-[6px] border-rust pl-3">
-          <p className="font-semibold text-rust">Not all of it can be met:</p>
+          <p className="font-semibold text-rust">Not everything can be met:</p>
           <ul className="text-[14px]">
             {solution.unmet.map((u) => (
               <li key={u.sentence} className="first-letter:uppercase">
@@ -82,7 +82,7 @@ function Proposal({ now, solution }: { readonly now: Assessment; readonly soluti
         </div>
       )}
       {solution.changes.length === 0 ? (
-        <p>The plan is like this already.</p>
+        <p>The plan already does this.</p>
       ) : (
         <ul aria-label="What changes" className="list-disc space-y-0.5 pl-5 text-[14px]">
           {solution.changes.map((change) => (
@@ -117,7 +117,7 @@ function WishFields({
       <div className="grid grid-cols-2 gap-x-3 gap-y-2 sm:gap-4">
         <Choice
           id="openings"
-          label="Opened in between"
+          label="Open the lid in between"
           value={wishes.openings}
           onChange={(e) => onWish({ openings: Number(e.target.value) })}
         >
@@ -132,7 +132,7 @@ function WishFields({
           label="Ready within, minutes"
           inputMode="numeric"
           value={by}
-          placeholder="no matter"
+          placeholder="any"
           error={wrongBy ? 'minutes, 5 to 1440' : undefined}
           onChange={(e) => onBy(e.target.value)}
         />
@@ -162,7 +162,7 @@ function WishFields({
         </Choice>
       </div>
       <fieldset>
-        <legend className="text-[14px] font-medium">Stays where I put it</legend>
+        <legend className="text-[14px] font-medium">Leave in place</legend>
         <div className="mt-1 flex flex-wrap gap-x-4">
           {stays.map((item) => (
             <label key={item.id} className="inline-flex min-h-11 items-center gap-2">
@@ -184,7 +184,7 @@ function WishFields({
         </div>
       </fieldset>
       <Toggle
-        label="Smaller cuts may be proposed"
+        label="May suggest smaller cuts"
         checked={wishes.cuts}
         onChange={(cuts) => onWish({ cuts })}
       />
@@ -237,11 +237,11 @@ export function SolveSheet({
     <Sheet
       open
       onClose={onClose}
-      title="Find the order"
+      title="Fix the timing for me"
       foot={
         <>
           <Button look="quiet" onClick={onClose}>
-            Leave it as it is
+            Continue as planned
           </Button>
           {found?.kind === 'solution' && found.solution.worse.length === 0 ? (
             <Button
@@ -255,7 +255,7 @@ export function SolveSheet({
             </Button>
           ) : (
             <Button look="copper" disabled={busy || wrongBy} onClick={() => void find()}>
-              {busy ? 'Looking…' : 'Look for one'}
+              {busy ? 'Working it out…' : 'Find a timing'}
             </Button>
           )}
         </>
@@ -276,13 +276,13 @@ export function SolveSheet({
         {busy && <div className="h-24 animate-pulse rounded-xl bg-hairline/50" />}
         {found?.kind === 'failed' && (
           <p role="alert" className="text-rust">
-            No order was found: {found.message}. Nothing has changed.
+            No better timing was found: {found.message}. Nothing has changed.
           </p>
         )}
         {found?.kind === 'solution' && found.solution.worse.length > 0 && (
           <p role="alert" className="text-rust">
             An order was found, but it is not offered: it would hurt somebody sooner than the plan
-            as it is. {found.solution.worse.join('. ')}. Mend the calls first, then look again.
+            as it is. {found.solution.worse.join('. ')}. Fix the warnings first, then try again.
           </p>
         )}
         {found?.kind === 'solution' && found.solution.worse.length === 0 && (

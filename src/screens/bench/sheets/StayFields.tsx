@@ -84,7 +84,7 @@ function StayRow<F extends Stays>({
           {...register(`stays.${at}.from`)}
         >
           {steps.map(option)}
-          {solid && !again && <option value={APART}>apart, joined in the bowl</option>}
+          {solid && !again && <option value={APART}>cooked separately, added when served</option>}
         </Choice>
         {from !== APART && (
           <Choice

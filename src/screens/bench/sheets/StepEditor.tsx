@@ -283,8 +283,8 @@ export function StepEditor({
         )}
         {step.kind === 'strain' && (
           <Choice id="keep" label="Stays in the pot" {...register('keep')}>
-            <option value="usual">the bones, if fresh water is put to them; else the broth</option>
-            <option value="bones">the bones, for a run in fresh water</option>
+            <option value="usual">the bones, if fresh water is added; otherwise the broth</option>
+            <option value="bones">the bones, for another broth in fresh water</option>
             <option value="broth">the broth</option>
           </Choice>
         )}

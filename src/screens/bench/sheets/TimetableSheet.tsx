@@ -1,15 +1,22 @@
 'use client';
 
-import { format } from 'date-fns';
 import type { Assessment } from '@/core/assess';
 import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import { movesOf } from '@/core/timetable';
 import { writeCalendar } from '@/formats/ical';
+import { timeOf, weekdayOf } from '@/session/clockText';
 import { Button } from '@/ui/Button';
 import { download } from '@/ui/download';
 import { MoveList } from '@/ui/MoveList';
 import { Sheet } from '@/ui/Sheet';
 import { useClock } from '@/ui/clock';
+
+/** So long before the pot, a move may lie on the day before, min. */
+const EARLIER_MIN = -600;
+
+function wallTime(at: Date, withDay: boolean): string {
+  return withDay ? `${weekdayOf(at).slice(0, 3)} ${timeOf(at)}` : timeOf(at);
+}
 
 /** Every move of the cook by the clock, backward from the table; to print, or for a calendar. */
 export function TimetableSheet({
@@ -32,7 +39,7 @@ export function TimetableSheet({
   const clock = (minute: number): string =>
     startMs === null
       ? `${minute < 0 ? '−' : '+'}${Math.abs(Math.round(minute))}`
-      : format(new Date(startMs + minute * 60000), minute < -600 ? 'EEE HH:mm' : 'HH:mm');
+      : wallTime(new Date(startMs + minute * 60000), minute < EARLIER_MIN);
   const save = (): void => {
     if (startMs === null) return;
     const text = writeCalendar(moves, {
@@ -47,7 +54,7 @@ export function TimetableSheet({
     <Sheet
       open
       onClose={onClose}
-      title={`${batch.name}, by the clock`}
+      title={`${batch.name}: timetable`}
       foot={
         <>
           <Button look="quiet" onClick={onClose}>
@@ -62,7 +69,7 @@ export function TimetableSheet({
     >
       {startMs === null && (
         <p className="text-quiet">
-          Minutes from the start. Set “on the table” on the Bench for clock times and a calendar.
+          Minutes from the start. Set “ready at” on the Bench for clock times and a calendar.
         </p>
       )}
       <MoveList moves={moves} label="Timetable" clock={(move) => clock(move.minute)} />

@@ -87,7 +87,7 @@ describe('changing an ingredient', () => {
     await user.type(screen.getByLabelText('For, minutes'), 'long');
     await submit();
     expect((await screen.findAllByRole('alert')).map(text)).toContain(
-      'wanted: minutes, 0 to 600, or nothing',
+      'Enter minutes, 0 to 600, or nothing',
     );
     expect(onSave).not.toHaveBeenCalled();
     await user.clear(screen.getByLabelText('For, minutes'));
@@ -121,8 +121,8 @@ describe('changing an ingredient', () => {
     await user.clear(screen.getByLabelText('Size, mm'));
     await submit();
     const told = (await screen.findAllByRole('alert')).map(text);
-    expect(told).toContain('wanted: a number above 0');
-    expect(told).toContain('wanted: a number from 0.2 to 300 mm');
+    expect(told).toContain('Enter a number above 0');
+    expect(told).toContain('Enter a number from 0.2 to 300 mm');
     expect(onSave).not.toHaveBeenCalled();
   });
 
@@ -147,7 +147,7 @@ describe('changing an ingredient', () => {
     const beans = item('b', 'borlotti', 300, 'g');
     const { onSave } = open(beans, batchOf([beans]));
     await user.selectOptions(screen.getByLabelText('Age'), 'old');
-    await user.selectOptions(screen.getByLabelText('In'), 'apart, joined in the bowl');
+    await user.selectOptions(screen.getByLabelText('In'), 'cooked separately, added when served');
     await submit();
     expect(onSave).toHaveBeenCalledWith(expect.objectContaining({ old: true, apart: true }));
   });
@@ -221,7 +221,7 @@ describe('changing a step', () => {
     await user.type(screen.getByLabelText('Scrape it with, ml'), 'some');
     await submit();
     expect((await screen.findAllByRole('alert')).map(text)).toEqual([
-      'wanted: an amount, or nothing',
+      'Enter an amount, or nothing',
     ]);
     await user.clear(screen.getByLabelText('Scrape it with, ml'));
     await user.type(screen.getByLabelText('Scrape it with, ml'), '150');
@@ -264,7 +264,7 @@ describe('changing a step', () => {
     await user.clear(screen.getByLabelText('Minutes'));
     await user.type(screen.getByLabelText('Minutes'), '900');
     await submit();
-    expect(text(await screen.findByRole('alert'))).toBe('wanted: minutes, 0 to 600');
+    expect(text(await screen.findByRole('alert'))).toBe('Enter minutes, 0 to 600');
     expect(onSave).not.toHaveBeenCalled();
   });
 

@@ -48,7 +48,7 @@ describe('the ways of letting it go', () => {
       [item('w', 'water', 1.5, 'l'), item('b', 'beef-knuckle', 600, 'g')],
       [pressure(20, { method: 'quick' })],
     );
-    expect((await rows(stock))[0]?.[2]).toBe('clean steam');
+    expect((await rows(stock))[0]?.[2]).toBe('clear steam');
   });
 
   it('have cold water only where a hob cooker can go to the tap', async () => {

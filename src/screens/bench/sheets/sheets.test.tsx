@@ -36,12 +36,12 @@ describe('finding the order', () => {
       />,
     );
     await user.type(screen.getByLabelText('Ready within, minutes'), '2');
-    expect(screen.getByText('wanted: minutes, 5 to 1440')).toBeTruthy();
+    expect(screen.getByText('Enter minutes, 5 to 1440')).toBeTruthy();
     await user.clear(screen.getByLabelText('Ready within, minutes'));
     await user.selectOptions(screen.getByLabelText('Release'), 'natural');
-    await user.click(screen.getByRole('button', { name: 'Look for one' }));
+    await user.click(screen.getByRole('button', { name: 'Find a timing' }));
     const proposal = await screen.findByTestId('proposal');
-    expect(text(proposal)).toContain('to the table2 h 5 min');
+    expect(text(proposal)).toContain('total time2 h 5 min');
     expect(text(proposal)).toContain('natural release');
     await user.click(screen.getByRole('button', { name: 'Take it' }));
     const [taken] = onTake.mock.calls[0] as [Batch];
@@ -61,12 +61,12 @@ describe('finding the order', () => {
       />,
     );
     await user.type(screen.getByLabelText('Ready within, minutes'), '30');
-    await user.click(screen.getByRole('button', { name: 'Look for one' }));
+    await user.click(screen.getByRole('button', { name: 'Find a timing' }));
     expect(text(await screen.findByRole('status'))).toContain('later than wished');
   });
 });
 
-describe('by the clock', () => {
+describe('timetable', () => {
   it('tells every move, in clock time once there is a serving time', async () => {
     const { rerender } = render(
       <TimetableSheet
@@ -78,7 +78,7 @@ describe('by the clock', () => {
       />,
     );
     const list = await screen.findByRole('list', { name: 'Timetable' });
-    expect(text(list)).toContain('Fill the pot, lid on');
+    expect(text(list)).toContain('Fill the pot, lock the lid');
     const save = screen.getByRole('button', { name: 'Into a calendar' });
     expect((save as HTMLButtonElement).disabled).toBe(true);
     rerender(
@@ -90,7 +90,7 @@ describe('by the clock', () => {
         onClose={jest.fn()}
       />,
     );
-    expect(text(screen.getByRole('list', { name: 'Timetable' }))).toContain('18:30On the table');
+    expect(text(screen.getByRole('list', { name: 'Timetable' }))).toContain('18:30Ready at');
     expect((save as HTMLButtonElement).disabled).toBe(false);
   });
 });
@@ -108,9 +108,9 @@ describe('scaling', () => {
         onClose={jest.fn()}
       />,
     );
-    await user.click(screen.getByRole('button', { name: 'One bowl more' }));
-    await user.click(screen.getByRole('button', { name: 'One bowl more' }));
-    expect(text(screen.getByTestId('bowls'))).toBe('8 bowls');
+    await user.click(screen.getByRole('button', { name: 'One serving more' }));
+    await user.click(screen.getByRole('button', { name: 'One serving more' }));
+    expect(text(screen.getByTestId('bowls'))).toBe('8 servings');
     expect(await screen.findByText(/over by/)).toBeTruthy();
     await user.click(screen.getByRole('radio', { name: 'in two batches' }));
     await user.click(screen.getByRole('button', { name: 'Take it' }));
@@ -119,7 +119,7 @@ describe('scaling', () => {
   });
 });
 
-describe('how we do it', () => {
+describe('our habits', () => {
   it('does a choice, and remembers it as the habit', async () => {
     const onChange = jest.fn();
     const onHabit = jest.fn();

@@ -10,19 +10,19 @@ export interface Shortcut {
 
 export const SHORTCUTS: readonly Shortcut[] = [
   { key: 'a', does: 'put something in', opens: 'put in' },
-  { key: 'f', does: 'find the order', opens: 'solve' },
+  { key: 'f', does: 'fix the timing', opens: 'solve' },
   { key: 's', does: 'scale, move or split', opens: 'scale' },
-  { key: 'c', does: 'by the clock', opens: 'clock' },
-  { key: 'w', does: 'how we do it', opens: 'schools' },
+  { key: 'c', does: 'timetable', opens: 'clock' },
+  { key: 'w', does: 'our habits', opens: 'schools' },
   { key: 'n', does: 'add a step', opens: 'new step' },
-  { key: '?', does: 'these keys', opens: 'help' },
+  { key: '?', does: 'these shortcuts', opens: 'help' },
 ];
 
 /** Keys that other parts answer to. */
 export const OTHER_KEYS: readonly (readonly [string, string])[] = [
   ['Ctrl Z', 'undo'],
   ['Ctrl Shift Z', 'redo'],
-  ['Tab', 'to the next handle, lane or call'],
+  ['Tab', 'to the next handle, ingredient or warning'],
   ['arrows', 'on a copper handle: move it'],
   ['Page Up, Page Down', 'on a copper handle: move it further'],
 ];

@@ -54,7 +54,7 @@ function Broth({
   );
 }
 
-/** Contents of the pot, beneath the step bar: a lane an ingredient; of a stock or broth, its run-offs too. */
+/** Contents of the pot, beneath the step bar: a lane an ingredient; of a stock or broth, its broths too. */
 export function Plan() {
   const { open } = useSession();
   const { save } = usePlanActions();

@@ -77,7 +77,7 @@ export function PlanPane() {
   return (
     <section
       aria-label="Trace and lanes"
-      className="panel order-last flex min-h-0 flex-col p-2 lg:order-none"
+      className="panel order-last flex min-h-0 flex-col p-2 lg:order-none lg:col-start-2 lg:row-span-2 lg:row-start-1"
       aria-busy={stale}
     >
       <div className={`relative shrink-0 ${broth ? 'h-[170px]' : 'h-[230px]'}`} data-testid="trace">
@@ -95,7 +95,7 @@ export function PlanPane() {
           className="mx-[46px] h-1 accent-steam"
           value={progress}
           max={1}
-          aria-label="Working out the range"
+          aria-label="Working out how sure that is"
         />
       )}
       {assessment && (

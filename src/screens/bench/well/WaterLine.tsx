@@ -18,9 +18,9 @@ export function WaterLine({
 }) {
   return (
     <div className="flex items-center justify-between gap-2 border-b border-hairline pb-1">
-      <span className="text-[14px] text-quiet">Water{runs > 1 && ' of run'}</span>
+      <span className="text-[14px] text-quiet">Water{runs > 1 && ' of broth'}</span>
       {runs > 1 && (
-        <span role="group" aria-label="Run shown in the Well" className="mr-auto flex gap-1">
+        <span role="group" aria-label="Broth shown in the pot" className="mr-auto flex gap-1">
           {Array.from({ length: runs }, (_, i) => (
             <button
               key={i}

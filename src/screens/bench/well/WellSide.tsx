@@ -34,7 +34,7 @@ export function WellSide() {
   const assessment = usePlan((p) => p.assessment);
   const cursorMin = usePlan((p) => p.cursorMin);
   const { clock } = useOverTheClock('assessment');
-  /** Which run of the bones is shown while no cursor is on the clock. */
+  /** Which broth of the bones is shown while no cursor is on the clock. */
   const [chosen, setChosen] = useState(0);
   const runs = assessment?.bones ?? [];
   const run =
@@ -49,7 +49,7 @@ export function WellSide() {
   return (
     <section
       aria-label="Well"
-      className="flex flex-col gap-2 lg:min-h-0 lg:overflow-x-hidden lg:overflow-y-auto"
+      className="flex flex-col gap-2 lg:col-start-1 lg:row-span-2 lg:row-start-1 lg:min-h-0 lg:overflow-x-hidden lg:overflow-y-auto"
     >
       {assessment ? (
         <>

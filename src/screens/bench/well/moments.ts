@@ -6,7 +6,7 @@ import { formatLevel } from '@/core/quantity';
 import { valueAt } from '@/core/series';
 
 export interface PotMoment {
-  readonly name: 'lid on' | 'hottest' | 'swollen' | 'valve' | 'open pot' | 'strained';
+  readonly name: 'lid on' | 'hottest' | 'end of hold' | 'valve' | 'open pot' | 'broth left';
   /** min from the start */
   readonly atMin: number;
   readonly levelL: number;
@@ -57,19 +57,38 @@ export function momentsOf(assessment: Assessment, pot: Pot): readonly PotMoment[
     ...at(first('hold'), 'hottest'),
     ...at(
       series.phase.findLastIndex((p, i) => p === 'hold' && series.step[i] === step),
-      'swollen',
+      'end of hold',
     ),
     ...at(opens, 'valve', valveL),
     ...(worst?.when === 'open'
       ? [{ name: 'open pot' as const, atMin: worst.atMin, levelL: worst.levelL, fullest: false }]
       : []),
-    ...at(last, 'strained', fill.finishedBrothL),
+    ...at(last, 'broth left', fill.finishedBrothL),
   ];
   // Broth strained off, of all runs, stands in no pot.
-  const inPot = moments.filter((m) => m.name !== 'strained');
+  const inPot = moments.filter((m) => m.name !== 'broth left');
   const most = Math.max(...inPot.map((m) => m.levelL));
   const fullest = inPot.find((m) => m.levelL > most - SAME_L);
   return moments.map((m) => (m === fullest ? { ...m, fullest: true } : m));
+}
+
+/** One moment in a sentence, for whoever touches it. */
+export function momentWords({ name, levelL }: PotMoment, pot: Pot, kitchen: Kitchen): string {
+  const at = (litres: number): string => formatLevel(litres, kitchen.units);
+  switch (name) {
+    case 'lid on':
+      return `When the lid goes on, the contents stand at ${at(levelL)}.`;
+    case 'hottest':
+      return `At full heat the contents stand at ${at(levelL)}: what is hot takes more room.`;
+    case 'end of hold':
+      return `At the end of the hold, swollen or shrunk, they stand at ${at(levelL)}.`;
+    case 'valve':
+      return `As the valve opens, steam lifts the contents to ${at(levelL)}. At ${at(pot.capacityL)} they would come out.`;
+    case 'open pot':
+      return `In the open pot the contents stand at ${at(levelL)}.`;
+    case 'broth left':
+      return `${at(levelL)} of liquid is left at the end, without the food.`;
+  }
 }
 
 const MOMENT_WORDS: Readonly<Record<WorstMoment['when'], string>> = {
@@ -88,5 +107,5 @@ export function describe({ fill, series }: Assessment, pot: Pot, kitchen: Kitche
     worst && series.minute.length > 1
       ? ` Fullest ${MOMENT_WORDS[worst.when]}: ${level(worst.levelL)}.`
       : '';
-  return `${pot.name} holds ${level(pot.capacityL)}. Lid on ${level(fill.lidOnL)}, hottest ${level(fill.hottestL)}, swollen ${level(fill.swollenL)}, at the valve ${level(fill.releaseL)}. The ${fill.foams ? 'foam' : 'fill'} line counts, at ${level(fill.lineL)}.${full}`;
+  return `${pot.name} holds ${level(pot.capacityL)}. Lid on ${level(fill.lidOnL)}, hottest ${level(fill.hottestL)}, end of hold ${level(fill.swollenL)}, at the valve ${level(fill.releaseL)}. The ${fill.foams ? 'foam' : 'fill'} line counts, at ${level(fill.lineL)}.${full}`;
 }

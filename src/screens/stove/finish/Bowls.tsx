@@ -31,19 +31,19 @@ export function Bowls({
         <button
           type="button"
           className={button}
-          aria-label="One bowl fewer"
+          aria-label="One serving fewer"
           disabled={bowls === 0}
           onClick={() => set(bowls - 1)}
         >
           −
         </button>
-        <output className="figure w-24 text-center text-2xl" aria-label="Bowls">
-          {bowls} {bowls === 1 ? 'bowl' : 'bowls'}
+        <output className="figure w-24 text-center text-2xl" aria-label="Servings">
+          {bowls} {bowls === 1 ? 'serving' : 'servings'}
         </output>
         <button
           type="button"
           className={button}
-          aria-label="One bowl more"
+          aria-label="One serving more"
           disabled={bowls >= most}
           onClick={() => set(bowls + 1)}
         >
@@ -52,7 +52,7 @@ export function Bowls({
       </span>
       {servings > 0 && bowls === 0 && (
         <Button look="plain" onClick={() => set(Math.min(servings, most))}>
-          {Math.min(servings, most)} bowls
+          {Math.min(servings, most)} servings
         </Button>
       )}
       <span className="text-quiet">

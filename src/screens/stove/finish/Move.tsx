@@ -1,3 +1,4 @@
+import { Said } from '@/ui/said';
 import { X } from 'lucide-react';
 import { useId, type ReactNode } from 'react';
 import type { FinishMove } from '@/core/serve';
@@ -39,9 +40,11 @@ export function Move({
         />
         <label htmlFor={id} className="min-w-0 flex-1">
           <span className={`text-[17px] ${done ? 'text-quiet line-through' : ''}`}>
-            {move.does}
+            <Said>{move.does}</Said>
           </span>
-          <span className="block text-[13px] text-quiet">{move.why}</span>
+          <span className="block text-[13px] text-quiet">
+            <Said>{move.why}</Said>
+          </span>
           {move.caution && (
             <span className="block text-[14px] text-rust">Careful. {move.caution}</span>
           )}

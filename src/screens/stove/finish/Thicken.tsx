@@ -1,3 +1,4 @@
+import { thickName } from '@/core/vocabulary';
 import { useState } from 'react';
 import type { Assessment } from '@/core/assess';
 import type { Cook, Thickening } from '@/core/batch/schema';
@@ -72,7 +73,7 @@ export function Thicken({
         >
           {thicker.map((word) => (
             <option key={word} value={word}>
-              {word}
+              {thickName(word)}
             </option>
           ))}
         </select>
@@ -87,7 +88,7 @@ export function Thicken({
             className={`flex flex-col rounded-lg border p-3 text-[14px] ${chosen === way.how ? 'border-2 border-leaf' : 'border-hairline'}`}
           >
             <b className="font-semibold">
-              {NAMES[way.how]}: {way.word}
+              {NAMES[way.how]}: {thickName(way.word)}
             </b>
             <span className="mt-0.5 flex-1">{doesWords(way, units)}</span>
             <span className="mt-1 text-quiet">

@@ -1,10 +1,10 @@
-/** A cook on the stand-in in a test: its time is moved by hand, look by look, and the page follows. */
+/** A cook on the practice pot in a test: its time is moved by hand, look by look, and the page follows. */
 import { act, cleanup, fireEvent, render } from '@testing-library/react';
 import { fixedClock, type FixedClock } from '@/session/clock';
 import { ClockContext, PageClockContext } from '@/ui/clock';
 import { StoveScreen } from '../StoveScreen';
 
-/** The stand-in is looked at so often, ms of the wall's. */
+/** The practice pot is looked at so often, ms of the wall's. */
 const LOOK_MS = 400;
 /** No cook of a test takes longer, in looks. */
 const MOST = 600;
@@ -43,7 +43,7 @@ export function atTheStove(id: string, startedAt: string, stepMs: number) {
       </PageClockContext>,
     );
   open();
-  /** Time passes: the stand-in is looked at, and what it says is drawn. */
+  /** Time passes: the practice pot is looked at, and what it says is drawn. */
   const pass = (): Promise<void> =>
     act(async () => {
       clock.moveTo(clock.now() + stepMs);

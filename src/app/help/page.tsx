@@ -1,0 +1,5 @@
+import { HelpScreen } from '@/screens/help/HelpScreen';
+
+export default function Page() {
+  return <HelpScreen />;
+}
