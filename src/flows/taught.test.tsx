@@ -67,12 +67,12 @@ it('beans called hard twice ask for a longer hold, and forgotten they do not', a
     follow(`/log/${id}`);
     const verdict = await find('group', 'Verdict on borlotti beans, dry');
     await press(/under/, { kind: 'radio', within: verdict });
-    await says(taught, /Borlotti beans, dry: takes \d+ % longer than the table has it/);
+    await says(taught, /Borlotti beans, dry: takes \d+ % longer than usual/);
   }
   await press('Cook again with these changes');
   await says(
     () => seen('region', 'Learned since'),
-    /Borlotti beans, dry takes \d+ % longer than the table has it, learned from 2 cooks/,
+    /Borlotti beans, dry takes \d+ % longer than usual, learned from 2 cooks/,
   );
   const offer = (): HTMLInputElement | null =>
     seen('checkbox', undefined, seen('dialog') ?? document) as HTMLInputElement | null;

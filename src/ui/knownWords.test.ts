@@ -5,14 +5,14 @@ it('says of heat and needs how far they are from what was believed, and nothing 
   expect(heatWords(0.94)).toBe('6 % weaker than its label says');
   expect(heatWords(1.1)).toBe('10 % stronger than its label says');
   expect(heatWords(1.01)).toBe('as strong as its label says');
-  expect(needWords(0.9)).toBe('10 % shorter than the table has it');
+  expect(needWords(0.9)).toBe('10 % shorter than usual');
   expect(likedWords(-1)).toBe('liked a grade firmer');
   expect(factWords({ of: 'food', name: 'carrot', factor: 1, cooks: 9, shift: 0 })).toBeNull();
   expect(factWords({ of: 'food', name: 'carrot', factor: 1, cooks: 2, shift: 1 })).toBe(
     'Carrot is liked a grade softer, learned from 2 cooks.',
   );
   expect(factWords({ of: 'bones', name: 'fish frames', factor: 0.8, cooks: 1 })).toBe(
-    'Fish frames gives 20 % less gelatine than the table has it, learned from 1 cook.',
+    'Fish frames gives 20 % less gelatine than usual, learned from 1 cook.',
   );
 });
 
@@ -40,7 +40,7 @@ it('tells what a cook taught in words and numbers', () => {
   };
   expect(taughtWords(taught)).toEqual([
     'This pot: 6 % weaker than its label says, by 3 cooks; the warm-up band of this plan goes from 18–29 min to 21–25 min.',
-    'Turkey frame: gives 20 % more gelatine than the table has it.',
+    'Turkey frame: gives 20 % more gelatine than usual.',
     'Salt that is right: 0.82 %.',
     'Broths are wanted so from here on: soft set.',
   ]);

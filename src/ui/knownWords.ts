@@ -17,20 +17,20 @@ export function heatWords(factor: number): string {
     : `${percent(factor - 1)} stronger than its label says`;
 }
 
-/** A need over the table's. @example needWords(1.3) // "30 % longer than the table has it" */
+/** A need over the table's. @example needWords(1.3) // "30 % longer than usual" */
 export function needWords(factor: number): string {
-  if (Math.abs(factor - 1) < SAME) return 'as long as the table has it';
+  if (Math.abs(factor - 1) < SAME) return 'as long as usual';
   return factor > 1
-    ? `${percent(factor - 1)} longer than the table has it`
-    : `${percent(1 - factor)} shorter than the table has it`;
+    ? `${percent(factor - 1)} longer than usual`
+    : `${percent(1 - factor)} shorter than usual`;
 }
 
 /** What bones give over the table's. */
 export function bonesWords(factor: number): string {
-  if (Math.abs(factor - 1) < SAME) return 'as much gelatine as the table has it';
+  if (Math.abs(factor - 1) < SAME) return 'as much gelatine as usual';
   return factor > 1
-    ? `${percent(factor - 1)} more gelatine than the table has it`
-    : `${percent(1 - factor)} less gelatine than the table has it`;
+    ? `${percent(factor - 1)} more gelatine than usual`
+    : `${percent(1 - factor)} less gelatine than usual`;
 }
 
 /** How a food has come to be liked. */

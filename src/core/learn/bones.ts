@@ -11,7 +11,7 @@ import type { Teacher } from './teachers';
 type Row = NonNullable<Lesson>['bones'][number];
 type Learned = NonNullable<NonNullable<KitchenLearned>['bones']>[number];
 
-/** Extraction this much faster than the table has it: what a run would have given is kept for each. */
+/** Extraction this much faster than usual: what a run would have given is kept for each. */
 export const RATES = [0.6, 1, 1.6] as const;
 
 /** What a spoon says of a set, and a cup of litres: a logarithm of g/L (assumed). */

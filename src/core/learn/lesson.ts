@@ -233,7 +233,7 @@ function isJudged({ food }: PlannedItem): boolean {
   return food.shape !== null && !food.fishOut;
 }
 
-/** Bones as the table has them, so much faster. */
+/** Bones as usual them, so much faster. */
 function atRate(food: Food, rate: number): Food {
   const extract = foodByKey(food.key)?.extract;
   return extract ? { ...food, extract: { ...extract, perHour: extract.perHour * rate } } : food;

@@ -1,4 +1,4 @@
-/** What is tasted at the stove is heard: kitchens in which a food really is harder than the table has it. */
+/** What is tasted at the stove is heard: kitchens in which a food really is harder than usual. */
 import { planBatch } from '../batch/plan';
 import type { Batch, Cook } from '../batch/schema';
 import { changedAt } from '../cook';
@@ -114,7 +114,7 @@ describe('a food that is called hard', () => {
 });
 
 describe('a food that is called hard before its simmer', () => {
-  // "With bite" is not enough: of kitchens as the table has them, ten minutes of simmering mend most.
+  // "With bite" is not enough: of kitchens as usual them, ten minutes of simmering mend most.
   const left = Array.from({ length: 18 }, (_, k) => k).flatMap((k) => {
     const { batch, standIn } = kitchen(k, SIMMERED);
     const { cook: whole } = cookThrough(cookOf(`s${k}`, batch, START), standIn);

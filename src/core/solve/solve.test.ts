@@ -123,7 +123,7 @@ describe('a plan', () => {
     expect(noodles('apart')?.apart).toBe(true);
     expect(noodles('in')?.apart).toBeUndefined();
     expect(plan(soup, { noodles: 'in' }).unmet).toEqual([]);
-    expect(plan(soup, { noodles: 'apart' }).changes.join()).toContain('ditalini: apart');
+    expect(plan(soup, { noodles: 'apart' }).changes.join()).toContain('ditalini: cooked separately');
   });
 
   it('proposes a smaller cut where nothing else helps', () => {

@@ -11,7 +11,7 @@ const LINK = 'min-h-9 text-[14px] text-quiet underline underline-offset-4';
 const SAME = 0.03;
 
 interface Row {
-  /** It is other than the table has it. */
+  /** It is other than usual. */
   readonly other: boolean;
   readonly what: string;
   readonly name: string;
@@ -132,7 +132,7 @@ export function LearnedFoods({
       {same.length > 0 && (
         <details className="text-[14px]">
           <summary className="min-h-9 cursor-pointer text-quiet">
-            {same.length} as the table has {same.length === 1 ? 'it' : 'them'}
+            {same.length} as usual
           </summary>
           <Rows rows={same} />
         </details>

@@ -26,7 +26,7 @@ it('a cook says what it taught, and nothing any more once it is left out', async
   open(HARD, 'b1');
   await waitFor(() =>
     expect(taught().textContent).toMatch(
-      /Borlotti beans, dry: takes \d+ % longer than the table has it, by 2 cooks; before this cook \d+ % longer/,
+      /Borlotti beans, dry: takes \d+ % longer than usual, by 2 cooks; before this cook \d+ % longer/,
     ),
   );
   await user.click(within(taught()).getByRole('button', { name: 'Leave this cook out' }));
@@ -42,7 +42,7 @@ it('cooked again, the hold that was learned is listed and taken, or left', async
     const sheet = within(await screen.findByRole('dialog'));
     await waitFor(() =>
       expect(sheet.getByRole('region', { name: 'Learned since' }).textContent).toMatch(
-        /Borlotti beans, dry takes \d+ % longer than the table has it, learned from 2 cooks/,
+        /Borlotti beans, dry takes \d+ % longer than usual, learned from 2 cooks/,
       ),
     );
     const offer = await sheet.findByRole('checkbox', {}, { timeout: 20_000 });

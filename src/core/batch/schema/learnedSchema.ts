@@ -171,7 +171,7 @@ export interface FoundRow {
 /** A run of bones. */
 export interface GivenRow {
   readonly run: number;
-  /** Gelatine that sets, g, where it is extracted slower, as the table has it, and faster. */
+  /** Gelatine that sets, g, where it is extracted slower, as usual, and faster. */
   readonly grams: readonly number[];
   readonly litres: number;
   /** Kinds of bones, and their shares of it. */

@@ -1,3 +1,4 @@
+import { Said } from '@/ui/said';
 import { foodOf, likeWords, planBatch } from '@/core/batch/plan';
 import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import { donenessOf, type Doneness } from '@/core/doneness';
@@ -40,7 +41,9 @@ export function Sources({
       <summary className="min-h-6 cursor-pointer text-quiet">Where these numbers come from</summary>
       <div className="space-y-1 border-y border-hairline py-1">
         {facts.map((words) => (
-          <p key={words}>{words}</p>
+          <p key={words}>
+            <Said>{words}</Said>
+          </p>
         ))}
         {!pot.learned && (
           <p>{`${pot.name}: as its label says${pot.measured ? ', measured' : ''}; not measured by any cook yet.`}</p>

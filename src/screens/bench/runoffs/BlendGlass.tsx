@@ -1,3 +1,4 @@
+import { Said } from '@/ui/said';
 import { setName } from '@/core/vocabulary';
 import type { BonesReport, RunOffReport } from '@/core/model';
 import type { Kitchen } from '@/core/batch/schema';
@@ -62,11 +63,13 @@ export function BlendGlass({
       </svg>
       <p className="figure text-lg leading-5">{formatLevel(whole.litres, kitchen.units)}</p>
       <p className="text-[13px] text-quiet">
-        {isDry(whole) ? 'boiled dry' : formatStrength(whole.gPerL, kitchen.units)}
+        <Said>{isDry(whole) ? 'boiled dry' : formatStrength(whole.gPerL, kitchen.units)}</Said>
       </p>
       {!isDry(whole) && (
         <p className="text-[13px] text-quiet">
-          usually {formatStrengthBand(whole.band.low, whole.band.high, kitchen.units)}
+          <Said>
+            {`usually ${formatStrengthBand(whole.band.low, whole.band.high, kitchen.units)}`}
+          </Said>
         </p>
       )}
       <Wobble set={whole.set} className="h-8 w-14" />

@@ -1,3 +1,4 @@
+import { Said } from '@/ui/said';
 import { setName } from '@/core/vocabulary';
 import { X } from 'lucide-react';
 import { isDry } from '@/core/bones';
@@ -45,7 +46,7 @@ export function RunOffTable({
               scope="col"
               className={`pr-2 font-normal ${WIDE_ONLY.has(name) ? 'max-sm:hidden' : ''}`}
             >
-              {name}
+              <Said>{name}</Said>
             </th>
           ))}
         </tr>
@@ -62,7 +63,9 @@ export function RunOffTable({
             <td className="figure pr-2 text-base">{formatGrams(run.gelatineG, kitchen.units)}</td>
             <td className="pr-2 max-sm:hidden">{Math.round(100 * run.share)} %</td>
             <td className="figure pr-2 text-base">
-              {isDry(run) ? 'boiled dry' : formatStrength(run.setsGPerL, kitchen.units)}
+              <Said>
+                {isDry(run) ? 'boiled dry' : formatStrength(run.setsGPerL, kitchen.units)}
+              </Said>
             </td>
             <td className={`pr-2 max-sm:hidden ${run.tenMoreG < 0 ? 'text-rust' : 'text-quiet'}`}>
               {gain(run.tenMoreG, kitchen.units)}

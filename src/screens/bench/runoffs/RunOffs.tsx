@@ -1,6 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
+import { Said } from '@/ui/said';
 import type { Assessment } from '@/core/assess';
 import { changeStep, stopAfter } from '@/core/batch/plan';
 import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
@@ -86,7 +87,7 @@ export function RunOffs({
             onStop={(runs) => onBatch(stopAfter(batch, runs))}
           />
           <p className="text-[13.5px] leading-snug" data-testid="advice">
-            {advice(assessment, next, kitchen.units)}
+            <Said>{advice(assessment, next, kitchen.units)}</Said>
           </p>
           <dl className="grid grid-cols-2 gap-x-5 text-[13px] leading-snug max-sm:grid-cols-1">
             {answers(assessment, kitchen.units).map(([name, value]) => (
@@ -94,7 +95,9 @@ export function RunOffs({
                 key={name}
                 className="flex justify-between gap-2 border-t border-hairline py-0.5"
               >
-                <dt className="text-quiet">{name}</dt>
+                <dt className="text-quiet">
+                  <Said>{name}</Said>
+                </dt>
                 <dd className="text-right">{value}</dd>
               </div>
             ))}

@@ -80,10 +80,10 @@ describe('what is said', () => {
   it('answers in the kitchen’s units', () => {
     const thin = assess(withExtractions({ ...ONE, aim: { set: 'soft set' } }, 2), POT, KITCHEN);
     const said = new Map(answers(thin, 'metric'));
-    expect(said.get('boiled down to “soft set”')).toMatch(/ L in .* min, \d\.\d kWh$/);
-    expect(said.get('bones a litre of “soft set”')).toMatch(/g$/);
+    expect(said.get('boiled down to soft jelly')).toMatch(/ L in .* min, \d\.\d kWh$/);
+    expect(said.get('bones a litre of soft jelly')).toMatch(/g$/);
     expect(said.get('fat to skim')).toMatch(/^about /);
-    expect(new Map(answers(thin, 'us')).get('boiled down to “soft set”')).toContain(' qt');
+    expect(new Map(answers(thin, 'us')).get('boiled down to soft jelly')).toContain(' qt');
     expect(answers(assess({ ...ONE, kind: 'soup', items: [] }, POT, KITCHEN), 'metric')).toEqual(
       [],
     );

@@ -33,7 +33,7 @@ export function answers(a: Assessment, units: Units): readonly (readonly [string
   const { runOffs, fill, bones } = a;
   if (!runOffs) return [];
   const fat = bones.reduce((sum, r) => sum + r.fatG, 0);
-  const wanted = `“${runOffs.wanted}”`;
+  const wanted = setName(runOffs.wanted);
   const rows: (readonly [string, string])[] = [];
   if (runOffs.reduce)
     rows.push([
