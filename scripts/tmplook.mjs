@@ -6,7 +6,11 @@ const { chromium } = await import('@playwright/test');
 const { home, stop } = await serve(spawn, path.join(ROOT, 'node_modules', '.bin', 'next'), 3230);
 const browser = await chromium.launch(BROWSER);
 const open = async (size, us) => {
-  const context = await browser.newContext({ viewport: size, locale: us ? 'en-US' : 'en-GB', timezoneId: 'Europe/London' });
+  const context = await browser.newContext({
+    viewport: size,
+    locale: us ? 'en-US' : 'en-GB',
+    timezoneId: 'Europe/London',
+  });
   const page = await context.newPage();
   page.on('pageerror', (e) => console.log('ERR', e.message));
   return page;

@@ -123,7 +123,9 @@ describe('a plan', () => {
     expect(noodles('apart')?.apart).toBe(true);
     expect(noodles('in')?.apart).toBeUndefined();
     expect(plan(soup, { noodles: 'in' }).unmet).toEqual([]);
-    expect(plan(soup, { noodles: 'apart' }).changes.join()).toContain('ditalini: cooked separately');
+    expect(plan(soup, { noodles: 'apart' }).changes.join()).toContain(
+      'ditalini: cooked separately',
+    );
   });
 
   it('proposes a smaller cut where nothing else helps', () => {

@@ -131,9 +131,7 @@ export function LearnedFoods({
       <Rows rows={rows.filter((row) => row.other)} />
       {same.length > 0 && (
         <details className="text-[14px]">
-          <summary className="min-h-9 cursor-pointer text-quiet">
-            {same.length} as usual
-          </summary>
+          <summary className="min-h-9 cursor-pointer text-quiet">{same.length} as usual</summary>
           <Rows rows={same} />
         </details>
       )}
