@@ -16,9 +16,9 @@ export function Term({ id, children }: { readonly id: TermId; readonly children?
     const { MEANINGS } = await import('@/words/meanings');
     setMeaning(inEnglish(MEANINGS[id], english));
     const shown = tip.current;
-    if (!shown || shown.matches(':popover-open')) return;
+    if (!shown) return;
     const { left, bottom, top } = term.getBoundingClientRect();
-    shown.showPopover();
+    shown.togglePopover(true);
     const { height } = shown.getBoundingClientRect();
     const under = bottom + GAP_PX + height < innerHeight;
     const x = Math.max(GAP_PX, Math.min(left, innerWidth - WIDE_PX - GAP_PX));

@@ -9,6 +9,9 @@ const KEY_STEPS: Readonly<Record<string, number>> = {
   ArrowDown: -1,
   PageUp: 5,
   PageDown: -5,
+  // Further than any handle goes: each stops at its own end.
+  Home: -1e6,
+  End: 1e6,
 };
 
 /** What a handle says of itself. */

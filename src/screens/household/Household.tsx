@@ -1,7 +1,7 @@
 'use client';
 
 import { usePathname } from 'next/navigation';
-import { Fragment, lazy, Suspense, useEffect, type ReactNode } from 'react';
+import { lazy, Suspense, useEffect, type ReactNode } from 'react';
 import type { Bundle } from '@/core/batch/schema';
 import { isoOf } from '@/session/clock';
 import { goOnWithout, openEarly, readWorkedEarly, start, useApp } from '@/store';
@@ -115,6 +115,12 @@ export function Household({
   }, [demo, clock]);
   return (
     <div className="flex min-h-dvh flex-col max-sm:pb-14">
+      <a
+        href="#page"
+        className="sr-only z-50 rounded-lg bg-panel px-4 py-2 font-medium focus:not-sr-only focus:absolute focus:top-2 focus:left-2"
+      >
+        Skip to the page
+      </a>
       <Nav />
       <Banner />
       {status === 'ready' && <Calls />}
@@ -129,7 +135,14 @@ export function Household({
       )}
       {(status === 'ready' || (status === 'new' && bringsOwn)) && (
         // Times are told anew when the habit of the clock changes.
-        <Fragment key={JSON.stringify(habit)}>{children}</Fragment>
+        <div
+          key={JSON.stringify(habit)}
+          id="page"
+          tabIndex={-1}
+          className="flex flex-1 flex-col outline-none"
+        >
+          {children}
+        </div>
       )}
       <NewVersion />
     </div>

@@ -2,7 +2,7 @@
 
 import { CircleQuestionMark, Redo2, Undo2 } from 'lucide-react';
 import Link from 'next/link';
-import { usePathname } from 'next/navigation';
+import { usePathname, useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { useStore } from 'zustand';
 import { useApp } from '@/store';
@@ -71,11 +71,27 @@ function UndoRedo() {
   );
 }
 
+/** "?" shows the Help on every page; the Bench shows its shortcuts instead. */
+function useHelpKey(): void {
+  const router = useRouter();
+  const path = usePathname();
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (event.key !== '?' || typing(event.target) || path.startsWith('/bench/')) return;
+      event.preventDefault();
+      router.push('/help');
+    };
+    addEventListener('keydown', onKey);
+    return () => removeEventListener('keydown', onKey);
+  }, [router, path]);
+}
+
 /** Top of every page: where one can go, undo and redo, over the cobalt rim. */
 export function Nav() {
   const path = usePathname();
   const ready = useApp((s) => s.status === 'ready');
   const [near, setNear] = useState(false);
+  useHelpKey();
   // The other pages are got ready once this one stands, or somebody is about to go to one.
   const prefetch = useCalm() || near ? null : false;
   const comes = (): void => setNear(true);

@@ -1,9 +1,11 @@
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
-import { OTHER_KEYS, SHORTCUTS } from './shortcuts';
+import { Toggle } from '@/ui/Toggle';
+import { OTHER_KEYS, SHORTCUTS, useSingleKeys } from './shortcuts';
 
 /** The keys of the Bench. */
 export function HelpSheet({ onClose }: { readonly onClose: () => void }) {
+  const [single, setSingle] = useSingleKeys();
   const rows = [...SHORTCUTS.map((s) => [s.key, s.does] as const), ...OTHER_KEYS];
   return (
     <Sheet
@@ -16,6 +18,7 @@ export function HelpSheet({ onClose }: { readonly onClose: () => void }) {
         </Button>
       }
     >
+      <Toggle label="Single letters are shortcuts" checked={single} onChange={setSingle} />
       <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-5 gap-y-1.5">
         {rows.map(([key, does]) => (
           <div key={key} className="contents">

@@ -7,6 +7,7 @@ import { LivePlot, tracePlot } from '@/drawings/plot';
 import { StepBar } from '@/drawings/steps';
 import { CursorSlider } from './CursorSlider';
 import { useOverTheClock, usePlan, usePlanActions, useSession } from '../plan';
+import { TraceTable } from './TraceTable';
 
 // Lanes stand on an assessment: they come while that, or the household, is waited for.
 const Plan = later(() => import('./Plan').then((m) => m.Plan), undefined, true);
@@ -76,17 +77,20 @@ export function PlanPane() {
   const lanes = useDeferredValue(assessment !== null, false);
   return (
     <section
-      aria-label="Trace and lanes"
+      aria-label="Temperature and ingredients"
       className="panel order-last flex min-h-0 flex-col p-2 lg:order-none lg:col-start-2 lg:row-span-2 lg:row-start-1"
       aria-busy={stale}
     >
       <div className={`relative shrink-0 ${broth ? 'h-[170px]' : 'h-[230px]'}`} data-testid="trace">
         {empty ? (
           <p className="grid h-full place-items-center px-6 text-center text-quiet">
-            The Trace is drawn as soon as something is in the pot.
+            Temperature and pressure over time show here once something is in the pot.
           </p>
         ) : (
-          <Trace />
+          <>
+            <Trace />
+            <TraceTable />
+          </>
         )}
       </div>
       {assessment && !empty && <Steps assessment={assessment} />}
