@@ -18,9 +18,10 @@ module.exports = {
     layer('drawings-show', '^src/drawings/', ['^src/core/']),
     layer('ui-shares', '^src/ui/', ['^src/(drawings|session|workers|store|formats|core|words)/']),
     layer('server-answers', '^src/server/', ['^src/(formats|core)/']),
+    layer('dishes-are-data', '^src/dishes/', ['^src/(core|formats)/']),
     layer('app-is-thin', '^src/app/', ['^src/(screens|server)/']),
     layer('screens-compose', '^src/screens/', [
-      '^src/(ui|drawings|session|workers|store|formats|core|words)/',
+      '^src/(ui|drawings|session|workers|store|formats|core|words|dishes)/',
       '^demo/',
     ]),
     layer('cli-is-a-shell', '^cli/', ['^src/(formats|core)/']),

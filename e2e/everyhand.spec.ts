@@ -52,7 +52,7 @@ test('the curves are a table too, and handles go to their ends by key', async ({
   await expect(entry).toHaveAttribute('aria-valuetext', 'cooked separately, added when served');
 });
 
-for (const width of [320])
+for (const width of [640, 320])
   test(`no page is wider than a window of ${width} px`, async ({ page }) => {
     await page.setViewportSize({ width, height: 640 });
     for (const path of [

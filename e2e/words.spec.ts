@@ -99,3 +99,22 @@ test('a term is explained by touch and by key, inside the window', async ({ page
   await expect(page.getByRole('region', { name: 'Words' })).toContainText('foam or swell');
   await accessible(page);
 });
+
+test('a new cook begins from a dish, made for the pot, in few actions', async ({ page }) => {
+  let actions = 0;
+  const act = async (done: Promise<void>): Promise<void> => {
+    actions += 1;
+    await done;
+  };
+  await page.goto(BARE);
+  await act(page.getByRole('button', { name: 'Start empty' }).click());
+  await act(page.getByRole('button', { name: /^2.8 L electric/ }).click());
+  await act(page.getByRole('link', { name: 'Batches' }).click());
+  await act(page.getByRole('link', { name: 'Plan a batch' }).click());
+  await accessible(page);
+  await act(page.getByRole('button', { name: /^Lamb neck with barley and leek/ }).click());
+  await expect(page.getByTestId('lane-lamb-neck')).toBeVisible();
+  await expect(page.getByLabel('Answers')).toContainText('All foods come out as you like them.');
+  await expect(page.locator('[data-level="stop"]')).toHaveCount(0);
+  expect(actions).toBeLessThan(8);
+});

@@ -344,7 +344,7 @@ describe('bones', () => {
     await press('Find it');
     await says(sheet, 'Enter a number of hours, or nothing');
     await fill('Hours you have', '');
-    await choose('When cold, it', 'soft jelly');
+    await choose('When cold, it', 'soft set');
     await press('Find it');
     const options = await comes(by('run-options'));
     expect(all('radio', undefined, options)).toHaveLength(2);

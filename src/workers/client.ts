@@ -58,6 +58,7 @@ const ROUTES: { readonly [N in CallName]: Route<N> } = {
   sumDraws: { pool: 'draws', what: ofBatch },
   judge: { pool: 'draws', what: ofBatch },
   solve: { pool: 'search', what: ofBatch },
+  fitted: { pool: 'search', what: ofBatch },
   planRunOffs: { pool: 'search', what: ofBatch },
   believe: { pool: 'stove', what: ofCook },
   propose: { pool: 'stove', what: ofCook },

@@ -17,7 +17,7 @@ import {
   type Moment,
   type World,
 } from '../core/live';
-import { judgeBatch, nextRun, planRunOffs, solveGuarded } from '../core/solve';
+import { fittedTo, judgeBatch, nextRun, planRunOffs, solveGuarded } from '../core/solve';
 import { silent, type Tell } from './call';
 
 /** Part of the draws of a batch: what there is to say of it is how many are done. */
@@ -49,6 +49,7 @@ export function modelCalls(many?: number) {
     sumDraws: silent(sumDraws),
     judge: silent(judgeBatch),
     solve: silent(solveGuarded),
+    fitted: silent(fittedTo),
     planRunOffs: silent(planRunOffs),
     nextRun: silent(nextRun),
     standIn: silent(standInAt),

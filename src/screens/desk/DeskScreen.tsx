@@ -4,6 +4,9 @@ import { nanoid } from 'nanoid';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useState, type DragEvent } from 'react';
 import { newBatch } from '@/core/batch/plan';
+import type { Dish } from '@/dishes';
+import { batchOfRecipe } from '@/formats';
+import { ask } from '@/workers';
 import { Button } from '@/ui/Button';
 import { dropped } from '@/ui/dropped';
 import { saveBatch, saveWords, useHousehold } from '@/ui/household';
@@ -82,6 +85,17 @@ export function DeskScreen() {
     saveBatch(empty);
     router.push(`/bench/${empty.id}`);
   };
+  const cookDish = async (dish: Dish): Promise<void> => {
+    if (!pot) return;
+    setFailed(null);
+    const text = dish.recipe.join('\n');
+    const own = { foods: [], units: 'metric' as const };
+    const read = await ask('readRecipe', [text, own, {}]);
+    if (!read.ok) return;
+    const made = batchOfRecipe(read.recipe, nanoid(10), pot);
+    const fitted = await ask('fitted', [made, pot, kitchen]);
+    if (saveBatch(fitted, fitted.items)) router.push(`/bench/${fitted.id}`);
+  };
   const plan = (): void => {
     if (!batch || !recipe) return;
     const own = { ...batch, id: nanoid(10) };
@@ -143,6 +157,7 @@ export function DeskScreen() {
           onFile={(file) => void open(file)}
           onLink={(link) => void readLink(link)}
           onEmpty={begin}
+          onDish={(dish) => void cookDish(dish)}
         />
       )}
     </main>

@@ -1,7 +1,11 @@
 import { Link2, Upload } from 'lucide-react';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import type { Units } from '@/core/quantity';
+import type { Dish } from '@/dishes';
 import { Button } from '@/ui/Button';
+
+// The dishes come after the page.
+const DishDoor = lazy(() => import('./DishDoor').then((m) => ({ default: m.DishDoor })));
 
 /** Files that recipes come in. */
 const FILES = '.json,.jsonld,.html,.htm,.txt,.md,application/json,text/html,text/plain';
@@ -21,6 +25,7 @@ export function Doors({
   onFile,
   onLink,
   onEmpty,
+  onDish,
 }: {
   readonly text: string;
   readonly units: Units;
@@ -30,6 +35,7 @@ export function Doors({
   readonly onFile: (file: File) => void;
   readonly onLink: (link: string) => void;
   readonly onEmpty: () => void;
+  readonly onDish: (dish: Dish) => void;
 }) {
   const [said, setSaid] = useState(text);
   const [link, setLink] = useState('');
@@ -107,10 +113,13 @@ export function Doors({
           </span>
         </label>
         <div className="panel flex flex-wrap items-center justify-between gap-3 p-5">
-          <span className="font-medium">Or begin without a recipe</span>
+          <span className="font-medium">Or write what goes in</span>
           <Button onClick={onEmpty}>Begin with an empty pot</Button>
         </div>
       </div>
+      <Suspense>
+        <DishDoor onDish={onDish} />
+      </Suspense>
     </div>
   );
 }

@@ -114,7 +114,7 @@ export function Household({
     void start(demo ? (): Promise<Bundle> => sampleKitchen(clock.now()) : null, () => isoOf(clock));
   }, [demo, clock]);
   return (
-    <div className="flex min-h-dvh flex-col max-sm:pb-14">
+    <div className="flex min-h-dvh flex-col max-md:pb-14">
       <a
         href="#page"
         className="sr-only z-50 rounded-lg bg-panel px-4 py-2 font-medium focus:not-sr-only focus:absolute focus:top-2 focus:left-2"

@@ -101,15 +101,15 @@ export function Nav() {
       onFocus={comes}
       className="sticky top-0 z-30 border-b-[3px] border-cobalt bg-panel print:hidden"
     >
-      <div className="flex h-[52px] items-center gap-1 px-3 sm:px-6">
-        <Link href="/" prefetch={prefetch} className="figure mr-2 text-2xl text-cobalt sm:mr-8">
+      <div className="flex h-[52px] items-center gap-1 px-3 md:px-6">
+        <Link href="/" prefetch={prefetch} className="figure mr-2 text-2xl text-cobalt md:mr-8">
           Retort
         </Link>
         {ready && (
           <>
             <nav
               aria-label="Places"
-              className="flex max-sm:fixed max-sm:inset-x-0 max-sm:bottom-0 max-sm:z-30 max-sm:justify-between max-sm:border-t-[3px] max-sm:border-cobalt max-sm:bg-panel max-sm:px-1"
+              className="flex max-md:fixed max-md:inset-x-0 max-md:bottom-0 max-md:z-30 max-md:justify-between max-md:border-t-[3px] max-md:border-cobalt max-md:bg-panel max-md:px-1"
             >
               {PLACES.map(({ href, name }) => {
                 const here = href === '/' ? path === '/' : path.startsWith(href);
@@ -119,7 +119,7 @@ export function Nav() {
                     href={href}
                     prefetch={prefetch}
                     aria-current={here ? 'page' : undefined}
-                    className={`relative grid h-[52px] place-items-center px-1.5 text-[15px] sm:px-4 ${here ? 'font-semibold text-ink after:absolute after:inset-x-2 after:bottom-0 after:h-1.5 after:rounded-t after:bg-cobalt max-sm:after:top-0 max-sm:after:bottom-auto' : 'text-quiet hover:text-ink'}`}
+                    className={`relative grid h-[52px] place-items-center px-1.5 text-[15px] md:px-4 ${here ? 'font-semibold text-ink after:absolute after:inset-x-2 after:bottom-0 after:h-1.5 after:rounded-t after:bg-cobalt max-md:after:top-0 max-md:after:bottom-auto' : 'text-quiet hover:text-ink'}`}
                   >
                     {name}
                   </Link>

@@ -202,7 +202,7 @@ describe('foods in a file', () => {
       return read.ok ? [] : read.problems.map((p) => `${p.path}: ${p.wanted}`);
     };
     expect(problems([{ name: 'oca', like: 'moonrock' }], { food: 'carrot' })).toEqual([
-      'foods[0].like: a food of the table',
+      'foods[0].like: a known food',
     ]);
     expect(problems([], { food: 'moonrock' })).toEqual([
       'batches[0].items[0].food: a food of the table, or a name in foods',

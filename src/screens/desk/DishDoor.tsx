@@ -1,0 +1,43 @@
+import type { BatchKind } from '@/core/batch/schema';
+import { DISHES, type Dish } from '@/dishes';
+import { Said } from '@/ui/said';
+
+const KINDS: readonly (readonly [BatchKind, string])[] = [
+  ['soup', 'Soups'],
+  ['chili', 'Stews and chilis'],
+  ['stock', 'Stocks'],
+  ['broth', 'Broths'],
+];
+
+/** Dishes to begin from; each is made for this pot and altitude as it opens. */
+export function DishDoor({ onDish }: { readonly onDish: (dish: Dish) => void }) {
+  return (
+    <section aria-label="Dishes" className="panel p-5 lg:col-span-2">
+      <h2 className="font-medium">Or begin from a dish</h2>
+      <p className="text-[14px] text-quiet">
+        Its amounts and times are worked out for your pot and altitude.
+      </p>
+      {KINDS.map(([kind, title]) => (
+        <div key={kind} className="mt-3">
+          <h3 className="text-[13px] text-quiet">{title}</h3>
+          <ul className="mt-1 grid gap-2 sm:grid-cols-2 lg:grid-cols-4">
+            {DISHES.filter((dish) => dish.kind === kind).map((dish) => (
+              <li key={dish.id}>
+                <button
+                  type="button"
+                  className="h-full min-h-11 w-full rounded-lg border border-hairline px-3 py-2 text-left hover:border-copper"
+                  onClick={() => onDish(dish)}
+                >
+                  <span className="block font-medium">{dish.name}</span>
+                  <span className="block text-[13px] text-quiet">
+                    <Said>{dish.why}</Said>
+                  </span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </div>
+      ))}
+    </section>
+  );
+}
