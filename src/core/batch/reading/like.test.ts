@@ -205,11 +205,11 @@ describe('foods in a file', () => {
       'foods[0].like: a known food',
     ]);
     expect(problems([], { food: 'moonrock' })).toEqual([
-      'batches[0].items[0].food: a food of the table, or a name in foods',
+      'batches[0].items[0].food: a known food, or a name in foods',
     ]);
     const own = { id: 'm', name: 'moonrock', like: 'moonrock' };
     expect(problems([], { food: 'moonrock', own })).toEqual([
-      'batches[0].items[0].own.like: a food of the table',
+      'batches[0].items[0].own.like: a known food',
     ]);
     expect(problems([{ name: 'oca', like: 'potato', cooked: 40 }], { food: 'carrot' })).toEqual([
       'foods[0].cooked: a number from 0.2 to 5',
