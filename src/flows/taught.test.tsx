@@ -55,7 +55,7 @@ it('three cooks with a weak heater narrow the fourth’s band, and left out they
   for (const { id } of household.cooks) {
     follow(`/log/${id}`);
     await pressAll('Leave this cook out', 'the lid or the ring was wrong');
-    await says(body, /Nothing is learned from it/);
+    await says(body, /Retort learns nothing from it/);
   }
   expect((await bandOf('b5')).text).toBe(before.text);
 });
