@@ -14,7 +14,7 @@ const ZONE: Readonly<Record<Zone, string>> = {
   before: 'not done yet',
   right: 'just right',
   past: 'overdone',
-  flavour: 'in for its flavor, used up',
+  flavour: 'in for its taste, used up',
   plain: 'in the pot',
   plate: 'out of the pot, on a plate',
 };

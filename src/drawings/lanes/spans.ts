@@ -96,7 +96,7 @@ const SURE = 0.95;
 
 function flavourWords({ grade, fishOut }: ItemReport): string {
   if (fishOut) return 'remove before serving';
-  return grade === null ? 'for flavour' : 'dissolves';
+  return grade === null ? 'for its taste' : 'dissolves';
 }
 
 /**

@@ -1,5 +1,6 @@
 'use client';
 
+import { Said } from '@/ui/said';
 import { nanoid } from 'nanoid';
 import { useRouter } from 'next/navigation';
 import { lazy, Suspense, useState } from 'react';
@@ -57,9 +58,11 @@ function KitchenCard({
         Water boils at {formatTemperature(boilingPoint(altitudeM), units)} here.
       </p>
       <p className="text-[14px] text-quiet">
-        {units === 'us'
-          ? 'Cups and quarts, pounds, inches, °F, psi.'
-          : `Litres, grams, centimetres, °C, ${pressureUnit(kitchen)}.`}
+        <Said>
+          {units === 'us'
+            ? 'Cups and quarts, pounds, inches, °F, psi.'
+            : `Litres, grams, centimetres, °C, ${pressureUnit(kitchen)}.`}
+        </Said>
       </p>
     </section>
   );

@@ -1,3 +1,4 @@
+import { Said } from '@/ui/said';
 import { setName } from '@/core/vocabulary';
 import type { Cook, Kitchen } from '@/core/batch/schema';
 import { factorOf, forgets, nameOfLesson } from '@/core/learn';
@@ -94,7 +95,7 @@ function Rows({ rows }: { readonly rows: readonly Row[] }) {
             </button>
           </span>
           <p className="text-[14px]">
-            {words}, by {cooksWords(count)}
+            <Said>{words}</Said>, by {cooksWords(count)}
           </p>
         </li>
       ))}

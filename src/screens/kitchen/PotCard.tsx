@@ -1,3 +1,4 @@
+import { Said } from '@/ui/said';
 import type { ReactNode } from 'react';
 import { pressureUnit } from '@/core/batch/plan';
 import type { Kitchen, Pot } from '@/core/batch/schema';
@@ -45,7 +46,7 @@ export function PotCard({
         <h3 className="text-[17px] font-semibold">{pot.name}</h3>
         <p className="text-[14px] text-quiet">
           {formatLevel(pot.capacityL, units)}, {formatAcross(pot.innerDiameterCm, units)},{' '}
-          {pot.kind}, {pot.powerW} W
+          <Said>{pot.kind}</Said>, {pot.powerW} W
         </p>
         <p className="text-[14px] text-quiet">
           fill line {formatLevel(pot.maxFill * pot.capacityL, units)}, foam line{' '}

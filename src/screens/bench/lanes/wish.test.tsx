@@ -139,7 +139,9 @@ describe('a lane', () => {
     );
     expect(outcomeWords({ ...x, for: 'flavour', fishOut: true })).toBe('remove before serving');
     expect(outcomeWords({ ...x, for: 'flavour', fishOut: false })).toBe('dissolves');
-    expect(outcomeWords({ ...x, for: 'flavour', fishOut: false, grade: null })).toBe('for flavour');
+    expect(outcomeWords({ ...x, for: 'flavour', fishOut: false, grade: null })).toBe(
+      'for its taste',
+    );
     expect(outcomeWords({ ...x, apart: true })).toBe('cooked separately');
   });
 });
