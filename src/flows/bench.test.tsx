@@ -355,7 +355,7 @@ describe('bones', () => {
     await gone(by('run-3'));
     await comes(by('run-2'));
     await says(by('blend-set'), 'soft jelly');
-    await says(() => document.body, 'bones a litre of “soft set”');
+    await says(() => document.body, 'bones a litre of soft jelly');
   });
 });
 
