@@ -136,7 +136,7 @@ describe('a database that goes', () => {
   });
 });
 
-describe('the days that are dismiss', () => {
+describe('the days that are put by', () => {
   it('are one a day, of before it was changed, and seven', async () => {
     const { app, altitude } = await page();
     let day = 1;

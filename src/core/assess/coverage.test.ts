@@ -1,7 +1,7 @@
 /**
  * Whether bands keep their word: kitchens drawn from what is not known, cooked by the model with all
  * of it hidden, against the band that a cook is shown. Eight in ten must lie inside; of 300 that is
- * 240 with a standard deviation of 7, so 75 to 85 % are two deviations no preference.
+ * 240 with a standard deviation of 7, so 75 to 85 % are two deviations either way.
  */
 import type { Batch } from '../batch/schema';
 import { batchOf, item, KITCHEN, POT, pressure, REFERENCE, SEA_LEVEL } from '../testing/kitchen';

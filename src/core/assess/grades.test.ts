@@ -174,7 +174,7 @@ describe('for flavour only', () => {
     expect([raw.grade, raw.verdict]).toEqual(['raw', 'right']);
   });
 
-  it('dissolves if it does not', () => {
+  it('melts in if it does not', () => {
     expect(under('celery', 200, 30, N, { cut: slice(10), ...spent }).fishOut).toBe(false);
     expect(under('carrot', 200, 120, N, { cut: slice(4), ...spent }).fishOut).toBe(false);
   });

@@ -1,4 +1,4 @@
-/** Broths all poured together, boiled down, and asked how they set. */
+/** Broths poured together, boiled down, and asked how they set. */
 import { SETS, type SetState } from '../batch/schema';
 
 /** A lot of broth. */
@@ -24,7 +24,7 @@ export function setOf(gPerL: number): SetState {
   return SETS.findLast((set) => gPerL >= SET_FROM[set]) ?? 'pourable';
 }
 
-/** Lots all poured together: volumes and gelatine add. */
+/** Lots poured together: volumes and gelatine add. */
 export function blend(lots: readonly Lot[]): Lot {
   return lots.reduce(
     (sum, lot) => ({ litres: sum.litres + lot.litres, strongG: sum.strongG + lot.strongG }),

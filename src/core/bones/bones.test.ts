@@ -143,7 +143,7 @@ const lot = fc.record({
   strongG: fc.double({ min: 0.1, max: 200, noNaN: true }),
 });
 
-describe('broths all poured together', () => {
+describe('broths poured together', () => {
   it('add up, and are never stronger than the strongest', () => {
     fc.assert(
       fc.property(fc.array(lot, { minLength: 1, maxLength: 5 }), (lots) => {

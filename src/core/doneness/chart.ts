@@ -17,7 +17,7 @@ export interface ChartRow {
   readonly late: GradeName | null;
   /** 2.5 times the simmer does not count: 7 min under pressure, which are right, are as much. */
   readonly lateUnderPressure?: boolean;
-  /** Holds with a fifth more or less no preference. */
+  /** Holds with a fifth more or less either way. */
   readonly firm?: boolean;
   /** Its shorter times tell nothing of when it is not done yet: its other rows have it done by then. */
   readonly early?: boolean;

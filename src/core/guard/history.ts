@@ -143,7 +143,7 @@ export function coldDays(spans: readonly Span[]): number {
   return minutes / MINUTES_PER_DAY;
 }
 
-/** Of several histories the one that is worst, since what is all poured together is as old as its oldest. */
+/** Of several histories the one that is worst, since what is poured together is as old as its oldest. */
 export function worstOf(histories: readonly History[]): History | null {
   const harm = ({ spans }: History): number => judgeHistory(spans).used + coldDays(spans) / 1000;
   return histories.reduce<History | null>(

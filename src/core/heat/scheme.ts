@@ -28,7 +28,7 @@ export interface Node {
 export interface Stepped extends Moved {
   /** The liquid at its end, C. */
   readonly celsius: number;
-  /** Whether liquid and what dissolves it came to agree. */
+  /** Whether liquid and what melts in it came to agree. */
   readonly settled: boolean;
 }
 

@@ -32,7 +32,7 @@ export interface HeatResult {
   /** Of the steps that have ended, in order, and of those before the state that it went on from. */
   readonly steps: readonly StepResult[];
   readonly energy: EnergyBalance;
-  /** Time steps in which liquid and what dissolves it did not come to agree, even when halved. */
+  /** Time steps in which liquid and what melts in it did not come to agree, even when halved. */
   readonly unsettled: number;
   /** The pot as it is left; `simulate` goes on from it. */
   readonly end: PotState;

@@ -5,7 +5,7 @@
 import { coolDown, type Cooling, type CoolingCurve, type Surroundings } from './cool';
 import { at, type Reading } from '../guard';
 
-/** How well heat finds its way out: within a third no preference, two times in three (assumed). */
+/** How well heat finds its way out: within a third either way, two times in three (assumed). */
 const PRIOR_SD = 0.3;
 /** Of a kitchen thermometer, and where in the pot it is held, C. */
 const READING_SD = 2;

@@ -297,7 +297,7 @@ describe('worlds brought to agree', () => {
       let w = 0;
       return draws.find((d) => (w += d.weight) >= share * sum)?.power ?? 0;
     };
-    // Of 60 to 80 draws no preference: a standard error of about 0.01.
+    // Of 60 to 80 draws either way: a standard error of about 0.01.
     expect(Math.abs(belief.power.p50 - quantile(0.5))).toBeLessThan(0.03);
     expect(
       Math.abs(belief.power.p90 - belief.power.p10 - quantile(0.9) + quantile(0.1)),

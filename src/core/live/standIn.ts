@@ -1,5 +1,5 @@
 /**
- * The practice pot pot: a simulated device whose heater, losses, seal, valve and foods are its own, drawn by a
+ * The practice pot: a simulated device whose heater, losses, seal, valve and foods are its own, drawn by a
  * seed and hidden from the plan. What it does follows from its seed, from what hands did and from the time
  * alone, so that a page loaded anew finds it as it was.
  */

@@ -40,7 +40,7 @@ export interface BonesReport {
   readonly crumbled: readonly string[];
 }
 
-/** Broths of the first runs all poured together. */
+/** Broths of the first runs poured together. */
 export interface BlendReport {
   /** Runs 1 to this. */
   readonly runs: number;

@@ -1,4 +1,4 @@
-import { assess } from '../assess';
+import { assess, type Assessment } from '../assess';
 import { scaleBatch } from '../batch/plan';
 import type { Batch, Kitchen, Pot } from '../batch/schema';
 import { solveGuarded } from './guarded';
@@ -9,10 +9,9 @@ const UNDER = 0.97;
 /** Less of everything lies closer, and the line may be missed once more. */
 const TRIES = 3;
 
-/** Warnings and stops of a plan. */
-function warnings(batch: Batch, pot: Pot, kitchen: Kitchen): number {
-  return assess(batch, pot, kitchen).findings.filter(({ level }) => level !== 'note').length;
-}
+/** Counts the warnings and stops of a plan. */
+const warnings = ({ findings }: Assessment): number =>
+  findings.filter(({ level }) => level !== 'note').length;
 
 /**
  * A batch made for a pot and its altitude: less of everything where it would not fit, and its timing fixed where a
@@ -22,16 +21,16 @@ function warnings(batch: Batch, pot: Pot, kitchen: Kitchen): number {
  */
 export function fittedTo(batch: Batch, pot: Pot, kitchen: Kitchen): Batch {
   let fitted = batch;
-  for (let n = 0; n < TRIES; n++) {
-    const { scaleToFit } = assess(fitted, pot, kitchen).fill;
-    if (scaleToFit >= 1) break;
-    fitted = scaleBatch(fitted, scaleToFit * UNDER);
+  let assessment = assess(fitted, pot, kitchen);
+  for (let n = 0; n < TRIES && assessment.fill.scaleToFit < 1; n++) {
+    fitted = scaleBatch(fitted, assessment.fill.scaleToFit * UNDER);
+    assessment = assess(fitted, pot, kitchen);
   }
-  const before = warnings(fitted, pot, kitchen);
+  const before = warnings(assessment);
   if (before === 0) return fitted;
   try {
     const solved = solveGuarded(fitted, pot, kitchen, USUAL_WISHES).batch;
-    return warnings(solved, pot, kitchen) < before ? solved : fitted;
+    return warnings(assess(solved, pot, kitchen)) < before ? solved : fitted;
   } catch (error) {
     // A plan that goes in and out more than once is judged as it is.
     if (error instanceof RangeError) return fitted;

@@ -192,7 +192,7 @@ function changedBy(frame: Frame, decision: Decision, at: number, by: number): De
 
 /**
  * Makes holds and simmer of a good plan shorter or longer as long as that makes it better. What a plan
- * costs falls and then rises with every hold, so that a minute no preference tells which way to go. Goes at
+ * costs falls and then rises with every hold, so that a minute either way tells which way to go. Goes at
  * rough steps; what it comes to is looked at again as finely as the plan was.
  */
 export function polish(frame: Frame, good: Checked): Checked {

@@ -122,7 +122,7 @@ describe('stages', () => {
   });
 });
 
-describe('moves timetable', () => {
+describe('moves by the clock', () => {
   const A = assess(REFERENCE, POT, KITCHEN);
   const hot = (pot: typeof POT) =>
     movesOf(REFERENCE, A, pot, 'metric').find((m) => m.id === 's1-hot');

@@ -37,7 +37,7 @@ describe('runs of bones on the stove', () => {
     expect(runOffAt(run, 's1')).toBeNull();
   });
 
-  it('are poured off timetable', () => {
+  it('are poured off by the clock', () => {
     const moves = movesOf(BROTH, assess(BROTH, POT, KITCHEN), POT, 'metric');
     const poured = moves.filter((m) => m.title === 'Pour the broth off');
     expect(poured).toHaveLength(1);

@@ -16,7 +16,7 @@ const NOTIFIES: Readonly<Record<MayCall, string>> = {
 };
 const SOUNDS = {
   yes: 'You are called by sound, again and again until you touch the page: check that the device is not muted.',
-  'not done': 'This page may not sound yet: touch it once.',
+  'not yet': 'This page may not sound yet: touch it once.',
   cannot: 'This browser makes no sound for a page.',
 } as const;
 

@@ -77,7 +77,7 @@ function Drawing({ face }: { readonly face: Face }) {
   );
 }
 
-/** The practice pot pot: its face, and how fast its time goes. */
+/** The practice pot: its face, and how fast its time goes. */
 export function StandInFace({
   standIn,
   face,

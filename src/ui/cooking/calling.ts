@@ -45,9 +45,9 @@ export function sound(voice = 0): void {
 }
 
 /** Whether the browser lets this page sound yet. */
-export function maySound(): 'yes' | 'not done' | 'cannot' {
+export function maySound(): 'yes' | 'not yet' | 'cannot' {
   if (typeof AudioContext !== 'function') return 'cannot';
-  return audio?.state === 'running' || navigator.userActivation.hasBeenActive ? 'yes' : 'not done';
+  return audio?.state === 'running' || navigator.userActivation.hasBeenActive ? 'yes' : 'not yet';
 }
 
 export type MayCall = 'yes' | 'no' | 'not asked' | 'cannot';

@@ -8,7 +8,7 @@ export interface RunOffOption {
   /** Into each run, L. */
   readonly waterL: number;
   readonly totalMin: number;
-  /** All runs all poured together. */
+  /** All runs poured together. */
   readonly litres: number;
   readonly gPerL: number;
   readonly set: SetState;

@@ -61,7 +61,7 @@ describe('steps under the hand', () => {
   });
 });
 
-describe('calls dismiss', () => {
+describe('calls that are dismissed', () => {
   it('are known again by what they are about', () => {
     const finding = { code: 'overcooked', item: 'i2' } as Finding;
     const put = putBy(REFERENCE, finding, 'we like it soft');

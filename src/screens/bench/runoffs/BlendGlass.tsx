@@ -10,7 +10,7 @@ import { layersOf } from './rows';
 const FOOT = 110;
 const HIGH = 100;
 
-/** All runs all poured together, in one glass, and how that sets. */
+/** All runs poured together, in one glass, and how that sets. */
 export function BlendGlass({
   bones,
   runOffs,
