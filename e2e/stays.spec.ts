@@ -114,7 +114,7 @@ Put the chicken and water in the pot. Cook at high pressure for 25 minutes. Natu
   await page.getByRole('button', { name: 'Change whole chicken' }).click();
   await page
     .getByRole('dialog')
-    .getByRole('button', { name: /^Pick the meat .* meat back after opening/ })
+    .getByRole('button', { name: /^Pick the meat at stage 2.* meat back at stage 4/ })
     .click();
   await expect(page.getByTestId('lane-chicken-frame')).toBeVisible();
   await expect(

@@ -298,7 +298,7 @@ export function ItemEditor({
                 }}
               >
                 Pick the meat at {names.get(door.id)}, bones back in
-                {returns === null ? ', meat to the table' : `, meat back ${names.get(returns)}`}
+                {returns === null ? ', meat to the table' : `, meat back at ${names.get(returns)}`}
               </Button>
             ))}
           </div>
