@@ -23,7 +23,9 @@ test('a clock set back, a page that slept and a clock set forward are named, and
   await expect(clock).toHaveText('2:58');
   await page.getByRole('button', { name: 'OK', exact: true }).click();
   await expect(page.getByText(/set back/)).toHaveCount(0);
-  await expect(page.getByText(/Counted apart from this device’s clock, by 60 min/)).toBeVisible();
+  await expect(
+    page.getByText(/The page’s own timer differs from this device’s clock by 60 min/),
+  ).toBeVisible();
   // So it does in the page loaded anew.
   await page.reload();
   await expect(clock).toHaveText('2:58');

@@ -175,3 +175,35 @@ test.describe('on a phone', () => {
     await accessible(page);
   });
 });
+
+test('the kitchen itself is a beginning: bag, broth and a dish cooked before', async ({ page }) => {
+  await page.goto('/desk');
+  const kitchen = page.getByRole('region', { name: 'From your kitchen' });
+  await expect(kitchen).toContainText('The bag of bones makes');
+  await accessible(page);
+  await kitchen.getByRole('switch').first().click();
+  const broth = (
+    await kitchen
+      .getByText(/^Use .* instead of water/)
+      .first()
+      .innerText()
+  )
+    .replace(/^Use /, '')
+    .replace(/ instead of water[^]*/, '');
+  await page.getByRole('button', { name: /^Red lentil and carrot/ }).click();
+  await expect(page.getByTestId('lane-red-lentils')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Lanes' })).toContainText(broth);
+
+  await page.goto('/desk');
+  const again = kitchen.getByRole('listitem').first();
+  const name = await again.getByRole('button').locator('span').first().innerText();
+  await again.click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Take it to the Bench' }).click();
+  await expect(page.getByLabel('Name of the batch')).toHaveValue(name);
+
+  await page.goto('/desk');
+  await kitchen.getByRole('button', { name: 'Make stock' }).click();
+  await expect(page.getByLabel('Name of the batch')).toHaveValue('Stock of the bag');
+  await page.goto('/desk');
+  await expect(kitchen).not.toContainText('The bag of bones');
+});

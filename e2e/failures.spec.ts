@@ -48,12 +48,14 @@ test('a database of a newer version is left alone, and given as a file', async (
       }),
   );
   await page.goto('/');
-  await expect(page.getByRole('heading', { name: 'A newer Retort has been here' })).toBeVisible();
+  await expect(
+    page.getByRole('heading', { name: 'A newer version of Retort was used here' }),
+  ).toBeVisible();
   await accessible(page);
   const saved = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save what it keeps to a file' }).click();
   expect(readFileSync(await (await saved).path(), 'utf8')).toContain('Turkey frame stock');
-  await page.getByRole('button', { name: 'Go on without it, nothing kept' }).click();
+  await page.getByRole('button', { name: 'Go on without saving' }).click();
   await expect(page.getByText('Turkey frame stock').first()).toBeVisible();
 });
 

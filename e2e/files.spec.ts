@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import { bringIn, expect, exported, accessible, test } from './fixtures';
 import { BARE } from '../playwright.config';
 
@@ -15,6 +16,7 @@ test('export, wipe, import gives the same bytes', async ({ page }) => {
   await page.getByRole('dialog').getByRole('button', { name: 'Empty it' }).click();
   await page.getByRole('button', { name: 'Start empty' }).click();
   await page.getByRole('button', { name: /^6 L stovetop/ }).click();
+  await page.getByRole('button', { name: 'Begin with an empty pot' }).click();
   await page.getByRole('link', { name: 'Batches' }).click();
   await expect(page.getByRole('list', { name: 'Planned batches' })).toContainText('New batch');
 
@@ -35,6 +37,35 @@ test('export, wipe, import gives the same bytes', async ({ page }) => {
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.reload();
   expect(await exported(page)).toBe(before);
+});
+
+test('a file opens at the first start, and replaces an empty kitchen without a question', async ({
+  page,
+}) => {
+  const home = await readFile('demo/harrow-fell.json', 'utf8');
+  const upload = { name: 'home.json', mimeType: 'application/json', buffer: Buffer.from(home) };
+  await page.goto(BARE);
+  await page
+    .getByLabel('Open my file')
+    .setInputFiles({ ...upload, buffer: Buffer.from('{"format":"retort","version":1,"pots":3}') });
+  await expect(page.getByRole('alert')).toContainText('home.json was not taken');
+  await page.getByLabel('Open my file').setInputFiles(upload);
+  await expect(page.getByRole('list', { name: 'Planned batches' })).toContainText(
+    'Fish-frame fumet',
+  );
+
+  await page.getByRole('button', { name: 'Files' }).click();
+  await page.getByRole('menuitem', { name: 'Start over' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Empty it' }).click();
+  await page.getByRole('button', { name: 'Start empty' }).click();
+  await page.getByRole('button', { name: /^6 L stovetop/ }).click();
+  await page.getByRole('link', { name: 'Batches' }).click();
+  await expect(page.getByText('Nothing is planned yet.')).toBeVisible();
+  await bringIn(page, 'home.json', home);
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await expect(page.getByRole('list', { name: 'Planned batches' })).toContainText(
+    'Fish-frame fumet',
+  );
 });
 
 test('a started app without the sample offers both ways to begin', async ({ page }) => {

@@ -33,29 +33,61 @@ function counted() {
   return { act, actions: () => actions };
 }
 
-test('a new cook plans a first soup and takes it to the stove in few actions', async ({ page }) => {
+test('a first plan written by hand takes few actions', async ({ page }) => {
   const { act, actions } = counted();
   await page.goto(BARE);
   await act(page.getByRole('button', { name: 'Start empty' }).click());
   await expect(page.getByLabel('Units')).toBeVisible();
   await accessible(page);
   await act(page.getByRole('button', { name: /^5.7 L electric/ }).click());
-  // A list, pasted; Enter puts it in.
   await act(
     page
-      .getByLabel('Put in')
+      .getByLabel('Paste a recipe, or write what goes in')
       .fill('400 g split peas\n1 smoked turkey wing\n2 carrots\n1 onion, diced\n1.4 l water'),
   );
-  await act(page.getByLabel('Put in').press('Enter'));
+  await act(page.getByRole('button', { name: 'Read it' }).click());
+  await expect(page.getByText('Retort works them out')).toBeVisible();
+  await act(page.getByRole('button', { name: 'Plan it' }).click());
   await expect(page.getByTestId('lane-split-peas')).toBeVisible();
-  await act(page.getByRole('button', { name: 'Fix the timing for me' }).click());
-  await act(page.getByRole('button', { name: 'Find a timing' }).click());
-  await act(page.getByRole('button', { name: 'Take it' }).click());
-  await expect(page.getByLabel('Answers')).toContainText('yes');
+  await expect(page.getByLabel('Answers')).toContainText('All foods come out as you like them.');
   await expect(page.locator('[data-level="stop"]')).toHaveCount(0);
   await act(page.getByRole('button', { name: 'Start cooking' }).click());
   await expect(page.getByRole('heading', { name: 'Add the food and lock the lid' })).toBeVisible();
-  expect(actions()).toBeLessThan(12);
+  expect(actions()).toBeLessThan(8);
+});
+
+test('a first plan from a recipe takes few actions', async ({ page }) => {
+  const { act, actions } = counted();
+  await page.goto(BARE);
+  await act(page.getByRole('button', { name: 'Start empty' }).click());
+  await act(page.getByRole('button', { name: /^6 L stovetop/ }).click());
+  await act(
+    page
+      .getByLabel('Paste a recipe, or write what goes in')
+      .fill(
+        'Red lentil and carrot\n250 g red lentils\n3 carrots, 12 mm slices\n1.2 l water\n5 min high pressure, quick release\nTo serve:\nparsley',
+      ),
+  );
+  await act(page.getByRole('button', { name: 'Read it' }).click());
+  await expect(page.getByRole('list', { name: 'Steps as understood' })).toBeVisible();
+  await accessible(page);
+  await act(page.getByRole('button', { name: 'Plan it' }).click());
+  await expect(page.getByTestId('lane-red-lentils')).toBeVisible();
+  await expect(page.getByLabel('Answers')).toContainText('It fits');
+  expect(actions()).toBeLessThan(8);
+});
+
+test('a list put into the pot sets its stages too', async ({ page }) => {
+  await page.goto('/desk');
+  await page.getByRole('button', { name: 'Begin with an empty pot' }).click();
+  await page
+    .getByLabel('Put in')
+    .fill('250 g red lentils\n1.2 l water\n7 min high pressure, quick release');
+  await expect(page.getByText('a stage: 7 min high pressure, quick release')).toBeVisible();
+  await page.getByLabel('Put in').press('Enter');
+  await expect(page.getByTestId('lane-red-lentils')).toBeVisible();
+  await expect(page.getByLabel('Put in')).toHaveValue('');
+  await expect(page.getByRole('slider', { name: /^Hold/ })).toHaveAttribute('aria-valuenow', '7');
 });
 
 test('every page speaks one English, and tells the time by it', async ({ page }) => {
@@ -111,8 +143,6 @@ test('a new cook begins from a dish, made for the pot, in few actions', async ({
   await page.goto(BARE);
   await act(page.getByRole('button', { name: 'Start empty' }).click());
   await act(page.getByRole('button', { name: /^2.8 L electric/ }).click());
-  await act(page.getByRole('link', { name: 'Batches' }).click());
-  await act(page.getByRole('link', { name: 'Plan a batch' }).click());
   await accessible(page);
   await act(page.getByRole('button', { name: /^Lamb neck with barley and leek/ }).click());
   await expect(page.getByTestId('lane-lamb-neck')).toBeVisible();

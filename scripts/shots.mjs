@@ -225,7 +225,7 @@ try {
     }
     await page.getByTestId('clock').getByText(/^\+/).waitFor({ timeout: 60_000 });
     await page.getByRole('button', { name: 'Done', exact: true }).click();
-    await page.getByRole('button', { name: 'Look back on it' }).click();
+    await page.getByRole('button', { name: 'Look back at it' }).click();
     await page.getByRole('region', { name: 'What it came down to' }).waitFor();
   });
   const opened = async (page) => {

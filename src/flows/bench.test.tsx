@@ -188,7 +188,7 @@ describe('calls', () => {
     await says(figures, /wait at least|short bursts/);
     await says(() => document.body, /One change fixes \d/);
     await press('hold 25 min, change');
-    const ways = await find('table', 'The ways of letting it go');
+    const ways = await find('table', 'Ways to release the pressure');
     const rows = all('row', undefined, ways);
     await says(() => rows[1] ?? null, /at once.*spits \d in 10/);
     await says(() => rows.at(-1) ?? null, /let it drop.*shut/);

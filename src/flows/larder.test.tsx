@@ -99,7 +99,7 @@ it('a stock is finished, cooled by readings, jarred, and put into a soup', async
   await says(() => document.querySelector('main'), 'Turkey frame stock');
   follow('/larder');
   await firstOn('Fridge', fresh);
-  await says(sheet, 'It is in a plan: Red lentil and carrot');
+  await says(sheet, 'It is planned for Red lentil and carrot');
 });
 
 it('a day view calls tonight what thaws for tomorrow, and the jar goes there', async () => {
@@ -139,7 +139,7 @@ it('a line at the Bench takes from the Larder', async () => {
   await enter('Put in', '0.5 L turkey stock');
   follow('/larder');
   await firstOn('Fridge', /Turkey frame stock/);
-  await says(sheet, 'It is in a plan: Red lentil and carrot');
+  await says(sheet, 'It is planned for Red lentil and carrot');
 });
 
 it('the bag makes a stock, and jars go out and in as a table', async () => {
@@ -190,7 +190,7 @@ it('the overnight pot is judged both ways, and past the limit it is thrown out',
   await after(200);
   await fill(/Its middle reads/, '30');
   await press('Read just now');
-  await says(judgement, 'Throw it out. It was read at 30 °C');
+  await says(judgement, 'Throw it out. It read 30 °C');
   await press('Thrown out');
   await gone(judgement);
 });
@@ -209,7 +209,7 @@ it('a pot on keep-warm that reads 45 °C has cooled, and is thrown out', async (
   await after(150);
   await fill(/Its middle reads/, '45');
   await press('Read just now');
-  await says(judgement, 'Throw it out. It was read at 45 °C');
+  await says(judgement, 'Throw it out. It read 45 °C');
   // It fills no jars: neither from here, nor once it is thrown out.
   expect(seen('button', 'It is cold: fill jars')).toBeNull();
   await press('Thrown out');

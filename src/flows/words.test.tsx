@@ -37,6 +37,9 @@ describe('a US kitchen says nothing metric', () => {
     await choose('Units', 'us');
     await fill(/^Altitude of your kitchen, ft/, '3800');
     await press(/^6-quart electric/);
+    await at(/^\/desk/);
+    await nothingMetric('the desk');
+    await press('Begin with an empty pot');
     await at(/^\/bench\//);
     await nothingMetric('an empty bench');
     for (const line of [

@@ -3,6 +3,7 @@
  * without it, or plain lines.
  */
 import { MOST_ITEMS, MOST_RECIPE } from '../core/batch/schema';
+import { isStepLine } from '../core/batch/reading';
 import { isTooDeep } from './bounds';
 import { blocksOf, dataIn, textOf } from './html';
 import { saidInPage } from './recipePage';
@@ -86,8 +87,30 @@ function tooMuch({ lines, instructions }: Said): string | null {
   return null;
 }
 
+/** Moves the steps that stand among the ingredients to what is done, where the rest says nothing of pressure. */
+function sorted(said: Said): Said {
+  const steps = said.lines.filter(isStepLine);
+  if (steps.length === 0 || said.instructions.some(isStepLine)) return said;
+  return {
+    ...said,
+    lines: said.lines.filter((line) => !isStepLine(line)),
+    instructions: [...steps.map(asSentence), ...said.instructions],
+  };
+}
+
+/** A step in few words, as a sentence: "8 min high pressure" is "High pressure for 8 min". */
+function asSentence(line: string): string {
+  return line
+    .split(/,\s*|\s*[+;]\s*/)
+    .map((part) =>
+      part.replace(/^((?:\d+\s*h\w*\s*)?\d[\d\s–-]*(?:min\w*|h\w*))\s+(.*)$/i, '$2 $1').trim(),
+    )
+    .join('. ');
+}
+
 /** What was said, within the bounds of a recipe. */
-function bounded(said: Said): DocumentResult {
+function bounded(read: Said): DocumentResult {
+  const said = sorted(read);
   const why = tooMuch(said);
   if (why) return refused(why);
   const instructions = said.instructions.map((text) => text.slice(0, LONGEST_SENTENCE));

@@ -2,7 +2,7 @@
  * A recipe as rows, whatever it came in: which row is the name, which are ingredients, which are what is
  * done, which belong to neither. Headings tell where there are any; else the rows themselves.
  */
-import { readLine, splitLines } from '../core/batch/reading';
+import { groupOf, readLine, splitLines } from '../core/batch/reading';
 
 /** A row of a page or a text. */
 export interface Row {
@@ -71,8 +71,12 @@ function opens({ text, heading }: Row): Section | null {
 /** A heading inside a list: "For the chili". */
 const isGroup = ({ text, heading }: Row): boolean =>
   heading > 0 ||
+  groupOf(text) !== null ||
   text.endsWith(':') ||
   /^(?:for|to) (?:the|serv\w+|finish|garnish)\b[^\d]*$/i.test(text);
+
+/** A heading as a list of lines knows it. */
+const asHead = (text: string): string => `${text.replace(/[:\s]+$/, '')}:`;
 
 const step = (text: string): string =>
   text.replace(/^(?:step\s*)?\d+\s*[.):]\s*(?=\p{L})/iu, '').replace(/^step\s+\d+\s*/i, '');
@@ -120,12 +124,12 @@ function underHeadings(rows: readonly Row[]): Said {
       section = opened;
       continue;
     }
-    if (section === 'needed' && !isGroup(row)) lines.push(row.text);
+    if (section === 'needed') lines.push(isGroup(row) ? asHead(row.text) : row.text);
     // Without a heading of their own the ingredients stand in front of what is done.
     else if (section === null && counts(row.text) && row.heading === 0) lines.push(row.text);
     else if (section === 'done' && row.heading === 0) instructions.push(step(row.text));
   }
-  const start = rows.findIndex(({ text }) => text === lines[0]);
+  const start = rows.findIndex(({ text }) => text === lines.find((line) => !line.endsWith(':')));
   const head = rows.slice(0, Math.min(...[first, start].filter((i) => i >= 0), rows.length));
   return {
     name: nameIn(head) ?? 'Recipe',
@@ -151,19 +155,20 @@ function byTheirLook(rows: readonly Row[]): Said {
   const head = rows.slice(0, Math.max(0, first));
   const name = first >= 0 ? nameIn(head) : null;
   const body = all.filter((row) => row !== name && !/^(?:serves|makes|for)\s+\d+\b/i.test(row));
-  const ingredients = body.filter(isLine);
-  const rest = body.filter((row) => !ingredients.includes(row) && !row.endsWith(':'));
-  const bareLines = rest.filter(
-    (row) => row.length < 40 && !/[.!?]$/.test(row) && isSurelyFood(row),
-  );
+  const isHead = (row: string): boolean => row.endsWith(':') || groupOf(row) !== null;
+  const isBareLine = (row: string): boolean =>
+    row.length < 40 && !/[.!?]$/.test(row) && isSurelyFood(row);
+  const isListed = new Set(body.filter((row) => !isHead(row) && (isLine(row) || isBareLine(row))));
   return {
     name: name ?? 'Recipe',
     category: '',
     servings:
       servingsIn(head.map(({ text }) => text).join('\n')) ??
       servingsIn(all.find((row) => /^(?:serves|makes|for)\s+\d+\b/i.test(row)) ?? ''),
-    lines: splitLines([...ingredients, ...bareLines].join('\n')),
-    instructions: rest.filter((row) => !bareLines.includes(row)).map(step),
+    lines: splitLines(
+      body.flatMap((row) => (isHead(row) ? asHead(row) : isListed.has(row) ? row : [])).join('\n'),
+    ),
+    instructions: body.filter((row) => !isListed.has(row) && !isHead(row)).map(step),
   };
 }
 
@@ -205,7 +210,9 @@ export function saidInRows(rows: readonly Row[]): Said {
   const isYield = (text: string): boolean =>
     text.length < 40 && said.servings !== null && servingsIn(text) === said.servings;
   const isUsed = ({ text }: Row): boolean =>
-    isYield(text) || used.some((one) => text.includes(one) || one.includes(text));
+    isYield(text) ||
+    groupOf(text) !== null ||
+    used.some((one) => text.includes(one) || one.includes(text));
   return {
     ...said,
     left: rows.filter((row) => !isUsed(row) && opens(row) === null).map(({ text }) => text),

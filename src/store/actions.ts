@@ -12,7 +12,7 @@ const { setState, getState } = useApp;
 /** What a file would not take is not kept either: told in a cook's words. */
 function refusal([problem]: readonly Problem[]): string | null {
   if (!problem) return null;
-  return `That was not kept: ${problem.path}, ${problem.found}, where ${problem.wanted} is wanted. All else is as it was.`;
+  return `Not saved: ${problem.path} was ${problem.found}, but must be ${problem.wanted}. Nothing else changed.`;
 }
 
 /**

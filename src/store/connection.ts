@@ -59,8 +59,8 @@ function tell(conflicts: readonly Conflict[]): void {
   const what = conflicts.map((c) => c.what).join('; ');
   setState({
     notice: what
-      ? `Changed in another tab too, and this one's stands: ${what}.`
-      : 'Changed in another tab; this one shows it too.',
+      ? `Another tab changed the same; this tab’s version was kept: ${what}.`
+      : 'Another tab made a change; this tab shows it too.',
   });
 }
 
@@ -82,7 +82,7 @@ async function startedOver(): Promise<void> {
   setState({
     household: null,
     status: 'new',
-    notice: 'Another tab has started over. A backup of the household is kept.',
+    notice: 'Another tab started over. A backup of your kitchen is kept.',
   });
   useApp.temporal.getState().clear();
 }

@@ -54,12 +54,12 @@ const SAFE_WHILE_OPEN =
   'Nothing is lost while this page stays open: export everything to a file now.';
 
 const MESSAGES: Readonly<Record<TroubleKind, string>> = {
-  full: `This browser has no room left. It is tried again every few seconds. ${SAFE_WHILE_OPEN}`,
-  failed: `The browser would not keep the last change. It is tried again every few seconds. ${SAFE_WHILE_OPEN}`,
-  newer: `A newer Retort is open in another tab, and this page keeps nothing any more. Reload it. ${SAFE_WHILE_OPEN}`,
+  full: `This browser is out of space. Retort tries again every few seconds. ${SAFE_WHILE_OPEN}`,
+  failed: `The browser could not save the last change. Retort tries again every few seconds. ${SAFE_WHILE_OPEN}`,
+  newer: `A newer version of Retort is open in another tab, and this page no longer saves anything. Reload it. ${SAFE_WHILE_OPEN}`,
   memory:
-    'This browser keeps nothing for Retort, as in a private window. All of it lasts only while this page is open: export it to a file before you leave.',
-  deleted: `What Retort keeps in this browser was deleted. This page still has everything. ${SAFE_WHILE_OPEN}`,
+    'This browser saves nothing for Retort, as in a private window. Everything is lost when this page closes: export it to a file first.',
+  deleted: `Retort’s data in this browser was deleted. This page still has everything. ${SAFE_WHILE_OPEN}`,
 };
 
 export function trouble(kind: TroubleKind): { readonly trouble: StorageTrouble } {

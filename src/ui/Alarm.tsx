@@ -13,7 +13,7 @@ export function Alarm({
   return (
     <section
       aria-label={label ?? title}
-      className="my-3 max-w-2xl space-y-2 rounded-lg border-2 border-rust bg-rust/5 px-4 py-3 text-[16px]"
+      className="my-3 max-w-2xl space-y-2 rounded-lg border-2 border-rust bg-rust/5 px-4 py-3 text-body"
     >
       <h2 className="font-bold text-rust">{title}</h2>
       {children}

@@ -52,9 +52,9 @@ export function BackupsSheet({ onClose }: { readonly onClose: () => void }) {
         </Button>
       }
     >
-      <p className="text-[14px] text-quiet">
-        Kept in this browser: the last seven days on which something changed, each as it began, and
-        the last five times before something was replaced. A file of your own outlives the browser.
+      <p className="text-small text-quiet">
+        This browser keeps a backup of the last seven days with changes, each as the day began, and
+        of the last five times something was replaced. A file of your own is safer.
       </p>
       {said && (
         <p role="alert" className="font-semibold text-rust">
@@ -67,7 +67,7 @@ export function BackupsSheet({ onClose }: { readonly onClose: () => void }) {
           <li key={backup.id} className="flex flex-wrap items-center gap-x-3 py-1.5">
             <span className="min-w-0 flex-1 basis-56">
               <b className="font-semibold">{dateAndTime(new Date(backup.at))}</b>
-              <span className="block text-[14px] text-quiet">{backup.why}</span>
+              <span className="block text-small text-quiet">{backup.why}</span>
             </span>
             <Button
               look="quiet"

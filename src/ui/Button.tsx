@@ -11,7 +11,7 @@ const LOOKS: Readonly<Record<Look, string>> = {
 
 /** The classes of a button, for links that look like one. */
 export function buttonLook(look: Look = 'outline'): string {
-  return `inline-flex min-h-11 items-center justify-center gap-2 rounded-full px-4 text-[15px] font-medium disabled:opacity-45 disabled:cursor-not-allowed ${LOOKS[look]}`;
+  return `inline-flex min-h-11 items-center justify-center gap-2 rounded-full px-4 text-body font-medium disabled:opacity-45 disabled:cursor-not-allowed ${LOOKS[look]}`;
 }
 
 export function Button({

@@ -33,7 +33,7 @@ export function CookTrace({
       >
         <LightPlot plot={plot} bare />
       </div>
-      <figcaption className="text-[13px] text-quiet">
+      <figcaption className="text-fine text-quiet">
         Line: predicted. Ticks: your marks.{nowMin !== null && ' Upright line: now.'}
         {truth && ' Bold line: what really happened.'}
         {lived && !truth && ' Bold line: what happened. Shaded: what is to come, usual range.'}

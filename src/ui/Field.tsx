@@ -15,17 +15,17 @@ function Frame({
 }) {
   return (
     <div>
-      <label htmlFor={id} className="text-[14px] font-medium">
+      <label htmlFor={id} className="text-small font-medium">
         {label}
       </label>
       <div className="mt-1">{children}</div>
       {hint && !error && (
-        <p id={`${id}-hint`} className="mt-1 text-[13px] text-quiet">
+        <p id={`${id}-hint`} className="mt-1 text-fine text-quiet">
           {hint}
         </p>
       )}
       {error && (
-        <p id={`${id}-error`} role="alert" className="mt-1 text-[13px] font-medium text-rust">
+        <p id={`${id}-error`} role="alert" className="mt-1 text-fine font-medium text-rust">
           Enter {error}
         </p>
       )}

@@ -3,8 +3,12 @@ import type { Cook } from '@/core/batch/schema';
 import { Button } from './Button';
 import { leaveOut } from './learning';
 
-const REASONS = ['the lid or the ring was wrong', 'marks were pressed late', 'it was another heat'];
-const LINK = 'min-h-9 text-[14px] text-quiet underline underline-offset-4';
+const REASONS = [
+  'the lid or the ring was wrong',
+  'marks were pressed late',
+  'the heat was different',
+];
+const LINK = 'min-h-9 text-small text-quiet underline underline-offset-4';
 
 /** Leaves a cook out of what is learned, with its reason, or takes it in again. */
 export function LeaveOut({ cook }: { readonly cook: Cook }) {
@@ -12,7 +16,7 @@ export function LeaveOut({ cook }: { readonly cook: Cook }) {
   const [reason, setReason] = useState('');
   if (cook.leftOut)
     return (
-      <p className="text-[14px] text-quiet">
+      <p className="text-small text-quiet">
         Retort learns nothing from it: {cook.leftOut.reason}.{' '}
         <button type="button" className={LINK} onClick={() => leaveOut(cook.id, null)}>
           Learn from it again
@@ -37,7 +41,7 @@ export function LeaveOut({ cook }: { readonly cook: Cook }) {
         if (reason.trim()) keep(reason.trim());
       }}
     >
-      <p className="text-[14px] text-quiet">Why?</p>
+      <p className="text-small text-quiet">Why?</p>
       <p className="flex flex-wrap gap-2">
         {REASONS.map((why) => (
           <Button key={why} className="!min-h-10 !px-3" onClick={() => keep(why)}>
@@ -48,7 +52,7 @@ export function LeaveOut({ cook }: { readonly cook: Cook }) {
       <p className="flex gap-2">
         <input
           className="field !min-h-10"
-          aria-label="Why nothing is to be learned from it"
+          aria-label="Why should Retort learn nothing from it?"
           placeholder="another reason"
           maxLength={200}
           value={reason}

@@ -84,6 +84,7 @@ export function LineAsRead({
         alongside · {line.task.words} · {taskWords(line.task, units)}
       </span>
     );
+  if (line.step) return <span className="text-leaf">a stage: {line.text}</span>;
   if (line.refused !== null)
     return (
       <span role="alert" className="block text-rust">

@@ -43,11 +43,11 @@ export function MoveList<T extends Move>({
             <b className="inline-block font-semibold first-letter:uppercase">
               <Said>{move.title}</Said>
             </b>
-            <span className="ml-2 text-[12px] whitespace-nowrap text-quiet">
+            <span className="ml-2 text-mini whitespace-nowrap text-quiet">
               {of ? `${of(move)}, ` : ''}
               {WORD[move.kind]}
             </span>
-            <span className="block text-[13.5px] leading-snug">
+            <span className="block text-fine leading-snug">
               <Said>{move.detail}</Said>
             </span>
           </span>

@@ -85,10 +85,8 @@ export function PotRow({
             className="flex flex-col items-center rounded-xl border border-hairline bg-panel px-2 pt-2 pb-3 hover:border-copper focus-visible:border-copper"
           >
             <Outline pot={pot} />
-            <span className="mt-1 text-[15px] font-semibold">{potName(pot, units)}</span>
-            <span className="text-[13px] text-quiet">
-              {formatAcross(pot.innerDiameterCm, units)}
-            </span>
+            <span className="mt-1 text-body font-semibold">{potName(pot, units)}</span>
+            <span className="text-fine text-quiet">{formatAcross(pot.innerDiameterCm, units)}</span>
           </button>
         </li>
       ))}

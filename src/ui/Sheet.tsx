@@ -24,7 +24,7 @@ export function Sheet({
           <DialogTitle className="px-6 pt-5 text-xl font-semibold max-sm:px-4 max-sm:pt-4">
             {title}
           </DialogTitle>
-          <div className="min-h-0 space-y-4 overflow-y-auto px-6 pt-3 pb-5 text-[15px] max-sm:px-4 print:overflow-visible">
+          <div className="min-h-0 space-y-4 overflow-y-auto px-6 pt-3 pb-5 text-body max-sm:px-4 print:overflow-visible">
             {children}
           </div>
           {foot && (

@@ -46,7 +46,7 @@ export function Term({ id, children }: { readonly id: TermId; readonly children?
         ref={tip}
         id={own}
         popover="auto"
-        className="panel fixed m-0 w-72 px-4 py-3 text-[15px] leading-snug font-normal text-ink shadow-lg"
+        className="panel fixed m-0 w-72 px-4 py-3 text-body leading-snug font-normal text-ink shadow-lg"
       >
         {meaning}
       </span>

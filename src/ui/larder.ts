@@ -2,14 +2,15 @@ import { goes, leftInJar } from '@/core/batch/household';
 import type {
   After,
   BagItem,
+  Batch,
   CoolingKept,
   Jar,
   JarEnd,
   Kitchen,
   LarderHabits,
 } from '@/core/batch/schema';
-import { FRIDGE_SET_C, movedTo, type AtHand, type Surroundings } from '@/core/keep';
-import { change } from '@/store';
+import { FRIDGE_SET_C, movedTo, stockOf, type AtHand, type Surroundings } from '@/core/keep';
+import { change, useApp } from '@/store';
 import { changeCook } from './household';
 
 /** Puts jars on the shelf, or what was changed of them. */
@@ -52,6 +53,24 @@ export function addToBag(items: readonly BagItem[]): boolean {
 
 export function takeFromBag(id: string): boolean {
   return change((h) => ({ ...h, bag: h.bag.filter((item) => item.id !== id) }));
+}
+
+/** Set of the stock that a bag is made into, unless the plan is changed. */
+export const BAG_SET = 'trembles';
+
+/**
+ * Plans a stock of all that is in the bag, in the largest pot, and empties the bag.
+ *
+ * @param id of the batch
+ * @returns null where there is no pot, or the plan could not be kept
+ */
+export function makeStock(id: string): Batch | null {
+  const { household } = useApp.getState();
+  const pot = household?.pots.toSorted((a, b) => b.capacityL - a.capacityL)[0];
+  if (!household || !pot) return null;
+  const batch = stockOf(id, household.bag, BAG_SET, pot);
+  const kept = change((h) => ({ ...h, batches: [...h.batches, batch], bag: [] }));
+  return kept ? batch : null;
 }
 
 export function saveLarderHabits(habits: LarderHabits): boolean {

@@ -59,6 +59,7 @@ const ROUTES: { readonly [N in CallName]: Route<N> } = {
   judge: { pool: 'draws', what: ofBatch },
   solve: { pool: 'search', what: ofBatch },
   fitted: { pool: 'search', what: ofBatch },
+  timed: { pool: 'search', what: ofBatch },
   planRunOffs: { pool: 'search', what: ofBatch },
   believe: { pool: 'stove', what: ofCook },
   propose: { pool: 'stove', what: ofCook },

@@ -17,7 +17,7 @@ import {
   type Moment,
   type World,
 } from '../core/live';
-import { fittedTo, judgeBatch, nextRun, planRunOffs, solveGuarded } from '../core/solve';
+import { fittedTo, timedFor, judgeBatch, nextRun, planRunOffs, solveGuarded } from '../core/solve';
 import { silent, type Tell } from './call';
 
 /** Part of the draws of a batch: what there is to say of it is how many are done. */
@@ -50,6 +50,7 @@ export function modelCalls(many?: number) {
     judge: silent(judgeBatch),
     solve: silent(solveGuarded),
     fitted: silent(fittedTo),
+    timed: silent(timedFor),
     planRunOffs: silent(planRunOffs),
     nextRun: silent(nextRun),
     standIn: silent(standInAt),

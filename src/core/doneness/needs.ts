@@ -10,7 +10,7 @@ export interface Doneness {
   readonly lateMin: number | null;
   /** Degrees for a tenfold rate, C. */
   readonly z: number;
-  readonly mark: 'fitted to the chart' | 'by kinship' | 'assumed' | 'learned';
+  readonly mark: 'fitted to the chart' | 'from related foods' | 'assumed' | 'learned';
 }
 
 /** Cooked already: only to be warmed through. */
@@ -66,6 +66,6 @@ export function donenessOf(
     needMin: needMin * age * (1 - soak * (1 - left.need)),
     lateMin: lateMin === null ? null : lateMin * age * (1 - soak * (1 - left.late)),
     z: fitted.z,
-    mark: need !== 1 ? 'learned' : fitted.like ? 'by kinship' : 'fitted to the chart',
+    mark: need !== 1 ? 'learned' : fitted.like ? 'from related foods' : 'fitted to the chart',
   };
 }

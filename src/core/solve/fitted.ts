@@ -14,26 +14,34 @@ const warnings = ({ findings }: Assessment): number =>
   findings.filter(({ level }) => level !== 'note').length;
 
 /**
- * A batch made for a pot and its altitude: less of everything where it would not fit, and its timing fixed where a
- * warning stands against it.
+ * A batch whose timing is fixed where a warning stands against it.
+ *
+ * @returns the batch itself where nothing is wrong with it, or no better timing is found
+ */
+export function timedFor(batch: Batch, pot: Pot, kitchen: Kitchen): Batch {
+  const before = warnings(assess(batch, pot, kitchen));
+  if (before === 0) return batch;
+  try {
+    const solved = solveGuarded(batch, pot, kitchen, USUAL_WISHES).batch;
+    return warnings(assess(solved, pot, kitchen)) < before ? solved : batch;
+  } catch (error) {
+    // A plan in which a food goes in and out more than once is judged as written.
+    if (error instanceof RangeError) return batch;
+    throw error;
+  }
+}
+
+/**
+ * A batch made for a pot and its altitude: less of everything where it would not fit, and its timing fixed.
  *
  * @returns the batch itself where it fits and nothing is wrong with it
  */
 export function fittedTo(batch: Batch, pot: Pot, kitchen: Kitchen): Batch {
   let fitted = batch;
-  let assessment = assess(fitted, pot, kitchen);
-  for (let n = 0; n < TRIES && assessment.fill.scaleToFit < 1; n++) {
-    fitted = scaleBatch(fitted, assessment.fill.scaleToFit * UNDER);
-    assessment = assess(fitted, pot, kitchen);
+  for (let n = 0; n < TRIES; n++) {
+    const { scaleToFit } = assess(fitted, pot, kitchen).fill;
+    if (scaleToFit >= 1) break;
+    fitted = scaleBatch(fitted, scaleToFit * UNDER);
   }
-  const before = warnings(assessment);
-  if (before === 0) return fitted;
-  try {
-    const solved = solveGuarded(fitted, pot, kitchen, USUAL_WISHES).batch;
-    return warnings(assess(solved, pot, kitchen)) < before ? solved : fitted;
-  } catch (error) {
-    // A plan that goes in and out more than once is judged as it is.
-    if (error instanceof RangeError) return fitted;
-    throw error;
-  }
+  return timedFor(fitted, pot, kitchen);
 }

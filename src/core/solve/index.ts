@@ -7,6 +7,6 @@ export {
   type RunOffSolution,
 } from './runOffs';
 export { solve } from './solve';
-export { fittedTo } from './fitted';
+export { fittedTo, timedFor } from './fitted';
 export { solveGuarded, type GuardedSolution } from './guarded';
 export { USUAL_WISHES, type Solution, type Unmet, type Wishes } from './types';

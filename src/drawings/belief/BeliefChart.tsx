@@ -107,7 +107,7 @@ export function BeliefChart({
           <text
             y={BASE + 18}
             textAnchor="middle"
-            fontSize={12}
+            fontSize="0.75rem"
             fill="var(--color-quiet)"
           >{`${tick} %`}</text>
         </g>

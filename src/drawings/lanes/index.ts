@@ -1,2 +1,2 @@
-export { LaneBar } from './LaneBar';
+export { LaneBar, laneWords } from './LaneBar';
 export { asWished, outcomeWords, wantedSpan } from './spans';

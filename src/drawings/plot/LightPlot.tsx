@@ -44,7 +44,7 @@ function Part({ plot, part }: { readonly plot: Plot; readonly part: PlotPart }) 
 
 function SideMarks({ plot, side }: { readonly plot: Plot; readonly side: SideName }) {
   const { top, ticks } = sideOf(plot, side);
-  const place = side === 'left' ? 'right-full pr-2' : 'left-full pl-2 text-[11px] text-cobalt';
+  const place = side === 'left' ? 'right-full pr-2' : 'left-full pl-2 text-mini text-cobalt';
   return ticks.map(({ value, text }: AxisTick) => (
     <span
       key={value}
@@ -65,7 +65,7 @@ function MomentTexts({ plot }: { readonly plot: Plot }) {
     return (
       <span
         key={`${moment.text}${moment.minute}`}
-        className={`absolute top-full text-[13px] leading-none ${shift}`}
+        className={`absolute top-full text-fine leading-none ${shift}`}
         style={{
           left: `${100 * along}%`,
           marginTop: 4 + (i % TEXT_ROWS) * ROW_PX,
@@ -86,7 +86,7 @@ function LevelTexts({ plot }: { readonly plot: Plot }) {
       part.text !== '' && (
         <span
           key={part.text}
-          className="absolute left-[5px] -translate-y-full pb-[3px] text-[11px]"
+          className="absolute left-[5px] -translate-y-full pb-[3px] text-mini"
           style={{
             top: `${100 * downOf(sideOf(plot, part.side).top, part.value)}%`,
             color: LOOKS[part.look].stroke,
@@ -115,7 +115,7 @@ function Dots({ plot }: { readonly plot: Plot }) {
             }}
           >
             <span
-              className="absolute bottom-full left-1/2 rounded bg-panel/80 px-1 text-[12px] leading-4 whitespace-nowrap"
+              className="absolute bottom-full left-1/2 rounded bg-panel/80 px-1 text-mini leading-4 whitespace-nowrap"
               style={{ color: LOOKS[part.look].stroke }}
             >
               {text}
@@ -142,7 +142,7 @@ export function LightPlot({
     : { left: AXIS_LEFT, right: AXIS_RIGHT, top: AXIS_TOP, bottom: AXIS_BOTTOM };
   const { left, parts, times } = plot;
   return (
-    <div aria-hidden className="relative h-full text-[12px] text-quiet" data-testid="light-plot">
+    <div aria-hidden className="relative h-full text-mini text-quiet" data-testid="light-plot">
       <div className={`absolute ${bare ? '' : 'border-b border-quiet'}`} style={inset}>
         <svg
           viewBox={`0 0 ${PLOT_WIDE} ${PLOT_HIGH}`}

@@ -69,7 +69,7 @@ function drawn(part: PlotPart, k: number) {
           label={{
             value: part.text,
             position: 'insideBottomLeft',
-            fontSize: 11,
+            fontSize: '0.75rem',
             fill: style.stroke,
             // Readable where a curve runs beneath it.
             stroke: 'var(--color-panel)',
@@ -88,7 +88,7 @@ function drawn(part: PlotPart, k: number) {
           r={4}
           fill={style.stroke}
           stroke="none"
-          label={{ value: text, position: 'right', fontSize: 11, fill: style.stroke }}
+          label={{ value: text, position: 'right', fontSize: '0.75rem', fill: style.stroke }}
         />
       ));
     case 'moment':
@@ -97,8 +97,8 @@ function drawn(part: PlotPart, k: number) {
 }
 
 const SIDES: Readonly<Record<SideName, object>> = {
-  left: { width: AXIS_LEFT, stroke: 'var(--color-quiet)', fontSize: 12 },
-  right: { width: AXIS_RIGHT, stroke: 'var(--color-cobalt)', fontSize: 11 },
+  left: { width: AXIS_LEFT, stroke: 'var(--color-quiet)', fontSize: '0.75rem' },
+  right: { width: AXIS_RIGHT, stroke: 'var(--color-cobalt)', fontSize: '0.75rem' },
 };
 
 function axis(side: SideName, { top, ticks }: Side) {
@@ -150,7 +150,7 @@ export const RichPlot = memo(function RichPlot({
           ticks={times.map((tick) => tick.value)}
           tickFormatter={(minute: number) => tickText(times, minute)}
           stroke="var(--color-quiet)"
-          fontSize={12}
+          fontSize="0.75rem"
           tickLine={false}
           height={AXIS_BOTTOM}
         />

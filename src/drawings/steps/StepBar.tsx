@@ -19,7 +19,7 @@ const LOOK: Readonly<Record<Segment['phase'], string>> = {
   step: 'bg-[#efe8cf]',
 };
 
-/** A copper bar that moves the end of a hold or the moment the valve opens. */
+/** A copper handle beneath the bar that moves the end of a hold or the moment the valve opens; its stem crosses the bar. */
 function Handle({
   grip,
   total,
@@ -29,25 +29,29 @@ function Handle({
   readonly total: number;
   readonly onMove: (minutes: number, done: boolean) => void;
 }) {
+  const isHold = grip.kind === 'hold';
   return (
     <div
       {...useMinuteHandle(grip, total, onMove)}
       data-testid={grip.id}
       style={{ left: `${(grip.atMin / total) * 100}%` }}
-      className={`absolute inset-y-0 z-10 grid w-6 cursor-ew-resize touch-pan-y items-center max-lg:w-9 ${
+      title={`${grip.label}: ${grip.text}`}
+      className={`absolute top-11 grid h-6 w-6 cursor-ew-resize touch-pan-y max-lg:h-11 max-lg:w-11 ${
         // Side by side where the valve opens as the hold ends.
-        grip.kind === 'hold' ? '-translate-x-full justify-items-end' : 'justify-items-start'
+        isHold ? '-translate-x-full justify-items-end' : 'justify-items-start'
       }`}
     >
       <span
-        className={`grid h-[50px] w-2.5 place-items-center bg-copper text-[9px] font-bold text-white shadow ${grip.kind === 'hold' ? 'rounded-l-full' : 'rounded-r-full'}`}
-        title={`${grip.label}: ${grip.text}`}
+        className={`pointer-events-none absolute bottom-full h-11 w-0.5 bg-copper forced-colors:bg-[Highlight] ${isHold ? 'right-0' : 'left-0'}`}
+      />
+      <span
+        className={`h-5 w-3.5 border-2 border-copper bg-copper max-lg:h-8 max-lg:w-6 ${isHold ? 'rounded-bl-full' : 'rounded-br-full'}`}
       />
     </div>
   );
 }
 
-/** One phase: pressed it opens its step, dragged it moves the step in the order. */
+/** One phase: pressed it opens its step, dragged it moves the step in the order. A short one is at least a finger wide. */
 function Phase({
   segment,
   total,
@@ -74,12 +78,8 @@ function Phase({
   return (
     <li
       ref={item}
-      className={`absolute inset-y-0 pr-0.5 ${dx === 0 ? '' : 'z-20 opacity-80'}`}
-      style={{
-        left: `${(segment.startMin / total) * 100}%`,
-        width: `${(segment.minutes / total) * 100}%`,
-        transform: `translateX(${dx}px)`,
-      }}
+      className={`min-w-6 basis-0 ${dx === 0 ? '' : 'z-20 opacity-80'}`}
+      style={{ flexGrow: segment.minutes, transform: `translateX(${dx}px)` }}
     >
       <button
         {...bind()}
@@ -87,11 +87,11 @@ function Phase({
         onClick={onEdit}
         title={`${segment.label} min`}
         aria-label={`${segment.label} min, change`}
-        className={`flex h-11 w-full touch-pan-y flex-wrap justify-center overflow-hidden rounded-md border border-hairline text-[13px] font-medium hover:border-copper ${LOOK[segment.phase]}`}
+        className="flex h-11 w-full touch-pan-y flex-wrap justify-center overflow-hidden rounded-md border border-transparent text-fine font-medium hover:border-copper"
       >
         {/* A label without room falls to a second line, which is cut off; the tooltip still says it. */}
         <span className="h-11 w-0" />
-        <span className="whitespace-nowrap px-2 leading-[42px]">{segment.label}</span>
+        <span className="whitespace-nowrap px-1 leading-[2.6rem]">{segment.label}</span>
       </button>
     </li>
   );
@@ -129,10 +129,23 @@ export function StepBar({
     );
   };
   return (
-    <div className="flex items-center">
+    <div className="flex items-start">
       <div style={{ width: AXIS_LEFT }} />
-      <div className="relative min-w-0 flex-1">
-        <ol aria-label="Steps" className="relative h-11">
+      <div className="relative min-w-0 flex-1 pb-6 max-lg:pb-11">
+        {/* Drawn to the clock; what is touched lies over it, and is never narrower than a finger. */}
+        <div aria-hidden className="absolute inset-x-0 top-0 h-11">
+          {segments.map((segment) => (
+            <span
+              key={segment.key}
+              className={`absolute inset-y-0 rounded-md border border-hairline ${LOOK[segment.phase]}`}
+              style={{
+                left: `${(segment.startMin / total) * 100}%`,
+                width: `${(segment.minutes / total) * 100}%`,
+              }}
+            />
+          ))}
+        </div>
+        <ol aria-label="Steps" className="relative flex h-11">
           {segments.map((segment) => (
             <Phase
               key={segment.key}

@@ -48,7 +48,7 @@ export function Outline({
               x={left - 11}
               y={g.y + 4}
               textAnchor="end"
-              fontSize={11}
+              fontSize="0.75rem"
               fill="var(--color-quiet)"
             >
               {g.label}

@@ -50,7 +50,7 @@ export function PotSection({
             strokeWidth={1.5}
             {...(dash ? { strokeDasharray: dash } : {})}
           />
-          <text x={right + 9} y={y + 4} fontSize={12}>
+          <text x={right + 9} y={y + 4} fontSize="0.75rem">
             {text}
           </text>
         </g>

@@ -66,7 +66,7 @@ function Levels({
       <text
         x={right + 9}
         y={level.labelY + 4}
-        fontSize={11}
+        fontSize="0.75rem"
         fontWeight={level.counts ? 700 : 400}
         fill={level.textColour}
       >

@@ -6,7 +6,7 @@ import { valueAt } from '@/core/series';
 import { levelY, spread, type WellFrame } from './geometry';
 
 export interface WellLevel {
-  readonly key: 'fill' | 'foam' | 'valve' | 'swollen';
+  readonly key: 'fill' | 'foam' | 'fullest';
   readonly y: number;
   /** Where its words stand, apart from the others'. */
   readonly labelY: number;
@@ -21,11 +21,11 @@ export interface WellLevel {
   readonly marked: boolean;
 }
 
-/** Steam lifts the contents noticeably by this much, L. */
-const LIFTED_L = 0.1;
+/** A fullest moment nearer than this to the start is no line of its own, L. */
+const SAME_L = 0.1;
 const APART = 15;
 
-/** Lines of the pot, and how high its contents come. */
+/** Lines of the pot, and how high its contents come at the most. */
 export function wellLevels(
   { fill }: Pick<Assessment, 'fill'>,
   frame: WellFrame,
@@ -55,23 +55,16 @@ export function wellLevels(
       dash: '6 4',
     },
   ];
-  if (fill.releaseL > fill.swollenL + LIFTED_L)
+  const fullestL = fill.worst?.levelL ?? fill.swollenL;
+  if (fullestL > fill.lidOnL + SAME_L)
     levels.push({
       ...contents,
-      key: 'valve',
-      litres: fill.releaseL,
-      text: `valve ${at(fill.releaseL)}`,
-      colour: 'var(--color-steam)',
-      dash: '8 3 2 3',
+      key: 'fullest',
+      litres: fullestL,
+      text: `fullest ${at(fullestL)}`,
+      colour: 'var(--color-quiet)',
+      dash: '1 4',
     });
-  levels.push({
-    ...contents,
-    key: 'swollen',
-    litres: fill.swollenL,
-    text: `hold end ${at(fill.swollenL)}`,
-    colour: 'var(--color-quiet)',
-    dash: '1 4',
-  });
   const drawn = levels.map(({ litres, ...level }) => ({ ...level, y: levelY(frame, litres) }));
   const labels = spread(drawn, APART, frame.bottom);
   return drawn.map((level) => ({

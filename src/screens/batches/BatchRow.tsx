@@ -40,8 +40,8 @@ export function BatchRow({
       className="panel flex flex-wrap items-center justify-between gap-x-6 gap-y-2 px-5 py-3.5 hover:border-copper"
     >
       <div className="min-w-0 flex-1 basis-56">
-        <h2 className="line-clamp-2 text-[17px] leading-snug font-semibold">{batch.name}</h2>
-        <p className="truncate text-[14px] text-quiet">
+        <h2 className="line-clamp-2 text-lead leading-snug font-semibold">{batch.name}</h2>
+        <p className="truncate text-small text-quiet">
           {[
             batch.kind,
             pot.name,
@@ -52,7 +52,7 @@ export function BatchRow({
             .join(' · ')}
         </p>
         {/* As high before it is known: what one is about to touch stays where it is. */}
-        <p className={`min-h-[1lh] text-[14px] font-medium ${tone}`}>{state}</p>
+        <p className={`min-h-[1lh] text-small font-medium ${tone}`}>{state}</p>
       </div>
       <div className="w-full max-w-[200px]">
         <Miniature assessment={assessment} capacityL={pot.capacityL} maxFill={pot.maxFill} />

@@ -40,7 +40,7 @@ const Evening = lazy(() => import('./Evening').then((m) => ({ default: m.Evening
 const StartOver = lazy(() => import('./StartOver').then((m) => ({ default: m.StartOver })));
 
 const OPTION =
-  'flex min-h-11 w-full items-center rounded-lg px-3 text-left text-[15px] data-focus:bg-copper/10';
+  'flex min-h-11 w-full items-center rounded-lg px-3 text-left text-body data-focus:bg-copper/10';
 
 const HOUR_MS = 3_600_000;
 
@@ -104,7 +104,7 @@ export function BatchesScreen() {
           <Plus size={18} aria-hidden /> Plan a batch
         </Link>
         <Menu>
-          <MenuButton className="inline-flex min-h-11 items-center gap-1 rounded-full border border-ink/70 px-4 text-[15px] font-medium">
+          <MenuButton className="inline-flex min-h-11 items-center gap-1 rounded-full border border-ink/70 px-4 text-body font-medium">
             Files <ChevronDown size={16} aria-hidden />
           </MenuButton>
           <MenuItems

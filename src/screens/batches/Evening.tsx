@@ -49,8 +49,8 @@ function clashWords(clash: Clash, dated: readonly Dated[]): string {
   if (!first || !second) return '';
   const names = `${first.batch.name} and ${second.batch.name}`;
   if (clash.why === 'pot')
-    return `${names} want ${first.pot.name} at the same time, from ${timeOf(clash.at)} on: one of them in another pot, or at another time.`;
-  return `${names}: both valves at ${timeOf(clash.at)}, and one pair of hands.`;
+    return `${names} both need ${first.pot.name} from ${timeOf(clash.at)}. Move one of them to another pot or another time.`;
+  return `${names}: both valves open at ${timeOf(clash.at)}, and you can only stand at one.`;
 }
 
 function earlier(batch: Batch, minutes: number): Batch {
@@ -96,7 +96,7 @@ export function Evening({ wanted }: { readonly wanted: readonly Batch[] }) {
       <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
         <p className="min-w-0 flex-1 basis-72">
           <b>{dated.length} dishes within a day</b>
-          <span className="block text-[14px] text-quiet">
+          <span className="block text-small text-quiet">
             {dated.map((one) => `${one.batch.name} ${timeOf(one.tableAt)}`).join(' · ')}; next move{' '}
             {timeOf(next.at)}
           </span>

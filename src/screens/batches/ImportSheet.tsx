@@ -2,11 +2,12 @@
 
 import { Tab, TabGroup, TabList } from '@headlessui/react';
 import { useMemo, useState } from 'react';
-import type { Problem } from '@/core/batch/household';
+import { isEmpty, type Problem } from '@/core/batch/household';
 import type { Bundle } from '@/core/batch/schema';
 import { importBundle, previewImport, type Change, type ImportMode } from '@/formats';
 import { changeWithBackup } from '@/store';
 import { Button } from '@/ui/Button';
+import { FileProblems } from '@/ui/FileProblems';
 import { Sheet } from '@/ui/Sheet';
 import { reasonWords } from '@/ui/useNewest';
 import { readFileAway } from '@/workers';
@@ -18,8 +19,16 @@ type Read =
   | { readonly name: string; readonly problems: readonly Problem[] };
 
 const MODES: readonly (readonly [ImportMode, string, string])[] = [
-  ['merge', 'Merge', 'Adds what is new; where both have it, the file’s wins. Your kitchen stays.'],
-  ['replace', 'Replace', 'Your household becomes the file’s. What is not in the file goes.'],
+  [
+    'merge',
+    'Merge',
+    'Adds what is new. Where both have the same record, the file’s version wins. Your kitchen settings stay.',
+  ],
+  [
+    'replace',
+    'Replace',
+    'Your kitchen becomes the file’s. Whatever is not in the file is removed.',
+  ],
 ];
 /** More changes are counted, not listed. */
 const SHOWN = 200;
@@ -30,44 +39,17 @@ const TONE: Readonly<Record<Change['how'], string>> = {
   same: 'text-quiet',
 };
 
-function Problems({
-  name,
-  problems,
-}: {
-  readonly name: string;
-  readonly problems: readonly Problem[];
-}) {
-  return (
-    <div role="alert">
-      <p className="font-semibold text-rust">{name} was not taken; nothing has changed.</p>
-      <ul
-        className="mt-2 max-h-64 space-y-1 overflow-y-auto text-[14px]"
-        tabIndex={0}
-        aria-label="What is wrong"
-      >
-        {problems.map((p) => (
-          <li key={p.path}>
-            <code className="font-semibold">{p.path}</code>: found {p.found}, wanted {p.wanted}
-          </li>
-        ))}
-      </ul>
-    </div>
-  );
-}
-
 function Preview({ changes }: { readonly changes: readonly Change[] }) {
   const moving = changes.filter((c) => c.how !== 'same');
   if (moving.length === 0) return <p>Nothing would change: everything is here already.</p>;
   return (
-    <ul className="max-h-56 overflow-y-auto text-[14px]" tabIndex={0} aria-label="What will change">
+    <ul className="max-h-56 overflow-y-auto text-small" tabIndex={0} aria-label="What will change">
       {moving.slice(0, SHOWN).map((c, i) => (
         <li key={i}>
           <b className={TONE[c.how]}>{c.how}</b> {c.what}: {c.name}
         </li>
       ))}
-      {moving.length > SHOWN && (
-        <li className="text-quiet">and {moving.length - SHOWN} more of the kind</li>
-      )}
+      {moving.length > SHOWN && <li className="text-quiet">and {moving.length - SHOWN} more</li>}
     </ul>
   );
 }
@@ -82,6 +64,8 @@ export function ImportSheet({
 }) {
   const clock = useClock();
   const [read, setRead] = useState<Read | null>(null);
+  // Nothing would be lost: a file takes the place of an empty kitchen at once.
+  const empty = isEmpty(household);
   const [mode, setMode] = useState<ImportMode>('merge');
   const [failed, setFailed] = useState<string | null>(null);
   const [taking, setTaking] = useState(false);
@@ -108,16 +92,16 @@ export function ImportSheet({
         ? { name: file.name, bundle: result.bundle }
         : { name: file.name, problems: result.problems },
     );
+    if (result.ok && empty) await take(file.name, result.bundle, 'replace');
   };
-  const take = async (): Promise<void> => {
-    if (!bundle) return;
+  const take = async (name: string, from: Bundle, how: ImportMode): Promise<void> => {
     try {
       setTaking(true);
       await changeWithBackup(
-        `before bringing in ${read?.name ?? 'a file'}`,
+        `before bringing in ${name}`,
         isoOf(clock),
-        (now) => importBundle(now, bundle, mode),
-        bundle,
+        (now) => importBundle(now, from, how),
+        from,
       );
       onClose();
     } catch {
@@ -137,14 +121,20 @@ export function ImportSheet({
           <Button look="quiet" onClick={onClose}>
             Cancel
           </Button>
-          <Button look="copper" disabled={!bundle || taking} onClick={() => void take()}>
-            {taking ? 'Updating in…' : mode === 'merge' ? 'Merge it' : 'Replace everything'}
+          <Button
+            look="copper"
+            disabled={!bundle || taking}
+            onClick={() => {
+              if (read && bundle) void take(read.name, bundle, mode);
+            }}
+          >
+            {taking ? 'Bringing it in…' : mode === 'merge' ? 'Merge it' : 'Replace everything'}
           </Button>
         </>
       }
     >
       <label className="block">
-        <span className="text-[14px] font-medium">A Retort file (.json)</span>
+        <span className="text-small font-medium">A Retort file (.json)</span>
         <input
           type="file"
           accept="application/json,.json"
@@ -162,7 +152,7 @@ export function ImportSheet({
           />
         </div>
       )}
-      {read && 'problems' in read && <Problems name={read.name} problems={read.problems} />}
+      {read && 'problems' in read && <FileProblems name={read.name} problems={read.problems} />}
       {bundle && (
         <>
           <TabGroup
@@ -180,9 +170,9 @@ export function ImportSheet({
               ))}
             </TabList>
           </TabGroup>
-          <p className="text-[14px] text-quiet">{MODES.find(([m]) => m === mode)?.[2]}</p>
+          <p className="text-small text-quiet">{MODES.find(([m]) => m === mode)?.[2]}</p>
           <Preview changes={changes} />
-          <p className="text-[13px] text-quiet">
+          <p className="text-fine text-quiet">
             A backup of your household is kept in this browser first.
           </p>
         </>

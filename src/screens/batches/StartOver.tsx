@@ -41,8 +41,8 @@ export function StartOver({
       }
     >
       <p>
-        {batches.length} batches, {cooks.length} cooks and {pots.length} pots leave this browser. A
-        backup is kept in it, and the file you export brings everything back.
+        {batches.length} batches, {cooks.length} cooks and {pots.length} pots are removed from this
+        browser. A backup stays here, and the file you export restores everything.
       </p>
       {failed && (
         <p role="alert" className="font-semibold text-rust">

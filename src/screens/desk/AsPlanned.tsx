@@ -6,7 +6,7 @@ import { FoodRow } from './FoodRow';
 import { StepRow } from './StepRow';
 import type { Desk } from './useDesk';
 
-const HEAD = 'text-[13px] font-medium text-quiet';
+const HEAD = 'text-fine font-medium text-quiet';
 
 /** The foods and the steps as they will be planned. */
 export function AsPlanned({
@@ -28,7 +28,7 @@ export function AsPlanned({
       <h2 id="as-planned" className={HEAD}>
         As planned
       </h2>
-      <ul aria-label="Ingredients as understood" className="-mx-2 mt-2 text-[15px]">
+      <ul aria-label="Ingredients as understood" className="-mx-2 mt-2 text-body">
         {recipe.lines.map((line, i) => {
           const id = recipe.ids[i] ?? '';
           return (
@@ -57,7 +57,7 @@ export function AsPlanned({
       )}
       <h3 className={`${HEAD} mt-4`}>Steps</h3>
       {batch.steps ? (
-        <ol aria-label="Steps as understood" className="-mx-2 mt-1 text-[15px]">
+        <ol aria-label="Steps as understood" className="-mx-2 mt-1 text-body">
           {batch.steps.map((step) => (
             <StepRow
               key={step.id}
@@ -72,10 +72,10 @@ export function AsPlanned({
           ))}
         </ol>
       ) : (
-        <p className="mt-1">No steps; one is proposed.</p>
+        <p className="mt-1">No minutes are given. Retort works them out when you plan it.</p>
       )}
       {recipe.unsure.length > 0 && (
-        <ul aria-label="Notes" className="mt-3 space-y-1 text-[14px] text-[#7a5c12]">
+        <ul aria-label="Notes" className="mt-3 space-y-1 text-small text-[#7a5c12]">
           {recipe.unsure.map((text, i) => (
             <li key={`${i}-${text}`}>Not sure: {text}.</li>
           ))}

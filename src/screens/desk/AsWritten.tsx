@@ -141,7 +141,7 @@ export function AsWritten({
 }) {
   return (
     <section aria-labelledby="as-written" className="panel p-5">
-      <h2 id="as-written" className="text-[13px] font-medium text-quiet">
+      <h2 id="as-written" className="text-fine font-medium text-quiet">
         As written
       </h2>
       <p className="mt-1 text-xl font-semibold">{recipe.name}</p>
@@ -152,7 +152,7 @@ export function AsWritten({
             href={link}
             rel="noreferrer noopener"
             target="_blank"
-            className="block truncate text-[14px] text-cobalt underline"
+            className="block truncate text-small text-cobalt underline"
           >
             {link}
           </a>
@@ -169,7 +169,7 @@ export function AsWritten({
         ))}
       </ol>
       {recipe.left.length > 0 && (
-        <details className="mt-4 text-[14px] text-quiet">
+        <details className="mt-4 text-small text-quiet">
           <summary className="cursor-pointer">
             Left out: {recipe.left.length} {recipe.left.length === 1 ? 'row' : 'rows'}
           </summary>
@@ -182,7 +182,7 @@ export function AsWritten({
           </ul>
         </details>
       )}
-      <p className="mt-4 flex flex-wrap gap-x-4 gap-y-1 border-t border-hairline pt-3 text-[13px] text-quiet">
+      <p className="mt-4 flex flex-wrap gap-x-4 gap-y-1 border-t border-hairline pt-3 text-fine text-quiet">
         <Marked
           text="amount food cut or state step and time release not planned here"
           marks={[

@@ -1,22 +1,20 @@
 'use client';
 
-import { nanoid } from 'nanoid';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useState, type DragEvent } from 'react';
-import { newBatch } from '@/core/batch/plan';
-import type { Dish } from '@/dishes';
-import { batchOfRecipe } from '@/formats';
-import { ask } from '@/workers';
+import type { Shelf } from '@/core/batch/household';
 import { Button } from '@/ui/Button';
 import { dropped } from '@/ui/dropped';
-import { saveBatch, saveWords, useHousehold } from '@/ui/household';
+import { useHousehold } from '@/ui/household';
 import { useKnown } from '@/ui/known';
+import { useArrival } from '@/ui/useArrival';
 import { AsPlanned } from './AsPlanned';
 import { AsWritten } from './AsWritten';
 import { Doors } from './Doors';
 import { linkIn, useDraft } from '@/ui/deskDraft';
 import { fetchRecipe } from './link';
 import { Questions } from './Questions';
+import { useBegin } from './useBegin';
 import { useDesk } from './useDesk';
 
 /** A file that is larger is no recipe, bytes. */
@@ -39,6 +37,8 @@ export function DeskScreen() {
   const kitchen = known?.kitchen ?? home;
   const [draft, lay] = useDraft();
   const desk = useDesk(pot);
+  const [shelf, setShelf] = useState<Shelf | null>(null);
+  const begin = useBegin(pot, kitchen, shelf);
   const [failed, setFailed] = useState<string | null>(null);
   const [fetching, setFetching] = useState(false);
   const [editing, setEditing] = useState(false);
@@ -80,32 +80,13 @@ export function DeskScreen() {
     if (typeof what !== 'string') void open(what);
     else if (what.trim()) take(what);
   };
-  const begin = (): void => {
-    const empty = newBatch(nanoid(10), pots[0]);
-    saveBatch(empty);
-    router.push(`/bench/${empty.id}`);
-  };
-  const cookDish = async (dish: Dish): Promise<void> => {
-    if (!pot) return;
-    setFailed(null);
-    const text = dish.recipe.join('\n');
-    const own = { foods: [], units: 'metric' as const };
-    const read = await ask('readRecipe', [text, own, {}]);
-    if (!read.ok) return;
-    const made = batchOfRecipe(read.recipe, nanoid(10), pot);
-    const fitted = await ask('fitted', [made, pot, kitchen]);
-    if (saveBatch(fitted, fitted.items)) router.push(`/bench/${fitted.id}`);
-  };
   const plan = (): void => {
     if (!batch || !recipe) return;
-    const own = { ...batch, id: nanoid(10) };
-    if (!saveBatch(own, own.items)) return;
-    saveWords(recipe.words);
-    lay({ text: '', link: '' });
-    router.push(`/bench/${own.id}`);
+    begin.recipe(batch, recipe.words, () => lay({ text: '', link: '' }));
   };
-  const why = failed ?? desk.failure;
+  const why = failed ?? begin.failure ?? desk.failure;
   const shows = recipe !== null && batch !== null && !editing;
+  const read = useArrival<HTMLDivElement>(shows);
   return (
     <main
       className="mx-auto w-full max-w-6xl space-y-4 px-4 py-6 sm:px-6"
@@ -122,8 +103,8 @@ export function DeskScreen() {
             <Button look="quiet" onClick={() => lay({ text: '', link: '' })}>
               Another recipe
             </Button>
-            <Button look="copper" disabled={!desk.settled} onClick={plan}>
-              Plan it
+            <Button look="copper" disabled={!desk.settled || begin.making !== null} onClick={plan}>
+              {begin.making === null ? 'Plan it' : 'Working out the times…'}
             </Button>
           </>
         )}
@@ -143,7 +124,13 @@ export function DeskScreen() {
         {shows && <Questions recipe={recipe} desk={desk} />}
       </div>
       {shows ? (
-        <div className="grid items-start gap-4 lg:grid-cols-2">
+        <div
+          ref={read}
+          tabIndex={-1}
+          role="group"
+          aria-label="The recipe as read"
+          className="grid items-start gap-4 outline-none lg:grid-cols-2"
+        >
           <AsWritten recipe={recipe} link={draft.link} desk={desk} />
           <AsPlanned recipe={recipe} batch={batch} pot={pot} units={kitchen.units} desk={desk} />
         </div>
@@ -156,8 +143,9 @@ export function DeskScreen() {
           onText={take}
           onFile={(file) => void open(file)}
           onLink={(link) => void readLink(link)}
-          onEmpty={begin}
-          onDish={(dish) => void cookDish(dish)}
+          begin={begin}
+          shelf={shelf}
+          onShelf={setShelf}
         />
       )}
     </main>

@@ -1,8 +1,10 @@
 import { Link2, Upload } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
+import type { Shelf } from '@/core/batch/household';
 import type { Units } from '@/core/quantity';
-import type { Dish } from '@/dishes';
 import { Button } from '@/ui/Button';
+import { FromKitchen } from './FromKitchen';
+import type { Begin } from './useBegin';
 
 // The dishes come after the page.
 const DishDoor = lazy(() => import('./DishDoor').then((m) => ({ default: m.DishDoor })));
@@ -24,8 +26,9 @@ export function Doors({
   onText,
   onFile,
   onLink,
-  onEmpty,
-  onDish,
+  begin,
+  shelf,
+  onShelf,
 }: {
   readonly text: string;
   readonly units: Units;
@@ -34,8 +37,10 @@ export function Doors({
   readonly onText: (text: string) => void;
   readonly onFile: (file: File) => void;
   readonly onLink: (link: string) => void;
-  readonly onEmpty: () => void;
-  readonly onDish: (dish: Dish) => void;
+  readonly begin: Begin;
+  /** Broth that goes into the next plan instead of water. */
+  readonly shelf: Shelf | null;
+  readonly onShelf: (shelf: Shelf | null) => void;
 }) {
   const [said, setSaid] = useState(text);
   const [link, setLink] = useState('');
@@ -49,7 +54,10 @@ export function Doors({
         }}
       >
         <label className="block">
-          <span className="font-medium">Paste a recipe, or write it down</span>
+          <span className="font-medium">Paste a recipe, or write what goes in</span>
+          <span className="block text-small text-quiet">
+            One ingredient a line. Give minutes if you have them; Retort works them out if not.
+          </span>
           <textarea
             className="field mt-2"
             rows={11}
@@ -66,59 +74,62 @@ export function Doors({
             }}
           />
         </label>
-        <Button type="submit" look="copper" className="mt-3" disabled={!said.trim()}>
-          Read it
-        </Button>
+        <div className="mt-3 flex flex-wrap items-center gap-3">
+          <Button type="submit" look="copper" disabled={!said.trim()}>
+            Read it
+          </Button>
+          <Button look="quiet" onClick={begin.empty}>
+            Begin with an empty pot
+          </Button>
+        </div>
       </form>
       <div className="space-y-4">
-        <form
-          className="panel p-5"
-          onSubmit={(event) => {
-            event.preventDefault();
-            if (link.trim()) onLink(link.trim());
-          }}
-        >
-          <label className="block">
+        <FromKitchen shelf={shelf} onShelf={onShelf} onBag={begin.bag} onAgain={begin.again} />
+        <div className="panel space-y-4 p-5">
+          <form
+            onSubmit={(event) => {
+              event.preventDefault();
+              if (link.trim()) onLink(link.trim());
+            }}
+          >
+            <label className="block">
+              <span className="flex items-center gap-2 font-medium">
+                <Link2 size={18} aria-hidden /> Or give its link
+              </span>
+              <input
+                className="field mt-2"
+                type="url"
+                inputMode="url"
+                value={link}
+                placeholder="https://"
+                onChange={(event) => setLink(event.target.value)}
+              />
+            </label>
+            <Button type="submit" look="plain" className="mt-3" disabled={!link.trim() || fetching}>
+              {fetching ? 'Reading the page…' : 'Read the page'}
+            </Button>
+          </form>
+          <label className="block border-t border-hairline pt-4">
             <span className="flex items-center gap-2 font-medium">
-              <Link2 size={18} aria-hidden /> Or give its link
+              <Upload size={18} aria-hidden /> Or open a file
             </span>
             <input
+              type="file"
+              accept={FILES}
               className="field mt-2"
-              type="url"
-              inputMode="url"
-              value={link}
-              placeholder="https://"
-              onChange={(event) => setLink(event.target.value)}
+              onChange={(event) => {
+                const file = event.target.files?.[0];
+                if (file) onFile(file);
+              }}
             />
+            <span className="mt-1 block text-small text-quiet">
+              It can be dropped anywhere here.
+            </span>
           </label>
-          <Button type="submit" look="plain" className="mt-3" disabled={!link.trim() || fetching}>
-            {fetching ? 'Reading the page…' : 'Read the page'}
-          </Button>
-        </form>
-        <label className="panel block p-5">
-          <span className="flex items-center gap-2 font-medium">
-            <Upload size={18} aria-hidden /> Or open a file
-          </span>
-          <input
-            type="file"
-            accept={FILES}
-            className="field mt-2"
-            onChange={(event) => {
-              const file = event.target.files?.[0];
-              if (file) onFile(file);
-            }}
-          />
-          <span className="mt-1 block text-[14px] text-quiet">
-            It can be dropped anywhere here.
-          </span>
-        </label>
-        <div className="panel flex flex-wrap items-center justify-between gap-3 p-5">
-          <span className="font-medium">Or write what goes in</span>
-          <Button onClick={onEmpty}>Begin with an empty pot</Button>
         </div>
       </div>
       <Suspense>
-        <DishDoor onDish={onDish} />
+        <DishDoor making={begin.making} onDish={begin.dish} />
       </Suspense>
     </div>
   );

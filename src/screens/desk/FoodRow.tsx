@@ -21,7 +21,7 @@ function Place({
   return (
     <select
       aria-label={`${item.food} goes in`}
-      className="min-h-9 max-w-44 rounded-lg border border-hairline bg-panel px-2 text-[13px]"
+      className="min-h-9 max-w-44 rounded-lg border border-hairline bg-panel px-2 text-fine"
       value={item.apart ? APART : (entryOf(item) ?? steps[0]?.id)}
       onChange={(event) => onPlace(event.target.value)}
     >
@@ -104,7 +104,7 @@ export function FoodRow({
       {item && batch.steps && <Place batch={batch} item={item} onPlace={onPlace} />}
       <button
         type="button"
-        className="min-h-9 px-1 text-[13px] text-quiet underline"
+        className="min-h-9 px-1 text-fine text-quiet underline"
         aria-label={`Change “${line.text}”`}
         onClick={() => setChanging(true)}
       >

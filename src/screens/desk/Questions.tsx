@@ -57,14 +57,14 @@ export function Questions({ recipe, desk }: { readonly recipe: ReadRecipe; reado
           <li key={key} className="flex flex-wrap items-center gap-x-4 gap-y-1 py-2">
             <p className="min-w-0 flex-1 basis-64">
               <span className="font-medium">{what}</span>
-              {about && <span className="block truncate text-[14px] text-quiet">{about}</span>}
+              {about && <span className="block truncate text-small text-quiet">{about}</span>}
             </p>
             <p className="flex flex-wrap gap-2">
               {answers.map(({ label, take }) => (
                 <button
                   key={label}
                   type="button"
-                  className="min-h-11 rounded-full border border-copper px-4 text-[15px] font-medium text-copper hover:bg-copper/10"
+                  className="min-h-11 rounded-full border border-copper px-4 text-body font-medium text-copper hover:bg-copper/10"
                   onClick={take}
                 >
                   {label}
@@ -75,7 +75,7 @@ export function Questions({ recipe, desk }: { readonly recipe: ReadRecipe; reado
         ))}
       </ul>
       {all.length > AT_ONCE && (
-        <p className="pt-1 text-[14px] text-quiet">and {all.length - AT_ONCE} more</p>
+        <p className="pt-1 text-small text-quiet">and {all.length - AT_ONCE} more</p>
       )}
     </section>
   );

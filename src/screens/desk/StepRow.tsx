@@ -60,7 +60,7 @@ export function StepRow({
       {step.kind === 'pressure' && (
         <select
           aria-label={`${name} ${step.holdMin} min, release`}
-          className="min-h-9 max-w-full rounded-lg border border-hairline bg-panel px-2 text-[13px] max-sm:order-last"
+          className="min-h-9 max-w-full rounded-lg border border-hairline bg-panel px-2 text-fine max-sm:order-last"
           value={step.release?.method ?? 'natural'}
           onChange={(event) =>
             onRelease(released(event.target.value as ReleaseMethod, step.release))
@@ -75,7 +75,7 @@ export function StepRow({
       )}
       <button
         type="button"
-        className="min-h-9 px-1 text-[13px] text-quiet underline"
+        className="min-h-9 px-1 text-fine text-quiet underline"
         aria-label={`Leave out ${stepWords(step)}`}
         onClick={onLeaveOut}
       >

@@ -30,7 +30,7 @@ export function UseIt({
   const task = readTask(`alongside: ${words}`);
   const { batch } = desk;
   if (!batch || minutes === null)
-    return <span className="block py-1 text-[14px] text-quiet">This was not used.</span>;
+    return <span className="block py-1 text-small text-quiet">This was not used.</span>;
   const before = of.told
     .flatMap((told) => told.phrases)
     .filter(({ of: at, from }) => at < phrase.of || (at === phrase.of && from < phrase.from))
@@ -43,7 +43,7 @@ export function UseIt({
     onDone();
   };
   return (
-    <span className="mt-1 flex flex-wrap items-center gap-2 rounded-lg bg-ground px-3 py-1 text-[14px]">
+    <span className="mt-1 flex flex-wrap items-center gap-2 rounded-lg bg-ground px-3 py-1 text-small">
       <span className="text-quiet">Not used: make it a step of {minutes} min</span>
       {KINDS.map(([kind, label]) => (
         <button

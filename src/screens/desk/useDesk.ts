@@ -106,7 +106,7 @@ export function useDesk(pot: Pot | undefined): Desk {
       (result && !result.ok ? result.message : null) ??
       (refused === null
         ? null
-        : `This is more than one batch can be: ${refused}. Leave something out, or make two of it.`),
+        : `This is too much for one batch: ${refused}. Leave something out, or split it in two.`),
     settled: batch !== null && refused === null && read?.of === question,
     pointed,
     point,

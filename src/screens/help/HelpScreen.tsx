@@ -12,7 +12,7 @@ function WalkCard({ walk }: { readonly walk: Walk }) {
   return (
     <section aria-label={`Walk: ${walk.name}`} className="panel flex flex-col px-5 py-4">
       <h2 className="figure text-2xl">{walk.name}</h2>
-      <ol className="mt-2 flex-1 list-decimal space-y-2 pl-5 text-[15px]">
+      <ol className="mt-2 flex-1 list-decimal space-y-2 pl-5 text-body">
         {walk.steps.map((step) => (
           <li key={step}>{step}</li>
         ))}
@@ -67,13 +67,13 @@ export function HelpScreen() {
           {terms.map(({ id, name, meaning }) => (
             <div key={id} className="border-t border-hairline pt-2">
               <dt className="font-semibold">{name}</dt>
-              <dd className="text-[15px]">{meaning}</dd>
+              <dd className="text-body">{meaning}</dd>
             </div>
           ))}
         </dl>
         {terms.length === 0 && <p className="mt-3">No word like that.</p>}
       </section>
-      <p className="text-[14px] text-quiet">
+      <p className="text-small text-quiet">
         Your pot’s manual and your food-safety authority come before anything said here. None of
         this is canning.
       </p>

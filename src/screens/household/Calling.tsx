@@ -27,7 +27,7 @@ function Waiting({ waiting }: { readonly waiting: readonly Call[] }) {
         <Link
           key={id}
           href={href}
-          className="flex min-h-11 flex-wrap items-center gap-x-3 px-4 py-1 text-[15px] sm:px-6"
+          className="flex min-h-11 flex-wrap items-center gap-x-3 px-4 py-1 text-body sm:px-6"
         >
           <b>{words}</b>
           <span>{of}</span>

@@ -15,7 +15,7 @@ function asked({ byMs, by }: Jump): Asked {
   const span = formatMinutes(Math.abs(byMs) / 60_000);
   if (by === 'wall')
     return {
-      words: `This page slept for ${span}; what cooks went on, by the clock.`,
+      words: `This page slept for ${span}. What cooks went on by the clock.`,
       answers: [
         ['OK', 'wall'],
         ['No, the clock was changed', 'count'],
@@ -23,7 +23,7 @@ function asked({ byMs, by }: Jump): Asked {
     };
   if (byMs < 0)
     return {
-      words: `The clock was set back ${span}. What cooks goes on by this page’s own count.`,
+      words: `The clock was set back ${span}. What cooks goes on by this page’s own timer.`,
       answers: [
         ['OK', 'count'],
         ['Go timetable', 'wall'],

@@ -33,11 +33,11 @@ export function Failed() {
   return (
     <main className="mx-auto max-w-xl p-8">
       <h1 className="text-2xl font-semibold">
-        {newer ? 'A newer Retort has been here' : 'The browser’s storage did not open'}
+        {newer ? 'A newer version of Retort was used here' : 'The browser’s storage did not open'}
       </h1>
       <p className="mt-3">
         {newer
-          ? 'What this browser keeps was written by a newer version, and this one would spoil it. Reload: the newer version may be there by now. Nothing has been deleted.'
+          ? 'A newer version saved your kitchen, and this older one could damage it. Reload to get the newer version. Nothing has been deleted.'
           : 'Retort keeps your kitchen in this browser, and the browser would not open it. A full disk or a damaged profile can be the reason. Nothing has been deleted.'}
       </p>
       <div className="mt-6 flex flex-wrap gap-3">
@@ -46,7 +46,7 @@ export function Failed() {
         </Button>
         {newer && <NewerFile />}
         <Button look="quiet" onClick={() => void goOnWithout()}>
-          Go on without it, nothing kept
+          Go on without saving
         </Button>
       </div>
     </main>

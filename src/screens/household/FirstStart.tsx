@@ -4,6 +4,7 @@ import { lazy, Suspense, useEffect, useState } from 'react';
 import { backups, begin } from '@/store';
 import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
+import { OpenMine } from './OpenMine';
 import { sampleKitchen } from './sample';
 
 // Most visits never see it.
@@ -44,6 +45,7 @@ export function FirstStart() {
             Open the sample kitchen
           </Button>
           <Button onClick={() => setOwn(true)}>Start empty</Button>
+          <OpenMine />
           {before && <Button onClick={() => setChoosing(true)}>Bring back a backup</Button>}
         </div>
         {choosing && (

@@ -1,7 +1,7 @@
 'use client';
 
 import { usePathname } from 'next/navigation';
-import { lazy, Suspense, useEffect, type ReactNode } from 'react';
+import { lazy, Suspense, useEffect, useRef, type ReactNode } from 'react';
 import type { Bundle } from '@/core/batch/schema';
 import { isoOf } from '@/session/clock';
 import { goOnWithout, openEarly, readWorkedEarly, start, useApp } from '@/store';
@@ -25,9 +25,9 @@ import { idInPath } from './path';
 import { sampleKitchen } from './sample';
 
 const WAITING = {
-  slow: 'The browser takes longer than usual to open what it keeps.',
+  slow: 'The browser is taking longer than usual to open your kitchen.',
   blocked:
-    'Another tab of Retort, of an older version, holds what this browser keeps. Close it, and this page goes on by itself.',
+    'An older version of Retort is open in another tab and holds your kitchen. Close that tab, and this page continues by itself.',
 };
 
 /** Bones of a page while the household is read from the browser; after a second, why it takes so long. */
@@ -39,7 +39,7 @@ function Skeleton() {
         <div role="alert" className="panel flex flex-wrap items-center gap-4 px-5 py-4">
           <p className="flex-1 basis-80 text-lg">{WAITING[waiting]}</p>
           <Button look="quiet" onClick={() => void goOnWithout()}>
-            Go on without it, nothing kept
+            Go on without saving
           </Button>
         </div>
       )}
@@ -94,6 +94,18 @@ async function beginEarly(path: string): Promise<void> {
 
 if (typeof window !== 'undefined') void beginEarly(location.pathname);
 
+/** A page that was gone to gets the focus, unless it has put it somewhere itself (WCAG 2.4.3). */
+function usePageFocus(): void {
+  const path = usePathname();
+  const shown = useRef(path);
+  useEffect(() => {
+    if (shown.current === path) return;
+    shown.current = path;
+    const page = document.getElementById('page');
+    if (page && !page.contains(document.activeElement)) page.focus({ preventScroll: true });
+  }, [path]);
+}
+
 /** The frame of every page: opens the household, then shows the page in it. */
 export function Household({
   demo,
@@ -108,6 +120,7 @@ export function Household({
   const habit = clockHabitOf(kitchen);
   tellTimeBy(habit);
   useLessons(useApp((s) => s.household?.cooks));
+  usePageFocus();
   // A batch brought by a link brings its pot and its kitchen.
   const bringsOwn = usePathname() === '/take';
   useEffect(() => {

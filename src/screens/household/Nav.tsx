@@ -119,7 +119,7 @@ export function Nav() {
                     href={href}
                     prefetch={prefetch}
                     aria-current={here ? 'page' : undefined}
-                    className={`relative grid h-[52px] place-items-center px-1.5 text-[15px] md:px-4 ${here ? 'font-semibold text-ink after:absolute after:inset-x-2 after:bottom-0 after:h-1.5 after:rounded-t after:bg-cobalt max-md:after:top-0 max-md:after:bottom-auto' : 'text-quiet hover:text-ink'}`}
+                    className={`relative grid h-[52px] place-items-center px-1.5 text-body md:px-4 ${here ? 'font-semibold text-ink after:absolute after:inset-x-2 after:bottom-0 after:h-1.5 after:rounded-t after:bg-cobalt max-md:after:top-0 max-md:after:bottom-auto' : 'text-quiet hover:text-ink'}`}
                   >
                     {name}
                   </Link>

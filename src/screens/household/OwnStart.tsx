@@ -1,10 +1,8 @@
 'use client';
 
-import { nanoid } from 'nanoid';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { UsualPot } from '@/core/batch/household';
-import { newBatch } from '@/core/batch/plan';
 import type { Units } from '@/core/quantity';
 import { begin } from '@/store';
 import { Button } from '@/ui/Button';
@@ -19,7 +17,7 @@ function usualUnits(): Units {
   return navigator.language === 'en-US' ? 'us' : 'metric';
 }
 
-/** A kitchen of one's own: how it measures, how high it lies, and its pot; then straight to a plan. */
+/** A kitchen of one's own: its units, its altitude and its pot; then on to the first plan. */
 export function OwnStart({ onBack }: { readonly onBack: () => void }) {
   const router = useRouter();
   const [units, setUnits] = useState<Units>(usualUnits);
@@ -37,16 +35,15 @@ export function OwnStart({ onBack }: { readonly onBack: () => void }) {
   const pick = async (pot: UsualPot): Promise<void> => {
     if (known === null) return;
     const own = { ...pot, id: 'p1', name: potName(pot, units) };
-    const batch = newBatch(nanoid(10), own);
-    await begin(await emptyKitchen({ altitudeM: known, units }, own, batch));
-    router.push(`/bench/${batch.id}`);
+    await begin(await emptyKitchen({ altitudeM: known, units }, own));
+    router.push('/desk');
   };
   return (
     <main className="mx-auto w-full max-w-5xl flex-1 space-y-6 p-6">
       <h1 className="figure text-4xl">Which pot is yours?</h1>
       <p className="max-w-prose">
-        Pick the nearest, and plan the first batch. Its exact size and lines, and all else about it,
-        can be set in the Kitchen at any time; your pot’s manual always wins.
+        Pick the nearest, then plan your first batch. You can set its exact size and lines in the
+        Kitchen at any time; your pot’s manual always wins.
       </p>
       <div className="grid max-w-xl gap-4 sm:grid-cols-2">
         <Choice
@@ -66,7 +63,9 @@ export function OwnStart({ onBack }: { readonly onBack: () => void }) {
           value={altitude}
           onChange={(event) => setAltitude(event.target.value)}
           error={
-            known === null ? (whichNumber(altitude) ?? 'a height, such as 0 or 1,200') : undefined
+            known === null
+              ? (whichNumber(altitude) ?? 'an altitude, such as 0 or 1,200')
+              : undefined
           }
         />
       </div>

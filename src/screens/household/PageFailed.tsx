@@ -14,9 +14,9 @@ export function PageFailed({
 }) {
   return (
     <main className="mx-auto max-w-xl p-8">
-      <h1 className="text-2xl font-semibold">This page has failed</h1>
+      <h1 className="text-2xl font-semibold">This page hit an error</h1>
       <p className="mt-3">
-        Your kitchen is as it was: the fault is in the page. It says: <q>{error.message}</q>
+        Your kitchen is safe: only this page failed. The error says: <q>{error.message}</q>
       </p>
       <div className="mt-6 flex flex-wrap gap-3">
         {/* Code of a build that is gone comes with the page alone. */}

@@ -1,4 +1,4 @@
-import { VERSION, type Batch, type Bundle, type Kitchen, type Pot } from '@/core/batch/schema';
+import { VERSION, type Bundle, type Kitchen, type Pot } from '@/core/batch/schema';
 
 // Reading a file brings the schemas along, which no other first load needs.
 const reader = () => import('@/formats/read');
@@ -33,15 +33,14 @@ export async function sampleKitchen(now: number): Promise<Bundle> {
   return freshened(read.bundle, now);
 }
 
-/** A household with one pot and one batch, nothing in it yet. */
+/** A household with one pot and nothing planned yet. */
 export async function emptyKitchen(
   kitchen: Pick<Kitchen, 'altitudeM' | 'units'>,
   pot: Pot,
-  batch: Batch,
 ): Promise<Bundle> {
   const { readBundle } = await reader();
   const read = readBundle(
-    JSON.stringify({ format: 'retort', version: VERSION, kitchen, pots: [pot], batches: [batch] }),
+    JSON.stringify({ format: 'retort', version: VERSION, kitchen, pots: [pot] }),
   );
   if (!read.ok) throw new Error('the empty kitchen is not valid');
   return read.bundle;

@@ -85,7 +85,7 @@ export function FoodForm({
             }
             hint={
               read.own
-                ? `Softens and gives to broth like ${likeName({ id, name, ...read.own })}; what can hurt is judged by its name and by that, the stricter of the two`
+                ? `Softens and gives to broth like ${likeName({ id, name, ...read.own })}; safety is judged by its name and by that food, whichever is stricter`
                 : 'First what it is like; then, where it differs, what a piece weighs and what it does'
             }
             onChange={(event) => setSentence(event.target.value)}
@@ -96,7 +96,7 @@ export function FoodForm({
               <button
                 key={words}
                 type="button"
-                className="min-h-9 rounded-full border border-hairline px-3 text-[13px] hover:border-copper"
+                className="min-h-9 rounded-full border border-hairline px-3 text-fine hover:border-copper"
                 onClick={() => setSentence((s) => `${s.trim().replace(/,$/, '')}, ${words}`)}
               >
                 + {words}

@@ -27,7 +27,7 @@ export function Foods({
         <Button onClick={() => onEdit(null)}>Add</Button>
       </div>
       {foods.length === 0 && (
-        <p className="mt-2 text-[14px] text-quiet">
+        <p className="mt-2 text-small text-quiet">
           None yet. Add a food that Retort does not know by typing what it is like: “3 ocas like
           potato”.
         </p>
@@ -38,14 +38,14 @@ export function Foods({
           return (
             <li key={food.id} className="py-2.5" data-testid={`food-${food.id}`}>
               <p className="font-semibold">{food.name}</p>
-              <p className="text-[14px] text-quiet">
+              <p className="text-small text-quiet">
                 {likeWords(food, units)}
                 {plans > 0 && ` · in ${plans} ${plans > 1 ? 'plans' : 'plan'}`}
               </p>
               <p className="flex gap-4">
                 <button
                   type="button"
-                  className="min-h-9 text-[14px] underline"
+                  className="min-h-9 text-small underline"
                   aria-label={`Change ${food.name}`}
                   onClick={() => onEdit(food)}
                 >
@@ -53,9 +53,9 @@ export function Foods({
                 </button>
                 <button
                   type="button"
-                  className="min-h-9 text-[14px] text-quiet underline"
+                  className="min-h-9 text-small text-quiet underline"
                   aria-label={`Remove ${food.name}`}
-                  title={plans > 0 ? 'The plans that hold it keep it' : undefined}
+                  title={plans > 0 ? 'Plans that use it keep it' : undefined}
                   onClick={() => onRemove(food)}
                 >
                   Remove

@@ -51,13 +51,13 @@ function KitchenCard({
         </h2>
         <Button onClick={onEdit}>Change</Button>
       </div>
-      <p className="mt-2 text-[15px]">
+      <p className="mt-2 text-body">
         At {formatAltitude(altitudeM, units)}, the room at {formatTemperature(ambientC, units)}.
       </p>
-      <p className="text-[15px]" data-testid="boils">
+      <p className="text-body" data-testid="boils">
         Water boils at {formatTemperature(boilingPoint(altitudeM), units)} here.
       </p>
-      <p className="text-[14px] text-quiet">
+      <p className="text-small text-quiet">
         <Said>
           {units === 'us'
             ? 'Cups and quarts, pounds, inches, °F, psi.'
@@ -125,7 +125,7 @@ export function KitchenScreen() {
             </PotCard>
           ))}
         </ul>
-        <p className="mt-4 text-[14px] text-quiet">
+        <p className="mt-4 text-small text-quiet">
           Lines and pressures are those of most pots; your pot’s manual always wins. Set them as it
           says.
         </p>

@@ -7,7 +7,7 @@ import { useClock } from '@/ui/clock';
 import { bonesWords, cooksWords, factorRange, likedWords, needWords } from '@/ui/knownWords';
 import { believeAgain, forget } from '@/ui/learning';
 
-const LINK = 'min-h-9 text-[14px] text-quiet underline underline-offset-4';
+const LINK = 'min-h-9 text-small text-quiet underline underline-offset-4';
 /** Nearer to the table than that, as a logarithm, nothing was found to be other. */
 const SAME = 0.03;
 
@@ -94,7 +94,7 @@ function Rows({ rows }: { readonly rows: readonly Row[] }) {
               Forget
             </button>
           </span>
-          <p className="text-[14px]">
+          <p className="text-small">
             <Said>{words}</Said>, by {cooksWords(count)}
           </p>
         </li>
@@ -122,7 +122,7 @@ export function LearnedFoods({
       <h2 id="learned" className="text-lg font-semibold">
         What Retort has learned about foods
       </h2>
-      <p className="text-[14px] text-quiet">
+      <p className="text-small text-quiet">
         {!kitchen
           ? 'Working it out…'
           : rows.length === 0
@@ -131,13 +131,13 @@ export function LearnedFoods({
       </p>
       <Rows rows={rows.filter((row) => row.other)} />
       {same.length > 0 && (
-        <details className="text-[14px]">
+        <details className="text-small">
           <summary className="min-h-9 cursor-pointer text-quiet">{same.length} as usual</summary>
           <Rows rows={same} />
         </details>
       )}
       {forgotten.map(({ what }) => (
-        <p key={what} className="text-[14px] text-quiet">
+        <p key={what} className="text-small text-quiet">
           Forgotten:{' '}
           {what === forgets.set
             ? 'set of broths'

@@ -43,18 +43,18 @@ export function PotCard({
         <PotSection pot={pot} units={units} />
       </div>
       <div className="min-w-0 flex-1 basis-52">
-        <h3 className="text-[17px] font-semibold">{pot.name}</h3>
-        <p className="text-[14px] text-quiet">
+        <h3 className="text-lead font-semibold">{pot.name}</h3>
+        <p className="text-small text-quiet">
           {formatLevel(pot.capacityL, units)}, {formatAcross(pot.innerDiameterCm, units)},{' '}
           <Said>{pot.kind}</Said>, {pot.powerW} W
         </p>
-        <p className="text-[14px] text-quiet">
+        <p className="text-small text-quiet">
           fill line {formatLevel(pot.maxFill * pot.capacityL, units)}, foam line{' '}
           {formatLevel(pot.foamFill * pot.capacityL, units)}
           {high &&
             `, ${high.name} is ${formatPressure(high.gaugeKPa, pressureUnit(kitchen))} and ${formatTemperature(setpoint(kitchen.altitudeM, high.gaugeKPa), units)}`}
         </p>
-        {why && <p className="text-[13px] text-quiet">{why}.</p>}
+        {why && <p className="text-fine text-quiet">{why}.</p>}
       </div>
       <div className="flex gap-3">
         <Button onClick={onEdit}>Change</Button>

@@ -39,7 +39,7 @@ function Settings({ form, kitchen }: Part & { readonly kitchen: Kitchen }) {
   const pressure = settingDimension(kitchen);
   return (
     <fieldset className="space-y-2">
-      <legend className="text-[14px] font-medium">Pressure settings</legend>
+      <legend className="text-small font-medium">Pressure settings</legend>
       {settings.fields.map((field, i) => (
         <div key={field.id} className="grid grid-cols-[1fr_1fr_auto] items-end gap-3">
           <Field
@@ -82,7 +82,9 @@ function Heating({ form, drawn, units }: Part & { readonly drawn: Pot; readonly 
   const { errors } = useFormState({ control });
   return (
     <fieldset className="space-y-2">
-      <legend className="text-[14px] font-medium">How it heats: left empty, as most do</legend>
+      <legend className="text-small font-medium">
+        How it heats (leave empty for a typical pot)
+      </legend>
       <div className="grid gap-3 sm:grid-cols-3">
         <Field
           id="powerW"
@@ -113,7 +115,7 @@ function Heating({ form, drawn, units }: Part & { readonly drawn: Pot; readonly 
         <input type="checkbox" className="size-5 accent-copper" {...register('measured')} />
         <span>
           I have timed it with plain water
-          <span className="block text-[13px] text-quiet">
+          <span className="block text-fine text-quiet">
             Its power and losses are then taken as known, and the ranges are narrower.
           </span>
         </span>
@@ -214,7 +216,7 @@ export function PotForm({
           <p
             key={title}
             role="status"
-            className="rounded-lg border border-rust px-3 py-2 text-[15px]"
+            className="rounded-lg border border-rust px-3 py-2 text-body"
           >
             <b className="text-rust">{title}</b> {message}
           </p>

@@ -44,7 +44,7 @@ export function PotKnowledge({
       <div className="flex flex-wrap items-start gap-x-6 gap-y-2">
         <div className="min-w-0 flex-1 basis-64">
           <h4 className="font-semibold">How strong your pot really is</h4>
-          <p className="text-[14px]" data-testid="knowledge">
+          <p className="text-small" data-testid="knowledge">
             {count === 0
               ? `Not measured yet: ${factorRange(told.prior)} of the power on its label.`
               : `${percent(told.now.middle)} of the power on its label, by ${cooksWords(count)}, usually ${factorRange(told.now)}. Before any cook it was ${factorRange(told.prior)}.`}
@@ -65,10 +65,10 @@ export function PotKnowledge({
               </Button>
             )}
           </p>
-          <p className="mt-1 text-[13px] text-quiet">
+          <p className="mt-1 text-fine text-quiet">
             {busy
-              ? 'Something is on in it.'
-              : 'Plain water to pressure and back, a quarter of an hour: then it is known before it cooks.'}
+              ? 'This pot is in use.'
+              : 'Plain water to pressure and back takes a quarter of an hour and shows how strong the pot is.'}
           </p>
         </div>
         <div className="w-full max-w-sm sm:w-72">
@@ -77,14 +77,14 @@ export function PotKnowledge({
             dots={dots}
             label={`Heat of ${pot.name}: before any cook ${factorRange(told.prior)}, now ${factorRange(told.now)}`}
           />
-          <p className="text-[12px] text-quiet">
+          <p className="text-mini text-quiet">
             Share of the label’s power that arrives. Wide curve: before any cook. Narrow curve: now.
             Each dot is one cook.
           </p>
         </div>
       </div>
       {(count > 0 || out.length > 0) && (
-        <details className="mt-1 text-[14px]">
+        <details className="mt-1 text-small">
           <summary className="min-h-9 cursor-pointer text-quiet">The cooks behind it</summary>
           <ul className="divide-y divide-hairline border-y border-hairline">
             {told.cooks.slice(0, LISTED).map(({ cook, factor, odd }) => (

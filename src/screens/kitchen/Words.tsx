@@ -15,8 +15,8 @@ export function Words({
         My words for foods
       </h2>
       {words.length === 0 && (
-        <p className="mt-2 text-[14px] text-quiet">
-          None yet. A name that you put right in a line or a recipe is known from then on.
+        <p className="mt-2 text-small text-quiet">
+          None yet. Correct a name in a line or a recipe, and Retort remembers it.
         </p>
       )}
       <ul className="mt-2 divide-y divide-hairline">
@@ -30,7 +30,7 @@ export function Words({
             </span>
             <button
               type="button"
-              className="min-h-9 text-[14px] text-quiet underline"
+              className="min-h-9 text-small text-quiet underline"
               aria-label={`Forget ${word.said}`}
               onClick={() => onForget(word)}
             >

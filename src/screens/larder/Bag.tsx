@@ -7,18 +7,14 @@ import { useMemo, useState } from 'react';
 import { foodOf } from '@/core/batch/plan';
 import type { ReadLine } from '@/core/batch/reading';
 import type { BagItem, Bundle } from '@/core/batch/schema';
-import { bagWorth, daysBetween, stockOf } from '@/core/keep';
+import { bagWorth, daysBetween } from '@/core/keep';
 import { spoken } from '@/core/food';
 import { formatAmount, formatVolume, type Units } from '@/core/quantity';
 import { isoOf } from '@/session/clock';
-import { change } from '@/store';
 import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
-import { saveBatch } from '@/ui/household';
-import { addToBag, takeFromBag } from '@/ui/larder';
+import { addToBag, BAG_SET, makeStock, takeFromBag } from '@/ui/larder';
 import { ask } from '@/workers';
-
-const SET = 'trembles';
 
 function ageWords(days: number): string {
   if (days < 1) return 'today';
@@ -70,7 +66,7 @@ function AddToBag({ household, units }: { readonly household: Bundle; readonly u
         void put();
       }}
     >
-      <label htmlFor="into-the-bag" className="text-[13px] text-quiet">
+      <label htmlFor="into-the-bag" className="text-fine text-quiet">
         Into the bag
       </label>
       <span className="mt-1 flex gap-2">
@@ -86,7 +82,7 @@ function AddToBag({ household, units }: { readonly household: Bundle; readonly u
         </Button>
       </span>
       {refused && (
-        <p role="alert" className="mt-1 text-[13px] font-medium text-rust">
+        <p role="alert" className="mt-1 text-fine font-medium text-rust">
           {refused}
         </p>
       )}
@@ -97,16 +93,12 @@ function AddToBag({ household, units }: { readonly household: Bundle; readonly u
 /** Bones and trimmings kept for stock, and what stock they are enough for. */
 export function Bag({ household, now }: { readonly household: Bundle; readonly now: number }) {
   const router = useRouter();
-  const { bag, pots, kitchen } = household;
+  const { bag, kitchen } = household;
   const { units } = kitchen;
-  const worth = bagWorth(bag, SET);
-  const pot = pots.toSorted((a, b) => b.capacityL - a.capacityL)[0];
+  const worth = bagWorth(bag, BAG_SET);
   const make = (): void => {
-    if (!pot) return;
-    const batch = stockOf(nanoid(10), bag, SET, pot);
-    if (!saveBatch(batch)) return;
-    change((h) => ({ ...h, bag: [] }));
-    router.push(`/bench/${batch.id}`);
+    const batch = makeStock(nanoid(10));
+    if (batch) router.push(`/bench/${batch.id}`);
   };
   return (
     <section aria-labelledby="the-bag" className="panel p-4">
@@ -114,7 +106,7 @@ export function Bag({ household, now }: { readonly household: Bundle; readonly n
         The bag in the freezer
       </h2>
       {bag.length === 0 ? (
-        <p className="mt-1 text-[14px] text-quiet">
+        <p className="mt-1 text-small text-quiet">
           Empty. Bones that are picked clean and trimmings go in here until there is enough for a
           stock.
         </p>
@@ -124,7 +116,7 @@ export function Bag({ household, now }: { readonly household: Bundle; readonly n
             {bag.map((item) => {
               const name = spoken(foodOf(item)?.name ?? item.food);
               return (
-                <li key={item.id} className="flex items-center gap-2 text-[14px]">
+                <li key={item.id} className="flex items-center gap-2 text-small">
                   <span className="min-w-0 flex-1">
                     {formatAmount(item.amount, units)} {name}
                   </span>

@@ -29,20 +29,20 @@ function judgementOf(
   const at = (minute: number): string => timeOf(startMs + minute * MS);
   if (told.pastAt >= 0)
     return {
-      text: `Throw it out. It was read at ${degrees(told.readings[told.pastAt]?.celsius ?? 0)} when it should have been colder: bacteria that boiling does not undo may have grown.`,
+      text: `Throw it out. It read ${degrees(told.readings[told.pastAt]?.celsius ?? 0)} when it should have been colder. Bacteria may have left toxins that boiling does not destroy.`,
       bad: true,
     };
   const { verdict, lostMin } = told.judged;
   if (verdict === 'held hot')
     return {
-      text: `Kept hot, as long as it reads ${degrees(HOT_C)} or more: read it before you go.`,
+      text: `Kept hot, as long as it reads ${degrees(HOT_C)} or more: check it before you go.`,
       bad: false,
     };
   if (verdict === 'throw out') {
     return lost
-      ? { text: 'It has cooled too slowly by all that is known: throw it out.', bad: true }
+      ? { text: 'By everything known it cooled too slowly: throw it out.', bad: true }
       : {
-          text: `Too slow so: it would have to be thrown out${lostMin === null ? '' : ` from ${at(lostMin)}`}. Into shallow pans or ice now.`,
+          text: `Too slow: it would have to be thrown out${lostMin === null ? '' : ` from ${at(lostMin)}`}. Use shallow pans or ice now.`,
           bad: true,
         };
   }
@@ -52,7 +52,7 @@ function judgementOf(
     ...(cool === null ? [] : [`${degrees(COOL_C)} by ${at(cool)}`]),
     ...(cold === null ? [] : [`${degrees(COLD_C)} by ${at(cold)}`]),
   ];
-  return { text: `Cold in time, if it goes on so: ${when.join(', ')}.`, bad: false };
+  return { text: `Cold in time at this rate: ${when.join(', ')}.`, bad: false };
 }
 
 function Read({ cook, units }: { readonly cook: CoolingCook; readonly units: Units }) {
@@ -75,7 +75,7 @@ function Read({ cook, units }: { readonly cook: CoolingCook; readonly units: Uni
         setText('');
       }}
     >
-      <label className="text-[14px] font-medium">
+      <label className="text-small font-medium">
         Its middle reads, {unit}
         <input
           className="field mt-1 block !w-28"
@@ -89,7 +89,7 @@ function Read({ cook, units }: { readonly cook: CoolingCook; readonly units: Uni
         Read just now
       </Button>
       {wrong && (
-        <p role="alert" className="w-full text-[13px] font-medium text-rust">
+        <p role="alert" className="w-full text-fine font-medium text-rust">
           Enter a temperature from {units === 'us' ? '-22 to 250' : '-30 to 121'} {unit}
         </p>
       )}
@@ -156,7 +156,7 @@ export function Cooling({
         )}
         {judged && (
           <p
-            className={`text-[17px] ${judged.bad ? 'font-medium text-rust' : ''}`}
+            className={`text-lead ${judged.bad ? 'font-medium text-rust' : ''}`}
             data-testid="judgement"
             role={judged.bad ? 'alert' : 'status'}
           >
@@ -167,13 +167,13 @@ export function Cooling({
           </p>
         )}
         {told && (
-          <p className="text-[15px]">
+          <p className="text-body">
             {wayName(told.way)}. <span className="text-quiet">{wayDoes(told.way)}</span>
           </p>
         )}
         <Read cook={cook} units={units} />
         {readings.length > 0 && (
-          <p className="text-[14px] text-quiet">
+          <p className="text-small text-quiet">
             Read{' '}
             {readings
               .map((r) => `${formatTemperature(r.celsius, units)} at ${timeOf(Date.parse(r.at))}`)
@@ -186,7 +186,7 @@ export function Cooling({
                 changeCooling(cook.id, (c) => ({ ...c, readings: readings.slice(0, -1) }))
               }
             >
-              Take back the last
+              Undo the last reading
             </button>
           </p>
         )}
@@ -196,7 +196,7 @@ export function Cooling({
               It is cold: fill jars
             </Button>
           )}
-          <Button onClick={() => end(false)}>All of it is used</Button>
+          <Button onClick={() => end(false)}>All used up</Button>
           <Button look={lost ? 'copper' : 'plain'} onClick={() => end(true)}>
             Thrown out
           </Button>
@@ -210,7 +210,7 @@ export function Cooling({
         >
           {plot && <LightPlot plot={plot} bare />}
         </div>
-        <figcaption className="pt-7 text-[13px] text-quiet">
+        <figcaption className="pt-7 text-fine text-quiet">
           Solid line: warmest spot, with its usual range. Dots: your readings. Dashed: it must be
           under that by then. {ruleWords(units)}
         </figcaption>

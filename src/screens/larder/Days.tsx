@@ -21,13 +21,13 @@ export function Days({
     >
       {days.map(({ at, notes }, i) => (
         <li key={at} className="min-w-0 px-2 py-2 max-sm:flex max-sm:gap-3">
-          <h3 className="text-[15px] font-semibold max-sm:w-16 max-sm:shrink-0">
+          <h3 className="text-body font-semibold max-sm:w-16 max-sm:shrink-0">
             {i === 0 ? 'Today' : WEEKDAYS[new Date(at).getDay()]}
-            <span className="ml-1 text-[12px] font-normal text-quiet sm:hidden lg:inline">
+            <span className="ml-1 text-mini font-normal text-quiet sm:hidden lg:inline">
               {lightFormat(at, 'd')}
             </span>
           </h3>
-          <ul className="space-y-0.5 text-[13px] leading-[17px] break-words">
+          <ul className="space-y-0.5 text-fine leading-[17px] break-words">
             {notes.map((note, n) => {
               const { text, tone, sign } = noteWords(note, units);
               return (

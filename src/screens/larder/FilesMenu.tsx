@@ -12,7 +12,7 @@ import { download } from '@/ui/download';
 const TableIn = lazy(() => import('./TableIn').then((m) => ({ default: m.TableIn })));
 
 const OPTION =
-  'flex min-h-11 w-full items-center rounded-lg px-3 text-left text-[15px] data-focus:bg-copper/10';
+  'flex min-h-11 w-full items-center rounded-lg px-3 text-left text-body data-focus:bg-copper/10';
 
 async function save({ jars, kitchen }: Bundle): Promise<void> {
   const { writeJars } = await import('@/formats/jarsCsv');

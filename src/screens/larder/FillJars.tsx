@@ -101,8 +101,8 @@ function Fill({
         ) : (
           <Alarm title="Throw it out">
             <p>
-              By all that is known it stood too long between cold and hot, and neither the fridge,
-              nor the freezer, nor boiling undoes what has grown.
+              By everything known it stood too long between cold and hot. Neither the fridge, the
+              freezer nor boiling makes it safe again.
             </p>
           </Alarm>
         )}
@@ -165,17 +165,17 @@ function Fill({
       <SizesField units={units} sizes={sizes} onChange={setSizes} />
       <section aria-label="Filled so" className="rounded-lg border border-hairline p-3">
         {filled && filled.jars.length > 0 ? (
-          <ul className="text-[17px]">
+          <ul className="text-lead">
             {filledWords(filled.jars, units).map((words) => (
               <li key={words}>{words}</li>
             ))}
           </ul>
         ) : (
-          <p>Say which jars are at hand.</p>
+          <p>Enter which jars you have.</p>
         )}
         {filled && filled.overL > 0.01 && (
           <p role="alert" className="font-medium text-rust">
-            {formatVolume(filled.overL, units)} find no jar.
+            {formatVolume(filled.overL, units)} do not fit into your jars.
           </p>
         )}
         {days !== null && (
@@ -184,7 +184,7 @@ function Fill({
           </p>
         )}
         {where === 'freezer' && filled?.jars[0] && (
-          <p className="text-[14px]">
+          <p className="text-small">
             Filled no further than the headspace that ice needs (
             {formatVolume(usableL(filled.jars[0].kind, true), units)} in a{' '}
             {holderName(filled.jars[0].kind, units)}).
@@ -196,7 +196,7 @@ function Fill({
           <b>{title}.</b> {message}
         </p>
       ))}
-      <p className="text-[13px] text-quiet">
+      <p className="text-fine text-quiet">
         {wantedL > lot.openL + 0.05 &&
           `That is more than the ${formatVolume(lot.openL, units)} that are left. `}
         None of this is canning: what is in these jars keeps only cold.

@@ -57,7 +57,7 @@ export function HabitsSheet({
     <Sheet
       open
       onClose={onClose}
-      title="How this household keeps"
+      title="How you keep food"
       foot={<KeepFoot onClose={onClose} form="larder-habits" />}
     >
       <form
@@ -73,7 +73,7 @@ export function HabitsSheet({
         {field(
           'litresADay',
           `Broth used a day, ${unitOf('measure', units)}`,
-          'Drunk and cooked with; the next days go by it',
+          'For drinking and cooking; the next days are planned with it',
         )}
         {field('fridgeC', `The fridge is at, ${unitOf('temperature', units)}`)}
         {field('fridgeDays', 'Soup in the fridge, days', `Published: ${FRIDGE_DAYS.join(' to ')}`)}

@@ -30,10 +30,10 @@ function IntoPot({ jar, onClose }: { readonly jar: Jar; readonly onClose: () => 
   const free = freeInJar(jar, claimed(batches));
   if (free < 0.01)
     return (
-      <p className="text-[15px] text-quiet">
-        It is in a plan:{' '}
-        {batches.find((b) => b.items.some((i) => i.jars?.some((c) => c.jar === jar.id)))?.name}. It
-        comes back when it is taken out there.
+      <p className="text-body text-quiet">
+        It is planned for{' '}
+        {batches.find((b) => b.items.some((i) => i.jars?.some((c) => c.jar === jar.id)))?.name}.
+        Take it out of that plan to free it.
       </p>
     );
   const put = (): void => {
@@ -112,12 +112,12 @@ export function JarSheet({
           : discard
             ? `Past its day by ${text.replace(' past', '')}: throw it out.`
             : past
-              ? `Past its best by ${text.replace(' past', '')}: frozen all along it makes nobody ill, but loses its taste.`
+              ? `Past its best by ${text.replace(' past', '')}: kept frozen it stays safe, but loses taste.`
               : text === 'today'
                 ? 'To be used today.'
                 : `To be used within ${text}.`}
       </p>
-      <label className="block text-[14px] font-medium">
+      <label className="block text-small font-medium">
         Use by
         <input
           type="date"
@@ -137,16 +137,16 @@ export function JarSheet({
             }));
           }}
         />
-        <span className="mt-1 block text-[13px] font-normal text-quiet">
+        <span className="mt-1 block text-fine font-normal text-quiet">
           Published, {frozen ? 'frozen' : 'in the fridge'}: {published} (foodsafety.gov).
         </span>
       </label>
       {frozen ? (
-        <p className="text-[14px] text-quiet">{THAW_WORDS}</p>
+        <p className="text-small text-quiet">{THAW_WORDS}</p>
       ) : (
-        <p className="text-[14px] text-quiet">
-          Warm it up to the boil, or to {formatTemperature(REHEAT_C, units)} all through, once, and
-          only what is eaten.
+        <p className="text-small text-quiet">
+          Reheat only what you eat, once, to the boil or to {formatTemperature(REHEAT_C, units)} all
+          through.
         </p>
       )}
       <p className="flex flex-wrap gap-2">
@@ -161,13 +161,13 @@ export function JarSheet({
         )}
       </p>
       {!frozen && (holder?.glass ?? true) && (
-        <p className="text-[13px] text-quiet">
-          Only cold glass into the freezer, and never filled to the rim.
+        <p className="text-fine text-quiet">
+          Put only cold glass into the freezer, never filled to the rim.
         </p>
       )}
       {discard ? (
-        <p className="text-[15px]">
-          Neither freezing nor boiling undoes what has grown in it: it goes into no plan.
+        <p className="text-body">
+          Neither freezing nor boiling makes it safe again: it cannot go into a plan.
         </p>
       ) : (
         <IntoPot jar={jar} onClose={onClose} />
@@ -178,7 +178,7 @@ export function JarSheet({
           if (forgetJar(jar.id)) onClose();
         }}
       >
-        It was never there: take it off the shelf
+        Entered by mistake: remove it
       </Button>
     </Sheet>
   );

@@ -123,12 +123,12 @@ export function LabelsScreen() {
             ))}
           </Choice>
           <fieldset>
-            <legend className="text-[14px] font-medium">For</legend>
+            <legend className="text-small font-medium">For</legend>
             {there.length === 0 && <p className="text-quiet">Nothing is on the shelves.</p>}
             <ul className="max-h-72 overflow-y-auto">
               {there.map((jar) => (
                 <li key={jar.id}>
-                  <label className="flex min-h-11 items-center gap-2 text-[15px]">
+                  <label className="flex min-h-11 items-center gap-2 text-body">
                     <input
                       type="checkbox"
                       className="size-5 accent-leaf"
@@ -154,7 +154,7 @@ export function LabelsScreen() {
               Print
             </Button>
           </p>
-          <p className="text-[13px] text-quiet">
+          <p className="text-fine text-quiet">
             Print at 100 %, without margins. {pages > 1 && `${pages} sheets.`}
           </p>
         </div>

@@ -138,7 +138,7 @@ export function LarderScreen() {
       <aside className="space-y-6">
         <UseFirst jars={there} {...shelf} />
         <Bag household={household} now={now} />
-        <p className="text-[13px] text-quiet">
+        <p className="text-fine text-quiet">
           Fridge 3 to 4 days, freezer 2 to 3 months at its best. Never hot glass into the freezer.
           None of this is canning.
         </p>

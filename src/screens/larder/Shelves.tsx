@@ -19,7 +19,7 @@ function ShortName({ name }: { readonly name: string }) {
   const run = /,\s*((?:no\.|run) \d+)$/.exec(name);
   const rest = run ? name.slice(0, run.index) : name;
   return (
-    <span className="w-full px-0.5 text-center text-[12px] leading-[15px]">
+    <span className="w-full px-0.5 text-center text-mini leading-[15px]">
       <span className={run ? 'line-clamp-1 break-all' : 'line-clamp-2'}>{rest}</span>
       {run && <span className="block">{run[1]}</span>}
     </span>
@@ -54,7 +54,7 @@ function OnShelf({
       >
         <ShortName name={jar.name} />
         <span
-          className={`mb-1 text-[12px] leading-4 ${presses ? 'font-semibold text-rust' : 'text-quiet'}`}
+          className={`mb-1 text-mini leading-4 ${presses ? 'font-semibold text-rust' : 'text-quiet'}`}
         >
           {presses && <span aria-hidden>▲ </span>}
           {text}
@@ -96,7 +96,7 @@ function Shelf({
   const rowPx = heightPx + BOARD_PX;
   return (
     <section aria-label={name}>
-      <h2 className="text-[14px] text-quiet">
+      <h2 className="text-small text-quiet">
         {name}, {formatTemperature(celsius, units)}
         {jars.length > 0 && ` · ${formatVolume(litres, units)}`}
       </h2>
@@ -109,7 +109,7 @@ function Shelf({
           rowGap: BOARD_PX,
         }}
       >
-        {jars.length === 0 && <li className="self-center px-4 text-[15px] text-quiet">{empty}</li>}
+        {jars.length === 0 && <li className="self-center px-4 text-body text-quiet">{empty}</li>}
         {jars.slice(0, shown).map((jar) => (
           <OnShelf key={jar.id} jar={jar} heightPx={heightPx} {...rest} />
         ))}

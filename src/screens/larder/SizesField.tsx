@@ -23,11 +23,11 @@ export function SizesField({
     );
   return (
     <fieldset>
-      <legend className="text-[14px] font-medium">At hand</legend>
+      <legend className="text-small font-medium">At hand</legend>
       <ul className="mt-1 grid grid-cols-2 gap-x-4 gap-y-1 sm:grid-cols-3">
         {HOLDER_KINDS.map((kind) => (
           <li key={kind}>
-            <label className="flex items-center justify-between gap-2 text-[14px]">
+            <label className="flex items-center justify-between gap-2 text-small">
               {holderName(kind, units)}
               <input
                 className="field !w-16"

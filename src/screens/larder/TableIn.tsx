@@ -51,7 +51,7 @@ export function TableIn({
         </>
       }
     >
-      <label className="block text-[14px] font-medium">
+      <label className="block text-small font-medium">
         A CSV file with columns name, litres, made; where, jar, use by if you like
         <input
           type="file"

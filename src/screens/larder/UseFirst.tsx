@@ -30,7 +30,7 @@ export function UseFirst({
   if (lots.length === 0) return null;
   return (
     <section aria-label="Use first">
-      <h2 className="text-[14px] text-quiet">Use first</h2>
+      <h2 className="text-small text-quiet">Use first</h2>
       <ul className="divide-y divide-hairline border-y border-hairline">
         {lots.slice(0, SHOWN).map((lot) => {
           const jar = lot[0] as Jar;
@@ -47,7 +47,7 @@ export function UseFirst({
                   {lot.length > 1 && `, ${lot.length} jars`}
                 </span>{' '}
                 <span className={presses ? 'font-semibold text-rust' : ''}>{text}</span>
-                <span className="block text-[13px] text-quiet">
+                <span className="block text-fine text-quiet">
                   {contentWords(jar, units)}
                   {lot.length > 1 && ' each'}
                 </span>

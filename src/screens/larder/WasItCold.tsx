@@ -38,9 +38,9 @@ export function WasItCold({ cook, litres }: { readonly cook: Cook; readonly litr
   return (
     <Alarm title="How was it cooled?">
       <p>
-        Since {dateAndTime(new Date(at))} nobody has said. Only what was at{' '}
+        Since {dateAndTime(new Date(at))} nobody has entered it. Keep it only if it was at{' '}
         {formatTemperature(COOL_C, units)} within 2 h and at {formatTemperature(COLD_C, units)}{' '}
-        within 6 h may be kept; boiling or freezing does not mend the rest.
+        within 6 h; boiling or freezing does not make it safe otherwise.
       </p>
       <div className="flex flex-wrap gap-3">
         <Button onClick={() => answer(true)}>It was cold in time</Button>

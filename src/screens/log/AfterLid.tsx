@@ -62,7 +62,7 @@ export function AfterLid({ cook, units }: { readonly cook: Cook; readonly units:
   return (
     <section className="mt-7">
       <h2 className="text-lg font-semibold">After cooking</h2>
-      <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-6 text-[15px]">
+      <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-6 text-body">
         {rows.map(([name, text]) => (
           <div
             key={name}

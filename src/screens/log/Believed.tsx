@@ -36,11 +36,11 @@ function Chances({ bins }: { readonly bins: readonly Bin[] }) {
         accessibilityLayer={false}
       >
         <CartesianGrid stroke="var(--color-hairline)" vertical={false} />
-        <XAxis dataKey="name" stroke="var(--color-quiet)" fontSize={12} tickLine={false} />
+        <XAxis dataKey="name" stroke="var(--color-quiet)" fontSize="0.75rem" tickLine={false} />
         <YAxis
           domain={[0, 100]}
           width={48}
-          fontSize={12}
+          fontSize="0.75rem"
           stroke="var(--color-quiet)"
           tickFormatter={(v: number) => `${v} %`}
         />
@@ -73,13 +73,13 @@ function Misses({ told }: { readonly told: Reliability }) {
           type="number"
           domain={[0, rows.length + 1]}
           stroke="var(--color-quiet)"
-          fontSize={12}
+          fontSize="0.75rem"
           tickLine={false}
           allowDecimals={false}
         />
         <YAxis
           width={40}
-          fontSize={12}
+          fontSize="0.75rem"
           stroke="var(--color-quiet)"
           tickFormatter={(v: number) => (v > 0 ? `+${v}` : String(v))}
         />
@@ -102,10 +102,10 @@ export function Believed({ cooks }: { readonly cooks: readonly Cook[] }) {
         <h3 id="of-minutes" className="font-semibold">
           Total time, predicted and real
         </h3>
-        <p className="text-[15px]" data-testid="bands">
+        <p className="text-body" data-testid="bands">
           {bands.shown === 0
             ? 'No range was shown yet.'
-            : `Of ${bands.shown} ranges shown, ${bands.held} held what happened; 8 in 10 should.`}{' '}
+            : `Of ${bands.shown} ranges shown, ${bands.held} held the real time; 8 in 10 should.`}{' '}
           {misses.length > 0 && `Half of the cooks were within ${Math.round(typicalMin)} min.`}
           {few && ` ${told.cooks} ${told.cooks === 1 ? 'cook' : 'cooks'}: too few to say.`}
         </p>
@@ -118,7 +118,7 @@ export function Believed({ cooks }: { readonly cooks: readonly Cook[] }) {
             >
               <Misses told={told} />
             </div>
-            <figcaption className="text-[13px] text-quiet">
+            <figcaption className="text-fine text-quiet">
               A dot a cook: minutes later (+) or sooner than predicted.
             </figcaption>
           </figure>
@@ -128,7 +128,7 @@ export function Believed({ cooks }: { readonly cooks: readonly Cook[] }) {
         <h3 id="of-grades" className="font-semibold">
           “Right”, and whether it was
         </h3>
-        <p className="text-[15px]">
+        <p className="text-body">
           {verdicts === 0
             ? 'No verdict was given yet on foods with a predicted chance.'
             : `${verdicts} verdicts.`}
@@ -143,10 +143,10 @@ export function Believed({ cooks }: { readonly cooks: readonly Cook[] }) {
             >
               <Chances bins={bins} />
             </div>
-            <figcaption className="text-[13px] text-quiet">
+            <figcaption className="text-fine text-quiet">
               Bars: how often it was right. Marks: how often that was predicted.
             </figcaption>
-            <ul className="mt-1 text-[13px] text-quiet">
+            <ul className="mt-1 text-fine text-quiet">
               {bins
                 .filter((bin) => bin.count > 0)
                 .map((bin) => (

@@ -39,7 +39,7 @@ function Verdicts({ cook, units }: { readonly cook: Cook; readonly units: Units 
             key={item.id}
             className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 py-1.5"
           >
-            <span className="inline-block text-[15px] first-letter:uppercase">
+            <span className="inline-block text-body first-letter:uppercase">
               {food.name}{' '}
               <span className="text-quiet">
                 {formatAmount(item.amount, units)}, predicted {foretold}
@@ -59,7 +59,7 @@ function Verdicts({ cook, units }: { readonly cook: Cook; readonly units: Units 
                 <Radio
                   key={verdict}
                   value={verdict}
-                  className={`grid min-h-11 min-w-16 cursor-pointer place-items-center px-3 text-[14px] ${CHOSEN[verdict]}`}
+                  className={`grid min-h-11 min-w-16 cursor-pointer place-items-center px-3 text-small ${CHOSEN[verdict]}`}
                 >
                   <span>
                     <span aria-hidden>{SIGN[verdict]} </span>
@@ -97,8 +97,8 @@ export function CookScreen({ id }: { readonly id: string }) {
         <h1 className="figure text-4xl">{cook.batch.name}</h1>
         <p className="text-quiet">{dateAndTime(new Date(cook.startedAt))}</p>
         <InSpite cook={cook} />
-        <table className="mt-5 w-full text-[15px]">
-          <thead className="text-left text-[13px] text-quiet">
+        <table className="mt-5 w-full text-body">
+          <thead className="text-left text-fine text-quiet">
             <tr>
               <th className="py-1 font-normal">Time</th>
               <th className="text-right font-normal">predicted</th>

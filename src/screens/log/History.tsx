@@ -37,15 +37,15 @@ export function History({
               <Link
                 href={`/log/${one.id}`}
                 aria-current={one.id === cook.id ? 'page' : undefined}
-                className={`text-[15px] underline-offset-4 hover:underline ${one.id === cook.id ? 'font-semibold' : 'text-cobalt'}`}
+                className={`text-body underline-offset-4 hover:underline ${one.id === cook.id ? 'font-semibold' : 'text-cobalt'}`}
               >
                 {lightFormat(new Date(one.startedAt), 'd.M.yyyy')}
               </Link>{' '}
-              <span className="text-[14px] text-quiet">
+              <span className="text-small text-quiet">
                 {real === null ? '' : `${formatMinutes(real)}, `}
                 {verdictSummary(one)}
               </span>
-              {changes.length > 0 && <p className="text-[14px]">{changes.join('; ')}</p>}
+              {changes.length > 0 && <p className="text-small">{changes.join('; ')}</p>}
             </li>
           );
         })}

@@ -22,13 +22,13 @@ function CookRow({ cook }: { readonly cook: Cook }) {
       className="panel grid gap-x-6 gap-y-1 px-5 py-3.5 hover:border-copper sm:grid-cols-[minmax(0,1fr)_200px_minmax(0,1.1fr)]"
     >
       <div className="min-w-0">
-        <h2 className="truncate text-[17px] font-semibold">{cook.batch.name}</h2>
-        <p className="text-[14px] text-quiet">
+        <h2 className="truncate text-lead font-semibold">{cook.batch.name}</h2>
+        <p className="text-small text-quiet">
           {dateAndTime(new Date(cook.startedAt))}
           {cook.standIn && ', on the practice pot'}
         </p>
       </div>
-      <p className="text-[14px]">
+      <p className="text-small">
         {real === null ? (
           <span className="font-semibold text-cobalt">on the stove</span>
         ) : (
@@ -40,7 +40,7 @@ function CookRow({ cook }: { readonly cook: Cook }) {
           </>
         )}
       </p>
-      <p className="line-clamp-2 text-[14px] text-quiet">{cook.note ?? verdictSummary(cook)}</p>
+      <p className="line-clamp-2 text-small text-quiet">{cook.note ?? verdictSummary(cook)}</p>
     </Link>
   );
 }
@@ -74,11 +74,11 @@ function Tools({
   return (
     <>
       <div className="mt-4 flex flex-wrap items-end gap-3">
-        <label className="min-w-60 flex-1 text-[13px] text-quiet">
+        <label className="min-w-60 flex-1 text-fine text-quiet">
           Find by dish, food, pot or verdict
           <input
             type="search"
-            className="field mt-1 text-[15px] text-ink"
+            className="field mt-1 text-body text-ink"
             value={question}
             onChange={(event) => onQuestion(event.target.value)}
           />
@@ -89,7 +89,7 @@ function Tools({
         <Button onClick={() => void saveTable(cooks)}>All as CSV</Button>
       </div>
       {question.trim() !== '' && (
-        <p role="status" className="mt-2 text-[14px] text-quiet">
+        <p role="status" className="mt-2 text-small text-quiet">
           {found === 0 ? 'Nothing is found.' : `${found} of ${cooks.length}`}
         </p>
       )}

@@ -10,7 +10,7 @@ import { Button } from '@/ui/Button';
 import { saveBatch, saveCook } from '@/ui/household';
 
 // What was learned is asked for when it is cooked again.
-const AgainSheet = later(() => import('./AgainSheet').then((m) => m.AgainSheet));
+const AgainSheet = later(() => import('@/ui/AgainSheet').then((m) => m.AgainSheet));
 
 function Stepper({
   label,
@@ -30,7 +30,7 @@ function Stepper({
     'grid size-11 place-items-center rounded-full border border-copper text-xl text-copper hover:bg-copper/10';
   return (
     <div className="flex items-center justify-between gap-3">
-      <span className="text-[15px]">{label}</span>
+      <span className="text-body">{label}</span>
       <span className="flex items-center gap-2">
         <button
           type="button"
@@ -94,7 +94,7 @@ export function Next({ cook, units }: { readonly cook: Cook; readonly units: Uni
           onChange={(waterMl) => saveCook({ ...cook, nextTime: { ...next, waterMl } })}
         />
       </div>
-      <label className="mt-4 block text-[14px] font-medium" htmlFor="note">
+      <label className="mt-4 block text-small font-medium" htmlFor="note">
         Note
       </label>
       <textarea

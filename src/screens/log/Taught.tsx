@@ -40,14 +40,14 @@ export function Taught({ cook }: { readonly cook: Cook }) {
         <p className="mt-1 text-rust">It could not be worked out: {reasonWords(failure.reason)}</p>
       )}
       {lines.length > 0 && (
-        <ul className="mt-1 list-disc space-y-1 pl-5 text-[15px]">
+        <ul className="mt-1 list-disc space-y-1 pl-5 text-body">
           {lines.map((line) => (
             <li key={line}>{line}</li>
           ))}
         </ul>
       )}
       {taught && taught.odd.length > 0 && (
-        <p className="mt-2 border-l-4 border-l-straw pl-3 text-[15px]">{oddWords(taught.odd)}</p>
+        <p className="mt-2 border-l-4 border-l-straw pl-3 text-body">{oddWords(taught.odd)}</p>
       )}
       <LeaveOut cook={cook} />
     </section>

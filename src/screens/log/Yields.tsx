@@ -19,10 +19,10 @@ export function Yields({ cook, units }: { readonly cook: Cook; readonly units: U
           <li key={foretold.run} className="grid gap-x-6 gap-y-2 py-3 sm:grid-cols-[200px_1fr]">
             <YieldEntry cook={cook} foretold={foretold} units={units} />
             <div>
-              <p className="text-[14px] font-medium">
+              <p className="text-small font-medium">
                 Broth {foretold.run}, after a night in the cold
               </p>
-              <p className="text-[13px] text-quiet">
+              <p className="text-fine text-quiet">
                 predicted {formatStrength(foretold.gPerL, units)} in{' '}
                 {formatLevel(foretold.litres, units)}: {setName(foretold.set)}
               </p>
@@ -39,7 +39,7 @@ export function Yields({ cook, units }: { readonly cook: Cook; readonly units: U
                   <Radio
                     key={set}
                     value={set}
-                    className="flex min-h-11 cursor-pointer flex-col items-center justify-center px-1 py-1 text-[13px] data-checked:bg-leaf/25 data-checked:font-semibold"
+                    className="flex min-h-11 cursor-pointer flex-col items-center justify-center px-1 py-1 text-fine data-checked:bg-leaf/25 data-checked:font-semibold"
                   >
                     <Wobble set={set} className="h-6" />
                     {setName(set)}
@@ -47,7 +47,7 @@ export function Yields({ cook, units }: { readonly cook: Cook; readonly units: U
                 ))}
               </RadioGroup>
               {yieldOf(cook, foretold.run).set && (
-                <label className="mt-1 flex min-h-11 items-center gap-2 text-[14px]">
+                <label className="mt-1 flex min-h-11 items-center gap-2 text-small">
                   <input
                     type="checkbox"
                     className="size-5 accent-copper"
@@ -59,7 +59,7 @@ export function Yields({ cook, units }: { readonly cook: Cook; readonly units: U
                     }
                   />
                   <span>
-                    Just as I want it: broths are planned to it
+                    Just as I want it: plan broths like this
                     <span className="sr-only"> (broth {foretold.run})</span>
                   </span>
                 </label>

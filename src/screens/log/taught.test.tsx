@@ -30,7 +30,7 @@ it('a cook says what it taught, and nothing any more once it is left out', async
     ),
   );
   await user.click(within(taught()).getByRole('button', { name: 'Leave this cook out' }));
-  await user.click(within(taught()).getByRole('button', { name: 'it was another heat' }));
+  await user.click(within(taught()).getByRole('button', { name: 'the heat was different' }));
   await waitFor(() => expect(taught().textContent).toContain('Retort learns nothing from it'));
   expect(taught().textContent).not.toContain('Borlotti');
 });

@@ -86,7 +86,7 @@ export function AlsoDue({
       {shown.map((move) => (
         <li
           key={`${move.owner} ${move.id}`}
-          className={`flex min-h-11 items-center gap-x-3 border-t border-hairline text-[15px] ${move.due ? 'font-medium' : 'text-quiet'}`}
+          className={`flex min-h-11 items-center gap-x-3 border-t border-hairline text-body ${move.due ? 'font-medium' : 'text-quiet'}`}
         >
           <span className={`figure w-12 text-lg ${move.due ? 'text-copper' : ''}`}>
             {isDueBeside(move, cook) ? 'now' : timeOf(move.at)}

@@ -56,7 +56,7 @@ export function AtTable({
   if (answer && answer.of.cook !== known?.of) setKnown({ of: answer.of.cook, door: answer.answer });
   if (failure)
     return (
-      <Alarm title="It could not be worked out whether it is done">
+      <Alarm title="Could not work out whether it is done">
         <p>{reasonWords(failure.reason)}</p>
         <p>Test the thickest piece with a thermometer before you serve it.</p>
         {children}
@@ -113,7 +113,7 @@ function NotYet({
           <li key={codeOf(danger)}>
             <h3 className="font-semibold">{danger.title}</h3>
             <p>{danger.message}</p>
-            <p className="text-[14px] text-quiet">{ruleWords(danger.rule)}</p>
+            <p className="text-small text-quiet">{ruleWords(danger.rule)}</p>
           </li>
         ))}
       </ul>

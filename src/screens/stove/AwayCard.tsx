@@ -29,7 +29,7 @@ export function AwayCard({
     <section aria-label="While you were away" className="mt-2 max-w-2xl">
       <h2 className="figure text-4xl">While you were away</h2>
       <p className="mt-1 text-quiet">Nobody was here since {timeOf(from)}.</p>
-      <ul className="mt-2 text-[17px]">
+      <ul className="mt-2 text-lead">
         {meanwhile.map(({ at, words }) => (
           <li key={`${at} ${words}`} className="flex gap-3">
             <span className="figure w-14">{timeOf(at)}</span> {words}
@@ -48,8 +48,9 @@ export function AwayCard({
           Not sure
         </Button>
       </div>
-      <p className="mt-2 text-[15px] text-quiet">
-        What nobody knows counts as not done: leave valve and lid alone until you have looked.
+      <p className="mt-2 text-body text-quiet">
+        Anything you are not sure of counts as not done. Leave the valve and the lid alone until you
+        have looked.
       </p>
     </section>
   );

@@ -17,7 +17,7 @@ const NOTIFIES: Readonly<Record<MayCall, string>> = {
 const SOUNDS = {
   yes: 'You are called by sound, again and again until you touch the page: check that the device is not muted.',
   'not yet': 'This page may not sound yet: touch it once.',
-  cannot: 'This browser makes no sound for a page.',
+  cannot: 'This browser plays no sound.',
 } as const;
 
 /** How the cook is called, and what of it this device does not allow. */
@@ -57,8 +57,8 @@ export function CallCard({
     download(`${cook.batch.name}.ics`, writeCalendar(moves, options), 'text/calendar');
   };
   return (
-    <section aria-label="Warnings" className="panel p-4 text-[15px]">
-      <p className="text-[13px] text-quiet">How you are called</p>
+    <section aria-label="Warnings" className="panel p-4 text-body">
+      <p className="text-fine text-quiet">How you are called</p>
       <ul className="mt-1 space-y-1">
         {lines.map((line) => (
           <li key={line}>{line}</li>

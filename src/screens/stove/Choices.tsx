@@ -43,7 +43,7 @@ export function Choices({
       <ul className="mt-2 grid max-w-3xl gap-3 sm:grid-cols-3">
         {options?.map((option) => (
           <li key={option.change} className="panel flex flex-col px-4 py-3">
-            <ul className="flex-1 text-[15px]">
+            <ul className="flex-1 text-body">
               {choiceLines(option, cook.batch, start).map((line) => (
                 <li key={line}>{line}</li>
               ))}

@@ -26,7 +26,7 @@ function Foods({
 }) {
   const eaten = Object.entries(told.outcome.verdicts);
   return (
-    <ul aria-label="How it came out" className="panel divide-y divide-hairline px-4 text-[15px]">
+    <ul aria-label="How it came out" className="panel divide-y divide-hairline px-4 text-body">
       <li className="flex justify-between py-1.5">
         <span>Ready at</span>
         <span>
@@ -88,9 +88,9 @@ export function Debrief({ cook }: { readonly cook: Cook }) {
               <p className="text-lg">{culpritWords(told, cook, units)}</p>
             </section>
             <section aria-label="What was true">
-              <h2 className="text-[14px] font-semibold">What was true</h2>
+              <h2 className="text-small font-semibold">What was true</h2>
               {told.mishaps.length === 0 ? (
-                <p>The pot and its food were as they may be, and nothing went wrong.</p>
+                <p>The pot and its food were within the usual range, and nothing went wrong.</p>
               ) : (
                 <ul className="list-disc pl-5">
                   {told.mishaps.map((mishap) => (
@@ -102,7 +102,7 @@ export function Debrief({ cook }: { readonly cook: Cook }) {
               )}
             </section>
             <section aria-label="Choices">
-              <h2 className="text-[14px] font-semibold">Where something could be chosen</h2>
+              <h2 className="text-small font-semibold">Where you had a choice</h2>
               <ol className="mt-1 divide-y divide-hairline">
                 {told.decisions.map((decision) => {
                   const words = decisionWords(decision, cook, units);

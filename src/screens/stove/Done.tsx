@@ -18,7 +18,7 @@ export function Done({ cook }: { readonly cook: Cook }) {
         className="mt-5 !min-h-14 !px-8 !text-lg"
         onClick={() => saveCook(ended(cook, isoOf(clock)))}
       >
-        Look back on it
+        Look back at it
       </Button>
     </section>
   );

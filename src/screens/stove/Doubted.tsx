@@ -41,7 +41,7 @@ export function Doubted({
       className="mt-3 max-w-2xl rounded-lg border-2 border-copper bg-panel px-4 py-3"
     >
       <h3 className="figure text-2xl">{title}</h3>
-      <p className="mt-1 text-[16px]">{text}</p>
+      <p className="mt-1 text-body">{text}</p>
       <div className="mt-2 flex flex-wrap gap-2">
         <Button
           look="copper"

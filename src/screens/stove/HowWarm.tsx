@@ -70,10 +70,11 @@ export function HowWarm({
       className="mt-2 max-w-2xl space-y-4 rounded-xl border-2 border-rust bg-panel px-5 py-4"
     >
       <h2 className="figure text-4xl">How warm is it now?</h2>
-      <p className="text-[17px]">
+      <p className="text-lead">
         For {formatMinutes(zoneMin)} nothing tells how warm this pot was. What stands between{' '}
         {degrees(HOT_C)} and {degrees(COOL_C)} for more than 2 h has to be thrown out, and boiling
-        it again does not undo it. Put a thermometer into its middle before you do anything else.
+        it again does not make it safe. Put a thermometer into its middle before you do anything
+        else.
       </p>
       <form
         className="space-y-3"

@@ -29,11 +29,11 @@ export function Kettle({
   return (
     <section aria-label="Kettle test" className="panel my-3 max-w-2xl px-5 py-4">
       {over ? (
-        <p className="text-[16px]">
-          That is all it needs. What Retort learned from it stands on its page in a moment.
+        <p className="text-body">
+          That is all it needs. Its page shows in a moment what Retort learned.
         </p>
       ) : (
-        <ol className="list-decimal space-y-1 pl-5 text-[15px]">
+        <ol className="list-decimal space-y-1 pl-5 text-body">
           <li>
             Measure {formatVolume(waterL(cook.batch), units)} of water as you always measure it,
             straight from the cold tap. Nothing else goes in.
@@ -50,9 +50,9 @@ export function Kettle({
             {over ? 'See what it taught' : 'Enough: end the test here'}
           </Button>
           {!over && (
-            <p className="mt-1 text-[14px] text-quiet">
-              It is under pressure still: heat off, and open it only once the pin is down. Marked to
-              the end it also tells how fast the pot cools.
+            <p className="mt-1 text-small text-quiet">
+              It is under pressure still: heat off, and open it only once the pin is down. Mark it
+              to the end, and it also shows how fast the pot cools.
             </p>
           )}
         </>

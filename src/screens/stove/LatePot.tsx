@@ -30,8 +30,8 @@ export function LatePot({
 }) {
   return (
     <section aria-label="Late: look at" className="mt-3 max-w-2xl">
-      <h3 className="text-[15px] font-semibold">It is late. Look at</h3>
-      <ol className="text-[17px]">
+      <h3 className="text-body font-semibold">It is late. Look at</h3>
+      <ol className="text-lead">
         {lateCauses(pot, at.elapsedMin, stage.expectMin).map(({ cause, chance }) => (
           <li key={cause} className="flex justify-between gap-4 border-t border-hairline py-1">
             <span>{LOOKS[pot.kind][cause]}</span>

@@ -18,7 +18,7 @@ export function NextList({
   const valves = moves.filter((m) => m.stage === 'valve').map((m) => ({ ...m, at: m.wallAt }));
   return (
     <section aria-label="Next moves" className="panel px-4 py-3">
-      <h2 className="text-[13px] text-quiet">Next moves</h2>
+      <h2 className="text-fine text-quiet">Next moves</h2>
       {clashesOf(valves).map(([first, second]) => (
         <p key={`${first.owner} ${second.owner}`} role="alert" className="my-1 text-rust">
           Two valves within 2 min at {timeOf(first.wallAt)}: open {first.cook.batch.name} first.{' '}
@@ -29,7 +29,7 @@ export function NextList({
         {moves.slice(0, SHOWN).map((move) => (
           <li
             key={`${move.owner} ${move.id}`}
-            className="flex min-h-9 items-center gap-x-3 py-0.5 text-[15px]"
+            className="flex min-h-9 items-center gap-x-3 py-0.5 text-body"
           >
             <span className={`figure w-14 text-lg ${move.due ? 'text-copper' : ''}`}>
               {move.due ? 'now' : timeOf(move.at)}

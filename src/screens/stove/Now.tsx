@@ -1,5 +1,6 @@
 'use client';
 
+import { useArrival } from '@/ui/useArrival';
 import { useSaid } from '@/ui/said';
 import type { ReactNode } from 'react';
 import type { Cook, MarkKind } from '@/core/batch/schema';
@@ -71,6 +72,7 @@ export function Now({
   readonly children?: ReactNode;
 }) {
   const said = useSaid();
+  const title = useArrival<HTMLHeadingElement>(stage.id);
   const words = wordsOf(stage, units);
   const face = clockFace(stage, at);
   const strained = stage.stepKind === 'strain' ? runOffAt(cook, stage.step) : null;
@@ -85,7 +87,12 @@ export function Now({
         className="mt-1 grid max-w-3xl gap-y-2 short:grid-cols-[17rem_minmax(0,1fr)] short:grid-rows-[auto_1fr] short:gap-x-6"
       >
         <div data-testid="words" className="short:col-start-2 short:row-start-1">
-          <h2 className="figure text-4xl sm:text-5xl short:text-3xl" aria-live="polite">
+          <h2
+            ref={title}
+            tabIndex={-1}
+            className="figure text-4xl sm:text-5xl short:text-3xl"
+            aria-live="polite"
+          >
             {settles > 0
               ? 'It spat: wait'
               : waits
@@ -94,7 +101,7 @@ export function Now({
                   ? 'Heat off'
                   : said(words.title)}
           </h2>
-          <p className="mt-1 text-[17px] short:text-[15px]">
+          <p className="mt-1 text-lead short:text-body">
             {settles > 0
               ? 'Valve shut. The foam settles before it is tried again.'
               : waits
@@ -106,7 +113,7 @@ export function Now({
           {words.caution && (
             <p
               data-testid="caution"
-              className="mt-2 max-w-2xl rounded-lg border-2 border-rust bg-rust/5 px-3 py-2 text-[15px] short:py-1 short:text-[14px]"
+              className="mt-2 max-w-2xl rounded-lg border-2 border-rust bg-rust/5 px-3 py-2 text-body short:py-1 short:text-small"
             >
               <b className="text-rust">Careful.</b> {said(words.caution)}
             </p>
@@ -115,13 +122,13 @@ export function Now({
         <div className="short:col-start-1 short:row-span-2 short:row-start-1">
           <p className="flex flex-wrap items-baseline gap-x-3">
             <span
-              className={`figure leading-none ${stage.kind === 'load' && settles === 0 ? 'text-4xl' : 'text-[88px] lg:text-[120px] short:text-[72px]'} ${face.over ? 'text-rust' : 'text-ink'}`}
+              className={`figure leading-none ${stage.kind === 'load' && settles === 0 ? 'text-4xl' : 'text-[5.5rem] lg:text-[7.5rem] short:text-[4.5rem]'} ${face.over ? 'text-rust' : 'text-ink'}`}
               role="timer"
               data-testid="clock"
             >
               {settles > 0 ? `0:${String(Math.ceil(settles)).padStart(2, '0')}` : face.text}
             </span>
-            <span className="text-lg text-quiet short:text-[15px]">
+            <span className="text-lg text-quiet short:text-body">
               {settles > 0 ? 'left' : stage.presumed ? 'presumed' : face.caption}
             </span>
           </p>
@@ -159,8 +166,8 @@ export function Now({
         <div className="short:col-start-2 short:row-start-2">{also}</div>
       </section>
       {children}
-      <div className="mt-4 max-w-2xl text-[17px]">
-        <h3 className="text-[13px] text-quiet">Look for</h3>
+      <div className="mt-4 max-w-2xl text-lead">
+        <h3 className="text-fine text-quiet">Look for</h3>
         <p>{said(words.look)}</p>
       </div>
     </>

@@ -26,7 +26,7 @@ export function OpenLog({
   };
   return (
     <div className="mt-4">
-      <label className="block text-[15px]">
+      <label className="block text-body">
         Open a log of the pot (.jsonl)
         <input
           type="file"

@@ -45,13 +45,13 @@ export function OwnHold({
       }}
     >
       <Button
-        className="!min-h-12 short:!min-h-11 short:!px-2.5 short:!text-[14px]"
+        className="!min-h-12 short:!min-h-11 short:!px-2.5 short:!text-small"
         disabled={holdMin - BY_MIN < least}
         onClick={() => set(holdMin - BY_MIN)}
       >
         {BY_MIN} min less
       </Button>
-      <span className="flex items-center gap-1 text-[15px]">
+      <span className="flex items-center gap-1 text-body">
         <input
           aria-label="Minutes under pressure"
           className="field !min-h-12 !w-16 text-center short:!min-h-11 short:!w-12"
@@ -64,13 +64,13 @@ export function OwnHold({
         min
       </span>
       <Button
-        className="!min-h-12 short:!min-h-11 short:!px-2.5 short:!text-[14px]"
+        className="!min-h-12 short:!min-h-11 short:!px-2.5 short:!text-small"
         onClick={() => set(holdMin + BY_MIN)}
       >
         {BY_MIN} min more
       </Button>
       {!isRight && (
-        <p role="alert" className="w-full text-[14px] text-rust">
+        <p role="alert" className="w-full text-small text-rust">
           Enter {least} to {LONGEST_MIN} min
         </p>
       )}

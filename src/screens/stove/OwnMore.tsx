@@ -58,7 +58,7 @@ function One({
   const besideMin = laterMin === null ? 0 : Math.max(0, laterMin - minutes);
   return (
     <section className="panel px-4 py-3" aria-busy={told === null}>
-      <ul className="text-[15px]">
+      <ul className="text-body">
         {!told && <li className="text-quiet">Working out what it costs…</li>}
         {told && laterMin !== null && (
           <>
@@ -109,7 +109,7 @@ export function OwnMore({
   const isRight = value >= 1 && value <= LONGEST_MIN;
   return (
     <Sheet open onClose={onClose} title="A few minutes more">
-      <label className="block text-[15px] font-medium">
+      <label className="block text-body font-medium">
         Minutes
         <input
           className="field mt-1 block !w-28"
@@ -120,7 +120,7 @@ export function OwnMore({
         />
       </label>
       {!isRight && (
-        <p role="alert" className="text-[14px] text-rust">
+        <p role="alert" className="text-small text-rust">
           Enter 1 to {LONGEST_MIN} min
         </p>
       )}

@@ -41,11 +41,11 @@ function Other({
       href={`/stove/${cook.id}`}
       className={`flex min-h-14 max-w-72 short:min-h-11 short:max-w-none short:flex-row short:items-center short:gap-2 short:whitespace-nowrap shrink-0 flex-col justify-center rounded-xl border px-4 py-1 ${due ? 'border-2 border-copper bg-panel' : 'border-hairline bg-panel'}`}
     >
-      <span className="text-[14px]">
+      <span className="text-small">
         <span aria-hidden>{sign}</span> <b>{cook.batch.name}</b>
       </span>
       {next && (
-        <span className="text-[14px] text-quiet">
+        <span className="text-small text-quiet">
           {due ? <b className="text-copper">now: </b> : `${timeOf(next.at)} `}
           {next.words}
         </span>
@@ -75,7 +75,7 @@ export function Pots({
           <span
             key={cook.id}
             aria-current="page"
-            className="flex min-h-14 max-w-72 shrink-0 items-center short:min-h-11 rounded-xl border-2 border-cobalt px-4 text-[14px] font-semibold text-cobalt"
+            className="flex min-h-14 max-w-72 shrink-0 items-center short:min-h-11 rounded-xl border-2 border-cobalt px-4 text-small font-semibold text-cobalt"
           >
             <span aria-hidden className="mr-1">
               {signOf(cooks, cook.id)}

@@ -29,7 +29,7 @@ export function ProposalCard({
       className="mt-5 max-w-2xl rounded-xl border-2 border-cobalt bg-panel px-5 py-4"
     >
       <h3 className="figure text-2xl text-cobalt">{title}?</h3>
-      <p className="mt-1 text-[17px]">
+      <p className="mt-1 text-lead">
         {proposalWords(proposal, cook.batch, Date.parse(cook.startedAt))}
       </p>
       <div className="mt-3 flex flex-wrap gap-3">

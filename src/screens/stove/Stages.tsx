@@ -34,7 +34,7 @@ export function Stages({
         <li
           key={stage.id}
           aria-current={i === at.index ? 'step' : undefined}
-          className={`flex justify-between gap-3 px-4 py-2 text-[14.5px] ${i === at.index ? 'border-l-4 border-l-cobalt font-semibold' : i < at.index ? 'text-quiet' : ''}`}
+          className={`flex justify-between gap-3 px-4 py-2 text-small ${i === at.index ? 'border-l-4 border-l-cobalt font-semibold' : i < at.index ? 'text-quiet' : ''}`}
         >
           <span>
             {i < at.index ? '✓ ' : ''}

@@ -61,7 +61,7 @@ function Drawing({ face }: { readonly face: Face }) {
         x="60"
         y="76"
         textAnchor="middle"
-        fontSize="15"
+        fontSize="0.9375rem"
         fontWeight="600"
         fill="var(--color-ink)"
       >
@@ -91,7 +91,7 @@ export function StandInFace({
 }) {
   return (
     <section aria-label="The practice pot" className="panel p-3">
-      <p className="text-[13px] text-quiet">The practice pot</p>
+      <p className="text-fine text-quiet">The practice pot</p>
       <div className="flex items-center gap-3">
         {face ? (
           <Drawing face={face} />
@@ -99,7 +99,7 @@ export function StandInFace({
           <div className="h-28 w-32 animate-pulse rounded-xl bg-hairline/50" />
         )}
         {face && (
-          <dl className="text-[14px]" data-testid="face">
+          <dl className="text-small" data-testid="face">
             <dt className="sr-only">It is</dt>
             <dd className="font-semibold">{face.scorched ? 'scorched, off' : DOING[face.doing]}</dd>
             {face.plume && <dd className="text-rust">{PLUME[face.plume]}</dd>}

@@ -26,12 +26,12 @@ export function StoodRaw({
   return (
     <Alarm title={title}>
       <p>
-        By the marks raw food stood for {formatMinutes(stoodOf(cook, now).zoneMin)} between{' '}
-        {formatTemperature(COLD_C, units)} and {formatTemperature(HOT_C, units)}; more than 2 h
-        makes it unfit, and cooking does not undo it. If it was in the fridge until the pot went on,
-        say so. Otherwise throw it out.
+        By your marks, raw food stood for {formatMinutes(stoodOf(cook, now).zoneMin)} between{' '}
+        {formatTemperature(COLD_C, units)} and {formatTemperature(HOT_C, units)}. More than 2 h
+        makes it unsafe, and cooking does not change that. If it was in the fridge until the pot
+        went on, say so. Otherwise throw it out.
       </p>
-      <p className="text-[14px] text-quiet">{ruleWords('danger-zone')}</p>
+      <p className="text-small text-quiet">{ruleWords('danger-zone')}</p>
       <ReasonForm
         id="stood-reason"
         label="Where it was until then"

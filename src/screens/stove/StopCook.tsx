@@ -23,7 +23,7 @@ export function StopCook({ cook }: { readonly cook: Cook }) {
   return (
     <div role="group" aria-label="Stop this cook?" className="panel w-full max-w-2xl px-4 py-3">
       <p>
-        The cook ends here. It stands in the Log, and nothing is learned from it. Under pressure:
+        The cook ends here. It stays in the Log, and nothing is learned from it. Under pressure:
         heat off first, and leave the lid until the pin is down.
       </p>
       <div className="mt-2 flex flex-wrap gap-2">

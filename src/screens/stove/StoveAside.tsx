@@ -45,11 +45,11 @@ function Table({ live }: { readonly live: Live }) {
   const offset = belief ? tableAt - belief.tableS.p50 * 1000 : 0;
   return (
     <section aria-label="Ready at" className="panel px-4 py-3">
-      <p className="text-[13px] text-quiet">Ready at</p>
+      <p className="text-fine text-quiet">Ready at</p>
       <p className="figure text-4xl" data-testid="table">
         {shown}
       </p>
-      <p className="text-[14px] text-quiet">
+      <p className="text-small text-quiet">
         {belief
           ? `usually ${timeOf(offset + belief.tableS.p10 * 1000)} to ${timeOf(offset + belief.tableS.p90 * 1000)}`
           : shown === planned
@@ -66,8 +66,9 @@ function Apart() {
   const apartMs = useApart();
   if (apartMs === 0) return null;
   return (
-    <p className="flex flex-wrap items-center gap-x-3 text-[14px]">
-      Counted apart from this device’s clock, by {formatMinutes(Math.abs(apartMs) / 60_000)}.
+    <p className="flex flex-wrap items-center gap-x-3 text-small">
+      The page’s own timer differs from this device’s clock by{' '}
+      {formatMinutes(Math.abs(apartMs) / 60_000)}.
       <Button look="quiet" onClick={() => goBy('wall')}>
         Go by the clock
       </Button>
@@ -121,9 +122,7 @@ export function StoveAside({
       <CallCard cook={cook} live={live} awake={awake} />
       <StoveSwitches />
       <Apart />
-      <p className="text-[13px] text-quiet">
-        Your pot’s manual always wins over what is said here.
-      </p>
+      <p className="text-fine text-quiet">Your pot’s manual always wins over what is said here.</p>
     </aside>
   );
 }

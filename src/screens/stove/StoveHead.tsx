@@ -42,7 +42,7 @@ export function StoveHead({ cook, words }: { readonly cook: Cook; readonly words
     <div className="flex flex-wrap items-baseline gap-x-4">
       <h1 className="text-lg text-quiet short:sr-only">{cook.batch.name}</h1>
       {cook.standIn && (
-        <span className="text-[14px] text-quiet">
+        <span className="text-small text-quiet">
           {cook.rehearsal
             ? `a practice run${cook.rehearsal.drill ? `: ${cook.rehearsal.drill}` : ''}`
             : 'on the practice pot'}

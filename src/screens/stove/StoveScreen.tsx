@@ -175,7 +175,7 @@ function Stove({ cook }: { readonly cook: Cook }) {
             </section>
           ))
         )}
-        {undone && <p className="mt-3 max-w-2xl text-[17px] text-rust">{undone}</p>}
+        {undone && <p className="mt-3 max-w-2xl text-lead text-rust">{undone}</p>}
         {hands.away && hands.away !== hands.refused && (
           <p role="status" className="mt-3 max-w-2xl rounded-lg bg-cobalt px-4 py-3 text-white">
             {hands.away}

@@ -60,7 +60,7 @@ export function Lost({
             : `It stood for more than 2 h between ${degrees(HOT_C)} and ${degrees(COOL_C)}.`}{' '}
         Bacteria have grown, and some leave toxins that boiling does not undo.
       </p>
-      <p className="text-[14px] text-quiet">{ruleWords('toxin')}</p>
+      <p className="text-small text-quiet">{ruleWords('toxin')}</p>
       <ThrowOut cook={cook} words="Thrown out" main />
     </Alarm>
   );

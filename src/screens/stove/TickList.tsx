@@ -53,7 +53,7 @@ function Tick({
   readonly children: ReactNode;
 }) {
   return (
-    <label className="flex min-h-11 items-center gap-3 border-b border-hairline text-[17px]">
+    <label className="flex min-h-11 items-center gap-3 border-b border-hairline text-lead">
       <input
         type="checkbox"
         className="size-6 shrink-0 accent-leaf"
@@ -119,7 +119,7 @@ export function TickList({
               >
                 {one.back ? 'Back in: ' : ''}
                 <Said>{named(one.item, units)}</Said>
-                <span className="ml-2 text-[14px] text-quiet">
+                <span className="ml-2 text-small text-quiet">
                   {allDone(one.done, units) || (one.back ? '' : cutWords(one.item, units))}
                 </span>
               </Tick>
@@ -135,7 +135,7 @@ export function TickList({
         </Tick>
       )}
       {aside.length > 0 && (
-        <ul className="mt-2 text-[15px] text-quiet">
+        <ul className="mt-2 text-body text-quiet">
           {aside.map((line) => (
             <li key={line}>{line}</li>
           ))}

@@ -37,12 +37,12 @@ export function UntickedSheet({
         <>
           <Button onClick={onClose}>Not locked yet</Button>
           <Button look="copper" onClick={() => onSettled(leftOut)}>
-            {leftOut.size === 0 ? 'All of it is in' : 'Continue'}
+            {leftOut.size === 0 ? 'Everything is in' : 'Continue'}
           </Button>
         </>
       }
     >
-      <p>Not ticked. What is left out is left out of what follows, too.</p>
+      <p>Not ticked. What you leave out drops out of the rest of the plan, too.</p>
       <ul>
         {items.map((item) => (
           <li key={item.id} className="flex min-h-12 items-center gap-3 border-b border-hairline">

@@ -67,7 +67,7 @@ export function decisionWords(decision: Decision, cook: Cook, units: Units): Dec
   return {
     at,
     what: kind === 'fault' ? '' : WHEN[kind],
-    best: asIs ? 'On as it was planned' : changeWords(best.change, best.minutes, plannedMin),
+    best: asIs ? 'Continued as planned' : changeWords(best.change, best.minutes, plannedMin),
     cost,
   };
 }
@@ -78,7 +78,7 @@ export function culpritWords(told: Debrief, cook: Cook, units: Units): string {
   if (culprit === null)
     return told.mishaps.length === 0
       ? 'Nothing went wrong, and nothing was made worse.'
-      : 'What went wrong cost hardly anything: it was well met.';
+      : 'What went wrong cost hardly anything: you handled it well.';
   if (typeof culprit === 'string')
     return `${MISHAP[culprit].told} No choice of yours made it worse.`;
   const { what, best, cost } = decisionWords(culprit, cook, units);

@@ -52,9 +52,9 @@ async function toTheTable(): Promise<void> {
   await stove.until(() => {
     const next = due();
     if (next) fireEvent.click(next);
-    return button('Look back on it') !== null;
+    return button('Look back at it') !== null;
   });
-  press('Look back on it');
+  press('Look back at it');
   await stove.until(() => region('What it came down to'));
   const choices = screen.getByRole('region', { name: 'Choices' });
   expect(within(choices).getAllByRole('listitem').length).toBeGreaterThan(0);

@@ -58,9 +58,9 @@ it('a late pot with old beans is led to the table: a shorter hold taken, hard be
   await stove.pass();
   fireEvent.click(screen.getByRole('checkbox', { name: /venison/ }));
   press('Lid locked');
-  await until(() => button('All of it is in'));
+  await until(() => button('Everything is in'));
   expect(screen.getByText('In, or left out?')).toBeTruthy();
-  press('All of it is in');
+  press('Everything is in');
 
   // The heater is weak: the table moves, says so, and a shorter hold is proposed and taken.
   await until(() => heading() === 'Hold');
@@ -121,8 +121,8 @@ it('a pot goes on with the page closed for 20 min, and is as warm as twenty minu
   await stove.pass();
   fireEvent.click(screen.getByRole('checkbox', { name: /venison/ }));
   press('Lid locked');
-  await until(() => button('All of it is in'));
-  press('All of it is in');
+  await until(() => button('Everything is in'));
+  press('Everything is in');
   await until(() => heading() === 'Coming to pressure');
   stove.away(20);
   await until(() => screen.queryByTestId('face')?.textContent?.includes('heating'));

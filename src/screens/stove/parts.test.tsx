@@ -69,7 +69,7 @@ describe('the stove', () => {
     press('Lid locked');
     // What is not ticked is asked once.
     expect((await screen.findByRole('dialog')).textContent).not.toMatch(/carrot/);
-    press('All of it is in');
+    press('Everything is in');
     expect(heading()).toBe('Coming to pressure');
     after(14);
     press('At pressure');

@@ -107,13 +107,13 @@ function Look({ bundle }: { readonly bundle: Bundle }) {
       {assessment && (
         <dl className="flex flex-wrap gap-x-10 gap-y-2" aria-label="Readings">
           <div>
-            <dt className="text-[14px] text-quiet">Serve</dt>
+            <dt className="text-small text-quiet">Serve</dt>
             <dd className="figure text-3xl" data-testid="total">
               {formatMinutes(assessment.time.totalMin)}
             </dd>
           </div>
           <div>
-            <dt className="text-[14px] text-quiet">Warnings</dt>
+            <dt className="text-small text-quiet">Warnings</dt>
             <dd className="figure text-3xl">
               {assessment.findings.filter((f) => f.level !== 'note').length}
             </dd>
@@ -125,7 +125,7 @@ function Look({ bundle }: { readonly bundle: Bundle }) {
           It cannot be worked out: {error}.
         </p>
       )}
-      <ul aria-label="What goes in" className="panel divide-y divide-hairline px-4 text-[15px]">
+      <ul aria-label="What goes in" className="panel divide-y divide-hairline px-4 text-body">
         {batch.items.map((item) => (
           <li key={item.id} className="py-1.5">
             {itemWords(item, units)}
@@ -137,13 +137,13 @@ function Look({ bundle }: { readonly bundle: Bundle }) {
           </li>
         ))}
       </ul>
-      <ol aria-label="Steps" className="list-decimal pl-5 text-[15px]">
+      <ol aria-label="Steps" className="list-decimal pl-5 text-body">
         {stepsOf(batch).map((step) => (
           <li key={step.id}>{stepWords(step)}</li>
         ))}
       </ol>
       {household && (
-        <p className="text-[14px]">
+        <p className="text-small">
           {changes.length === 0
             ? 'All of it is here already.'
             : `Taken in: ${changes.map((c) => `${c.how} ${c.what} ${c.name}`).join('; ')}.`}{' '}

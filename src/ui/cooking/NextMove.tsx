@@ -40,7 +40,7 @@ function Moves({ cook, slim }: { readonly cook: Cook; readonly slim: boolean }) 
   return (
     <Link
       href={`/stove/${cook.id}`}
-      className={`flex flex-wrap items-center justify-between gap-x-4 bg-cobalt text-white print:hidden ${slim ? 'min-h-11 px-6 py-1 text-[15px]' : 'mt-5 min-h-14 rounded-xl px-5 py-2'}`}
+      className={`flex flex-wrap items-center justify-between gap-x-4 bg-cobalt text-white print:hidden ${slim ? 'min-h-11 px-6 py-1 text-body' : 'mt-5 min-h-14 rounded-xl px-5 py-2'}`}
     >
       <span>
         <b>On the stove:</b> {cook.batch.name}

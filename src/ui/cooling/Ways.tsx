@@ -95,7 +95,7 @@ export function Ways({
   const inTime = isSafe(chosen);
   return (
     <div className="space-y-3" data-testid="ways">
-      <p className="text-[17px]">
+      <p className="text-lead">
         <b className="font-semibold">{wayName(chosen.key)}.</b> {wayDoes(chosen.key)}
         {needs && <span className="block text-quiet">Needs {needs}.</span>}
       </p>
@@ -107,8 +107,8 @@ export function Ways({
       <div
         className={`grid gap-x-6 gap-y-3 lg:grid-cols-[minmax(0,1fr)_minmax(0,300px)] ${all ? '' : 'max-sm:hidden'}`}
       >
-        <table className="w-full text-[15px]" aria-label="Ways to cool">
-          <thead className="text-left text-[13px] text-quiet">
+        <table className="w-full text-body" aria-label="Ways to cool">
+          <thead className="text-left text-fine text-quiet">
             <tr>
               <th className="font-normal">way</th>
               <th className="pr-3 font-normal">to {formatTemperature(COOL_C, units)}</th>
@@ -135,21 +135,21 @@ export function Ways({
           >
             <LightPlot plot={plot} bare />
           </div>
-          <figcaption className="pt-6 text-[13px] text-quiet">
+          <figcaption className="pt-6 text-fine text-quiet">
             Solid line: warmest spot. Dashed: it must be under that by then.
           </figcaption>
         </figure>
       </div>
       {warmMin > 0 && (
-        <p className="text-[14px]">
+        <p className="text-small">
           It warms the fridge to {formatTemperature(topC, units)}, above{' '}
           {formatTemperature(COLD_C, units)} for {Math.round(warmMin)} min: move milk and raw meat
           away from it, or use less of it at a time.
         </p>
       )}
-      <p className="text-[13px] text-quiet">{ruleWords(units)}</p>
+      <p className="text-fine text-quiet">{ruleWords(units)}</p>
       {!inTime && (
-        <p role="alert" className="text-[15px] font-medium text-rust">
+        <p role="alert" className="text-body font-medium text-rust">
           Nobody should eat it after that: it would have to be thrown out. Take another way.
         </p>
       )}

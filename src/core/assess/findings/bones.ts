@@ -11,7 +11,7 @@ import { capital, does } from '../../food';
 import { type Context, type Judge } from './context';
 
 const RATES_WHY =
-  'First-order extraction by kind of bone, with rates and totals assumed until the log has taught better.';
+  'First-order extraction by kind of bone, with rates and totals assumed until your cooks teach better.';
 /** A run that gives less than this of all is hardly worth the gas (common practice: under a tenth). */
 const HARDLY = 0.1;
 
@@ -177,8 +177,8 @@ export const overExtracted: Judge = (context) =>
         code: 'over-extracted',
         level: 'note',
         title: `${does(item.name, 'stays', 'stay')} too long`,
-        message: `It has given its best early on; from then it makes the stock ${flavour.spoils}.`,
-        why: `Minutes at its surface, as in water boiling at sea level, against what it stands in a stock (common practice, no source): best by ${flavour.bestMin}, too much from ${flavour.tooMuchMin}.`,
+        message: `It gives its best early; after that it makes the stock ${flavour.spoils}.`,
+        why: `Minutes at its surface, as in boiling water at sea level, against what it bears in a stock (common practice, no source): best by ${flavour.bestMin}, too much from ${flavour.tooMuchMin}.`,
         numbers: { valueMin: flavour.valueMin, tooMuchMin: flavour.tooMuchMin },
         item: item.id,
         remedies: remedy ? [remedy] : [],

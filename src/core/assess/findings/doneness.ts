@@ -37,7 +37,7 @@ function gradeIn({ draws }: Context, item: ItemReport, verdict: 'under' | 'over'
 }
 
 const WHY =
-  'Grades by the cook value of its middle and by how firm it still is (fitted to common times); what is right is what you want of it, on the lane.';
+  'Grades by the cook value of its middle and by how firm it still is (fitted to common times); you set what is right on its lane.';
 
 export const undercooked: Judge = (context) =>
   context.items

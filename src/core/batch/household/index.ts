@@ -16,3 +16,4 @@ export {
 } from './claims';
 export { pourIn, shelvesOf, type AboutJar, trimClaims, type Shelf } from './shelves';
 export { withWord } from './words';
+export { isEmpty } from './empty';

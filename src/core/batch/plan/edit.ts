@@ -14,7 +14,10 @@ import {
   staysOf,
   withoutStep,
 } from './stays';
-import type { Batch, Item, Release, Step } from '../schema/types';
+import type { Batch, Item, PressureStep, Release, Step } from '../schema/types';
+
+const lidsOf = (steps: readonly Step[]): readonly PressureStep[] =>
+  steps.filter((step) => step.kind === 'pressure');
 
 export function addItems(batch: Batch, items: readonly Item[]): Batch {
   return { ...batch, items: [...batch.items, ...items] };
@@ -86,6 +89,28 @@ export function setMinutes(batch: Batch, id: string, minutes: number): Batch {
     const { sideMin: _, ...whole } = s;
     return { ...whole, minutes };
   });
+}
+
+/**
+ * A batch timed by steps that were written among its ingredients. One lid gives its minutes and its release to the
+ * batch's own one lid; all other steps follow at the end.
+ *
+ * @example timedBy(batch, [{ id: 's1', kind: 'pressure', holdMin: 8 }]) // holds 8 min
+ */
+export function timedBy(batch: Batch, read: readonly Step[]): Batch {
+  const [ownLid, secondLid] = lidsOf(stepsOf(batch));
+  const [lid, another] = lidsOf(read);
+  const joins = ownLid && lid && !secondLid && !another;
+  const timed = joins
+    ? changeStep(batch, ownLid.id, (step) => ({ ...step, ...lid, id: step.id }))
+    : batch;
+  return read
+    .filter((step) => !joins || step !== lid)
+    .reduce(
+      (next, step) =>
+        insertStep(next, stepsOf(next).at(-1)?.id ?? null, { ...step, id: freshStepId(next) }),
+      timed,
+    );
 }
 
 /** Puts a step after another, or first when `after` is null. */

@@ -30,6 +30,7 @@ export {
   removeStep,
   scaleBatch,
   setHold,
+  timedBy,
   setMinutes,
   setRelease,
   setWater,

@@ -1,3 +1,4 @@
+export { groupOf, isStepLine } from './groups';
 export { readLike, type Like } from './like';
 export { Claims, joinMarks, tokensOf, unusedIn, type Fate, type Mark } from './marks';
 export { readLine, type ReadsFor } from './line';

@@ -4,6 +4,7 @@ import { indexOf, type FoodIndex } from '../../food';
 import { parseAmount } from '../../quantity';
 import { readTask } from '../plan/alongside';
 import { NONE, readLine, refusedWords, without, type ReadsFor } from './line';
+import { isStepLine, ungrouped } from './groups';
 import { looseMeasure } from './loose';
 import type { Mark } from './marks';
 import { namesFood } from './names';
@@ -59,18 +60,18 @@ export function readFoods(source: string, own: ReadsFor = {}): readonly ReadLine
   });
 }
 
-/** Lines of a pasted list, one an item; blank lines and headings ("For the broth:") are passed over. */
+/** Lines of a pasted list, one an item. Blank lines and headings ("For the broth:") are dropped. */
 export function splitLines(text: string): readonly string[] {
-  return text
-    .split(/\r?\n|;(?=\s*[\d¼½¾⅓⅔])/)
-    .map((line) => line.trim())
-    .filter((line) => line && !line.endsWith(':'));
+  const lines = text.split(/\r?\n|;(?=\s*[\d¼½¾⅓⅔])/).map((line) => line.trim());
+  return ungrouped(lines.filter((line) => line !== ''));
 }
 
 /** Reads a pasted list, a line one food or more. */
 export function readLines(text: string, own: ReadsFor = {}): readonly ReadLine[] {
   const { shelves = [], units = 'metric' } = own;
   return splitLines(text).flatMap((line) =>
-    readFoods(line, own).map((food) => fromLarder(food, shelves, units)),
+    isStepLine(line)
+      ? [without(line, 'step', { step: true })]
+      : readFoods(line, own).map((food) => fromLarder(food, shelves, units)),
   );
 }

@@ -28,6 +28,8 @@ export interface ReadLine {
   readonly item: Omit<Item, 'id'> | null;
   /** Task beside the pot, where the line names no ingredient. */
   readonly task: NewTask | null;
+  /** Whether it is a step among the ingredients, which a recipe's reader takes. */
+  readonly step?: true;
   /** Why what was understood cannot go in; null where it can, or where nothing was understood. */
   readonly refused: string | null;
   readonly food: Food | null;

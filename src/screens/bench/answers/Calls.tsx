@@ -35,7 +35,7 @@ const TONE: Readonly<Record<Level, string>> = {
   warn: 'text-[#7a5c12]',
   note: 'text-quiet',
 };
-const LINK = 'min-h-10 px-2 text-[14px] font-medium text-cobalt underline-offset-4 hover:underline';
+const LINK = 'min-h-10 px-2 text-small font-medium text-cobalt underline-offset-4 hover:underline';
 
 /** A stop is walked past at the gate alone, with its reason. */
 const mayPutBy = (finding: Finding): boolean => !isStop(finding);
@@ -101,13 +101,13 @@ function OfferButton({
   return (
     <button
       type="button"
-      className="flex min-h-10 w-full flex-wrap items-baseline justify-between gap-x-2 rounded-lg border border-ink/50 bg-panel px-2.5 py-1 text-left text-[14px] hover:bg-copper/10"
+      className="flex min-h-10 w-full flex-wrap items-baseline justify-between gap-x-2 rounded-lg border border-ink/50 bg-panel px-2.5 py-1 text-left text-small hover:bg-copper/10"
       onClick={() => onRemedy(offer.remedy)}
     >
       <span className="font-medium">
         <Said>{offer.remedy.label}</Said>
       </span>
-      <span className="text-[12px] text-quiet">{offer.outcome}</span>
+      <span className="text-mini text-quiet">{offer.outcome}</span>
     </button>
   );
 }
@@ -132,15 +132,15 @@ function Call({
       data-testid={`call-${finding.code}`}
     >
       <Disclosure>
-        <h3 className="text-[15px] font-semibold">
+        <h3 className="text-body font-semibold">
           <span
-            className={`mr-1.5 text-[12px] font-bold uppercase tracking-wide ${TONE[finding.level]}`}
+            className={`mr-1.5 text-mini font-bold uppercase tracking-wide ${TONE[finding.level]}`}
           >
             {WORD[finding.level]}
           </span>
           <Said>{finding.title}</Said>
         </h3>
-        <p className="mt-0.5 text-[13.5px] leading-snug text-quiet">
+        <p className="mt-0.5 text-fine leading-snug text-quiet">
           <Said>{finding.message}</Said>
         </p>
         {offers.length > 0 && (
@@ -164,7 +164,7 @@ function Call({
           <DisclosureButton className={LINK}>why</DisclosureButton>
         </div>
         {asking && <Reason onKeep={onPutBy} onCancel={() => setAsking(false)} />}
-        <DisclosurePanel className="mt-1 border-t border-hairline pt-1.5 text-[13px] text-quiet">
+        <DisclosurePanel className="mt-1 border-t border-hairline pt-1.5 text-fine text-quiet">
           <Said>{finding.why}</Said>
           <Numbers finding={finding} units={units} />
         </DisclosurePanel>
@@ -183,7 +183,7 @@ function PutBy({
   readonly onTakeUp: () => void;
 }) {
   return (
-    <li className="flex items-baseline justify-between gap-2 px-3 text-[13px] text-quiet">
+    <li className="flex items-baseline justify-between gap-2 px-3 text-fine text-quiet">
       <span>
         <Said>{finding.title}</Said>: “{reason}”
       </span>
@@ -212,7 +212,7 @@ function First({
 }) {
   return (
     <li className="panel border-copper px-3 py-2.5" data-testid="first-remedy">
-      <h3 className="text-[15px] font-semibold">One change fixes {offer.mends.length}</h3>
+      <h3 className="text-body font-semibold">One change fixes {offer.mends.length}</h3>
       <div className="mt-1">
         <OfferButton offer={offer} onRemedy={onRemedy} />
       </div>
@@ -250,15 +250,15 @@ export function Calls({
       aria-busy={advice === null && batch.items.length > 0}
       className="flex min-h-0 flex-1 flex-col lg:min-h-56"
     >
-      <h2 className="flex items-baseline justify-between border-t border-hairline pt-2 text-[15px] font-semibold">
+      <h2 className="flex items-baseline justify-between border-t border-hairline pt-2 text-body font-semibold">
         Warnings{' '}
-        <span className="text-[13px] font-normal text-quiet">
+        <span className="text-fine font-normal text-quiet">
           {open.length === 0 ? 'none' : `${open.length} open`}
           {put.length > 0 && `, ${put.length} dismissed`}
         </span>
       </h2>
       {open.length === 0 && (
-        <p className="mt-2 text-[14px] text-quiet">No warnings: this plan is fine.</p>
+        <p className="mt-2 text-small text-quiet">No warnings: this plan is fine.</p>
       )}
       {findings.length > 0 && (
         <ul
@@ -280,7 +280,7 @@ export function Calls({
             />
           ))}
           {heard.length < open.length && (
-            <li className="px-3 text-[13px] text-quiet">
+            <li className="px-3 text-fine text-quiet">
               {open.length - heard.length} more
               <button type="button" className={LINK} onClick={() => setAll(true)}>
                 show all

@@ -72,7 +72,7 @@ export function Figures({
   ];
   return (
     <details
-      className="text-[13px]"
+      className="text-fine"
       open={kept === 'open'}
       onToggle={(event) => keep(event.currentTarget.open ? 'open' : 'shut')}
     >

@@ -7,7 +7,7 @@ import { factWords } from '@/ui/knownWords';
 
 const MARKS: Readonly<Record<Exclude<Doneness['mark'], 'learned'>, string>> = {
   'fitted to the chart': 'the chart of times',
-  'by kinship': 'the chart, as its kin in it',
+  'from related foods': 'the chart, by a related food',
   assumed: 'assumed',
 };
 
@@ -37,7 +37,7 @@ export function Sources({
     ];
   });
   return (
-    <details className="text-[13px]">
+    <details className="text-fine">
       <summary className="min-h-6 cursor-pointer text-quiet">Where these numbers come from</summary>
       <div className="space-y-1 border-y border-hairline py-1">
         {facts.map((words) => (

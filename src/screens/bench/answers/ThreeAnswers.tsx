@@ -12,9 +12,9 @@ const TONE: Readonly<Record<Answer['tone'], string>> = {
 function One({ question, answer }: { readonly question: string; readonly answer: Answer }) {
   return (
     <div>
-      <dt className="text-[13px] text-quiet">{question}</dt>
-      <dd className={`figure text-[27px] leading-7 ${TONE[answer.tone]}`}>{answer.value}</dd>
-      <dd className="text-[13.5px] leading-snug">{answer.sentence}</dd>
+      <dt className="text-fine text-quiet">{question}</dt>
+      <dd className={`figure text-figure leading-7 ${TONE[answer.tone]}`}>{answer.value}</dd>
+      <dd className="text-fine leading-snug">{answer.sentence}</dd>
     </div>
   );
 }
@@ -34,7 +34,7 @@ export function ThreeAnswers({
   const clock = useClock();
   if (batch.items.length === 0)
     return (
-      <p className="text-[15px] text-quiet">
+      <p className="text-body text-quiet">
         Put something in the pot. Three answers then stand here: will it fit, when is it ready, is
         everything right?
       </p>

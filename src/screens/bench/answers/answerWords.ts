@@ -92,7 +92,11 @@ export function rightAnswer({ items, findings }: Assessment): Answer {
   }
   if (worst) return { value: 'no', tone: 'bad', sentence: `${worst.title}.` };
   if (judged.length === 0)
-    return { value: 'yes', tone: 'good', sentence: 'Nothing in it can come out under or over.' };
+    return {
+      value: 'yes',
+      tone: 'good',
+      sentence: 'Nothing in it can be undercooked or overcooked.',
+    };
   const [only] = judged;
   const all = judged.length === 1 && only ? does(only.name, 'comes', 'come') : 'All foods come';
   return {

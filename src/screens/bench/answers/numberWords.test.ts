@@ -29,13 +29,13 @@ describe('numbers behind a call', () => {
   it('are told in the units of the kitchen', () => {
     expect(numberWords({ levelL: 3.2, centreC: 74, bonesKgPerL: 0.5 }, 'metric')).toEqual([
       ['it stands at', '3.2 L'],
-      ['its centre gets to', '74 °C'],
+      ['its centre reaches', '74 °C'],
       ['bones it takes', '500 g a litre'],
     ]);
     expect(numberWords({ levelL: 3.2, centreC: 74, share: 0.25 }, 'us')).toEqual([
       ['it stands at', '3.4 qt'],
-      ['its centre gets to', '165 °F'],
-      ['of all there is in the bones', '25 %'],
+      ['its centre reaches', '165 °F'],
+      ['of what the bones hold', '25 %'],
     ]);
   });
 });

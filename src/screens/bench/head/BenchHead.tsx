@@ -41,7 +41,7 @@ function Name({
       aria-label="Name of the batch"
       value={text}
       maxLength={200}
-      className="figure -ml-1 min-h-9 w-full truncate rounded border-b-2 border-transparent bg-transparent px-1 text-[26px] leading-8 hover:border-hairline focus:border-copper focus:outline-none"
+      className="figure -ml-1 min-h-9 w-full truncate rounded border-b-2 border-transparent bg-transparent px-1 text-figure leading-8 hover:border-hairline focus:border-copper focus:outline-none"
       onChange={(event) => setText(event.target.value)}
       onBlur={() => {
         const name = text.trim();
@@ -106,9 +106,8 @@ function ToStove({
       </Button>
       {asked && taken && (
         <p role="alert" className="order-last w-full rounded-lg bg-rust px-4 py-2 text-white">
-          {pot.name} is on the stove with {taken.batch.name} since{' '}
-          {timeOf(Date.parse(taken.startedAt))}: two batches do not go into one pot. Choose another
-          pot, or{' '}
+          {pot.name} is in use for {taken.batch.name} since {timeOf(Date.parse(taken.startedAt))}:
+          one pot cooks one batch. Choose another pot, or{' '}
           <Link href={`/stove/${taken.id}`} className="underline underline-offset-4">
             end that cook first
           </Link>
@@ -146,7 +145,7 @@ export function BenchHead() {
       <div className="min-w-0 flex-1 basis-72">
         <h1 className="sr-only">{batch.name}</h1>
         <Name batch={batch} onChange={save} />
-        <div className="flex flex-wrap items-center gap-x-2 text-[14px] text-quiet">
+        <div className="flex flex-wrap items-center gap-x-2 text-small text-quiet">
           <label className="inline-flex items-center gap-1">
             <NumberInput
               aria-label="Servings"

@@ -26,7 +26,7 @@ const OPENS = [
 ] as const;
 const MENU = 'panel z-30 mt-1 p-1 shadow-lg outline-none [--anchor-gap:4px]';
 const OPTION =
-  'flex min-h-11 w-full items-center rounded-lg px-3 text-left text-[15px] data-focus:bg-copper/10 data-selected:font-semibold';
+  'flex min-h-11 w-full items-center rounded-lg px-3 text-left text-body data-focus:bg-copper/10 data-selected:font-semibold';
 
 /** The batch's pot, to be changed. */
 export function PotPicker({

@@ -61,7 +61,7 @@ export function ServingTime({
   return (
     <div
       ref={box}
-      className="relative text-[13px] text-quiet max-sm:order-1 max-sm:flex-1 max-sm:basis-60"
+      className="relative text-fine text-quiet max-sm:order-1 max-sm:flex-1 max-sm:basis-60"
       onBlur={(event) => {
         if (box.current?.contains(event.relatedTarget)) return;
         void commit();
@@ -90,7 +90,7 @@ export function ServingTime({
       />
       {opened && (
         <div className="panel absolute top-full right-0 z-30 max-sm:right-auto max-sm:left-0 mt-1 w-72 space-y-2 p-3 shadow-lg">
-          <p id="serve-at-read" aria-live="polite" className="text-[14px]">
+          <p id="serve-at-read" aria-live="polite" className="text-small">
             {!text?.trim() ? (
               'A time as you would say it: 18:30, tonight 7, in 2 h.'
             ) : read ? (
@@ -99,7 +99,9 @@ export function ServingTime({
                 {read.odd && <span className="block text-rust">{read.odd}</span>}
               </>
             ) : (
-              <span className="text-rust">No time that is still to come is read from that.</span>
+              <span className="text-rust">
+                That is not a time still to come. Try 18:30 or tonight 7.
+              </span>
             )}
           </p>
           <p className="flex flex-wrap gap-2" aria-label="Likely times">
@@ -107,7 +109,7 @@ export function ServingTime({
               <button
                 key={at.getTime()}
                 type="button"
-                className="min-h-11 rounded-full border border-copper px-3 text-[14px] font-medium text-copper"
+                className="min-h-11 rounded-full border border-copper px-3 text-small font-medium text-copper"
                 onClick={() => take(at)}
               >
                 {opened.words.servingWords(at, opened.now)}
@@ -116,7 +118,7 @@ export function ServingTime({
             {serveAt && (
               <button
                 type="button"
-                className="min-h-11 rounded-full border border-hairline px-3 text-[14px] text-ink"
+                className="min-h-11 rounded-full border border-hairline px-3 text-small text-ink"
                 onClick={() => take(null)}
               >
                 no time

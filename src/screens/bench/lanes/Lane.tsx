@@ -4,8 +4,8 @@ import type { ItemReport } from '@/core/model';
 import type { Batch, Item, Kitchen } from '@/core/batch/schema';
 import { amountWords } from '@/core/batch/plan';
 import { formatLength } from '@/core/quantity';
-import { asWished, LaneBar, outcomeWords } from '@/drawings/lanes';
-import { AXIS_LEFT, AXIS_RIGHT } from '@/drawings/time';
+import { asWished, LaneBar, laneWords, outcomeWords } from '@/drawings/lanes';
+import { AXIS_LEFT, AXIS_RIGHT, type ClockText } from '@/drawings/time';
 import type { Door } from './doors';
 import { LaneEntry } from './LaneEntry';
 import { QuickEdit } from './QuickEdit';
@@ -25,6 +25,7 @@ export function Lane({
   endMin,
   chances,
   doors,
+  clock,
   onEdit,
   onDoor,
   onQuick,
@@ -35,6 +36,7 @@ export function Lane({
   readonly endMin: number;
   readonly chances: Chances | undefined;
   readonly doors: readonly Door[];
+  readonly clock: ClockText;
   // The ids go along, so that the same functions serve every lane and a lane that has not changed
   // is not drawn again while a hand moves.
   readonly onEdit: (id: string) => void;
@@ -55,13 +57,17 @@ export function Lane({
         type="button"
         onClick={() => onEdit(item.id)}
         aria-label={`Change ${item.name}`}
+        aria-describedby={`when-${item.id}`}
         className="absolute inset-0 w-full rounded-lg"
       />
+      <span id={`when-${item.id}`} className="sr-only">
+        {laneWords(item, endMin, clock)}
+      </span>
       <div
         className="pointer-events-none relative pt-0.5 pb-1"
         style={{ paddingLeft: AXIS_LEFT, paddingRight: AXIS_RIGHT }}
       >
-        <div className="flex items-baseline justify-between gap-3 text-[14px]">
+        <div className="flex items-baseline justify-between gap-3 text-small">
           <span className="min-w-0 truncate">
             <span className="inline-block font-semibold first-letter:uppercase">
               <Said>{item.name}</Said>
@@ -75,7 +81,7 @@ export function Lane({
               onQuick={onQuick}
             />
           </span>
-          <span className={`shrink-0 text-[13px] ${VERDICT[item.verdict]}`}>
+          <span className={`shrink-0 text-fine ${VERDICT[item.verdict]}`}>
             {outcomeWords(item, chances)}
           </span>
         </div>
@@ -83,14 +89,14 @@ export function Lane({
           {item.fishOut && !item.apart && (
             <span
               title="remove it here"
-              className="absolute top-0.5 z-10 -translate-x-full text-[15px] leading-4 text-ink"
+              className="absolute top-0.5 z-10 -translate-x-full text-body leading-4 text-ink"
               style={{ left: `${Math.min(1, item.leaveMin / endMin) * 100}%` }}
               aria-hidden
             >
               ↥
             </span>
           )}
-          <LaneBar item={item} endMin={endMin} />
+          <LaneBar item={item} endMin={endMin} clock={clock} />
         </div>
       </div>
       <div

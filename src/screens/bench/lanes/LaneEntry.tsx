@@ -54,7 +54,7 @@ export function LaneEntry({
     >
       <span className="size-4 rounded-full border-2 border-panel bg-copper shadow-sm" />
       {over !== null && (
-        <span className="absolute bottom-7 z-20 whitespace-nowrap rounded-md bg-cobalt px-2 py-0.5 text-[12px] text-white">
+        <span className="absolute bottom-7 z-20 whitespace-nowrap rounded-md bg-cobalt px-2 py-0.5 text-mini text-white">
           {at?.name}
         </span>
       )}

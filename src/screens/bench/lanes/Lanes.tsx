@@ -3,7 +3,7 @@ import type { Assessment, Draws } from '@/core/assess';
 import { amountWords, entryOf } from '@/core/batch/plan';
 import type { Batch, Item, Kitchen } from '@/core/batch/schema';
 import { stepNames } from '@/ui/stepNames';
-import { AXIS_LEFT, AXIS_RIGHT } from '@/drawings/time';
+import { AXIS_LEFT, AXIS_RIGHT, type ClockText } from '@/drawings/time';
 import { doorsOf, type Door } from './doors';
 import { Lane } from './Lane';
 import { TaskLanes } from './TaskLanes';
@@ -15,6 +15,7 @@ export function Lanes({
   batch,
   kitchen,
   cursorMin,
+  clock,
   onEdit,
   onTask,
   onDoor,
@@ -23,6 +24,7 @@ export function Lanes({
   readonly assessment: Assessment;
   /** Moment shown, min; null for none. */
   readonly cursorMin: number | null;
+  readonly clock: ClockText;
   readonly draws: Draws | null;
   readonly batch: Batch;
   readonly kitchen: Kitchen;
@@ -60,6 +62,7 @@ export function Lanes({
             endMin={endMin}
             chances={draws?.verdicts[item.id]}
             doors={doors}
+            clock={clock}
             onEdit={onEdit}
             onDoor={onDoor}
             onQuick={onQuick}
@@ -69,7 +72,7 @@ export function Lanes({
       <TaskLanes batch={batch} assessment={assessment} units={kitchen.units} onTask={onTask} />
       {rest.length > 0 && (
         <p
-          className="mt-1.5 flex flex-wrap items-center gap-x-1 text-[14px] text-quiet"
+          className="mt-1.5 flex flex-wrap items-center gap-x-1 text-small text-quiet"
           style={{ paddingLeft: AXIS_LEFT }}
         >
           In the liquid:

@@ -142,7 +142,7 @@ export function QuickEdit({
       </PopoverButton>
       <PopoverPanel
         anchor="bottom start"
-        className="panel z-30 w-72 space-y-3 p-4 text-[14px] shadow-lg [--anchor-gap:4px] [--anchor-padding:12px]"
+        className="panel z-30 w-72 space-y-3 p-4 text-small shadow-lg [--anchor-gap:4px] [--anchor-padding:12px]"
       >
         <WishChoice item={item} source={source} onChange={onChange} />
         {pieceMm !== null && (

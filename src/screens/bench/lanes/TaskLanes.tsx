@@ -42,11 +42,11 @@ export function TaskLanes({
             className="pointer-events-none relative pt-0.5 pb-1"
             style={{ paddingLeft: AXIS_LEFT, paddingRight: AXIS_RIGHT }}
           >
-            <div className="flex items-baseline justify-between gap-3 text-[14px]">
+            <div className="flex items-baseline justify-between gap-3 text-small">
               <span className="min-w-0 truncate font-semibold first-letter:uppercase">
                 {task.words}
               </span>
-              <span className="shrink-0 text-[13px] text-quiet">
+              <span className="shrink-0 text-fine text-quiet">
                 {startMin < 0 ? `begins ${formatMinutes(-startMin)} before the pot, ` : ''}
                 {taskWords(task, units)}
               </span>

@@ -54,11 +54,11 @@ function End({
       {...slider}
       title={`${NAME[end]} ${wish[end]}`}
       style={{ left: `${100 * (moved ?? at)}%` }}
-      className="absolute -top-[9px] z-10 grid h-[22px] w-5 -translate-x-1/2 cursor-ew-resize touch-pan-y place-items-center"
+      className="absolute -top-2.5 z-10 grid size-6 -translate-x-1/2 cursor-ew-resize touch-pan-y place-items-center"
     >
-      <span className="h-3 w-[3px] rounded-full bg-copper" />
+      <span className="h-3 w-1 rounded-full bg-copper forced-colors:bg-[Highlight]" />
       {moved !== null && (
-        <span className="absolute bottom-5 z-20 whitespace-nowrap rounded-md bg-cobalt px-2 py-0.5 text-[12px] text-white">
+        <span className="absolute bottom-5 z-20 whitespace-nowrap rounded-md bg-cobalt px-2 py-0.5 text-mini text-white">
           {NAME[end]} {(shown ?? wish)[end]}
         </span>
       )}
@@ -85,7 +85,7 @@ export function WishBracket({
     <>
       <span
         aria-hidden
-        className="absolute -top-1 h-0.5 bg-copper"
+        className="absolute -top-1 border-t-2 border-copper"
         style={{ left: `${100 * span.from}%`, width: `${100 * (span.to - span.from)}%` }}
       />
       <span className="contents max-lg:hidden">

@@ -28,6 +28,7 @@ describe('lanes', () => {
         batch={REFERENCE}
         kitchen={KITCHEN}
         cursorMin={12}
+        clock={(minute) => `minute ${Math.round(minute)}`}
         onTask={jest.fn()}
         onEdit={onEdit}
         onDoor={onDoor}
@@ -39,6 +40,10 @@ describe('lanes', () => {
         name: /^Change/,
       }),
     ).toHaveLength(6);
+    const leekLane = screen.getByRole('button', { name: 'Change leek' });
+    expect(
+      document.getElementById(leekLane.getAttribute('aria-describedby') ?? '')?.textContent,
+    ).toMatch(/minute \d+ to minute \d+/);
     await user.click(screen.getByRole('button', { name: /^Wish, cut and temperature of leek/ }));
     await user.click(await screen.findByRole('switch', { name: 'leek, frozen' }));
     expect(onQuick).toHaveBeenLastCalledWith('i5', { startC: -18 });

@@ -4,8 +4,8 @@ import { useRouter } from 'next/navigation';
 import { createContext, useContext, useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import type { Finding } from '@/core/assess';
-import { addTask, putIn, type NewItem, type NewTask } from '@/core/batch/plan';
-import type { Batch, Cook } from '@/core/batch/schema';
+import { addTask, putIn, timedBy, type NewItem, type NewTask } from '@/core/batch/plan';
+import type { Batch, Cook, Step } from '@/core/batch/schema';
 import type { OverTheClock } from '@/drawings/plot';
 import { isoOf } from '@/session/clock';
 import { clockText } from '@/session/clockText';
@@ -72,9 +72,14 @@ export function usePlanActions() {
     const copyOf = (batch: Batch): Batch => ({ ...batch, id: nanoid(10) });
     return {
       save,
-      putIn: (items: readonly NewItem[], tasks: readonly NewTask[]): void => {
+      putIn: (
+        items: readonly NewItem[],
+        tasks: readonly NewTask[],
+        steps: readonly Step[],
+      ): void => {
         const { batch, kitchen } = plan();
-        saveBatch(tasks.reduce(addTask, putIn(batch, items, kitchen.habits)), items);
+        const timed = steps.length > 0 ? timedBy(batch, steps) : batch;
+        saveBatch(tasks.reduce(addTask, putIn(timed, items, kitchen.habits)), items);
       },
       /** The first batch takes this one's place; a second, of a batch split in two, is new. */
       takeAll: ([first, second]: readonly Batch[]): void => {

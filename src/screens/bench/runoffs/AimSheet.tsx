@@ -88,18 +88,18 @@ function OptionRow({
             {option.runs === 1 ? 'one broth' : `${option.runs} broths`}
           </span>
           <span className="figure ml-2 text-lg">{formatMinutes(option.totalMin)}</span>
-          <span className="ml-2 text-[13px] text-quiet">{option.fuelKWh.toFixed(1)} kWh</span>
-          <span className="block text-[13.5px] text-quiet">
+          <span className="ml-2 text-fine text-quiet">{option.fuelKWh.toFixed(1)} kWh</span>
+          <span className="block text-fine text-quiet">
             hold {holds}, {formatLevel(option.waterL, kitchen.units)} of water
             {option.runs > 1 && ' each'}
           </span>
-          <span className="flex items-center gap-2 text-[13.5px]">
+          <span className="flex items-center gap-2 text-fine">
             <Wobble set={option.set} className="h-6" />
             {formatLevel(option.litres, kitchen.units)},{' '}
             {formatStrength(option.gPerL, kitchen.units)}: {setName(option.set)}
           </span>
           {option.misses.map((miss) => (
-            <span key={miss} className="block text-[13.5px] text-rust">
+            <span key={miss} className="block text-fine text-rust">
               misses: {miss}
             </span>
           ))}
@@ -116,7 +116,7 @@ function AimFields({ form, units }: { readonly form: UseFormReturn<Form>; readon
   return (
     <>
       <Choice id="aim-set" label="When cold, it" {...register('set')}>
-        <option value="">no preference: stop when more is not worth it</option>
+        <option value="">no preference: stop when another broth is not worth it</option>
         {SETS.map((set) => (
           <option key={set} value={set}>
             {setName(set)}, from {formatStrength(SET_FROM[set], units)}
@@ -253,7 +253,7 @@ export function AimSheet({
                 />
               ))}
             </ul>
-            <p className="border-t border-hairline pt-2 text-[13.5px] text-quiet">
+            <p className="border-t border-hairline pt-2 text-fine text-quiet">
               No more broths: {found.limit}.
             </p>
           </div>

@@ -25,7 +25,7 @@ export function BlendGlass({
   const layers = layersOf(bones);
   return (
     <figure className="flex flex-col items-center text-center" data-testid="blend">
-      <figcaption className="text-[13px] text-quiet">
+      <figcaption className="text-fine text-quiet">
         {layers.length > 1 ? 'all poured together' : 'in the glass'}
       </figcaption>
       <svg viewBox="0 0 84 116" className="h-[88px] w-[64px]" aria-hidden>
@@ -46,7 +46,7 @@ export function BlendGlass({
                   x={42}
                   y={y + (HIGH * high) / 2 + 4}
                   textAnchor="middle"
-                  className="fill-ink text-[12px]"
+                  className="fill-ink text-mini"
                 >
                   {run}
                 </text>
@@ -62,18 +62,18 @@ export function BlendGlass({
         />
       </svg>
       <p className="figure text-lg leading-5">{formatLevel(whole.litres, kitchen.units)}</p>
-      <p className="text-[13px] text-quiet">
+      <p className="text-fine text-quiet">
         <Said>{isDry(whole) ? 'boiled dry' : formatStrength(whole.gPerL, kitchen.units)}</Said>
       </p>
       {!isDry(whole) && (
-        <p className="text-[13px] text-quiet">
+        <p className="text-fine text-quiet">
           <Said>
             {`usually ${formatStrengthBand(whole.band.low, whole.band.high, kitchen.units)}`}
           </Said>
         </p>
       )}
       <Wobble set={whole.set} className="h-8 w-14" />
-      <p className="text-[14px] font-semibold" data-testid="blend-set">
+      <p className="text-small font-semibold" data-testid="blend-set">
         {setName(whole.set)}
       </p>
     </figure>

@@ -7,9 +7,9 @@ import { Button } from '@/ui/Button';
 import { RunOffs, type RunOffsProps } from './RunOffs';
 
 const TAB =
-  'min-h-9 border-b-2 border-transparent px-3 text-[14px] text-quiet data-selected:border-copper data-selected:font-semibold data-selected:text-ink max-lg:min-h-11';
+  'min-h-9 border-b-2 border-transparent px-3 text-small text-quiet data-selected:border-copper data-selected:font-semibold data-selected:text-ink max-lg:min-h-11';
 
-const SMALL = '!min-h-9 !px-3 text-[14px] max-lg:!min-h-11';
+const SMALL = '!min-h-9 !px-3 text-small max-lg:!min-h-11';
 
 /** Of a stock or broth: what the bones are worth first, and the lanes of what is in the pot. */
 export function BrothPlan({

@@ -36,9 +36,9 @@ export function RunOffTable({
   readonly onStop: (runs: number) => void;
 }) {
   return (
-    <table className="w-full text-left text-[14px] whitespace-nowrap">
+    <table className="w-full text-left text-small whitespace-nowrap">
       <caption className="sr-only">Broths from these bones</caption>
-      <thead className="text-[12px] text-quiet">
+      <thead className="text-mini text-quiet">
         <tr>
           {COLUMNS.map((name) => (
             <th
@@ -55,7 +55,7 @@ export function RunOffTable({
         {bones.map((run) => (
           <tr key={run.run} className="border-t border-hairline" data-testid={`run-${run.run}`}>
             <th scope="row" className="py-0.5 pr-2">
-              <span className="grid size-6 place-items-center rounded-full border border-copper text-[13px] text-copper">
+              <span className="grid size-6 place-items-center rounded-full border border-copper text-fine text-copper">
                 {run.run}
               </span>
             </th>

@@ -86,10 +86,10 @@ export function RunOffs({
             kitchen={kitchen}
             onStop={(runs) => onBatch(stopAfter(batch, runs))}
           />
-          <p className="text-[13.5px] leading-snug" data-testid="advice">
+          <p className="text-fine leading-snug" data-testid="advice">
             <Said>{advice(assessment, next, kitchen.units)}</Said>
           </p>
-          <dl className="grid grid-cols-2 gap-x-5 text-[13px] leading-snug max-sm:grid-cols-1">
+          <dl className="grid grid-cols-2 gap-x-5 text-fine leading-snug max-sm:grid-cols-1">
             {answers(assessment, kitchen.units).map(([name, value]) => (
               <div
                 key={name}

@@ -23,7 +23,7 @@ function Stop({
       style={{ left: `${(100 * grip.atMin) / total}%` }}
       className="pointer-events-auto absolute inset-y-0 z-10 flex w-8 -translate-x-1/2 cursor-ew-resize touch-pan-y flex-col items-center max-lg:w-11"
     >
-      <span className="grid size-6 shrink-0 place-items-center rounded-full bg-copper text-[13px] font-bold text-white shadow">
+      <span className="grid size-6 shrink-0 place-items-center rounded-full bg-copper text-fine font-bold text-white shadow">
         {run}
       </span>
       <span className="w-0.5 flex-1 bg-copper" />

@@ -43,7 +43,7 @@ export function Gate({
         {stops.map((stop) => (
           <li key={callKey(stop)} className="panel border-l-[6px] border-l-rust px-3 py-2.5">
             <h3 className="font-semibold">{stop.title}</h3>
-            <p className="text-[14px] text-quiet">{stop.message}</p>
+            <p className="text-small text-quiet">{stop.message}</p>
           </li>
         ))}
       </ul>

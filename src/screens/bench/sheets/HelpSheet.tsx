@@ -23,7 +23,7 @@ export function HelpSheet({ onClose }: { readonly onClose: () => void }) {
         {rows.map(([key, does]) => (
           <div key={key} className="contents">
             <dt>
-              <kbd className="rounded border border-hairline bg-ground px-2 py-0.5 font-sans text-[14px] font-semibold">
+              <kbd className="rounded border border-hairline bg-ground px-2 py-0.5 font-sans text-small font-semibold">
                 {key}
               </kbd>
             </dt>

@@ -201,8 +201,8 @@ function StartFields({
       )}
       {pulse && (
         <Choice id="age" label="Age" {...register('age')}>
-          <option value="usual">this year’s or last’s</option>
-          <option value="old">kept for years, slower to soften</option>
+          <option value="usual">this year’s or last year’s</option>
+          <option value="old">years old, slower to soften</option>
         </Choice>
       )}
     </div>
@@ -275,7 +275,7 @@ export function ItemEditor({
           <Choice
             id="upTo"
             label="Fill"
-            hint="To a mark: worked out anew whenever something else changes"
+            hint="Fill to a mark (updated whenever something else changes)"
             {...register('upTo')}
           >
             <option value="">so much</option>

@@ -110,8 +110,8 @@ export function PhoneSheet({
       {fits && (
         <>
           <p>
-            Read this with the phone’s camera: the batch, its pot and its kitchen are in the link
-            itself, behind the #, and go to no server. There it is looked at first.
+            Scan this with the phone’s camera. The link itself holds the batch, its pot and its
+            kitchen; nothing goes to a server. The phone shows it before anything is saved.
           </p>
           <Code link={link} />
         </>

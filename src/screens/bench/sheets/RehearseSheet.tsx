@@ -65,11 +65,12 @@ export function RehearseSheet({
       }
     >
       <p>
-        On the practice pot, an hour in a minute. It may go wrong; you see only what a cook would
-        see. Afterwards the truth is laid over what was believed. Nothing of it goes into the log.
+        The practice pot runs an hour in a minute, and things may go wrong. You see only what you
+        would see in your kitchen; afterwards you see what really happened. Nothing goes into the
+        log.
       </p>
       <section aria-label="Drills">
-        <h3 className="text-[14px] font-semibold">Drills</h3>
+        <h3 className="text-small font-semibold">Drills</h3>
         <ul className="mt-1 grid gap-2 sm:grid-cols-2">
           {drillsFor(batch).map((one) => (
             <li key={one.name}>
@@ -79,20 +80,20 @@ export function RehearseSheet({
                 onClick={() => drill(one)}
               >
                 <b className="font-semibold">{one.name}</b>
-                <span className="block text-[13.5px] text-quiet">{one.scene}</span>
+                <span className="block text-fine text-quiet">{one.scene}</span>
               </button>
             </li>
           ))}
         </ul>
       </section>
       <details>
-        <summary className="min-h-11 cursor-pointer py-2 text-[14px] font-semibold">
+        <summary className="min-h-11 cursor-pointer py-2 text-small font-semibold">
           Or choose what goes wrong
         </summary>
         <ul className="grid gap-x-4 sm:grid-cols-2">
           {mishapsFor(batch).map((mishap) => (
             <li key={mishap}>
-              <label className="flex min-h-11 items-center gap-3 text-[14.5px]">
+              <label className="flex min-h-11 items-center gap-3 text-small">
                 <input
                   type="checkbox"
                   className="size-5 shrink-0 accent-copper"
@@ -112,7 +113,7 @@ export function RehearseSheet({
       </details>
       {before.length > 0 && (
         <section aria-label="Earlier practice runs">
-          <h3 className="text-[14px] font-semibold">Earlier practice runs</h3>
+          <h3 className="text-small font-semibold">Earlier practice runs</h3>
           <ul>
             {before.map((cook) => (
               <li key={cook.id}>

@@ -57,9 +57,9 @@ export function ReleaseTable({ batch, pot, kitchen, step }: Question) {
   if (!options) return <div className="h-32 animate-pulse rounded-xl bg-hairline/50" />;
   if (options.length === 0) return null;
   return (
-    <table className="w-full text-left text-[13px]">
-      <caption className="pb-1 text-left text-[14px] font-medium">
-        The ways of letting it go
+    <table className="w-full text-left text-fine">
+      <caption className="pb-1 text-left text-small font-medium">
+        Ways to release the pressure
       </caption>
       <thead className="text-quiet">
         <tr>
@@ -75,7 +75,7 @@ export function ReleaseTable({ batch, pot, kitchen, step }: Question) {
             <th scope="row" className="whitespace-nowrap py-1 pr-2 font-medium">
               {name(option.release)}
             </th>
-            <td className="figure py-1 pr-2 text-[15px]">
+            <td className="figure py-1 pr-2 text-body">
               {Math.max(1, Math.round(option.minutes))}
             </td>
             <td

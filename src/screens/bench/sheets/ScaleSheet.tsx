@@ -38,7 +38,7 @@ function Result({
     <>
       <td className="figure py-1.5 text-lg max-sm:py-0 max-sm:pl-7">
         {formatMinutes(time.totalMin)}
-        {times > 1 && <span className="text-[13px] font-normal"> each</span>}
+        {times > 1 && <span className="text-fine font-normal"> each</span>}
       </td>
       <td className={`py-1.5 max-sm:py-0 ${over > 1e-6 ? 'font-semibold text-rust' : 'text-leaf'}`}>
         {over > 1e-6 ? 'over by ' : 'fits, '}
@@ -48,7 +48,7 @@ function Result({
       <td
         className={`max-sm:w-full max-sm:pb-2 max-sm:pl-7 ${stops > 0 ? 'text-rust' : 'text-quiet'}`}
       >
-        {stops > 0 ? `${stops} to stop for` : 'nothing to stop for'}
+        {stops > 0 ? `${stops} ${stops === 1 ? 'stop' : 'stops'}` : 'nothing to stop it'}
       </td>
     </>
   );
@@ -96,9 +96,9 @@ function WayTable({
   readonly kitchen: Kitchen;
 }) {
   return (
-    <table className="w-full text-left text-[14px]">
+    <table className="w-full text-left text-small">
       <caption className="sr-only">What each way changes</caption>
-      <thead className="text-[13px] text-quiet max-sm:sr-only">
+      <thead className="text-fine text-quiet max-sm:sr-only">
         <tr>
           {COLUMNS.map((name) => (
             <th key={name} className="font-normal" scope="col">

@@ -52,16 +52,14 @@ export function SchoolsSheet({
                 <span>
                   <b className="font-medium">{choice.name}</b>
                   {habit === choice.value && (
-                    <span className="ml-2 text-[12px] text-leaf">our habit</span>
+                    <span className="ml-2 text-mini text-leaf">our habit</span>
                   )}
-                  <span className="block text-[13.5px] leading-snug text-quiet">
-                    {choice.words}
-                  </span>
+                  <span className="block text-fine leading-snug text-quiet">{choice.words}</span>
                 </span>
               </label>
             ))}
             {now !== undefined && choices.some((c) => c.value === now) && (
-              <label className="flex min-h-11 items-center gap-3 text-[14px]">
+              <label className="flex min-h-11 items-center gap-3 text-small">
                 <input
                   type="checkbox"
                   className="size-5 accent-copper"

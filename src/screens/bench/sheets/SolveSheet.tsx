@@ -37,8 +37,8 @@ function Compare({ now, solution }: { readonly now: Assessment; readonly solutio
     ['not right', String(wrong), String(solution.unmet.filter((u) => u.item !== null).length)],
   ];
   return (
-    <table className="w-full text-left text-[14px]">
-      <caption className="sr-only">The plan as it is, and as proposed</caption>
+    <table className="w-full text-left text-small">
+      <caption className="sr-only">The plan now, and as proposed</caption>
       <thead className="text-quiet">
         <tr>
           <td />
@@ -72,7 +72,7 @@ function Proposal({ now, solution }: { readonly now: Assessment; readonly soluti
       {solution.unmet.length > 0 && (
         <div role="status" className="border-l-[6px] border-rust pl-3">
           <p className="font-semibold text-rust">Not everything can be met:</p>
-          <ul className="text-[14px]">
+          <ul className="text-small">
             {solution.unmet.map((u) => (
               <li key={u.sentence} className="first-letter:uppercase">
                 {u.sentence}
@@ -84,7 +84,7 @@ function Proposal({ now, solution }: { readonly now: Assessment; readonly soluti
       {solution.changes.length === 0 ? (
         <p>The plan already does this.</p>
       ) : (
-        <ul aria-label="What changes" className="list-disc space-y-0.5 pl-5 text-[14px]">
+        <ul aria-label="What changes" className="list-disc space-y-0.5 pl-5 text-small">
           {solution.changes.map((change) => (
             <li key={change}>{change}</li>
           ))}
@@ -162,7 +162,7 @@ function WishFields({
         </Choice>
       </div>
       <fieldset>
-        <legend className="text-[14px] font-medium">Leave in place</legend>
+        <legend className="text-small font-medium">Leave in place</legend>
         <div className="mt-1 flex flex-wrap gap-x-4">
           {stays.map((item) => (
             <label key={item.id} className="inline-flex min-h-11 items-center gap-2">
@@ -281,8 +281,8 @@ export function SolveSheet({
         )}
         {found?.kind === 'solution' && found.solution.worse.length > 0 && (
           <p role="alert" className="text-rust">
-            An order was found, but it is not offered: it would hurt somebody sooner than the plan
-            as it is. {found.solution.worse.join('. ')}. Fix the warnings first, then try again.
+            A timing was found, but it is less safe than your plan, so it is not offered.{' '}
+            {found.solution.worse.join('. ')}. Fix the warnings first, then try again.
           </p>
         )}
         {found?.kind === 'solution' && found.solution.worse.length === 0 && (

@@ -253,7 +253,7 @@ export function StepEditor({
             <input type="checkbox" className="size-5 accent-copper" {...register('keepWarm')} />
             <span>
               the pot is left on and keeps it warm
-              <span className="block text-[13px] text-quiet">
+              <span className="block text-fine text-quiet">
                 At about {formatTemperature(KEEPS_WARM_C, kitchen.units)}; read it with a
                 thermometer, since below {formatTemperature(HOT_C, kitchen.units)} it begins to
                 spoil. Without a tick it counts as switched off.
@@ -266,7 +266,7 @@ export function StepEditor({
             <Field
               id="sideMin"
               label="A side, minutes"
-              hint="Its minutes follow: in batches where it does not all lie on the bottom at once"
+              hint="The minutes follow from this. What does not fit on the bottom is browned in batches."
               inputMode="decimal"
               {...register('sideMin')}
               error={errors.sideMin?.message}

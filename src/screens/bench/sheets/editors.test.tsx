@@ -194,7 +194,7 @@ describe('changing a step', () => {
 
   it('shows what each release costs', async () => {
     open(pressure(40));
-    const table = await screen.findByRole('table', { name: 'The ways of letting it go' });
+    const table = await screen.findByRole('table', { name: 'Ways to release the pressure' });
     const rows = within(table).getAllByRole('row').slice(1).map(text);
     expect(rows[0]).toMatch(/^at once\d+/);
     expect(rows.find((r) => r.startsWith('at once'))).toMatch(/lamb neck (?:\w[^;]*, )?tightens/);

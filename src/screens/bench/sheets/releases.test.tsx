@@ -12,7 +12,7 @@ afterEach(cleanup);
 describe('the ways of letting it go', () => {
   async function rows(batch: Batch, pot: Pot = POT): Promise<readonly string[][]> {
     render(<ReleaseTable batch={batch} pot={pot} kitchen={KITCHEN} step="s1" />);
-    const table = await screen.findByRole('table', { name: 'The ways of letting it go' });
+    const table = await screen.findByRole('table', { name: 'Ways to release the pressure' });
     return within(table)
       .getAllByRole('row')
       .slice(1)

@@ -14,7 +14,7 @@ export function CursorSlider({
   readonly onCursor: (minutes: number | null) => void;
 }) {
   return (
-    <label className="mt-1 flex items-center gap-2 px-[46px] text-[13px] text-quiet">
+    <label className="mt-1 flex items-center gap-2 px-[46px] text-fine text-quiet">
       <span className="sr-only">Moment shown</span>
       <input
         type="range"

@@ -64,6 +64,7 @@ export function Plan() {
   const assessment = usePlan((p) => p.assessment);
   const draws = usePlan((p) => p.draws);
   const cursorMin = usePlan((p) => p.cursorMin);
+  const { clock } = useOverTheClock('assessment');
   if (!assessment) return null;
   const lanes = (
     <Lanes
@@ -72,6 +73,7 @@ export function Plan() {
       batch={shown}
       kitchen={kitchen}
       cursorMin={cursorMin}
+      clock={clock}
       onEdit={(item) => open({ item })}
       onTask={(task) => open({ task })}
       onQuick={(item, change) => save(changeItem(batch, item, change))}

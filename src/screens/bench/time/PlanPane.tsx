@@ -81,7 +81,11 @@ export function PlanPane() {
       className="panel order-last flex min-h-0 flex-col p-2 lg:order-none lg:col-start-2 lg:row-span-2 lg:row-start-1"
       aria-busy={stale}
     >
-      <div className={`relative shrink-0 ${broth ? 'h-[170px]' : 'h-[230px]'}`} data-testid="trace">
+      {/* On a tall window the curves take the room that the lanes leave. */}
+      <div
+        className={`relative shrink-0 lg:max-h-[30rem] lg:grow ${broth ? 'h-[170px]' : 'h-[230px]'}`}
+        data-testid="trace"
+      >
         {empty ? (
           <p className="grid h-full place-items-center px-6 text-center text-quiet">
             Temperature and pressure over time show here once something is in the pot.
@@ -104,7 +108,7 @@ export function PlanPane() {
       )}
       {assessment && (
         <div
-          className="min-h-0 flex-1 lg:overflow-y-auto"
+          className="min-h-0 shrink lg:overflow-y-auto"
           tabIndex={0}
           role="group"
           aria-label="Plan"

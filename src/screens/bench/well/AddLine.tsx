@@ -4,7 +4,7 @@ import { lazy, Suspense, useMemo, useState } from 'react';
 import type { Shelf } from '@/core/batch/household';
 import type { NewItem, NewTask } from '@/core/batch/plan';
 import { newItem, putRight, type ReadLine, type ReadsFor } from '@/core/batch/reading';
-import { MOST_ITEMS, MOST_TASKS } from '@/core/batch/schema';
+import { MOST_ITEMS, MOST_TASKS, type Step } from '@/core/batch/schema';
 import type { Meant, OwnFood } from '@/core/food';
 import type { Units } from '@/core/quantity';
 import { reasonWords, useNewest } from '@/ui/useNewest';
@@ -26,7 +26,19 @@ const SHOWN = 60;
 /** A longer list scrolls. */
 const MOST_ROWS = 4;
 
-const isUnderstood = (line: ReadLine): boolean => line.item !== null || line.task !== null;
+const isUnderstood = (line: ReadLine): boolean =>
+  line.item !== null || line.task !== null || line.step === true;
+
+/** Steps that stand among the lines of a list. */
+async function stepsAmong(
+  text: string,
+  lines: readonly ReadLine[],
+  own: ReadsFor,
+): Promise<readonly Step[]> {
+  if (!lines.some(({ step }) => step)) return [];
+  const read = await ask('readRecipe', [text, own, {}]);
+  return read.ok ? read.recipe.steps : [];
+}
 
 /** One line that takes what a cook would say, or a pasted list; shown as understood before it goes in. */
 export function AddLine({
@@ -50,7 +62,11 @@ export function AddLine({
   readonly shelves: () => readonly Shelf[];
   /** What the cook means by a word that was not known. */
   readonly onMeant: (word: Meant) => void;
-  readonly onAdd: (items: readonly NewItem[], tasks: readonly NewTask[]) => void;
+  readonly onAdd: (
+    items: readonly NewItem[],
+    tasks: readonly NewTask[],
+    steps: readonly Step[],
+  ) => void;
 }) {
   const [text, setText] = useState('');
   const asked = text.trim() !== '';
@@ -64,7 +80,7 @@ export function AddLine({
   const tooMany = lines.filter((line) => line.item).length > room;
   const tooMuch = lines.filter((line) => line.task).length > taskRoom;
   const goesIn = (line: ReadLine): boolean =>
-    (line.item !== null && room > 0) || (line.task !== null && taskRoom > 0);
+    (line.item !== null && room > 0) || (line.task !== null && taskRoom > 0) || line.step === true;
   // Of a long list, what wants a hand comes first.
   const shown =
     lines.length > SHOWN
@@ -74,15 +90,18 @@ export function AddLine({
     if (!own) return;
     // Failures are told by the reading of the same text.
     const all = await ask('readLines', [text, own]).catch(() => null);
-    if (!all) return;
+    const steps = all && (await stepsAmong(text, all, own).catch(() => null));
+    if (!all || !steps) return;
     const good = [
       ...all.filter((line) => line.item).slice(0, room),
       ...all.filter((line) => line.task).slice(0, taskRoom),
+      ...all.filter((line) => line.step && steps.length > 0),
     ];
     if (good.length > 0)
       onAdd(
         good.flatMap((line) => newItem(line) ?? []),
         good.flatMap((line) => line.task ?? []),
+        steps,
       );
     // Lines that were not understood, or do not fit, stay to be corrected in place.
     const left = all.filter((line) => !good.includes(line)).map((line) => line.text);
@@ -96,7 +115,7 @@ export function AddLine({
         void add();
       }}
     >
-      <label htmlFor="put-in" className="text-[13px] text-quiet">
+      <label htmlFor="put-in" className="text-fine text-quiet">
         Put in
       </label>
       <div className="mt-1 flex gap-2">
@@ -123,7 +142,7 @@ export function AddLine({
         </button>
       </div>
       <ul
-        className="-mx-1 mt-1.5 max-h-40 px-1 min-h-5 space-y-0.5 overflow-y-auto text-[13px]"
+        className="-mx-1 mt-1.5 max-h-40 px-1 min-h-5 space-y-0.5 overflow-y-auto text-fine"
         aria-live="polite"
         tabIndex={text ? 0 : -1}
         aria-label="As understood"
@@ -162,8 +181,7 @@ export function AddLine({
         )}
         {!text && (
           <li className="text-quiet">
-            One line an ingredient; a whole list can be pasted. “Rice apart, 18 min” is done
-            alongside.
+            One ingredient a line, or paste a whole list. “Rice apart, 18 min” cooks alongside.
           </li>
         )}
       </ul>

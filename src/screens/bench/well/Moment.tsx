@@ -32,12 +32,12 @@ export function Moment({
       data-testid="moment"
     >
       <dt className="sr-only">Moment</dt>
-      <dd className="col-span-3 text-[13px] text-quiet">
+      <dd className="col-span-3 text-fine text-quiet">
         {sample === null ? 'As it starts' : `At ${clock(minute)}, ${series.phase[at] ?? ''}`}
       </dd>
       {rows.map(([name, value]) => (
         <div key={name}>
-          <dt className="text-[12px] text-quiet">{name}</dt>
+          <dt className="text-mini text-quiet">{name}</dt>
           <dd className="figure text-lg">{value}</dd>
         </div>
       ))}

@@ -4,7 +4,40 @@ import { formatLevel } from '@/core/quantity';
 import type { ClockText } from '@/drawings/time';
 import { momentsOf, momentWords } from './moments';
 
-/** Levels at the moments that count, the fullest marked; a touch puts the cursor there. */
+/** How high a level stands in the pot, % of its height. */
+const share = (litres: number, capacityL: number): string =>
+  `${Math.min(100, (100 * litres) / capacityL)}%`;
+
+/** A small pot filled to a level, with the line that counts across it. */
+function SmallPot({
+  levelL,
+  lineL,
+  capacityL,
+  over,
+}: {
+  readonly levelL: number;
+  readonly lineL: number;
+  readonly capacityL: number;
+  readonly over: boolean;
+}) {
+  return (
+    <span
+      aria-hidden
+      className="relative mx-auto my-1 block h-11 w-8 overflow-hidden rounded-b-lg border-2 border-t-0 border-ink/70"
+    >
+      <span
+        className={`absolute inset-x-0 bottom-0 border-t-2 ${over ? 'border-rust bg-rust/40' : 'border-copper bg-broth'}`}
+        style={{ height: share(levelL, capacityL) }}
+      />
+      <span
+        className="absolute inset-x-0 border-t border-dashed border-ink"
+        style={{ bottom: share(lineL, capacityL) }}
+      />
+    </span>
+  );
+}
+
+/** The pot at the moments that count, side by side; a touch says what happens there and moves the cursor to it. */
 export function MomentStrip({
   assessment,
   pot,
@@ -30,7 +63,7 @@ export function MomentStrip({
       <div
         role="group"
         aria-label="How full, and when"
-        className="flex shrink-0 divide-x divide-hairline rounded-lg border border-hairline"
+        className="flex shrink-0 rounded-lg border border-hairline"
       >
         {moments.map((m) => {
           const here = isHere(m);
@@ -44,25 +77,33 @@ export function MomentStrip({
               aria-pressed={here}
               title={`${clock(m.atMin)}${m.fullest ? ', fullest' : ''}`}
               onClick={() => onCursor(here ? null : m.atMin)}
-              className={`min-h-11 min-w-0 flex-1 px-0.5 py-1 text-center leading-tight hover:bg-copper/5 aria-pressed:bg-cobalt/10 ${m.fullest ? 'font-bold' : ''} ${over ? 'text-rust' : ''}`}
+              className={`min-h-11 min-w-0 flex-1 rounded-lg px-0.5 py-1 text-center leading-tight hover:bg-copper/5 aria-pressed:bg-cobalt/10 ${m.fullest ? 'font-bold' : ''} ${over ? 'text-rust' : ''}`}
             >
-              <span className={`block truncate text-[11.5px] ${over ? '' : 'text-quiet'}`}>
-                {m.name}
-                {m.fullest && <span className="sr-only">, fullest</span>}
-              </span>
-              <span className="figure block text-[17px]">
+              <SmallPot
+                levelL={m.levelL}
+                lineL={fill.lineL}
+                capacityL={pot.capacityL}
+                over={over}
+              />
+              <span className="figure block text-lead">
                 {m.fullest && <span aria-hidden>▲</span>}
                 {formatLevel(m.levelL, kitchen.units)}
+              </span>
+              <span className={`block truncate text-mini ${over ? '' : 'text-quiet'}`}>
+                {m.name}
+                {m.fullest && <span className="sr-only">, fullest</span>}
               </span>
             </button>
           );
         })}
       </div>
-      {touched && (
-        <p role="status" className="text-[13.5px] leading-snug">
-          {momentWords(touched, pot, kitchen)}
-        </p>
-      )}
+      <p role="status" className="text-fine leading-snug text-quiet">
+        {touched ? (
+          <span className="text-ink">{momentWords(touched, pot, kitchen)}</span>
+        ) : (
+          `The dashed line is the ${fill.foams ? 'foam' : 'fill'} line, ${formatLevel(fill.lineL, kitchen.units)}. Touch a pot to see why it is that full.`
+        )}
+      </p>
     </>
   );
 }

@@ -18,7 +18,7 @@ export function WaterLine({
 }) {
   return (
     <div className="flex items-center justify-between gap-2 border-b border-hairline pb-1">
-      <span className="text-[14px] text-quiet">Water{runs > 1 && ' of broth'}</span>
+      <span className="text-small text-quiet">Water{runs > 1 && ' of broth'}</span>
       {runs > 1 && (
         <span role="group" aria-label="Broth shown in the pot" className="mr-auto flex gap-1">
           {Array.from({ length: runs }, (_, i) => (
@@ -27,7 +27,7 @@ export function WaterLine({
               type="button"
               aria-pressed={i === run}
               onClick={() => onRun(i)}
-              className="grid size-8 place-items-center rounded-full border border-copper text-[14px] font-semibold text-copper aria-pressed:bg-copper aria-pressed:text-white max-lg:size-11"
+              className="grid size-8 place-items-center rounded-full border border-copper text-small font-semibold text-copper aria-pressed:bg-copper aria-pressed:text-white max-lg:size-11"
             >
               {i + 1}
             </button>

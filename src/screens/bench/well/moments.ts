@@ -81,7 +81,7 @@ export function momentWords({ name, levelL }: PotMoment, pot: Pot, kitchen: Kitc
     case 'hottest':
       return `At full heat the contents stand at ${at(levelL)}: what is hot takes more room.`;
     case 'end of hold':
-      return `At the end of the hold, swollen or shrunk, they stand at ${at(levelL)}.`;
+      return `At the end of the hold the contents stand at ${at(levelL)}: food has swollen or shrunk.`;
     case 'valve':
       return `As the valve opens, steam lifts the contents to ${at(levelL)}. At ${at(pot.capacityL)} they would come out.`;
     case 'open pot':

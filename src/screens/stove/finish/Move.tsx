@@ -39,14 +39,14 @@ export function Move({
           className="mt-1 size-6 shrink-0 accent-leaf"
         />
         <label htmlFor={id} className="min-w-0 flex-1">
-          <span className={`text-[17px] ${done ? 'text-quiet line-through' : ''}`}>
+          <span className={`text-lead ${done ? 'text-quiet line-through' : ''}`}>
             <Said>{move.does}</Said>
           </span>
-          <span className="block text-[13px] text-quiet">
+          <span className="block text-fine text-quiet">
             <Said>{move.why}</Said>
           </span>
           {move.caution && (
-            <span className="block text-[14px] text-rust">Careful. {move.caution}</span>
+            <span className="block text-small text-rust">Careful. {move.caution}</span>
           )}
         </label>
         <button

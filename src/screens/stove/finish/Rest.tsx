@@ -27,7 +27,7 @@ function Cools({
   readonly units: Units;
 }) {
   return (
-    <p className="rounded-lg border border-leaf px-4 py-3 text-[16px]" data-testid="cools">
+    <p className="rounded-lg border border-leaf px-4 py-3 text-body" data-testid="cools">
       <b className="font-semibold">{isWay(cooling.way) ? wayName(cooling.way) : cooling.way}</b>,{' '}
       {formatLevel(cooling.litres, units)}, since {timeOf(Date.parse(cooling.at))}. Read it and fill
       jars on the{' '}
@@ -94,7 +94,7 @@ export function Rest({
         {!cooling && !kept && <p className="text-quiet">Nothing is left over.</p>}
         {kept && (
           <>
-            <p className="text-[15px] text-quiet">
+            <p className="text-body text-quiet">
               {formatLevel(litres, units)} are left. Never overnight on the counter; hot glass never
               into the freezer. None of this is canning.
             </p>

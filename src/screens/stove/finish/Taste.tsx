@@ -58,7 +58,7 @@ export function Taste({
   };
   return (
     <div className="mt-2">
-      <p className="text-[15px]" data-testid="salt-now">
+      <p className="text-body" data-testid="salt-now">
         {tasting.saltPercent.toFixed(2)} % salt now
         {tasting.addedG.salt > 0 && `, ${saltWords(tasting.addedG.salt, units)} added`};{' '}
         {salt

@@ -64,7 +64,7 @@ export function Thicken({
   const chosen = cook.after?.thickened;
   return (
     <div className="mt-2 space-y-2">
-      <label className="flex flex-wrap items-center gap-2 text-[15px]">
+      <label className="flex flex-wrap items-center gap-2 text-body">
         I want it
         <select
           className="field !w-auto"
@@ -85,7 +85,7 @@ export function Thicken({
         {ways.map((way) => (
           <li
             key={way.how}
-            className={`flex flex-col rounded-lg border p-3 text-[14px] ${chosen === way.how ? 'border-2 border-leaf' : 'border-hairline'}`}
+            className={`flex flex-col rounded-lg border p-3 text-small ${chosen === way.how ? 'border-2 border-leaf' : 'border-hairline'}`}
           >
             <b className="font-semibold">
               {NAMES[way.how]}: {thickName(way.word)}

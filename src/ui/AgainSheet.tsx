@@ -84,7 +84,7 @@ export function AgainSheet({
         <h3 className="font-semibold">Learned</h3>
         {asked && facts.length === 0 ? (
           <p className="text-quiet">
-            Nothing of this pot or these foods yet: it goes by the table.
+            Nothing about this pot or these foods yet. The plan uses the table.
           </p>
         ) : (
           <ul className="mt-1 list-disc space-y-1 pl-5">
@@ -105,12 +105,12 @@ export function AgainSheet({
               />
               <span>
                 <b>{offer.remedy.label}</b>
-                <span className="block text-[14px] text-quiet">{offer.outcome}</span>
+                <span className="block text-small text-quiet">{offer.outcome}</span>
               </span>
             </label>
           )}
           {answer && !offer && facts.length > 0 && (
-            <p className="text-quiet">The plan holds as it is.</p>
+            <p className="text-quiet">The plan needs no change.</p>
           )}
         </div>
       </section>
