@@ -192,7 +192,7 @@ test('the kitchen itself is a beginning: bag, broth and a dish cooked before', a
     .replace(/ instead of water[^]*/, '');
   await page.getByRole('button', { name: /^Red lentil and carrot/ }).click();
   await expect(page.getByTestId('lane-red-lentils')).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Lanes' })).toContainText(broth);
+  await expect(page.getByRole('group', { name: 'Plan' })).toContainText(broth);
 
   await page.goto('/desk');
   const again = kitchen.getByRole('listitem').first();

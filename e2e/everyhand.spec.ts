@@ -112,7 +112,7 @@ function unseenFocus(): string | null {
     return on !== null && (at.contains(on) || on.contains(at) || on.closest('label')?.contains(at));
   });
   const inWindow = bottom > 0 && top < innerHeight;
-  const name = `${at.tagName} ${at.getAttribute('aria-label') ?? at.textContent?.slice(0, 40) ?? ''}`;
+  const name = `${at.tagName} ${(at.getAttribute('aria-label') ?? at.textContent?.slice(0, 40)) || at.id || at.className}`;
   return shown && seen && inWindow
     ? null
     : `${name}${shown ? '' : ': no outline'}${seen ? '' : ': covered'}`;
@@ -141,7 +141,7 @@ function tooSmall(least: number): readonly string[] {
     const box = one.getBoundingClientRect();
     const hidden =
       box.width < 2 || box.height < 2 || !one.checkVisibility({ visibilityProperty: true });
-    const inText = getComputedStyle(one).display === 'inline';
+    const inText = getComputedStyle(one).display === 'inline' || one.classList.contains('sr-only');
     // A box with a label is as large as its label.
     const label = one instanceof HTMLInputElement ? one.closest('label') : null;
     const { width, height } = label?.getBoundingClientRect() ?? box;
@@ -173,14 +173,17 @@ test('what is pressed is 24 px at least, and 44 at the stove', async ({ page }) 
 /** Sizes of all that is written, by its words. */
 function sizes(): readonly (readonly [string, number])[] {
   const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
-  const all = new Map<string, number>();
+  const all: (readonly [string, number])[] = [];
+  const times = new Map<string, number>();
   for (let node = walker.nextNode(); node; node = walker.nextNode()) {
     const words = node.textContent?.trim() ?? '';
     const parent = node.parentElement;
     if (!words || !parent || parent.closest('script, style, nextjs-portal')) continue;
-    all.set(words, parseFloat(getComputedStyle(parent).fontSize));
+    const nth = times.get(words) ?? 0;
+    times.set(words, nth + 1);
+    all.push([`${words} (${nth})`, parseFloat(getComputedStyle(parent).fontSize)]);
   }
-  return [...all];
+  return all;
 }
 
 test('all text grows with the browser’s own size', async ({ page }) => {
@@ -235,13 +238,14 @@ for (const colorScheme of ['light', 'dark'] as const)
   test(`handles and lines are seen in forced colours, ${colorScheme}`, async ({ page }) => {
     await page.emulateMedia({ forcedColors: 'active', colorScheme });
     await seen(page, '/bench/b1');
+    await page.getByTestId('trace').hover();
     await expect(page.locator('.recharts-surface').first()).toBeVisible();
     const found = await page.evaluate(contrasts, [
       ['[data-testid^="grip-hold"] span:last-child', 'border-top-color', ''],
       ['[data-testid^="grip-hold"] span:first-child', 'background-color', ''],
-      ['[aria-label="Well"] svg path', 'stroke', ''],
-      ['[aria-label="Well"] svg line', 'stroke', ''],
-      ['.recharts-surface .recharts-curve', 'stroke', ''],
+      ['[aria-label="Well"] [data-part="wall"]', 'stroke', ''],
+      ['[aria-label="Well"] [data-part="wall"] ~ g line', 'stroke', ''],
+      ['.recharts-line-curve', 'stroke', ''],
     ]);
     for (const [where, contrast] of found) expect(contrast, where).toBeGreaterThan(3);
   });

@@ -48,7 +48,7 @@ test('a file opens at the first start, and replaces an empty kitchen without a q
   await page
     .getByLabel('Open my file')
     .setInputFiles({ ...upload, buffer: Buffer.from('{"format":"retort","version":1,"pots":3}') });
-  await expect(page.getByRole('alert')).toContainText('home.json was not taken');
+  await expect(page.getByText('home.json was not taken')).toBeVisible();
   await page.getByLabel('Open my file').setInputFiles(upload);
   await expect(page.getByRole('list', { name: 'Planned batches' })).toContainText(
     'Fish-frame fumet',

@@ -157,10 +157,10 @@ describe('how full, and when', () => {
     const strip = await find('group', 'How full, and when');
     expect(all('button', undefined, strip)).toHaveLength(5);
     await says(() => seen('button', /fullest/, strip), 'valve');
-    await press(/end of hold/, { within: strip });
+    await press(/hold end/, { within: strip });
     await says(by('moment'), 'hold');
     await says(by('moment'), '115 °C');
-    await press(/end of hold/, { within: strip });
+    await press(/hold end/, { within: strip });
     await says(by('moment'), 'As it starts');
   });
 });

@@ -2,7 +2,7 @@ import { clockText, dateAndTime, dayAndTime, timeOf, weekdayOf } from './clockTe
 
 describe('the clock of a plan', () => {
   it('tells the clock once there is a serving time', () => {
-    expect(clockText(undefined, 90)(12.4)).toBe('+12');
+    expect(clockText(undefined, 90)(12.4)).toBe('12 min');
     expect(clockText('2026-11-24T18:30:00', 90)(0)).toBe('17:00');
     expect(clockText('2026-11-24T18:30:00', 90)(90)).toBe('18:30');
   });

@@ -82,14 +82,15 @@ export function formatHours(minutes: number): string {
  *
  * @param serveAt ISO 8601, or undefined
  * @param totalMin length of the plan
- * @example clockText(undefined, 90)(12) // "+12"
+ * @example clockText(undefined, 90)(12) // "12 min"
  */
 export function clockText(
   serveAt: string | undefined,
   totalMin: number,
 ): (minute: number) => string {
-  if (!serveAt && totalMin >= LONG_MIN) return (minute) => `+${formatHours(minute)}`;
-  if (!serveAt) return (minute) => `+${Math.round(minute)}`;
+  if (!serveAt && totalMin >= LONG_MIN)
+    return (minute) => (minute < 0.5 ? 'start' : formatHours(minute));
+  if (!serveAt) return (minute) => (minute < 0.5 ? 'start' : `${Math.round(minute)} min`);
   const served = Date.parse(serveAt);
   return (minute) => timeOf(roundToNearestMinutes(served - (totalMin - minute) * MS));
 }

@@ -347,8 +347,12 @@ const FRACTION_UNITS: ReadonlySet<Unit> = new Set<Unit>([
  */
 export function formatAmount(amount: Amount, units?: Units): string {
   const foreign = units && WORLD[amount.unit] && WORLD[amount.unit] !== units;
-  if (foreign && isMassUnit(amount.unit))
-    return formatMass(amount.value * MASS_G[amount.unit], units);
+  if (foreign && isMassUnit(amount.unit)) {
+    const grams = amount.value * MASS_G[amount.unit];
+    return units === 'us' && grams < MASS_G.lb
+      ? formatAmount({ value: grams / MASS_G.oz, unit: 'oz' })
+      : formatMass(grams, units);
+  }
   if (foreign && isVolumeUnit(amount.unit))
     return formatVolume((amount.value * VOLUME_ML[amount.unit]) / 1000, units);
   const { value, unit, canG, size: said } = measured(amount);

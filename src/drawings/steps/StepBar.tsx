@@ -19,6 +19,12 @@ const LOOK: Readonly<Record<Segment['phase'], string>> = {
   step: 'bg-[#efe8cf]',
 };
 
+/** Width of a letter against the width of the bar, %. */
+const PERCENT_A_LETTER = 1.5;
+
+const hasRoom = ({ label, minutes }: Segment, total: number): boolean =>
+  (100 * minutes) / total > PERCENT_A_LETTER * (label.length + 1);
+
 /** A copper handle beneath the bar that moves the end of a hold or the moment the valve opens; its stem crosses the bar. */
 function Handle({
   grip,
@@ -89,9 +95,11 @@ function Phase({
         aria-label={`${segment.label} min, change`}
         className="flex h-11 w-full touch-pan-y flex-wrap justify-center overflow-hidden rounded-md border border-transparent text-fine font-medium hover:border-copper"
       >
-        {/* A label without room falls to a second line, which is cut off; the tooltip still says it. */}
+        {/* A label without room falls to a second line, which is cut off; its minutes, or the tooltip, still say it. */}
         <span className="h-11 w-0" />
-        <span className="whitespace-nowrap px-1 leading-[2.6rem]">{segment.label}</span>
+        <span className="whitespace-nowrap px-1 leading-[2.6rem]">
+          {hasRoom(segment, total) ? segment.label : Math.round(segment.minutes)}
+        </span>
       </button>
     </li>
   );

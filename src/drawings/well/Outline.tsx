@@ -21,6 +21,7 @@ export function Outline({
   return (
     <>
       <path
+        data-part="wall"
         d={`M${left} ${top - 4} V${foot - corner} Q${left} ${foot} ${left + corner} ${foot} H${right - corner} Q${right} ${foot} ${right} ${foot - corner} V${top - 4}`}
         fill="none"
         stroke="var(--color-ink)"

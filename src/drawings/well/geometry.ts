@@ -16,8 +16,8 @@ export interface WellFrame {
   readonly pxPerMm: number;
 }
 
-const LEFT = 40;
-const LABELS = 84;
+const LEFT = 36;
+const LABELS = 96;
 const TOP = 22;
 const FOOT = 12;
 

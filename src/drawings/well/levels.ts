@@ -25,7 +25,7 @@ export interface WellLevel {
 const SAME_L = 0.1;
 const APART = 15;
 
-/** Lines of the pot, and how high its contents come at the most. */
+/** Lines of the pot, and how high its contents come at the most before the valve opens: that is held against them. */
 export function wellLevels(
   { fill }: Pick<Assessment, 'fill'>,
   frame: WellFrame,
@@ -55,13 +55,12 @@ export function wellLevels(
       dash: '6 4',
     },
   ];
-  const fullestL = fill.worst?.levelL ?? fill.swollenL;
-  if (fullestL > fill.lidOnL + SAME_L)
+  if (fill.worstL > fill.lidOnL + SAME_L)
     levels.push({
       ...contents,
       key: 'fullest',
-      litres: fullestL,
-      text: `fullest ${at(fullestL)}`,
+      litres: fill.worstL,
+      text: `fullest ${at(fill.worstL)}`,
       colour: 'var(--color-quiet)',
       dash: '1 4',
     });

@@ -32,7 +32,7 @@ export function DishDoor({
               <li key={dish.id}>
                 <button
                   type="button"
-                  className="h-full min-h-11 w-full rounded-lg border border-hairline px-3 py-2 text-left hover:border-copper"
+                  className="flex h-full min-h-11 w-full flex-col rounded-lg border border-hairline px-3 py-2 text-left hover:border-copper"
                   disabled={making !== null}
                   onClick={() => onDish(dish)}
                 >

@@ -2,7 +2,7 @@ import { Link2, Upload } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import type { Shelf } from '@/core/batch/household';
 import type { Units } from '@/core/quantity';
-import { Button } from '@/ui/Button';
+import { Button, buttonLook } from '@/ui/Button';
 import { FromKitchen } from './FromKitchen';
 import type { Begin } from './useBegin';
 
@@ -47,20 +47,20 @@ export function Doors({
   return (
     <div className="grid gap-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
       <form
-        className="panel p-5"
+        className="panel flex flex-col p-5"
         onSubmit={(event) => {
           event.preventDefault();
           if (said.trim()) onText(said);
         }}
       >
-        <label className="block">
+        <label className="flex flex-1 flex-col">
           <span className="font-medium">Paste a recipe, or write what goes in</span>
-          <span className="block text-small text-quiet">
+          <span className="text-small text-quiet">
             One ingredient a line. Give minutes if you have them; Retort works them out if not.
           </span>
           <textarea
-            className="field mt-2"
-            rows={11}
+            className="field mt-2 flex-1"
+            rows={9}
             value={said}
             placeholder={EXAMPLE[units]}
             onChange={(event) => setSaid(event.target.value)}
@@ -85,47 +85,53 @@ export function Doors({
       </form>
       <div className="space-y-4">
         <FromKitchen shelf={shelf} onShelf={onShelf} onBag={begin.bag} onAgain={begin.again} />
-        <div className="panel space-y-4 p-5">
+        <div className="panel space-y-3 p-5">
           <form
             onSubmit={(event) => {
               event.preventDefault();
               if (link.trim()) onLink(link.trim());
             }}
           >
-            <label className="block">
-              <span className="flex items-center gap-2 font-medium">
-                <Link2 size={18} aria-hidden /> Or give its link
-              </span>
+            <label htmlFor="recipe-link" className="flex items-center gap-2 font-medium">
+              <Link2 size={18} aria-hidden /> Or give its link
+            </label>
+            <span className="mt-1 flex flex-wrap gap-2">
               <input
-                className="field mt-2"
+                id="recipe-link"
+                className="field !w-auto min-w-0 flex-1 basis-40"
                 type="url"
                 inputMode="url"
                 value={link}
                 placeholder="https://"
                 onChange={(event) => setLink(event.target.value)}
               />
-            </label>
-            <Button type="submit" look="plain" className="mt-3" disabled={!link.trim() || fetching}>
-              {fetching ? 'Reading the page…' : 'Read the page'}
-            </Button>
-          </form>
-          <label className="block border-t border-hairline pt-4">
-            <span className="flex items-center gap-2 font-medium">
-              <Upload size={18} aria-hidden /> Or open a file
+              <Button
+                type="submit"
+                look="plain"
+                className="shrink-0"
+                disabled={!link.trim() || fetching}
+              >
+                {fetching ? 'Reading the page…' : 'Read the page'}
+              </Button>
             </span>
+          </form>
+          <label
+            className={`${buttonLook()} w-full cursor-pointer has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-cobalt`}
+          >
+            <Upload size={18} aria-hidden /> Or open a file
             <input
               type="file"
               accept={FILES}
-              className="field mt-2"
+              className="sr-only"
               onChange={(event) => {
                 const file = event.target.files?.[0];
                 if (file) onFile(file);
               }}
             />
-            <span className="mt-1 block text-small text-quiet">
-              It can be dropped anywhere here.
-            </span>
           </label>
+          <p className="text-small text-quiet">
+            You can drop a file or a text anywhere on this page.
+          </p>
         </div>
       </div>
       <Suspense>

@@ -102,7 +102,11 @@ export function Nav() {
       className="sticky top-0 z-30 border-b-[3px] border-cobalt bg-panel print:hidden"
     >
       <div className="flex h-[52px] items-center gap-1 px-3 md:px-6">
-        <Link href="/" prefetch={prefetch} className="figure mr-2 text-2xl text-cobalt md:mr-8">
+        <Link
+          href="/"
+          prefetch={prefetch}
+          className="figure mr-2 inline-flex min-h-11 items-center text-2xl text-cobalt md:mr-8"
+        >
           Retort
         </Link>
         {ready && (
@@ -119,7 +123,7 @@ export function Nav() {
                     href={href}
                     prefetch={prefetch}
                     aria-current={here ? 'page' : undefined}
-                    className={`relative grid h-[52px] place-items-center px-1.5 text-body md:px-4 ${here ? 'font-semibold text-ink after:absolute after:inset-x-2 after:bottom-0 after:h-1.5 after:rounded-t after:bg-cobalt max-md:after:top-0 max-md:after:bottom-auto' : 'text-quiet hover:text-ink'}`}
+                    className={`relative grid h-[52px] min-w-11 place-items-center px-1.5 text-body md:px-4 ${here ? 'font-semibold text-ink after:absolute after:inset-x-2 after:bottom-0 after:h-1.5 after:rounded-t after:bg-cobalt max-md:after:top-0 max-md:after:bottom-auto' : 'text-quiet hover:text-ink'}`}
                   >
                     {name}
                   </Link>

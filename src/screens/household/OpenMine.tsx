@@ -28,7 +28,9 @@ export function OpenMine() {
   };
   return (
     <>
-      <label className={`${buttonLook()} cursor-pointer has-focus-visible:outline-3`}>
+      <label
+        className={`${buttonLook()} cursor-pointer has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-cobalt`}
+      >
         Open my file
         <input
           type="file"

@@ -248,7 +248,7 @@ export function Calls({
       aria-label="Warnings"
       // Nothing is tried for an empty pot.
       aria-busy={advice === null && batch.items.length > 0}
-      className="flex min-h-0 flex-1 flex-col lg:min-h-56"
+      className="flex min-h-0 flex-col lg:min-h-56"
     >
       <h2 className="flex items-baseline justify-between border-t border-hairline pt-2 text-body font-semibold">
         Warnings{' '}

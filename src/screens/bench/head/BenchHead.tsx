@@ -41,7 +41,7 @@ function Name({
       aria-label="Name of the batch"
       value={text}
       maxLength={200}
-      className="figure -ml-1 min-h-9 w-full truncate rounded border-b-2 border-transparent bg-transparent px-1 text-figure leading-8 hover:border-hairline focus:border-copper focus:outline-none"
+      className="figure -ml-1 min-h-9 w-full truncate rounded border-b-2 border-transparent bg-transparent px-1 text-figure leading-8 hover:border-hairline"
       onChange={(event) => setText(event.target.value)}
       onBlur={() => {
         const name = text.trim();

@@ -135,7 +135,7 @@ export function QuickEdit({
   return (
     <Popover className="pointer-events-auto inline">
       <PopoverButton
-        className="rounded px-0.5 text-quiet underline decoration-copper decoration-dotted underline-offset-4 hover:bg-copper/10 focus-visible:-outline-offset-2"
+        className="inline-flex min-h-6 min-w-6 items-center rounded px-0.5 text-quiet underline decoration-copper decoration-dotted underline-offset-4 hover:bg-copper/10 focus-visible:-outline-offset-2"
         aria-label={`Wish, cut and temperature of ${name}: ${words}`}
       >
         {words}

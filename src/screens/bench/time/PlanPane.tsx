@@ -83,7 +83,7 @@ export function PlanPane() {
     >
       {/* On a tall window the curves take the room that the lanes leave. */}
       <div
-        className={`relative shrink-0 lg:max-h-[30rem] lg:grow ${broth ? 'h-[170px]' : 'h-[230px]'}`}
+        className={`relative shrink-0 lg:max-h-[55dvh] lg:grow ${broth ? 'h-[170px]' : 'h-[230px]'}`}
         data-testid="trace"
       >
         {empty ? (

@@ -6,7 +6,7 @@ import { formatLevel } from '@/core/quantity';
 import { valueAt } from '@/core/series';
 
 export interface PotMoment {
-  readonly name: 'lid on' | 'hottest' | 'end of hold' | 'valve' | 'open pot' | 'broth left';
+  readonly name: 'lid on' | 'hottest' | 'hold end' | 'valve' | 'open pot' | 'broth left';
   /** min from the start */
   readonly atMin: number;
   readonly levelL: number;
@@ -57,7 +57,7 @@ export function momentsOf(assessment: Assessment, pot: Pot): readonly PotMoment[
     ...at(first('hold'), 'hottest'),
     ...at(
       series.phase.findLastIndex((p, i) => p === 'hold' && series.step[i] === step),
-      'end of hold',
+      'hold end',
     ),
     ...at(opens, 'valve', valveL),
     ...(worst?.when === 'open'
@@ -80,7 +80,7 @@ export function momentWords({ name, levelL }: PotMoment, pot: Pot, kitchen: Kitc
       return `When the lid goes on, the contents stand at ${at(levelL)}.`;
     case 'hottest':
       return `At full heat the contents stand at ${at(levelL)}: what is hot takes more room.`;
-    case 'end of hold':
+    case 'hold end':
       return `At the end of the hold the contents stand at ${at(levelL)}: food has swollen or shrunk.`;
     case 'valve':
       return `As the valve opens, steam lifts the contents to ${at(levelL)}. At ${at(pot.capacityL)} they would come out.`;
