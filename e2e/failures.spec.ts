@@ -22,7 +22,7 @@ test('a browser without storage works in memory, says so, and has the way out at
     Object.defineProperty(window, 'BroadcastChannel', { value: undefined });
   });
   await page.goto('/');
-  await expect(page.getByRole('alert').getByText(/keeps nothing for Retort/)).toBeVisible();
+  await expect(page.getByRole('alert').getByText(/saves nothing for Retort/)).toBeVisible();
   await beginEmpty(page);
   await page.getByLabel('Put in').fill('300 g red lentils');
   await page.getByLabel('Put in').press('Enter');
@@ -77,7 +77,7 @@ test('an older tab that does not make way is named after a second', async ({ pag
       }),
   );
   await page.goto('/');
-  await expect(page.getByText(/Another tab of Retort, of an older version/)).toBeVisible();
+  await expect(page.getByText(/An older version of Retort is open in another tab/)).toBeVisible();
   await older.close();
   await expect(page.getByText('Turkey frame stock').first()).toBeVisible();
 });

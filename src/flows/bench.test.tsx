@@ -138,7 +138,7 @@ describe('when it is on the table', () => {
     await keys('{Enter}');
     await comes(field('Wed 25 Nov 12:00'));
     await enter('ready at', 'whenever');
-    await says(() => document.body, 'No time that is still to come');
+    await says(() => document.body, 'That is not a time still to come');
     await press('18:30');
     await comes(field('18:30'));
     await press('ready at', { kind: 'field' });

@@ -223,7 +223,7 @@ it('a jar past its day goes neither into the freezer nor into a plan', async () 
   visit('/larder', undefined, '2026-12-08T15:40:00Z');
   await firstOn('Fridge', /Turkey frame stock/);
   await says(sheet, /Past its day by \d+ days: throw it out/);
-  await says(sheet, 'Neither freezing nor boiling undoes what has grown in it');
+  await says(sheet, 'Neither freezing nor boiling makes it safe again');
   expect(seen('button', 'Into the freezer')).toBeNull();
   expect(seen('region', 'Into a pot')).toBeNull();
   await press('Thrown out', { within: sheet() ?? document });

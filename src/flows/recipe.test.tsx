@@ -34,7 +34,7 @@ const chosen = async (label: string): Promise<string> =>
 it('a recipe comes in from a page and goes out again', async () => {
   visit('/');
   await press('Plan a batch', { kind: 'link' });
-  await fill('Paste a recipe, or write it down', '<p>nothing here</p>');
+  await fill('Paste a recipe, or write what goes in', '<p>nothing here</p>');
   await press('Read it');
   await says(() => seen('alert', /recipe/), 'No recipe was found');
   await handIn(/^Or open a file/, 'page.html', PAGE);

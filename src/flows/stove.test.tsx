@@ -257,13 +257,13 @@ describe('a pot', () => {
       await serveAt('18:30');
     }
     follow('/');
-    await says(() => seen('region', 'The evening'), /want Big enamel at the same time/);
+    await says(() => seen('region', 'The evening'), /both need Big enamel from/);
     follow('/bench/b7');
     await press('Start cooking');
     await at(/^\/stove\//);
     follow('/bench/b5');
     await press('Start cooking');
-    await says(() => seen('alert', /Big enamel/), `is on the stove with ${CHILI}`);
+    await says(() => seen('alert', /Big enamel/), `is in use for ${CHILI}`);
     expect(here()).toBe('/bench/b5');
   });
 });
@@ -304,7 +304,7 @@ describe('two valves at once', () => {
     // Put on the table so that both are opened in one minute.
     await wantedAt('b8', timeOf(minuteOf('18:30') + minuteOf(chili) - minuteOf(fumet)));
     follow('/');
-    await says(evening, /both valves at \d\d:\d\d, and one pair of hands/);
+    await says(evening, /both valves open at \d\d:\d\d/);
     await press(/\d min earlier$/, { within: await comes(evening) });
     await waitFor(() => expect(evening()?.textContent).not.toMatch(/both valves/));
     await says(evening, '2 dishes within a day');

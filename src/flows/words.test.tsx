@@ -86,7 +86,7 @@ describe('a US kitchen says nothing metric', () => {
     await nothingMetric('the batches');
     await press('Plan a batch', { kind: 'link' });
     await fill(
-      'Paste a recipe, or write it down',
+      'Paste a recipe, or write what goes in',
       'Soup\n2 cups red lentils\n3 carrots\n1 blarn\n6 cups water\n\nPressure cook 5 minutes.',
     );
     await press('Read it');

@@ -86,7 +86,9 @@ export function PotRow({
           >
             <Outline pot={pot} />
             <span className="mt-1 text-body font-semibold">{potName(pot, units)}</span>
-            <span className="text-fine text-quiet">{formatAcross(pot.innerDiameterCm, units)}</span>
+            <span className="text-fine text-quiet">
+              {formatAcross(pot.innerDiameterCm, units)} across
+            </span>
           </button>
         </li>
       ))}

@@ -13,7 +13,8 @@ export function useArrival<T extends HTMLElement>(what: unknown): RefObject<T | 
     if (shown.current === what) return;
     shown.current = what;
     const { activeElement } = document;
-    if (activeElement === null || activeElement === document.body) ref.current?.focus();
+    if (activeElement === null || activeElement === document.body)
+      ref.current?.focus({ preventScroll: true });
   }, [what]);
   return ref;
 }

@@ -1,5 +1,6 @@
 import {
   amountGrams,
+  counted,
   cupGrams,
   FOODS,
   foodByKey,
@@ -90,4 +91,24 @@ describe('amounts', () => {
     expect(canned.key).toBe('canned-beans');
     expect(amountGrams(canned, amount)).toBeCloseTo(245, 0);
   });
+});
+
+describe('a food that is counted', () => {
+  it.each([
+    ['carrot', 2, 'carrots'],
+    ['carrot', 1, 'carrot'],
+    ['carrot', null, 'carrot'],
+    ['bay leaf', 3, 'bay leaves'],
+    ['garlic', 3, 'cloves of garlic'],
+    ['garlic', 1, 'clove of garlic'],
+    ['celery', 2, 'sticks of celery'],
+    ['chicken thigh, boneless', 4, 'chicken thighs, boneless'],
+    ['potato', 2, 'potatoes'],
+    ['calf’s foot', 2, 'calf’s feet'],
+    ['mushrooms', 8, 'mushrooms'],
+    ['butternut squash', 2, 'butternut squashes'],
+    ['black pepper', 3, 'black pepper'],
+    ['corn on the cob', 2, 'corn on the cob'],
+    ['squid', 2, 'squid'],
+  ] as const)('%s, %s: %s', (name, pieces, wanted) => expect(counted(name, pieces)).toBe(wanted));
 });

@@ -23,7 +23,7 @@ export {
   type Span,
   type Wish,
 } from './wish';
-export { capital, does, inARow, isMany, spoken } from './spoken';
+export { capital, counted, does, inARow, isMany, spoken } from './spoken';
 export { FOODS } from './table';
 export {
   foodByKey,

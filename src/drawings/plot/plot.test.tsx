@@ -59,7 +59,7 @@ describe('the Trace', () => {
 
   it('is read with its pressure while there is any', () => {
     expect(plot.read(0)).toEqual({
-      title: expect.stringMatching(/^start · \d+ °C$/),
+      title: expect.stringMatching(/^\+0 · \d+ °C$/),
       note: 'Warm-up',
     });
     const held = plot.minutes.findIndex((_, i) => plot.read(i)?.note === 'Hold');
@@ -146,7 +146,7 @@ describe('the light drawing', () => {
     for (const path of paths) expect(path.getAttribute('d')).not.toBe('');
     expect(container.textContent).toContain('120°');
     expect(container.textContent).toContain('80\u00a0kPa');
-    expect(container.textContent).toContain('start');
+    expect(container.textContent).toContain('+0');
   });
 
   it('names what happened beneath where there are no axes', () => {

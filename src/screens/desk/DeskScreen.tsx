@@ -54,6 +54,7 @@ export function DeskScreen() {
     else setFailed(fetched.why);
   };
   const take = (text: string): void => {
+    scrollTo({ top: 0 });
     setFailed(null);
     setEditing(false);
     const link = linkIn(text);
@@ -84,6 +85,11 @@ export function DeskScreen() {
     if (!batch || !recipe) return;
     begin.recipe(batch, recipe.words, () => lay({ text: '', link: '' }));
   };
+  const planIt = (
+    <Button look="copper" disabled={!desk.settled || begin.making !== null} onClick={plan}>
+      {begin.making === null ? 'Plan it' : 'Working out the times…'}
+    </Button>
+  );
   const why = failed ?? begin.failure ?? desk.failure;
   const shows = recipe !== null && batch !== null && !editing;
   const read = useArrival<HTMLDivElement>(shows);
@@ -103,9 +109,7 @@ export function DeskScreen() {
             <Button look="quiet" onClick={() => lay({ text: '', link: '' })}>
               Another recipe
             </Button>
-            <Button look="copper" disabled={!desk.settled || begin.making !== null} onClick={plan}>
-              {begin.making === null ? 'Plan it' : 'Working out the times…'}
-            </Button>
+            {planIt}
           </>
         )}
       </div>
@@ -124,16 +128,20 @@ export function DeskScreen() {
         {shows && <Questions recipe={recipe} desk={desk} />}
       </div>
       {shows ? (
-        <div
-          ref={read}
-          tabIndex={-1}
-          role="group"
-          aria-label="The recipe as read"
-          className="grid items-start gap-4 outline-none lg:grid-cols-2"
-        >
-          <AsWritten recipe={recipe} link={draft.link} desk={desk} />
-          <AsPlanned recipe={recipe} batch={batch} pot={pot} units={kitchen.units} desk={desk} />
-        </div>
+        <>
+          <div
+            ref={read}
+            tabIndex={-1}
+            role="group"
+            aria-label="The recipe as read"
+            className="grid items-start gap-4 outline-none lg:grid-cols-2"
+          >
+            <AsWritten recipe={recipe} link={draft.link} desk={desk} />
+            <AsPlanned recipe={recipe} batch={batch} pot={pot} units={kitchen.units} desk={desk} />
+          </div>
+          {/* On a phone it stands where the reading ends, too. */}
+          <div className="lg:hidden">{planIt}</div>
+        </>
       ) : (
         <Doors
           key={draft.text}

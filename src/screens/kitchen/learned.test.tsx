@@ -59,7 +59,7 @@ describe('what is known of a pot', () => {
     await user.click(
       pot().getAllByRole('button', { name: 'Leave this cook out' })[0] as HTMLElement,
     );
-    await user.type(pot().getByLabelText(/^Why nothing/), 'another burner');
+    await user.type(pot().getByLabelText(/^Why should Retort learn nothing/), 'another burner');
     await user.click(pot().getByRole('button', { name: 'Leave out' }));
     await waitFor(() => expect(knowledge()).toContain('by 2 cooks'));
     expect(kept().cooks.filter((cook) => cook.leftOut?.reason === 'another burner')).toHaveLength(

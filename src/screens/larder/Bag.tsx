@@ -4,12 +4,12 @@ import { X } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { nanoid } from 'nanoid';
 import { useMemo, useState } from 'react';
-import { foodOf } from '@/core/batch/plan';
+import { countedItem, foodOf } from '@/core/batch/plan';
 import type { ReadLine } from '@/core/batch/reading';
 import type { BagItem, Bundle } from '@/core/batch/schema';
 import { bagWorth, daysBetween } from '@/core/keep';
 import { spoken } from '@/core/food';
-import { formatAmount, formatVolume, type Units } from '@/core/quantity';
+import { formatVolume, type Units } from '@/core/quantity';
 import { isoOf } from '@/session/clock';
 import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
@@ -117,9 +117,7 @@ export function Bag({ household, now }: { readonly household: Bundle; readonly n
               const name = spoken(foodOf(item)?.name ?? item.food);
               return (
                 <li key={item.id} className="flex items-center gap-2 text-small">
-                  <span className="min-w-0 flex-1">
-                    {formatAmount(item.amount, units)} {name}
-                  </span>
+                  <span className="min-w-0 flex-1">{countedItem(item, units)}</span>
                   <span className="text-quiet">
                     {ageWords(daysBetween(Date.parse(item.at), now))}
                   </span>

@@ -4,9 +4,9 @@ import { Said } from '@/ui/said';
 import type { ReactNode } from 'react';
 import {
   allDone,
-  amountWords,
   foodOf,
   handlingAt,
+  countedItem,
   keptApart,
   stepsOf,
   tickIn,
@@ -17,10 +17,6 @@ import type { Batch, Cook, Item } from '@/core/batch/schema';
 import { formatAmount, formatLength, type Units } from '@/core/quantity';
 import { SCRAPED, type Stage, timelineOf } from '@/core/cook';
 import { sideWords } from '@/core/timetable';
-
-export function named(item: Item, units: Units): string {
-  return `${amountWords(item, units)} ${foodOf(item)?.name ?? item.food}`;
-}
 
 const cutWords = ({ cut }: Item, units: Units): string =>
   cut ? `${formatLength(cut.mm, units)} ${cut.shape}` : '';
@@ -92,8 +88,8 @@ export function TickList({
   const sides = browning && sideWords(browning, stage.expectMin);
   const aside = [
     ...(sides ? [sides] : []),
-    ...late.map((item) => `later: ${named(item, units)}`),
-    ...apart.map((item) => `apart, not in here: ${named(item, units)}`),
+    ...late.map((item) => `later: ${countedItem(item, units)}`),
+    ...apart.map((item) => `apart, not in here: ${countedItem(item, units)}`),
   ];
   return (
     <section aria-label="Hands" className="mt-5 max-w-2xl">
@@ -107,7 +103,7 @@ export function TickList({
               >
                 {one.aside ? 'Out, onto a plate: ' : 'Out: '}
                 {one.item.bag ? 'the bag of ' : ''}
-                <Said>{named(one.item, units)}</Said>
+                <Said>{countedItem(one.item, units)}</Said>
               </Tick>
             </li>
           ))}
@@ -118,7 +114,7 @@ export function TickList({
                 onTick={(on) => onTick(tickIn(one, stage.step), on)}
               >
                 {one.back ? 'Back in: ' : ''}
-                <Said>{named(one.item, units)}</Said>
+                <Said>{countedItem(one.item, units)}</Said>
                 <span className="ml-2 text-small text-quiet">
                   {allDone(one.done, units) || (one.back ? '' : cutWords(one.item, units))}
                 </span>

@@ -2,11 +2,11 @@
 
 import { Said } from '@/ui/said';
 import { useState } from 'react';
+import { countedItem } from '@/core/batch/plan';
 import type { Item } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
-import { named } from './TickList';
 
 /** Asked once, as the lid goes on: what is not ticked is in, or is left out. */
 export function UntickedSheet({
@@ -47,7 +47,7 @@ export function UntickedSheet({
         {items.map((item) => (
           <li key={item.id} className="flex min-h-12 items-center gap-3 border-b border-hairline">
             <span className="flex-1">
-              <Said>{named(item, units)}</Said>
+              <Said>{countedItem(item, units)}</Said>
             </span>
             <label className="flex min-h-11 items-center gap-2">
               <input

@@ -60,12 +60,12 @@ describe('the stove', () => {
 
   it('leads from the first thing in to the table', async () => {
     expect(heading()).toBe('Add the food and lock the lid');
-    expect(screen.getByRole('checkbox', { name: '3 carrot' })).toBeTruthy();
+    expect(screen.getByRole('checkbox', { name: '3 carrots' })).toBeTruthy();
     expect(screen.getByText('later: 100 g cavolo nero')).toBeTruthy();
     expect(screen.queryByRole('checkbox', { name: /ditalini/ })).toBeNull();
     expect(screen.getByText('apart, not in here: 150 g ditalini')).toBeTruthy();
     after(2);
-    fireEvent.click(screen.getByRole('checkbox', { name: '3 carrot' }));
+    fireEvent.click(screen.getByRole('checkbox', { name: '3 carrots' }));
     press('Lid locked');
     // What is not ticked is asked once.
     expect((await screen.findByRole('dialog')).textContent).not.toMatch(/carrot/);
@@ -85,7 +85,7 @@ describe('the stove', () => {
     press('Lid off');
     expect(heading()).toBe('Simmer without the lid');
     expect(screen.getByRole('checkbox', { name: '100 g cavolo nero' })).toBeTruthy();
-    expect(screen.getByText('Out: 2 bay leaf')).toBeTruthy();
+    expect(screen.getByText('Out: 2 bay leaves')).toBeTruthy();
     press('Done');
     expect(await screen.findByRole('heading', { name: 'Serve' })).toBeTruthy();
     // The bay leaf has been out since the lid came off.

@@ -95,7 +95,7 @@ export function setMinutes(batch: Batch, id: string, minutes: number): Batch {
  * A batch timed by steps that were written among its ingredients. One lid gives its minutes and its release to the
  * batch's own one lid; all other steps follow at the end.
  *
- * @example timedBy(batch, [{ id: 's1', kind: 'pressure', holdMin: 8 }]) // holds 8 min
+ * @example timedBy({ items: [] }, [{ id: 's1', kind: 'pressure', holdMin: 8 }]).steps[0].holdMin // 8
  */
 export function timedBy(batch: Batch, read: readonly Step[]): Batch {
   const [ownLid, secondLid] = lidsOf(stepsOf(batch));

@@ -6,9 +6,11 @@ import {
   formatTemperature,
   type Units,
 } from '../../quantity';
+import { counted } from '../../food';
 import { handlingOf, type VesselName } from '../../vocabulary';
 import type { Done, Item, UpTo } from '../schema/types';
 import type { Into, Out } from './entries';
+import { foodOf } from './named';
 
 /** Minutes in which it is done; 0 for what takes no heat. */
 export function doneMin({ how, minutes }: Done): number {
@@ -87,4 +89,14 @@ const MARKS: Readonly<Record<UpTo, string>> = {
 export function amountWords({ amount, upTo }: Pick<Item, 'amount' | 'upTo'>, units: Units): string {
   const said = formatAmount(amount, units);
   return upTo ? `${MARKS[upTo]}, ${said}` : said;
+}
+
+/** An item as a cook would ask for it. @example countedItem({ food: 'carrot', amount: { value: 2, unit: 'piece' } }, 'metric') // '2 carrots' */
+export function countedItem(
+  item: Pick<Item, 'food' | 'own' | 'amount' | 'upTo'>,
+  units: Units,
+): string {
+  const { unit, value, size } = item.amount;
+  const pieces = unit === 'piece' && !size ? value : null;
+  return `${amountWords(item, units)} ${counted(foodOf(item)?.name ?? item.food, pieces)}`;
 }

@@ -37,7 +37,16 @@ export {
   splitHold,
   waterL,
 } from './edit';
-export { allDone, amountWords, doneIn, doneMin, doWords, tickIn, tickOut } from './handWords';
+export {
+  allDone,
+  amountWords,
+  countedItem,
+  doneIn,
+  doneMin,
+  doWords,
+  tickIn,
+  tickOut,
+} from './handWords';
 export { handlingAt, keptApart, staysShut, type Into } from './entries';
 export { newBatch } from './newBatch';
 export { poursOf } from './pours';

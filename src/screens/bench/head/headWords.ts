@@ -9,5 +9,6 @@ export const MORE =
 
 /** @example potWords(pot, 'metric') // "Big enamel, 5.7 L" */
 export function potWords(pot: Pot, units: Units): string {
-  return `${pot.name}, ${formatLevel(pot.capacityL, units)}`;
+  // A usual pot is named by its size.
+  return /\d/.test(pot.name) ? pot.name : `${pot.name}, ${formatLevel(pot.capacityL, units)}`;
 }

@@ -44,6 +44,23 @@ describe('the add line', () => {
     expect(onAdd).toHaveBeenCalledWith(
       [expect.objectContaining({ food: 'leek', cut: { shape: 'slice', mm: 15 } })],
       [],
+      [],
+    );
+    expect((line as HTMLTextAreaElement).value).toBe('');
+  });
+
+  it('takes a step among the ingredients as a stage', async () => {
+    const onAdd = jest.fn();
+    addLine({ onAdd });
+    const line = screen.getByLabelText('Put in');
+    await user.click(line);
+    await user.paste('1 l water\n8 min high pressure, quick release');
+    expect(screen.getByText('a stage: 8 min high pressure, quick release')).toBeTruthy();
+    await user.type(line, '{Enter}');
+    expect(onAdd).toHaveBeenCalledWith(
+      [expect.objectContaining({ food: 'water' })],
+      [],
+      [expect.objectContaining({ kind: 'pressure', holdMin: 8, release: { method: 'quick' } })],
     );
     expect((line as HTMLTextAreaElement).value).toBe('');
   });
@@ -67,6 +84,7 @@ describe('the add line', () => {
     expect(onAdd).toHaveBeenCalledWith(
       [expect.objectContaining({ amount: { value: 2, unit: 'kg' } })],
       [],
+      [],
     );
   });
 
@@ -79,7 +97,7 @@ describe('the add line', () => {
     await user.type(line, '{Shift>}{Enter}{/Shift}bread in the oven, 9 min at 200 C');
     expect(screen.getByText(/20 things are done alongside at the most: 1 of these/)).toBeTruthy();
     await user.type(line, '{Enter}');
-    expect(onAdd).toHaveBeenCalledWith([], [{ words: 'rice apart', minutes: 18 }]);
+    expect(onAdd).toHaveBeenCalledWith([], [{ words: 'rice apart', minutes: 18 }], []);
     // A task that finds no room stays in the field.
     expect((line as HTMLTextAreaElement).value).toBe('bread in the oven, 9 min at 200 C');
   });
