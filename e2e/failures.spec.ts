@@ -110,7 +110,9 @@ test('a day as it began is brought back from the Batches page', async ({ page })
   await expect(page.getByText('Renamed by mistake').first()).toBeVisible();
   await page.getByRole('button', { name: 'Files' }).click();
   await page.getByRole('menuitem', { name: 'Backups' }).click();
-  await expect(page.getByRole('dialog').getByText('as the day began')).toBeVisible();
+  await expect(
+    page.getByRole('dialog').getByText('as the day began', { exact: true }),
+  ).toBeVisible();
   await accessible(page);
   await page.getByRole('button', { name: /^Bring back the backup of/ }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);

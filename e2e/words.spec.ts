@@ -153,3 +153,17 @@ test('a new cook begins from a dish, made for the pot, in few actions', async ({
   await expect(page.locator('[data-level="stop"]')).toHaveCount(0);
   expect(actions()).toBeLessThan(8);
 });
+
+test('a word explains itself on every page that has words of its own', async ({ page }) => {
+  for (const [path, word, meaning] of [
+    ['/bench/b1', 'foam line', /foods that foam or swell/],
+    ['/bench/b1', 'Warnings', /What is wrong/],
+    ['/larder', 'The bag in the freezer', /Bones and trimmings/],
+    ['/kitchen', 'My foods', /Foods that Retort did not know/],
+    ['/log/r1', 'predicted', /before it happened/],
+  ] as const) {
+    await page.goto(path);
+    await page.getByRole('button', { name: word, exact: true }).first().click();
+    await expect(page.getByText(meaning)).toBeVisible();
+  }
+});

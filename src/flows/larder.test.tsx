@@ -151,12 +151,12 @@ it('the bag makes a stock, and jars go out and in as a table', async () => {
   await press('Add');
   await says(() => seen('list', 'In the bag'), '300 g veal knuckle');
 
-  await press('Table');
+  await press('Files');
   await press('Jars as CSV', { kind: 'menuitem' });
   const csv = await saved();
   expect(csv.split('\n')[0]).toContain('id,name,litres,left_litres,jar,where');
   expect(csv.trim().split('\n')).toHaveLength(15);
-  await press('Table');
+  await press('Files');
   await press('Bring in jars from CSV', { kind: 'menuitem' });
   await handIn(
     /A CSV file/,

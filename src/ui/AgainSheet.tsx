@@ -11,6 +11,7 @@ import { factWords } from '@/ui/knownWords';
 import { Sheet } from '@/ui/Sheet';
 import { useNewest } from '@/ui/useNewest';
 import { ask, drawAway } from '@/workers';
+import { Said } from './said';
 
 /** As many as the Bench draws. */
 const DRAWS = 100;
@@ -89,7 +90,9 @@ export function AgainSheet({
         ) : (
           <ul className="mt-1 list-disc space-y-1 pl-5">
             {facts.map((words) => (
-              <li key={words}>{words}</li>
+              <li key={words}>
+                <Said>{words}</Said>
+              </li>
             ))}
           </ul>
         )}
@@ -121,7 +124,9 @@ export function AgainSheet({
         ) : (
           <ul className="mt-1 list-disc space-y-1 pl-5">
             {own.map((words) => (
-              <li key={words}>{words}</li>
+              <li key={words}>
+                <Said>{words}</Said>
+              </li>
             ))}
           </ul>
         )}

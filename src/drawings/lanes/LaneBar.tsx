@@ -17,7 +17,7 @@ const ZONE: Readonly<Record<Zone, string>> = {
   past: 'overdone',
   flavour: 'in for its taste, used up',
   plain: 'in the pot',
-  plate: 'out of the pot, on a plate',
+  plate: 'out of the pot',
 };
 
 /** A word stands in its grade where there is room: its letters against the width of the lane, %. */

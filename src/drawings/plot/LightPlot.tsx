@@ -7,7 +7,7 @@ import { sideOf, type Moment, type Plot, type PlotPart, type SideName } from './
 
 /** Marks that would stand on each other go down by rows, so many. */
 const TEXT_ROWS = 3;
-const ROW_PX = 13;
+const ROW_PX = 14;
 
 function pathOf(plot: Plot, part: PlotPart): string {
   switch (part.kind) {
@@ -56,9 +56,26 @@ function SideMarks({ plot, side }: { readonly plot: Plot; readonly side: SideNam
   ));
 }
 
+/** Width of a letter against the width of a small plot, %; for marks that would stand on each other. */
+const PERCENT_A_LETTER = 2.4;
+
+/** Rows of the names: each in the first in which it stands clear of the one before. */
+function rowsOf(plot: Plot, named: readonly Moment[]): readonly number[] {
+  const ends: number[] = Array.from({ length: TEXT_ROWS }, () => -Infinity);
+  return named.map((moment) => {
+    const half = (PERCENT_A_LETTER * (moment.text.length + 1)) / 2;
+    const middle = 100 * alongOf(plot, moment.minute);
+    const free = ends.findIndex((end) => end <= middle - half);
+    const row = free >= 0 ? free : ends.indexOf(Math.min(...ends));
+    ends[row] = middle + half;
+    return row;
+  });
+}
+
 /** Names of what happened, beneath; near the ends they do not stand out over them. */
 function MomentTexts({ plot }: { readonly plot: Plot }) {
   const named = plot.parts.filter((p): p is Moment => p.kind === 'moment' && p.text !== '');
+  const rows = rowsOf(plot, named);
   return named.map((moment, i) => {
     const along = alongOf(plot, moment.minute);
     const shift = along < 0.02 ? '' : along > 0.95 ? '-translate-x-full' : '-translate-x-1/2';
@@ -68,7 +85,7 @@ function MomentTexts({ plot }: { readonly plot: Plot }) {
         className={`absolute top-full text-fine leading-none ${shift}`}
         style={{
           left: `${100 * along}%`,
-          marginTop: 4 + (i % TEXT_ROWS) * ROW_PX,
+          marginTop: 4 + (rows[i] ?? 0) * ROW_PX,
           color: LOOKS[moment.look].stroke,
         }}
       >

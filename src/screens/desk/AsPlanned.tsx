@@ -5,6 +5,7 @@ import type { ReadRecipe } from '@/formats';
 import { FoodRow } from './FoodRow';
 import { StepRow } from './StepRow';
 import type { Desk } from './useDesk';
+import { Term } from '@/ui/Term';
 
 const HEAD = 'text-fine font-medium text-quiet';
 
@@ -50,7 +51,7 @@ export function AsPlanned({
         <ul aria-label="Alongside as understood" className="mt-2 space-y-1 text-leaf">
           {batch.alongside.map((task) => (
             <li key={task.id}>
-              alongside · {task.words} · {taskWords(task, units)}
+              <Term id="alongside" /> · {task.words} · {taskWords(task, units)}
             </li>
           ))}
         </ul>

@@ -9,6 +9,7 @@ import type { Units } from '@/core/quantity';
 import { Field } from '@/ui/Field';
 import { KeepFoot } from '@/ui/KeepFoot';
 import { Sheet } from '@/ui/Sheet';
+import { Said } from '@/ui/said';
 
 /** What may be said of a food besides what it is like. */
 const MORE = ['swells', 'gives juice', 'foams', 'does not foam', 'for flavour', 'apart'];
@@ -99,7 +100,7 @@ export function FoodForm({
                 className="min-h-9 rounded-full border border-hairline px-3 text-fine hover:border-copper"
                 onClick={() => setSentence((s) => `${s.trim().replace(/,$/, '')}, ${words}`)}
               >
-                + {words}
+                + <Said>{words}</Said>
               </button>
             ))}
           </p>

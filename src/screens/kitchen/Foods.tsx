@@ -3,6 +3,7 @@ import type { Batch } from '@/core/batch/schema';
 import type { OwnFood } from '@/core/food';
 import type { Units } from '@/core/quantity';
 import { Button } from '@/ui/Button';
+import { Term } from '@/ui/Term';
 
 /** Foods that this kitchen cooks and no table has. */
 export function Foods({
@@ -22,7 +23,7 @@ export function Foods({
     <section aria-labelledby="foods" className="panel p-5">
       <div className="flex items-center justify-between gap-3">
         <h2 id="foods" className="text-lg font-semibold">
-          My foods
+          <Term id="myFoods" />
         </h2>
         <Button onClick={() => onEdit(null)}>Add</Button>
       </div>

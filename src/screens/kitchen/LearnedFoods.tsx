@@ -6,6 +6,7 @@ import { isoOf } from '@/session/clock';
 import { useClock } from '@/ui/clock';
 import { bonesWords, cooksWords, factorRange, likedWords, needWords } from '@/ui/knownWords';
 import { believeAgain, forget } from '@/ui/learning';
+import { Term } from '@/ui/Term';
 
 const LINK = 'min-h-9 text-small text-quiet underline underline-offset-4';
 /** Nearer to the table than that, as a logarithm, nothing was found to be other. */
@@ -120,7 +121,7 @@ export function LearnedFoods({
   return (
     <section aria-labelledby="learned" className="panel p-5">
       <h2 id="learned" className="text-lg font-semibold">
-        What Retort has learned about foods
+        <Term id="learned">What Retort has learned about foods</Term>
       </h2>
       <p className="text-small text-quiet">
         {!kitchen

@@ -10,6 +10,7 @@ import { useClock } from '@/ui/clock';
 import { cooksWords, factorRange } from '@/ui/knownWords';
 import { believeAgain, forget } from '@/ui/learning';
 import { LeaveOut } from '@/ui/LeaveOut';
+import { Term } from '@/ui/Term';
 
 const percent = (factor: number): string => `${Math.round(100 * factor)} %`;
 /** The latest of them are listed. */
@@ -43,7 +44,9 @@ export function PotKnowledge({
     <div className="w-full border-t border-hairline pt-3">
       <div className="flex flex-wrap items-start gap-x-6 gap-y-2">
         <div className="min-w-0 flex-1 basis-64">
-          <h4 className="font-semibold">How strong your pot really is</h4>
+          <h4 className="font-semibold">
+            <Term id="strength">How strong your pot really is</Term>
+          </h4>
           <p className="text-small" data-testid="knowledge">
             {count === 0
               ? `Not measured yet: ${factorRange(told.prior)} of the power on its label.`

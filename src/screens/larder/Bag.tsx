@@ -15,6 +15,7 @@ import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
 import { addToBag, BAG_SET, makeStock, takeFromBag } from '@/ui/larder';
 import { ask } from '@/workers';
+import { Term } from '@/ui/Term';
 
 function ageWords(days: number): string {
   if (days < 1) return 'today';
@@ -103,7 +104,7 @@ export function Bag({ household, now }: { readonly household: Bundle; readonly n
   return (
     <section aria-labelledby="the-bag" className="panel p-4">
       <h2 id="the-bag" className="font-semibold">
-        The bag in the freezer
+        <Term id="bag">The bag in the freezer</Term>
       </h2>
       {bag.length === 0 ? (
         <p className="mt-1 text-small text-quiet">

@@ -26,7 +26,7 @@ export function FilesMenu({ household }: { readonly household: Bundle }) {
     <>
       <Menu>
         <MenuButton className={buttonLook()}>
-          Table <ChevronDown size={16} aria-hidden />
+          Files <ChevronDown size={16} aria-hidden />
         </MenuButton>
         <MenuItems
           anchor="bottom end"

@@ -22,6 +22,7 @@ import { shown, unitOf } from '@/ui/unitFields';
 import { useAssessment } from '@/ui/useAssessment';
 import { SizesField } from './SizesField';
 import { WasItCold } from './WasItCold';
+import { Term } from '@/ui/Term';
 
 /** A day's drinking, where the household has not said, L. */
 const USUAL_PORTION_L = 0.45;
@@ -185,7 +186,7 @@ function Fill({
         )}
         {where === 'freezer' && filled?.jars[0] && (
           <p className="text-small">
-            Filled no further than the headspace that ice needs (
+            Filled no further than the <Term id="headspace">headspace</Term> that ice needs (
             {formatVolume(usableL(filled.jars[0].kind, true), units)} in a{' '}
             {holderName(filled.jars[0].kind, units)}).
           </p>

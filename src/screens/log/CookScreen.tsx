@@ -16,6 +16,7 @@ import { History } from './History';
 import { Next } from './Next';
 import { Taught } from './Taught';
 import { Yields } from './Yields';
+import { Term } from '@/ui/Term';
 
 const VERDICTS: readonly Verdict[] = ['under', 'right', 'over'];
 const CHOSEN: Readonly<Record<Verdict, string>> = {
@@ -101,7 +102,9 @@ export function CookScreen({ id }: { readonly id: string }) {
           <thead className="text-left text-fine text-quiet">
             <tr>
               <th className="py-1 font-normal">Time</th>
-              <th className="text-right font-normal">predicted</th>
+              <th className="text-right font-normal">
+                <Term id="predicted" />
+              </th>
               <th className="text-right font-normal">happened</th>
               <th className="text-right font-normal">difference</th>
             </tr>

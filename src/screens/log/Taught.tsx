@@ -5,6 +5,7 @@ import { oddWords, taughtWords } from '@/ui/knownWords';
 import { LeaveOut } from '@/ui/LeaveOut';
 import { reasonWords, useNewest } from '@/ui/useNewest';
 import { taughtAway } from '@/workers';
+import { Said } from '@/ui/said';
 
 type Asked = Pick<Bundle, 'kitchen' | 'cooks'> & { readonly cook: Cook };
 
@@ -42,7 +43,9 @@ export function Taught({ cook }: { readonly cook: Cook }) {
       {lines.length > 0 && (
         <ul className="mt-1 list-disc space-y-1 pl-5 text-body">
           {lines.map((line) => (
-            <li key={line}>{line}</li>
+            <li key={line}>
+              <Said>{line}</Said>
+            </li>
           ))}
         </ul>
       )}

@@ -88,7 +88,9 @@ export function AlsoDue({
           key={`${move.owner} ${move.id}`}
           className={`flex min-h-11 items-center gap-x-3 border-t border-hairline text-body ${move.due ? 'font-medium' : 'text-quiet'}`}
         >
-          <span className={`figure w-12 text-lg ${move.due ? 'text-copper' : ''}`}>
+          <span
+            className={`figure min-w-12 whitespace-nowrap text-lg ${move.due ? 'text-copper' : ''}`}
+          >
             {isDueBeside(move, cook) ? 'now' : timeOf(move.at)}
           </span>
           <span className="min-w-0 flex-1">

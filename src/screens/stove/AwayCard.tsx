@@ -32,7 +32,7 @@ export function AwayCard({
       <ul className="mt-2 text-lead">
         {meanwhile.map(({ at, words }) => (
           <li key={`${at} ${words}`} className="flex gap-3">
-            <span className="figure w-14">{timeOf(at)}</span> {words}
+            <span className="figure min-w-14 whitespace-nowrap">{timeOf(at)}</span> {words}
           </li>
         ))}
       </ul>

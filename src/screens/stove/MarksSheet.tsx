@@ -43,7 +43,9 @@ export function MarksSheet({
               key={mark.id}
               className="flex flex-wrap items-center gap-2 border-b border-hairline py-2"
             >
-              <span className="figure w-14 text-lg">{timeOf(new Date(mark.at))}</span>
+              <span className="figure min-w-14 whitespace-nowrap text-lg">
+                {timeOf(new Date(mark.at))}
+              </span>
               <span className="flex-1 basis-40">
                 {words}
                 {mark.heard && <span className="ml-2 text-quiet">the pot</span>}

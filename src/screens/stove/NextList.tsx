@@ -31,7 +31,9 @@ export function NextList({
             key={`${move.owner} ${move.id}`}
             className="flex min-h-9 items-center gap-x-3 py-0.5 text-body"
           >
-            <span className={`figure w-14 text-lg ${move.due ? 'text-copper' : ''}`}>
+            <span
+              className={`figure min-w-14 whitespace-nowrap text-lg ${move.due ? 'text-copper' : ''}`}
+            >
               {move.due ? 'now' : timeOf(move.at)}
             </span>
             <span className="flex min-w-0 flex-1 gap-1.5">

@@ -16,6 +16,7 @@ import type { Advice, Offer } from '@/core/solve';
 import { Button } from '@/ui/Button';
 import { numberWords } from './numberWords';
 import { Said } from '@/ui/said';
+import { Term } from '@/ui/Term';
 
 const BAR: Readonly<Record<Level, string>> = {
   never: 'border-l-rust',
@@ -251,7 +252,7 @@ export function Calls({
       className="flex min-h-0 flex-col lg:min-h-56"
     >
       <h2 className="flex items-baseline justify-between border-t border-hairline pt-2 text-body font-semibold">
-        Warnings{' '}
+        <Term id="warnings" />{' '}
         <span className="text-fine font-normal text-quiet">
           {open.length === 0 ? 'none' : `${open.length} open`}
           {put.length > 0 && `, ${put.length} dismissed`}

@@ -51,7 +51,9 @@ export function Sources({
         <dl className="grid grid-cols-[1fr_auto] gap-x-3">
           {rows.map(({ id, name, words }) => (
             <div key={id} className="col-span-2 grid grid-cols-subgrid">
-              <dt className="text-quiet">{name}</dt>
+              <dt className="text-quiet">
+                <Said>{name}</Said>
+              </dt>
               <dd className="text-right">{words}</dd>
             </div>
           ))}

@@ -8,6 +8,7 @@ import type { Item, Kitchen } from '@/core/batch/schema';
 import { presetsOf } from '@/core/food';
 import { formatLength, formatTemperature } from '@/core/quantity';
 import { Toggle } from '@/ui/Toggle';
+import { Said } from '@/ui/said';
 
 /** Cuts a knife makes, mm. */
 const LEAST_MM = 2;
@@ -82,7 +83,7 @@ function WishChoice({
       onClick={() => onChange(change)}
       className={`min-h-11 rounded-full border px-3 ${on ? 'border-copper bg-copper text-white' : 'border-ink/40 bg-panel hover:bg-copper/10'}`}
     >
-      {words}
+      <Said>{words}</Said>
     </button>
   );
   return (

@@ -6,6 +6,8 @@ import type { BonesReport } from '@/core/model';
 import type { Kitchen } from '@/core/batch/schema';
 import { formatGrams, formatLevel, formatStrength, type Units } from '@/core/quantity';
 import { Wobble } from '@/ui/Wobble';
+import { Term } from '@/ui/Term';
+import type { TermId } from '@/words';
 
 const COLUMNS = [
   'no.',
@@ -17,6 +19,12 @@ const COLUMNS = [
   'when cold',
   '',
 ] as const;
+/** Names that explain themselves when they are touched. */
+const EXPLAINED: Readonly<Partial<Record<(typeof COLUMNS)[number], TermId>>> = {
+  broth: 'broths',
+  gelatine: 'gelatin',
+  'when cold': 'whenCold',
+};
 /** Left out where there is no room for them; the other columns say enough. */
 const WIDE_ONLY = new Set<string>(['of the total', '10 min more']);
 
@@ -46,7 +54,13 @@ export function RunOffTable({
               scope="col"
               className={`pr-2 font-normal ${WIDE_ONLY.has(name) ? 'max-sm:hidden' : ''}`}
             >
-              <Said>{name}</Said>
+              {EXPLAINED[name] ? (
+                <Term id={EXPLAINED[name]}>
+                  <Said>{name}</Said>
+                </Term>
+              ) : (
+                <Said>{name}</Said>
+              )}
             </th>
           ))}
         </tr>

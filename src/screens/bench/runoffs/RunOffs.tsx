@@ -62,7 +62,9 @@ export function RunOffs({
   const { bones, runOffs } = assessment;
   if (!runOffs || bones.length === 0)
     return (
-      <p className="p-6 text-center text-quiet">These bones give no gelatin in this plan yet.</p>
+      <p className="p-6 text-center text-quiet">
+        <Said>These bones give no gelatin in this plan yet.</Said>
+      </p>
     );
   return (
     <div className="space-y-2" data-testid="broths">

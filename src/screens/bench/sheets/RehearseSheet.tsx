@@ -7,6 +7,7 @@ import { drillsFor, MISHAP, type Drill, type Mishap } from '@/core/live';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import type { Chosen } from '../plan';
+import { Said } from '@/ui/said';
 
 const SEEDS = 2 ** 32;
 /** By chance nothing goes wrong this often, else one thing, seldom two. */
@@ -55,11 +56,11 @@ export function RehearseSheet({
             <Button
               onClick={() => onGo({ seed: Math.floor(Math.random() * SEEDS), mishaps: [...deck] })}
             >
-              With what is ticked
+              With what I ticked
             </Button>
           )}
           <Button look="copper" onClick={() => onGo(byChance(batch))}>
-            As it comes
+            Surprise me
           </Button>
         </>
       }
@@ -70,7 +71,7 @@ export function RehearseSheet({
         log.
       </p>
       <section aria-label="Drills">
-        <h3 className="text-small font-semibold">Drills</h3>
+        <h3 className="text-small font-semibold">Pick an evening</h3>
         <ul className="mt-1 grid gap-2 sm:grid-cols-2">
           {drillsFor(batch).map((one) => (
             <li key={one.name}>
@@ -79,8 +80,12 @@ export function RehearseSheet({
                 className="min-h-14 w-full rounded-lg border border-hairline px-3 py-2 text-left hover:border-copper"
                 onClick={() => drill(one)}
               >
-                <b className="font-semibold">{one.name}</b>
-                <span className="block text-fine text-quiet">{one.scene}</span>
+                <b className="font-semibold">
+                  <Said>{one.name}</Said>
+                </b>
+                <span className="block text-fine text-quiet">
+                  <Said>{one.scene}</Said>
+                </span>
               </button>
             </li>
           ))}
@@ -105,7 +110,7 @@ export function RehearseSheet({
                     setDeck(next);
                   }}
                 />
-                {MISHAP[mishap].told}
+                <Said>{MISHAP[mishap].told}</Said>
               </label>
             </li>
           ))}
@@ -121,7 +126,7 @@ export function RehearseSheet({
                   href={`/stove/${cook.id}`}
                   className="inline-flex min-h-11 items-center underline underline-offset-4"
                 >
-                  {cook.rehearsal?.drill ?? 'As it came'}, {cook.startedAt.slice(0, 10)}
+                  {cook.rehearsal?.drill ?? 'A surprise'}, {cook.startedAt.slice(0, 10)}
                 </Link>
               </li>
             ))}

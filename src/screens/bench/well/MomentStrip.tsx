@@ -3,6 +3,7 @@ import type { Kitchen, Pot } from '@/core/batch/schema';
 import { formatLevel } from '@/core/quantity';
 import type { ClockText } from '@/drawings/time';
 import { momentsOf, momentWords } from './moments';
+import { Term } from '@/ui/Term';
 
 /** How high a level stands in the pot, % of its height. */
 const share = (litres: number, capacityL: number): string =>
@@ -101,7 +102,10 @@ export function MomentStrip({
         {touched ? (
           <span className="text-ink">{momentWords(touched, pot, kitchen)}</span>
         ) : (
-          `The dashed line is the ${fill.foams ? 'foam' : 'fill'} line, ${formatLevel(fill.lineL, kitchen.units)}. Touch a pot to see why it is that full.`
+          <>
+            The line across each pot is the <Term id={fill.foams ? 'foamLine' : 'fillLine'} />,{' '}
+            {formatLevel(fill.lineL, kitchen.units)}. Touch a pot to see why it is that full.
+          </>
         )}
       </p>
     </>

@@ -7,6 +7,7 @@ import { formatMass, formatMinutes, formatVolume, type Units } from '@/core/quan
 import { nextWord, thickenings, type Thickened } from '@/core/serve';
 import { changeAfter } from '@/ui/larder';
 import { cooksWords } from '@/ui/knownWords';
+import { Said } from '@/ui/said';
 
 const NAMES: Readonly<Record<Thickening, string>> = {
   nothing: 'As it stands',
@@ -90,7 +91,9 @@ export function Thicken({
             <b className="font-semibold">
               {NAMES[way.how]}: {thickName(way.word)}
             </b>
-            <span className="mt-0.5 flex-1">{doesWords(way, units)}</span>
+            <span className="mt-0.5 flex-1">
+              <Said>{doesWords(way, units)}</Said>
+            </span>
             <span className="mt-1 text-quiet">
               {way.minutes >= 1 && `${formatMinutes(way.minutes)} more, `}
               {way.saltPercent.toFixed(1)} % salt
