@@ -173,7 +173,7 @@ try {
     await page.getByRole('dialog').getByRole('button', { name: 'tough', exact: true }).click();
     await page.clock.runFor(500);
     await page.getByRole('button', { name: /^Close again/ }).waitFor();
-    await page.getByRole('region', { name: 'Choices' }).scrollIntoViewIfNeeded();
+    await page.evaluate('scrollTo(0, 0)');
   });
   await shot('stove-evening', async (page) => {
     await page.goto(`${home}/bench/b7`);
@@ -238,7 +238,7 @@ try {
   };
   await shot('finish', async (page) => {
     await opened(page);
-    for (const name of [/Test the/, /Fish out/, /Lift out/, /skim/]) {
+    for (const name of [/Test the/, /Remove the/, /Lift out/, /skim/]) {
       const box = page.getByRole('checkbox', { name });
       if ((await box.count()) > 0) await box.check();
     }
@@ -248,7 +248,7 @@ try {
   await shot('cooling', async (page) => {
     await opened(page);
     await page.getByRole('button', { name: '6 servings', exact: true }).click();
-    await page.getByRole('button', { name: 'Cool it so' }).click();
+    await page.getByRole('button', { name: 'Cool it this way' }).click();
     await page.getByRole('button', { name: 'Write it in the log' }).click();
     await page.getByRole('link', { name: 'Larder', exact: true }).click();
     await page.getByTestId('judgement').waitFor();
@@ -272,7 +272,7 @@ try {
   });
   await shot('kitchen', async (page) => {
     await page.goto(`${home}/kitchen`);
-    await page.getByText(/Plans go by it/).waitFor();
+    await page.getByText(/Plans use these numbers/).waitFor();
   });
   const desk = (text) => async (page) => {
     await page.goto(`${home}/desk`);

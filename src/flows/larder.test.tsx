@@ -64,7 +64,7 @@ it('a stock is finished, cooled by readings, jarred, and put into a soup', async
   await says(() => document.querySelector('[aria-label="Servings"]'), '1 serving');
   const ways = await find('table', 'Ways to cool');
   await says(() => seen('row', /Left in the pot overnight/, ways), 'throw out');
-  await press('Cool it so');
+  await press('Cool it this way');
   await says(() => marked('cools'), 'Shallow pans');
   await press('Write it in the log');
   await at(/^\/log\//);
@@ -181,9 +181,9 @@ it('the overnight pot is judged both ways, and past the limit it is thrown out',
   await says(() => seen('row', /Kept warm overnight/, ways), 'kept hot');
   await press(/Left in the pot overnight/, { within: ways });
   await says(() => document.body, 'Nobody should eat it after that');
-  expect(seen('button', 'Cool it so')).toBeNull();
+  expect(seen('button', 'Cool it this way')).toBeNull();
   await press(/Shallow pans/, { within: ways });
-  await pressAll('Cool it so', 'Write it in the log');
+  await pressAll('Cool it this way', 'Write it in the log');
   await at(/^\/log\//);
   follow('/larder');
   await says(judgement, 'Cold in time');
@@ -198,7 +198,7 @@ it('the overnight pot is judged both ways, and past the limit it is thrown out',
 it('a pot on keep-warm that reads 45 °C has cooled, and is thrown out', async () => {
   const ways = await peasOpened();
   await press(/Kept warm overnight/, { within: ways });
-  await pressAll('Cool it so', 'Write it in the log');
+  await pressAll('Cool it this way', 'Write it in the log');
   await at(/^\/log\//);
   follow('/larder');
   await says(judgement, 'Kept hot');

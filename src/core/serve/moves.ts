@@ -69,7 +69,7 @@ function test({ dangers }: Assessment): FinishMove | null {
   return {
     key: 'test',
     does: found.map(({ title, message }) => `${title}. ${message}`).join(' '),
-    why: 'Colour and clear juice tell nothing of poultry, mince and thick frozen meat.',
+    why: 'Colour and clear juice prove nothing for poultry, mince and thick frozen meat.',
   };
 }
 
@@ -81,7 +81,7 @@ function fishOut(seen: readonly Seen[]): FinishMove | null {
   return {
     key: 'fish-out',
     does: `Remove the ${namesOf(out)}.`,
-    why: 'They have given what they had; nobody wants them in a bowl.',
+    why: 'The taste is in the broth by now, and nobody wants the pieces in a bowl.',
   };
 }
 
@@ -177,8 +177,8 @@ function taste(batch: Batch, { finish }: Assessment, units: Units): FinishMove |
     key: 'taste',
     does:
       finish.saltToAddG > 0.3
-        ? `Taste, then about ${formatSalt(finish.saltToAddG, units)} of salt, half of it first; then acid, heat, sweet, one at a time.`
-        : 'Taste: there is salt enough by what went in. Acid, heat, sweet, one at a time.',
+        ? `Taste, then add about ${formatSalt(finish.saltToAddG, units)} of salt, half of it first. Then try acid, heat and sweetness, one at a time.`
+        : 'Taste: what went in holds enough salt. Try acid, heat and sweetness, one at a time.',
     why: 'Salt last: ham, stock and sauces bring their own.',
   };
 }
@@ -190,7 +190,7 @@ function bowls(seen: readonly Seen[], { finish }: Assessment, units: Units): Fin
   return {
     key: 'bowls',
     does: `${formatLevel(finish.servedL, units)} make ${count} servings of ${formatVolume(finish.bowlL, units)}.${into}`,
-    why: 'What is cooked apart is joined in the bowl, so that it does not drink the rest.',
+    why: 'Add what was cooked separately to each bowl, so that it does not soak up the broth.',
   };
 }
 

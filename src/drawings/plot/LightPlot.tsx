@@ -1,6 +1,7 @@
 import type { CSSProperties } from 'react';
 import { AXIS_BOTTOM, AXIS_LEFT, AXIS_RIGHT, AXIS_TOP } from '../time/frame';
 import type { AxisTick } from '../time/ticks';
+import { clearOf } from './clear';
 import { LOOKS } from './looks';
 import { alongOf, areaPath, bandPath, curvePath, downOf, PLOT_HIGH, PLOT_WIDE } from './path';
 import { sideOf, type Moment, type Plot, type PlotPart, type SideName } from './plot';
@@ -97,24 +98,25 @@ function MomentTexts({ plot }: { readonly plot: Plot }) {
 
 /** What a level stands for, on its line; readable where a curve runs beneath it. */
 function LevelTexts({ plot }: { readonly plot: Plot }) {
-  return plot.parts.map(
-    (part) =>
-      part.kind === 'level' &&
-      part.text !== '' && (
-        <span
-          key={part.text}
-          className="absolute left-[5px] -translate-y-full pb-[3px] text-mini"
-          style={{
-            top: `${100 * downOf(sideOf(plot, part.side).top, part.value)}%`,
-            color: LOOKS[part.look].stroke,
-            WebkitTextStroke: '4px var(--color-panel)',
-            paintOrder: 'stroke',
-          }}
-        >
-          {part.text}
-        </span>
-      ),
-  );
+  return plot.parts.map((part) => {
+    if (part.kind !== 'level' || part.text === '') return null;
+    const { from, under } = clearOf(plot, part);
+    return (
+      <span
+        key={part.text}
+        className={`absolute text-mini ${under ? 'pt-[3px]' : '-translate-y-full pb-[3px]'}`}
+        style={{
+          left: `${100 * from}%`,
+          top: `${100 * downOf(sideOf(plot, part.side).top, part.value)}%`,
+          color: LOOKS[part.look].stroke,
+          WebkitTextStroke: '4px var(--color-panel)',
+          paintOrder: 'stroke',
+        }}
+      >
+        {part.text}
+      </span>
+    );
+  });
 }
 
 /** Readings, round however the drawing is stretched. */

@@ -16,7 +16,8 @@ import {
 import { AXIS_BOTTOM, AXIS_LEFT, AXIS_RIGHT, AXIS_TOP } from '../time/frame';
 import { tickText } from '../time/ticks';
 import { LOOKS, type Style } from './looks';
-import type { Plot, PlotPart, PlotReading, Side, SideName } from './plot';
+import { clearOf } from './clear';
+import type { Level, Plot, PlotPart, PlotReading, Side, SideName } from './plot';
 
 /** A minute with what every part has there, under its place among the parts. */
 interface Row {
@@ -39,8 +40,34 @@ function lineOf({ stroke, width, dash }: Style) {
   return { stroke, strokeWidth: width, ...(dash ? { strokeDasharray: dash } : {}) };
 }
 
+/** Words of a level, where they are clear of the curves. */
+function levelText(plot: Plot, level: Level, fill: string) {
+  const { from, under } = clearOf(plot, level);
+  return function LevelText({ viewBox }: { readonly viewBox?: object }) {
+    const {
+      x = 0,
+      y = 0,
+      width = 0,
+    } = (viewBox ?? {}) as Partial<Record<'x' | 'y' | 'width', number>>;
+    return (
+      <text
+        x={x + from * width}
+        y={under ? y + 14 : y - 4}
+        fontSize="0.75rem"
+        fill={fill}
+        // Readable where a curve runs beneath it.
+        stroke="var(--color-panel)"
+        strokeWidth={4}
+        paintOrder="stroke"
+      >
+        {level.text}
+      </text>
+    );
+  };
+}
+
 /** Recharts wants its parts as its own children, so this is called and not rendered. */
-function drawn(part: PlotPart, k: number) {
+function drawn(plot: Plot, part: PlotPart, k: number) {
   const style: Style = LOOKS[part.look];
   const shared = { dataKey: `p${k}`, isAnimationActive: false } as const;
   switch (part.kind) {
@@ -66,16 +93,7 @@ function drawn(part: PlotPart, k: number) {
           yAxisId={part.side}
           y={part.value}
           {...lineOf(style)}
-          label={{
-            value: part.text,
-            position: 'insideBottomLeft',
-            fontSize: '0.75rem',
-            fill: style.stroke,
-            // Readable where a curve runs beneath it.
-            stroke: 'var(--color-panel)',
-            strokeWidth: 4,
-            paintOrder: 'stroke',
-          }}
+          label={levelText(plot, part, style.stroke)}
         />
       );
     case 'points':
@@ -156,7 +174,7 @@ export const RichPlot = memo(function RichPlot({
         />
         {axis('left', left)}
         {right && axis('right', right)}
-        {parts.map(drawn)}
+        {parts.map((part, k) => drawn(plot, part, k))}
         {cursorMin !== null && (
           <ReferenceLine
             yAxisId="left"

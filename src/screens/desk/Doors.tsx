@@ -53,27 +53,29 @@ export function Doors({
           if (said.trim()) onText(said);
         }}
       >
-        <label className="flex flex-1 flex-col">
-          <span className="font-medium">Paste a recipe, or write what goes in</span>
-          <span className="text-small text-quiet">
-            One ingredient a line. Give minutes if you have them; Retort works them out if not.
-          </span>
-          <textarea
-            className="field mt-2 flex-1"
-            rows={9}
-            value={said}
-            placeholder={EXAMPLE[units]}
-            onChange={(event) => setSaid(event.target.value)}
-            onPaste={(event) => {
-              // What is pasted whole is read at once.
-              const pasted = event.clipboardData.getData('text/plain');
-              if (said.trim() || !pasted.trim()) return;
-              event.preventDefault();
-              setSaid(pasted);
-              onText(pasted);
-            }}
-          />
+        <label htmlFor="recipe" className="font-medium">
+          Paste a recipe, or write what goes in
         </label>
+        <p id="recipe-hint" className="text-small text-quiet">
+          One ingredient a line. Give minutes if you have them; Retort works them out if not.
+        </p>
+        <textarea
+          id="recipe"
+          aria-describedby="recipe-hint"
+          className="field mt-2 flex-1"
+          rows={9}
+          value={said}
+          placeholder={EXAMPLE[units]}
+          onChange={(event) => setSaid(event.target.value)}
+          onPaste={(event) => {
+            // What is pasted whole is read at once.
+            const pasted = event.clipboardData.getData('text/plain');
+            if (said.trim() || !pasted.trim()) return;
+            event.preventDefault();
+            setSaid(pasted);
+            onText(pasted);
+          }}
+        />
         <div className="mt-3 flex flex-wrap items-center gap-3">
           <Button type="submit" look="copper" disabled={!said.trim()}>
             Read it

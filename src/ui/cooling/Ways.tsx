@@ -155,7 +155,7 @@ export function Ways({
       )}
       {inTime && (
         <Button look="copper" onClick={() => onBegin(chosen.key)}>
-          Cool it so
+          Cool it this way
         </Button>
       )}
     </div>

@@ -24,8 +24,12 @@ export const SCHOOLS: readonly School[] = [
     key: 'noodles',
     question: 'Noodles and pasta',
     choices: [
-      { value: 'in', name: 'in the pot', words: 'One pot, thicker broth; leftovers drink it up.' },
-      { value: 'apart', name: 'apart', words: 'Clear broth, firm leftovers; one pan more.' },
+      { value: 'in', name: 'in the pot', words: 'One pot, thicker broth; leftovers soak it up.' },
+      {
+        value: 'apart',
+        name: 'apart',
+        words: 'Clear broth, firm leftovers; one more pan to wash.',
+      },
     ],
   },
   {
@@ -56,7 +60,7 @@ export const SCHOOLS: readonly School[] = [
       {
         value: 'quick',
         name: 'quick',
-        words: 'Soonest on the table; tightens meat, bursts beans, sprays when full.',
+        words: 'Soonest ready; tightens meat, bursts beans, sprays when full.',
       },
     ],
   },
@@ -85,7 +89,7 @@ export const SCHOOLS: readonly School[] = [
       {
         value: 'with',
         name: 'a tablespoon',
-        words: 'Said to draw minerals; harmless, the effect is small.',
+        words: 'Thought to draw out minerals; harmless, with little effect.',
       },
     ],
   },

@@ -17,7 +17,8 @@ function SmallPot({
   over,
 }: {
   readonly levelL: number;
-  readonly lineL: number;
+  /** Null for what stands in no pot. */
+  readonly lineL: number | null;
   readonly capacityL: number;
   readonly over: boolean;
 }) {
@@ -30,10 +31,12 @@ function SmallPot({
         className={`absolute inset-x-0 bottom-0 border-t-2 ${over ? 'border-rust bg-rust/40' : 'border-copper bg-broth'}`}
         style={{ height: share(levelL, capacityL) }}
       />
-      <span
-        className="absolute inset-x-0 border-t border-dashed border-ink"
-        style={{ bottom: share(lineL, capacityL) }}
-      />
+      {lineL !== null && (
+        <span
+          className="absolute inset-x-0 border-t border-dashed border-ink"
+          style={{ bottom: share(lineL, capacityL) }}
+        />
+      )}
     </span>
   );
 }
@@ -82,7 +85,7 @@ export function MomentStrip({
             >
               <SmallPot
                 levelL={m.levelL}
-                lineL={fill.lineL}
+                lineL={m.name === 'broth left' ? null : fill.lineL}
                 capacityL={pot.capacityL}
                 over={over}
               />

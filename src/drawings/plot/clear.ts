@@ -1,0 +1,51 @@
+/** A place for the words of a level where no curve runs through them. */
+import { alongOf, downOf } from './path';
+import { sideOf, type Level, type Plot } from './plot';
+
+/** A letter against the width of a plot, and a line of text against its height, shares. */
+const LETTER = 0.0125;
+const HIGH = 0.085;
+/** Places tried along the level, share of the width. */
+const TRIED = 0.04;
+
+export interface Place {
+  /** Share of the width at which the words begin. */
+  readonly from: number;
+  /** Whether they stand under their line. */
+  readonly under: boolean;
+}
+
+/** Downward shares of what the curves take between two places, null where there is none. */
+function takenBetween(
+  plot: Plot,
+  from: number,
+  to: number,
+): readonly (readonly [number, number])[] {
+  return plot.parts.flatMap((part) => {
+    if (part.kind !== 'curve' && part.kind !== 'area') return [];
+    const { top } = sideOf(plot, part.side);
+    const downs = plot.minutes.flatMap((minute, i) => {
+      const along = alongOf(plot, minute);
+      const value = part.values[i] ?? null;
+      return value === null || along < from || along > to ? [] : [downOf(top, value)];
+    });
+    return downs.length > 0 ? [[Math.min(...downs), Math.max(...downs)] as const] : [];
+  });
+}
+
+/**
+ * Finds where the words of a level are clear of the curves, the leftmost place over the line first.
+ *
+ * @returns the left end over the line where no place is clear
+ */
+export function clearOf(plot: Plot, level: Pick<Level, 'side' | 'value' | 'text'>): Place {
+  const down = downOf(sideOf(plot, level.side).top, level.value);
+  const wide = LETTER * (level.text.length + 1);
+  for (const under of [false, true]) {
+    const [high, low] = under ? [down, down + HIGH] : [down - HIGH, down];
+    for (let from = 0.01; from + wide <= 1; from += TRIED)
+      if (takenBetween(plot, from, from + wide).every(([a, b]) => b < high || a > low))
+        return { from, under };
+  }
+  return { from: 0.01, under: false };
+}
