@@ -16,7 +16,6 @@ import { NextList } from './NextList';
 import { Stages } from './Stages';
 import { StandInFace } from './StandInFace';
 import { StoveSwitches } from './StoveHead';
-import { Term } from '@/ui/Term';
 
 /** Beside the clock, ms: what stands there need not be drawn anew every second. */
 const DRAWN_MS = 10_000;
@@ -46,9 +45,7 @@ function Table({ live }: { readonly live: Live }) {
   const offset = belief ? tableAt - belief.tableS.p50 * 1000 : 0;
   return (
     <section aria-label="Ready at" className="panel px-4 py-3">
-      <p className="text-fine text-quiet">
-        <Term id="readyAt" />
-      </p>
+      <p className="text-fine text-quiet">Ready at</p>
       <p className="figure text-4xl" data-testid="table">
         {shown}
       </p>
