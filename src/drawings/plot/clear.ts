@@ -3,8 +3,8 @@ import { alongOf, downOf } from './path';
 import { sideOf, type Level, type Plot } from './plot';
 
 /** A letter against the width of a plot, and a line of text against its height, shares. */
-const LETTER = 0.0125;
-const HIGH = 0.085;
+const LETTER = 0.0105;
+const HIGH = 0.1;
 /** Places tried along the level, share of the width. */
 const TRIED = 0.04;
 
@@ -36,16 +36,20 @@ function takenBetween(
 /**
  * Finds where the words of a level are clear of the curves, the leftmost place over the line first.
  *
- * @returns the left end over the line where no place is clear
+ * @returns the place that the fewest curves cross, where none is clear
  */
 export function clearOf(plot: Plot, level: Pick<Level, 'side' | 'value' | 'text'>): Place {
   const down = downOf(sideOf(plot, level.side).top, level.value);
   const wide = LETTER * (level.text.length + 1);
+  let best = { from: 0.01, under: false, crossed: Infinity };
   for (const under of [false, true]) {
     const [high, low] = under ? [down, down + HIGH] : [down - HIGH, down];
-    for (let from = 0.01; from + wide <= 1; from += TRIED)
-      if (takenBetween(plot, from, from + wide).every(([a, b]) => b < high || a > low))
-        return { from, under };
+    for (let from = 0.01; from + wide <= 1; from += TRIED) {
+      const taken = takenBetween(plot, from, from + wide);
+      const crossed = taken.filter(([a, b]) => b >= high && a <= low).length;
+      if (crossed < best.crossed) best = { from, under, crossed };
+    }
   }
-  return { from: 0.01, under: false };
+  const { from, under } = best;
+  return { from, under };
 }

@@ -42,6 +42,9 @@ export function momentsOf(assessment: Assessment, pot: Pot): readonly PotMoment[
             fullest: false,
           },
         ];
+  // As full as the judge has it: a trace holds what it lifts for a moment, too.
+  const judged = (index: number): number =>
+    Math.min(valueAt(series.levelL, Math.max(0, index)), fill.worstL);
   const first = (phase: string): number =>
     series.phase.findIndex((p, i) => p === phase && series.step[i] === step);
   const lifts = release.find((r) => r.step === time.steps[step]?.id);
@@ -50,15 +53,13 @@ export function momentsOf(assessment: Assessment, pot: Pot): readonly PotMoment[
     opens < 0 ? 0 : valueAt(series.levelL, opens),
     (lifts?.swollenFraction ?? 0) * pot.capacityL,
   );
+  const holdEnd = series.phase.findLastIndex((p, i) => p === 'hold' && series.step[i] === step);
   const { worst } = fill;
   const last = series.minute.length - 1;
   const moments = [
     ...at(series.step.indexOf(step), 'lid on', fill.lidOnL),
-    ...at(first('hold'), 'hottest'),
-    ...at(
-      series.phase.findLastIndex((p, i) => p === 'hold' && series.step[i] === step),
-      'hold end',
-    ),
+    ...at(first('hold'), 'hottest', judged(first('hold'))),
+    ...at(holdEnd, 'hold end', judged(holdEnd)),
     ...at(opens, 'valve', valveL),
     ...(worst?.when === 'open'
       ? [{ name: 'open pot' as const, atMin: worst.atMin, levelL: worst.levelL, fullest: false }]
