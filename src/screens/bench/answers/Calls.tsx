@@ -1,5 +1,4 @@
-import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react';
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import {
   callKey,
   isStop,
@@ -127,49 +126,59 @@ function Call({
   readonly onPutBy: (reason: string) => void;
 }) {
   const [asking, setAsking] = useState(false);
+  const [explained, setExplained] = useState(false);
+  const why = useId();
   return (
     <li
       className={`panel border-l-[6px] px-3 py-2.5 ${BAR[finding.level]}`}
       data-testid={`call-${finding.code}`}
     >
-      <Disclosure>
-        <h3 className="text-body font-semibold">
-          <span
-            className={`mr-1.5 text-mini font-bold uppercase tracking-wide ${TONE[finding.level]}`}
-          >
-            {WORD[finding.level]}
-          </span>
-          <Said>{finding.title}</Said>
-        </h3>
-        <p className="mt-0.5 text-fine leading-snug text-quiet">
-          <Said>{finding.message}</Said>
-        </p>
-        {offers.length > 0 && (
-          <div className="mt-1.5 space-y-1">
-            {offers.map((offer) => (
-              <OfferButton key={offer.remedy.label} offer={offer} onRemedy={onRemedy} />
-            ))}
-          </div>
-        )}
-        <div className="mt-0.5 flex justify-end gap-1">
-          {mayPutBy(finding) && (
-            <button
-              type="button"
-              className={LINK}
-              aria-label={`Dismiss: ${finding.title}`}
-              onClick={() => setAsking(!asking)}
-            >
-              dismiss
-            </button>
-          )}
-          <DisclosureButton className={LINK}>why</DisclosureButton>
+      <h3 className="text-body font-semibold">
+        <span
+          className={`mr-1.5 text-mini font-bold uppercase tracking-wide ${TONE[finding.level]}`}
+        >
+          {WORD[finding.level]}
+        </span>
+        <Said>{finding.title}</Said>
+      </h3>
+      <p className="mt-0.5 text-fine leading-snug text-quiet">
+        <Said>{finding.message}</Said>
+      </p>
+      {offers.length > 0 && (
+        <div className="mt-1.5 space-y-1">
+          {offers.map((offer) => (
+            <OfferButton key={offer.remedy.label} offer={offer} onRemedy={onRemedy} />
+          ))}
         </div>
-        {asking && <Reason onKeep={onPutBy} onCancel={() => setAsking(false)} />}
-        <DisclosurePanel className="mt-1 border-t border-hairline pt-1.5 text-fine text-quiet">
+      )}
+      <div className="mt-0.5 flex justify-end gap-1">
+        {mayPutBy(finding) && (
+          <button
+            type="button"
+            className={LINK}
+            aria-label={`Dismiss: ${finding.title}`}
+            onClick={() => setAsking(!asking)}
+          >
+            dismiss
+          </button>
+        )}
+        <button
+          type="button"
+          className={LINK}
+          aria-expanded={explained}
+          aria-controls={why}
+          onClick={() => setExplained(!explained)}
+        >
+          why
+        </button>
+      </div>
+      {asking && <Reason onKeep={onPutBy} onCancel={() => setAsking(false)} />}
+      {explained && (
+        <div id={why} className="mt-1 border-t border-hairline pt-1.5 text-fine text-quiet">
           <Said>{finding.why}</Said>
           <Numbers finding={finding} units={units} />
-        </DisclosurePanel>
-      </Disclosure>
+        </div>
+      )}
     </li>
   );
 }
