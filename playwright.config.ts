@@ -4,7 +4,7 @@ import { BROWSER } from './scripts/server.mjs';
 /** The demo, and a started app without it. */
 export const DEMO = 'http://localhost:3210';
 export const BARE = 'http://localhost:3211';
-/** The stand-in site of made-up recipes. */
+/** The test site of made-up recipes. */
 export const PAGES = 'http://127.0.0.1:3212';
 
 export default defineConfig({
@@ -12,7 +12,7 @@ export default defineConfig({
   outputDir: 'test-results/e2e',
   // A minute was too short for a whole cook, looked at by axe at every stage, on a machine of half the speed.
   timeout: 120_000,
-  // Browsers, servers and workers share what cores there are; of a cook on the stand-in most is waiting.
+  // Browsers, servers and workers share what cores there are; of a cook on the practice pot most is waiting.
   expect: { timeout: 30_000 },
   workers: 2,
   fullyParallel: true,

@@ -1,5 +1,5 @@
 /**
- * How far what is believed at the stove is to be believed: cooks on stand-ins whose truth is drawn from what
+ * How far what is believed at the stove is to be believed: cooks on practice pots whose truth is drawn from what
  * is not known, each looked at as the lid is locked, at pressure and at the valve. Seeded.
  */
 import { readFileSync } from 'node:fs';
@@ -36,7 +36,7 @@ const batches = sample.batches.filter(
 );
 
 const STAGES = ['lid', 'at pressure', 'valve'] as const;
-/** A cook of a batch as it starts, with what was foretold of it. */
+/** A cook of a batch as it starts, with what was predicted of it. */
 const starts = new Map<string, Cook>();
 function started(batch: Batch): Cook {
   const known = starts.get(batch.id);
@@ -115,7 +115,7 @@ console.log(
   `an update: median ${(times[times.length >> 1] ?? 0).toFixed(0)} ms, worst ${(times.at(-1) ?? 0).toFixed(0)} ms`,
 );
 console.log(
-  `${proposals} proposals in ${asForetold} cooks whose table lay in the band that was foretold`,
+  `${proposals} proposals in ${asForetold} cooks whose table lay in the band that was predicted`,
 );
 
 const BEANS = 'i2';

@@ -32,7 +32,10 @@ try {
   console.log(`bench first load: ${kB(bench.first)} kB of JavaScript, ${bench.first.length} files`);
   await page.getByTestId('trace').hover();
   await page.locator('.recharts-surface').first().waitFor();
-  await page.getByText(/usually \d/).first().waitFor();
+  await page
+    .getByText(/usually \d/)
+    .first()
+    .waitFor();
   console.log(`bench with chart and workers: ${kB([...sizes.keys()])} kB, ${sizes.size} files`);
   for (const address of ['/stove/r1', '/log', '/log/r1', '/', '/kitchen']) {
     const { first } = await load(address);

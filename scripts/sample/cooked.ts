@@ -177,7 +177,7 @@ function yieldsOf(model: Model, chance: Chance): Cook['yields'] {
   }));
 }
 
-/** A cook as the plan of that day foretold it and as it went. @param before the cooks that it was planned by */
+/** A cook as the plan of that day predicted it and as it went. @param before the cooks that it was planned by */
 export function cookedBy(
   household: Bundle,
   before: readonly Cook[],

@@ -38,7 +38,7 @@ it('the log is searched, asked whether it is to be believed, and taken out as a 
   await press('All as CSV');
   const csv = await saved();
   expect(csv.split(/\r?\n/)[0]).toBe(
-    'id,dish,kind,pot,started,foretold_min,band_low_min,band_high_min,happened_min,verdicts,yield_litres,salt_added_g,next_hold_min,next_water_ml,note',
+    'id,dish,kind,pot,started,predicted_min,band_low_min,band_high_min,happened_min,verdicts,yield_litres,salt_added_g,next_hold_min,next_water_ml,note',
   );
   expect(csv.trim().split(/\r?\n/).length).toBeGreaterThan(24);
   expect(csv).toContain('stewing venison: under');

@@ -341,7 +341,7 @@ describe('two pots and a pan', () => {
     await after(5);
     await lockTheLid('b8');
 
-    // The chili is foretold at pressure at 17:32, the fumet at 17:40: that one comes early.
+    // The chili is predicted at pressure at 17:32, the fumet at 17:40: that one comes early.
     await after(19);
     await title('Coming to pressure');
     await press('At pressure');

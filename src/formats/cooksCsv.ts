@@ -1,4 +1,4 @@
-/** The log as a table, a cook a line: what was foretold, what happened, how it came out. */
+/** The log as a table, a cook a line: what was predicted, what happened, how it came out. */
 import Papa from 'papaparse';
 import { foodOf } from '../core/batch/plan';
 import type { Cook } from '../core/batch/schema';
@@ -11,7 +11,7 @@ const COLUMNS = [
   'kind',
   'pot',
   'started',
-  'foretold_min',
+  'predicted_min',
   'band_low_min',
   'band_high_min',
   'happened_min',
@@ -42,7 +42,7 @@ function rowOf(cook: Cook): Readonly<Record<Column, string | number>> {
     kind: cook.batch.kind ?? '',
     pot: plainCell(cook.pot.name),
     started: cook.startedAt,
-    foretold_min: round(predicted.totalMin),
+    predicted_min: round(predicted.totalMin),
     band_low_min: round(predicted.band?.p10),
     band_high_min: round(predicted.band?.p90),
     happened_min: round(realTotalMin(cook)),

@@ -125,6 +125,6 @@ describe('the log as a table', () => {
       note: `'=SUM(A1) more, "tender"`,
       happened_min: '',
     });
-    expect(Number(data[1]?.['foretold_min'])).toBeCloseTo(cook.predicted.totalMin, 1);
+    expect(Number(data[1]?.['predicted_min'])).toBeCloseTo(cook.predicted.totalMin, 1);
   });
 });

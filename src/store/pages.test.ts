@@ -12,8 +12,8 @@ import { readAsItIs } from './backups';
 import { loadBundle, saveChanges, wipe, type Kept } from './repository';
 
 const { predicted, ...rest } = cookOf('c', REFERENCE, '2026-10-01T16:00:00.000Z');
-const { trace: _, ...foretold } = predicted;
-const PLAIN: Cook = { ...rest, predicted: foretold };
+const { trace: _, ...untraced } = predicted;
+const PLAIN: Cook = { ...rest, predicted: untraced };
 const cook = (n: number, note = ''): Cook => ({
   ...PLAIN,
   id: `c${String(n).padStart(3, '0')}`,

@@ -19,11 +19,11 @@ export function CookTrace({
   readonly truth?: boolean;
 }) {
   const { trace } = cook.predicted;
-  // What an older version foretold kept no curve: it is worked out from what the cook kept.
+  // What an older version predicted kept no curve: it is worked out from what the cook kept.
   const { assessment } = useAssessment(trace ? null : cook.batch, cook.pot, cook.kitchen);
-  const foretold = trace ?? (assessment && { ...assessment.series, boilC: assessment.boilC });
-  if (!foretold) return <div className="h-32 animate-pulse rounded-xl bg-hairline/50" />;
-  const plot = cookPlot(cook, foretold, nowMin, lived);
+  const predicted = trace ?? (assessment && { ...assessment.series, boilC: assessment.boilC });
+  if (!predicted) return <div className="h-32 animate-pulse rounded-xl bg-hairline/50" />;
+  const plot = cookPlot(cook, predicted, nowMin, lived);
   return (
     <figure className="panel p-3">
       <div

@@ -14,15 +14,15 @@ const MOST_L = 100;
 /** Broth of a run of bones, to the line read off the pot; what is no number is said beneath. */
 export function YieldEntry({
   cook,
-  foretold,
+  predicted,
   units,
 }: {
   readonly cook: Cook;
-  readonly foretold: PredictedRunOff;
+  readonly predicted: PredictedRunOff;
   readonly units: Units;
 }) {
   const unitL = units === 'us' ? LITRES_PER_QUART : 1;
-  const { litres } = yieldOf(cook, foretold.run);
+  const { litres } = yieldOf(cook, predicted.run);
   const kept = litres === undefined ? '' : String(Number((litres / unitL).toFixed(2)));
   const [text, setText] = useState(kept);
   const [of, setOf] = useState(kept);
@@ -37,9 +37,9 @@ export function YieldEntry({
   const unit = units === 'us' ? 'qt' : 'L';
   return (
     <Field
-      id={`yield-${foretold.run}`}
-      label={`Broth ${foretold.run}, ${unit}`}
-      hint={`predicted ${formatLevel(foretold.litres, units)}, ${setName(foretold.set)}`}
+      id={`yield-${predicted.run}`}
+      label={`Broth ${predicted.run}, ${unit}`}
+      hint={`predicted ${formatLevel(predicted.litres, units)}, ${setName(predicted.set)}`}
       inputMode="decimal"
       value={text}
       error={wrong ? `a number from 0 to ${Math.round(MOST_L / unitL)} ${unit}` : undefined}
@@ -47,9 +47,9 @@ export function YieldEntry({
         const typed = event.target.value;
         const now = numberIn(typed) * unitL;
         setText(typed);
-        if (typed.trim() === '') saveCook(withYield(cook, foretold.run, { litres: undefined }));
+        if (typed.trim() === '') saveCook(withYield(cook, predicted.run, { litres: undefined }));
         else if (now >= 0 && now <= MOST_L)
-          saveCook(withYield(cook, foretold.run, { litres: now }));
+          saveCook(withYield(cook, predicted.run, { litres: now }));
       }}
     />
   );

@@ -55,7 +55,7 @@ export function oddWords(odd: readonly Timed[]): string {
 export const factorRange = ({ from, to }: Factor): string =>
   `${Math.round(100 * from)} to ${Math.round(100 * to)} %`;
 
-/** The warm-up as it would have been foretold, before and after. */
+/** The warm-up as it would have been predicted, before and after. */
 function bandWords([before, after]: readonly [BandS, BandS]): string {
   const say = ({ fromS, toS }: BandS): string =>
     `${Math.round(fromS / 60)}–${Math.round(toS / 60)} min`;

@@ -3,7 +3,7 @@ import type { Cook, Mark } from '../batch/schema';
 import { lastOfHand } from './marks';
 import { known, timelineOf } from './timeline';
 
-/** Sooner than this share of what is foretold no pot is there (assumed). */
+/** Sooner than this share of what is predicted no pot is there (assumed). */
 const TOO_SOON = 0.25;
 /** Of what takes less than this nothing is said, min. */
 const WORTH_MIN = 3;
@@ -25,14 +25,14 @@ export function doubtOf(cook: Cook): Doubt | null {
   const mark = lastOfHand(cook.marks);
   if (!mark || (mark.kind !== 'at-pressure' && mark.kind !== 'pin-down')) return null;
   const step = timelineOf(cook).steps.find(({ id }) => id === mark.step);
-  const foretold = cook.predicted.steps.find(({ id }) => id === mark.step);
-  if (!step || !foretold) return null;
+  const predicted = cook.predicted.steps.find(({ id }) => id === mark.step);
+  if (!step || !predicted) return null;
   const hot = mark.kind === 'at-pressure';
   const from = known(hot ? step.locked : step.over) ?? (hot ? null : step.over);
   const to = known(hot ? step.hot : step.down);
   // A valve that was opened is another matter: it is down in a minute.
   if (!from || !to || (!hot && step.valve.length > 0)) return null;
-  const usualMin = hot ? foretold.warmUpMin : foretold.releaseMin;
+  const usualMin = hot ? predicted.warmUpMin : predicted.releaseMin;
   const afterMin = (to.s - from.s) / 60;
   if (usualMin < WORTH_MIN || afterMin >= TOO_SOON * usualMin) return null;
   return { mark, what: hot ? 'pressure' : 'down', afterMin, usualMin };

@@ -26,7 +26,7 @@ export interface Message {
   readonly value?: number;
 }
 
-/** Source of messages: a stand-in, a log, or a pot that speaks. The one door for all of them. */
+/** Source of messages: a practice pot, a log, or a pot that speaks. The one door for all of them. */
 export interface PotLink {
   /**
    * @param onMessages called with all that the pot has said so far, by their times, whenever that changes

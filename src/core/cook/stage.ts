@@ -73,9 +73,9 @@ export function stagesOf(
   const steps = stepsOf(batch);
   const pours = poursOf(batch, steps);
   return steps.flatMap((step, index) => {
-    const foretold = predicted.steps.find((s) => s.id === step.id);
+    const timed = predicted.steps.find((s) => s.id === step.id);
     if (step.kind === 'pressure') {
-      const stages = pressureStages(step, foretold, pot);
+      const stages = pressureStages(step, timed, pot);
       return staysShut(batch, step.id) ? stages.filter(({ kind }) => kind !== 'lid') : stages;
     }
     return [
@@ -86,7 +86,7 @@ export function stagesOf(
         pot,
         kind: 'do' as const,
         mark: 'step-done' as const,
-        expectMin: foretold?.minutes ?? step.minutes ?? 0,
+        expectMin: timed?.minutes ?? step.minutes ?? 0,
         release: null,
         pours: pours.includes(index),
         ...(step.kind === 'rest' && step.keepWarm === true && { keepsWarm: true as const }),

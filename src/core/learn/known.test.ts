@@ -240,8 +240,8 @@ describe('bones', () => {
     lesson: { pot: [], foods: [], bones: [row] },
   });
   const most = (cooks: readonly Cook[]) => learnedBones(readsOf(cooks, () => ''))[0];
-  it('give more where the broth set firmer than foretold, and less where it did not', () => {
-    // Foretold 15 g/L, on the edge of a soft set.
+  it('give more where the broth set firmer than predicted, and less where it did not', () => {
+    // PredictedCurve 15 g/L, on the edge of a soft set.
     expect(most([cook('a', 'holds a cut')])?.most).toBeGreaterThan(0.1);
     expect(most([cook('a', 'pourable')])?.most).toBeLessThan(-0.1);
     expect(most([])).toBeUndefined();

@@ -12,7 +12,7 @@ const BASE = cookOf('base', REFERENCE, START);
 const at = (minutes: number): string =>
   new Date(Date.parse(START) + 60_000 * minutes).toISOString();
 
-/** A cook of so many minutes from the lid to its last step, with what was foretold of it. */
+/** A cook of so many minutes from the lid to its last step, with what was predicted of it. */
 function cook(
   id: string,
   realMin: number,
@@ -75,7 +75,7 @@ describe('whether Retort is to be believed', () => {
       [0.95, 1],
     ]);
     expect(counted[0]?.share).toBeCloseTo(2 / 3, 9);
-    expect(counted[0]?.foretold).toBeCloseTo(0.75, 9);
+    expect(counted[0]?.predicted).toBeCloseTo(0.75, 9);
     expect(counted[1]?.share).toBe(1);
   });
 

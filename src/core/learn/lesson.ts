@@ -137,10 +137,10 @@ function potLesson(cook: Cook, endS: number): Found['pot'] {
   }));
   return seen.flatMap(({ step, went, times }) => {
     const ventedS = firstOpened(went)?.s ?? null;
-    const foretold = timesOf(base, step.id, ventedS);
+    const predicted = timesOf(base, step.id, ventedS);
     const others = moved.map(({ by, model }) => ({ by, times: timesOf(model, step.id, ventedS) }));
     return TIMED.flatMap((what) => {
-      const [s, was] = [times[what], foretold[what]];
+      const [s, was] = [times[what], predicted[what]];
       if (s === undefined || was === undefined || was <= 0) return [];
       const by = others.map((other) => {
         const is = other.times[what];

@@ -38,7 +38,7 @@ export interface Evidence {
   readonly row: Row;
   /** Deviation that is expected of it, s. */
   readonly sdS: number;
-  /** The traits that it was foretold with, over the pot as it is said to be now. */
+  /** The traits that it was predicted with, over the pot as it is said to be now. */
   readonly base: readonly number[];
 }
 

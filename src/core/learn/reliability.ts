@@ -1,5 +1,5 @@
 /**
- * How accurate has Retort been? What was foretold, held against what happened: how many bands held, how many of
+ * How accurate has Retort been? What was predicted, held against what happened: how many bands held, how many of
  * “right, 7 in 10” were right, how far off the minutes were. Counted from what each cook keeps, so that nothing
  * that has been learned since makes it look better.
  */
@@ -11,8 +11,8 @@ import { realTotalMin } from '../cook';
 export interface Bin {
   readonly from: number;
   readonly to: number;
-  /** Foretold on average, and what share came out right; NaN for none. */
-  readonly foretold: number;
+  /** PredictedCurve on average, and what share came out right; NaN for none. */
+  readonly predicted: number;
   readonly share: number;
   readonly count: number;
 }
@@ -21,7 +21,7 @@ export interface Miss {
   readonly cook: string;
   /** ISO 8601 */
   readonly at: string;
-  /** Later than foretold, min; below 0 sooner. */
+  /** Later than predicted, min; below 0 sooner. */
   readonly minutes: number;
   /** Whether its band held; null where none was shown. */
   readonly held: boolean | null;
@@ -55,7 +55,7 @@ function missOf(cook: Cook): Miss | null {
   };
 }
 
-/** Chances of “right” that were foretold, each with whether it was. */
+/** Chances of “right” that were predicted, each with whether it was. */
 function chancesOf(cook: Cook): readonly (readonly [chance: number, right: boolean])[] {
   const { chances = {} } = cook.predicted;
   return Object.entries(cook.verdicts).flatMap(([item, verdict]) => {
@@ -90,7 +90,7 @@ export function reliabilityOf(cooks: readonly Cook[]): Reliability {
     return {
       from,
       to,
-      foretold: mean(inside, ([chance]) => chance) ?? NaN,
+      predicted: mean(inside, ([chance]) => chance) ?? NaN,
       share: mean(inside, ([, right]) => Number(right)) ?? NaN,
       count: inside.length,
     };

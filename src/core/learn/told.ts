@@ -133,7 +133,7 @@ export interface Taught {
     readonly cooks: number;
     readonly before: Factor;
     readonly after: Factor;
-    /** The warm-up of this cook as it would have been foretold before it, and after. */
+    /** The warm-up of this cook as it would have been predicted before it, and after. */
     readonly band: readonly [before: BandS, after: BandS];
   } | null;
   readonly odd: readonly Timed[];

@@ -208,7 +208,7 @@ function dearest(cook: Cook, standIn: StandIn, endS: number, went: number): Mish
 /**
  * Looks back on a practice run that is over.
  *
- * @throws RangeError for a cook that is not over, or was not on a stand-in
+ * @throws RangeError for a cook that is not over, or was not on a practice pot
  */
 export function debriefOf(cook: Cook): Debrief {
   const { standIn, endedAt } = cook;

@@ -14,7 +14,7 @@ const BEFALLS = { valve: 0.05, ring: 0.03 } as const;
  * ring that lets steam out keeps it from pressure whatever its heat.
  *
  * @param elapsedMin since the lid was locked, min
- * @param expectMin as foretold, min
+ * @param expectMin as predicted, min
  */
 export function lateCauses(
   pot: Pot,

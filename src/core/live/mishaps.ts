@@ -31,7 +31,7 @@ export const STICKS_AFTER_S = 540;
 /** A cook called away at the end of the hold is gone for so long, s. */
 const AWAY_S = 600;
 
-/** What is true of a stand-in, as far as mishaps change it. */
+/** What is true of a practice pot, as far as mishaps change it. */
 export interface Truth {
   readonly batch: Batch;
   readonly kitchen: Kitchen;

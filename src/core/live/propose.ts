@@ -152,9 +152,9 @@ export function weighed(
 
 /** Which foods come out right less often than they were to. */
 function fallen(cook: Cook, asPlanned: Option): readonly string[] {
-  const foretold = cook.predicted.chances ?? {};
+  const predicted = cook.predicted.chances ?? {};
   return Object.entries(asPlanned.verdicts).flatMap(([id, { right }]) => {
-    const was = foretold[id] ?? (cook.predicted.verdicts[id] === 'right' ? 0.8 : 0);
+    const was = predicted[id] ?? (cook.predicted.verdicts[id] === 'right' ? 0.8 : 0);
     return right < RIGHT_ENOUGH && right < was - FALLEN ? [id] : [];
   });
 }
@@ -217,7 +217,7 @@ export function proposalOf(
   if (isDeclined(cook, step)) return null;
   const asPlanned = left(worlds, step);
   const items = fallen(cook, asPlanned);
-  // Within what was foretold it is not late.
+  // Within what was predicted it is not late.
   const { band, totalMin } = cook.predicted;
   const slackMin = Math.max(MOVED_MIN, band ? band.p90 - totalMin : 0);
   const late = (asPlanned.tableS - foretoldS) / 60 > slackMin;

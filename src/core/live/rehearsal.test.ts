@@ -204,7 +204,7 @@ describe('looking back', () => {
     expect(quiet.mishaps).toEqual([]);
   });
 
-  it('is of what is over, on a stand-in', () => {
+  it('is of what is over, on a practice pot', () => {
     expect(() => debriefOf(started('b7'))).toThrow(RangeError);
   });
 });

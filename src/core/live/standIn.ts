@@ -28,7 +28,7 @@ const OPEN_KPA = 1;
 
 export type StandIn = NonNullable<Cook['standIn']>;
 
-/** What is true of a stand-in and its foods. */
+/** What is true of a practice pot and its foods. */
 export function truthOf(cook: Pick<Cook, 'batch' | 'pot' | 'kitchen'>, standIn: StandIn): Unknowns {
   const items = toDraw(cook.batch, cook.kitchen);
   const drawn = drawUnknowns(cook.pot, items, seeded(standIn.seed));
@@ -44,7 +44,7 @@ export function truthOf(cook: Pick<Cook, 'batch' | 'pot' | 'kitchen'>, standIn: 
   };
 }
 
-/** How a stand-in stands at a moment, for its face and for what it lets hands do. */
+/** How a practice pot stands at a moment, for its face and for what it lets hands do. */
 export interface Face {
   readonly liquidC: number;
   readonly gaugeKPa: number;

@@ -43,18 +43,18 @@ export function lotsOf(
   const runs = predicted.runOffs ?? [];
   if (runs.length > 0) {
     // What was drunk or poured away is of the last, which was on the table.
-    return runs.map((foretold, i): CookLot => {
-      const litres = cook.yields?.find((y) => y.run === foretold.run)?.litres ?? foretold.litres;
+    return runs.map((predicted, i): CookLot => {
+      const litres = cook.yields?.find((y) => y.run === predicted.run)?.litres ?? predicted.litres;
       const gone = i === runs.length - 1 ? elsewhere : 0;
       return {
-        run: foretold.run,
-        name: runs.length > 1 ? `${plainName(batch.name)}, no. ${foretold.run}` : batch.name,
+        run: predicted.run,
+        name: runs.length > 1 ? `${plainName(batch.name)}, no. ${predicted.run}` : batch.name,
         litres,
         openL:
           thrown && i === runs.length - 1
             ? 0
-            : Math.max(0, litres - gone - jarredL(jars, cook.id, foretold.run)),
-        gPerL: foretold.gPerL,
+            : Math.max(0, litres - gone - jarredL(jars, cook.id, predicted.run)),
+        gPerL: predicted.gPerL,
         saltPercent: tasting.saltPercent,
         thick: false,
       };

@@ -98,13 +98,13 @@ export function correct(
     const x = entry === undefined ? undefined : table.exposures[id]?.[entry];
     if (entry === undefined || !x || !report) continue;
     const t = entry === holds.length ? (simmer[id] ?? simmerMin) : simmerMin;
-    const foretold = (of: 'centre' | 'surface'): number =>
+    const predicted = (of: 'centre' | 'surface'): number =>
       x.base[of] +
       (x.simmer[of][t] ?? 0) +
       x.holds.reduce((sum, c, j) => sum + (c?.[of][holds[j] ?? 0] ?? 0), 0);
     after.set(correctionKey(id, entry), {
-      centre: report.cookValueCentreMin - foretold('centre'),
-      surface: report.cookValueSurfaceMin - foretold('surface'),
+      centre: report.cookValueCentreMin - predicted('centre'),
+      surface: report.cookValueSurfaceMin - predicted('surface'),
     });
   }
   return after;

@@ -1,4 +1,4 @@
-/** A cook by the book on a stand-in: does what the plan says when it is due, and marks what the pot says. */
+/** A cook by the book on a practice pot: does what the plan says when it is due, and marks what the pot says. */
 import { stepsOf } from '../batch/plan';
 import type { Cook, Mark, MarkKind } from '../batch/schema';
 import { heardBy, planNow, secondsOf } from '../cook';

@@ -1,4 +1,4 @@
-/** A household whose log holds nothing but three cooks on a stand-in: what a kitchen learns from. */
+/** A household whose log holds nothing but three cooks on a practice pot: what a kitchen learns from. */
 import { assess } from '../assess';
 import { potOf, stepsOf } from '../batch/plan';
 import type { Bundle, Cook, Mark } from '../batch/schema';
@@ -19,7 +19,7 @@ export function startedIn(household: Bundle, batchId: string, id: string, at: st
   return startCook({ id, batch, pot, kitchen, assessment, draws: null, at });
 }
 
-/** Cooked by the plan on a stand-in, to the table. */
+/** Cooked by the plan on a practice pot, to the table. */
 function cooked(household: Bundle, batchId: string, day: number, power: number) {
   const startedAt = `2026-11-0${day}T16:00:00.000Z`;
   const started = startedIn(household, batchId, `w${day}`, startedAt);
@@ -49,7 +49,7 @@ function cooked(household: Bundle, batchId: string, day: number, power: number) 
 }
 
 /**
- * @param power of the stand-in's heater, share of what it should give
+ * @param power of the practice pot's heater, share of what it should give
  * @returns the household with its log of three cooks, w1 to w3, and what a fourth would take, min
  */
 export function season(household: Bundle, batchId: string, power: number) {

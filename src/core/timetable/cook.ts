@@ -5,7 +5,7 @@ import { withoutClaims } from '../batch/household';
 import { kitchenFor, setHold, setWater, stepsOf, waterL } from '../batch/plan';
 import type { Batch, Kitchen, Pot, Prediction, Cook } from '../batch/schema';
 
-/** Version of the models: raised when what they foretell changes. */
+/** Version of the models: raised when what they keepPrediction changes. */
 const MODEL = 1;
 /** Samples that a kept curve has at the most. */
 const KEPT_SAMPLES = 160;
@@ -19,7 +19,7 @@ function thinned(values: readonly number[], digits: number): readonly number[] {
 }
 
 /**
- * What an assessment foretold, as a cook keeps it.
+ * What an assessment predicted, as a cook keeps it.
  *
  * @param draws what came out how often; null where it has not been drawn
  */

@@ -17,7 +17,7 @@ const BROTH: Batch = withExtractions(
 const run = cookOf('r1', BROTH, '2026-11-24T16:00:00.000Z');
 
 describe('runs of bones on the stove', () => {
-  it('are foretold with the batch', () => {
+  it('are predicted with the batch', () => {
     expect(run.predicted.runOffs?.map((r) => r.run)).toEqual([1, 2]);
     expect(run.predicted.runOffs?.[0]?.gPerL).toBeGreaterThan(
       run.predicted.runOffs?.[1]?.gPerL ?? 99,

@@ -22,8 +22,8 @@ function momentsOf({ locked, hot, valve, down, off }: StepTimeline) {
   });
 }
 
-/** A foretold curve, min from the lid. */
-export interface Foretold {
+/** A predicted curve, min from the lid. */
+export interface PredictedCurve {
   readonly minute: readonly number[];
   readonly liquidC: readonly number[];
   readonly boilC: number;
@@ -69,7 +69,7 @@ export type Lived = Pick<Belief, 'past' | 'band'>;
  */
 export function cookPlot(
   cook: Cook,
-  { minute, liquidC, boilC }: Foretold,
+  { minute, liquidC, boilC }: PredictedCurve,
   nowMin: number | null,
   lived: Lived | null = null,
 ): Plot {
@@ -86,7 +86,7 @@ export function cookPlot(
   const marked = moments.map(({ minute: at }) => at);
   return {
     minutes,
-    // A cook that is late goes on past all that was foretold.
+    // A cook that is late goes on past all that was predicted.
     lastMin: Math.max(minutes.at(-1) ?? 1, nowMin ?? 0, ...marked),
     times: [],
     left: { ...NO_TICKS, top: TRACE_TOP },

@@ -113,7 +113,7 @@ describe('broths', () => {
   });
 });
 
-describe('what was foretold of a cook', () => {
+describe('what was predicted of a cook', () => {
   const cook = {
     ...cookOf('c', REFERENCE, '2026-11-24T17:00:00.000Z'),
     marks: [
@@ -122,10 +122,10 @@ describe('what was foretold of a cook', () => {
       markAt('step-done', '2026-11-24T19:00:00.000Z', { step: 's2' }),
     ],
   };
-  const foretold = { minute: [0, 50, 100], liquidC: [20, 120, 95], boilC: 96 };
+  const predicted = { minute: [0, 50, 100], liquidC: [20, 120, 95], boilC: 96 };
 
   it('begins as the lid was locked, with what was marked over it', () => {
-    const plot = cookPlot(cook, foretold, 12);
+    const plot = cookPlot(cook, predicted, 12);
     expect(plot.minutes).toEqual([4, 54, 104]);
     const moments = plot.parts.flatMap((p) => (p.kind === 'moment' ? [[p.text, p.minute]] : []));
     expect(moments).toEqual([
@@ -133,7 +133,7 @@ describe('what was foretold of a cook', () => {
       ['lid', 4],
       ['pressure', 30],
     ]);
-    expect(cookPlot(cook, foretold, null).parts).toHaveLength(plot.parts.length - 1);
+    expect(cookPlot(cook, predicted, null).parts).toHaveLength(plot.parts.length - 1);
   });
 });
 

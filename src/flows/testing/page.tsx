@@ -1,7 +1,7 @@
 /**
  * The whole application in a test without a browser: every screen at its address, the sample kitchen or another
  * household in it, and hands that find things by their names. Its address, its links and its workers are the
- * stand-ins of `tsconfig.jest.json`.
+ * replacements in `tsconfig.jest.json`.
  */
 import { readFileSync } from 'node:fs';
 import { act, cleanup, fireEvent, render, waitFor } from '@testing-library/react';

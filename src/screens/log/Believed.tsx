@@ -23,9 +23,9 @@ function Chances({ bins }: { readonly bins: readonly Bin[] }) {
   const rows = bins
     .filter((bin) => bin.count > 0)
     .map((bin) => ({
-      name: inTen(bin.foretold),
+      name: inTen(bin.predicted),
       share: 100 * bin.share,
-      predicted: 100 * bin.foretold,
+      predicted: 100 * bin.predicted,
       count: bin.count,
     }));
   return (
@@ -90,7 +90,7 @@ function Misses({ told }: { readonly told: Reliability }) {
   );
 }
 
-/** What was foretold, held against what happened, over all cooks. */
+/** What was predicted, held against what happened, over all cooks. */
 export function Believed({ cooks }: { readonly cooks: readonly Cook[] }) {
   const told = useMemo(() => reliabilityOf(cooks), [cooks]);
   const { bands, bins, misses, typicalMin } = told;
@@ -151,8 +151,8 @@ export function Believed({ cooks }: { readonly cooks: readonly Cook[] }) {
                 .filter((bin) => bin.count > 0)
                 .map((bin) => (
                   <li key={bin.from}>
-                    right, {inTen(bin.foretold)}: {Math.round(bin.share * bin.count)} of {bin.count}{' '}
-                    ({percent(bin.share)})
+                    right, {inTen(bin.predicted)}: {Math.round(bin.share * bin.count)} of{' '}
+                    {bin.count} ({percent(bin.share)})
                   </li>
                 ))}
             </ul>

@@ -34,7 +34,7 @@ function Verdicts({ cook, units }: { readonly cook: Cook; readonly units: Units 
         const food = foodOf(item);
         if (!food?.shape) return [];
         const grade = tried.findLast((trial) => trial.item === item.id)?.grade;
-        const foretold = cook.predicted.verdicts[item.id] ?? 'right';
+        const predicted = cook.predicted.verdicts[item.id] ?? 'right';
         return [
           <li
             key={item.id}
@@ -43,7 +43,7 @@ function Verdicts({ cook, units }: { readonly cook: Cook; readonly units: Units 
             <span className="inline-block text-body first-letter:uppercase">
               {food.name}{' '}
               <span className="text-quiet">
-                {formatAmount(item.amount, units)}, predicted {foretold}
+                {formatAmount(item.amount, units)}, predicted {predicted}
                 {grade && `, tried ${grade}`}
               </span>
             </span>

@@ -13,12 +13,12 @@ export interface Comparison {
 export function comparisons(cook: Cook): readonly Comparison[] {
   const steps = happened(timelineOf(cook));
   const rows = steps.flatMap((real, i): Comparison[] => {
-    const foretold = cook.predicted.steps.find((s) => s.id === real.step);
-    if (!foretold) return [];
+    const predicted = cook.predicted.steps.find((s) => s.id === real.step);
+    if (!predicted) return [];
     const which = steps.length > 1 ? ` ${i + 1}` : '';
     return [
-      { name: `Warm-up${which}`, predictedMin: foretold.warmUpMin, realMin: real.warmUpMin },
-      { name: `Release${which}`, predictedMin: foretold.releaseMin, realMin: real.releaseMin },
+      { name: `Warm-up${which}`, predictedMin: predicted.warmUpMin, realMin: real.warmUpMin },
+      { name: `Release${which}`, predictedMin: predicted.releaseMin, realMin: real.releaseMin },
     ];
   });
   return [

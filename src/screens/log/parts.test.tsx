@@ -56,7 +56,7 @@ describe('a run', () => {
   });
   const cook = (): Cook => kept().cooks[0] as Cook;
 
-  it('compares what was foretold with what happened', () => {
+  it('compares what was predicted with what happened', () => {
     const warm = screen.getByRole('row', { name: /Warm-up/ }).textContent ?? '';
     expect(warm).toContain('25 min');
     const gap = Math.round(25 - (RUN.predicted.steps[0]?.warmUpMin ?? 0));

@@ -134,7 +134,7 @@ export function Now({
           </p>
           {strained && (
             <div className="my-3 max-w-sm">
-              <YieldEntry key={strained.run} cook={cook} foretold={strained} units={units} />
+              <YieldEntry key={strained.run} cook={cook} predicted={strained} units={units} />
             </div>
           )}
           {words.press && mark && settles === 0 && (

@@ -31,8 +31,8 @@ function Other({
   const now = useNow();
   const clock = useClock();
   useStandIn(cook, clock);
-  const { foretold } = useBelieved(cook, clock);
-  const where = whereIs(cook, now, units, foretold);
+  const { predicted } = useBelieved(cook, clock);
+  const where = whereIs(cook, now, units, predicted);
   useCookCalls(cook, where, now, units);
   const [next] = where.ahead;
   const due = next !== undefined && next.at <= now;

@@ -113,7 +113,7 @@ function Stove({ cook }: { readonly cook: Cook }) {
   useCookCalls(cook, live, now, units);
   const face = stage ? clockFace(stage, at) : null;
   const words = stage ? wordsOf(stage, units) : null;
-  // A practice run, a stand-in and a test with water hold nothing that anybody eats.
+  // A practice run, a practice pot and a test with water hold nothing that anybody eats.
   const real = !cook.rehearsal && !cook.standIn && !cook.kettle;
   const stood = stoodOf(cook, now);
   const asksWarm = real && howWarmAsked(cook, now);

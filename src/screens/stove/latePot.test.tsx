@@ -15,7 +15,7 @@ const BEANS = 'i2';
 /** Time of the cook between two looks at the page. */
 const STEP_MS = 40_000;
 
-/** The chili on a stand-in with a weak heater and old beans, its table and chances predicted. */
+/** The chili on a practice pot with a weak heater and old beans, its table and chances predicted. */
 function hardChili(): Cook & { readonly standIn: StandIn } {
   return {
     ...startedIn(SAMPLE, 'b7', 'live', START),

@@ -69,11 +69,11 @@ const proposed = (
 /** @param now of the cook's own clock, ms */
 export function useLive(cook: Cook, clock: Clock, now: number, units: Units): Live {
   const standIn = useStandIn(cook, clock);
-  const { belief, current, foretold } = useBelieved(cook, clock);
+  const { belief, current, predicted } = useBelieved(cook, clock);
   const start = Date.parse(cook.startedAt);
   const { stages, at, ahead } = useMemo(
-    () => whereIs(cook, now, units, foretold),
-    [cook, now, units, foretold],
+    () => whereIs(cook, now, units, predicted),
+    [cook, now, units, predicted],
   );
   const stage = stages[at.index];
   const [loading] = stages;

@@ -19,10 +19,10 @@ function Moves({ cook, slim }: { readonly cook: Cook; readonly slim: boolean }) 
   const now = useNow();
   const clock = useClock();
   useStandIn(cook, clock);
-  const { foretold } = useBelieved(cook, clock);
+  const { predicted } = useBelieved(cook, clock);
   const { stages, at, ahead } = useMemo(
-    () => whereIs(cook, now, units, foretold),
-    [cook, now, units, foretold],
+    () => whereIs(cook, now, units, predicted),
+    [cook, now, units, predicted],
   );
   const stage = stages[at.index];
   const next = stages[at.index + 1];

@@ -7,7 +7,7 @@ import type { Clock } from '@/session/clock';
 import { useNewest } from '@/ui/useNewest';
 import { ask } from '@/workers';
 import { isWatched, nowSOf, sameHands } from './standIn';
-import { foretell, foretoldOf } from './where';
+import { keepPrediction, predictionNow } from './where';
 
 /** What is believed is worked out again after so long without a mark, ms of the cook's time. */
 const AGAIN_MS = 60_000;
@@ -18,7 +18,7 @@ const LEAST_FAST_MS = 6000;
 const FAST_TIMES = 10;
 
 /** What each step is to take, as it is believed now. */
-function foretoldNow(cook: Cook, belief: Belief): Prediction {
+function predictedNow(cook: Cook, belief: Belief): Prediction {
   const { plan, steps: went } = timelineOf(cook);
   const predicted = new Map(cook.predicted.steps.map((s) => [s.id, s]));
   const steps = belief.steps.map(({ id, hotS, endS }) => {
@@ -89,7 +89,7 @@ export interface Believed {
   /** The newest question that was answered, where hands have done nothing since. */
   readonly current: Asked | null;
   /** What each step is to take, as it is believed now. */
-  readonly foretold: Prediction;
+  readonly predicted: Prediction;
 }
 
 /** @param clock of the cook */
@@ -98,13 +98,13 @@ export function useBelieved(cook: Cook, clock: Clock): Believed {
   const { answer } = useNewest(asked, believed);
   const belief = answer?.of.cook.id === cook.id ? told(answer.answer) : null;
   // Until there is an answer, what was believed last on any page.
-  const foretold = useMemo(
-    () => (belief ? foretoldNow(cook, belief) : foretoldOf(cook)),
+  const predicted = useMemo(
+    () => (belief ? predictedNow(cook, belief) : predictionNow(cook)),
     [cook, belief],
   );
   useEffect(() => {
-    if (belief) foretell(cook, foretold);
-  }, [cook, belief, foretold]);
+    if (belief) keepPrediction(cook, predicted);
+  }, [cook, belief, predicted]);
   const current = answer && sameHands(answer.of.cook, cook) ? answer.of : null;
-  return { belief, current, foretold };
+  return { belief, current, predicted };
 }

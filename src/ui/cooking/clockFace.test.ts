@@ -35,7 +35,7 @@ describe('the big clock', () => {
       caption: 'left, as predicted',
     });
   });
-  it('counts up where nothing is foretold', () => {
+  it('counts up where nothing is predicted', () => {
     expect(
       clockFace(stage({ kind: 'load', mark: 'lid-locked', expectMin: 0 }), at(1.5, 0)),
     ).toEqual({ text: '1:30', caption: 'so far', over: false });

@@ -4,7 +4,7 @@ import type { Units } from '@/core/quantity';
 import { FAULT_WORDS, firstOpened, type Stage, type Standing, timelineOf } from '@/core/cook';
 import { wordsOf } from '@/core/timetable';
 
-/** Longer than foretold by this share, and these minutes, it is worth a look. */
+/** Longer than predicted by this share, and these minutes, it is worth a look. */
 const LATE_SHARE = 0.2;
 const LATE_MIN = 2;
 

@@ -18,7 +18,7 @@ const LOOK_MS = 400;
 const STOPPED = (why: string): string =>
   `The practice pot has stopped: ${why} Load the page again to go on from here.`;
 
-/** The clock of a cook: of a stand-in it goes as fast as the cook lets it. */
+/** The clock of a cook: of a practice pot it goes as fast as the cook lets it. */
 export function cookClock({ standIn }: Pick<Cook, 'standIn'>, page: Clock): Clock {
   return standIn
     ? fastClock(Date.parse(standIn.cookAt), standIn.times, page, Date.parse(standIn.wallAt))

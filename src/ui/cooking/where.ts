@@ -14,16 +14,16 @@ export interface Where {
 }
 
 /** What the steps of cooks are to take as it is believed by now, by their ids. */
-const FORETOLD = new Map<string, Prediction>();
+const PREDICTIONS = new Map<string, Prediction>();
 
 /** Whoever believes something of a cook tells it here, so that all that shows its times tells the same. */
-export function foretell(cook: Cook, foretold: Prediction): void {
-  FORETOLD.set(cook.id, foretold);
+export function keepPrediction(cook: Cook, predicted: Prediction): void {
+  PREDICTIONS.set(cook.id, predicted);
 }
 
 /** What the steps of a cook are to take, as it was believed last, or else as it was planned. */
-export function foretoldOf(cook: Cook): Prediction {
-  return FORETOLD.get(cook.id) ?? cook.predicted;
+export function predictionNow(cook: Cook): Prediction {
+  return PREDICTIONS.get(cook.id) ?? cook.predicted;
 }
 
 /** A plan that is taken to the stove so much too early waits, min. */
@@ -37,17 +37,17 @@ function waitsMin({ batch, startedAt }: Cook, { steps }: Prediction): number {
   return early >= EARLY_MIN ? early : 0;
 }
 
-/** @param foretold what its steps are to take: as it is believed by now, or else as it was planned */
+/** @param predicted what its steps are to take: as it is believed by now, or else as it was planned */
 export function whereIs(
   cook: Cook,
   now: number,
   units: Units,
-  foretold: Prediction = foretoldOf(cook),
+  predicted: Prediction = predictionNow(cook),
 ): Where {
   const timeline = timelineOf(cook);
   const startedAt = Date.parse(cook.startedAt);
-  const planned = stagesOf(timeline.plan, foretold, cook.pot.kind).map((stage, i) =>
-    i === 0 && stage.kind === 'load' ? { ...stage, expectMin: waitsMin(cook, foretold) } : stage,
+  const planned = stagesOf(timeline.plan, predicted, cook.pot.kind).map((stage, i) =>
+    i === 0 && stage.kind === 'load' ? { ...stage, expectMin: waitsMin(cook, predicted) } : stage,
   );
   const at = standing(planned, timeline, startedAt, now, { watched: isWatched(cook) });
   const stages = asPresumed(planned, at, timeline);
@@ -62,7 +62,7 @@ export function tableAt(ahead: readonly Ahead[]): number | null {
 /** A move of one of several cooks. */
 export interface AheadOfAll extends Ahead {
   readonly cook: Cook;
-  /** Time by the page's clock, ms, and whether it is due: a stand-in's own may go faster. */
+  /** Time by the page's clock, ms, and whether it is due: a practice pot's own may go faster. */
   readonly wallAt: number;
   readonly due: boolean;
   readonly owner: string;

@@ -1,4 +1,4 @@
-/** Yup schema of a cook: what was foretold, what happened. */
+/** Yup schema of a cook: what was predicted, what happened. */
 import * as yup from 'yup';
 import { batchSchema, kitchenSchema, potSchema, SETS } from './schema';
 import {
@@ -71,7 +71,7 @@ const predictedStepSchema = object(
   'a predicted step',
 );
 
-/** One extraction of bones as foretold. */
+/** One extraction of bones as predicted. */
 export const runOffSchema = object(
   {
     run: needed(number(1, 60, ''), 'the number of the run'),
@@ -134,7 +134,7 @@ export const predictionSchema = object(
     finishedBrothL: needed(number(0, 100, 'L'), 'litres'),
     /** Items to fish out at the table. */
     fishOut: list(text('the id of an item'), 'a list of items'),
-    /** The curve, thinned: arrays of one length; missing in what an older version foretold. */
+    /** The curve, thinned: arrays of one length; missing in what an older version predicted. */
     trace: traceSchema,
     /** To the table, 8 times in 10, min; missing where it was not drawn. */
     band: bandSchema,
@@ -146,7 +146,7 @@ export const predictionSchema = object(
   'what was predicted',
 );
 
-/** A stand-in pot: its chance, what is wrong with it, and how fast its time goes. */
+/** A practice pot: its chance, what is wrong with it, and how fast its time goes. */
 export const standInSchema = mayBe(
   {
     seed: needed(number(0, 4294967295, ''), 'a whole number'),
@@ -179,7 +179,7 @@ export const cookSchema = object(
     /** Pot and kitchen of the cook, as they were then. */
     pot: needed(potSchema, 'the pot as it was'),
     kitchen: needed(kitchenSchema, 'the kitchen as it was'),
-    /** Version of the models that foretold it. */
+    /** Version of the models that predicted it. */
     model: needed(number(1, 1000, ''), 'the version of the models'),
     startedAt: needed(time, 'a date and time'),
     endedAt: time,

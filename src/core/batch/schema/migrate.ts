@@ -20,7 +20,7 @@ export function batchFromVersion1(batch: unknown): unknown {
   return isFields(batch) ? renamed(batch, 'fromRun', 'fromCook') : batch;
 }
 
-/** Models that foretold before cooks kept theirs. */
+/** Models that predicted before cooks kept theirs. */
 const FIRST_MODEL = 1;
 
 /**

@@ -5,7 +5,7 @@ import { change } from '@/store';
 import { saveRehearsal } from '@/ui/household';
 import type { Mishap } from '@/core/live';
 
-/** A practice run as chosen: its stand-in pot and what goes wrong with it. */
+/** A practice run as chosen: its practice pot and what goes wrong with it. */
 export interface Chosen {
   readonly seed: number;
   readonly mishaps: readonly Mishap[];
