@@ -130,7 +130,7 @@ describe('what is kept', () => {
     };
     expect(saved(none)).toBe(false);
     expect(household().batches).toEqual([REFERENCE]);
-    expect(useApp.getState().notice).toMatch(/not kept.*a number above 0 is wanted/);
+    expect(useApp.getState().notice).toMatch(/Not saved.*must be a number above 0/);
     expect(change((h) => ({ ...h, pots: [] }))).toBe(false);
     expect(change((h) => ({ ...h, kitchen: { ...h.kitchen, altitudeM: 1e9 } }))).toBe(false);
     // A pot goes only where no batch stands in it.

@@ -103,7 +103,7 @@ describe('two tabs', () => {
     await quiet(a, b);
     expect(batch(a).servings).toBe(batch(b).servings);
     const notices = [a, b].map((app) => app.useApp.getState().notice ?? '').join(' ');
-    expect(notices).toMatch(/this one.s stands: .*servings/);
+    expect(notices).toMatch(/this tab.s version was kept: .*servings/);
   });
 
   it('undo their own, and not what the other did', async () => {

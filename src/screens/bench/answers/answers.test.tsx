@@ -212,7 +212,7 @@ describe('calls', () => {
       />,
     );
     expect(screen.getByText('Tip')).toBeTruthy();
-    expect(screen.getAllByRole('button').map(text)).toEqual(['dismiss', 'why']);
+    expect(screen.getAllByRole('button').map(text)).toEqual(['Warnings', 'dismiss', 'why']);
   });
 });
 

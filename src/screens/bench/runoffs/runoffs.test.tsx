@@ -161,7 +161,7 @@ describe('the broths of a plan', () => {
 
   it('say so while the bones give nothing yet', () => {
     show({ ...ONE, steps: [{ id: 's1', kind: 'rest', minutes: 1 }] });
-    expect(screen.getByText(/give no gelatin in this plan yet/)).toBeTruthy();
+    expect(screen.getByText(/give no gelatine? in this plan yet/)).toBeTruthy();
   });
 });
 
