@@ -2,7 +2,7 @@
 import { formatTemperature, toCelsius, type Units } from '@/core/quantity';
 import { between, lastOf } from '@/core/series';
 import { thinned } from '../time/sample';
-import { timeTicks, type ClockText } from '../time/ticks';
+import { clockTicks, type ClockText } from '../time/ticks';
 import { NO_TICKS, type Plot, type PlotPart } from './plot';
 
 interface Curve {
@@ -62,7 +62,7 @@ export function coolingPlot(seen: CoolingSeen, units: Units, clock: ClockText): 
   return {
     minutes,
     lastMin,
-    times: timeTicks(lastMin, null).map((value) => ({ value, text: clock(value) })),
+    times: clockTicks(lastMin, null, clock),
     left: {
       top: TOP_C,
       ticks: TICKS[units].map((round) => ({

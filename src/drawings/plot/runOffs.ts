@@ -5,7 +5,7 @@ import type { Series } from '@/core/model';
 import { formatGrams, MASS_G, type Units } from '@/core/quantity';
 import { valueAt } from '@/core/series';
 import { thinned } from '../time/sample';
-import { timeTicks } from '../time/ticks';
+import { clockTicks } from '../time/ticks';
 import type { Plot, Side } from './plot';
 import type { OverTheClock } from './trace';
 
@@ -49,7 +49,7 @@ export function runOffPlot(
   return {
     minutes,
     lastMin,
-    times: timeTicks(lastMin, servedMin).map((value) => ({ value, text: clock(value) })),
+    times: clockTicks(lastMin, servedMin, clock),
     left: gramSide(series, units),
     right: null,
     parts: [

@@ -5,7 +5,7 @@ import type { Kitchen } from '@/core/batch/schema';
 import { formatPressure, formatTemperature } from '@/core/quantity';
 import { between, valueAt } from '@/core/series';
 import { thinned } from '../time/sample';
-import { degreeTicks, pressureTicks, timeTicks, TRACE_TOP, type ClockText } from '../time/ticks';
+import { degreeTicks, pressureTicks, clockTicks, TRACE_TOP, type ClockText } from '../time/ticks';
 import { NO_TICKS, type Plot, type PlotPart } from './plot';
 
 /** Points nearer than this share of the whole are one. */
@@ -56,7 +56,7 @@ export function tracePlot(
   return {
     minutes,
     lastMin,
-    times: timeTicks(lastMin, servedMin).map((value) => ({ value, text: clock(value) })),
+    times: clockTicks(lastMin, servedMin, clock),
     left: { top: TRACE_TOP, ticks: degreeTicks(kitchen.units) },
     right: { top: TRACE_TOP, ticks: pressureTicks(pressureUnit(kitchen)) },
     parts: [

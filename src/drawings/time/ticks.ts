@@ -61,3 +61,15 @@ export function timeTicks(endMin: number, servedMin: number | null): number[] {
     (_, i) => first + i * step,
   );
 }
+
+/** Marks along a cook with their words; of minutes only the last says so. */
+export function clockTicks(
+  endMin: number,
+  servedMin: number | null,
+  clock: ClockText,
+): readonly AxisTick[] {
+  return timeTicks(endMin, servedMin).map((value, i, all) => ({
+    value,
+    text: i === all.length - 1 ? clock(value) : clock(value).replace(/ min$/, ''),
+  }));
+}

@@ -1,4 +1,11 @@
-import { degreeTicks, pressureTicks, tickText, timeTicks, type AxisTick } from './ticks';
+import {
+  degreeTicks,
+  pressureTicks,
+  tickText,
+  clockTicks,
+  timeTicks,
+  type AxisTick,
+} from './ticks';
 import { sampleAt, thinned } from './sample';
 
 describe('marks of the axes', () => {
@@ -44,5 +51,19 @@ describe('samples', () => {
     expect(thinned(minute, 0.1, () => false)).toEqual([0, 2, 4, 5]);
     expect(thinned(minute, 0.1, (i) => i === 1)).toEqual([0, 1, 3, 4, 5]);
     expect(thinned([], 0.1, () => false)).toEqual([]);
+  });
+});
+
+describe('the words along a cook', () => {
+  it('say minutes once, at the last', () => {
+    const texts = clockTicks(80, null, (minute) => (minute < 0.5 ? 'start' : `${minute} min`)).map(
+      ({ text }) => text,
+    );
+    expect(texts).toEqual(['start', '15', '30', '45', '60', '75 min']);
+  });
+
+  it('are times of day where it is known when it is served', () => {
+    const texts = clockTicks(60, 60, (minute) => `17:${minute}`).map(({ text }) => text);
+    expect(texts.every((text) => text.startsWith('17:'))).toBe(true);
   });
 });
