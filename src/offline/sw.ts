@@ -56,7 +56,7 @@ self.addEventListener('message', (event) => {
   if (event.data === 'take it') event.waitUntil(self.skipWaiting());
 });
 
-// What was called comes to the front when it is touched, or is only heard.
+// A touched notification brings its page to the front; “Heard” only closes it.
 self.addEventListener('notificationclick', (event) => {
   event.notification.close();
   const { href = '/stove' } = (event.notification.data ?? {}) as { readonly href?: string };

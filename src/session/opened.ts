@@ -1,4 +1,4 @@
-/** What is open over a plan. */
+/** Sheet that is open over a plan. */
 export type Opened =
   | { readonly item: string }
   | { readonly step: string }

@@ -10,7 +10,7 @@ import type { Judged } from '../core/solve';
 import { observe, type Observer, type Told } from './observer';
 import type { Opened } from './opened';
 
-/** What a plan stands in. */
+/** A batch with the pots and the kitchen that it is planned for. */
 export interface PlanPlace {
   readonly batch: Batch;
   readonly pots: readonly Pot[];
@@ -75,7 +75,7 @@ export interface PlanWork {
 
 export interface PlanSession {
   readonly store: StoreApi<PlanState>;
-  /** What the household holds now: another tab, undo, or this plan itself changed it. */
+  /** Takes the household's version: another tab, undo, or this plan itself changed it. */
   readonly refresh: (place: PlanPlace) => void;
   /** A change under the hand; done when the hand lets go, and then it is kept. */
   readonly inHand: (batch: Batch, done: boolean) => void;
@@ -137,7 +137,7 @@ export function planSession(
   const told: Told<Job, Assessment> = {
     answered: (of, assessment) => {
       const fresh = sameJob(job, of);
-      // What was at hand is newer.
+      // The cached answer is newer.
       if (!fresh && !store.getState().stale) return;
       const settled = fresh && !of.coarse;
       store.setState({
@@ -168,7 +168,7 @@ export function planSession(
       if (signal.aborted) return;
       tell({ judged: await work.judge(of, store.getState().pots, draws, signal) });
     };
-    // What cannot be worked out is told by the assessment of the same batch.
+    // The assessment of the same batch reports the error.
     let begun = false;
     const begin = (): void => {
       if (begun || signal.aborted) return;
@@ -192,7 +192,7 @@ export function planSession(
     job = next;
     const known = work.atHand(next);
     store.setState({ ...NOT_DRAWN, stale: known === null });
-    // What waits is of a batch that is no longer shown.
+    // The pending answer belongs to a batch that is no longer shown.
     observer.ask(known ? null : next);
     if (known) told.answered(next, known);
     stopDrawing();
@@ -210,7 +210,7 @@ export function planSession(
     refresh: (next) => {
       const { batch, shown, pots, kitchen } = store.getState();
       if (next.batch === batch && next.pots === pots && next.kitchen === kitchen) return;
-      // What the hand holds stays in the hand.
+      // Keep the value that is being dragged.
       show(shown === batch ? next.batch : shown, next);
     },
     inHand: (next, done) => {

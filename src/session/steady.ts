@@ -7,18 +7,18 @@ import { REAL, type Clock } from './clock';
 
 /** Differences below this are the wall's own corrections, ms. */
 const TOLERATED_MS = 10_000;
-/** What another page counted apart from the wall is over after so long, ms. */
+/** Another page's offset from the wall clock expires after this time, ms. */
 const FORGOTTEN_MS = 12 * 3600 * 1000;
 
 /** The wall and the count have parted. */
 export interface Jump {
   /** How far the wall is ahead of the count, ms; below nought where it was set back. */
   readonly byMs: number;
-  /** What goes on being shown until the cook says otherwise: a page that slept goes by the wall. */
+  /** Shown until the cook answers; a page that slept follows the wall clock. */
   readonly by: 'wall' | 'count';
 }
 
-/** What outlives the page: how far the count is from the wall, and when it was last seen. */
+/** Kept across reloads: the offset from the wall clock, and when it was last seen. */
 export interface Seen {
   readonly offsetMs: number;
   readonly wallMs: number;
@@ -29,7 +29,7 @@ export interface SteadySources {
   readonly wall: () => number;
   /** ms since some moment, never set */
   readonly count: () => number;
-  /** What another page of this browser has left. */
+  /** Record that another page of this browser left. */
   readonly read: () => Seen | null;
   readonly write: (seen: Seen) => void;
 }
@@ -37,7 +37,7 @@ export interface SteadySources {
 export interface SteadyClock extends Clock {
   /** Holds the count against the wall. @param slept whether the page may have slept since the last time */
   readonly check: (slept: boolean) => void;
-  /** What is asked, until it is answered. */
+  /** Open question; null once it is answered. */
   readonly jump: () => Jump | null;
   /** How far the count stands ahead of the wall by the cook's word, ms. */
   readonly apart: () => number;

@@ -1,5 +1,5 @@
 /**
- * What is done to the household: every change goes through here, is held to what a file takes, and can
+ * Changes of the household. Every change goes through here, is checked against the file format, and can
  * be undone.
  */
 import { changeProblems, type Problem } from '../core/batch/household';
@@ -9,7 +9,7 @@ import { useApp } from './state';
 
 const { setState, getState } = useApp;
 
-/** What a file would not take is not kept either: told in a cook's words. */
+/** Returns the notice for a change that a file could not hold; null for none. */
 function refusal([problem]: readonly Problem[]): string | null {
   if (!problem) return null;
   return `Not saved: ${problem.path} was ${problem.found}, but must be ${problem.wanted}. Nothing else changed.`;

@@ -1,5 +1,5 @@
 /**
- * What is put by: before anything replaces the household, and once a day before it is changed. Kept
+ * Backups: before anything replaces the household, and once a day before its first change. Kept
  * within a bound; the newest always is.
  */
 import { nanoid } from 'nanoid';
@@ -16,7 +16,7 @@ const DAYS = 7;
 /** Together no more than this, characters: twenty years of cooking are 15 million. */
 const MOST_CHARACTERS = 40_000_000;
 
-/** What the id of a day begins with; the day follows. */
+/** Prefix of the id of a day's backup; the day follows. */
 const DAY = 'day-';
 
 /** Which backups go. @param all the newest first */
@@ -78,7 +78,7 @@ function asFarAsKnown(record: KeptCook): unknown {
 }
 
 /**
- * What a newer build keeps in this browser, as a file for that build to read: its records as they are, as far as
+ * Writes the records of a newer build to a file for that build to read: unchanged, as far as
  * this one knows how they are held.
  *
  * @returns null where there is no household

@@ -22,9 +22,9 @@ const { setState, getState } = useApp;
 
 let database: Database | null = null;
 let channel: BroadcastChannel | null = null;
-/** What the database holds, as this tab last read or wrote it. */
+/** Contents of the database as this tab last read or wrote them. */
 let written: Kept | null = null;
-/** What this page puts by where the browser keeps nothing. */
+/** Backups of this page where the browser keeps nothing. */
 let inMemory: readonly Backup[] = [];
 let queue: Promise<void> = Promise.resolve();
 let isoNow = (): string => '';
@@ -34,7 +34,7 @@ const AGAIN_MS = 5000;
 let again: ReturnType<typeof setTimeout> | null = null;
 
 /**
- * What the household is once others' changes are joined with it: what this tab has changed since, and
+ * Merges others' changes into the household: keeps what this tab has changed since, and
  * what it can undo, stands on them.
  */
 function adopt(base: Bundle, theirs: Bundle): readonly Conflict[] {
@@ -116,7 +116,7 @@ async function write(): Promise<void> {
   try {
     const before = written;
     const { kept, conflicts } = await saveChanges(database, written, household);
-    // What the cook has made is worth asking for; the sample is not.
+    // Ask for lasting storage for the cook's own work, not for the sample.
     if (before) {
       void askToLast(database).catch(() => undefined);
       putDayBy(database, before.bundle);
@@ -143,13 +143,13 @@ async function write(): Promise<void> {
   watchLeaving(getState().household !== written?.bundle);
 }
 
-/** What reads or writes the database, or waits for its turn to. */
+/** Reads and writes of the database that run or wait. */
 let busy = 0;
 
 /** One after another; with nothing before it, at once. */
 function inTurn(work: () => Promise<void>): void {
   busy++;
-  // What went wrong is told where it did; whatever comes after must not fail by it.
+  // Errors are reported where they occur; later links of the chain must not fail by them.
   queue = (busy === 1 ? work() : queue.then(work))
     .catch(() => undefined)
     .finally(() => {
@@ -227,7 +227,7 @@ function listen(): void {
     channel = new BroadcastChannel(CHANNEL);
     channel.onmessage = pull;
   }
-  // What was said while the tab slept was not heard.
+  // Messages sent while the tab slept were lost.
   if (typeof document === 'undefined') return;
   document.addEventListener('visibilitychange', () => {
     if (!document.hidden) pull();

@@ -30,7 +30,7 @@ export interface Backup {
   readonly day?: string;
 }
 
-/** What belongs to the household as a whole. */
+/** Records of the household as a whole. */
 export interface Household {
   readonly key: 'household';
   readonly kitchen: Kitchen;
@@ -142,7 +142,7 @@ const UPGRADES: readonly Upgrade[] = [
   itemsGetStays,
 ];
 
-/** What the browser says of the database while it is open, or on its way. */
+/** Events of the database while it is open or opening. */
 export interface Events {
   /** Another tab has an older version open, and this one waits for it. */
   readonly onBlocked?: () => void;

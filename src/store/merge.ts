@@ -6,7 +6,7 @@ import same from 'fast-deep-equal';
 import { batchRefusal, settleClaims } from '../core/batch/household';
 import { isFields, type Batch, type Bundle } from '../core/batch/schema';
 
-/** Where both said something else of one thing: what stands is this tab's. */
+/** A field that both tabs changed; this tab's value wins. */
 export interface Conflict {
   /** In words, such as "Lamb neck: servings". */
   readonly what: string;
@@ -108,7 +108,7 @@ function whole(
   return merged.flatMap((batch) => {
     const own = mine.find((b) => b.id === batch.id);
     const other = theirs.find((b) => b.id === batch.id);
-    // What is as one of them has it fits together.
+    // A part that equals one side is consistent.
     if (batch === own || batch === other || batchRefusal(batch) === null) return [batch];
     if (!own || !other) return own ?? other ?? [];
     told.push({ what: `${batch.name}: kept as both tabs have it` });
@@ -131,7 +131,7 @@ export function mergeBundles(base: Bundle, mine: Bundle, theirs: Bundle): Merged
   const joined = merge(rest(base), rest(mine), rest(theirs), [], told) as object;
   const batches = whole(list('batches'), mine.batches, theirs.batches, told);
   return {
-    // What both tabs have put in their pots is in one of them.
+    // One jar's litres go to one plan only.
     bundle: settleClaims({
       ...mine,
       ...joined,

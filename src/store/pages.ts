@@ -43,7 +43,7 @@ export async function readList<T extends { readonly id: string }>(
   }
 }
 
-/** So many records, or pages, at a time. */
+/** Records, or pages, read at a time. */
 export const AT_A_TIME = 100;
 export const PAGES_AT_A_TIME = 4;
 
@@ -64,7 +64,7 @@ function pagesOf<T>(
   return { made, left: cooks.slice(full) };
 }
 
-/** What pages become by the records beside them, and which of those no page takes. @param loose by id */
+/** Folds loose records into their pages; returns those that no page takes. @param loose by id */
 function folded(pages: readonly CookPage[], loose: ReadonlyMap<string, LooseCook>, page: number) {
   const paged = new Set(pages.flatMap((page) => page.cooks.map(({ id }) => id)));
   const held = (record: KeptCook): HeldCook => holdCook(readCook(record));

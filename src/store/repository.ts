@@ -108,14 +108,14 @@ export class StartedOver extends Error {}
 
 export interface Saved {
   readonly kept: Kept;
-  /** Where another tab had changed the same: this one's stands. */
+  /** Fields that another tab had changed too; this tab's values won. */
   readonly conflicts: readonly Conflict[];
 }
 
 type Asked = Promise<unknown>[];
 type Write = (tx: Writing) => Promise<unknown>;
 
-/** What is asked of a transaction: all or nothing. */
+/** Requests of one transaction: all or nothing. */
 async function inOne<T>(db: Database, work: (tx: Writing, asked: Asked) => Promise<T>): Promise<T> {
   const tx = db.transaction(STORES, 'readwrite');
   const asked: Asked = [];
@@ -151,7 +151,7 @@ function dropRecord(tx: Writing, list: (typeof LISTS)[number], id: string): Prom
     : tx.objectStore(list).delete(id);
 }
 
-/** What has to be asked for one state of the household to become another. */
+/** Requests that turn one state of the household into another. */
 function* writesOf(before: Bundle | null, bundle: Bundle): Generator<Write> {
   if (!before || householdChanged(before, bundle))
     yield (tx) => tx.objectStore('household').put(householdOf(bundle));
@@ -181,7 +181,7 @@ function following(
   return { stamp, mark };
 }
 
-/** So many marks are kept; no tab that is further behind has a cook before it. */
+/** Change marks kept; no open tab is further behind. */
 const MARKS_KEPT = 10_000;
 /** Swept every so many writes. */
 const MARKS_SWEPT = 500;
@@ -209,7 +209,7 @@ async function saveAtOnce(
   return { kept: { bundle: after, stamp }, conflicts: [] };
 }
 
-/** What is kept once cooks that come new, where they are many, are put into pages. */
+/** Packs new cooks into pages where there are many. */
 async function withPages(tx: Writing, before: Bundle, bundle: Bundle): Promise<Bundle> {
   if (before.cooks === bundle.cooks) return before;
   const old = new Set(before.cooks.map(({ id }) => id));

@@ -1,4 +1,4 @@
-/** What the shell holds, and what stands between the cook and a kept change, in words. */
+/** State of the shell, and the reasons why a change is not saved, in words. */
 import { temporal } from 'zundo';
 import { create } from 'zustand';
 import type { Bundle } from '../core/batch/schema';
@@ -66,12 +66,12 @@ export function trouble(kind: TroubleKind): { readonly trouble: StorageTrouble }
   return { trouble: { kind, message: MESSAGES[kind] } };
 }
 
-/** What a browser calls a failure of its storage; its exceptions are not all errors. */
+/** Name of a storage failure; not every exception of a browser is an Error. */
 export function nameOf(error: unknown): string {
   return typeof error === 'object' && error !== null && 'name' in error ? String(error.name) : '';
 }
 
-/** What a failed write or opening is called. */
+/** Notice for a failed write or opening. */
 export function kindOf(error: unknown): TroubleKind {
   const name = nameOf(error);
   if (name === 'QuotaExceededError') return 'full';

@@ -1,5 +1,5 @@
 /**
- * What was worked out, kept so that no page works it out, or waits for it, a second time: in memory for as long as
+ * Cache of computed answers, so that no page computes or waits a second time: in memory for as long as
  * the page is open, and on the device in a database of its own. It belongs to no household and to no file, may be
  * lost at any time, and counts only for what it is of, to the letter, and for the models that worked it out.
  */
@@ -21,13 +21,13 @@ interface Schema extends DBSchema {
 
 const DB_NAME = 'retort-worked';
 
-/** So many are kept on the device (one is some 50 kB), and as many stay where there were more. */
+/** Most answers kept on the device (about 50 kB each), and how many a sweep leaves. */
 const MOST = { kept: 200, left: 150 } as const;
-/** So many are at hand in memory, those asked for last. */
+/** Answers kept in memory, the most recently used. */
 const AT_HAND = 80;
-/** What is worked out first is kept at once, ms; of a plan that changes, not every answer on the way. */
+/** Debounce before an answer is written, ms; a changing plan does not write each one. */
 const WAITS_MS = { first: 100, next: 2000 } as const;
-/** After so long what may be kept is worked out beside, ms. */
+/** Compute in parallel with the cache read after this delay, ms. */
 const PATIENCE_MS = 300;
 
 /** The models of this build (`next.config`); none while they are being written: then nothing is kept. */
@@ -35,10 +35,10 @@ const models = (): string => process.env['RETORT_MODELS'] ?? '';
 
 /** By key, what was asked for last at the end. */
 const memory = new Map<string, Pick<Worked, 'of' | 'value'>>();
-/** What the device keeps under a key is read once. */
+/** Reads of the device under way, by key: each key is read once. */
 const readings = new Map<string, Promise<void>>();
 let opening: Promise<IDBPDatabase<Schema>> | null = null;
-/** What keeps the last answer of a key, soon; those of answers that are kept stay. */
+/** Pending writes by key. */
 const keeping = new Map<string, ReturnType<typeof setTimeout>>();
 
 function open(): Promise<IDBPDatabase<Schema>> {
@@ -101,7 +101,7 @@ export async function readWorkedEarly(keys: readonly string[]): Promise<boolean>
 
 const ofModels = (of: string): string => `${models()} ${of}`;
 
-/** What was worked out under a key of just that; undefined where it is not in memory. */
+/** Returns the answer in memory for exactly this question; undefined where there is none. */
 export function workedAtHand<T>(key: string, of: string): T | undefined {
   const found = memory.get(key);
   return found?.of === ofModels(of) ? (found.value as T) : undefined;
@@ -143,7 +143,7 @@ async function workNow<T>(key: string, of: string, work: () => Promise<T>): Prom
 }
 
 /**
- * What is kept under a key where it is of just that; worked out and kept where it is not.
+ * Returns the kept answer for exactly this question, or computes and keeps it.
  *
  * @param key one thing of which the last answer is kept, such as "batch b5"
  * @param of all that it is worked out from, to the letter

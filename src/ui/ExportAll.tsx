@@ -1,7 +1,6 @@
 import type { ComponentProps } from 'react';
-import { writeBundle } from '@/formats/write';
 import { useApp } from '@/store';
-import { download } from './download';
+import { saveAll } from './saveAll';
 
 /** Everything in memory, to a file; nothing where there is nothing. */
 export function ExportAll({
@@ -9,15 +8,15 @@ export function ExportAll({
   children = 'Export everything',
   ...rest
 }: ComponentProps<'button'>) {
-  const household = useApp((s) => s.household);
-  if (!household) return null;
+  const there = useApp((s) => s.household !== null);
+  if (!there) return null;
   return (
     <button
       {...rest}
       type="button"
       onClick={(event) => {
         onClick?.(event);
-        download('retort.json', writeBundle(household));
+        saveAll();
       }}
     >
       {children}

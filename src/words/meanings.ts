@@ -1,4 +1,4 @@
-/** What each term means, in a sentence or two. Written in UK spelling; `inEnglish` turns it. */
+/** Meanings of the terms, a sentence or two each. Written in UK spelling; `inEnglish` turns it. */
 import type { TermId } from './terms';
 
 export const MEANINGS: Readonly<Record<TermId, string>> = {

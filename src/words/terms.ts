@@ -3,7 +3,7 @@
  * loads them only when somebody asks.
  */
 export interface Term {
-  /** As it is written in a US kitchen. */
+  /** Name in a US kitchen. */
   readonly us: string;
   /** In a UK kitchen; as in the US where it is missing. */
   readonly uk?: string;

@@ -19,18 +19,18 @@ const reading = (): Worker =>
 
 interface Pool {
   readonly make: () => Worker;
-  /** What is taken back ends its worker. */
+  /** A cancelled call ends its worker. */
   readonly endsAborted?: boolean;
   readonly size?: () => number;
 }
 
 /** Workers, parted so that nobody waits for what takes long. */
 const POOLS = {
-  /** What the Bench waits for. */
+  /** Calls that the Bench waits for. */
   bench: { make: models },
   draws: { make: models, endsAborted: true, size: sparedCores },
   search: { make: models, endsAborted: true },
-  /** What is predicted at the stove, and what was learned there. */
+  /** Predictions at the stove, and lessons. */
   stove: { make: models },
   /** The practice pot: it is looked at all the time. */
   device: { make: models },
@@ -42,7 +42,7 @@ type PoolName = keyof typeof POOLS;
 
 interface Route<N extends CallName> {
   readonly pool: PoolName;
-  /** What is worked out, in words. */
+  /** Name of the computation, in words. */
   readonly what: string | ((...args: Readonly<Args<N>>) => string);
 }
 

@@ -13,7 +13,7 @@ export const SILENCE_MS = 60_000;
 
 const TICK_MS = 1000;
 
-/** What was asked was silent for too long, or brought its worker down. */
+/** A call that was silent for too long, or crashed its worker. */
 export class GivenUp extends Error {
   override readonly name = 'GivenUp';
 }

@@ -76,7 +76,7 @@ export function BeliefChart({
     );
     return x < TICK_W / 2 || x > W - TICK_W / 2 || near ? kept : [...kept, tick];
   }, []);
-  // What is further off stands at the edge.
+  // Clamp outliers to the edge.
   const xs = dots.map((dot) => Math.min(W - R, Math.max(R, xOf(Math.log(dot.factor)))));
   const rows = stacked(xs);
   return (

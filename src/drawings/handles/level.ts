@@ -6,7 +6,7 @@ export interface LevelGrip {
   readonly value: number;
   readonly least: number;
   readonly most: number;
-  /** What a key moves it by, and the steps that a hand moves it in. */
+  /** Step of a key press and of a drag. */
   readonly step: number;
   readonly text: string;
 }

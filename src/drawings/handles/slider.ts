@@ -14,7 +14,7 @@ const KEY_STEPS: Readonly<Record<string, number>> = {
   End: 1e6,
 };
 
-/** What a handle says of itself. */
+/** Accessible name and value of a handle. */
 export interface SliderWords {
   readonly label: string;
   readonly least: number;
@@ -23,7 +23,7 @@ export interface SliderWords {
   readonly text: string;
 }
 
-/** What a handle does; what it begins with is kept while the hand is on it. */
+/** Behavior of a handle; its starting value is kept for the whole drag. */
 export interface SliderHand<T> {
   readonly axis: 'x' | 'y';
   /** @param handle the element that is dragged */

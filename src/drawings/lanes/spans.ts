@@ -1,4 +1,4 @@
-/** What a lane shows: the grades an ingredient goes through, and the span of them that is wanted. */
+/** Spans of a lane: the grades an ingredient goes through, and the wanted range. */
 import type { Chances } from '@/core/assess';
 import type { ItemReport } from '@/core/model';
 import type { Item } from '@/core/batch/schema';
@@ -100,7 +100,7 @@ function flavourWords({ grade, fishOut }: ItemReport): string {
 }
 
 /**
- * What an ingredient comes to, with how often that is as wanted where the draws leave it open.
+ * Returns the final grade of an ingredient, with the chance of it where the draws disagree.
  *
  * @param chances how often each verdict was drawn; undefined while they are not known
  */
@@ -111,7 +111,7 @@ export function outcomeWords(item: ItemReport, chances?: Chances): string {
   const chance = chances?.[item.verdict] ?? 1;
   const word = { under: 'not done', right: 'right', over: 'overdone' }[item.verdict];
   const odds = chance >= SURE ? '' : ` ${Math.max(1, Math.round(10 * chance))} in 10`;
-  // What is as wanted needs no word for it, unless that is an open question.
+  // Say nothing of a sure success.
   return item.verdict === 'right' && !odds
     ? gradeName(item.grade)
     : `${gradeName(item.grade)}, ${word}${odds}`;

@@ -30,7 +30,7 @@ export function later<P extends object>(
     useEffect(() => {
       let over = false;
       void ask().then((now) => {
-        // What stands meanwhile answers while this is drawn.
+        // Keep the placeholder responsive while this renders.
         if (!over) startTransition(() => setLoaded(now));
       });
       return () => {

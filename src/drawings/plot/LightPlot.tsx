@@ -96,7 +96,7 @@ function MomentTexts({ plot }: { readonly plot: Plot }) {
   });
 }
 
-/** What a level stands for, on its line; readable where a curve runs beneath it. */
+/** Names of levels, on their lines; readable where a curve runs beneath. */
 function LevelTexts({ plot }: { readonly plot: Plot }) {
   return plot.parts.map((part) => {
     if (part.kind !== 'level' || part.text === '') return null;

@@ -23,14 +23,14 @@ export interface CoolingSeen {
 
 const TOP_C = 100;
 const RESOLUTION = 1 / 200;
-/** What is drawn is no longer than the last limit and a bit, min. */
+/** Longest time drawn past the last limit, min. */
 const BEYOND_MIN = 60;
 const TICKS: Readonly<Record<Units, readonly number[]>> = {
   metric: [5, 21, 57, 90],
   us: [41, 70, 135, 190],
 };
 
-/** Where no curve goes any more it stays where it ended: it is cold. */
+/** Extends a curve at its last value: it is cold. */
 const at = ({ minute, warmestC }: Curve, when: number): number => between(minute, warmestC, when);
 
 export function coolingPlot(seen: CoolingSeen, units: Units, clock: ClockText): Plot {

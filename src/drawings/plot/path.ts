@@ -10,7 +10,7 @@ export const PLOT_HIGH = 200;
 /** Points nearer than this are one, units of the drawing. */
 const NEAR = 2;
 
-/** Where a minute lies, a share of the width from the left. */
+/** Position of a minute, share of the width from the left. */
 export function alongOf({ lastMin }: Plot, minute: number): number {
   return minute / Math.max(1, lastMin);
 }
@@ -21,7 +21,7 @@ export function minuteAt({ minutes, lastMin }: Plot, along: number): number | nu
   return minutes[bisectCenter(minutes, along * Math.max(1, lastMin))] ?? null;
 }
 
-/** Where a value lies, a share of the height from the top; never outside. */
+/** Position of a value, share of the height from the top, clamped to 0..1. */
 export function downOf(top: number, value: number): number {
   return Math.min(1, Math.max(0, 1 - value / top));
 }

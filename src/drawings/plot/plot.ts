@@ -5,7 +5,7 @@
  */
 import type { AxisTick } from '../time/ticks';
 
-/** What a part stands for; how that looks is told once, in `looks`. */
+/** Meaning of a part; `looks` holds its colors and dashes. */
 export type Look =
   | 'liquid'
   | 'pressure'
@@ -74,7 +74,7 @@ export interface Side {
   readonly ticks: readonly AxisTick[];
 }
 
-/** What is read where the cursor stands. */
+/** Reading at the cursor. */
 export interface PlotReading {
   readonly title: string;
   readonly note: string;

@@ -36,7 +36,7 @@ export function runOffPlot(
   const { units } = kitchen;
   const poured = (i: number): boolean =>
     (gelatineG[i + 1] ?? Infinity) < valueAt(gelatineG, i) - 1e-6;
-  // Where broth is poured off the curve breaks: the minute stands once more, with nothing at it.
+  // Break the curve where broth is poured off: repeat the minute with no value.
   const at = thinned(minute, RESOLUTION, (i) => poured(i) || poured(i - 1)).flatMap((i) =>
     poured(i) ? [i, null] : [i],
   );

@@ -4,7 +4,7 @@ import { HOLDERS, type HolderKind } from '@/core/vocabulary';
 /** Of a centimetre, px. */
 const PX_PER_CM = 5.6;
 const LID_CM = 1.4;
-/** What has no jar of its own is drawn as a litre. */
+/** An unknown jar is drawn as a litre jar. */
 const UNKNOWN: HolderKind = 'litre';
 
 export interface JarShape {
@@ -40,7 +40,7 @@ export function jarShape(kind: HolderKind | undefined, litres: number): JarShape
   };
 }
 
-/** So low no shelf is, px. */
+/** Least height of a shelf, px. */
 const LEAST_PX = 60;
 
 /** Height of a shelf over its board: of its highest jar, px. */

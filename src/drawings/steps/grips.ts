@@ -1,4 +1,4 @@
-/** What can be dragged along the step bar: the end of a hold, the moment the valve opens. */
+/** Handles of the step bar: the end of a hold, the moment the valve opens. */
 import type { StepReport } from '@/core/model';
 import type { Step } from '@/core/batch/schema';
 import { LONGEST_WAIT_MIN, releaseOf, waitOf, type Release } from '@/core/vocabulary';
@@ -8,7 +8,7 @@ export interface Grip {
   readonly id: string;
   readonly step: string;
   readonly kind: 'hold' | 'valve';
-  /** Where it stands on the clock, min from the start. */
+  /** Position on the clock, min from the start. */
   readonly atMin: number;
   /** Minutes of hold, or of waiting before the valve is opened. */
   readonly minutes: number;

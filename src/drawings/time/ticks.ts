@@ -38,7 +38,7 @@ export function pressureTicks(unit: PressureUnit): readonly AxisTick[] {
   }));
 }
 
-/** What a mark says, by where it stands. */
+/** Text of the mark at a value; empty for none. */
 export function tickText(ticks: readonly AxisTick[], value: number): string {
   return ticks.find((tick) => Math.abs(tick.value - value) < 1e-6)?.text ?? '';
 }

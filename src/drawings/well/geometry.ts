@@ -92,7 +92,7 @@ export function spread(labels: readonly Label[], gap: number, lowest: number): r
     next = Math.max(label.y, next + gap);
     return { ...label, y: next };
   });
-  // What was pushed below the foot comes up again.
+  // Move labels that were pushed below the foot back up.
   let limit = lowest;
   for (let i = down.length - 1; i >= 0; i--) {
     const label = down[i];

@@ -8,7 +8,7 @@ import { levelY, spread, type WellFrame } from './geometry';
 export interface WellLevel {
   readonly key: 'fill' | 'foam' | 'fullest';
   readonly y: number;
-  /** Where its words stand, apart from the others'. */
+  /** Height of its label, apart from the others'. */
   readonly labelY: number;
   readonly text: string;
   readonly colour: string;
@@ -77,7 +77,7 @@ export function surfaceAtStart({ fill, series }: Pick<Assessment, 'fill' | 'seri
   return series.liquidL[0] ?? fill.lidOnL;
 }
 
-/** What stands in the pot at a sample of the series; null for the moment the lid goes on. */
+/** Contents of the pot at a sample of the series; null for the moment the lid goes on. */
 export function contentsAt(
   { fill, series, items }: Pick<Assessment, 'fill' | 'series' | 'items'>,
   sample: number | null,

@@ -1,7 +1,6 @@
 'use client';
 
-import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
-import { ChevronDown, Plus } from 'lucide-react';
+import { Plus } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { rollup } from 'd3-array';
@@ -21,7 +20,8 @@ import { wayToDesk } from '@/ui/deskDraft';
 import { buttonLook } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
 import { dropped } from '@/ui/dropped';
-import { ExportAll } from '@/ui/ExportAll';
+import { saveAll } from '@/ui/saveAll';
+import { FilesButton } from '@/ui/FilesButton';
 import { isCooking, useHousehold } from '@/ui/household';
 import { useKnown } from '@/ui/known';
 import { LongList } from '@/ui/LongList';
@@ -38,9 +38,6 @@ const ImportSheet = lazy(() => import('./ImportSheet').then((m) => ({ default: m
 // Two dishes for one evening are seldom.
 const Evening = lazy(() => import('./Evening').then((m) => ({ default: m.Evening })));
 const StartOver = lazy(() => import('./StartOver').then((m) => ({ default: m.StartOver })));
-
-const OPTION =
-  'flex min-h-11 w-full items-center rounded-lg px-3 text-left text-body data-focus:bg-copper/10';
 
 const HOUR_MS = 3_600_000;
 
@@ -103,38 +100,14 @@ export function BatchesScreen() {
         <Link href="/desk" className={buttonLook('copper')}>
           <Plus size={18} aria-hidden /> Plan a batch
         </Link>
-        <Menu>
-          <MenuButton className="inline-flex min-h-11 items-center gap-1 rounded-full border border-ink/70 px-4 text-body font-medium">
-            Files <ChevronDown size={16} aria-hidden />
-          </MenuButton>
-          <MenuItems
-            anchor="bottom end"
-            className="panel z-30 w-64 p-1 shadow-lg outline-none [--anchor-gap:4px]"
-          >
-            <MenuItem>
-              <ExportAll className={OPTION} />
-            </MenuItem>
-            <MenuItem>
-              <button type="button" className={OPTION} onClick={() => setSheet('import')}>
-                Bring in a file
-              </button>
-            </MenuItem>
-            <MenuItem>
-              <button type="button" className={OPTION} onClick={() => setSheet('backups')}>
-                Backups
-              </button>
-            </MenuItem>
-            <MenuItem>
-              <button
-                type="button"
-                className={`${OPTION} text-rust`}
-                onClick={() => setSheet('over')}
-              >
-                Start over
-              </button>
-            </MenuItem>
-          </MenuItems>
-        </Menu>
+        <FilesButton
+          entries={[
+            ['Export everything', saveAll],
+            ['Bring in a file', () => setSheet('import')],
+            ['Backups', () => setSheet('backups')],
+            ['Start over', () => setSheet('over'), 'text-rust'],
+          ]}
+        />
       </div>
       {onStove && (
         <Suspense fallback={<div className="mt-5 min-h-14 rounded-xl bg-cobalt" />}>

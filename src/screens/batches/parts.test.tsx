@@ -28,7 +28,7 @@ afterEach(() => {
 });
 
 async function openImport(name: string, text: string): Promise<HTMLElement> {
-  await user.click(screen.getByRole('button', { name: 'Files' }));
+  await user.click(await screen.findByRole('button', { name: 'Files' }));
   await user.click(await screen.findByRole('menuitem', { name: 'Bring in a file' }));
   const sheet = await screen.findByRole('dialog');
   const file = new File([text], name, { type: 'application/json' });

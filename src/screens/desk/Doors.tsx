@@ -2,11 +2,12 @@ import { Link2, Upload } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import type { Shelf } from '@/core/batch/household';
 import type { Units } from '@/core/quantity';
+import { later } from '@/drawings/later';
 import { Button, buttonLook } from '@/ui/Button';
-import { FromKitchen } from './FromKitchen';
 import type { Begin } from './useBegin';
 
-// The dishes come after the page.
+// The dishes and the kitchen's own beginnings come after the page.
+const FromKitchen = later(() => import('./FromKitchen').then((m) => m.FromKitchen));
 const DishDoor = lazy(() => import('./DishDoor').then((m) => ({ default: m.DishDoor })));
 
 /** Files that recipes come in. */
@@ -86,7 +87,6 @@ export function Doors({
         </div>
       </form>
       <div className="space-y-4">
-        <FromKitchen shelf={shelf} onShelf={onShelf} onBag={begin.bag} onAgain={begin.again} />
         <div className="panel space-y-3 p-5">
           <form
             onSubmit={(event) => {
@@ -135,6 +135,7 @@ export function Doors({
             You can drop a file or a text anywhere on this page.
           </p>
         </div>
+        <FromKitchen shelf={shelf} onShelf={onShelf} onBag={begin.bag} onAgain={begin.again} />
       </div>
       <Suspense>
         <DishDoor making={begin.making} onDish={begin.dish} />

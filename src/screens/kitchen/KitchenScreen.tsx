@@ -1,7 +1,6 @@
 'use client';
 
 import { Said } from '@/ui/said';
-import { nanoid } from 'nanoid';
 import { useRouter } from 'next/navigation';
 import { lazy, Suspense, useState } from 'react';
 import { pressureUnit } from '@/core/batch/plan';
@@ -16,17 +15,16 @@ import { Button } from '@/ui/Button';
 import { deleteFood, deletePot, deleteWord, saveFood, savePot, useHousehold } from '@/ui/household';
 import { useClock } from '@/ui/clock';
 import { useKnown } from '@/ui/known';
-import { potName, PotRow } from '@/ui/PotRow';
-import { Sheet } from '@/ui/Sheet';
 import { Foods } from './Foods';
-import { KitchenForm } from './KitchenForm';
 import { LearnedFoods } from './LearnedFoods';
 import { PotCard } from './PotCard';
-import { PotForm } from './PotForm';
 import { PotKnowledge } from './PotKnowledge';
 import { Words } from './Words';
 
-// It brings the reading of lines along, which no page needs at first.
+// Forms come when they are opened; that of a food brings the reading of lines along.
+const KitchenForm = lazy(() => import('./KitchenForm').then((m) => ({ default: m.KitchenForm })));
+const NewPot = lazy(() => import('./NewPot').then((m) => ({ default: m.NewPot })));
+const PotForm = lazy(() => import('./PotForm').then((m) => ({ default: m.PotForm })));
 const FoodForm = lazy(() => import('./FoodForm').then((m) => ({ default: m.FoodForm })));
 
 type Editing =
@@ -130,32 +128,25 @@ export function KitchenScreen() {
           says.
         </p>
       </section>
-      {editing?.what === 'kitchen' && (
-        <KitchenForm
-          kitchen={kitchen}
-          onSave={(next) => change((h) => ({ ...h, kitchen: next }))}
-          onClose={close}
-        />
-      )}
-      {editing?.what === 'new pot' && (
-        <Sheet open onClose={close} title="Which pot is it?">
-          <p className="text-quiet">Pick the nearest; its size and lines are set exactly after.</p>
-          <PotRow
-            units={kitchen.units}
-            onPick={(pot) =>
-              setEditing({
-                what: 'pot',
-                pot: { ...pot, id: nanoid(10), name: potName(pot, kitchen.units) },
-              })
-            }
+      <Suspense>
+        {editing?.what === 'kitchen' && (
+          <KitchenForm
+            kitchen={kitchen}
+            onSave={(next) => change((h) => ({ ...h, kitchen: next }))}
+            onClose={close}
           />
-        </Sheet>
-      )}
-      {editing?.what === 'pot' && (
-        <PotForm pot={editing.pot} kitchen={kitchen} onSave={savePot} onClose={close} />
-      )}
-      {editing?.what === 'food' && (
-        <Suspense>
+        )}
+        {editing?.what === 'new pot' && (
+          <NewPot
+            units={kitchen.units}
+            onPick={(pot) => setEditing({ what: 'pot', pot })}
+            onClose={close}
+          />
+        )}
+        {editing?.what === 'pot' && (
+          <PotForm pot={editing.pot} kitchen={kitchen} onSave={savePot} onClose={close} />
+        )}
+        {editing?.what === 'food' && (
           <FoodForm
             food={editing.food}
             foods={foods}
@@ -163,8 +154,8 @@ export function KitchenScreen() {
             onSave={saveFood}
             onClose={close}
           />
-        </Suspense>
-      )}
+        )}
+      </Suspense>
     </main>
   );
 }

@@ -1,17 +1,9 @@
 'use client';
 
-import {
-  Listbox,
-  ListboxButton,
-  ListboxOption,
-  ListboxOptions,
-  Menu,
-  MenuButton,
-  MenuItem,
-  MenuItems,
-} from '@headlessui/react';
+import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/react';
 import { ChevronDown, Ellipsis } from 'lucide-react';
 import type { Batch, BatchKind, Kitchen, Pot } from '@/core/batch/schema';
+import { ActionMenu, type MenuEntry } from '@/ui/ActionMenu';
 import { MORE, PICKS, potWords } from './headWords';
 import { usePlanActions, useSession } from '../plan';
 
@@ -61,7 +53,7 @@ export function PotPicker({
 export function More({ batch }: { readonly batch: Batch }) {
   const { open } = useSession();
   const { save, saveRecipe, copy, remove } = usePlanActions();
-  const entries: readonly (readonly [name: string, does: () => void, look?: string])[] = [
+  const entries: readonly MenuEntry[] = [
     ...OPENS.map(([what, name]) => [name, () => open(what)] as const),
     ...(batch.recipe ? [['The original recipe', () => open('recipe')] as const] : []),
     ['Save as a recipe', saveRecipe],
@@ -76,19 +68,8 @@ export function More({ batch }: { readonly batch: Batch }) {
     ['Delete this batch', remove, 'text-rust'],
   ];
   return (
-    <Menu>
-      <MenuButton className={MORE} aria-label="More">
-        <Ellipsis size={20} aria-hidden />
-      </MenuButton>
-      <MenuItems anchor="bottom end" className={`${MENU} w-60`}>
-        {entries.map(([name, does, look = '']) => (
-          <MenuItem key={name}>
-            <button type="button" className={`${OPTION} ${look}`} onClick={does}>
-              {name}
-            </button>
-          </MenuItem>
-        ))}
-      </MenuItems>
-    </Menu>
+    <ActionMenu label="More" look={MORE} entries={entries}>
+      <Ellipsis size={20} aria-hidden />
+    </ActionMenu>
   );
 }
