@@ -32,7 +32,7 @@ const COUNTED: readonly (readonly [food: RegExp, one: string, many: string])[] =
 
 /** Last words of names that are counted. */
 const HEADS =
-  /\b(thigh|breast|leg|wing|shank|hock|fillet|cheek|trotter|knuckle|bone|frame|carrot|parsnip|turnip|swede|leek|onion|sweet pepper|courgette|aubergine|cabbage|apple|egg|plantain|pumpkin|orange|neck|lettuce|avocado|lime|lemon|chicken|turkey|tomatillo|chayote|celeriac|kohlrabi|ham bone|marrow bone|bay leaf|cinnamon stick|tomato|potato|mango|fresh chili|squash|foot)$/;
+  /\b(thigh|breast|leg|wing|shank|hock|fillet|cheek|trotter|knuckle|bone|frame|carrot|parsnip|turnip|swede|leek|onion|sweet pepper|courgette|aubergine|cabbage|apple|egg|plantain|pumpkin|orange|neck|lettuce|avocado|lime|lemon|chicken|turkey|tomatillo|chayote|celeriac|kohlrabi|bay leaf|cinnamon stick|tomato|potato|mango|fresh chili|squash|foot)$/;
 const MANY: readonly (readonly [RegExp, string])[] = [
   [/leaf$/, 'leaves'],
   [/foot$/, 'feet'],

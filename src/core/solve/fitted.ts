@@ -13,13 +13,9 @@ const TRIES = 3;
 const warnings = ({ findings }: Assessment): number =>
   findings.filter(({ level }) => level !== 'note').length;
 
-/**
- * A batch whose timing is fixed where a warning stands against it.
- *
- * @returns the batch itself where nothing is wrong with it, or no better timing is found
- */
-export function timedFor(batch: Batch, pot: Pot, kitchen: Kitchen): Batch {
-  const before = warnings(assess(batch, pot, kitchen));
+/** The batch, or a better timed one where a warning stands against it. */
+function timed(batch: Batch, assessment: Assessment, pot: Pot, kitchen: Kitchen): Batch {
+  const before = warnings(assessment);
   if (before === 0) return batch;
   try {
     const solved = solveGuarded(batch, pot, kitchen, USUAL_WISHES).batch;
@@ -32,16 +28,25 @@ export function timedFor(batch: Batch, pot: Pot, kitchen: Kitchen): Batch {
 }
 
 /**
+ * A batch whose timing is fixed where a warning stands against it.
+ *
+ * @returns the batch itself where nothing is wrong with it, or no better timing is found
+ */
+export function timedFor(batch: Batch, pot: Pot, kitchen: Kitchen): Batch {
+  return timed(batch, assess(batch, pot, kitchen), pot, kitchen);
+}
+
+/**
  * A batch made for a pot and its altitude: less of everything where it would not fit, and its timing fixed.
  *
  * @returns the batch itself where it fits and nothing is wrong with it
  */
 export function fittedTo(batch: Batch, pot: Pot, kitchen: Kitchen): Batch {
   let fitted = batch;
-  for (let n = 0; n < TRIES; n++) {
-    const { scaleToFit } = assess(fitted, pot, kitchen).fill;
-    if (scaleToFit >= 1) break;
-    fitted = scaleBatch(fitted, scaleToFit * UNDER);
+  let assessment = assess(fitted, pot, kitchen);
+  for (let n = 0; n < TRIES && assessment.fill.scaleToFit < 1; n++) {
+    fitted = scaleBatch(fitted, assessment.fill.scaleToFit * UNDER);
+    assessment = assess(fitted, pot, kitchen);
   }
-  return timedFor(fitted, pot, kitchen);
+  return timed(fitted, assessment, pot, kitchen);
 }

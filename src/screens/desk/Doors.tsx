@@ -3,7 +3,8 @@ import { lazy, Suspense, useState } from 'react';
 import type { Shelf } from '@/core/batch/household';
 import type { Units } from '@/core/quantity';
 import { later } from '@/drawings/later';
-import { Button, buttonLook } from '@/ui/Button';
+import { Button } from '@/ui/Button';
+import { FileButton } from '@/ui/FileButton';
 import type { Begin } from './useBegin';
 
 // The dishes and the kitchen's own beginnings come after the page.
@@ -117,20 +118,9 @@ export function Doors({
               </Button>
             </span>
           </form>
-          <label
-            className={`${buttonLook()} w-full cursor-pointer has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-cobalt`}
-          >
+          <FileButton accept={FILES} className="w-full" onFile={onFile}>
             <Upload size={18} aria-hidden /> Or open a file
-            <input
-              type="file"
-              accept={FILES}
-              className="sr-only"
-              onChange={(event) => {
-                const file = event.target.files?.[0];
-                if (file) onFile(file);
-              }}
-            />
-          </label>
+          </FileButton>
           <p className="text-small text-quiet">
             You can drop a file or a text anywhere on this page.
           </p>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Problem } from '@/core/batch/household';
 import { begin } from '@/store';
-import { buttonLook } from '@/ui/Button';
+import { FileButton } from '@/ui/FileButton';
 import { FileProblems } from '@/ui/FileProblems';
 import { reasonWords } from '@/ui/useNewest';
 import { readFileAway } from '@/workers';
@@ -15,8 +15,7 @@ type State =
 /** Opens a kitchen from its file: on another device, or after the browser lost it. */
 export function OpenMine() {
   const [state, setState] = useState<State>({ is: 'idle' });
-  const open = async (file: File | undefined): Promise<void> => {
-    if (!file) return;
+  const open = async (file: File): Promise<void> => {
     setState({ is: 'reading', share: 0 });
     try {
       const read = await readFileAway(file, (share) => setState({ is: 'reading', share }));
@@ -28,17 +27,9 @@ export function OpenMine() {
   };
   return (
     <>
-      <label
-        className={`${buttonLook()} cursor-pointer has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-cobalt`}
-      >
+      <FileButton accept="application/json,.json" onFile={(file) => void open(file)}>
         Open my file
-        <input
-          type="file"
-          accept="application/json,.json"
-          className="sr-only"
-          onChange={(event) => void open(event.target.files?.[0])}
-        />
-      </label>
+      </FileButton>
       {state.is === 'reading' && (
         <p role="status" className="w-full">
           Reading the file…
