@@ -24,8 +24,7 @@
 
 // Reading what a cook brings.
 export { readLine, readLines, type ReadLine, type ReadsFor } from './batch/reading';
-export { validateBundle, type Problem, type Validated } from './batch/household';
-export { batchSchema } from './batch/schema/schema';
+export { batchRefusal, validateBundle, type Problem, type Validated } from './batch/household';
 
 // Kept records, and plans.
 export { markId } from './batch/schema';

@@ -86,7 +86,7 @@ describe('steps', () => {
     await press('hold 20 min, change');
     await fill('Hold, minutes', 'many');
     await press('Keep');
-    await says(() => seen('alert', undefined, sheet() ?? document), 'Enter minutes, 0 to 600');
+    await says(() => seen('alert', undefined, sheet() ?? document), 'Enter a number from 0 to 600 min');
     await fill('Hold, minutes', '31');
     await choose('Release', 'natural');
     await press('Keep');
@@ -342,7 +342,7 @@ describe('bones', () => {
     await press('How many broths?');
     await fill('Hours you have', 'soon');
     await press('Find it');
-    await says(sheet, 'Enter a number of hours, or nothing');
+    await says(sheet, 'Enter a number from 0.25 to 48 hours, or nothing');
     await fill('Hours you have', '');
     await choose('When cold, it', 'soft set');
     await press('Find it');

@@ -3,7 +3,7 @@ import Papa from 'papaparse';
 import { leftInJar } from '../core/batch/household';
 import type { Jar, JarPlace } from '../core/batch/schema';
 import { dueOf, type Keeps } from '../core/keep';
-import { HOLDER_KINDS, type HolderKind } from '../core/vocabulary';
+import { HOLDER_KINDS, type HolderKind, JAR_PLACES } from '../core/vocabulary';
 import { cellText, plainCell } from './cells';
 
 /** Columns, in order; a file may have them in any, and more. */
@@ -86,7 +86,7 @@ function jarOf(row: Readonly<Partial<Record<string, string>>>, id: string): Jar 
     ...(holder && { holder }),
     ...(kind && { kind }),
     madeAt: new Date(made).toISOString(),
-    where: oneOf<JarPlace>(['fridge', 'freezer'], row['where']?.toLowerCase()) ?? 'fridge',
+    where: oneOf<JarPlace>(JAR_PLACES, row['where']?.toLowerCase()) ?? 'fridge',
     ...(!Number.isNaN(dueAt) && { useBy: new Date(dueAt).toISOString() }),
     ...(run !== undefined && run >= 1 && run <= 60 && { run }),
     ...(gPerL !== undefined && gPerL >= 0 && gPerL <= 1000 && { gPerL }),

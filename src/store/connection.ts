@@ -1,84 +1,84 @@
 /**
- * Between the household in memory and the browser's database: opened, written as it changes, shared with
- * other tabs, kept again where it was lost.
+ * Between the household in memory and the browser's database: opened, written as it changes, shared with other
+ * tabs, written again after a failure. Where it stands is a state machine (`connectionState`).
  */
 import type { Bundle } from '../core/batch/schema';
 import { nanoid } from 'nanoid';
 import { writeBundleInTurns } from '../formats/write';
+import { adopt, tellOthers } from './adopt';
 import { keepBackup, keepDay, listBackups, makeRoom } from './backups';
+import {
+  CLOSED,
+  databaseOf,
+  next,
+  troubleOf,
+  writtenOf,
+  type Connection,
+  type ConnectionEvent,
+} from './connectionState';
 import { hasDatabase, openDatabase, type Backup, type Database } from './db';
 import { askToLast } from './lasting';
 import { watchLeaving } from './leaving';
-import { mergeBundles, type Conflict } from './merge';
 import { openKept } from './opening';
 import { foldLater } from './pages';
-import { loadBundle, saveChanges, StartedOver, wipe, type Kept } from './repository';
-import { kindOf, nameOf, trouble, useApp, type AppState } from './state';
+import { loadBundle, saveChanges, StartedOver, wipe } from './repository';
+import { kindOf, nameOf, trouble, useApp } from './state';
+import { turns } from './turns';
 import { forgetWorked } from './worked';
 
 const CHANNEL = 'retort-household';
+/** Backups kept in the page itself. */
+const IN_MEMORY = 3;
+/** Delay before a write that failed is tried again, ms. */
+const AGAIN_MS = 5000;
+/** Delay before the page says that opening takes long, ms. */
+const PATIENCE_MS = 1000;
 
 const { setState, getState } = useApp;
+const work = turns();
 
-let database: Database | null = null;
+let connection: Connection = CLOSED;
 let channel: BroadcastChannel | null = null;
-/** Contents of the database as this tab last read or wrote them. */
-let written: Kept | null = null;
-/** Backups of this page where the browser keeps nothing. */
-let inMemory: readonly Backup[] = [];
-let queue: Promise<void> = Promise.resolve();
-let isoNow = (): string => '';
-
-/** How long a write that failed waits before it is tried again, ms. */
-const AGAIN_MS = 5000;
 let again: ReturnType<typeof setTimeout> | null = null;
+/** The sample kitchen of a first start; null for none. */
+let sampleKitchen: (() => Promise<Bundle>) | null = null;
+let isoNow = (): string => '';
+/** Day that has its backup, and the writing of it. */
+let day = '';
+let dayKept: Promise<void> = Promise.resolve();
 
-/**
- * Merges others' changes into the household: keeps what this tab has changed since, and
- * what it can undo, stands on them.
- */
-function adopt(base: Bundle, theirs: Bundle): readonly Conflict[] {
-  const { household } = getState();
-  const { bundle, conflicts } = mergeBundles(base, household ?? base, theirs);
-  const onTop = (states: readonly Partial<AppState>[]): Partial<AppState>[] =>
-    states.map((state) =>
-      state.household
-        ? { household: mergeBundles(base, state.household, theirs).bundle }
-        : { household: theirs },
-    );
-  const { temporal } = useApp;
-  const { pastStates, futureStates, pause, resume } = temporal.getState();
-  pause();
-  setState({ household: bundle, status: 'ready' });
-  temporal.setState({ pastStates: onTop(pastStates), futureStates: onTop(futureStates) });
-  resume();
-  return conflicts;
+/** Goes to the next state, and shows what it means for the page. */
+function send(event: ConnectionEvent): void {
+  connection = next(connection, event);
+  const kind = troubleOf(connection);
+  const waiting = connection.at === 'opening' ? connection.waiting : null;
+  const shown = getState();
+  if ((shown.trouble?.kind ?? null) !== kind || shown.waiting !== waiting)
+    setState({ ...(kind ? trouble(kind) : { trouble: null }), waiting });
 }
 
-function tell(conflicts: readonly Conflict[]): void {
-  const what = conflicts.map((c) => c.what).join('; ');
-  setState({
-    notice: what
-      ? `Another tab changed the same; this tab’s version was kept: ${what}.`
-      : 'Another tab made a change; this tab shows it too.',
-  });
-}
+const isAt = (...states: readonly Connection['at'][]): boolean => states.includes(connection.at);
 
-/** Puts the household by, in the browser or, where that keeps nothing, in this page. */
+/** Keeps a backup of the household, in the browser or, where it keeps nothing, in this page. */
 export async function putBy(household: Bundle, why: string, at: string): Promise<void> {
-  if (database) return keepBackup(database, household, why, at);
-  inMemory = [
-    { id: nanoid(10), at, why, text: await writeBundleInTurns(household) },
-    ...inMemory,
-  ].slice(0, 3);
+  if (connection.at === 'open') return keepBackup(connection.database, household, why, at);
+  const backup = { id: nanoid(10), at, why, text: await writeBundleInTurns(household) };
+  const before = connection.at === 'memory' ? connection.backups : [];
+  send({ type: 'backed up', backups: [backup, ...before].slice(0, IN_MEMORY) });
 }
 
-/** The household was taken away in another tab; what this one had not written is put by. */
+export async function backups(): Promise<readonly Backup[]> {
+  if (connection.at === 'memory') return connection.backups;
+  const database = databaseOf(connection);
+  return database ? listBackups(database) : [];
+}
+
+/** The household was taken away in another tab; this tab's unwritten changes go to a backup. */
 async function startedOver(): Promise<void> {
   const { household } = getState();
-  if (database && household && household !== written?.bundle)
+  if (household && household !== writtenOf(connection)?.bundle)
     await putBy(household, 'not written when another tab started over', isoNow());
-  written = null;
+  send({ type: 'agreed', written: null });
   setState({
     household: null,
     status: 'new',
@@ -87,138 +87,89 @@ async function startedOver(): Promise<void> {
   useApp.temporal.getState().clear();
 }
 
-/** The day that is put by already, or about to be. */
-let day = '';
-let puttingBy: Promise<void> = Promise.resolve();
-
-/** Puts the day by as it began; no change waits for it, nor is any kept out by its having no room. */
-function putDayBy(db: Database, bundle: Bundle): void {
+/** Keeps the day as it began. No change waits for this, and none is refused because of it. */
+function keepToday(database: Database, bundle: Bundle): void {
   const at = isoNow();
   if (day === at.slice(0, 10)) return;
   day = at.slice(0, 10);
-  puttingBy = keepDay(db, bundle, at).catch(() => undefined);
+  dayKept = keepDay(database, bundle, at).catch(() => undefined);
 }
 
-/** Tries later what failed now: the change that was not written, or the database that did not open. */
-function tryAgain(): void {
+/** Tries again later: the change that was not written, or the database that did not open. */
+function tryLater(): void {
   again ??= setTimeout(() => {
     again = null;
-    if (database) persist();
+    if (connection.at === 'open') persist();
     else void keepAgain();
   }, AGAIN_MS);
 }
 
+async function writeFailed(database: Database, error: unknown): Promise<void> {
+  const why = kindOf(error);
+  if (why === 'full') {
+    await forgetWorked();
+    await makeRoom(database).catch(() => undefined);
+  }
+  send({ type: 'write failed', why });
+  tryLater();
+}
+
 async function write(): Promise<void> {
   const { household } = getState();
-  if (!household || household === written?.bundle) return;
-  // Kept by nobody: what stands in the way is said already.
+  const before = writtenOf(connection);
+  if (!household || household === before?.bundle) return;
+  const database = databaseOf(connection);
+  // Kept by nobody: the reason is on the page already.
   if (!database) return watchLeaving(true);
   try {
-    const before = written;
-    const { kept, conflicts } = await saveChanges(database, written, household);
+    const { kept, conflicts } = await saveChanges(database, before, household);
     // Ask for lasting storage for the cook's own work, not for the sample.
     if (before) {
       void askToLast(database).catch(() => undefined);
-      putDayBy(database, before.bundle);
+      keepToday(database, before.bundle);
     }
-    written = kept;
+    send({ type: 'agreed', written: kept });
     foldLater(database);
     channel?.postMessage('changed');
-    if (getState().trouble) setState({ trouble: null });
-    if (kept.bundle !== household) {
-      // Others have written too: what was changed here while it was written stands on that.
-      tell([...conflicts, ...adopt(household, kept.bundle)]);
-    }
+    // Others have written too: changes made here during the write are rebased on theirs.
+    if (kept.bundle !== household) tellOthers([...conflicts, ...adopt(household, kept.bundle)]);
   } catch (error) {
     if (error instanceof StartedOver) return startedOver();
-    if (!database) return;
-    const kind = kindOf(error);
-    if (kind === 'full') {
-      await forgetWorked();
-      await makeRoom(database).catch(() => undefined);
-    }
-    setState(trouble(kind));
-    tryAgain();
+    // Closed meanwhile: the reason is on the page already.
+    if (databaseOf(connection)) await writeFailed(database, error);
   }
-  watchLeaving(getState().household !== written?.bundle);
-}
-
-/** Reads and writes of the database that run or wait. */
-let busy = 0;
-
-/** One after another; with nothing before it, at once. */
-function inTurn(work: () => Promise<void>): void {
-  busy++;
-  // Errors are reported where they occur; later links of the chain must not fail by them.
-  queue = (busy === 1 ? work() : queue.then(work))
-    .catch(() => undefined)
-    .finally(() => {
-      busy--;
-    });
+  watchLeaving(getState().household !== writtenOf(connection)?.bundle);
 }
 
 /**
- * Writes what changed, one change after another; tells the other tabs. With nothing before it, it is
- * asked for at once, before the page draws what changed.
+ * Writes what changed, one change after another; tells the other tabs. With nothing before it, the write is
+ * requested at once, before the page draws the change.
  */
 function persist(): void {
   watchLeaving(true);
-  inTurn(write);
+  work.take(write);
 }
-
-useApp.subscribe((state, before) => {
-  if (state.household !== before.household && state.household !== written?.bundle) persist();
-});
 
 /** Waits until everything is written. */
 export async function settled(): Promise<void> {
-  await queue;
-  await puttingBy;
+  await work.over();
+  await dayKept;
 }
 
 async function readOthers(): Promise<void> {
+  const database = databaseOf(connection);
   if (!database) return;
+  const written = writtenOf(connection);
   const fresh = await loadBundle(database, written?.bundle ?? null);
   if (!fresh) return written ? startedOver() : undefined;
   if (fresh.stamp === written?.stamp) return;
-  const base = written?.bundle ?? fresh.bundle;
-  written = fresh;
-  tell(adopt(base, fresh.bundle));
+  send({ type: 'agreed', written: fresh });
+  tellOthers(adopt(written?.bundle ?? fresh.bundle, fresh.bundle));
 }
 
 /** Takes in what other tabs have written. */
 function pull(): void {
-  inTurn(readOthers);
-}
-
-/** The database is closed under the page. */
-function onClosed(why: 'newer' | 'deleted' | 'lost'): void {
-  database = null;
-  if (why === 'newer') return setState(trouble('newer'));
-  if (why === 'lost') return void keepAgain();
-  written = null;
-  setState(trouble('deleted'));
-}
-
-/** Keeps everything in the browser again after it let go of it, or was made to. */
-export async function keepAgain(): Promise<void> {
-  try {
-    database = await openDatabase({ onClosed });
-    const found = await loadBundle(database, written?.bundle ?? null);
-    const { household } = getState();
-    // Whoever began anew meanwhile loses nothing by it.
-    if (found && found.stamp !== written?.stamp)
-      await keepBackup(database, found.bundle, 'before another tab kept its own', isoNow());
-    written = found;
-    if (household) {
-      setState({ trouble: null });
-      persist();
-    }
-    await settled();
-  } catch (error) {
-    setState(trouble(kindOf(error)));
-    tryAgain();
-  }
+  work.take(readOthers);
 }
 
 /** Hears what other tabs have written; a browser without channels sees it when its tab is shown. */
@@ -234,12 +185,42 @@ function listen(): void {
   });
 }
 
-/** How long a start may take before a word is said, ms. */
-const PATIENCE_MS = 1000;
+function onClosed(why: 'newer' | 'deleted' | 'lost'): void {
+  send({ type: 'closed', why });
+  if (why === 'lost') void reopen();
+}
 
-/** Whether the page has begun, with or without what the browser keeps. */
-let begun = false;
-let sampleKitchen: (() => Promise<Bundle>) | null = null;
+/** Opens the database again after it was closed under the page. */
+async function reopen(): Promise<void> {
+  try {
+    const written = writtenOf(connection);
+    const database = await openDatabase({ onClosed });
+    const kept = await loadBundle(database, written?.bundle ?? null);
+    // Whoever began anew meanwhile loses nothing by it.
+    if (kept && kept.stamp !== written?.stamp)
+      await keepBackup(database, kept.bundle, 'before another tab kept its own', isoNow());
+    send({ type: 'opened', database, kept });
+    if (getState().household) persist();
+    await settled();
+  } catch (error) {
+    send({ type: 'refused', why: kindOf(error) });
+    tryLater();
+  }
+}
+
+/** Keeps everything in the browser again after it let go of it, or was made to. */
+export async function keepAgain(): Promise<void> {
+  send({ type: 'try again' });
+  if (isAt('reopening')) await reopen();
+}
+
+/** Writes every change of the household from now on. */
+function watchHousehold(): void {
+  useApp.subscribe((state, before) => {
+    if (state.household !== before.household && state.household !== writtenOf(connection)?.bundle)
+      persist();
+  });
+}
 
 /** The first start of a kitchen: with a sample, or by the cook. */
 async function first(): Promise<void> {
@@ -249,58 +230,65 @@ async function first(): Promise<void> {
 
 /** Goes on without the browser's storage: everything lasts as long as the page. */
 export async function goOnWithout(): Promise<void> {
-  if (begun) return;
-  begun = true;
-  setState({ ...trouble('memory'), waiting: null });
+  if (!isAt('closed', 'opening', 'failed')) return;
+  send({ type: 'go on without' });
+  watchHousehold();
   await first();
+}
+
+/** Opens the database, and says so when that takes long. */
+async function open(): Promise<void> {
+  const waits = (why: 'slow' | 'blocked') => (): void => send({ type: 'waits', why });
+  const slow = setTimeout(waits('slow'), PATIENCE_MS);
+  let blocked: ReturnType<typeof setTimeout> | undefined;
+  try {
+    const { database, kept } = await openKept({
+      onClosed,
+      onBlocked: () => {
+        blocked = setTimeout(waits('blocked'), PATIENCE_MS);
+      },
+    });
+    send({ type: 'opened', database, kept });
+    // Who went on without it is not thrown back.
+    if (!isAt('open')) database.close();
+  } finally {
+    clearTimeout(slow);
+    clearTimeout(blocked);
+  }
 }
 
 /**
  * Opens the database and loads what is there. Called once, by the shell.
  *
- * @param now the time, ISO 8601, for what is put by
+ * @param sample the kitchen of a first start; null to ask the cook
+ * @param now the time, ISO 8601, for backups
  */
 export async function start(
   sample: (() => Promise<Bundle>) | null,
   now: () => string,
 ): Promise<void> {
-  if (database || begun) return;
+  if (connection.at !== 'closed') return;
   isoNow = now;
   sampleKitchen = sample;
   if (!hasDatabase()) return goOnWithout();
-  const waiting = (why: AppState['waiting']): void => {
-    if (!begun) setState({ waiting: why });
-  };
-  const slow = setTimeout(() => waiting(getState().waiting ?? 'slow'), PATIENCE_MS);
-  let blocked: ReturnType<typeof setTimeout> | undefined;
+  send({ type: 'open' });
   try {
-    const opened = await openKept({
-      onClosed,
-      onBlocked: () => {
-        blocked = setTimeout(() => waiting('blocked'), PATIENCE_MS);
-      },
-    });
-    // Who went on without it is not thrown back.
-    if (begun) return opened.database.close();
-    database = opened.database;
-    written = opened.kept;
+    await open();
+    const database = databaseOf(connection);
+    if (!database) return;
     foldLater(database);
-    begun = true;
+    watchHousehold();
     listen();
+    const written = writtenOf(connection);
     if (written) setState({ household: written.bundle, status: 'ready' });
     else await first();
     useApp.temporal.getState().clear();
   } catch (error) {
     // Some browsers say only when it is opened that nothing is kept.
-    if (/^(?:Security|InvalidState)Error$/.test(nameOf(error))) {
-      await goOnWithout();
-      return;
-    }
-    if (!begun) setState({ status: 'failed', ...trouble(kindOf(error)) });
-  } finally {
-    clearTimeout(slow);
-    clearTimeout(blocked);
-    setState({ waiting: null });
+    if (/^(?:Security|InvalidState)Error$/.test(nameOf(error))) return goOnWithout();
+    if (!isAt('opening')) return;
+    send({ type: 'refused', why: kindOf(error) });
+    setState({ status: 'failed' });
   }
 }
 
@@ -312,19 +300,16 @@ export async function begin(bundle: Bundle): Promise<void> {
   useApp.temporal.getState().clear();
 }
 
-export async function backups(): Promise<readonly Backup[]> {
-  return database ? listBackups(database) : inMemory;
-}
-
 /** Forgets the household (a backup is kept) and goes back to the first start. */
 export async function startOver(at: string): Promise<void> {
   const { household } = getState();
   if (!household) return;
   await settled();
   await putBy(household, 'before starting over', at);
+  const database = databaseOf(connection);
   if (database) await wipe(database);
   await forgetWorked();
-  written = null;
+  send({ type: 'agreed', written: null });
   setState({ household: null, status: 'new' });
   useApp.temporal.getState().clear();
   channel?.postMessage('changed');

@@ -1,3 +1,4 @@
+import { potKindOf } from '@/core/vocabulary';
 import { USUAL_POTS, type UsualPot } from '@/core/batch/household';
 import { formatAcross, LITRES_PER_QUART, type Units } from '@/core/quantity';
 import { potDepthCm } from '@/drawings/well';
@@ -21,7 +22,7 @@ function Outline({ pot }: { readonly pot: UsualPot }) {
   const line = (share: number): number => HEIGHT - 8 - depth * share;
   return (
     <svg viewBox={`0 0 110 ${HEIGHT}`} className="h-21 w-27" aria-hidden>
-      {pot.kind === 'electric' ? (
+      {!potKindOf(pot.kind).hasFlame ? (
         <rect
           x={left - 7}
           y={top + 6}

@@ -2,14 +2,12 @@
 
 import { setName } from '@/core/vocabulary';
 import { useState } from 'react';
-import type { PredictedRunOff, Cook } from '@/core/batch/schema';
+import { type PredictedRunOff, type Cook, LIMITS, isWithin } from '@/core/batch/schema';
 import { formatLevel, LITRES_PER_QUART, type Units } from '@/core/quantity';
 import { withYield, yieldOf } from '@/core/timetable';
 import { saveCook } from './household';
 import { Field } from './Field';
 import { numberIn } from './numbers';
-
-const MOST_L = 100;
 
 /** Broth of a run of bones, to the line read off the pot; what is no number is said beneath. */
 export function YieldEntry({
@@ -33,7 +31,7 @@ export function YieldEntry({
   }
   const value = numberIn(text) * unitL;
   const empty = text.trim() === '';
-  const wrong = !empty && !(value >= 0 && value <= MOST_L);
+  const wrong = !empty && !isWithin(value, LIMITS.yield);
   const unit = units === 'us' ? 'qt' : 'L';
   return (
     <Field
@@ -42,13 +40,15 @@ export function YieldEntry({
       hint={`predicted ${formatLevel(predicted.litres, units)}, ${setName(predicted.set)}`}
       inputMode="decimal"
       value={text}
-      error={wrong ? `a number from 0 to ${Math.round(MOST_L / unitL)} ${unit}` : undefined}
+      error={
+        wrong ? `a number from 0 to ${Math.round(LIMITS.yield.max / unitL)} ${unit}` : undefined
+      }
       onChange={(event) => {
         const typed = event.target.value;
         const now = numberIn(typed) * unitL;
         setText(typed);
         if (typed.trim() === '') saveCook(withYield(cook, predicted.run, { litres: undefined }));
-        else if (now >= 0 && now <= MOST_L)
+        else if (now >= 0 && now <= LIMITS.yield.max)
           saveCook(withYield(cook, predicted.run, { litres: now }));
       }}
     />

@@ -12,7 +12,7 @@ export function maybeNumber(text: string): number | undefined {
 }
 
 /** Whether a text is empty, or a number within bounds. */
-export function isWithin(text: string, least: number, most: number): boolean {
+export function isTextWithin(text: string, least: number, most: number): boolean {
   const number = maybeNumber(text);
   return number === undefined || (number >= least && number <= most);
 }

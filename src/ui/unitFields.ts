@@ -11,8 +11,10 @@ import {
   PRESSURE_UNITS,
   toCelsius,
   toFahrenheit,
+  VOLUME_ML,
   type Units,
 } from '@/core/quantity';
+import { isWithin, LIMITS } from '@/core/batch/schema';
 import { boilingPoint } from '@/core/water';
 
 export type Dimension =
@@ -20,6 +22,7 @@ export type Dimension =
   | 'temperature'
   | 'volume'
   | 'measure'
+  | 'splash'
   | 'across'
   | 'cut'
   | 'pressure'
@@ -59,6 +62,7 @@ const WAYS: Readonly<Record<Dimension, Way>> = {
   volume: { kept: 'L', us: by('qt', LITRES_PER_QUART, 2) },
   // What is measured in, by the cup.
   measure: { kept: 'L', us: by('cups', LITRES_PER_QUART / 4, 2) },
+  splash: { kept: 'ml', us: by('cups', VOLUME_ML.cup, 2) },
   across: { kept: 'cm', us: by('in', 2.54, 2) },
   cut: { kept: 'mm', us: by('in', 25.4, 3) },
   pressure: { kept: 'kPa', us: PSI },
@@ -121,7 +125,7 @@ export function allKept(
   return out;
 }
 
-const BOUNDS = /a number from (-?[\d.]+) to (-?[\d.]+) (\S+)/;
+const BOUNDS = /a number from (-?[\d.]+) to (-?[\d.]+) ([^\s,]+)/;
 
 /**
  * What a schema asks for, in the units of the field.
@@ -144,17 +148,13 @@ export function refusal(
   return message.replace(all, `a number from ${at(least)} to ${at(most)} ${unitOf(found, units)}`);
 }
 
-/** Altitudes that people cook at, m. */
-export const LOWEST_M = -400;
-export const HIGHEST_M = 5000;
-
 /**
  * Shows an altitude as it was taken, with what follows; undefined where nobody cooks.
  *
  * @example altitudeHint(1615, 'us') // "5,299 ft: water boils at 202 °F"
  */
 export function altitudeHint(altitudeM: unknown, units: Units): string | undefined {
-  return typeof altitudeM === 'number' && altitudeM >= LOWEST_M && altitudeM <= HIGHEST_M
+  return typeof altitudeM === 'number' && isWithin(altitudeM, LIMITS.altitude)
     ? `${formatAltitude(altitudeM, units)}: water boils at ${formatTemperature(boilingPoint(altitudeM), units)}`
     : undefined;
 }

@@ -5,7 +5,7 @@
  */
 import { poursOf, staysShut, stepsOf } from '../batch/plan';
 import type { Batch, MarkKind, PotKind, PressureStep, Prediction, Step } from '../batch/schema';
-import { releaseOf, waitOf, type ReleaseMethod } from '../vocabulary';
+import { releaseOf, waitOf, type ReleaseMethod, potKindOf } from '../vocabulary';
 import {
   firstOpened,
   known,
@@ -56,7 +56,7 @@ function pressureStages(
     stage('load', 'lid-locked', 0),
     stage('warm-up', 'at-pressure', predicted?.warmUpMin ?? 0),
     // An electric pot ends its hold by itself; a flame is turned off by a hand.
-    stage('hold', pot === 'stovetop' ? 'hold-over' : null, step.holdMin),
+    stage('hold', potKindOf(pot).hasFlame ? 'hold-over' : null, step.holdMin),
     ...(waitMin > 0 ? [stage('wait', null, waitMin)] : []),
     ...(releaseOf(release.method).stove ? [stage('valve', 'valve-opened', 0)] : []),
     stage('pin', 'pin-down', Math.max(0, releaseMin - waitMin)),

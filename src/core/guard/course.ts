@@ -64,7 +64,7 @@ export interface Course {
   /** Minute at which the spans begin. */
   readonly spansFromMin: number;
   readonly fill: CourseFill | null;
-  readonly pot: { readonly kind: 'electric' | 'stovetop'; readonly capacityL: number };
+  readonly pot: { readonly keepsWarm: boolean; readonly capacityL: number };
   readonly roomC: number;
   /** Liquid that is water or holds mostly water, L. */
   readonly wateryL: number;

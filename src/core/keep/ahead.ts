@@ -2,6 +2,7 @@
  * The next days of a larder: what to use first, what has its last day, what to thaw in the evening for when
  * it is wanted, when it runs out.
  */
+import { isFrozen } from '../vocabulary';
 import { rollups } from 'd3-array';
 import { claimed, freeInJar, isEmptied } from '../batch/household';
 import type { Batch, Jar } from '../batch/schema';
@@ -100,7 +101,7 @@ function forPlans(
         const jar = byId.get(id);
         if (!jar) continue;
         tell(day, { kind: 'into', name: jar.name, litres, batch: batch.name });
-        if (jar.where !== 'freezer') continue;
+        if (!isFrozen(jar)) continue;
         const hours = fridgeThawHours(jar);
         const evening = Math.max(today, addDays(day, -eveningsFor(hours)));
         tell(evening, { kind: 'thaw', name: jar.name, litres, jar: jar.id, hours, forDay: day });
@@ -114,7 +115,7 @@ function drink(standing: readonly Standing[], day: number, wanted: number): read
   const used = new Map<string, { litres: number; jars: number }>();
   let left = wanted;
   const ready = standing
-    .filter((s) => s.where === 'fridge' && s.litres > SIP_L && (s.readyOn ?? 0) <= day)
+    .filter((s) => !isFrozen(s) && s.litres > SIP_L && (s.readyOn ?? 0) <= day)
     .filter((s) => dayOf(s.useBy) >= day)
     .toSorted((a, b) => a.useBy - b.useBy || a.jar.id.localeCompare(b.jar.id));
   for (const s of ready) {
@@ -130,9 +131,7 @@ function drink(standing: readonly Standing[], day: number, wanted: number): read
 
 /** What is left of each thing on the last day of some of its jars. */
 function lastDay(standing: readonly Standing[], day: number): readonly DayNote[] {
-  const last = standing.filter(
-    (s) => s.where === 'fridge' && s.litres > SIP_L && dayOf(s.useBy) === day,
-  );
+  const last = standing.filter((s) => !isFrozen(s) && s.litres > SIP_L && dayOf(s.useBy) === day);
   return rollups(
     last,
     (of) => of.reduce((sum, s) => sum + s.litres, 0),
@@ -162,7 +161,7 @@ export function daysAhead(see: ToSee, now: number, days = 7): readonly LarderDay
   const broths = standing.filter((s) => isBroth(s.jar));
   const enough = (day: number): boolean =>
     broths
-      .filter((s) => s.where === 'fridge' && (s.readyOn ?? 0) <= day && dayOf(s.useBy) >= day)
+      .filter((s) => !isFrozen(s) && (s.readyOn ?? 0) <= day && dayOf(s.useBy) >= day)
       .reduce((sum, s) => sum + s.litres, 0) >=
     litresADay - SIP_L;
   let out = false;
@@ -180,14 +179,14 @@ export function daysAhead(see: ToSee, now: number, days = 7): readonly LarderDay
     notes.push(...(plans.get(at) ?? []));
     if (litresADay > 0) {
       const next = broths
-        .filter((s) => s.where === 'freezer' && s.litres > SIP_L)
+        .filter((s) => isFrozen(s) && s.litres > SIP_L)
         .toSorted((a, b) => a.useBy - b.useBy || a.jar.id.localeCompare(b.jar.id))[0];
       if (next) {
         const hours = fridgeThawHours(next.jar);
         const forDay = addDays(at, eveningsFor(hours));
         // What is left after tonight has to last until the next jar is thawed.
         const lasts = broths
-          .filter((s) => s.where === 'fridge' && dayOf(s.useBy) >= forDay)
+          .filter((s) => !isFrozen(s) && dayOf(s.useBy) >= forDay)
           .reduce((sum, s) => sum + s.litres, 0);
         if (lasts < litresADay * (daysBetween(at, forDay) - 1) + litresADay - SIP_L) {
           next.where = 'fridge';

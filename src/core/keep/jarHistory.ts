@@ -1,25 +1,29 @@
 /** Histories of jars: what is in one has been through its cook, the fridge and the freezer, and goes on in the next pot. */
+import { JAR_PLACES, jarPlaceOf } from '../vocabulary';
 import type { History, Jar, Span } from '../batch/schema';
 import { coldDays, followedBy, judgeHistory } from '../guard';
 
 const MS_PER_MIN = 60_000;
-/** A fridge and a freezer of a home, C (common practice: 4 C at the most, -18 C). */
-const PLACE_C = { fridge: [1, 4], freezer: [-20, -15] } as const;
 
 /** Span of a jar in its present place. */
 function sinceThen({ where, since, madeAt }: Jar, nowMs: number): Span {
-  const [coolestC, warmestC] = PLACE_C[where];
+  const [coolestC, warmestC] = jarPlaceOf(where).airC;
   const minutes = Math.max(0, (nowMs - Date.parse(since ?? madeAt)) / MS_PER_MIN);
   return { minutes, coolestC, warmestC, how: 'presumed' };
 }
 
-/** History before the present place. A jar of an older version stood in the other place since it was made. */
+/**
+ * History before the present place. Where a jar of an older version stood since it was made is not kept: it
+ * counts as the warmest of the other places.
+ */
 function before({ history, madeAt, since, where }: Jar): History {
   if (history) return history;
   const start: History = { startAt: madeAt, spans: [] };
   if (since === undefined) return start;
-  const other = where === 'fridge' ? 'freezer' : 'fridge';
-  return followedBy(start, [sinceThen({ where: other, madeAt } as Jar, Date.parse(since))]);
+  const [warmest = where] = JAR_PLACES.filter((place) => place !== where).toSorted(
+    (a, b) => jarPlaceOf(b).airC[1] - jarPlaceOf(a).airC[1],
+  );
+  return followedBy(start, [sinceThen({ where: warmest, madeAt } as Jar, Date.parse(since))]);
 }
 
 /** History of what is in a jar, up to a moment, ms since 1970. */

@@ -1,21 +1,21 @@
 /** Dates of jars: by the household's own days and months, else by the published ones. */
 import { isEmptied, type AboutJar } from '../batch/household';
 import type { Jar, LarderHabits } from '../batch/schema';
-import { FREEZER_MONTHS, FRIDGE_DAYS, isPastDay } from '../guard';
+import { isPastDay } from '../guard';
+import { isFrozen, JAR_PLACES, jarPlaceOf, type JarPlaceDefinition } from '../vocabulary';
 import { addDays, addMonths, daysBetween } from './calendar';
 import { daysUsed, isJarLost, jarHistory } from './jarHistory';
 
-export interface Keeps {
-  readonly fridgeDays: number;
-  readonly freezerMonths: number;
-}
+/** How long this household keeps things in each place. */
+export type Keeps = Readonly<Record<JarPlaceDefinition['habit'], number>>;
 
-/** As this household keeps things; the careful end of what is published where it has not said. */
+/** As this household keeps things; the usual times where it has not said. */
 export function keepsOf(habits: LarderHabits | undefined): Keeps {
-  return {
-    fridgeDays: habits?.fridgeDays ?? FRIDGE_DAYS[0],
-    freezerMonths: habits?.freezerMonths ?? FREEZER_MONTHS[1],
-  };
+  const all = JAR_PLACES.map((place) => {
+    const { habit, usual } = jarPlaceOf(place);
+    return [habit, habits?.[habit] ?? usual] as const;
+  });
+  return Object.fromEntries(all) as Keeps;
 }
 
 /** Since when it is where it is, ms. */
@@ -27,9 +27,10 @@ const MS_PER_DAY = 86_400_000;
 export function dueOf(jar: Jar, keeps: Keeps): number {
   if (jar.useBy) return Date.parse(jar.useBy);
   const since = sinceOf(jar);
-  return jar.where === 'fridge'
-    ? addDays(since, keeps.fridgeDays) - daysUsed(jar) * MS_PER_DAY
-    : addMonths(since, keeps.freezerMonths);
+  const { counted, habit } = jarPlaceOf(jar.where);
+  return counted === 'days'
+    ? addDays(since, keeps[habit]) - daysUsed(jar) * MS_PER_DAY
+    : addMonths(since, keeps[habit]);
 }
 
 /** Whole days from now until it is to be used; below 0 past it. */
@@ -41,14 +42,14 @@ export function daysLeft(jar: Jar, keeps: Keeps, now: number): number {
 export function firstToUse(jars: readonly Jar[], keeps: Keeps): readonly Jar[] {
   return jars
     .filter((jar) => !isEmptied(jar))
-    .map((jar) => ({ jar, frozen: Number(jar.where === 'freezer'), due: dueOf(jar, keeps) }))
+    .map((jar) => ({ jar, frozen: Number(isFrozen(jar)), due: dueOf(jar, keeps) }))
     .toSorted((a, b) => a.frozen - b.frozen || a.due - b.due || (a.jar.id < b.jar.id ? -1 : 1))
     .map(({ jar }) => jar);
 }
 
 /** Whether a jar is still good for a plan or for the freezer: not past its day, and never lost. @param now ms since 1970 */
 export function isGood(jar: Jar, keeps: Keeps, now: number): boolean {
-  return !isPastDay(jar.where === 'freezer', daysLeft(jar, keeps, now)) && !isJarLost(jar, now);
+  return !isPastDay(isFrozen(jar), daysLeft(jar, keeps, now)) && !isJarLost(jar, now);
 }
 
 /** History and last day of a jar, as they go along into a plan. @param now ms since 1970 */
@@ -56,7 +57,7 @@ export const aboutJar =
   (keeps: Keeps, now: number): AboutJar =>
   (jar) => ({
     history: jarHistory(jar, now),
-    ...(jar.where === 'fridge' && { useBy: new Date(dueOf(jar, keeps)).toISOString() }),
+    ...(!isFrozen(jar) && { useBy: new Date(dueOf(jar, keeps)).toISOString() }),
   });
 
 /** Returns the jars that may go into a plan, those to be used first in front. */

@@ -4,7 +4,7 @@
  */
 import type { Pot } from '../batch/schema';
 import { FUSION } from '../heat';
-import { HOLDERS, usableL, type CoolingKey, type HolderKind } from '../vocabulary';
+import { HOLDERS, usableL, type CoolingKey, type HolderKind, potKindOf } from '../vocabulary';
 import { COLD_C, COOL_C, HOT_C } from '../guard';
 import { potVessel } from '../vessel';
 import type { Portions, Stand } from './cool';
@@ -210,7 +210,7 @@ export const WAYS = {
     does: 'It stays on keep-warm with the lid on until morning. Many pots hold less than they say: read it with a thermometer before you go, and in the morning.',
     workMin: 1,
     stands: (left) =>
-      left.pot.kind === 'electric'
+      potKindOf(left.pot.kind).keepsWarm
         ? {
             needs: { keepWarm: true },
             stands: [stand('hot', { minutes: OVERNIGHT_MIN }, inPot(left))],

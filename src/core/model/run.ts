@@ -16,7 +16,7 @@ import {
 } from '../heat';
 import type { ItemUnknowns } from '../unknown';
 import { potVessel } from '../vessel';
-import { handlingOf, surroundingsOf, waterLost } from '../vocabulary';
+import { handlingOf, surroundingsOf, waterLost, potKindOf } from '../vocabulary';
 import { atmosphericPressure } from '../water';
 import type { ItemCook, Lived, Model, ModelOptions } from './model';
 import { lastOf } from '../series';
@@ -38,7 +38,7 @@ function heatStep(
       release: step.release,
       ...(lived && { hands: lived }),
     };
-  const keepsWarm = step.kind === 'rest' && pot.kind === 'electric' && step.keepWarm === true;
+  const keepsWarm = step.kind === 'rest' && potKindOf(pot.kind).keepsWarm && step.keepWarm === true;
   return {
     kind: step.kind,
     minutes: step.minutes,

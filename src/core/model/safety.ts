@@ -22,7 +22,7 @@ import type { PlannedItem } from '../batch/plan';
 import type { Food } from '../food';
 import { isIn, lastOf, valueAt } from '../series';
 import { tableMin } from './reports';
-import { releaseOf, waitOf } from '../vocabulary';
+import { releaseOf, waitOf, potKindOf } from '../vocabulary';
 import type { Model } from './model';
 import type { FillReport, ReleaseReport } from './types';
 
@@ -215,7 +215,7 @@ export function guardedOf(
     spans,
     spansFromMin: fromMin,
     fill: plan.items.length > 0 ? filled : null,
-    pot: { kind: pot.kind, capacityL: pot.capacityL },
+    pot: { keepsWarm: potKindOf(pot.kind).keepsWarm, capacityL: pot.capacityL },
     roomC: air.ambientC,
     wateryL: plan.items.reduce((sum, { food, massG, apart }) => {
       const watery = food.group === 'liquid' && !NOT_WATERY.has(food.key);

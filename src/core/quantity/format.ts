@@ -6,6 +6,7 @@ import {
   isMassUnit,
   isVolumeUnit,
   toFahrenheit,
+  unitDefinition,
   type Amount,
   type Unit,
   type PressureUnit,
@@ -228,74 +229,6 @@ export function formatMinutes(minutes: number): string {
   return rest ? `${Math.floor(whole / 60)} h ${rest} min` : `${whole / 60} h`;
 }
 
-const UNIT_WORDS: Readonly<Record<Unit, readonly [string, string]>> = {
-  g: ['g', 'g'],
-  kg: ['kg', 'kg'],
-  oz: ['oz', 'oz'],
-  lb: ['lb', 'lb'],
-  ml: ['ml', 'ml'],
-  l: ['L', 'L'],
-  tsp: ['tsp', 'tsp'],
-  tbsp: ['tbsp', 'tbsp'],
-  floz: ['fl oz', 'fl oz'],
-  cup: ['cup', 'cups'],
-  pt: ['pt', 'pt'],
-  qt: ['qt', 'qt'],
-  piece: ['', ''],
-  can: ['can', 'cans'],
-};
-
-/** Whose a unit is; spoons, pieces and cans are everybody's. */
-const WORLD: Readonly<Partial<Record<Unit, Units>>> = {
-  g: 'metric',
-  kg: 'metric',
-  ml: 'metric',
-  l: 'metric',
-  oz: 'us',
-  lb: 'us',
-  floz: 'us',
-  cup: 'us',
-  pt: 'us',
-  qt: 'us',
-};
-
-/** Steps that a measure has, from the value on where they are used. The last that is reached counts. */
-const STEPS: Readonly<Partial<Record<Unit, readonly (readonly [from: number, step: number])[]>>> = {
-  piece: [
-    [0, 1 / 4],
-    [1, 1 / 2],
-    [6, 1],
-  ],
-  can: [[0, 1 / 2]],
-  g: [
-    [0, 0.1],
-    [10, 1],
-  ],
-  ml: [
-    [0, 1],
-    [50, 5],
-  ],
-  kg: [[0, 0.01]],
-  l: [[0, 0.01]],
-  oz: [
-    [0, 0.1],
-    [4, 0.5],
-  ],
-  floz: [[0, 1 / 2]],
-  lb: [[0, 1 / 4]],
-  pt: [[0, 1 / 4]],
-  qt: [[0, 1 / 4]],
-  tbsp: [[0, 1 / 2]],
-  tsp: [[0, 1 / 4]],
-};
-/** What is too little for a measure is taken with a smaller one. */
-const SMALLER: Readonly<
-  Partial<Record<Unit, readonly [below: number, unit: Unit, times: number]>>
-> = {
-  cup: [0.22, 'tbsp', 16],
-  tbsp: [0.75, 'tsp', 3],
-  lb: [0.22, 'oz', 16],
-};
 /** A number as near to what was typed as this was typed so. */
 const TYPED = 0.005;
 
@@ -308,32 +241,20 @@ const TYPED = 0.005;
 export function measured(amount: Amount): Amount {
   const { value, unit } = amount;
   if (value <= 0) return amount;
-  const smaller = SMALLER[unit];
+  const { smaller, steps, fractions } = unitDefinition(unit);
   if (smaller && value < smaller[0])
-    return measured({ ...amount, value: value * smaller[2], unit: smaller[1] });
+    return measured({ ...amount, value: value * smaller[2], unit: smaller[1] as Unit });
   const near = nearestFraction(value);
-  if (unit === 'cup') return { ...amount, value: near };
+  if (steps.length === 0) return { ...amount, value: near };
   // Whole numbers, and the fractions that measures have, are as they were typed.
   const isTyped =
     (value >= 1 && Math.abs(value - Math.round(value)) < 1e-6) ||
-    (FRACTION_UNITS.has(unit) && near > 0 && Math.abs(near - value) < TYPED);
+    (fractions && near > 0 && Math.abs(near - value) < TYPED);
   if (isTyped) return amount;
-  const step = STEPS[unit]?.findLast(([from]) => value >= from)?.[1] ?? 0.1;
+  const step = steps.findLast(([from]) => value >= from)?.[1] ?? 0.1;
   const rounded = Math.max(step, Math.round(value / step) * step);
   return { ...amount, value: Number(rounded.toFixed(4)) };
 }
-
-const FRACTION_UNITS: ReadonlySet<Unit> = new Set<Unit>([
-  'cup',
-  'tsp',
-  'tbsp',
-  'pt',
-  'qt',
-  'lb',
-  'piece',
-  'can',
-  'floz',
-]);
 
 /**
  * An amount as the cook would write it; reads back to the same amount within a measure's step.
@@ -346,7 +267,8 @@ const FRACTION_UNITS: ReadonlySet<Unit> = new Set<Unit>([
  *   was written where they are missing
  */
 export function formatAmount(amount: Amount, units?: Units): string {
-  const foreign = units && WORLD[amount.unit] && WORLD[amount.unit] !== units;
+  const { world } = unitDefinition(amount.unit);
+  const foreign = units && world && world !== units;
   if (foreign && isMassUnit(amount.unit)) {
     const grams = amount.value * MASS_G[amount.unit];
     return units === 'us' && grams < MASS_G.lb
@@ -356,13 +278,12 @@ export function formatAmount(amount: Amount, units?: Units): string {
   if (foreign && isVolumeUnit(amount.unit))
     return formatVolume((amount.value * VOLUME_ML[amount.unit]) / 1000, units);
   const { value, unit, canG, size: said } = measured(amount);
+  const { words, fractions } = unitDefinition(unit);
   const near = nearestFraction(value);
   const exact = Math.abs(near - value) < TYPED && near > 0;
   const number =
-    FRACTION_UNITS.has(unit) && exact
-      ? formatFraction(value)
-      : Number(value.toPrecision(4)).toString();
-  const word = UNIT_WORDS[unit][value > 1 ? 1 : 0];
+    fractions && exact ? formatFraction(value) : Number(value.toPrecision(4)).toString();
+  const word = words[value > 1 ? 1 : 0];
   if (unit === 'can' && canG) {
     const net = units === 'us' ? formatMass(canG, 'us') : `${canG} g`;
     return value === 1 ? `a ${net} can` : `${number} ${word} (${net})`;

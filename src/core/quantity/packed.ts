@@ -3,7 +3,15 @@
  * and pieces with their weight said behind ("1 squash (about 2 lb)").
  */
 import { numericQuantity } from 'numeric-quantity';
-import { MASS_G, VOLUME_ML, type Amount, type MassUnit, type Unit } from './units';
+import {
+  MASS_G,
+  unitDefinition,
+  UNITS,
+  VOLUME_ML,
+  type Amount,
+  type MassUnit,
+  type Unit,
+} from './units';
 
 /** What things come packed in, by the word that measures them. */
 const CONTAINERS =
@@ -13,20 +21,8 @@ const MEASURE =
   'g|grams?|kg|kilos?|kilograms?|oz|ounces?|lbs?|pounds?|ml|millilit(?:er|re)s?|l|lit(?:er|re)s?|floz|qts?|quarts?|pints?|pts?';
 const NET = String.raw`\(?(?:about\s+)?(${NUMBER})\s*-?\s*(${MEASURE})\b\.?\)?`;
 
-const UNITS: readonly (readonly [RegExp, Unit])[] = [
-  [/^k/i, 'kg'],
-  [/^g/i, 'g'],
-  [/^o/i, 'oz'],
-  [/^(?:lb|pou)/i, 'lb'],
-  [/^m/i, 'ml'],
-  [/^l/i, 'l'],
-  [/^f/i, 'floz'],
-  [/^q/i, 'qt'],
-  [/^p/i, 'pt'],
-];
-
 function unitOf(word: string): Unit {
-  return UNITS.find(([start]) => start.test(word))?.[1] ?? 'g';
+  return UNITS.find((unit) => unitDefinition(unit).packed?.test(word)) ?? 'g';
 }
 
 /**

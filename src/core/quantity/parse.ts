@@ -1,7 +1,7 @@
 import { parseIngredient } from 'parse-ingredient';
 import { readNumber, readPacked, weighed } from './packed';
 import { SPELLED } from './spelled';
-import { type Amount, type Size, type Unit } from './units';
+import { unitDefinition, UNITS, type Amount, type Size, type Unit } from './units';
 
 /** What a line said: its amount where it had one, and the words that are left. */
 export interface ParsedAmount {
@@ -11,30 +11,10 @@ export interface ParsedAmount {
   readonly unsure: readonly string[];
 }
 
-/** Unit names of parse-ingredient, and what they are here. */
-const UNIT_OF: Readonly<Record<string, Unit>> = {
-  gram: 'g',
-  kilogram: 'kg',
-  ounce: 'oz',
-  pound: 'lb',
-  milliliter: 'ml',
-  liter: 'l',
-  teaspoon: 'tsp',
-  tablespoon: 'tbsp',
-  'fluid ounce': 'floz',
-  cup: 'cup',
-  pint: 'pt',
-  quart: 'qt',
-  piece: 'piece',
-  can: 'can',
-  clove: 'piece',
-  stalk: 'piece',
-  slice: 'piece',
-  sprig: 'piece',
-  stick: 'piece',
-  ear: 'piece',
-  fillet: 'piece',
-};
+/** Units by the names that parse-ingredient gives them. */
+const UNIT_OF: Readonly<Record<string, Unit>> = Object.fromEntries(
+  UNITS.flatMap((unit) => unitDefinition(unit).parsed.map((name) => [name, unit])),
+);
 
 const WORD_NUMBERS: readonly (readonly [RegExp, string])[] = [
   [/^(?:about|around|roughly|some|approximately|approx\.?|enough|ca\.?)\s+/i, ''],

@@ -24,7 +24,7 @@ import { usualSpan, type Food } from '../food';
 import { scaleOf } from '../texture';
 import { formatAmount, formatMinutes, type Units } from '../quantity';
 import { finishMoves } from '../serve';
-import { releaseOf, stepOf, waitOf } from '../vocabulary';
+import { releaseOf, stepOf, waitOf, potKindOf } from '../vocabulary';
 
 export type MoveKind = 'before' | 'prep' | 'hands' | 'wait' | 'alongside' | 'serve';
 
@@ -120,11 +120,12 @@ function holdMoves(step: PressureStep, hot: number, minutes: number, pot: Pot): 
   const title = 'At pressure: the hold begins';
   const holds = `Hold ${formatMinutes(step.holdMin)}`;
   const free = wait(`${step.id}-hold`, hot + 1, minutes - 1, 'Hold');
-  if (pot.kind === 'electric') {
-    const detail = [`${holds}; the pot keeps the time.`, free[0]?.detail].filter(Boolean).join(' ');
+  const kind = potKindOf(pot.kind);
+  if (!kind.hasFlame) {
+    const detail = [`${holds}; ${kind.holds}`, free[0]?.detail].filter(Boolean).join(' ');
     return [{ id: `${step.id}-hot`, minute: hot, minutes, kind: 'wait', title, detail }];
   }
-  const detail = `${holds}; turn the heat down until the regulator just rocks.`;
+  const detail = `${holds}; ${kind.holds}`;
   return [{ id: `${step.id}-hot`, minute: hot, minutes: 1, kind: 'hands', title, detail }, ...free];
 }
 

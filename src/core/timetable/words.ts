@@ -1,7 +1,7 @@
 /** What to do and look for at a stage, and what can hurt there. Common practice, no source. */
 import { HOT_C } from '../guard/limits';
 import { formatTemperature, type Units } from '../quantity';
-import { doingOf, releaseOf, RELEASES } from '../vocabulary';
+import { doingOf, releaseOf, RELEASES, potKindOf } from '../vocabulary';
 import type { Stage } from '../cook';
 
 export interface Words {
@@ -51,14 +51,12 @@ const PRESUMED: Words = {
 export function wordsOf(stage: Stage, units: Units): Words {
   if (stage.presumed) return PRESUMED;
   const shut = stage.release !== null && releaseOf(stage.release).lets === null;
-  const flame = stage.pot === 'stovetop';
+  const { acts, atPressure, endsHold } = potKindOf(stage.pot);
   switch (stage.kind) {
     case 'load':
       return {
         title: 'Add the food and lock the lid',
-        act: flame
-          ? 'Everything listed goes in. Clean ring and valve, lid locked, then heat on high.'
-          : 'Everything listed goes in. Clean ring and valve, lid locked, valve shut, then start the pot.',
+        act: acts.load,
         look: 'Hold the level against the line inside the pot: above it, take some out before the lid goes on.',
         press: 'Lid locked',
         caution: 'Check that the valve moves freely and the ring sits in its groove.',
@@ -66,12 +64,8 @@ export function wordsOf(stage: Stage, units: Units): Words {
     case 'warm-up':
       return {
         title: 'Coming to pressure',
-        act: flame
-          ? 'Stay near: the heat goes down when it is there.'
-          : 'Nothing to do. Stay near.',
-        look: flame
-          ? 'First a plume of steam, then the pin rises and the regulator begins to rock: turn the heat down till it just rocks.'
-          : 'First a plume of steam, then the pin rises, and the pot’s own countdown begins.',
+        act: acts['warm-up'],
+        look: atPressure,
         press: 'At pressure',
         caution:
           'Steam and no pin: the valve is open, or the ring out of its groove. If it smells of scorching, heat off, let it cool, look at the bottom.',
@@ -79,19 +73,15 @@ export function wordsOf(stage: Stage, units: Units): Words {
     case 'hold':
       return {
         title: 'Hold',
-        act: flame
-          ? 'Leave it shut, on the lowest flame that keeps the regulator rocking. When the clock is down, heat off.'
-          : 'Leave it shut. The pot holds it by itself.',
+        act: acts.hold,
         look: 'The pin stays up, no steady plume of steam.',
-        press: flame ? 'Heat off' : null,
+        press: endsHold,
         caution: null,
       };
     case 'wait':
       return {
         title: 'Wait, valve shut',
-        act: flame
-          ? 'Off the heat. It cools by itself; this is cooking time too.'
-          : 'The pot is off and cools by itself; this is cooking time too.',
+        act: acts.wait,
         look: 'Leave the valve alone until the clock is down.',
         press: null,
         caution: null,
@@ -109,9 +99,7 @@ export function wordsOf(stage: Stage, units: Units): Words {
     case 'pin':
       return {
         title: shut ? 'Let the pin drop by itself' : 'Wait for the pin to drop',
-        act: shut
-          ? `${flame ? 'Off the heat' : 'The pot off'}, valve shut: leave it alone.`
-          : 'Wait until no steam comes.',
+        act: shut ? acts.pin : 'Wait until no steam comes.',
         look: 'The pin falls with a click.',
         press: 'Pin down',
         caution: null,

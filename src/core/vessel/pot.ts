@@ -1,18 +1,17 @@
+import { potKindOf } from '../vocabulary';
 import type { Pot } from '../batch/schema';
 import { USUAL_VALVE } from '../release';
 import { traitOf } from '../unknown';
 import type { PressureVessel } from './types';
 
-/** Loss with the lid on, W/K: an insulated electric pot by size, a bare stovetop cooker (brief). */
-export function usualLoss(pot: Pick<Pot, 'kind' | 'capacityL'>): number {
-  if (pot.kind === 'stovetop') return 3.5;
-  // 1.3 W/K at 5.7 L and 1.6 at 7.6 L: close to the two-thirds power of the volume.
-  return 1.3 * (pot.capacityL / 5.7) ** (2 / 3);
+/** Loss of a usual pot with the lid on, W/K. */
+export function usualLoss({ kind, capacityL }: Pick<Pot, 'kind' | 'capacityL'>): number {
+  return potKindOf(kind).lossWPerK(capacityL);
 }
 
-/** Share of the power that arrives in the contents (brief; stovetop assumed). */
+/** Share of the power that arrives in the contents of a usual pot. */
 export function usualEfficiency({ kind }: Pick<Pot, 'kind'>): number {
-  return kind === 'electric' ? 0.88 : 0.6;
+  return potKindOf(kind).efficiency;
 }
 
 /** Inner pot, lid and base: 0.2 kg of steel a litre at 500 J/(kg K) (assumed). */
@@ -22,8 +21,6 @@ function usualBody(pot: Pot): number {
 
 /** Seconds of full power blown as steam before a pin rises and its air is gone (assumed). */
 const SEAL_S = 45;
-/** Power spent on steam while a stovetop regulator rocks, W (assumed). */
-const REGULATOR_W = 100;
 
 /** A cook's pot as a vessel: what its cooks have told of it, and the usual values where nothing is known. */
 export function potVessel(pot: Pot): PressureVessel {
@@ -43,7 +40,7 @@ export function potVessel(pot: Pot): PressureVessel {
       valve: { ...USUAL_VALVE, areaM2: USUAL_VALVE.areaM2 * factor('valve') },
       sealS: SEAL_S * factor('seal'),
       lagS: Math.max(0, traitOf(pot, 'lag')),
-      rocksW: pot.kind === 'stovetop' ? REGULATOR_W : 0,
+      rocksW: potKindOf(pot.kind).rocksW,
     },
   };
 }

@@ -20,6 +20,14 @@ export {
   type StepDefinition,
   type StepKind,
 } from './steps';
+export {
+  isFrozen,
+  JAR_PLACES,
+  jarPlaceOf,
+  type JarPlace,
+  type JarPlaceDefinition,
+} from './jarPlaces';
+export { POT_KINDS, potKindOf, type PotKind, type PotKindDefinition } from './pots';
 export { coolingOf, type CoolingKey } from './coolings';
 export { doingOf, type Doing } from './doing';
 export {

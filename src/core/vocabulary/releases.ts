@@ -3,6 +3,7 @@
  * record, so that another way is another record and the compiler names what it lacks. Words are
  * common practice, no source.
  */
+import { potKindOf, type PotKind } from './pots';
 
 /** How the steam leaves, once it is let. */
 export type Letting = 'open' | 'bursts' | 'cold water';
@@ -37,7 +38,6 @@ export interface ReleaseDefinition {
   readonly lets: Letting | null;
   /** Whether the valve stays shut for some minutes first: always, when asked, or never. */
   readonly waits: 'always' | 'may' | 'never';
-  readonly stovetopOnly: boolean;
   /** Where it is chosen. */
   readonly chosen: string;
   /** In the plan, before "after 10 min". */
@@ -63,7 +63,6 @@ export const RELEASES = {
   natural: {
     lets: null,
     waits: 'never',
-    stovetopOnly: false,
     chosen: 'natural: let the pin drop by itself',
     planned: 'natural release',
     compared: 'let it drop',
@@ -76,7 +75,6 @@ export const RELEASES = {
   quick: {
     lets: 'open',
     waits: 'never',
-    stovetopOnly: false,
     chosen: 'quick: open the valve at once',
     planned: 'quick release',
     compared: 'at once',
@@ -89,7 +87,6 @@ export const RELEASES = {
   timed: {
     lets: 'open',
     waits: 'always',
-    stovetopOnly: false,
     chosen: 'timed: wait, then open the valve',
     planned: 'valve',
     compared: 'wait',
@@ -102,7 +99,6 @@ export const RELEASES = {
   pulsed: {
     lets: 'bursts',
     waits: 'may',
-    stovetopOnly: false,
     chosen: 'pulsed: open in bursts',
     planned: 'valve in bursts',
     compared: 'in bursts',
@@ -115,7 +111,6 @@ export const RELEASES = {
   coldwater: {
     lets: 'cold water',
     waits: 'may',
-    stovetopOnly: true,
     chosen: 'cold water over the lid',
     planned: 'cold water over the lid',
     compared: 'cold water',
@@ -140,8 +135,10 @@ export function releaseOf(method: ReleaseMethod): ReleaseDefinition {
 }
 
 /** Ways that a pot of a kind can let its pressure go. */
-export function releasesFor(kind: 'electric' | 'stovetop'): readonly ReleaseMethod[] {
-  return RELEASE_METHODS.filter((m) => kind === 'stovetop' || !releaseOf(m).stovetopOnly);
+export function releasesFor(kind: PotKind): readonly ReleaseMethod[] {
+  return RELEASE_METHODS.filter(
+    (m) => potKindOf(kind).mayChillLid || releaseOf(m).lets !== 'cold water',
+  );
 }
 
 /** Minutes that a release waits with the valve shut; 0 for one that only waits. */

@@ -1,6 +1,6 @@
 /** Handles of the step bar: the end of a hold, the moment the valve opens. */
 import type { StepReport } from '@/core/model';
-import type { Step } from '@/core/batch/schema';
+import { type Step, LIMITS } from '@/core/batch/schema';
 import { LONGEST_WAIT_MIN, releaseOf, waitOf, type Release } from '@/core/vocabulary';
 import { formatMinutes } from '@/core/quantity';
 
@@ -17,8 +17,6 @@ export interface Grip {
   readonly text: string;
   readonly clamp: (minutes: number) => number;
 }
-
-const MOST_HOLD = 600;
 
 function clampTo(most: number) {
   return (minutes: number): number => Math.min(most, Math.max(0, Math.round(minutes)));
@@ -45,10 +43,10 @@ export function grips(steps: readonly Step[], reports: readonly StepReport[]): r
         kind: 'hold',
         atMin: over,
         minutes: step.holdMin,
-        most: MOST_HOLD,
+        most: LIMITS.hold.max,
         label: 'End of the hold',
         text: `hold ${formatMinutes(step.holdMin)}`,
-        clamp: clampTo(MOST_HOLD),
+        clamp: clampTo(LIMITS.hold.max),
       },
       {
         id: `grip-valve-${step.id}`,

@@ -5,7 +5,7 @@ import { isEmptied, isThrownOut, shelvesOf, type Shelf } from '@/core/batch/hous
 import { isStock } from '@/core/batch/plan';
 import type { Batch, Bundle, Cook } from '@/core/batch/schema';
 import { aboutJar, bagWorth, dueOf, firstToUse, isGood, keepsOf } from '@/core/keep';
-import { setName } from '@/core/vocabulary';
+import { setName, isFrozen } from '@/core/vocabulary';
 import { formatVolume } from '@/core/quantity';
 import { cookAgain } from '@/core/timetable';
 import { dayOf } from '@/session/clockText';
@@ -31,11 +31,7 @@ function brothsToUse(
   const keeps = keepsOf(kitchen.larder);
   const good = firstToUse(jars, keeps).filter(
     (jar) =>
-      jar.where === 'fridge' &&
-      isStock(jar) &&
-      !jar.thick &&
-      !isEmptied(jar) &&
-      isGood(jar, keeps, now),
+      !isFrozen(jar) && isStock(jar) && !jar.thick && !isEmptied(jar) && isGood(jar, keeps, now),
   );
   const due = group(good, (jar) => jar.name);
   return shelvesOf(good, batches, aboutJar(keeps, now)).flatMap((shelf) => {

@@ -1,5 +1,5 @@
 import { stepWords, usualMinutes } from '@/core/batch/plan';
-import type { Pot, Step } from '@/core/batch/schema';
+import { type Pot, type Step, LIMITS } from '@/core/batch/schema';
 import {
   releaseBy,
   releaseOf,
@@ -11,7 +11,6 @@ import {
 } from '@/core/vocabulary';
 import { NumberInput } from '@/ui/NumberInput';
 
-const LONGEST_MIN = 600;
 /** A wait before the valve where none was read, min. */
 const USUAL_WAIT_MIN = 10;
 
@@ -51,7 +50,7 @@ export function StepRow({
         className={`field !w-20 ${read === undefined ? '!border-[#b08a2c]' : ''}`}
         value={minutes}
         least={0}
-        most={LONGEST_MIN}
+        most={(step.kind === 'pressure' ? LIMITS.hold : LIMITS.step).max}
         onNumber={onMinutes}
       />
       <span className="min-w-24 flex-1" onClick={onPoint}>

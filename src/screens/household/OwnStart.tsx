@@ -1,5 +1,6 @@
 'use client';
 
+import { LIMITS, isWithin } from '@/core/batch/schema';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { UsualPot } from '@/core/batch/household';
@@ -9,7 +10,7 @@ import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
 import { toNumbers, whichNumber } from '@/ui/numbers';
 import { potName, PotRow } from '@/ui/PotRow';
-import { allKept, altitudeHint, HIGHEST_M, LOWEST_M, unitOf } from '@/ui/unitFields';
+import { allKept, altitudeHint, unitOf } from '@/ui/unitFields';
 import { emptyKitchen } from './sample';
 
 /** Whether this browser speaks as cooks do who measure in cups. */
@@ -29,9 +30,7 @@ export function OwnStart({ onBack }: { readonly onBack: () => void }) {
     units,
   );
   const known =
-    typeof altitudeM === 'number' && altitudeM >= LOWEST_M && altitudeM <= HIGHEST_M
-      ? altitudeM
-      : null;
+    typeof altitudeM === 'number' && isWithin(altitudeM, LIMITS.altitude) ? altitudeM : null;
   const pick = async (pot: UsualPot): Promise<void> => {
     if (known === null) return;
     const own = { ...pot, id: 'p1', name: potName(pot, units) };

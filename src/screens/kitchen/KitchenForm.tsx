@@ -3,6 +3,7 @@
 import { useForm, useWatch } from 'react-hook-form';
 import { changed } from '@/core/batch/plan';
 import { kitchenSchema, type Kitchen } from '@/core/batch/schema';
+import { formSchemaOf } from '@/core/batch/schema/yupOf';
 import type { Units } from '@/core/quantity';
 import { Choice, Field } from '@/ui/Field';
 import { KeepFoot } from '@/ui/KeepFoot';
@@ -67,7 +68,7 @@ export function KitchenForm({
     Kitchen
   >({
     defaultValues: shownKitchen(kitchen, kitchen.units),
-    resolver: formResolver<Fields, Kitchen>(kitchenSchema, (values) =>
+    resolver: formResolver<Fields, Kitchen>(formSchemaOf(kitchenSchema), (values) =>
       readKitchen(values, kitchen),
     ),
   });

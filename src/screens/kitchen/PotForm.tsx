@@ -1,5 +1,6 @@
 'use client';
 
+import { POT_KINDS, potKindOf } from '@/core/vocabulary';
 import { useSaid } from '@/ui/said';
 import {
   useFieldArray,
@@ -10,6 +11,7 @@ import {
 } from 'react-hook-form';
 import { problemsOf, usualPowerW } from '@/core/batch/household';
 import { potSchema, type Kitchen, type Pot } from '@/core/batch/schema';
+import { formSchemaOf } from '@/core/batch/schema/yupOf';
 import { usualEfficiency, usualLoss } from '@/core/vessel';
 import { formatShare, type Units } from '@/core/quantity';
 import { Button } from '@/ui/Button';
@@ -140,7 +142,9 @@ export function PotForm({
   const { units } = kitchen;
   const form = useForm<PotFields, unknown, Pot>({
     defaultValues: shownPot(pot, kitchen),
-    resolver: formResolver<PotFields, Pot>(potSchema, (values) => readPot(values, pot, kitchen)),
+    resolver: formResolver<PotFields, Pot>(formSchemaOf(potSchema), (values) =>
+      readPot(values, pot, kitchen),
+    ),
   });
   const { register, handleSubmit, formState, control, setValue } = form;
   const { errors } = formState;
@@ -162,8 +166,11 @@ export function PotForm({
         <div className="grid gap-4 sm:grid-cols-2">
           <Field id="name" label="Name" {...register('name')} error={errors.name?.message} />
           <Choice id="kind" label="Kind" {...register('kind')}>
-            <option value="electric">electric</option>
-            <option value="stovetop">{inOwn('stovetop')}</option>
+            {POT_KINDS.map((kind) => (
+              <option key={kind} value={kind}>
+                {inOwn(potKindOf(kind).chosen)}
+              </option>
+            ))}
           </Choice>
           <Field
             id="capacityL"

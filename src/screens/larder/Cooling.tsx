@@ -1,5 +1,6 @@
 'use client';
 
+import { LIMITS, isWithin } from '@/core/batch/schema';
 import { useState } from 'react';
 import { COLD_C, COOL_C, fallsTo, HOT_C, isLost } from '@/core/guard';
 import type { Followed } from '@/core/keep';
@@ -60,7 +61,7 @@ function Read({ cook, units }: { readonly cook: CoolingCook; readonly units: Uni
   const [text, setText] = useState('');
   const typed = numberIn(text);
   const celsius = units === 'us' ? toCelsius(typed) : typed;
-  const wrong = text.trim() !== '' && !(celsius >= -30 && celsius <= 121);
+  const wrong = text.trim() !== '' && !isWithin(celsius, LIMITS.reading);
   const unit = units === 'us' ? '°F' : '°C';
   return (
     <form

@@ -2,12 +2,20 @@
 
 import { nanoid } from 'nanoid';
 import { useMemo, useState } from 'react';
-import type { Cook, Jar, JarPlace } from '@/core/batch/schema';
+import { type Cook, type Jar, type JarPlace, LIMITS } from '@/core/batch/schema';
 import { dangersOfFilling, judgeHistory } from '@/core/guard';
 import { daysLasting, fillJars, lotHistory, type Sizes } from '@/core/keep';
 import { formatVolume, LITRES_PER_QUART, type Units } from '@/core/quantity';
 import { lotsOf, type CookLot } from '@/core/serve';
-import { hasShoulders, holderName, HOLDERS, usableL, type HolderKind } from '@/core/vocabulary';
+import {
+  hasShoulders,
+  holderName,
+  HOLDERS,
+  usableL,
+  type HolderKind,
+  JAR_PLACES,
+  jarPlaceOf,
+} from '@/core/vocabulary';
 import { isoOf } from '@/session/clock';
 import { dateAndTime } from '@/session/clockText';
 import { Alarm } from '@/ui/Alarm';
@@ -61,15 +69,16 @@ function Fill({
   const [sizes, setSizes] = useState<readonly Sizes[]>(atHand(kitchen).jars);
   if (!lot) return null;
   const wantedL = text === null ? lot.openL : numberIn(text) * one;
-  const wrong = !(wantedL > 0 && wantedL <= 100);
+  const wrong = !(wantedL > 0 && wantedL <= LIMITS.yield.max);
+  const { freezes } = jarPlaceOf(where);
   const portion = larder?.litresADay || USUAL_PORTION_L;
-  const filled = wrong ? null : fillJars(wantedL, sizes, portion, where === 'freezer');
+  const filled = wrong ? null : fillJars(wantedL, sizes, portion, freezes);
   const days = daysLasting(wantedL, larder?.litresADay);
   const history = lotHistory(cook, clock.now());
   const stood = judgeHistory(history.spans, cook.kitchen.ambientC);
   const glass = filled?.jars.some((jar) => HOLDERS[jar.kind].glass) ?? false;
   const dangers = dangersOfFilling({
-    where,
+    freezes,
     glass,
     shoulders: filled?.jars.some((jar) => hasShoulders(jar.kind)) ?? false,
     warmestC: history.spans.at(-1)?.warmestC ?? 0,
@@ -159,8 +168,11 @@ function Fill({
           value={where}
           onChange={(event) => setWhere(event.target.value as JarPlace)}
         >
-          <option value="fridge">the fridge</option>
-          <option value="freezer">the freezer</option>
+          {JAR_PLACES.map((place) => (
+            <option key={place} value={place}>
+              {jarPlaceOf(place).chosen}
+            </option>
+          ))}
         </Choice>
       </div>
       <SizesField units={units} sizes={sizes} onChange={setSizes} />
@@ -184,7 +196,7 @@ function Fill({
             It lasts {days < 1.5 ? 'a day' : `${Math.round(days)} days`} at what you use.
           </p>
         )}
-        {where === 'freezer' && filled?.jars[0] && (
+        {freezes && filled?.jars[0] && (
           <p className="text-small">
             Filled no further than the <Term id="headspace">headspace</Term> that ice needs (
             {formatVolume(usableL(filled.jars[0].kind, true), units)} in a{' '}

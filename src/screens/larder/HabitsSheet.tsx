@@ -1,7 +1,8 @@
 'use client';
 
 import { useForm } from 'react-hook-form';
-import { larderFormSchema, type LarderHabits } from '@/core/batch/schema';
+import { larderSchema, type LarderHabits } from '@/core/batch/schema';
+import { formSchemaOf } from '@/core/batch/schema/yupOf';
 import { FREEZER_MONTHS, FRIDGE_DAYS } from '@/core/guard';
 import type { Units } from '@/core/quantity';
 import { Field } from '@/ui/Field';
@@ -39,7 +40,7 @@ export function HabitsSheet({
         return [field, value === undefined ? '' : String(value)];
       }),
     ),
-    resolver: formResolver<Texts, LarderHabits>(larderFormSchema, (texts) =>
+    resolver: formResolver<Texts, LarderHabits>(formSchemaOf(larderSchema), (texts) =>
       allKept(toNumbers(texts, FIELDS), numbers, DIMENSIONS, units),
     ),
   });

@@ -4,10 +4,10 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { claimed, freeInJar, leftInJar, pourIn, shelvesOf } from '@/core/batch/household';
 import type { Jar } from '@/core/batch/schema';
-import { FREEZER_MONTHS, FRIDGE_DAYS, REHEAT_C } from '@/core/guard';
+import { REHEAT_C } from '@/core/guard';
 import { aboutJar, dueOf, isJarLost, keepsOf, isGood, THAW_WORDS, type Keeps } from '@/core/keep';
 import { formatTemperature, formatVolume } from '@/core/quantity';
-import { holderName, HOLDERS } from '@/core/vocabulary';
+import { holderName, HOLDERS, JAR_PLACES, jarPlaceOf, type JarPlace } from '@/core/vocabulary';
 import { isoOf } from '@/session/clock';
 import { dateAndTime } from '@/session/clockText';
 import { Button } from '@/ui/Button';
@@ -85,19 +85,18 @@ export function JarSheet({
   const clock = useClock();
   const { units } = kitchen;
   const { text, past } = keepsWords(jar, keeps, now);
-  const frozen = jar.where === 'freezer';
+  const place = jarPlaceOf(jar.where);
+  const frozen = place.freezes;
   const lost = isJarLost(jar, now);
   const discard = !isGood(jar, keeps, now);
   const holder = jar.holder ? HOLDERS[jar.holder] : null;
   const go = (how: 'used' | 'given' | 'thrown', litres?: number): void => {
     if (emptyJar(jar.id, how, isoOf(clock), litres)) onClose();
   };
-  const move = (): void => {
-    if (moveJar(jar.id, frozen ? 'fridge' : 'freezer', isoOf(clock))) onClose();
+  const move = (to: JarPlace): void => {
+    if (moveJar(jar.id, to, isoOf(clock))) onClose();
   };
-  const published = frozen
-    ? `${FREEZER_MONTHS.join(' to ')} months for best quality`
-    : `${FRIDGE_DAYS.join(' to ')} days`;
+  const published = `${place.published.join(' to ')} ${place.counted}${frozen ? ' for best quality' : ''}`;
   const left = leftInJar(jar);
   return (
     <Sheet open onClose={onClose} title={jar.name}>
@@ -156,9 +155,12 @@ export function JarSheet({
         {left > 0.2 && <Button onClick={() => go('used', left / 2)}>Half of it used</Button>}
         <Button onClick={() => go('given')}>Given away</Button>
         <Button onClick={() => go('thrown')}>Thrown out</Button>
-        {!discard && (
-          <Button onClick={move}>{frozen ? 'Into the fridge to thaw' : 'Into the freezer'}</Button>
-        )}
+        {!discard &&
+          JAR_PLACES.filter((other) => other !== jar.where).map((other) => (
+            <Button key={other} onClick={() => move(other)}>
+              {jarPlaceOf(other).into}
+            </Button>
+          ))}
       </p>
       {!frozen && (holder?.glass ?? true) && (
         <p className="text-fine text-quiet">

@@ -1,5 +1,6 @@
 'use client';
 
+import { jarPlaceOf } from '@/core/vocabulary';
 import Link from 'next/link';
 import { lightFormat } from 'date-fns';
 import { useState } from 'react';
@@ -65,7 +66,7 @@ function Label({
         <b className="font-semibold">{day(dueOf(jar, keeps))}</b>
       </span>
       <span>{contentWords(jar, units)}</span>
-      <span>{jar.where === 'fridge' ? 'keep in the fridge' : 'keep frozen'}; not canned</span>
+      <span>{jarPlaceOf(jar.where).label}; not canned</span>
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import { isFrozen, JAR_PLACES, jarPlaceOf } from '@/core/vocabulary';
 import { useDeferredValue } from 'react';
 import { leftInJar } from '@/core/batch/household';
 import type { Jar } from '@/core/batch/schema';
@@ -59,12 +60,7 @@ function OnShelf({
           {presses && <span aria-hidden>▲ </span>}
           {text}
         </span>
-        <JarDrawing
-          kind={jar.holder}
-          litres={litres}
-          frozen={jar.where === 'freezer'}
-          past={past}
-        />
+        <JarDrawing kind={jar.holder} litres={litres} frozen={isFrozen(jar)} past={past} />
       </button>
     </li>
   );
@@ -134,22 +130,20 @@ export function Shelves({
   const order = firstToUse(jars, rest.keeps);
   return (
     <div className="space-y-3">
-      <Shelf
-        name="Fridge"
-        celsius={fridgeC}
-        jars={order.filter((jar) => jar.where === 'fridge')}
-        empty="Nothing in the fridge. Fill jars from a cook."
-        cold={false}
-        {...rest}
-      />
-      <Shelf
-        name="Freezer"
-        celsius={FREEZER_C}
-        jars={order.filter((jar) => jar.where === 'freezer')}
-        empty="Nothing in the freezer."
-        cold
-        {...rest}
-      />
+      {JAR_PLACES.map((place) => {
+        const { title, empty, freezes } = jarPlaceOf(place);
+        return (
+          <Shelf
+            key={place}
+            name={title}
+            celsius={freezes ? FREEZER_C : fridgeC}
+            jars={order.filter((jar) => jar.where === place)}
+            empty={empty}
+            cold={freezes}
+            {...rest}
+          />
+        );
+      })}
     </div>
   );
 }

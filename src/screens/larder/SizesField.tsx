@@ -1,3 +1,4 @@
+import { LIMITS } from '@/core/batch/schema';
 import type { Sizes } from '@/core/keep';
 import { HOLDER_KINDS, holderName, type HolderKind } from '@/core/vocabulary';
 import type { Units } from '@/core/quantity';
@@ -36,7 +37,10 @@ export function SizesField({
                 placeholder="0"
                 onChange={(event) => {
                   const count = Math.round(numberIn(event.target.value));
-                  set(kind, Number.isFinite(count) ? Math.min(500, Math.max(0, count)) : 0);
+                  set(
+                    kind,
+                    Number.isFinite(count) ? Math.min(LIMITS.jars.max, Math.max(0, count)) : 0,
+                  );
                 }}
               />
             </label>

@@ -1,3 +1,4 @@
+import { isFrozen } from '@/core/vocabulary';
 import type { Jar } from '@/core/batch/schema';
 import { dueOf, firstToUse, type Keeps } from '@/core/keep';
 import { group } from 'd3-array';
@@ -22,7 +23,7 @@ export function UseFirst({
   readonly onOpen: (jar: Jar) => void;
 }) {
   const order = firstToUse(
-    jars.filter((jar) => jar.where === 'fridge'),
+    jars.filter((jar) => !isFrozen(jar)),
     keeps,
   );
   // Jars of one broth made at once are one thing to use.

@@ -1,4 +1,4 @@
-import { setName } from '@/core/vocabulary';
+import { setName, isFrozen } from '@/core/vocabulary';
 import { leftInJar } from '@/core/batch/household';
 import { isStock } from '@/core/batch/plan';
 import type { Jar } from '@/core/batch/schema';
@@ -26,7 +26,7 @@ export function keepsWords(
       : days < 60
         ? `${Math.round(days / 7)} weeks`
         : `${Math.round(days / 30.4)} months`;
-  return { text, presses: days === 1 && jar.where === 'fridge', past: false };
+  return { text, presses: days === 1 && !isFrozen(jar), past: false };
 }
 
 /** What is in it besides its name: litres, how it sets, salt. */

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState, type ReactNode } from 'react';
-import type { Cook, Mark, MarkKind } from '@/core/batch/schema';
+import { type Cook, type Mark, type MarkKind, LIMITS, isWithin } from '@/core/batch/schema';
 import { changeWords } from '@/core/cook';
 import { ruleWords, type Danger } from '@/core/guard';
 import type { TableDoor } from '@/core/live';
@@ -103,7 +103,7 @@ function NotYet({
   const us = units === 'us';
   const typed = numberIn(text);
   const celsius = us ? toCelsius(typed) : typed;
-  const right = text.trim() !== '' && celsius >= -10 && celsius <= 150;
+  const right = text.trim() !== '' && isWithin(celsius, LIMITS.reading);
   const never = dangers.some(({ level }) => level === 'never');
   const read = (kind: MarkKind, more: Pick<Mark, 'value'>): void => hands.press(kind, more);
   return (

@@ -3,7 +3,7 @@
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { stoodOf, timelineOf } from '@/core/cook';
-import type { Cook, Mark, MarkKind } from '@/core/batch/schema';
+import { type Cook, type Mark, type MarkKind, LIMITS, isWithin } from '@/core/batch/schema';
 import { COOL_C, HOT_C } from '@/core/guard';
 import { formatMinutes, formatTemperature, toCelsius, type Units } from '@/core/quantity';
 import { isoOf } from '@/session/clock';
@@ -42,7 +42,7 @@ export function HowWarm({
   const us = units === 'us';
   const typed = numberIn(text);
   const celsius = us ? toCelsius(typed) : typed;
-  const right = text.trim() !== '' && celsius >= -10 && celsius <= 150;
+  const right = text.trim() !== '' && isWithin(celsius, LIMITS.reading);
   const degrees = (c: number): string => formatTemperature(c, units);
   const answer = (): void => {
     setTried(true);

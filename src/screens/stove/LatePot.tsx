@@ -1,21 +1,15 @@
 'use client';
 
+import { potKindOf } from '@/core/vocabulary';
 import type { Pot } from '@/core/batch/schema';
 import type { Stage, Standing } from '@/core/cook';
 import { lateCauses, type LateCause } from '@/core/live/late';
 import { inTen } from './liveWords';
 
-const LOOKS: Readonly<Record<Pot['kind'], Readonly<Record<LateCause, string>>>> = {
-  electric: {
-    valve: 'The valve: shut, and no steady plume from it?',
-    ring: 'The ring: seated all round, and no steam at the rim?',
-    heat: 'The heat: does the display say that it heats, and is the inner pot seated?',
-  },
-  stovetop: {
-    valve: 'The valve: shut, and no steady plume from it?',
-    ring: 'The ring: seated all round, and no steam at the rim?',
-    heat: 'The heat: is the flame at its highest, and under the whole pot?',
-  },
+const LOOKS: Readonly<Record<LateCause, (kind: Pot['kind']) => string>> = {
+  valve: () => 'The valve: shut, and no steady plume from it?',
+  ring: () => 'The ring: seated all round, and no steam at the rim?',
+  heat: (kind) => potKindOf(kind).heatLook,
 };
 
 /** A pot that should be at pressure: what to look at, the likeliest first. */
@@ -34,7 +28,7 @@ export function LatePot({
       <ol className="text-lead">
         {lateCauses(pot, at.elapsedMin, stage.expectMin).map(({ cause, chance }) => (
           <li key={cause} className="flex justify-between gap-4 border-t border-hairline py-1">
-            <span>{LOOKS[pot.kind][cause]}</span>
+            <span>{LOOKS[cause](pot.kind)}</span>
             <span className="whitespace-nowrap text-quiet">{inTen(chance)}</span>
           </li>
         ))}

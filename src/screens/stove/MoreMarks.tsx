@@ -1,7 +1,8 @@
 'use client';
 
+import { shown, unitOf } from '@/ui/unitFields';
 import { useState } from 'react';
-import type { Mark, MarkKind } from '@/core/batch/schema';
+import { type Mark, type MarkKind, LIMITS } from '@/core/batch/schema';
 import type { MoreMark } from '@/ui/cooking/due';
 import { LITRES_PER_QUART, toCelsius, type Units } from '@/core/quantity';
 import { Button } from '@/ui/Button';
@@ -88,9 +89,9 @@ export function MoreMarks({
       <Reading
         id="thermometer"
         label="Thermometer"
-        least={us ? 14 : -10}
-        most={us ? 300 : 150}
-        unit={us ? '°F' : '°C'}
+        least={shown(LIMITS.reading.min, 'temperature', units)}
+        most={shown(LIMITS.reading.max, 'temperature', units)}
+        unit={unitOf('temperature', units)}
         toSi={(v) => (us ? toCelsius(v) : v)}
         onRead={(v) => onMark('temperature', { value: v })}
       />

@@ -1,14 +1,13 @@
 'use client';
 
 import { useState } from 'react';
-import type { Cook } from '@/core/batch/schema';
+import { type Cook, LIMITS } from '@/core/batch/schema';
 import { timelineOf, type Move } from '@/core/cook';
 import { Button } from '@/ui/Button';
 import { numberIn } from '@/ui/numbers';
 
 /** More or less by so much at a touch, min. */
 const BY_MIN = 5;
-const LONGEST_MIN = 600;
 
 /** The hold as the cook wants it, longer or shorter, while it runs. */
 export function OwnHold({
@@ -31,10 +30,14 @@ export function OwnHold({
   const least = Math.ceil(elapsedMin);
   const set = (minutes: number): void => {
     setTyped(null);
-    onMove({ change: 'hold', step: id, minutes: Math.min(LONGEST_MIN, Math.max(least, minutes)) });
+    onMove({
+      change: 'hold',
+      step: id,
+      minutes: Math.min(LIMITS.hold.max, Math.max(least, minutes)),
+    });
   };
   const value = numberIn(typed ?? '');
-  const isRight = typed === null || (value >= least && value <= LONGEST_MIN);
+  const isRight = typed === null || (value >= least && value <= LIMITS.hold.max);
   return (
     <form
       className="flex flex-wrap items-center gap-2 short:flex-nowrap short:gap-1.5"
@@ -71,7 +74,7 @@ export function OwnHold({
       </Button>
       {!isRight && (
         <p role="alert" className="w-full text-small text-rust">
-          Enter {least} to {LONGEST_MIN} min
+          Enter {least} to {LIMITS.hold.max} min
         </p>
       )}
     </form>

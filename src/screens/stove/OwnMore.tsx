@@ -2,7 +2,7 @@
 
 /** More of it as the cook wants it, at an open pot: closed again or simmered, and what that costs. */
 import { useMemo, useState } from 'react';
-import type { Cook } from '@/core/batch/schema';
+import { type Cook, LIMITS } from '@/core/batch/schema';
 import type { Move } from '@/core/cook';
 import type { Option } from '@/core/live';
 import { formatMinutes } from '@/core/quantity';
@@ -14,8 +14,6 @@ import { Sheet } from '@/ui/Sheet';
 import { useNewest } from '@/ui/useNewest';
 import { ask } from '@/workers';
 import { choiceLines } from './liveWords';
-
-const LONGEST_MIN = 240;
 
 type Kind = 'close-again' | 'simmer-on';
 
@@ -106,7 +104,7 @@ export function OwnMore({
 }) {
   const [text, setText] = useState('5');
   const value = numberIn(text);
-  const isRight = value >= 1 && value <= LONGEST_MIN;
+  const isRight = value >= 1 && value <= LIMITS.hold.max;
   return (
     <Sheet open onClose={onClose} title="A few minutes more">
       <label className="block text-body font-medium">
@@ -121,7 +119,7 @@ export function OwnMore({
       </label>
       {!isRight && (
         <p role="alert" className="text-small text-rust">
-          Enter 1 to {LONGEST_MIN} min
+          Enter 1 to {LIMITS.hold.max} min
         </p>
       )}
       {isRight && (

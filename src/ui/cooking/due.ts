@@ -1,4 +1,5 @@
 /** What the cook is called for, and what may be marked beside the next thing. */
+import { potKindOf } from '@/core/vocabulary';
 import { FAULTS, type Cook, type Mark, type MarkKind } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
 import { FAULT_WORDS, firstOpened, type Stage, type Standing, timelineOf } from '@/core/cook';
@@ -54,7 +55,7 @@ export function moreMarksOf(stage: Stage, cook: Cook): readonly MoreMark[] {
   if (stage.kind === 'warm-up' && !step?.pin) marks.push(['pin-up', 'Pin up']);
   if ((stage.kind === 'hold' || stage.kind === 'wait') && !step?.hot)
     marks.push(['at-pressure', 'At pressure only now']);
-  if (cook.pot.kind === 'stovetop' && (stage.kind === 'warm-up' || stage.kind === 'hold'))
+  if (potKindOf(cook.pot.kind).hasFlame && (stage.kind === 'warm-up' || stage.kind === 'hold'))
     marks.push(['heat-down', 'Heat turned down']);
   if (stage.kind === 'pin' && opened) marks.push(['valve-closed', 'It spits: closed again']);
   if (stage.kind === 'pin' || stage.kind === 'valve') marks.push(['lid-off', 'Lid off already']);

@@ -1,4 +1,5 @@
 /** Turns dangers into calls: the guard judges, the model supplies remedies. */
+import { potKindOf } from '../../vocabulary';
 import { ruleWords, type Danger, type HazardKey } from '../../guard';
 import type { ItemReport } from '../../model';
 import type { FindingCode } from '../findingCodes';
@@ -28,7 +29,7 @@ const afterwards: Answer = (_, { item }) =>
     : [{ do: 'put-in-after', item, minutes: STIRRED_MIN, label: 'Stir it in after opening' }];
 const keepWarm: Answer = ({ model }, { step }) => {
   const rest = model.plan.steps.find(({ id, kind }) => id === step && kind === 'rest');
-  return rest && model.pot.kind === 'electric'
+  return rest && potKindOf(model.pot.kind).keepsWarm
     ? [{ do: 'keep-warm', step: rest.id, label: 'Leave the pot on: it keeps warm' }]
     : [];
 };

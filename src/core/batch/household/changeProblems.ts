@@ -1,9 +1,9 @@
 /** The household after a change, checked against the file schema. */
-import type * as yup from 'yup';
 import { cookSchema } from '../schema/cookSchema';
 import { bagItemSchema, jarSchema } from '../schema/larderSchema';
 import { batchSchema, kitchenSchema, ownFoodSchema, potSchema } from '../schema/schema';
 import { batchProblems, overdraftProblems, problemsOf, type Problem } from './validate';
+import type { AnyShape } from '../schema/shape';
 import type { Bundle } from '../schema/types';
 
 const recordsOf = (bundle: Bundle | null): readonly unknown[] =>
@@ -30,7 +30,7 @@ export function changeProblems(
   file: Bundle | null = null,
 ): readonly Problem[] {
   const was = new Set<unknown>([...recordsOf(before), ...recordsOf(file)]);
-  const shapes = (schema: yup.Schema, record: { readonly name?: string }): readonly Problem[] =>
+  const shapes = (schema: AnyShape, record: { readonly name?: string }): readonly Problem[] =>
     problemsOf(schema, record).map((p) => ({
       ...p,
       path: `${record.name ?? ''} ${p.path}`.trim(),

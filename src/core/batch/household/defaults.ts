@@ -3,6 +3,7 @@
  * is there, right or wrong, known or not, stays as it is. The minutes of a hold and of a wait are
  * the cook's decision and have no default.
  */
+import { POTS } from '../../vocabulary/pots';
 import { each, isFields, type Fields } from '../schema/fields';
 import { idOfName } from '../plan/ownNames';
 
@@ -31,10 +32,7 @@ function fillPot(pot: unknown, index: number): unknown {
     foamFill: 0.5,
     minLiquidL: 0.25,
     powerW: 1000,
-    settings: [
-      { name: 'high', gaugeKPa: 80 },
-      { name: 'low', gaugeKPa: 40 },
-    ],
+    settings: POTS.electric.settings,
   });
 }
 

@@ -1,4 +1,5 @@
 /** Broth of the house in a plan: shelves of jars, and litres taken from them. */
+import { isFrozen } from '../../vocabulary';
 import { FREEZING_POINT } from '../../food';
 import { volumeMl, type Amount } from '../../quantity';
 import { changed } from '../plan/defined';
@@ -50,16 +51,13 @@ export function shelvesOf(
     const before = shelves.get(jar.name);
     shelves.set(jar.name, {
       name: jar.name,
-      jars: [
-        ...(before?.jars ?? []),
-        { id: jar.id, freeL, frozen: jar.where === 'freezer', ...about(jar) },
-      ],
+      jars: [...(before?.jars ?? []), { id: jar.id, freeL, frozen: isFrozen(jar), ...about(jar) }],
       // Jars of one name are of one pot; the first says what is in it.
       ...((before?.gPerL ?? jar.gPerL) !== undefined && { gPerL: before?.gPerL ?? jar.gPerL ?? 0 }),
       ...((before?.saltPercent ?? jar.saltPercent) !== undefined && {
         saltPercent: before?.saltPercent ?? jar.saltPercent ?? 0,
       }),
-      frozen: before?.frozen ?? jar.where === 'freezer',
+      frozen: before?.frozen ?? isFrozen(jar),
     });
   }
   return [...shelves.values()];

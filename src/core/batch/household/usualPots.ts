@@ -2,21 +2,13 @@
  * Pots as they are usually sold, to begin from (common practice, no source). Lines, least liquid
  * and pressures are those of most; a pot's own manual wins.
  */
+import { POTS } from '../../vocabulary/pots';
 import type { Pot, PotKind } from '../schema/types';
 
 export type UsualPot = Omit<Pot, 'id' | 'name'>;
 
 /** Two thirds, and half for what foams. */
 const LINES = { maxFill: 2 / 3, foamFill: 1 / 2 } as const;
-const ELECTRIC_SETTINGS = [
-  { name: 'high', gaugeKPa: 80 },
-  { name: 'low', gaugeKPa: 40 },
-];
-const STOVETOP_SETTINGS = [
-  { name: 'high', gaugeKPa: 95 },
-  { name: 'low', gaugeKPa: 50 },
-];
-
 const electric = (
   capacityL: number,
   innerDiameterCm: number,
@@ -29,7 +21,7 @@ const electric = (
   ...LINES,
   minLiquidL,
   powerW,
-  settings: ELECTRIC_SETTINGS,
+  settings: POTS.electric.settings,
 });
 
 const stovetop = (capacityL: number, innerDiameterCm: number, powerW: number): UsualPot => ({
@@ -39,7 +31,7 @@ const stovetop = (capacityL: number, innerDiameterCm: number, powerW: number): U
   ...LINES,
   minLiquidL: 0.25,
   powerW,
-  settings: STOVETOP_SETTINGS,
+  settings: POTS.stovetop.settings,
 });
 
 /** Usual sizes, electric ones first, the small before the large. */

@@ -1,4 +1,3 @@
-import * as yup from 'yup';
 import { amountGrams, foodByKey, gradesOf, resolveFood, spanOf, type OwnFood } from '../../food';
 import { withDefaults } from './defaults';
 import { bundleSchema } from '../schema/bundleSchema';
@@ -7,7 +6,7 @@ import { releaseOf, releasesFor } from '../../vocabulary';
 import { sameName } from '../plan/ownNames';
 import { isFields } from '../schema/fields';
 import { migrate } from '../schema/migrate';
-import { doubtsOf, type Doubt } from '../schema/surely';
+import { faultsOf, needed, type AnyShape } from '../schema/shape';
 import { foodOf, namedFood } from '../plan/named';
 import type { Amount } from '../../quantity';
 import { overdrafts } from './claims';
@@ -30,42 +29,17 @@ function show(value: unknown): string {
   return text.length > 60 ? `${text.slice(0, 57)}...` : text;
 }
 
-function valueAt(root: unknown, path: string): unknown {
-  if (!path) return root;
-  return path
-    .split(/[.[\]]+/)
-    .filter(Boolean)
-    .reduce<unknown>(
-      (at, key) =>
-        typeof at === 'object' && at !== null ? (at as Record<string, unknown>)[key] : undefined,
-      root,
-    );
-}
-
-/** Yup's errors of a part, with the part's place in the whole. */
-function faultsIn({ schema, value, path, parent }: Doubt): readonly yup.ValidationError[] {
-  const place = { path, parent };
-  try {
-    schema.validateSync(value, { abortEarly: false, strict: true, ...place });
-    return [];
-  } catch (error) {
-    if (!(error instanceof yup.ValidationError)) throw error;
-    return error.inner.length > 0 ? error.inner : [error];
-  }
-}
-
 /**
- * Checks a value against a Yup schema.
+ * Checks a value against its declaration.
  *
  * @returns every problem, in the order of the file; empty when the value is good
  */
-export function problemsOf(schema: yup.Schema, value: unknown): readonly Problem[] {
-  const seen = new Set<string>();
-  return [...doubtsOf(schema, value)].flatMap(faultsIn).flatMap(({ path = '', message }) => {
-    if (seen.has(path)) return [];
-    seen.add(path);
-    return [{ path: path || '(the file)', found: show(valueAt(value, path)), wanted: message }];
-  });
+export function problemsOf(shape: AnyShape, value: unknown): readonly Problem[] {
+  return [...faultsOf(shape, value)].map((fault) => ({
+    path: fault.path || '(the file)',
+    found: show(fault.value),
+    wanted: fault.wanted,
+  }));
 }
 
 function duplicates(ids: readonly string[], path: (i: number) => string): readonly Problem[] {
@@ -233,7 +207,7 @@ function withOwnFoods(batch: Batch, foods: readonly OwnFood[]): Batch {
 }
 
 /**
- * Checks a bundle whole: the shape by its Yup schema, then what refers to what.
+ * Checks a bundle whole: first its declaration, then its references.
  *
  * @param value anything, as read from a file
  * @returns the bundle, missing fields filled in and unknown ones kept, or every problem found
@@ -244,10 +218,7 @@ export function validateBundle(value: unknown): Validated {
   const old = isFields(value) && value['version'] === 1;
   const inItsNames = (problems: readonly Problem[]): readonly Problem[] =>
     old ? problems.map((p) => ({ ...p, path: p.path.replace(/^cooks/, 'runs') })) : problems;
-  const shape = problemsOf(
-    bundleSchema.required('a Retort file: an object with kitchen, pots and batches'),
-    filled,
-  );
+  const shape = problemsOf(needed(bundleSchema), filled);
   if (shape.length > 0) return { ok: false, problems: inItsNames(shape) };
   const raw = filled as Omit<Bundle, 'cooks' | 'jars' | 'bag' | 'foods'> & {
     cooks?: readonly Cook[];

@@ -1,5 +1,5 @@
-/** Yup schema of what is done after the lid: the finish, the taste, the bowls, how the rest gets cold. */
-import { flag, list, mayBe, needed, number, object, oneOf, text, time } from './schemaParts';
+/** Schema of what is done after the lid: the finish, the taste, the bowls, how the rest gets cold. */
+import { flag, list, needed, number, object, oneOf, text, time } from './shape';
 
 /** Entries made by touch as a pot is seasoned. */
 export const TASTES = ['salt', 'acid', 'heat', 'sweet'] as const;
@@ -8,27 +8,30 @@ export const THICKENINGS = ['nothing', 'blend', 'slurry', 'roux', 'reduce'] as c
 
 const addedSchema = object(
   {
-    what: needed(oneOf(TASTES), `one of ${TASTES.join(', ')}`),
+    what: needed(oneOf(TASTES)),
     grams: needed(number(0.01, 5000, 'g'), 'grams'),
     /** ISO 8601 */
-    at: needed(time, 'a date and time'),
+    at: needed(time),
   },
   'something added to taste',
 );
 
+/** Reading of a kitchen thermometer, C. */
+export const coolingReadingC = number(-30, 150, '°C');
+
 /** How the rest is cooled: the way, from when, and what a thermometer said. */
-export const coolingSchema = mayBe(
+export const coolingSchema = object(
   {
     way: needed(text('a way to cool'), 'a way to cool'),
     litres: needed(number(0.01, 50, 'L'), 'litres'),
-    thick: flag.optional(),
+    thick: flag,
     startC: needed(number(0, 121, '°C'), 'a temperature'),
-    at: needed(time, 'a date and time'),
+    at: needed(time),
     readings: list(
       object(
         {
-          at: needed(time, 'a date and time'),
-          celsius: needed(number(-30, 121, '°C'), 'a temperature'),
+          at: needed(time),
+          celsius: needed(coolingReadingC, 'a temperature'),
         },
         'a reading: when and how warm',
       ),
@@ -36,13 +39,13 @@ export const coolingSchema = mayBe(
     ),
     /** When it was cold, or thrown out; missing while it cools. */
     endedAt: time,
-    thrown: flag.optional(),
+    thrown: flag,
   },
   'how the rest is cooled',
 );
 
 /** After cooking: what was done, how it tasted, where it went. */
-export const afterSchema = mayBe(
+export const afterSchema = object(
   {
     /** Moves that are done, and those that the cook dropped, by their keys. */
     done: list(text('a move'), 'a list of moves'),

@@ -1,49 +1,38 @@
-/** Yup schema of a cook: what was predicted, what happened. */
-import * as yup from 'yup';
+/** Schema of a cook: what was predicted, what happened. */
 import { batchSchema, kitchenSchema, potSchema, SETS } from './schema';
 import {
+  atMost,
   flag,
   list,
-  mayBe,
   needed,
+  nullable,
   number,
   object,
   oneOf,
-  samples,
+  ownId,
+  prose,
+  record,
+  ruled,
   text,
   time,
-  ownId,
-} from './schemaParts';
+} from './shape';
 import { afterSchema } from './afterSchema';
 import { lessonSchema } from './learnedSchema';
-import { isFields } from './fields';
 import { CHANGES, FAULTS, MARKS, MISHAPS } from './markKinds';
 
 const VERDICTS = ['under', 'right', 'over'] as const;
-type Verdict = (typeof VERDICTS)[number];
 
-/** Something for each of a batch's items, by their ids. */
-function each<V>(one: (value: unknown) => value is V, what: string, wanted: string) {
-  return yup
-    .mixed<Record<string, V>>((value): value is Record<string, V> => isFields(value))
-    .typeError(what)
-    .test('each', wanted, (value) => Object.values(value ?? {}).every(one));
-}
+const verdicts = record(oneOf(VERDICTS), 'under, right or over for each item');
 
-const verdicts = each(
-  (v): v is Verdict => VERDICTS.some((verdict) => verdict === v),
-  'a verdict for each item',
-  'under, right or over for each item',
-);
 /** A moment the cook pressed. */
 export const markSchema = object(
   {
     /** Its own in the cook; lists of marks are joined by it. */
     id: ownId(),
-    kind: needed(oneOf(MARKS), `one of ${MARKS.join(', ')}`),
-    step: text('the id of a step').nullable(),
+    kind: needed(oneOf(MARKS)),
+    step: nullable(text('the id of a step')),
     /** ISO 8601 */
-    at: needed(time, 'a date and time'),
+    at: needed(time),
     /** Id of the item that was ticked, left out or tested; of a task, its own id. */
     item: text('the id of an item'),
     /** How it was when it was tested. */
@@ -55,7 +44,7 @@ export const markSchema = object(
     /** Fault that was put right. */
     fault: oneOf(FAULTS),
     /** Heard of the pot itself, not pressed. */
-    heard: flag.optional(),
+    heard: flag,
   },
   'a mark: what and when',
 );
@@ -75,31 +64,35 @@ const predictedStepSchema = object(
 export const runOffSchema = object(
   {
     run: needed(number(1, 60, ''), 'the number of the run'),
-    step: text('the id of a step').nullable(),
+    step: nullable(text('the id of a step')),
     litres: needed(number(0, 100, 'L'), 'litres'),
     gPerL: needed(number(0, 1000, 'g/L'), 'grams a litre'),
-    set: needed(oneOf(SETS), `one of ${SETS.join(', ')}`),
+    set: needed(oneOf(SETS)),
   },
   'a predicted run of bones',
 );
 
 const MOST_SAMPLES = 2000;
 const curve = (what: string, least: number, most: number, unit: string) =>
-  needed(samples(MOST_SAMPLES, least, most, unit, what), what);
+  needed(atMost(list(needed(number(least, most, unit)), what), MOST_SAMPLES, `of ${what}`));
 
-const traceSchema = mayBe(
-  {
-    minute: curve('minutes', 0, 20000, 'min'),
-    liquidC: curve('temperatures', -50, 300, '°C'),
-    boilC: needed(number(50, 120, '°C'), 'the boiling point'),
+const traceSchema = ruled(
+  object(
+    {
+      minute: curve('minutes', 0, 20000, 'min'),
+      liquidC: curve('temperatures', -50, 300, '°C'),
+      boilC: needed(number(50, 120, '°C'), 'the boiling point'),
+    },
+    'the predicted curve',
+  ),
+  'as many temperatures as minutes',
+  (value) => {
+    const trace = value as { minute?: unknown[]; liquidC?: unknown[] };
+    return trace.minute?.length === trace.liquidC?.length;
   },
-  'the predicted curve',
-).test('lengths', 'as many temperatures as minutes', (value: unknown) => {
-  const trace = value as { minute?: unknown[]; liquidC?: unknown[] } | undefined;
-  return trace?.minute?.length === trace?.liquidC?.length;
-});
+);
 
-const bandSchema = mayBe(
+const bandSchema = object(
   {
     p10: needed(number(0, 20000, 'min'), 'minutes'),
     p90: needed(number(0, 20000, 'min'), 'minutes'),
@@ -107,11 +100,7 @@ const bandSchema = mayBe(
   'a range of minutes',
 );
 
-const shares = each(
-  (v): v is number => typeof v === 'number' && v >= 0 && v <= 1,
-  'a chance for each item',
-  'a number from 0 to 1 for each item',
-);
+const shares = record(needed(number(0, 1, '')), 'a number from 0 to 1 for each item');
 
 /** Actual yield of an extraction of bones. */
 export const yieldSchema = object(
@@ -120,7 +109,7 @@ export const yieldSchema = object(
     litres: number(0, 100, 'L'),
     set: oneOf(SETS),
     /** It was called right so. */
-    right: flag.optional(),
+    right: flag,
   },
   'the yield of a run of bones',
 );
@@ -147,26 +136,23 @@ export const predictionSchema = object(
 );
 
 /** A practice pot: its chance, what is wrong with it, and how fast its time goes. */
-export const standInSchema = mayBe(
+export const standInSchema = object(
   {
     seed: needed(number(0, 4294967295, ''), 'a whole number'),
     /** Heater, as a share of what the plan believes. */
     power: number(0.2, 2, ''),
     /** Need of each item, times what the plan believes. */
-    needs: each(
-      (v): v is number => typeof v === 'number' && v >= 0.2 && v <= 5,
-      'a factor for each item',
-      'a factor from 0.2 to 5 for each item',
-    ),
+    needs: record(needed(number(0.2, 5, '')), 'a factor from 0.2 to 5 for each item'),
     /** Mishaps of the practice pot. */
-    mishaps: list(needed(oneOf(MISHAPS), 'a mishap'), 'a list of mishaps').max(
-      MISHAPS.length,
+    mishaps: ruled(
+      list(needed(oneOf(MISHAPS), 'a mishap'), 'a list of mishaps'),
       'each mishap once',
+      (value) => new Set(value as readonly unknown[]).size === (value as readonly unknown[]).length,
     ),
     /** Since when its time goes how many times as fast: the wall's time and the cook's. */
-    times: needed(number(1, 240, ''), 'a number from 1 to 240'),
-    wallAt: needed(time, 'a date and time'),
-    cookAt: needed(time, 'a date and time'),
+    times: needed(number(1, 240, '')),
+    wallAt: needed(time),
+    cookAt: needed(time),
   },
   'a practice pot',
 );
@@ -181,22 +167,22 @@ export const cookSchema = object(
     kitchen: needed(kitchenSchema, 'the kitchen as it was'),
     /** Version of the models that predicted it. */
     model: needed(number(1, 1000, ''), 'the version of the models'),
-    startedAt: needed(time, 'a date and time'),
+    startedAt: needed(time),
     endedAt: time,
     predicted: needed(predictionSchema, 'what was predicted'),
     marks: needed(list(markSchema, 'a list of marks'), 'a list of marks'),
     verdicts: needed(verdicts, 'a verdict for each item'),
     /** Actual yield of each run of bones. */
     yields: list(yieldSchema, 'a list of yields'),
-    note: yup.string().strict().typeError('text').max(5000, 'at most 5000 characters'),
+    note: prose(5000),
     /** After cooking: the finish, the bowls, how the rest was cooled. */
     after: afterSchema,
     /** The practice pot that it is cooked on; missing on a pot of steel. */
     standIn: standInSchema,
     /** It is played, not cooked: kept apart from the log, and nothing is learned from it. */
-    rehearsal: mayBe({ drill: text('the name of a drill') }, 'a practice run'),
+    rehearsal: object({ drill: text('the name of a drill') }, 'a practice run'),
     /** A test with plain water: nobody eats of it, and much is learned of the pot. */
-    kettle: flag.optional(),
+    kettle: flag,
     /** Stops of the plan that the cook walked past, each with the reason. */
     despite: list(
       object(
@@ -212,9 +198,9 @@ export const cookSchema = object(
     /** Lesson of the cook. */
     lesson: lessonSchema,
     /** Nothing is learned from it, and why. */
-    leftOut: mayBe({ reason: needed(text('a reason'), 'a reason') }, 'why it is left out'),
+    leftOut: object({ reason: needed(text('a reason'), 'a reason') }, 'why it is left out'),
     /** Changes for next time. */
-    nextTime: mayBe(
+    nextTime: object(
       { holdMin: number(-600, 600, 'min'), waterMl: number(-20000, 20000, 'ml') },
       'what to change next time',
     ),

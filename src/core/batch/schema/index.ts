@@ -23,4 +23,5 @@ export {
 export { isFields } from './fields';
 export { TASTES } from './afterSchema';
 export { TIMED, TRAITS } from './traits';
-export { larderFormSchema } from './keepSchema';
+export { larderSchema } from './keepSchema';
+export { isWithin, LIMITS, type Limits } from './limits';

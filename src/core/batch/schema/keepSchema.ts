@@ -1,9 +1,9 @@
-/** Yup schemas of how a household keeps what it cooks, and what a plan takes of it. */
+/** Schemas of how a household keeps what it cooks, and what a plan takes of it. */
 import { HOLDER_KINDS } from '../../vocabulary';
-import { list, needed, number, object, oneOf, text, time } from './schemaParts';
+import { list, needed, number, object, oneOf, text, time } from './shape';
 
 /** How this household keeps and uses what it cooks; what is missing is as usual. */
-export const larderFormSchema = object(
+export const larderSchema = object(
   {
     /** Broth drunk or cooked with, L a day. */
     litresADay: number(0, 50, 'L'),
@@ -16,7 +16,7 @@ export const larderFormSchema = object(
     jars: list(
       object(
         {
-          kind: needed(oneOf(HOLDER_KINDS), `one of ${HOLDER_KINDS.join(', ')}`),
+          kind: needed(oneOf(HOLDER_KINDS)),
           count: needed(number(0, 500, ''), 'how many'),
         },
         'a size of jar, and how many',
@@ -26,9 +26,6 @@ export const larderFormSchema = object(
   },
   'how this household keeps what it cooks',
 );
-
-/** The same in a kitchen, which may say nothing of it. */
-export const larderSchema = larderFormSchema.optional().default(undefined);
 
 /** Taken from a jar for an ingredient. */
 export const fromJarSchema = object(

@@ -1,19 +1,18 @@
-/** Yup schemas of what is kept: jars and tubs, and the bag in the freezer. */
-import { HOLDER_KINDS } from '../../vocabulary';
+/** Schemas of what is kept: jars and tubs, and the bag in the freezer. */
+import { HOLDER_KINDS, JAR_PLACES } from '../../vocabulary';
 import { historySchema } from './historySchema';
 import { amountSchema, BATCH_KINDS, ownFields } from './schema';
-import { flag, list, mayBe, needed, number, object, oneOf, ownId, text, time } from './schemaParts';
+import { flag, list, needed, number, object, oneOf, ownId, text, time } from './shape';
 
-export const JAR_PLACES = ['fridge', 'freezer'] as const;
 /** How what was in a jar went. */
 export const JAR_ENDS = ['used', 'given', 'thrown', 'cooked'] as const;
 
 const goneSchema = object(
   {
-    how: needed(oneOf(JAR_ENDS), `one of ${JAR_ENDS.join(', ')}`),
+    how: needed(oneOf(JAR_ENDS)),
     litres: needed(number(0.0001, 50, 'L'), 'litres'),
     /** ISO 8601 */
-    at: needed(time, 'a date and time'),
+    at: needed(time),
     /** The cook that it went into. */
     into: text('the id of a cook'),
   },
@@ -30,7 +29,7 @@ export const jarSchema = object(
     name: needed(text('what is in it'), 'what is in it'),
     holder: oneOf(HOLDER_KINDS),
     /** Put in, L; what has gone of it stands in `gone`. */
-    litres: needed(number(0.001, 50, 'L'), 'a number from 0.001 to 50 L'),
+    litres: needed(number(0.001, 50, 'L')),
     kind: oneOf(BATCH_KINDS),
     /** The cook that it comes from, and the run of bones. */
     cook: text('the id of a cook'),
@@ -38,9 +37,9 @@ export const jarSchema = object(
     /** Gelatine that sets, g/L; salt, %; whether it stands thick. */
     gPerL: number(0, 1000, 'g/L'),
     saltPercent: number(0, 40, '%'),
-    thick: flag.optional(),
-    madeAt: needed(time, 'a date and time'),
-    where: needed(oneOf(JAR_PLACES), 'fridge or freezer'),
+    thick: flag,
+    madeAt: needed(time),
+    where: needed(oneOf(JAR_PLACES)),
     /** Since when it is where it is; since it was made where this is missing. */
     since: time,
     /** As this household says; by the usual days where it is missing. */
@@ -57,10 +56,10 @@ export const bagItemSchema = object(
   {
     id: ownId(),
     food: needed(text('a food'), 'a food'),
-    own: mayBe(ownFields, 'a food of the kitchen: its name and what it is like'),
+    own: object(ownFields, 'a food of the kitchen: its name and what it is like'),
     amount: needed(amountSchema, 'an amount: a value and a unit'),
     /** When it was put in. */
-    at: needed(time, 'a date and time'),
+    at: needed(time),
   },
   'something in the bag: a food and an amount',
 );

@@ -1,29 +1,43 @@
 /**
- * Yup schemas of the domain. Nothing is cast and unknown fields pass, so that what is valid
+ * Schemas of the domain. Nothing is cast and unknown fields pass, so that what is valid
  * survives a round trip untouched. Every message says what is wanted; what was found and where
  * is added by `validateBundle`.
  */
-import * as yup from 'yup';
 import { UNITS } from '../../quantity';
 import { historySchema } from './historySchema';
 import { fromJarSchema, larderSchema } from './keepSchema';
 import { MOST_WORDS } from './most';
 import { forgottenSchema, kitchenLearnedSchema, potLearnedSchema } from './learnedSchema';
-import { flag, list, mayBe, needed, number, object, oneOf, text, time, ownId } from './schemaParts';
+import {
+  atLeast,
+  atMost,
+  flag,
+  list,
+  needed,
+  nullable,
+  number,
+  object,
+  oneOf,
+  ownId,
+  prose,
+  ruled,
+  text,
+  time,
+  variants,
+} from './shape';
 import {
   LONGEST_WAIT_MIN,
-  RELEASE_METHODS,
-  releaseOf,
-  STEP_KINDS,
   VESSELS,
   WAYS_DONE,
   type ReleaseMethod,
+  type StepKind,
+  POT_KINDS,
 } from '../../vocabulary';
 
 export const CUT_SHAPES = ['whole', 'slice', 'cube', 'stick', 'crumb', 'leaf'] as const;
 
 /** Choices where practitioners differ; what is missing is not chosen. */
-export const schoolsSchema = mayBe(
+export const schoolsSchema = object(
   {
     noodles: oneOf(['in', 'apart']),
     salt: oneOf(['early', 'late']),
@@ -56,10 +70,10 @@ export const wordSchema = object(
 export const kitchenSchema = object(
   {
     /** m above the sea */
-    altitudeM: needed(number(-400, 5000, 'm'), 'a number from -400 to 5000 m'),
+    altitudeM: needed(number(-400, 5000, 'm')),
     /** C */
-    ambientC: needed(number(-10, 45, '°C'), 'a number from -10 to 45 °C'),
-    units: needed(oneOf(['metric', 'us']), 'one of metric, us'),
+    ambientC: needed(number(-10, 45, '°C')),
+    units: needed(oneOf(['metric', 'us'])),
     /** Which English it speaks; by its units where it is missing. */
     english: oneOf(['us', 'uk']),
     /** Hours of its clock; by its English where it is missing. */
@@ -71,7 +85,7 @@ export const kitchenSchema = object(
     /** How it keeps and uses what it cooks. */
     larder: larderSchema,
     /** My words for foods that a cook has put right: what they mean. */
-    words: list(wordSchema, 'a list of words').max(MOST_WORDS, `at most ${MOST_WORDS} words`),
+    words: atMost(list(wordSchema, 'a list of words'), MOST_WORDS, 'words'),
     /** Learned things that are not believed any more. */
     forgotten: forgottenSchema,
     /** Lessons up to then: of a cook's own kitchen, and of one that a batch was brought from. */
@@ -84,7 +98,7 @@ export const settingSchema = object(
   {
     name: needed(text('a name'), 'a name'),
     /** Pressure above the air outside, kPa. */
-    gaugeKPa: needed(number(5, 150, 'kPa'), 'a number from 5 to 150 kPa'),
+    gaugeKPa: needed(number(5, 150, 'kPa')),
   },
   'a pressure setting',
 );
@@ -93,30 +107,34 @@ export const potSchema = object(
   {
     id: ownId(),
     name: needed(text('a name'), 'a name for the pot'),
-    kind: needed(oneOf(['electric', 'stovetop']), 'one of electric, stovetop'),
+    kind: needed(oneOf(POT_KINDS)),
     /** To the brim, L. */
-    capacityL: needed(number(1, 50, 'L'), 'a number from 1 to 50 L'),
-    innerDiameterCm: needed(number(8, 60, 'cm'), 'a number from 8 to 60 cm'),
+    capacityL: needed(number(1, 50, 'L')),
+    innerDiameterCm: needed(number(8, 60, 'cm')),
     /** Fill line as a fraction of capacity. */
-    maxFill: needed(number(0.2, 0.95, 'of the capacity'), 'a number from 0.2 to 0.95'),
+    maxFill: needed(number(0.2, 0.95, 'of the capacity')),
     /** Fill line for what foams or swells, as a fraction of capacity. */
-    foamFill: needed(number(0.1, 0.95, 'of the capacity'), 'a number from 0.1 to 0.95').test(
-      'below',
+    foamFill: ruled(
+      needed(number(0.1, 0.95, 'of the capacity')),
       'no more than the fill line',
-      (value: unknown, context: yup.TestContext) => {
-        const max = (context.parent as { maxFill?: unknown }).maxFill;
+      (value, pot) => {
+        const max = (pot as { maxFill?: unknown }).maxFill;
         return typeof value !== 'number' || typeof max !== 'number' || value <= max;
       },
     ),
     /** Free liquid needed to make steam, L. */
-    minLiquidL: needed(number(0.05, 5, 'L'), 'a number from 0.05 to 5 L'),
-    powerW: needed(number(200, 5000, 'W'), 'a number from 200 to 5000 W'),
+    minLiquidL: needed(number(0.05, 5, 'L')),
+    powerW: needed(number(200, 5000, 'W')),
     settings: needed(
-      list(settingSchema, 'a list of pressure settings').min(1, 'at least one pressure setting'),
+      atLeast(
+        list(settingSchema, 'a list of pressure settings'),
+        1,
+        'at least one pressure setting',
+      ),
       'a list of pressure settings',
     ),
     /** Whether the cook has timed it with plain water, so that power and losses are known. */
-    measured: flag.optional(),
+    measured: flag,
     /** Share of the power that reaches the contents, 0 to 1. */
     efficiency: number(0.2, 1, ''),
     /** Heat lost per degree above the room, W/K, lid on. */
@@ -129,23 +147,24 @@ export const potSchema = object(
 
 /** Smallest amount of any unit. */
 export const LEAST_AMOUNT = 0.001;
+const MOST_AMOUNT = 100_000;
+const ABOVE_0 = 'a number above 0';
 /** Most items and steps of a batch. */
 export const MOST_ITEMS = 200;
 export const MOST_STEPS = 60;
 
 export const amountSchema = object(
   {
+    // A kitchen weighs no milligrams, and numbers too small to reckon with are none.
     value: needed(
-      yup
-        .number()
-        .strict()
-        .typeError('a number above 0')
-        // A kitchen weighs no milligrams, and numbers too small to reckon with are none.
-        .min(LEAST_AMOUNT, 'a number above 0')
-        .max(100000, 'at most 100000'),
-      'a number above 0',
+      atMost(
+        atLeast(number(LEAST_AMOUNT, MOST_AMOUNT, ''), LEAST_AMOUNT, ABOVE_0),
+        MOST_AMOUNT,
+        '',
+      ),
+      ABOVE_0,
     ),
-    unit: needed(oneOf(UNITS), `one of ${UNITS.join(', ')}`),
+    unit: needed(oneOf(UNITS)),
     size: oneOf(['small', 'medium', 'large']),
     canG: number(20, 5000, 'g'),
   },
@@ -154,12 +173,12 @@ export const amountSchema = object(
 
 export const cutSchema = object(
   {
-    shape: needed(oneOf(CUT_SHAPES), `one of ${CUT_SHAPES.join(', ')}`),
+    shape: needed(oneOf(CUT_SHAPES)),
     /** Thickness of a slice, edge of a cube, diameter of a stick, mm. */
-    mm: needed(number(0.2, 300, 'mm'), 'a number from 0.2 to 300 mm'),
+    mm: needed(number(0.2, 300, 'mm')),
   },
   'a cut: a shape and its mm',
-).optional();
+);
 
 /** A thing goes in and comes out so often at the most; between two stays so much is done to it. */
 export const MOST_STAYS = 8;
@@ -168,9 +187,9 @@ const MOST_DONE = 5;
 /** Marks that a liquid may be filled up to: the line that counts, the top of what is in, a little above it. */
 export const UP_TO = ['line', 'cover', 'over'] as const;
 
-const doneSchema = object(
+export const doneSchema = object(
   {
-    how: needed(oneOf(WAYS_DONE), `one of ${WAYS_DONE.join(', ')}`),
+    how: needed(oneOf(WAYS_DONE)),
     /** Vessel in which it is heated; the usual one where it is missing. */
     in: oneOf(VESSELS),
     /** As usual where they are missing. */
@@ -194,15 +213,12 @@ export const staySchema = object(
      */
     to: text('the id of a step'),
     /** What is done with it before it goes in: in another vessel, or beside the pot since the stay before. */
-    done: list(doneSchema, 'a list of what is done').max(
-      MOST_DONE,
-      `at most ${MOST_DONE} things done`,
-    ),
+    done: atMost(list(doneSchema, 'a list of what is done'), MOST_DONE, 'things done'),
   },
   'a stay in the pot: from a step to a step',
 );
 
-const wishSchema = mayBe(
+const wishSchema = object(
   {
     from: needed(text('a grade'), 'a grade'),
     to: needed(text('a grade'), 'a grade'),
@@ -216,9 +232,9 @@ export const ownFields = {
   like: needed(text('a known food'), 'a food of the table that it cooks as'),
   pieceG: number(0.05, 20000, 'g'),
   cooked: number(0.2, 5, ''),
-  foams: flag.optional(),
+  foams: flag,
   for: oneOf(['flavour']),
-  apart: flag.optional(),
+  apart: flag,
 };
 
 /** A food of the kitchen. */
@@ -233,29 +249,29 @@ export const itemSchema = object(
     /** Key of the food table, a name the add line understands, or that of a food of the kitchen. */
     food: needed(text('a food'), 'a food'),
     /** Food of the kitchen, as it was when it went in; missing for a food of the table. */
-    own: mayBe(ownFields, 'a food of the kitchen: its name and what it is like'),
+    own: object(ownFields, 'a food of the kitchen: its name and what it is like'),
     amount: needed(amountSchema, 'an amount: a value and a unit'),
-    cut: cutSchema.nullable().default(undefined),
+    cut: nullable(cutSchema),
     /** Temperature when it goes in, C; below zero it is frozen. */
-    startC: number(-40, 100, '°C').nullable(),
+    startC: nullable(number(-40, 100, '°C')),
     /** Hours soaked beforehand (pulses). */
-    soakedH: number(0, 72, 'hours').nullable(),
+    soakedH: nullable(number(0, 72, 'hours')),
     /** Kept for years: slower to soften (pulses). */
-    old: flag.nullable(),
+    old: nullable(flag),
     /** Cooked in a pan of its own and joined in the bowl. */
-    apart: flag.nullable(),
+    apart: nullable(flag),
     /** Purpose of the item; flavour is spent and not judged by texture. By food and dish when missing. */
     for: oneOf(['eat', 'flavour']),
     /** The grades that are right, first and last; by food and dish when missing. */
     wish: wishSchema,
     /** Its stays in the pot, in order; one, from the first step on, where they are missing. */
-    stays: list(staySchema, 'a list of stays').max(MOST_STAYS, `at most ${MOST_STAYS} stays`),
+    stays: atMost(list(staySchema, 'a list of stays'), MOST_STAYS, 'stays'),
     /** Tied in a bag, or left whole to be lifted out. */
-    bag: flag.optional(),
+    bag: flag,
     /** It fills the pot up to a mark, and its amount follows from the rest. */
     upTo: oneOf(UP_TO),
     /** Broth of this household: what is dissolved in it. */
-    broth: mayBe(
+    broth: object(
       {
         /** As its jar calls it. */
         name: text('what it is'),
@@ -266,7 +282,7 @@ export const itemSchema = object(
       'what is dissolved in a broth',
     ),
     /** The jars that it comes from, kept for it until it is cooked. */
-    jars: list(fromJarSchema, 'a list of jars').max(50, 'at most 50 jars'),
+    jars: atMost(list(fromJarSchema, 'a list of jars'), 50, 'jars'),
     /** History of the broth from those jars; it goes on with the plan. */
     history: historySchema,
     /** The bones of another item, picked clean and put back: what that one gave is gone from them. */
@@ -275,39 +291,61 @@ export const itemSchema = object(
   'an item: a food and an amount',
 );
 
-const isMethod = (method: unknown): method is ReleaseMethod =>
-  RELEASE_METHODS.includes(method as ReleaseMethod);
+const afterMin = number(0, LONGEST_WAIT_MIN, 'min');
 
-export const releaseSchema = mayBe(
+/** How the pressure is let go. */
+export const releaseSchema = variants(
+  'method',
+  {},
   {
-    method: needed(oneOf(RELEASE_METHODS), `one of ${RELEASE_METHODS.join(', ')}`),
-    afterMin: number(0, LONGEST_WAIT_MIN, 'min').when('method', {
-      is: (method: unknown) => isMethod(method) && releaseOf(method).waits === 'always',
-      then: (schema) => needed(schema, 'the minutes to wait, 0 to 240'),
-    }),
-    duty: number(0.05, 1, ''),
-  },
+    natural: {},
+    quick: {},
+    /** Wait with the valve shut before it is opened, min. */
+    timed: { afterMin: needed(afterMin, `the minutes to wait, 0 to ${LONGEST_WAIT_MIN}`) },
+    /** Share of the time that the valve is open. */
+    pulsed: { afterMin, duty: number(0.05, 1, '') },
+    coldwater: { afterMin },
+  } satisfies Record<ReleaseMethod, object>,
   'a release: its method',
 );
 
-export const stepSchema = object(
+const minutes = number(0, 2880, 'min');
+
+/** A step of a plan: its kind, and the fields of that kind. */
+export const stepSchema = variants(
+  'kind',
+  { id: ownId() },
   {
-    id: ownId(),
-    kind: needed(oneOf(STEP_KINDS), `one of ${STEP_KINDS.join(', ')}`),
-    minutes: number(0, 2880, 'min'),
-    setting: text('the name of a setting'),
-    holdMin: number(0, 600, 'min').when('kind', {
-      is: 'pressure',
-      then: (schema) => needed(schema, 'the minutes to hold, 0 to 600'),
-    }),
-    release: releaseSchema,
-    keep: oneOf(['broth', 'bones']),
-    keepWarm: flag.optional(),
-    /** Of browning: minutes a side. What does not lie on the bottom at once is browned in batches. */
-    sideMin: number(0.5, 60, 'min'),
-    /** Of browning: liquid that the bottom is scraped clean with before the rest goes in, ml. */
-    deglazeMl: number(1, 5000, 'ml'),
-  },
+    prep: { minutes },
+    saute: {
+      minutes,
+      /** Minutes a side. What does not lie on the bottom at once is browned in batches. */
+      sideMin: number(0.5, 60, 'min'),
+      /** Liquid that the bottom is scraped clean with before the rest goes in, ml. */
+      deglazeMl: number(1, 5000, 'ml'),
+    },
+    pressure: {
+      setting: text('the name of a setting'),
+      holdMin: needed(number(0, 600, 'min'), 'the minutes to hold, 0 to 600'),
+      release: releaseSchema,
+    },
+    open: { minutes },
+    strain: {
+      minutes,
+      /**
+       * Part that stays in the pot: the broth, for a finish, or the bones, for another broth in fresh water.
+       * Missing: the bones where fresh liquid is put to them afterwards.
+       */
+      keep: oneOf(['broth', 'bones']),
+    },
+    simmer: { minutes },
+    rest: {
+      minutes,
+      /** Whether the pot keeps it warm. Where it is missing the pot is off, and the food cools. */
+      keepWarm: flag,
+    },
+    cool: { minutes },
+  } satisfies Record<StepKind, object>,
   'a step: an id and a kind',
 );
 
@@ -333,9 +371,9 @@ export const taskSchema = object(
     id: ownId(),
     /** In the cook's own words. */
     words: needed(text('what is done'), 'what is done'),
-    minutes: needed(number(1, 2880, 'min'), 'a number from 1 to 2880 min'),
+    minutes: needed(number(1, 2880, 'min')),
     /** Hands are needed all the time; only at its two ends where this is missing. */
-    attended: flag.optional(),
+    attended: flag,
     ovenC: number(40, 300, '°C'),
     /** The table where it is missing. */
     ready: oneOf(ANCHORS),
@@ -349,7 +387,7 @@ export const taskSchema = object(
 export const SETS = ['pourable', 'trembles', 'soft set', 'holds a cut'] as const;
 
 /** Aim of a cook for bones. */
-export const aimSchema = mayBe(
+export const aimSchema = object(
   {
     set: oneOf(SETS),
     /** Broth wanted, L. */
@@ -372,10 +410,10 @@ export const batchSchema = object(
     servings: number(1, 200, 'servings'),
     kind: oneOf(BATCH_KINDS),
     items: needed(
-      list(itemSchema, 'a list of items').max(MOST_ITEMS, `at most ${MOST_ITEMS} items`),
+      atMost(list(itemSchema, 'a list of items'), MOST_ITEMS, 'items'),
       'a list of items',
     ),
-    steps: list(stepSchema, 'a list of steps').max(MOST_STEPS, `at most ${MOST_STEPS} steps`),
+    steps: atMost(list(stepSchema, 'a list of steps'), MOST_STEPS, 'steps'),
     /** When it is to be on the table, ISO 8601. */
     serveAt: time,
     /** How its bones are readied; raw when missing. */
@@ -386,23 +424,17 @@ export const batchSchema = object(
     aim: aimSchema,
     putBy: list(putBySchema, 'a list of calls put by'),
     /** Tasks beside the pot. */
-    alongside: list(taskSchema, 'a list of what is done alongside').max(
+    alongside: atMost(
+      list(taskSchema, 'a list of what is done alongside'),
       MOST_TASKS,
-      `at most ${MOST_TASKS} things alongside`,
+      'things alongside',
     ),
-    note: yup.string().strict().typeError('text').max(5000, 'at most 5000 characters'),
+    note: prose(5000),
     /** The recipe that it was read from, as it was written, and the page that it stood on. */
-    recipe: mayBe(
+    recipe: object(
       {
-        text: needed(
-          yup
-            .string()
-            .strict()
-            .typeError('text')
-            .max(MOST_RECIPE, `at most ${MOST_RECIPE} characters`),
-          'the words of the recipe',
-        ),
-        link: yup.string().strict().typeError('a link').max(2000, 'at most 2000 characters'),
+        text: needed(prose(MOST_RECIPE), 'the words of the recipe'),
+        link: prose(2000, 'a link'),
       },
       'a recipe: its words',
     ),

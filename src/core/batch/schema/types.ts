@@ -4,7 +4,6 @@
  * is one shape with fields that some members do not have.
  */
 import type { OwnFood } from '../../food';
-import type { Release } from '../../vocabulary';
 import type { MARKS } from './markKinds';
 import type {
   cookSchema,
@@ -15,7 +14,7 @@ import type {
 } from './cookSchema';
 import type { afterSchema, coolingSchema, TASTES, THICKENINGS } from './afterSchema';
 import type { fromJarSchema, larderSchema } from './keepSchema';
-import type { bagItemSchema, JAR_ENDS, JAR_PLACES, jarSchema } from './larderSchema';
+import type { bagItemSchema, JAR_ENDS, jarSchema } from './larderSchema';
 import type {
   aimSchema,
   BATCH_KINDS,
@@ -30,10 +29,11 @@ import type {
   SETS,
   settingSchema,
   staySchema,
+  stepSchema,
   taskSchema,
   UP_TO,
 } from './schema';
-import type { Kept } from './schemaParts';
+import type { Kept } from './shape';
 
 export type { History, Span } from '../../guard/span';
 export type { Release, ReleaseMethod, StepKind } from '../../vocabulary';
@@ -42,7 +42,7 @@ export type Schools = Kept<typeof schoolsSchema>;
 export type Kitchen = Kept<typeof kitchenSchema>;
 export type PotSetting = Kept<typeof settingSchema>;
 export type Pot = Kept<typeof potSchema>;
-export type PotKind = Pot['kind'];
+export type { PotKind } from '../../vocabulary';
 export type CutShape = (typeof CUT_SHAPES)[number];
 export type Cut = Kept<typeof cutSchema>;
 
@@ -57,45 +57,7 @@ export interface Item extends Omit<Kept<typeof itemSchema>, 'own' | 'stays'> {
   readonly stays?: readonly Stay[];
 }
 
-export type Step =
-  | { readonly id: string; readonly kind: 'prep'; readonly minutes?: number }
-  | {
-      readonly id: string;
-      readonly kind: 'saute';
-      readonly minutes?: number;
-      /** Minutes a side, from which its minutes follow. */
-      readonly sideMin?: number;
-      /** Liquid that the bottom is scraped clean with, ml. */
-      readonly deglazeMl?: number;
-    }
-  | {
-      readonly id: string;
-      readonly kind: 'pressure';
-      readonly setting?: string;
-      readonly holdMin: number;
-      readonly release?: Release;
-    }
-  | { readonly id: string; readonly kind: 'open'; readonly minutes?: number }
-  | {
-      readonly id: string;
-      readonly kind: 'strain';
-      readonly minutes?: number;
-      /**
-       * Part that stays in the pot: the broth, for a finish, or the bones, for another broth in fresh water.
-       * Missing: the bones where fresh liquid is put to them afterwards.
-       */
-      readonly keep?: 'broth' | 'bones';
-    }
-  | { readonly id: string; readonly kind: 'simmer'; readonly minutes?: number }
-  | {
-      readonly id: string;
-      readonly kind: 'rest';
-      readonly minutes?: number;
-      /** Whether the pot keeps it warm; nobody has said so where it is missing, and it cools. */
-      readonly keepWarm?: boolean;
-    }
-  | { readonly id: string; readonly kind: 'cool'; readonly minutes?: number };
-
+export type Step = Kept<typeof stepSchema>;
 export type PressureStep = Extract<Step, { kind: 'pressure' }>;
 
 /** Something done beside the pot for the same table. */
@@ -143,7 +105,7 @@ export type Taste = (typeof TASTES)[number];
 export type Thickening = (typeof THICKENINGS)[number];
 
 export type Jar = Kept<typeof jarSchema>;
-export type JarPlace = (typeof JAR_PLACES)[number];
+export type { JarPlace } from '../../vocabulary';
 export type JarEnd = (typeof JAR_ENDS)[number];
 export type FromJar = Kept<typeof fromJarSchema>;
 export type LarderHabits = Kept<typeof larderSchema>;

@@ -58,7 +58,8 @@ export const days: Hazard = {
 
 /** A jar that is about to be filled and put somewhere. */
 export interface Filling {
-  readonly where: 'fridge' | 'freezer';
+  /** Put where it freezes. */
+  readonly freezes: boolean;
   readonly glass: boolean;
   /** Narrower at the neck than below. */
   readonly shoulders: boolean;
@@ -71,14 +72,14 @@ const WARM_C = COOL_C;
 
 /** Returns the dangers to a jar in the place it is put. */
 export function dangersOfFilling({
-  where,
+  freezes,
   glass,
   shoulders,
   warmestC,
 }: Filling): readonly Danger[] {
   if (!glass) return [];
   const base = { hazard: 'glass' as const, rule: 'glass' as const };
-  if (where === 'freezer' && warmestC > WARM_C)
+  if (freezes && warmestC > WARM_C)
     return [
       {
         ...base,
@@ -89,7 +90,7 @@ export function dangersOfFilling({
           'It cracks. Put these jars into the fridge until they are cold through, a night at the most, and freeze them then. Tubs may go in sooner.',
       },
     ];
-  if (where === 'fridge' && warmestC > HOT_C)
+  if (!freezes && warmestC > HOT_C)
     return [
       {
         ...base,
@@ -100,7 +101,7 @@ export function dangersOfFilling({
           'Warm the jars before you fill them, let them stand until the glass is only warm, then the fridge. Lay the lids on loosely until they are cold.',
       },
     ];
-  if (where === 'freezer' && shoulders)
+  if (freezes && shoulders)
     return [
       {
         ...base,

@@ -106,7 +106,7 @@ function cooledOf(course: Course): readonly Danger[] {
   const of = course.steps[step];
   const rest = of?.kind === 'rest';
   const keep =
-    rest && course.pot.kind === 'electric'
+    rest && course.pot.keepsWarm
       ? ' Leave the pot on so that it keeps warm, or cool it fast.'
       : ' Cool it fast in shallow pans or ice.';
   return [

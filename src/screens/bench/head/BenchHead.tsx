@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { lazy, Suspense, useEffect, useEffectEvent, useState } from 'react';
 import { changed, inPot, isBroth } from '@/core/batch/plan';
 import { isStop, type Finding } from '@/core/assess';
-import type { Batch, Cook, Pot } from '@/core/batch/schema';
+import { type Batch, type Cook, type Pot, LIMITS } from '@/core/batch/schema';
 import { formatAltitude } from '@/core/quantity';
 import { cookInPot } from '@/core/timetable';
 import { timeOf } from '@/session/clockText';
@@ -125,9 +125,6 @@ function withServeAt(batch: Batch, at: string | null): Batch {
   return changed(batch, { serveAt: at ?? undefined });
 }
 
-/** No pot feeds more. */
-const MOST_SERVINGS = 200;
-
 /** Name, servings, pot and altitude; the serving time; to the stove. */
 export function BenchHead() {
   const { open, hurry } = useSession();
@@ -152,8 +149,8 @@ export function BenchHead() {
               value={batch.servings}
               placeholder="?"
               className="min-h-9 w-14 rounded border border-hairline bg-panel px-1.5"
-              least={1}
-              most={MOST_SERVINGS}
+              least={LIMITS.servings.min}
+              most={LIMITS.servings.max}
               whole
               onNumber={(servings) => save({ ...batch, servings })}
             />

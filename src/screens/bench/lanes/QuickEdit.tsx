@@ -4,13 +4,13 @@ import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { useState } from 'react';
 import type { ItemReport } from '@/core/model';
 import { FRIDGE_C, FROZEN_C } from '@/core/batch/plan';
-import type { Item, Kitchen } from '@/core/batch/schema';
+import { type Item, type Kitchen, LIMITS } from '@/core/batch/schema';
 import { presetsOf } from '@/core/food';
 import { formatLength, formatTemperature } from '@/core/quantity';
 import { Toggle } from '@/ui/Toggle';
 import { Said } from '@/ui/said';
 
-/** Cuts a knife makes, mm. */
+/** Range of the slider, mm: the usual cuts of a knife. The editor takes the others. */
 const LEAST_MM = 2;
 const MOST_MM = 100;
 
@@ -175,7 +175,7 @@ export function QuickEdit({
             name={`Start temperature of ${name}`}
             value={startC ?? FRIDGE_C}
             min={0}
-            max={100}
+            max={LIMITS.start.max}
             show={(c) => {
               const now = c ?? startC;
               return now === undefined ? 'as kept' : formatTemperature(now, kitchen.units);

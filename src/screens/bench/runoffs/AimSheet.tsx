@@ -6,6 +6,7 @@ import { useForm, useFormState, type UseFormReturn } from 'react-hook-form';
 import * as yup from 'yup';
 import { likedSet } from '@/core/batch/plan';
 import {
+  LIMITS,
   SETS,
   type Aim,
   type Batch,
@@ -14,49 +15,40 @@ import {
   type SetState,
 } from '@/core/batch/schema';
 import { SET_FROM } from '@/core/bones';
-import {
-  formatLevel,
-  formatMinutes,
-  formatStrength,
-  LITRES_PER_QUART,
-  type Units,
-} from '@/core/quantity';
+import { formatLevel, formatMinutes, formatStrength, type Units } from '@/core/quantity';
 import type { RunOffOption, RunOffSolution } from '@/core/solve';
 import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
+import { numberField } from '@/ui/formFields';
 import { formResolver } from '@/ui/formResolver';
 import { toNumbers } from '@/ui/numbers';
 import { Sheet } from '@/ui/Sheet';
 import { Wobble } from '@/ui/Wobble';
+import { allKept, allShown, refusal, unitOf, type Dimensions } from '@/ui/unitFields';
 import { useEnding } from '@/ui/useEnding';
 import { ask } from '@/workers';
 
 interface Form {
   set: SetState | '';
-  litres?: number | string | undefined;
-  hours?: number | string | undefined;
+  litres?: number | string | null | undefined;
+  hours?: number | string | null | undefined;
   openings: string;
 }
 
-const optional = (min: number, max: number, unit: string) =>
-  yup
-    .number()
-    .typeError(`a number of ${unit}, or nothing`)
-    .min(min, `from ${min} to ${max} ${unit}`)
-    .max(max, `from ${min} to ${max} ${unit}`);
+const DIMENSIONS: Dimensions = { litres: 'volume' };
 
 const schema = yup.object({
   set: yup.string().oneOf(['', ...SETS]),
-  litres: optional(0.2, 50, ''),
-  hours: optional(0.5, 24, 'hours'),
+  litres: numberField(LIMITS.aimLitres),
+  hours: numberField(LIMITS.aimHours),
   openings: yup.string(),
 });
 
-function aimOf(form: Form, litre: number): Aim {
+function aimOf(form: Form): Aim {
   return {
     ...(form.set !== '' && { set: form.set }),
-    ...(form.litres !== undefined && { litres: Number(form.litres) * litre }),
-    ...(form.hours !== undefined && { hours: Number(form.hours) }),
+    ...(form.litres != null && { litres: Number(form.litres) }),
+    ...(form.hours != null && { hours: Number(form.hours) }),
     ...(form.openings !== '' && { openings: Number(form.openings) }),
   };
 }
@@ -125,11 +117,11 @@ function AimFields({ form, units }: { readonly form: UseFormReturn<Form>; readon
       </Choice>
       <Field
         id="aim-litres"
-        label={units === 'us' ? 'Broth wanted, quarts' : 'Broth wanted, L'}
+        label={`Broth wanted, ${unitOf('volume', units)}`}
         inputMode="decimal"
         placeholder="any"
         {...register('litres')}
-        error={errors.litres?.message}
+        error={refusal(errors.litres?.message, units)}
       />
       <Field
         id="aim-hours"
@@ -163,16 +155,17 @@ export function AimSheet({
   readonly onTake: (batch: Batch) => void;
   readonly onClose: () => void;
 }) {
-  const litre = kitchen.units === 'us' ? LITRES_PER_QUART : 1;
-  const { aim } = batch;
+  const aim = batch.aim ?? {};
   const form = useForm<Form>({
     defaultValues: {
-      set: aim?.set ?? likedSet(kitchen) ?? '',
-      litres: aim?.litres === undefined ? '' : Number((aim.litres / litre).toFixed(2)),
-      hours: aim?.hours ?? '',
-      openings: aim?.openings === undefined ? '' : String(aim.openings),
+      set: aim.set ?? likedSet(kitchen) ?? '',
+      litres: allShown(aim, DIMENSIONS, kitchen.units).litres ?? '',
+      hours: aim.hours ?? '',
+      openings: aim.openings === undefined ? '' : String(aim.openings),
     },
-    resolver: formResolver(schema, (values) => toNumbers(values, ['litres', 'hours'])),
+    resolver: formResolver(schema, (values) =>
+      allKept(toNumbers(values, ['litres', 'hours']), aim, DIMENSIONS, kitchen.units),
+    ),
   });
   const [found, setFound] = useState<RunOffSolution | null>(null);
   const [chosen, setChosen] = useState(0);
@@ -184,7 +177,7 @@ export function AimSheet({
     setBusy(true);
     setFailed(null);
     try {
-      const asked = [batch, pot, kitchen, aimOf(fields, litre)] as const;
+      const asked = [batch, pot, kitchen, aimOf(fields)] as const;
       const solution = await ask('planRunOffs', asked, { signal: own });
       setFound(solution);
       setChosen(solution.best);

@@ -5,6 +5,7 @@ import * as yup from 'yup';
 import { foodOf, FRIDGE_C, FROZEN_C, pickMeat, stepsOf } from '@/core/batch/plan';
 import {
   CUT_SHAPES,
+  LIMITS,
   type Batch,
   type Cut,
   type CutShape,
@@ -16,6 +17,7 @@ import { amountGrams, type Food } from '@/core/food';
 import { formatTemperature, UNITS, type Unit, type Units } from '@/core/quantity';
 import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
+import { neededNumber, numberField } from '@/ui/formFields';
 import { formResolver } from '@/ui/formResolver';
 import { KeepFoot } from '@/ui/KeepFoot';
 import { Sheet } from '@/ui/Sheet';
@@ -40,25 +42,10 @@ interface Form {
   stays: StayForm[];
 }
 
-/** Empty text is no number rather than a wrong one. */
-const optional = (min: number, max: number, unit: string) =>
-  yup
-    .number()
-    .transform((v: number, text: unknown) => (text === '' || text === null ? null : v))
-    .nullable()
-    .typeError(`a number from ${min} to ${max} ${unit}`)
-    .min(min, `a number from ${min} to ${max} ${unit}`)
-    .max(max, `a number from ${min} to ${max} ${unit}`);
-
 function schemaFor(item: Item) {
   const food = foodOf(item);
   return yup.object({
-    value: yup
-      .number()
-      .typeError('a number above 0')
-      .moreThan(0, 'a number above 0')
-      .max(100000, 'at most 100000')
-      .required('a number above 0'),
+    value: neededNumber(LIMITS.amount),
     unit: yup
       .string<Unit>()
       .required()
@@ -69,16 +56,16 @@ function schemaFor(item: Item) {
       ),
     upTo: yup.string<Form['upTo']>().defined(),
     shape: yup.string<Form['shape']>().required(),
-    mm: optional(0.2, 300, 'mm').when('shape', {
+    mm: numberField(LIMITS.cut).when('shape', {
       is: (shape: string) => shape !== 'usual',
-      then: (s) => s.required('a number from 0.2 to 300 mm'),
+      then: () => neededNumber(LIMITS.cut),
     }),
     start: yup.string<Form['start']>().required(),
-    startC: optional(-40, 100, '°C').when('start', {
+    startC: numberField(LIMITS.start).when('start', {
       is: 'own',
-      then: (s) => s.required('a number from -40 to 100 °C'),
+      then: () => neededNumber(LIMITS.start),
     }),
-    soakedH: optional(0, 72, 'hours'),
+    soakedH: numberField(LIMITS.soaked),
     age: yup.string<Form['age']>().defined(),
     stays: stayFormSchema,
   });

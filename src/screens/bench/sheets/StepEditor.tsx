@@ -3,9 +3,10 @@
 import { useForm, useFormState, useWatch, type UseFormReturn } from 'react-hook-form';
 import * as yup from 'yup';
 import { pressureUnit, moveStep, splitHold, usualMinutes } from '@/core/batch/plan';
-import type { Batch, Kitchen, Pot, Step } from '@/core/batch/schema';
+import { LIMITS, type Batch, type Kitchen, type Pot, type Step } from '@/core/batch/schema';
 import {
   LONGEST_WAIT_MIN,
+  potKindOf,
   RELEASE_METHODS,
   releaseBy,
   releaseOf,
@@ -19,10 +20,12 @@ import { KEEPS_WARM_C } from '@/core/heat';
 import { formatPressure, formatTemperature } from '@/core/quantity';
 import { Button } from '@/ui/Button';
 import { Choice, Field } from '@/ui/Field';
+import { neededNumber, numberField } from '@/ui/formFields';
 import { formResolver } from '@/ui/formResolver';
 import { KeepFoot } from '@/ui/KeepFoot';
-import { isWithin, maybeNumber } from '@/ui/numbers';
+import { toNumbers } from '@/ui/numbers';
 import { Sheet } from '@/ui/Sheet';
+import { allKept, allShown, refusal, unitOf, type Dimensions } from '@/ui/unitFields';
 import { ReleaseTable } from './ReleaseTable';
 
 interface Form {
@@ -33,38 +36,29 @@ interface Form {
   /** Before bursts or cold water. */
   waitMin: number;
   keepWarm: boolean;
-  /** Of browning; empty for none. */
-  sideMin: string;
-  deglazeMl: string;
+  /** Of browning; null for none. */
+  sideMin: number | null;
+  deglazeMl: number | null;
   keep: 'usual' | 'broth' | 'bones';
 }
 
-const minutes = (most: number) =>
-  yup
-    .number()
-    .typeError(`minutes, 0 to ${most}`)
-    .min(0, `minutes, 0 to ${most}`)
-    .max(most, `minutes, 0 to ${most}`)
-    .required(`minutes, 0 to ${most}`);
+const WAIT = { min: 0, max: LONGEST_WAIT_MIN, wanted: `minutes, 0 to ${LONGEST_WAIT_MIN}` };
 
-/** Text of a field that may be empty. */
-const optional = (wanted: string, least: number, most: number) =>
-  yup
-    .string()
-    .defined()
-    .test('number', wanted, (text) => isWithin(text, least, most));
+const schemaFor = (kind: Step['kind']) =>
+  yup.object({
+    minutes: neededNumber(kind === 'pressure' ? LIMITS.hold : LIMITS.step),
+    setting: yup.string().defined(),
+    method: yup.string<ReleaseMethod>().oneOf(RELEASE_METHODS).required(),
+    afterMin: neededNumber(WAIT),
+    waitMin: neededNumber(WAIT),
+    keepWarm: yup.boolean().defined(),
+    sideMin: numberField(LIMITS.side),
+    deglazeMl: numberField(LIMITS.deglaze),
+    keep: yup.string<Form['keep']>().oneOf(['usual', 'broth', 'bones']).required(),
+  });
 
-const schema = yup.object({
-  minutes: minutes(600),
-  setting: yup.string().defined(),
-  method: yup.string<ReleaseMethod>().oneOf(RELEASE_METHODS).required(),
-  afterMin: minutes(LONGEST_WAIT_MIN),
-  waitMin: minutes(LONGEST_WAIT_MIN),
-  keepWarm: yup.boolean().defined(),
-  sideMin: optional('minutes, 0.5 to 60, or nothing', 0.5, 60),
-  deglazeMl: optional('an amount, or nothing', 1, 5000),
-  keep: yup.string<Form['keep']>().oneOf(['usual', 'broth', 'bones']).required(),
-});
+const NUMBERS = ['minutes', 'afterMin', 'waitMin', 'sideMin', 'deglazeMl'];
+const DIMENSIONS: Dimensions = { deglazeMl: 'splash' };
 
 function strained(step: Exclude<Step, { kind: 'pressure' }>, form: Form): Step {
   const timed = { ...step, minutes: form.minutes };
@@ -74,12 +68,10 @@ function strained(step: Exclude<Step, { kind: 'pressure' }>, form: Form): Step {
   }
   if (timed.kind === 'saute') {
     const { sideMin: _, deglazeMl: __, ...usual } = timed;
-    const side = maybeNumber(form.sideMin);
-    const ml = maybeNumber(form.deglazeMl);
     return {
       ...usual,
-      ...(side !== undefined && { sideMin: side }),
-      ...(ml !== undefined && { deglazeMl: ml }),
+      ...(form.sideMin !== null && { sideMin: form.sideMin }),
+      ...(form.deglazeMl !== null && { deglazeMl: form.deglazeMl }),
     };
   }
   if (timed.kind !== 'strain') return timed;
@@ -205,19 +197,23 @@ export function StepEditor({
   readonly onClose: () => void;
 }) {
   const pressed = step.kind === 'pressure';
+  const { units } = kitchen;
+  const before: Form = {
+    minutes: pressed ? step.holdMin : (step.minutes ?? usualMinutes(step.kind)),
+    setting: pressed ? (step.setting ?? pot.settings[0]?.name ?? '') : '',
+    method: pressed ? (step.release?.method ?? 'natural') : 'natural',
+    afterMin: pressed && step.release?.method === 'timed' ? step.release.afterMin : 10,
+    waitMin: pressed ? waitOf(step.release) : 0,
+    keepWarm: step.kind === 'rest' && step.keepWarm === true,
+    sideMin: step.kind === 'saute' ? (step.sideMin ?? null) : null,
+    deglazeMl: step.kind === 'saute' ? (step.deglazeMl ?? null) : null,
+    keep: (step.kind === 'strain' ? step.keep : undefined) ?? 'usual',
+  };
   const form = useForm<Form>({
-    defaultValues: {
-      minutes: pressed ? step.holdMin : (step.minutes ?? usualMinutes(step.kind)),
-      setting: pressed ? (step.setting ?? pot.settings[0]?.name ?? '') : '',
-      method: pressed ? (step.release?.method ?? 'natural') : 'natural',
-      afterMin: pressed && step.release?.method === 'timed' ? step.release.afterMin : 10,
-      waitMin: pressed ? waitOf(step.release) : 0,
-      keepWarm: step.kind === 'rest' && step.keepWarm === true,
-      sideMin: step.kind === 'saute' ? String(step.sideMin ?? '') : '',
-      deglazeMl: step.kind === 'saute' ? String(step.deglazeMl ?? '') : '',
-      keep: (step.kind === 'strain' ? step.keep : undefined) ?? 'usual',
-    },
-    resolver: formResolver(schema, (values) => values),
+    defaultValues: allShown(before, DIMENSIONS, units),
+    resolver: formResolver(schemaFor(step.kind), (values) =>
+      allKept(toNumbers(values, NUMBERS), before, DIMENSIONS, units),
+    ),
   });
   const { register, handleSubmit, formState } = form;
   const { errors } = formState;
@@ -248,7 +244,7 @@ export function StepEditor({
           {...register('minutes')}
           error={errors.minutes?.message}
         />
-        {step.kind === 'rest' && pot.kind === 'electric' && (
+        {step.kind === 'rest' && potKindOf(pot.kind).keepsWarm && (
           <label className="flex min-h-11 items-center gap-3">
             <input type="checkbox" className="size-5 accent-copper" {...register('keepWarm')} />
             <span>
@@ -273,11 +269,11 @@ export function StepEditor({
             />
             <Field
               id="deglazeMl"
-              label="Scrape it with, ml"
+              label={`Scrape it with, ${unitOf('splash', units)}`}
               hint="Of the liquid, before the rest goes in"
               inputMode="decimal"
               {...register('deglazeMl')}
-              error={errors.deglazeMl?.message}
+              error={refusal(errors.deglazeMl?.message, units)}
             />
           </div>
         )}

@@ -1,9 +1,10 @@
 /** The stays of an ingredient as a form's fields, and back. */
 import * as yup from 'yup';
 import { kept, stay, staysOf } from '@/core/batch/plan';
-import type { Done, Item } from '@/core/batch/schema';
+import { LIMITS, type Done, type Item } from '@/core/batch/schema';
 import { WAYS_DONE, type WayDone } from '@/core/vocabulary';
-import { isWithin, maybeNumber } from '@/ui/numbers';
+import { textField } from '@/ui/formFields';
+import { maybeNumber } from '@/ui/numbers';
 
 /** In place of a step: in a pan of its own. */
 export const APART = '(apart)';
@@ -26,10 +27,7 @@ export const stayFormSchema = yup
         .string<StayForm['how']>()
         .oneOf(['', ...WAYS_DONE])
         .defined(),
-      minutes: yup
-        .string()
-        .defined()
-        .test('minutes', 'minutes, 0 to 600, or nothing', (text) => isWithin(text, 0, 600)),
+      minutes: textField(LIMITS.done),
     }),
   )
   .required();

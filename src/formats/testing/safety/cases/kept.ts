@@ -88,27 +88,27 @@ export const KEPT = [
     [
       'Soup of 60 °C in glass goes into the freezer',
       'never',
-      { kind: 'fill', where: 'freezer', glass: true, shoulders: false, warmestC: 60 },
+      { kind: 'fill', freezes: true, glass: true, shoulders: false, warmestC: 60 },
     ],
     [
       'Cold soup in straight glass goes into the freezer',
       'nothing',
-      { kind: 'fill', where: 'freezer', glass: true, shoulders: false, warmestC: 4 },
+      { kind: 'fill', freezes: true, glass: true, shoulders: false, warmestC: 4 },
     ],
     [
       'Cold soup in jars with shoulders goes into the freezer',
       'caught',
-      { kind: 'fill', where: 'freezer', glass: true, shoulders: true, warmestC: 4 },
+      { kind: 'fill', freezes: true, glass: true, shoulders: true, warmestC: 4 },
     ],
     [
       'Hot soup in glass goes into the fridge',
       'caught',
-      { kind: 'fill', where: 'fridge', glass: true, shoulders: false, warmestC: 85 },
+      { kind: 'fill', freezes: false, glass: true, shoulders: false, warmestC: 85 },
     ],
     [
       'Soup of 60 °C in tubs goes into the freezer',
       'nothing',
-      { kind: 'fill', where: 'freezer', glass: false, shoulders: false, warmestC: 60 },
+      { kind: 'fill', freezes: true, glass: false, shoulders: false, warmestC: 60 },
     ],
   ]),
   ...casesOf('canning', 'canning', [
