@@ -86,7 +86,10 @@ describe('steps', () => {
     await press('hold 20 min, change');
     await fill('Hold, minutes', 'many');
     await press('Keep');
-    await says(() => seen('alert', undefined, sheet() ?? document), 'Enter a number from 0 to 600 min');
+    await says(
+      () => seen('alert', undefined, sheet() ?? document),
+      'Enter a number from 0 to 600 min',
+    );
     await fill('Hold, minutes', '31');
     await choose('Release', 'natural');
     await press('Keep');

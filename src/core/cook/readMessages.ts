@@ -1,27 +1,21 @@
 /** Reading a log of a pot's messages, as pasted or from a file. */
-import * as yup from 'yup';
+import { isFields } from '../batch/schema';
+import { faultsOf, needed, number, object, oneOf, text, time } from '../batch/schema/shape';
 import { MESSAGE_KINDS, type Message } from './potLink';
 
 /** Longer texts are not read. */
 const MOST_CHARACTERS = 4_000_000;
 const MOST_MESSAGES = 20_000;
 
-const messageSchema = yup
-  .object({
-    at: yup
-      .string()
-      .strict()
-      .required('no time')
-      .test('time', 'not a time', (at) => Number.isFinite(Date.parse(at))),
-    pot: yup.string().strict().required('no pot').max(200, 'a long name of a pot'),
-    kind: yup
-      .string()
-      .strict()
-      .oneOf(MESSAGE_KINDS, `not one of ${MESSAGE_KINDS.join(', ')}`)
-      .required('no kind'),
-    value: yup.number().strict().min(-50, 'below -50').max(20_000, 'above 20 000'),
-  })
-  .typeError('not an object');
+const messageSchema = object(
+  {
+    at: needed(time, 'no time'),
+    pot: needed(text('the name of a pot'), 'no pot'),
+    kind: needed(oneOf(MESSAGE_KINDS), 'no kind'),
+    value: number(-50, 20_000, ''),
+  },
+  'an object',
+);
 
 export type Messages =
   | { readonly ok: true; readonly messages: readonly Message[] }
@@ -34,14 +28,10 @@ function readMessage(line: string): Message | string {
   } catch {
     return 'is not JSON';
   }
-  if (typeof value !== 'object' || value === null || Array.isArray(value))
-    return 'is not an object';
-  try {
-    return messageSchema.validateSync(value, { strict: true }) as Message;
-  } catch (error) {
-    if (error instanceof yup.ValidationError) return `has ${error.errors[0] ?? 'a fault'}`;
-    throw error;
-  }
+  if (!isFields(value)) return 'is not an object';
+  for (const { value: found, wanted } of faultsOf(messageSchema, value))
+    return found === undefined ? `has ${wanted}` : `has ${JSON.stringify(found)}, not ${wanted}`;
+  return value as unknown as Message;
 }
 
 /**

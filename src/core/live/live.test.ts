@@ -140,9 +140,9 @@ describe('the messages of a pot', () => {
   it.each([
     ['nonsense', /Line 1 is not JSON/],
     ['[1]', /Line 1 is not an object/],
-    ['{"at":"x","pot":"p","kind":"lid"}', /Line 1 has not a time/],
+    ['{"at":"x","pot":"p","kind":"lid"}', /Line 1 has "x", not a date and time/],
     ['{"at":"2026-11-24T16:00:00Z","pot":"p","kind":"boils"}', /not one of pin-up/],
-    ['{"at":"2026-11-24T16:00:00Z","pot":"p","kind":"level","value":1e9}', /above/],
+    ['{"at":"2026-11-24T16:00:00Z","pot":"p","kind":"level","value":1e9}', /not a number from -50 to 20000/],
     ['  \n', /no message/],
   ])('are refused line by line: %s', (text, words) => {
     const read = readMessages(text);

@@ -204,16 +204,20 @@ describe('how many runs', () => {
     open(ONE);
     await user.type(screen.getByLabelText('Hours you have'), 'all day');
     await user.click(screen.getByRole('button', { name: 'Find it' }));
-    expect(await screen.findByText('Enter a number of hours, or nothing')).toBeTruthy();
+    expect(
+      await screen.findByText('Enter a number from 0.25 to 48 hours, or nothing'),
+    ).toBeTruthy();
     await user.clear(screen.getByLabelText('Hours you have'));
     await user.type(screen.getByLabelText('Hours you have'), '99');
-    expect(await screen.findByText('Enter from 0.5 to 24 hours')).toBeTruthy();
+    expect(
+      await screen.findByText('Enter a number from 0.25 to 48 hours, or nothing'),
+    ).toBeTruthy();
     expect(screen.queryByTestId('run-options')).toBeNull();
   });
 
   it('remembers the aim, in quarts where the kitchen has cups', () => {
     open({ ...ONE, aim: { litres: 1.892706, set: 'soft set', openings: 1 } }, 'us');
-    expect(screen.getByLabelText('Broth wanted, quarts')).toHaveProperty('value', '2');
+    expect(screen.getByLabelText('Broth wanted, qt')).toHaveProperty('value', '2');
     expect(screen.getByLabelText('When cold, it')).toHaveProperty('value', 'soft set');
     expect(screen.getByLabelText('Pour off in between')).toHaveProperty('value', '1');
   });

@@ -87,7 +87,7 @@ describe('changing an ingredient', () => {
     await user.type(screen.getByLabelText('For, minutes'), 'long');
     await submit();
     expect((await screen.findAllByRole('alert')).map(text)).toContain(
-      'Enter minutes, 0 to 600, or nothing',
+      'Enter a number from 0 to 600 min, or nothing',
     );
     expect(onSave).not.toHaveBeenCalled();
     await user.clear(screen.getByLabelText('For, minutes'));
@@ -221,7 +221,7 @@ describe('changing a step', () => {
     await user.type(screen.getByLabelText('Scrape it with, ml'), 'some');
     await submit();
     expect((await screen.findAllByRole('alert')).map(text)).toEqual([
-      'Enter an amount, or nothing',
+      'Enter a number from 1 to 5000 ml, or nothing',
     ]);
     await user.clear(screen.getByLabelText('Scrape it with, ml'));
     await user.type(screen.getByLabelText('Scrape it with, ml'), '150');
@@ -262,10 +262,18 @@ describe('changing a step', () => {
   it('refuses minutes that are none', async () => {
     const onSave = open({ id: 's2', kind: 'simmer', minutes: 5 });
     await user.clear(screen.getByLabelText('Minutes'));
-    await user.type(screen.getByLabelText('Minutes'), '900');
+    await user.type(screen.getByLabelText('Minutes'), '3000');
     await submit();
-    expect(text(await screen.findByRole('alert'))).toBe('Enter minutes, 0 to 600');
+    expect(text(await screen.findByRole('alert'))).toBe('Enter a number from 0 to 2880 min');
     expect(onSave).not.toHaveBeenCalled();
+  });
+
+  it('takes a rest as long as a file may have', async () => {
+    const onSave = open({ id: 's2', kind: 'rest', minutes: 5 });
+    await user.clear(screen.getByLabelText('Minutes'));
+    await user.type(screen.getByLabelText('Minutes'), '720');
+    await submit();
+    expect(onSave).toHaveBeenCalledWith({ id: 's2', kind: 'rest', minutes: 720 });
   });
 
   it('adds a step where it is wanted', async () => {
