@@ -1,27 +1,10 @@
-import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { useLayoutEffect, useRef, useState, useSyncExternalStore, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
+import { later } from '@/drawings/later';
 
 /** Up to here all of a list stands on the page, for its search, its print and its readers. */
 const ALL = 60;
-/** Rows kept beside what is seen. */
-const BESIDE = 6;
-const GAP_PX = 12;
-/** From this width on a list may have two columns, as Tailwind's md. */
-const WIDE = '(min-width: 768px)';
 
-function useIsWide(): boolean {
-  return useSyncExternalStore(
-    (heard) => {
-      const query = matchMedia(WIDE);
-      query.addEventListener('change', heard);
-      return () => query.removeEventListener('change', heard);
-    },
-    () => matchMedia(WIDE).matches,
-    () => false,
-  );
-}
-
-interface Props<T> {
+export interface LongListProps<T> {
   readonly items: readonly T[];
   readonly keyOf: (item: T) => string;
   readonly label: string;
@@ -31,63 +14,12 @@ interface Props<T> {
   readonly children: (item: T) => ReactNode;
 }
 
-/** Only what is seen, and a little beside it. */
-function Virtual<T>({ items, keyOf, label, rowPx, columns, children }: Props<T>) {
-  // The virtualizer is one object that changes within: a compiler that memoises would not see it.
-  'use no memo';
-  const wide = useIsWide();
-  const lanes = wide ? columns : 1;
-  const list = useRef<HTMLUListElement>(null);
-  const [topPx, setTopPx] = useState(0);
-  useLayoutEffect(() => {
-    if (list.current) setTopPx(list.current.getBoundingClientRect().top + scrollY);
-  }, []);
-  const virtualizer = useWindowVirtualizer({
-    count: items.length,
-    estimateSize: () => rowPx,
-    lanes,
-    gap: GAP_PX,
-    overscan: BESIDE,
-    scrollMargin: topPx,
-    // The page scrolls itself, to its top or back to where it was; only what was measured otherwise
-    // than expected is made up for.
-    scrollToFn: (_, { adjustments = 0 }) => {
-      if (adjustments !== 0) scrollBy(0, adjustments);
-    },
-    getItemKey: (i) => `${lanes}-${keyOf(items[i] as T)}`,
-  });
-  return (
-    <ul
-      ref={list}
-      aria-label={label}
-      className="relative mt-6"
-      style={{ height: virtualizer.getTotalSize() }}
-    >
-      {virtualizer.getVirtualItems().map((row) => (
-        <li
-          key={row.key}
-          ref={virtualizer.measureElement}
-          data-index={row.index}
-          aria-setsize={items.length}
-          aria-posinset={row.index + 1}
-          className="absolute top-0"
-          style={{
-            width: `calc((100% - ${(lanes - 1) * GAP_PX}px) / ${lanes})`,
-            left: `calc((100% + ${GAP_PX}px) * ${row.lane / lanes})`,
-            transform: `translateY(${row.start - topPx}px)`,
-          }}
-        >
-          {children(items[row.index] as T)}
-        </li>
-      ))}
-    </ul>
-  );
-}
+const Virtual = later(async () => (await import('./VirtualList')).VirtualList<never>);
 
 /** A list that may be of many years: short ones whole, of long ones what is seen. */
-export function LongList<T>(props: Props<T>) {
+export function LongList<T>(props: LongListProps<T>) {
   const { items, keyOf, label, columns, children } = props;
-  if (items.length > ALL) return <Virtual {...props} />;
+  if (items.length > ALL) return <Virtual {...(props as unknown as LongListProps<never>)} />;
   return (
     <ul className={`mt-6 grid gap-3 ${columns === 2 ? 'md:grid-cols-2' : ''}`} aria-label={label}>
       {items.map((item) => (

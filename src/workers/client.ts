@@ -1,16 +1,8 @@
 /** The main thread's end of the workers: which worker a call goes to, and what it is called. */
 import type { Batch, Cook } from '../core/batch/schema';
+import { sparedCores } from './cores';
 import type { Answer, Args, Ask, Asking, CallName } from './calls';
 import { started, watched, type Asked, type Watched } from './watched';
-
-/** More workers than this are not worth their memory. */
-const MOST_WORKERS = 4;
-
-/** Cores that the page itself does not need. */
-export function sparedCores(): number {
-  const cores = typeof navigator === 'object' ? navigator.hardwareConcurrency || 2 : 2;
-  return Math.max(1, Math.min(MOST_WORKERS, cores - 1));
-}
 
 const models = (): Worker =>
   new Worker(new URL('./models.worker.ts', import.meta.url), { type: 'module' });

@@ -142,7 +142,10 @@ describe('the messages of a pot', () => {
     ['[1]', /Line 1 is not an object/],
     ['{"at":"x","pot":"p","kind":"lid"}', /Line 1 has "x", not a date and time/],
     ['{"at":"2026-11-24T16:00:00Z","pot":"p","kind":"boils"}', /not one of pin-up/],
-    ['{"at":"2026-11-24T16:00:00Z","pot":"p","kind":"level","value":1e9}', /not a number from -50 to 20000/],
+    [
+      '{"at":"2026-11-24T16:00:00Z","pot":"p","kind":"level","value":1e9}',
+      /not a number from -50 to 20000/,
+    ],
     ['  \n', /no message/],
   ])('are refused line by line: %s', (text, words) => {
     const read = readMessages(text);

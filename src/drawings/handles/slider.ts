@@ -1,5 +1,5 @@
-import { useDrag } from '@use-gesture/react';
 import { useRef, type KeyboardEvent } from 'react';
+import { useDragOn } from './drag';
 
 /** How many steps a key moves a handle; missing for keys that do not. */
 const KEY_STEPS: Readonly<Record<string, number>> = {
@@ -44,7 +44,8 @@ export interface SliderHand<T> {
  */
 export function useSlider<T>(words: SliderWords, { axis, begin, drag, key }: SliderHand<T>) {
   const ref = useRef<HTMLDivElement>(null);
-  const bind = useDrag(
+  useDragOn(
+    ref,
     ({ movement: [dx, dy], memo, last, tap }) => {
       const handle = ref.current;
       if (!handle) return memo as unknown;
@@ -52,8 +53,7 @@ export function useSlider<T>(words: SliderWords, { axis, begin, drag, key }: Sli
       if (!tap) drag(from.from, axis === 'x' ? dx : dy, last);
       return from;
     },
-    // Keys are ours: the package's own would move by pixels.
-    { filterTaps: true, ...(axis === 'x' ? { axis } : {}), pointer: { keys: false } },
+    axis === 'x' ? axis : undefined,
   );
   const onKeyDown = (event: KeyboardEvent): void => {
     const by = KEY_STEPS[event.key];
@@ -62,7 +62,6 @@ export function useSlider<T>(words: SliderWords, { axis, begin, drag, key }: Sli
     key(by);
   };
   return {
-    ...bind(),
     ref,
     role: 'slider',
     tabIndex: 0,

@@ -1,6 +1,6 @@
 /** Paths of a plot's parts: data in, SVG path out, no drawing. */
 import { bisectCenter } from 'd3-array';
-import { area, line } from 'd3-shape';
+import { path, type Path } from 'd3-path';
 import { valueAt } from '@/core/series';
 import { sideOf, type Band, type Curve, type Plot } from './plot';
 
@@ -45,14 +45,44 @@ function told<T>(plot: Plot, values: readonly (T | null)[]): readonly number[] {
   });
 }
 
+type Point = readonly [x: number, y: number];
+
+/** Stretches of a curve without a break: x, and y by each of some values. */
+function* stretches<T>(
+  plot: Plot,
+  values: readonly (T | null)[],
+  y: (value: T) => readonly number[],
+): Generator<readonly (readonly [x: number, ys: readonly number[]])[]> {
+  let stretch: (readonly [number, readonly number[]])[] = [];
+  for (const i of told(plot, values)) {
+    const value = values[i] ?? null;
+    if (value !== null)
+      stretch.push([short(alongOf(plot, valueAt(plot.minutes, i)) * PLOT_WIDE), y(value)]);
+    else if (stretch.length > 0) {
+      yield stretch;
+      stretch = [];
+    }
+  }
+  if (stretch.length > 0) yield stretch;
+}
+
+/** Draws points one after another; a single one is a dot. */
+function trail(pen: Path, points: readonly Point[]): void {
+  points.forEach(([x, y], i) => (i === 0 ? pen.moveTo(x, y) : pen.lineTo(x, y)));
+  if (points.length === 1) pen.closePath();
+}
+
 /** @returns an SVG path in the units of a light drawing; empty for no data */
 export function curvePath(plot: Plot, { side, values }: Pick<Curve, 'side' | 'values'>): string {
   const { top } = sideOf(plot, side);
-  const draw = line<number>()
-    .defined((i) => (values[i] ?? null) !== null)
-    .x((i) => short(alongOf(plot, valueAt(plot.minutes, i)) * PLOT_WIDE))
-    .y((i) => short(downOf(top, values[i] ?? 0) * PLOT_HIGH));
-  return draw(told(plot, values)) ?? '';
+  const pen = path();
+  const y = (value: number): readonly number[] => [short(downOf(top, value) * PLOT_HIGH)];
+  for (const stretch of stretches(plot, values, y))
+    trail(
+      pen,
+      stretch.map(([x, [at = 0]]) => [x, at]),
+    );
+  return pen.toString();
 }
 
 /** The same, filled down to nought. */
@@ -63,12 +93,16 @@ export function areaPath(plot: Plot, { side, values }: Pick<Curve, 'side' | 'val
 
 export function bandPath(plot: Plot, { side, values }: Pick<Band, 'side' | 'values'>): string {
   const { top } = sideOf(plot, side);
-  const y = (i: number, end: 0 | 1): number =>
-    short(downOf(top, values[i]?.[end] ?? 0) * PLOT_HIGH);
-  const draw = area<number>()
-    .defined((i) => (values[i] ?? null) !== null)
-    .x((i) => short(alongOf(plot, valueAt(plot.minutes, i)) * PLOT_WIDE))
-    .y0((i) => y(i, 0))
-    .y1((i) => y(i, 1));
-  return draw(told(plot, values)) ?? '';
+  const pen = path();
+  const y = (ends: readonly [number, number]): readonly number[] =>
+    ends.map((end) => short(downOf(top, end) * PLOT_HIGH));
+  for (const stretch of stretches(plot, values, y)) {
+    // Out along the upper end, back along the lower one.
+    trail(pen, [
+      ...stretch.map(([x, [, high = 0]]): Point => [x, high]),
+      ...stretch.toReversed().map(([x, [low = 0]]): Point => [x, low]),
+    ]);
+    pen.closePath();
+  }
+  return pen.toString();
 }

@@ -1,13 +1,12 @@
 'use client';
 
-import { useDrag } from '@use-gesture/react';
 import { Plus } from 'lucide-react';
 import { useRef, useState } from 'react';
 import type { Assessment } from '@/core/assess';
 import { stepsOf } from '@/core/batch/plan';
 import type { Batch, PressureStep } from '@/core/batch/schema';
 import { afterWait } from '@/core/vocabulary';
-import { useMinuteHandle } from '../handles';
+import { useDragOn, useMinuteHandle } from '../handles';
 import { AXIS_LEFT, AXIS_RIGHT } from '../time';
 import { grips, placeAt, type Grip } from './grips';
 import { segmentsOf, type Segment } from './segments';
@@ -72,14 +71,16 @@ function Phase({
   const item = useRef<HTMLLIElement>(null);
   const [dx, setDx] = useState(0);
   const middle = segment.startMin + segment.minutes / 2;
-  const bind = useDrag(
+  const button = useRef<HTMLButtonElement>(null);
+  useDragOn(
+    button,
     ({ movement: [x], last, tap }) => {
       if (tap) return;
       setDx(last ? 0 : x);
       const width = Math.max(1, item.current?.parentElement?.clientWidth ?? 1);
       if (last) onDrop(middle + (x * total) / width);
     },
-    { filterTaps: true, axis: 'x', pointer: { keys: false } },
+    'x',
   );
   return (
     <li
@@ -88,7 +89,7 @@ function Phase({
       style={{ flexGrow: segment.minutes, transform: `translateX(${dx}px)` }}
     >
       <button
-        {...bind()}
+        ref={button}
         type="button"
         onClick={onEdit}
         title={`${segment.label} min`}
