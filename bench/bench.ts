@@ -130,7 +130,7 @@ bench.add('solve, hardest', () => void solve(HARD, POT, KITCHEN, USUAL_WISHES));
 const troubled = batches.find((b) => b.id === 'b4') ?? HARD;
 const drawn = drawBatch(troubled, potOf(troubled, pots), kitchen, { draws: 100, seed: 1 });
 bench.add('advice', () => void judgeBatch(troubled, potOf(troubled, pots), kitchen, pots, drawn));
-/** What follows from a mark at the stove: what is believed, and what may be proposed. */
+/** The consequences of a mark at the stove: beliefs and proposals. */
 const STEW = batchOf(
   [
     item('w', 'water', 1.2, 'l'),

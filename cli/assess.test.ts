@@ -15,7 +15,7 @@ beforeAll(() => {
     platform: 'node',
     format: 'esm',
     outfile: CLI,
-    // What is not written as a module asks for its parts by this.
+    // Serves the parts that modules load by name.
     banner: {
       js: "import{createRequire}from'node:module';const require=createRequire(import.meta.url);",
     },

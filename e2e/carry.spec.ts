@@ -4,7 +4,7 @@ import { PNG } from 'pngjs';
 import { BARE, DEMO } from '../playwright.config';
 import { accessible, expect, test } from './fixtures';
 
-/** What a camera reads off the screen. */
+/** The picture that a camera reads off the screen. */
 async function readOffTheScreen(page: Page): Promise<string> {
   const shown = page.getByRole('img', { name: 'Code of the link' });
   await expect(shown).toBeVisible();
@@ -54,7 +54,7 @@ test('a batch goes to a phone by a code, is looked at, and gives the same to the
     await phone.getByRole('button', { name: 'Take it in' }).tap();
     await expect(phone).toHaveURL(/\/bench\/b7$/);
     expect(await readings(phone)).toBe(here);
-    // What is in the link went to no server.
+    // No server saw the contents of the link.
     expect(asked.filter((url) => url.includes(link.slice(-40)))).toEqual(
       asked.filter((url) => url.includes('#') && url.includes('/take')),
     );

@@ -26,7 +26,7 @@ test('a clock set back, a page that slept and a clock set forward are named, and
   await expect(
     page.getByText(/The page’s own timer differs from this device’s clock by 60 min/),
   ).toBeVisible();
-  // So it does in the page loaded anew.
+  // The page loaded anew keeps it, too.
   await page.reload();
   await expect(clock).toHaveText('2:58');
 

@@ -25,7 +25,7 @@ test('a link becomes a plan, and the page stays with it', async ({ page }) => {
   await expect(planned).toContainText('hold 28 min, valve after 15 min');
   await expect(planned).toContainText('not used: white part only');
   await accessible(page);
-  // What is touched on one side is shown on the other.
+  // A touch on one side marks its partner on the other.
   await page.getByRole('button', { name: /^Stir in the leeks/ }).click();
   await expect(page.getByRole('button', { name: /^Stir in the leeks/ })).toHaveAttribute(
     'aria-pressed',

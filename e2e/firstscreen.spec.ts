@@ -7,10 +7,10 @@ const SIZES = [
   { width: 390, height: 844 },
   { width: 844, height: 390 },
 ] as const;
-/** What lies over the foot of a phone's page. */
+/** Height of the bar over the foot of a phone's page. */
 const FOOT = 57;
 
-/** What stands on the first screen, without scrolling: what to do, its clock, its caution, its button, what is next. */
+/** The first screen, without scrolling: task, clock, caution, button, next step. */
 async function onFirstScreen(page: Page): Promise<void> {
   for (const size of SIZES) {
     await page.setViewportSize(size);

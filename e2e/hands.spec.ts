@@ -143,7 +143,7 @@ test('the timetable goes into a calendar, and onto one page of paper', async ({ 
   const text = readFileSync(await (await waiting).path(), 'utf8');
   expect(text).toContain('BEGIN:VCALENDAR');
   expect(text.match(/BEGIN:VALARM/g)?.length).toBeGreaterThan(4);
-  // What is printed is the timetable, on one page.
+  // The print shows the timetable on one page.
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('button', { name: 'Fix the timing for me' })).toBeHidden();
   const pdf = (await page.pdf({ format: 'A4' })).toString('latin1');

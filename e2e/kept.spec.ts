@@ -50,7 +50,7 @@ test('what was worked out stands on the next visit, before any worker has begun'
   await expect(row.locator('path').first()).toBeVisible();
   expect(await row.innerText()).toBe(said);
 
-  // What is not known from before waits for one.
+  // New questions wait for a worker.
   const before = asked;
   await beginEmpty(page);
   await expect(page.getByLabel('Name of the batch')).toBeVisible();

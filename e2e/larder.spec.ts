@@ -24,7 +24,7 @@ test('labels print on one sheet, nothing cut', async ({ page }) => {
   await accessible(page);
   for (const sheet of ['a4-24', 'letter-30', 'a4-14', 'letter-10']) {
     await page.getByLabel('Sheet', { exact: true }).selectOption(sheet);
-    // What is in a label has room in it.
+    // Each label has room for its text.
     const cut = await page
       .getByTestId('label')
       .evaluateAll((labels) =>

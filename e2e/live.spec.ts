@@ -5,7 +5,7 @@ const SLOW = { timeout: 90_000 };
 
 const heading = (page: Page, name: string) => page.getByRole('heading', { name, exact: true });
 
-/** What a system would show while the page is hidden, kept by the page. */
+/** Records the notifications of a hidden page, in the page itself. */
 async function listenForCalls(context: BrowserContext): Promise<void> {
   await context.addInitScript(() => {
     const told: string[] = [];
@@ -68,7 +68,7 @@ test.describe('on a phone, by touch', () => {
     const url = page.url();
     await page.goto('/log');
     await page.clock.fastForward('20:00');
-    // What is loaded late is shown by a timer, which a standing clock does not reach.
+    // Late parts arrive by a timer, which a standing clock never reaches.
     await expect(async () => {
       await page.clock.runFor(500);
       await expect(page.getByRole('link', { name: /On the stove/ })).toContainText(

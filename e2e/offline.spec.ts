@@ -45,7 +45,7 @@ async function between(): Promise<Between> {
         answer.on('end', () => to.end(changes ? `\n// ${version}` : undefined));
       },
     );
-    // What is changed on the way comes whole, and as it is.
+    // A changed batch arrives whole, with the change.
     if (from.url === '/sw.js') {
       asked.setHeader('accept-encoding', 'identity');
       asked.removeHeader('if-none-match');

@@ -1,4 +1,7 @@
-/** What hands really do: a food set aside and back, a bird picked for a second run, beans blended with their broth. */
+/**
+ * Typical moves of hands: a food set aside and back, a bird picked for a second run, beans blended with their
+ * broth.
+ */
 import { accessible, expect, test } from './fixtures';
 import type { Page } from '@playwright/test';
 
@@ -66,7 +69,7 @@ test('a stew in two stages is led from the browning to the second lid', async ({
   await accessible(page);
   await press(page, 'Done');
   await heading(page, 'Add the food and lock the lid');
-  // What lies on its plate is in no list of what goes in here.
+  // A food on its plate is in no list of foods to put in here.
   await expect(page.getByRole('checkbox', { name: /chicken thigh/ })).toHaveCount(0);
   await press(page, 'Lid locked');
   await heading(page, 'Open the valve');
@@ -93,7 +96,7 @@ test('a stew in two stages is led from the browning to the second lid', async ({
   await accessible(page);
   await again.first().click();
   await press(page, '240×');
-  // What was chosen, then the second lid with the thighs.
+  // The choice, then the second lid with the thighs.
   await goOn(page, 'Serve');
   await press(page, 'Marks');
   await expect(page.getByRole('dialog').getByText('Lid locked').nth(1)).toBeVisible();

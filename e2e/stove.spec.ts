@@ -37,7 +37,7 @@ test('nothing serious by axe at any stage of the stove, and what is said of it i
   await expect(page.getByRole('heading', { name: 'How was it?' })).toBeVisible();
   await accessible(page);
 
-  // What is said of it outlives the page.
+  // The answer outlives the page.
   const verdict = page
     .getByRole('radiogroup', { name: 'Verdict on carrot' })
     .getByRole('radio', { name: 'over' });

@@ -94,7 +94,7 @@ test('a list put into the pot sets its stages too', async ({ page }) => {
 });
 
 test('every page speaks one English, and tells the time by it', async ({ page }) => {
-  // What the household has written itself is left as it is.
+  // Leaves the household's own texts alone.
   const OWN = /Hob cooker|Turkey frame stock|broth, no\./;
   for (const english of ['us', 'uk'] as const) {
     await page.goto('/kitchen');

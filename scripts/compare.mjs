@@ -8,7 +8,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { ensureInstalled, ROOT } from './ensure.mjs';
 
-/** Where figures differ on purpose: which, by how much at the most, and why. */
+/** Figures that differ on purpose: by how much at most, and why. */
 const KNOWN = [
   {
     where: /^\/(fill|time|items|release|bones|salt|findings\/\d+\/numbers)\//,

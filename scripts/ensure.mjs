@@ -6,7 +6,7 @@ import path from 'node:path';
 
 export const ROOT = path.dirname(path.dirname(fileURLToPath(import.meta.url)));
 
-/** What commands of the packages are run with. */
+/** Environment of the packages' commands. */
 export function environment() {
   const bin = path.join(ROOT, 'node_modules', '.bin');
   return {

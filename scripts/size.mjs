@@ -1,6 +1,6 @@
 /**
- * What pages load: the scripts that their HTML asks for (first load), and of the Bench everything
- * fetched once the chart and the workers are there too. Compressed; needs a build.
+ * Sizes of the pages' code: the scripts that their HTML asks for (first load), and of the Bench everything fetched
+ * once the chart and the workers are there too. Compressed; needs a build.
  */
 import { spawn } from 'node:child_process';
 import path from 'node:path';

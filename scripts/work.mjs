@@ -13,7 +13,7 @@ export async function bundleWork() {
     target: 'node20',
     logLevel: 'warning',
     define: { 'process.env.NODE_ENV': '"production"' },
-    // What is not written as a module asks for its parts by this.
+    // Serves the parts that modules load by name.
     banner: {
       js: "import{createRequire}from'node:module';const require=createRequire(import.meta.url);",
     },

@@ -13,7 +13,7 @@ const chance = chanceOf(SEED);
 const START_MS = Date.parse('2026-11-26T16:00:00Z');
 const MINUTE_MS = 60_000;
 const HOURS_MS = 3600_000;
-/** What the clock does not tell from its own corrections, ms, at every event. */
+/** Deviation of the clock beyond its own corrections, ms, at every event. */
 const UNTOLD_MS = 10_000;
 
 let jumps = 0;
@@ -22,7 +22,7 @@ let backwards = 0;
 let wrong = 0;
 
 for (let i = 0; i < CLOCKS; i++) {
-  /** What really passed; what the wall shows differs from it by what was set. */
+  /** Real time passed; the wall clock differs by the changes made to it. */
   let trueMs = START_MS;
   let setMs = 0;
   let openedMs = START_MS;

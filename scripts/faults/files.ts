@@ -79,7 +79,7 @@ function wildNumber(value: unknown): boolean {
   return typeof value === 'object' && value !== null && Object.values(value).some(wildNumber);
 }
 
-/** What is wrong with a household that was taken; null where nothing is. */
+/** Faults of an accepted household; null for none. */
 function faultOf(bundle: Bundle, workOut: boolean): string | null {
   const text = writeBundle(bundle);
   const again = readBundle(text);

@@ -149,7 +149,7 @@ async function edits(page: Page): Promise<readonly Timed[]> {
   return times;
 }
 
-/** What this machine does meanwhile, ms: its figures are read against it. */
+/** Time of a fixed loop on this machine meanwhile, ms: the scale for the figures. */
 function loop(): number {
   const start = performance.now();
   let x = 0;
@@ -185,7 +185,7 @@ async function device(what: string, of: typeof HERE): Promise<void> {
   const page = await context.newPage();
   await page.goto(home);
   await page.evaluate(async () => void (await navigator.serviceWorker.ready));
-  // What twenty years cost is read against what a season does, in the same hour.
+  // Compares twenty years with one season in the same hour.
   const few: Timed[] = [];
   for (let i = 0; i < TIMES; i++) few.push(await firstLoad(context, rate, '/bench/b5', LANES, ''));
   say('first load of a Bench of the sample', few);

@@ -1,6 +1,6 @@
 /* eslint-disable no-undef -- runs in the page that is looked at */
 /** Tells in the page's own time when something is there, and keeps its long tasks. */
-// What compiles the campaign names its functions by this.
+// The campaign's compiler names functions by this.
 window.__name = (named) => named;
 window.probe = {
   freezes: [],

@@ -40,12 +40,12 @@ import {
 
 type Chance = ReturnType<typeof seeded>;
 
-/** What is true of each pot: fill, tap, pressure, heat, loss, seal, valve, lag. */
+/** True values of each pot: fill, tap, pressure, heat, loss, seal, valve, lag. */
 const POTS: Readonly<Record<string, readonly number[]>> = {
   p1: [0.01, -1.5, -2, Math.log(0.93), 0.12, 0.2, -0.1, 70],
   p2: [0.01, -1.5, 3, Math.log(1.12), 0.1, -0.2, 0.1, 0],
 };
-/** What foods need, over the table. */
+/** True needs of foods, over the table. */
 const NEEDS: Readonly<Record<string, number>> = {
   borlotti: 1.14,
   'venison-stewing': 1.06,
@@ -54,7 +54,7 @@ const NEEDS: Readonly<Record<string, number>> = {
   'lamb-neck': 1.04,
   carrot: 0.96,
 };
-/** What bones give, over the table, as logarithms. */
+/** True yields of bones, over the table, as logarithms. */
 const BONES = [
   { food: 'turkey-frame', most: 0.18, rate: 0.05, sd: 0, cooks: 1 },
   { food: 'venison-bones', most: 0.12, rate: 0.1, sd: 0, cooks: 1 },
@@ -96,7 +96,7 @@ function truthOf(pot: Pot, batch: Batch, chance: Chance): Unknowns {
   };
 }
 
-/** What is told of a cook beside what happens by itself. */
+/** Answers of the cook beside the events that happen by themselves. */
 export interface Told {
   readonly id: string;
   readonly batch: Batch;

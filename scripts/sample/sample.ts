@@ -69,7 +69,7 @@ const LATEST: readonly (Omit<Told, 'batch'> & { readonly batch: string })[] = [
   },
 ];
 
-/** What is put by of a cook: of a run, so much of it, in what, and where. */
+/** Jars filled from a cook: run, litres, sizes, place. */
 interface PutBy {
   readonly cook: string;
   readonly run: number | null;

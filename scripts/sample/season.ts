@@ -1,4 +1,4 @@
-/** What Harrow Fell cooked in a season: dishes of the house, changed a little from one time to the next. */
+/** A season of cooking at Harrow Fell: dishes of the house with small changes from time to time. */
 import { type Batch, kettleBatch, type Pot, setHold, setWater } from '../../src/core';
 import type { Told } from './cooked';
 

@@ -1,6 +1,6 @@
 import type { MetadataRoute } from 'next';
 
-/** What a phone needs to put Retort on its home screen. */
+/** The manifest that puts Retort on a phone's home screen. */
 export default function manifest(): MetadataRoute.Manifest {
   return {
     name: 'Retort',

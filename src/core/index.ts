@@ -71,7 +71,7 @@ export {
 } from './assess';
 export { judgeBatch, planRunOffs, solve, USUAL_WISHES, type Judged } from './solve';
 
-// What can hurt somebody.
+// Hazards that can hurt somebody.
 export { judgeCourse, judgeHistory, mayOffer, type Danger } from './guard';
 export { guardedOf, releaseReports } from './model';
 

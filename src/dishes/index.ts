@@ -42,7 +42,7 @@ export interface Dish {
   readonly id: string;
   readonly name: string;
   readonly kind: BatchKind;
-  /** What it shows of the trade, in a sentence. */
+  /** The point of the dish, in a sentence. */
   readonly why: string;
   /** Its recipe, line by line, as a cook would write it. */
   readonly recipe: readonly string[];

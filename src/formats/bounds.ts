@@ -1,4 +1,4 @@
-/** What no file or page of ours comes near, and a hostile one may: told before it is worked through. */
+/** Bounds that no file or page of ours comes near, and a hostile one may: checked before it is worked through. */
 
 /** A household of many years is a tenth of this, characters. */
 export const MOST_CHARACTERS = 50_000_000;

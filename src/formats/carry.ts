@@ -9,7 +9,7 @@ import { readBundle } from './read';
 
 /** A link of more does not go into a code that a phone reads off a screen, characters. */
 export const MOST_LINK = 2000;
-/** What is packed tighter than anything a cook writes is none of ours, characters. */
+/** Text packed tighter than anything a cook writes is refused, characters. */
 const MOST_TEXT = 400_000;
 
 /** A phone needs no shelf, and no words for recipes. */
@@ -69,7 +69,7 @@ function fromLetters(letters: string): Uint8Array<ArrayBuffer> {
   return Uint8Array.from(binary, (letter) => letter.charCodeAt(0));
 }
 
-/** What stands behind the # of a link. */
+/** The part after the # of a link. */
 export async function writeCarried(bundle: Bundle): Promise<string> {
   const { cooks: _, jars: __, bag: ___, foods, ...rest } = bundle;
   const text = JSON.stringify({ ...rest, ...(foods.length > 0 && { foods }) });

@@ -1,7 +1,6 @@
 /**
- * What a spreadsheet would take for a formula is text all the same. What begins with the sign for that is marked
+ * Marks a cell that a spreadsheet would take for a formula as text. What begins with the sign for that is marked
  * by it once more, so that it can be told apart again.
- *
  * @example plainCell('=1+1') // "'=1+1"
  */
 export function plainCell(text: string): string {

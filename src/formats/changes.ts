@@ -1,4 +1,4 @@
-/** What bringing a file in would change, and the household that results. */
+/** Changes that bringing a file in would make, and the household that results. */
 import equal from 'fast-deep-equal';
 import { settleClaims } from '../core/batch/household';
 import type { Bundle } from '../core/batch/schema';

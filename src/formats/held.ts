@@ -27,7 +27,7 @@ export interface HeldCook extends HeldFields {
 /** Which batch a cook was of is asked of all cooks at once: its name and number are not in a text. */
 const HELD: readonly (keyof Cook)[] = ['batch'];
 
-/** What a record is read from, where it is. */
+/** Text of a record, at its place. */
 const SOURCE = Symbol('source');
 interface Read {
   readonly [SOURCE]?: HeldFields;
@@ -69,7 +69,7 @@ export function holdCook(cook: Cook): HeldCook {
 
 const markOf = (held: Omit<HeldCook, 'id'>): number => held.mark ?? hashOf(held);
 
-/** What tells whether cooks are the same ones as before, and in the same order. */
+/** Key that tells whether cooks are the same ones as before, and in the same order. */
 export function marksOf(cooks: readonly Cook[]): string {
   return cooks.map((cook) => `${cook.id} ${markOf(holdFields(cook, HELD))}`).join();
 }

@@ -76,7 +76,7 @@ export function isNestedTooDeep(page: string, most: number): boolean {
   return readTags(page, most, {});
 }
 
-/** What stands in a page's scripts of linked data. */
+/** Contents of a page's scripts of linked data. */
 export function dataIn(page: string): readonly string[] {
   const found: string[] = [];
   let inside = false;

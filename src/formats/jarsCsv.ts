@@ -51,7 +51,7 @@ export function writeJars(jars: readonly Jar[], keeps: Keeps): string {
 
 export interface JarsRead {
   readonly jars: readonly Jar[];
-  /** What could not be read, by its line. */
+  /** Faults of a table, by line. */
   readonly wrong: readonly string[];
 }
 

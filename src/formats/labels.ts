@@ -68,7 +68,7 @@ export const LABEL_SHEETS = {
 export type LabelSheetKey = keyof typeof LABEL_SHEETS;
 export const LABEL_SHEET_KEYS = Object.keys(LABEL_SHEETS) as readonly LabelSheetKey[];
 
-/** Where a label stands on its sheet, mm. @param index from 0, along the rows */
+/** Place of a label on its sheet, mm. @param index from 0, along the rows */
 export function labelAt(
   { across, labelMm, leftMm, topMm, gapMm }: LabelSheet,
   index: number,

@@ -1,7 +1,7 @@
 /** Which of a recipe's foods a sentence speaks of. */
 import { nameWords, type Food, type FoodGroup } from '../core/food';
 
-/** What recipes call a whole group. */
+/** Words for a whole group of foods in recipes. */
 const GROUP_WORDS: Readonly<Partial<Record<FoodGroup, readonly string[]>>> = {
   bones: ['bone'],
   fish: ['fish'],
@@ -44,7 +44,7 @@ export function wordsOfTerms(food: Food): readonly string[] {
   return words;
 }
 
-/** What a sentence may call some of a recipe's lines. */
+/** Words that a sentence may use for some of a recipe's lines. */
 export interface Term {
   readonly words: readonly string[];
   readonly lines: readonly number[];

@@ -1,4 +1,4 @@
-/** What older versions wrote, kept as it was: it must read without loss. */
+/** Files of older versions, kept as they were: they must read without loss. */
 import { readFileSync } from 'node:fs';
 import type { Bundle } from '../core/batch/schema';
 import { readBundle, writeBundle } from '.';

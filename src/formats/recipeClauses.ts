@@ -21,7 +21,7 @@ export const SERVES =
 export const AND_SERVE = /,?\s*(?:and|to|before|just before)\s+serv\w+(?:\s+with\b.*)?\W*$/i;
 const ALL =
   /\b(?:everything|all (?:go |goes )?(?:in|into)\b|all (?:of )?(?:the )?(?:other |remaining )?ingredients|the rest(?! of (?!(?:the |your )?(?:ingredients|things)\b|it\b))|all else)\b/i;
-/** What is said to come about is not what is done: "until the carrots are soft". */
+/** An outcome is not an instruction: "until the carrots are soft". */
 export const UNTIL =
   /\b(?:until|till|while|so that|if|when|as soon as)\b(?:(?! and (?:stir|add|return|put|pour|tip|mix)\b)(?!(?<!\b(?:you|we|they|to|can)) (?:add|stir in|tip in|put in)\b)[^,;])*/i;
 /** "Once the pin is down, add": what comes before the comma is over. */
@@ -38,7 +38,7 @@ export const BOILED_OFF = /\b(?:boil|parboil|simmer)\w*\b[^.]*\bdrain/i;
 /** The pot by its name. */
 export const THE_POT =
   /\b(?:(?:the|your) (?:pot|cooker|inner pot|insert)|to the (?:soup|stew|chili|broth|beans))\b/i;
-/** What was readied elsewhere comes into the pot: "pour over the dal". */
+/** Food readied elsewhere comes into the pot: "pour over the dal". */
 export const COMES_IN =
   /\b(?:pour|tip|stir|add|scrape|swirl|spoon|mix|transfer|return)\b[^.]*\b(?:over|into|to|in)\b (?:the|it|this|your)\b(?! (?:bowls?|plates?))/i;
 /** "Heat the oil": it is in. */
@@ -56,7 +56,7 @@ export function afterMinutes(clause: string): number {
     /^\W*after (?:about )?(\d+) min\w*,? (?:add|stir|put|tip|throw)\b/i.exec(clause)?.[1] ?? 0,
   );
 }
-/** What is not to be done: "do not stir", "no need to brown the rest". */
+/** Instructions not to do something: "do not stir", "no need to brown the rest". */
 export const NOT_DONE =
   /^\W*(?:and )?(?:(?:there is |there['’]s )?no need to|you (?:do not|don['’]t) (?:have|need) to|do not|don['’]t|never|avoid)\b/i;
 /** A program of the pot by its name cooks under pressure. */
@@ -65,7 +65,7 @@ const PROGRAM =
 
 const BROWNS =
   /\bsaut[ée]|\bsear\b|\bbrown\b(?! (?:lentil|rice|sugar|onion|bits))|\bfry\b|\bsweat\b|\bsoften\b|\bmelt\b|(?:^\W*|\band )colou?r\b/i;
-/** What comes about in a hot open pot and nowhere else. */
+/** Outcomes of a hot open pot and nowhere else. */
 const SOFT =
   /\b(?:until|till)\b.*\b(?:soft|softened|translucent|fragrant|golden|brown|browned|wilted)\b/i;
 const SETS_UP =
@@ -81,7 +81,7 @@ const SETTING =
   /\b(?:high|low)\s*[,:]\s*(?:for )?\d+\s*min|\d+\s*min\w*,?\s*(?:on |at )?(?:high|low)\b(?! (?:heat|flame|speed))|\b(?:cook|set|program\w*)\b[^.]*\b(?:on|at) (?:high|low)\b(?! (?:heat|flame|speed))/i;
 /** Closed in this very clause, and minutes behind it. */
 const CLOSED = /\b(?:lid on|clos\w*|lock\w*|seal\w*|ring (?:1|2)|level (?:1|2))\b[^.]*?\d/i;
-/** What a shut pot does not do while it cooks. */
+/** Outcomes that a shut pot cannot have while it cooks. */
 const NOT_COOKED =
   /\b(?:soak|marinat|chill|blend|whisk|preheat|rest|stand|stood|sit|wait|cool|serv|without|lid off|uncovered|open)\w*/i;
 /** Longer is no lid that only says "on high": a slow cooker says it too, min. */
@@ -99,7 +99,7 @@ export const LOW =
 /** The lid is locked, or the pot is coming up: what cooks next cooks under pressure. */
 export const SEALS =
   /\b(?:lock|seal|clamp|fasten)\w*\b|\b(?:to|at|under|reach\w*) (?:full |high |low |the )?pressure\b|\b\d+ psi\b|\bwhistles?\b|\bhiss\w*\b|\bto (?:rock|jiggle)\b|\b(?:rock|jiggl)\w* (?:gently|steadily)\b|\bpressure level\b|\b(?:lid on|pressure[- ]cook\w*)\b|\bmanual\b(?! (?:pressure )?release)|\bclos\w* (?:and lock )?(?:the |its )?lid\b|\bclos\w* (?:it|up|again|the (?:pot|cooker))\b|^\W*close\b|\b(?:ring|level|stage|setting) (?:1|2|i|ii|one|two)\b|\b(?:first|second|1st|2nd) ring\b|\b(?:valve|vent) to (?:seal|clos)\w*/i;
-/** What is done only if something has not come about yet: a look and no step. */
+/** A conditional check is no step: it is done only if something has not happened yet. */
 const IF_NOT =
   /^\W*(?:if|should)\b[^,]*\b(?:still|not|n't|too|isn|aren|need\w*|tough|hard|firm|under\w*)\b/i;
 
@@ -214,7 +214,7 @@ export function stepIn(
     return { kind: 'simmer', ...time };
   if (/^\W*preheat\b/i.test(clause)) return null;
   if (!pressed) {
-    // What goes into a hot pan for a minute, or onto a flame with the lid off, is fried.
+    // Food that goes into a hot pan for a minute, or onto a flame with the lid off, is fried.
     if (time && ON_A_FLAME.test(clause) && !shut && !/\bbring\b|\bboil/i.test(clause))
       return { kind: 'saute', ...time, ...sides };
     if (hot && time && !NOT_COOKED.test(clause)) return { kind: 'saute', ...time, ...sides };

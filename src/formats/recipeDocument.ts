@@ -108,7 +108,7 @@ function asSentence(line: string): string {
     .join('. ');
 }
 
-/** What was said, within the bounds of a recipe. */
+/** The words said, within the bounds of a recipe. */
 function bounded(read: Said): DocumentResult {
   const said = sorted(read);
   const why = tooMuch(said);

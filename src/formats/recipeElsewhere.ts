@@ -1,4 +1,4 @@
-/** What is done beside the pot: in another vessel, in the oven. It touches the pot only where something comes back. */
+/** Instructions beside the pot: in another vessel, in the oven. It touches the pot only where something comes back. */
 import type { Done } from '../core/batch/schema';
 import type { Food, FoodGroup } from '../core/food';
 import { HANDLING } from '../core/vocabulary';
@@ -6,15 +6,15 @@ import { ADDS, BOILED_OFF, COMES_IN, OTHER_PAN, SERVES, THE_POT } from './recipe
 import type { Clause } from './recipeSplit';
 import { timesIn } from './recipeTimes';
 
-/** What is used up where other things are readied, and is no dish of its own. */
+/** Mixtures that are used up where other things are readied, and are no dish of their own. */
 const SPENT: ReadonlySet<FoodGroup> = new Set(['liquid', 'fat', 'seasoning']);
-/** What the sentence before was about goes in, whatever else does: "stir through the stew". */
+/** The subject of the sentence before goes in, whatever else does: "stir through the stew". */
 const INTO =
   /^\W*(?:(?:add|stir|fold|mix|tip|pour|scrape) )?(?:in)?to the (?:pot|cooker|stew|soup|broth|chili|beans)\b|^\W*(?:stir|fold|mix) through\b/i;
-/** What a cook calls what was readied together. */
+/** Words for a mixture that was readied together. */
 const ALL_OF_IT = /\b(?:them|it|these|sauce|mixture|mix|roux|pur[ée]e|slurry|dressing)\b/i;
 
-/** What a clause does away from the pot. */
+/** Actions of a clause away from the pot. */
 export interface Away {
   /** Lines that come into the pot with it: they wait for the next step. */
   readonly comes: readonly number[];
@@ -39,7 +39,7 @@ const IN: readonly (readonly [NonNullable<Done['in']>, RegExp])[] = [
   ['kettle', /\bkettle\b/i],
 ];
 
-/** What a clause does with food in another vessel, with its minutes; null for nothing that heats it. */
+/** Handling of food in another vessel by a clause, with its minutes; null if nothing heats it. */
 function wayIn(text: string, oven: boolean): Done | null {
   const how = oven ? 'roasted' : WAYS.find(([, words]) => words.test(text))?.[0];
   if (!how) return null;
@@ -96,7 +96,7 @@ export class Elsewhere {
     const bones = named.filter((i) => this.foods[i]?.group === 'bones');
     const hasBones = bones.length > 0 && (oven || blanched);
     const there = this.waits([...this.vessel.lines, ...named]);
-    // What was done there may come into the pot in the same breath.
+    // Food readied there may come into the pot in the same breath.
     const comes = !other && COMES_IN.test(text);
     const served = !comes && lids > 0 && SERVES.test(text);
     if (!comes && !served && !oven && !blanched && there.length > 0) this.readied.push(there);
@@ -117,7 +117,7 @@ export class Elsewhere {
     if (way) for (const line of named) if (!this.isSpent(line)) this.ways.set(line, way);
   }
 
-  /** What was readied with what is put in comes too: "add them", "stir in the egg mixture". */
+  /** Everything readied with it comes too: "add them", "stir in the egg mixture". */
   comesAlong(clause: string, put: readonly number[]): readonly number[] {
     const before = this.readied.at(-1) ?? [];
     const isOf = put.length === 0 || before.some((line) => put.includes(line));
@@ -139,7 +139,7 @@ export class Elsewhere {
     return this.readied.some((lines) => lines.includes(line));
   }
 
-  /** What never came back is served beside. */
+  /** Food that never came back is served beside. */
   beside(): readonly number[] {
     return this.readied.flat().filter((line) => !this.isSpent(line));
   }

@@ -1,4 +1,4 @@
-/** What recipes say of hands: each text and what a cook would plan of it was written before it was read. */
+/** Moves of hands in recipes: each text and the right plan for it were written before it was read. */
 import { spansOf } from '../core/batch/plan/stays';
 import { foodOf, stepsOf } from '../core/batch/plan';
 import type { Batch } from '../core/batch/schema';

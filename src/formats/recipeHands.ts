@@ -1,5 +1,5 @@
 /**
- * What hands do with a food that is in the pot already: set aside on a plate, pulled, picked, cut or blended
+ * Moves of hands with a food that is in the pot already: set aside on a plate, pulled, picked, cut or blended
  * there, and put back with a later step; the bottom scraped clean; browning by the side.
  */
 import type { Done } from '../core/batch/schema';
@@ -55,7 +55,7 @@ function changeIn(clause: string): Done | null {
 export class Hands {
   /** Lines that a hand held last. */
   #held: readonly number[] = [];
-  /** What was done with a line before it goes in. */
+  /** Handling of a line before it goes in. */
   readonly #before = new Map<number, Done>();
 
   /** @param foods of the ingredient lines; null where a line named none */
@@ -92,13 +92,13 @@ export class Hands {
       if (!A_PART.test(clause)) this.pot.leave(lines.filter((line) => this.#mayStayOut(line)));
     }
     const change = changeIn(clause);
-    // What is not in yet is changed before it goes in: cheese blended with a ladle of broth.
+    // A food not in yet is changed before it goes in: cheese blended with a ladle of broth.
     const fresh = named.filter(
       (line) => !this.pot.isIn(line) && this.foods[line]?.group !== 'liquid',
     );
     if (change?.how === 'blended' && own.length === 0)
       for (const line of fresh) this.#before.set(line, change);
-    // What is only cut is cut beforehand, unless it has been lifted out.
+    // A cut alone is made beforehand, unless the food has been lifted out.
     const held = change?.how === 'cut' ? lines.filter((line) => this.#held.includes(line)) : lines;
     if (change && held.length > 0 && this.pot.lids > 0) {
       this.#held = held;
@@ -119,7 +119,7 @@ export class Hands {
     if (this.#isOut(clause)) this.pot.lift(put.filter((line) => this.isPiece(line)));
   }
 
-  /** What was done with a line before it went in; undefined for nothing. */
+  /** Handling of a line before it went in; undefined for nothing. */
   wayOf(line: number): Done | undefined {
     return this.#before.get(line);
   }

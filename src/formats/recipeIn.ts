@@ -14,7 +14,7 @@ import type { Said } from './recipeRows';
 import { marksOf } from './recipeMarks';
 import { stepsIn, type Phrase, type ReadSteps } from './recipeSteps';
 
-/** What is done, in one of the recipe's texts, and what became of its words. */
+/** Instructions in one of the recipe's texts, and the fate of their words. */
 export interface Told {
   readonly text: string;
   readonly marks: readonly Mark[];
@@ -31,14 +31,14 @@ export interface ReadRecipe {
   readonly lines: readonly ReadLine[];
   /** Index of the line that each of the foods is of. */
   readonly of: readonly number[];
-  /** What the cook has put right, as words of the kitchen. */
+  /** Corrections by the cook, as words of the kitchen. */
   readonly words: readonly Meant[];
   /** Ids that the lines have as items of the batch. */
   readonly ids: readonly string[];
   readonly steps: readonly Step[];
-  /** Where the lines' foods go in, where that was said; by index. */
+  /** Places where the lines' foods go in, where the text says so; by index. */
   readonly entries: ReadSteps['entries'];
-  /** What is done beside the pot, by what is done of it all. */
+  /** Tasks beside the pot, from all instructions. */
   readonly tasks: readonly NewTask[];
   /** How its bones are readied, where that was said. */
   readonly bones?: NonNullable<Batch['bones']>;
@@ -46,7 +46,7 @@ export interface ReadRecipe {
   readonly told: readonly Told[];
   /** A wish that is never planned, such as to can it: the reason, and where to turn. Its sentences are left out. */
   readonly refusal: Worded | null;
-  /** What was guessed or left out, in words for the cook. */
+  /** Guesses and omissions, in words for the cook. */
   readonly unsure: readonly string[];
   /** How the pressure is let off, where that is left open. */
   readonly asks: ReadSteps['asks'];
@@ -56,7 +56,7 @@ export interface ReadRecipe {
   readonly text: string;
 }
 
-/** What the cook has put right in a recipe as it was read. */
+/** Corrections by the cook to a recipe as it was read. */
 export interface RecipeChanges {
   /** Foods of a line in other words, by the index of the line. */
   readonly lines?: ReadonlyMap<number, readonly string[]>;
@@ -131,7 +131,7 @@ function recipeOf(said: Said, own: ReadsFor, changes: RecipeChanges): RecipeResu
   const of = lines.map((line) => line.food);
   const apart = lines.flatMap(({ item }, i) => (item?.apart ? [i] : []));
   const { phrases, ...steps } = stepsIn(instructions, of, { isLeft, apart });
-  // What is heated beside the pot and goes into it is no task of its own: the plan holds it.
+  // Food heated beside the pot and put into it is no task of its own: the plan holds it.
   const ways = [...steps.entries.values()].flatMap((entry) =>
     entry === 'apart' ? [] : (entry.done ?? []),
   );

@@ -1,4 +1,4 @@
-/** What became of every word of what is done: the same fates as those of a line. */
+/** Fate of every word of the instructions: the same fates as those of a line. */
 import { Claims, tokensOf, type Mark } from '../core/batch/reading';
 import { nameWords, type Food } from '../core/food';
 import { DURATION_UNIT, SPELLED } from '../core/quantity';
@@ -53,8 +53,7 @@ function marksOfPhrase(
 }
 
 /**
- * What became of each word of an instruction.
- *
+ * Fate of each word of an instruction.
  * @param phrases of this instruction
  * @param foods of the ingredient lines
  */

@@ -6,7 +6,7 @@ import { saidInRows, servingsOf, type Row, type Said } from './recipeRows';
 type Element = ReturnType<typeof DomUtils.findAll>[number];
 type Node = Element['children'][number];
 
-/** What is no part of a recipe: ways through the site, other people’s words, machinery. */
+/** Parts of a page that are no recipe: navigation, comments, machinery. */
 const NOT_READ: ReadonlySet<string> = new Set(
   'script style nav footer aside form noscript button svg template select iframe head'.split(' '),
 );
@@ -84,7 +84,7 @@ function marked(root: Element, attribute: 'itemprop' | 'property') {
     );
 }
 
-/** What microdata or RDFa mark as a recipe; null where nothing is. */
+/** Recipe marked by microdata or RDFa; null for none. */
 function saidInMarks(nodes: readonly Node[]): Said | null {
   for (const [type, property] of [
     ['itemtype', 'itemprop'],
@@ -112,8 +112,7 @@ function saidInMarks(nodes: readonly Node[]): Said | null {
 }
 
 /**
- * What a page says of a recipe, by its marks or by its headings and lists.
- *
+ * Recipe of a page, by its marks or by its headings and lists.
  * @returns null where its tags stand deeper in each other than those of any page
  */
 export function saidInPage(html: string): Said | null {

@@ -11,11 +11,11 @@ export interface Aside {
   readonly done: readonly Done[];
 }
 
-/** Where a line's food goes in: a step, or never into the pot. */
+/** Place of a line's food: a step, or never into the pot. */
 export type Entry =
   | {
       readonly step: string;
-      /** What is done with it in other vessels before. */
+      /** Handling in other vessels before. */
       readonly done?: readonly Done[];
       readonly aside?: Aside;
       /** Out for good with a step. */
@@ -60,7 +60,7 @@ export class Pot {
     this.waiting = [...this.waiting, ...lines];
   }
 
-  /** What waits still, when all is said. */
+  /** Food that still waits when all is read. */
   get left(): readonly number[] {
     return this.waiting;
   }
@@ -107,7 +107,7 @@ export class Pot {
       this.steps[at] = { ...browned, deglazeMl: ml };
   }
 
-  /** What was to come back is back with a step. */
+  /** A food that was to come back is back with a step. */
   private land(id: string): void {
     const at = this.steps.findIndex((s) => s.id === id);
     for (const line of this.returning) {
@@ -127,7 +127,7 @@ export class Pot {
     return this.entries.has(line) || this.waiting.includes(line);
   }
 
-  /** What was done with a food before it went in; and what went out for good is out. */
+  /** Handling of a food before it went in; food that went out for good is out. */
   readied(wayOf: (line: number) => Done | undefined): void {
     for (const line of this.gone) {
       const entry = this.entries.get(line);

@@ -23,7 +23,7 @@ const AT_LEAST = /\bat least\b(?!.*\b(?:before|then|vent|releas|open|quick))/i;
 /** Words that speak of letting the steam out. */
 export const RELEASE_WORDS: readonly RegExp[] = [BURSTS, COLD_WATER, NATURAL, LETS_OUT];
 
-/** Where a sentence begins to speak of letting the steam out; -1 where it does not. */
+/** Position at which a sentence begins to speak of letting the steam out; -1 for none. */
 export function releaseAt(sentence: string): number {
   const found = RELEASE_WORDS.map((word) => sentence.search(word)).filter((at) => at >= 0);
   return found.length > 0 ? Math.min(...found) : -1;
@@ -57,7 +57,7 @@ export function releaseIn(sentence: string, held: boolean): Release | null {
 /** Minutes taken where a recipe waits and does not say how long (common practice, no source). */
 const USUAL_WAIT = 10;
 
-/** What two sentences on one release come to. */
+/** Release that two sentences give together. */
 export interface Joined {
   readonly release: Release;
   /** Whether its wait was guessed. */

@@ -175,7 +175,7 @@ function byTheirLook(rows: readonly Row[]): Said {
 /** An amount and what it is of, inside a sentence. */
 const IN_SENTENCE =
   /(?:\d[\d.,/½¼¾⅓⅔]*|[½¼¾⅓⅔]|\b(?:an?|one|two|three|four|five|six))\s*(?:(?:kg|g|grams?|ml|l|litres?|liters?|lbs?|pounds?|oz|ounces?|cups?|tbsp|tsp|tablespoons?|teaspoons?|cans?|tins?)\b)?\s*(?:of )?(?:the )?[\p{L}][\p{L} -]*/giu;
-/** What ends the name of a food in a sentence. */
+/** Words that end the name of a food in a sentence. */
 const ENDS = /\s(?:in|into|with|and|to|for|on|until|then|over|at|from|or)\b.*$/i;
 
 /** Amounts in prose that are looked at; no recipe has so many. */
@@ -201,7 +201,7 @@ function fromSentences(rows: readonly Row[]): Said {
   };
 }
 
-/** What rows say, by their headings where there are any, by their look, or out of their sentences. */
+/** Contents of rows: by their headings, by their look, or out of their sentences. */
 export function saidInRows(rows: readonly Row[]): Said {
   const headed = rows.some((row) => opens(row) === 'needed' || opens(row) === 'done');
   const found = headed ? underHeadings(rows) : byTheirLook(rows);

@@ -1,6 +1,6 @@
-/** What is done, taken apart: sentences, and in them clauses about one thing done each. */
+/** Instructions taken apart: sentences, and in them clauses about one action each. */
 
-/** Where something stands in a text. */
+/** Position of something in a text. */
 export interface Place {
   readonly from: number;
   readonly to: number;
@@ -61,7 +61,7 @@ const PARTS = new RegExp(
   String.raw`;\s*|[,;]?\s+(?:and\s+)?then,?\s+|,\s+(?:and\s+)?(?=(?:${VERB})\b)|\s+and\s+(?=(?:strain|season|vent|open (?:it|the)|quick[- ]release)\b)|,\s+(?:and\s+)?(?=(?:adding\s+|with\s+)?the\s[^,.;]*\b(?:for|in|during) the (?:last|final) (?:\d|minute\b))`,
   'gi',
 );
-/** What begins so belongs to what comes behind its comma. */
+/** A clause that begins so belongs to the one after its comma. */
 const LEADS =
   /^\W*(?:if|once|when|after|as soon as|while|should|with|in|using|on|for|at|over|under|off|without|before|working)\b[^,]*$/i;
 
@@ -85,7 +85,7 @@ function sentencesOf(text: string): readonly Place[] {
 
 /** "Still firm?": what comes behind it is done only then. */
 const ASKS = /^\W*(?:is |are )?[^.!?,]{0,60}\b(?:still|not|too)\b[^.!?,]{0,60}\?\W*$/i;
-/** What was boiled is poured away: it belongs to the sentence before. */
+/** Boiled water is poured away: it belongs to the sentence before. */
 const DRAINS = /^\W*(?:drain|discard the water|pour (?:off|away)|tip (?:off|away))\b/i;
 
 /** In plain words, under the condition that was asked about just before. */

@@ -14,7 +14,7 @@ function food(key: string): Food {
   return found;
 }
 
-/** Where each line's food goes in: the kind of its step, in order of the lines. */
+/** Entry of each line's food: the kind of its step, in order of the lines. */
 function read(lines: readonly string[], ...instructions: string[]) {
   const told = stepsIn(
     instructions,
@@ -224,7 +224,7 @@ describe('a recipe with its steps', () => {
       `Minestrone of the yard\nServes 5\n${SOUP.join('\n')}\n\nBrown for 5 minutes. Pressure cook on high for 25 minutes, then natural release. Stir in the ditalini and simmer 8 minutes.`,
     );
     expect(batch.servings).toBe(5);
-    // What is browned is not told: what can be, is.
+    // The text does not say which foods are browned: those that can be are.
     expect(batch.items.map((i) => [i.food, i.stays?.[0]?.from])).toEqual([
       ['borlotti', 's2'],
       ['carrot', 's1'],

@@ -1,7 +1,4 @@
-/**
- * What is done, read from a recipe's sentences: the steps they clearly speak of, and which foods go
- * in with them.
- */
+/** Steps read from a recipe's sentences: those they clearly speak of, and which foods go in with them. */
 import type { Fate } from '../core/batch/reading';
 import type { Batch, Step } from '../core/batch/schema';
 import { waitOf } from '../core/vocabulary';
@@ -49,7 +46,7 @@ export interface Phrase extends Place {
 }
 
 export interface ReadSteps {
-  /** What is left open, with answers. */
+  /** Open points, with answers. */
   readonly asks: readonly ReleaseAsk[];
   readonly steps: readonly Step[];
   readonly phrases: readonly Phrase[];
@@ -60,13 +57,13 @@ export interface ReadSteps {
   readonly unsure: readonly string[];
 }
 
-/** What is stirred in last and needs no cooking. */
+/** Foods stirred in last that need no cooking. */
 const STIRRED: ReadonlySet<FoodGroup> = new Set(['seasoning', 'dairy', 'liquid', 'fat', 'leaf']);
 
 /** It joins what is being browned. */
 const WITH_LAST_BATCH = /\bwith the (?:last|second|final) batch\b/i;
 
-/** What a clause became. */
+/** Meaning of a clause. */
 type Told = Omit<Phrase, keyof Place | 'of'>;
 
 /** The reading of instructions, one clause after another. */
@@ -74,7 +71,7 @@ class Reading {
   readonly phrases: Phrase[] = [];
   bones: ReadSteps['bones'];
   private readonly terms: readonly Term[];
-  /** What the clause before spoke of. */
+  /** Subject of the clause before. */
   private last: readonly number[] = [];
   /** The sentence in which something was put in just before. */
   private adds = -1;
@@ -108,7 +105,7 @@ class Reading {
     if (left.length > 0) this.pot.unsure.push(`a time that was not used: “${quoted(clause)}”`);
   }
 
-  /** What is done in another vessel, or in the oven; null where the clause is about the pot. */
+  /** Action in another vessel, or in the oven; null where the clause is about the pot. */
   private besides(clause: Clause, named: readonly number[]): Told | null {
     const away = this.elsewhere.read(clause, named, this.pot.lids);
     if (!away) return null;
@@ -155,7 +152,7 @@ class Reading {
     };
   }
 
-  /** What is done in the pot. */
+  /** Action in the pot. */
   private done({ text: clause, sentence }: Clause, named: readonly number[]): Told {
     this.hands.read(clause, named, this.last);
     const pressed = this.pot.lids > 0;
@@ -274,7 +271,7 @@ class Reading {
 /** Clauses of a recipe; no recipe has so many. */
 const MOST_CLAUSES = 1200;
 
-/** What is known besides the sentences. */
+/** Facts known besides the sentences. */
 interface Besides {
   /** Whether a sentence is read elsewhere: what it names is readied there. */
   readonly isLeft?: (sentence: string) => boolean;

@@ -5,7 +5,7 @@ import { DURATION_UNIT, durationsInFigures, numberOf } from '../core/quantity';
 export interface SaidTime {
   /** A range is read as its middle. */
   readonly minutes: number;
-  /** Where it stands in the sentence. */
+  /** Position in the sentence. */
   readonly at: number;
   /** Said of how long something takes by itself: ", about 20 minutes", "(15 min)". */
   readonly aside: boolean;
@@ -51,7 +51,7 @@ export function minutesIn(sentence: string): number | null {
   return timesIn(sentence)[0]?.minutes ?? null;
 }
 
-/** What a pot takes from one whistle to the next on a middling flame, min (common practice, no source). */
+/** Time from one whistle to the next on a middling flame, min (common practice, no source). */
 export const WHISTLE_MIN = 3;
 
 /**

@@ -5,7 +5,7 @@ import { ONCE } from './recipeClauses';
 import { joined, releaseAt, releaseIn } from './recipeRelease';
 import { minutesIn, timesIn } from './recipeTimes';
 
-/** What is left open about a lid: how the pressure is let off. */
+/** Open point about a lid: how the pressure is released. */
 export interface ReleaseAsk {
   readonly step: string;
   readonly what: string;
@@ -125,7 +125,7 @@ export class Valve {
     this.stoodMin = 0;
   }
 
-  /** What is left open, a lid of which nothing was said among it. */
+  /** Open points, including a lid without a word about its release. */
   asks(): readonly ReleaseAsk[] {
     const untold = this.steps.filter(
       (s) => s.kind === 'pressure' && !s.release && !this.asked.some(({ step }) => step === s.id),

@@ -1,4 +1,4 @@
-/** What is done, in sentences that a cook reads and `stepsIn` reads back. */
+/** Instructions in sentences that a cook reads and `stepsIn` reads back. */
 import {
   doWords,
   exitOf,
@@ -29,12 +29,12 @@ function list(items: readonly Item[]): string {
   return inARow(names);
 }
 
-/** What is done with it before it goes in, each thing in a sentence. */
+/** Handling before it goes in, each move in a sentence. */
 function readying({ item, done }: Into, units: Units): readonly string[] {
   return done.map((one) => doWords(one, list([item]), units));
 }
 
-/** What hands do as a step begins, before what goes in with it for the first time. */
+/** Moves of hands as a step begins, before new food goes in. */
 function handSentences(batch: Batch, step: string, units: Units): readonly string[] {
   const { into, out } = handlingAt(batch, step);
   const aside = out.filter((one) => one.aside).map(({ item }) => item);

@@ -93,7 +93,7 @@ describe('addresses', () => {
 
 describe('names', () => {
   type Found = readonly { readonly address: string; readonly family: number }[];
-  /** What a name comes to, by a resolver that answers so. */
+  /** Addresses of a name, by a resolver that answers so. */
   const resolved = (found: Found): Promise<unknown> =>
     new Promise((done) => {
       const resolver = (_: string, __: unknown, back: (e: null, all: Found) => void): void =>

@@ -25,7 +25,7 @@ export function answer(status: number, body: unknown, headers: HeadersInit = {})
   });
 }
 
-/** What a handler does, with its refusals answered. */
+/** Answer of a handler, refusals included. */
 export function answering(work: (request: Request) => Promise<unknown>) {
   return async (request: Request): Promise<Response> => {
     try {

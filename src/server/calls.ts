@@ -1,4 +1,4 @@
-/** What calls must look like: one schema each, which the OpenAPI file is held to. */
+/** Schemas of the calls; the OpenAPI file is held to them. */
 import * as yup from 'yup';
 import { Refusal } from './answers';
 import { LONGEST_LINK, MOST_BODY, MOST_DRAWS } from './bounds';

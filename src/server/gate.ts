@@ -30,7 +30,7 @@ export function gate(most: number, queue: number): Gate {
         return await work();
       } finally {
         const next = waiting.shift();
-        // Whoever waits takes the place that is left.
+        // The next in line takes a free place.
         if (next) next();
         else running--;
       }

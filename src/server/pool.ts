@@ -12,7 +12,7 @@ const THREADS = Math.max(1, Math.min(4, availableParallelism() - 1));
 const MOST_MB = 512;
 const RETRY_S = 5;
 
-/** What is being worked out, and what waits for a thread. */
+/** Calls in progress, and calls that wait for a thread. */
 const ROOM = gate(THREADS, WORK_WAITING);
 
 let pool: Piscina<Work, Worked> | null = null;

@@ -22,7 +22,7 @@ const OPENAPI = JSON.parse(readFileSync('docs/openapi.json', 'utf8')) as {
 const ajv = new Ajv2020({ strict: false });
 ajv.addSchema({ ...OPENAPI, $id: 'openapi' }, 'openapi');
 
-/** What is wrong with a value by a schema of the file. */
+/** Faults of a value by a schema of the file. */
 function faults(name: string, value: unknown): string {
   const check = ajv.getSchema(`openapi#/components/schemas/${name}`);
   if (!check) throw new Error(`no schema ${name}`);

@@ -1,4 +1,7 @@
-/** What the threads of the server do: take calls apart, read and assess, away from its event loop. Bundled by the build. */
+/**
+ * Work of the server's threads: taking calls apart, reading and assessing, away from its event loop. Bundled by
+ * the build.
+ */
 import { readLines, type ReadsFor } from '../core';
 import { assessFile } from '../formats/assessed';
 import { batchOfRecipe } from '../formats/recipeBatch';
@@ -14,7 +17,7 @@ export interface Work {
   readonly text: string;
 }
 
-/** What came of it. */
+/** Outcome. */
 export type Worked =
   | { readonly ok: true; readonly output: unknown }
   | { readonly ok: false; readonly status: Refusal['status']; readonly reasons: string };

@@ -125,7 +125,7 @@ describe('an open plan', () => {
     assessing[1]?.done({ ...FIRST, batch: 'other' });
     await turn();
     expect(assessing[1]?.coarse).toBe(true);
-    // What is slow to draw waits for rest.
+    // Slow drawings wait for rest.
     expect(state()).toMatchObject({ stale: false, settled: FIRST });
     expect(kept).toEqual([]);
     session.inHand(OTHER, true);

@@ -196,7 +196,7 @@ async function reopen(): Promise<void> {
     const written = writtenOf(connection);
     const database = await openDatabase({ onClosed });
     const kept = await loadBundle(database, written?.bundle ?? null);
-    // Whoever began anew meanwhile loses nothing by it.
+    // Someone who began anew meanwhile loses nothing.
     if (kept && kept.stamp !== written?.stamp)
       await keepBackup(database, kept.bundle, 'before another tab kept its own', isoNow());
     send({ type: 'opened', database, kept });

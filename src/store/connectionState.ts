@@ -1,5 +1,5 @@
 /**
- * Where the page stands with the browser's storage: a state machine, as a value and a function. It knows no
+ * Connection of the page to the browser's storage: a state machine, as a value and a function. It knows no
  * browser; `connection` sends it events and does what follows.
  */
 import type { Backup, Database } from './db';
@@ -72,7 +72,7 @@ export const TRANSITIONS: {
     closed: ({ written }, { why }) =>
       why === 'lost'
         ? { at: 'reopening', why: null, written }
-        : // What was deleted is written anew; what is newer is not ours to write to.
+        : // A deleted household is written anew; a newer one is not ours to write to.
           { at: 'shut', why, written: why === 'deleted' ? null : written },
   },
   shut: { 'try again': ({ why, written }) => ({ at: 'reopening', why, written }) },

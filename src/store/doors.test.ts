@@ -92,7 +92,7 @@ function household(): Bundle {
 const saved = (next: Batch): boolean =>
   change((h) => ({ ...h, batches: h.batches.map((b) => (b.id === next.id ? next : b)) }));
 
-/** Where a value holds a number that is none, or has no end. */
+/** Path of a number that is NaN or infinite. */
 function wildNumbers(value: unknown, path = ''): readonly string[] {
   if (typeof value === 'number') return Number.isFinite(value) ? [] : [`${path} ${value}`];
   if (typeof value !== 'object' || value === null) return [];

@@ -27,7 +27,7 @@ async function open(): Promise<Opened> {
 export function openEarly(): void {
   if (early || !hasDatabase()) return;
   early = open();
-  // Whoever takes it up hears of it.
+  // The caller of `openKept` hears of a failure.
   early.catch(() => undefined);
 }
 

@@ -136,6 +136,6 @@ let folding: ReturnType<typeof setTimeout> | undefined;
 export function foldLater(db: Database): void {
   clearTimeout(folding);
   folding = setTimeout(() => void foldCooks(db).catch(() => undefined), FOLD_AFTER_MS);
-  // Where there is no page, nothing has to be kept running for it.
+  // Without a page nothing needs to be kept running.
   if (typeof folding === 'object') folding.unref();
 }

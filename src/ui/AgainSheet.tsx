@@ -38,7 +38,7 @@ async function offered(
   );
 }
 
-/** What is other the next time: what was learned first, then what the cook asked for; listed before it is taken. */
+/** Changes for the next time: lessons first, then the cook's own; listed before they are taken. */
 export function AgainSheet({
   cook,
   batch,

@@ -10,7 +10,7 @@ import { download } from './download';
 import { Sheet } from './Sheet';
 import { readFileAway } from '@/workers';
 
-/** What was put by, the newest first: each to bring back or to have as a file. */
+/** Backups, the newest first: each to bring back or to save as a file. */
 export function BackupsSheet({ onClose }: { readonly onClose: () => void }) {
   const clock = useClock();
   const [kept, setKept] = useState<readonly Backup[] | null>(null);

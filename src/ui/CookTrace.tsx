@@ -13,13 +13,13 @@ export function CookTrace({
 }: {
   readonly cook: Cook;
   readonly nowMin: number | null;
-  /** What is believed of it while it goes on. */
+  /** Beliefs about it while it runs. */
   readonly lived?: Lived | null;
-  /** What is laid over it is the truth, and nothing is to come. */
+  /** The overlay is the truth, and nothing is to come. */
   readonly truth?: boolean;
 }) {
   const { trace } = cook.predicted;
-  // What an older version predicted kept no curve: it is worked out from what the cook kept.
+  // Predictions of an older version have no curve: it is computed from the kept plan.
   const { assessment } = useAssessment(trace ? null : cook.batch, cook.pot, cook.kitchen);
   const predicted = trace ?? (assessment && { ...assessment.series, boilC: assessment.boilC });
   if (!predicted) return <div className="h-32 animate-pulse rounded-xl bg-hairline/50" />;

@@ -10,7 +10,7 @@ export function KeepFoot({
   readonly onClose: () => void;
   /** The form's id, where the foot stands outside it. */
   readonly form?: string;
-  /** What taking it away is called. */
+  /** Words on the button that removes it. */
   readonly removes?: string;
   readonly onRemove?: () => void;
 }) {

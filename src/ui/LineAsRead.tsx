@@ -6,7 +6,7 @@ import { spoken, type Meant } from '@/core/food';
 import type { Units } from '@/core/quantity';
 import { lineWords } from './lineWords';
 
-/** What no table has, made one of my foods in one sentence. */
+/** Makes an unknown food one of my foods, in one sentence. */
 function LikeWhat({
   line,
   units,
@@ -65,7 +65,7 @@ export function LineAsRead({
   readonly units: Units;
   /** The line as the cook has put it right. */
   readonly onText: (text: string) => void;
-  /** What the cook means by a word that was not known. */
+  /** Meaning that the cook gives to an unknown word. */
   readonly onMeant?: (word: Meant) => void;
 }) {
   if (line.item)

@@ -1,7 +1,7 @@
 import Link from 'next/link';
 import { buttonLook } from './Button';
 
-/** What was looked for is not here, or is over: said, with the way on. */
+/** Says that a page's subject is gone or over, with the way on. */
 export function NotHere({
   title,
   href,

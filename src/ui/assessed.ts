@@ -1,4 +1,4 @@
-/** What was worked out of a batch, in memory, on the device or by a worker: whoever shows one asks here. */
+/** Assessment of a batch, from memory, from the device or from a worker: every view asks here. */
 import type { Assessment } from '@/core/assess';
 import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import { workedAtHand, workedOut } from '@/store';

@@ -1,4 +1,4 @@
-/** What lies on the desk: kept on this device, so that it outlives a reload and the way to the desk. */
+/** Text on the desk: kept on this device, so that it outlives a reload and the way to the desk. */
 import { useMemo } from 'react';
 import { keepNow, useKept } from './kept';
 
@@ -23,7 +23,7 @@ function draftIn(kept: string | null): Draft {
   }
 }
 
-/** What lies on the desk, and the way to lay something else there. */
+/** Text on the desk, and a setter. */
 export function useDraft(): readonly [Draft, (draft: Draft) => void] {
   const [kept, keep] = useKept(KEY);
   const draft = useMemo(() => draftIn(kept), [kept]);

@@ -21,7 +21,7 @@ function withBatch(h: Bundle, batch: Batch): Bundle {
   };
 }
 
-/** What fills the pot up to a mark is worked out anew whenever the rest changes. */
+/** Amounts that fill the pot up to a mark follow whenever the rest changes. */
 function filled({ pots, kitchen }: Pick<Bundle, 'pots' | 'kitchen'>, batch: Batch): Batch {
   return filledUp(batch, potOf(batch, pots), kitchen);
 }
@@ -141,7 +141,7 @@ export function saveCook(cook: Cook): void {
   }));
 }
 
-/** So many rehearsals are kept. */
+/** Number of rehearsals kept. */
 const REHEARSALS = 10;
 
 /** The rehearsals of a batch that are over, the newest first. */

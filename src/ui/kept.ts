@@ -1,7 +1,7 @@
 /** Small choices of this device, kept beside the household. Conveniences: they may be forgotten. */
 import { useSyncExternalStore } from 'react';
 
-/** What is kept under a name; null where nothing is, or the browser forbids it. */
+/** Text kept under a name; null where nothing is, or the browser forbids it. */
 export function readKept(key: string): string | null {
   try {
     return localStorage.getItem(key);
@@ -15,7 +15,7 @@ export function writeKept(key: string, value: string): void {
   try {
     localStorage.setItem(key, value);
   } catch {
-    // Whoever reads it does without: what stood there before is not this.
+    // Unreadable contents count as none.
     forget(key);
   }
 }
@@ -29,7 +29,7 @@ function forget(key: string): void {
 }
 
 const listeners = new Set<() => void>();
-/** Where the browser keeps nothing it lasts as long as the page. */
+/** In a browser that keeps nothing it lasts as long as the page. */
 const inPage = new Map<string, string>();
 
 function subscribe(listener: () => void): () => void {

@@ -1,6 +1,6 @@
 /**
- * What the household knows of its pots and foods: what everything is planned with. It is learned in a worker,
- * anew when the cooks that teach, the pots or the kitchen are others.
+ * Knowledge of the household about its pots and foods: the basis of every plan. It is learned in a worker, anew
+ * when the cooks that teach, the pots or the kitchen are others.
  */
 import equal from 'fast-deep-equal';
 import { useMemo } from 'react';
@@ -24,14 +24,14 @@ const FAILED =
 /** And again after so long, ms. */
 const AGAIN_MS = 10_000;
 
-/** What was asked last, and the cooks that teach in it. */
+/** Last question, and the cooks that teach in it. */
 let asked: (From & { readonly teaching: readonly Cook[] }) | null = null;
 
 /** Under which the last answer is kept. */
 export const LEARNED_KEY = 'learned';
 
 interface Question extends From {
-  /** What all of it is told by. */
+  /** Text that identifies all of it. */
   readonly of: string;
 }
 
@@ -43,7 +43,7 @@ const learnt = (from: Question, signal: AbortSignal): Promise<Learned> =>
 
 const learning = observe(learnt, {
   answered: ({ of }: Question, learned) => {
-    // What was at hand is newer.
+    // The value at hand is newer.
     if (of !== open) return;
     useLearned.setState({ learned });
     if (useApp.getState().notice === FAILED) useApp.setState({ notice: null });
@@ -93,7 +93,7 @@ follow(useApp.getState().household);
 
 let last: Known | null = null;
 
-/** What has not changed stays the same object, so that nothing is worked out anew for it. */
+/** Unchanged values stay the same object, so that nothing is computed anew for them. */
 function steady(known: Known): Known {
   const before = last;
   const pots = known.pots.map((pot) => {

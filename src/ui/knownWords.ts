@@ -1,4 +1,4 @@
-/** What has been learned, in a cook's words. */
+/** Lessons in a cook's words. */
 import type { BandS, Fact, Factor, Taught } from '@/core/learn';
 import type { Timed } from '@/core/batch/schema';
 
@@ -25,7 +25,7 @@ export function needWords(factor: number): string {
     : `${percent(1 - factor)} shorter than usual`;
 }
 
-/** What bones give over the table's. */
+/** Yield of bones over the table's. */
 export function bonesWords(factor: number): string {
   if (Math.abs(factor - 1) < SAME) return 'as much gelatine as usual';
   return factor > 1
@@ -64,7 +64,7 @@ function bandWords([before, after]: readonly [BandS, BandS]): string {
     : `the warm-up band of this plan goes from ${say(before)} to ${say(after)}`;
 }
 
-/** What a cook taught, a sentence each, in words and numbers. */
+/** Lesson of a cook, a sentence each, in words and numbers. */
 export function taughtWords({ pot, foods, bones, salt, set }: Taught): readonly string[] {
   return [
     ...(pot

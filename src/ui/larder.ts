@@ -32,7 +32,7 @@ export function changeJar(id: string, edit: (jar: Jar) => Jar): boolean {
   return change((h) => ({ ...h, jars: h.jars.map((jar) => (jar.id === id ? edit(jar) : jar)) }));
 }
 
-/** What is in it goes, or so much of it. @param at ISO 8601 */
+/** Takes all of a jar, or some litres. @param at ISO 8601 */
 export function emptyJar(id: string, how: JarEnd, at: string, litres?: number): boolean {
   return changeJar(id, (jar) => goes(jar, how, litres ?? leftInJar(jar), at));
 }
@@ -77,7 +77,7 @@ export function saveLarderHabits(habits: LarderHabits): boolean {
   return change((h) => ({ ...h, kitchen: { ...h.kitchen, larder: habits } }));
 }
 
-/** What was done after the lid. */
+/** Moves after the lid. */
 export function changeAfter(id: string, edit: (after: After) => After): void {
   changeCook(id, (cook) => ({ ...cook, after: edit(cook.after ?? {}) }));
 }
@@ -86,7 +86,7 @@ export function changeCooling(id: string, edit: (cooling: CoolingKept) => Coolin
   changeAfter(id, (after) => (after.cooling ? { ...after, cooling: edit(after.cooling) } : after));
 }
 
-/** What most kitchens have, where this one has not said (assumed). */
+/** Usual equipment where a kitchen has not said (assumed). */
 const USUAL_HAND: AtHand = { pans: 2, iceKg: 2, jars: [{ kind: 'half-litre', count: 6 }] };
 
 export function atHand({ larder }: Kitchen): AtHand {

@@ -1,4 +1,4 @@
-/** What is done to what has been learned: a cook left out, a thing forgotten. */
+/** Edits of lessons: a cook left out, a thing forgotten. */
 import { changed } from '@/core/batch/plan';
 import { change } from '@/store';
 import { changeCook } from './household';
@@ -8,7 +8,7 @@ export function leaveOut(id: string, reason: string | null): void {
   changeCook(id, (cook) => changed(cook, { leftOut: reason === null ? undefined : { reason } }));
 }
 
-/** What has been learned of it up to now is not believed any more. @param at ISO 8601 */
+/** Forgets the lessons about it up to now. @param at ISO 8601 */
 export function forget(what: string, at: string): void {
   change((h) => ({
     ...h,
@@ -19,7 +19,7 @@ export function forget(what: string, at: string): void {
   }));
 }
 
-/** What was forgotten is believed again. */
+/** Trusts a forgotten lesson again. */
 export function believeAgain(what: string): void {
   change((h) => {
     const forgotten = (h.kitchen.forgotten ?? []).filter((one) => one.what !== what);

@@ -40,7 +40,7 @@ interface Shown {
 }
 
 interface Way {
-  /** What is kept, and what the schema speaks of. */
+  /** Kept unit, which is the schema's. */
   readonly kept: string;
   /** Shown as it is kept where missing. */
   readonly metric?: Shown;
@@ -60,7 +60,7 @@ const WAYS: Readonly<Record<Dimension, Way>> = {
   altitude: { kept: 'm', us: by('ft', METRES_PER_FOOT, 0) },
   temperature: { kept: '°C', us: { unit: '°F', to: toFahrenheit, from: toCelsius, digits: 0 } },
   volume: { kept: 'L', us: by('qt', LITRES_PER_QUART, 2) },
-  // What is measured in, by the cup.
+  // Measuring cups.
   measure: { kept: 'L', us: by('cups', LITRES_PER_QUART / 4, 2) },
   splash: { kept: 'ml', us: by('cups', VOLUME_ML.cup, 2) },
   across: { kept: 'cm', us: by('in', 2.54, 2) },
@@ -102,8 +102,7 @@ export function allShown<T extends object>(values: T, dimensions: Dimensions, un
 }
 
 /**
- * What the fields hold, in metric; what is no number stays as it is, for the schema to refuse.
- *
+ * Values of the fields, in metric; anything but a number stays as it is, for the schema to refuse.
  * @param before what the form began with: a field that still shows it keeps it to the last digit
  */
 export function allKept(
@@ -128,8 +127,7 @@ export function allKept(
 const BOUNDS = /a number from (-?[\d.]+) to (-?[\d.]+) ([^\s,]+)/;
 
 /**
- * What a schema asks for, in the units of the field.
- *
+ * Wanted range of a schema, in the units of the field.
  * @param dimension of the field; by the unit in the message where it is missing
  * @example refusal('a number from -400 to 5000 m', 'us') // "a number from -1312 to 16404 ft"
  */

@@ -282,8 +282,8 @@ describe('laws', () => {
               .items;
           const short = at(hold);
           at(hold + more).forEach((it, i) => {
-            // What goes in after the hold sees the same but for where the time steps fall, and for
-            // what the grains have drunk by then, which leaves it a little less liquid to warm.
+            // Foods added after the hold see the same but for the time steps and for the water that the
+            // grains have taken up by then.
             expect(it.cookValueCentreMin).toBeGreaterThanOrEqual(
               (short[i]?.cookValueCentreMin ?? 0) * (1 - 1e-3),
             );

@@ -43,7 +43,7 @@ const KIN_GIVEN_UP: Readonly<Record<string, string>> = {
   'green-beans whole': 'the pressure time goes further than 2.5 times its simmer',
 };
 
-/** What is right while it is raw cannot be under: herbs that go on at the table. */
+/** Herbs that go on at the table are right while raw, and cannot be under. */
 const isRawRight = (row: ChartRow): boolean =>
   row.food === 'parsley' || row.food === 'celery-leaves';
 

@@ -51,7 +51,7 @@ export interface Draws {
     readonly releaseMin: Range;
   }[];
   readonly fill: {
-    /** What is held against the lines, L. */
+    /** Level compared with the lines, L. */
     readonly worstL: Range;
     /** With the swell at the valve, L. */
     readonly releaseL: Range;
@@ -136,7 +136,7 @@ function minutesOf(model: Model): readonly number[] {
   return Array.from({ length: BAND_POINTS }, (_, i) => (1.15 * total * i) / (BAND_POINTS - 1));
 }
 
-/** What draws come to. @param parts of one seed, in their order @returns null for no draws */
+/** Summary of draws. @param parts of one seed, in their order @returns null for no draws */
 export function sumDraws(batch: Batch, parts: readonly DrawnPart[]): Draws | null {
   const drawn = parts.flatMap((part) => part.drawn);
   const minutes = parts[0]?.minutes ?? [];
@@ -158,7 +158,7 @@ export function drawBatch(
   return sumDraws(batch, [drawPart(batch, pot, kitchen, { ...options, from: 0, to: draws })]);
 }
 
-/** What is kept of one draw. */
+/** Results kept of one draw. */
 export interface Drawn {
   readonly totalMin: number;
   readonly curve: readonly number[];

@@ -1,7 +1,7 @@
 /** The judgements: what follows from each beside its own remedies, one record a code. */
 
 export interface FindingDefinition {
-  /** What is tried against it beyond its own remedies: a bigger pot, another order of the plan. */
+  /** Changes tried beyond its own remedies: a bigger pot, another order of the plan. */
   readonly wider: 'pot' | 'order' | null;
   /** A plan with it is never proposed. */
   readonly unsafe: boolean;
@@ -51,7 +51,7 @@ export const FINDINGS = {
 
 export type FindingCode = keyof typeof FINDINGS;
 
-/** What is known of a judgement. */
+/** Properties of a judgement. */
 export function findingOf(code: FindingCode): FindingDefinition {
   return FINDINGS[code];
 }

@@ -1,4 +1,4 @@
-/** What hands really do, judged as a cook would judge it. */
+/** Plans with typical moves of hands, judged as a cook would judge them. */
 import { filledUp } from '../fill';
 import { HAND_PLANS } from '../testing/handPlans';
 import { assess } from './assess';

@@ -6,7 +6,7 @@ import type { Finding } from './types';
 export const isStop = ({ level }: Pick<Finding, 'level'>): boolean =>
   level === 'stop' || level === 'never';
 
-/** What tells one call of a batch from another. */
+/** Key that tells one call of a batch from another. */
 export function callKey({ code, item, step }: Finding): string {
   return [code, item ?? '', step ?? ''].join(' ');
 }

@@ -1,4 +1,4 @@
-/** What must hold of grades and wishes whatever is cooked: laws over drawn soups. */
+/** Laws of grades and wishes over drawn soups. */
 import fc from 'fast-check';
 import { stepsOf } from '../batch/plan';
 import type { Batch, Item, Step } from '../batch/schema';

@@ -79,16 +79,16 @@ export interface Finding {
   readonly title: string;
   /** A sentence with numbers in the kitchen's units. */
   readonly message: string;
-  /** Where the judgement comes from. */
+  /** Source of the judgement. */
   readonly why: string;
   readonly numbers: Readonly<Partial<Record<NumberName, number>>>;
   readonly item?: string;
   readonly step?: string;
-  /** What may mend it, what changes least of what the cook wants first; not yet tried. */
+  /** Remedies, the smallest change first; not yet tried. */
   readonly remedies: readonly Remedy[];
 }
 
-/** What one way of letting the pressure go would give and cost. */
+/** Benefits and costs of one way to release the pressure. */
 export interface ReleaseOption {
   readonly release: Release;
   readonly minutes: number;

@@ -1,4 +1,4 @@
-/** What is said about the valve, over drawn fillings of every foaming class: laws of safety. */
+/** Laws of safety: warnings about the valve, over drawn fillings of every foaming class. */
 import fc from 'fast-check';
 import type { Batch, Release } from '../batch/schema';
 import { foodByKey } from '../food';
@@ -78,7 +78,8 @@ describe('the valve', () => {
   it('takes longer, the gentler it is', () => {
     fc.assert(
       fc.property(cook, (c) => {
-        // Where the food has drunk the pot dry, its own heat sets the pace, however it is let go.
+        // In a pot boiled dry by its food, the food's own heat sets the pace, however the pressure is let
+        // go.
         fc.pre(1000 * c.litres > 6 * c.grams);
         const ways = compareReleases(batchFor(c, { method: 'quick' }), c.pot, c.kitchen, 's1');
         const minutes = (method: Release['method']): number =>

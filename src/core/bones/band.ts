@@ -1,6 +1,6 @@
 /** How far the strength of a broth may be off: what its bones give and how fast, and the litres. */
 
-/** What a kind gives in the end, and how fast, over the table: deviations of logarithms (assumed). */
+/** Spread of a kind's final yield and rate over the table: standard deviations of logarithms (assumed). */
 export const MOST_SD = 0.35;
 export const RATE_SD = 0.35;
 /** Of the litres that come out, a logarithm (assumed). */

@@ -10,7 +10,7 @@ export interface Flavour {
   readonly bestMin: number;
   /** From here it takes away, min at 100 C. */
   readonly tooMuchMin: number;
-  /** What too much does. */
+  /** Harm of too much. */
   readonly spoils: string;
 }
 
@@ -22,7 +22,7 @@ const SPICE: Flavour = { bestMin: 40, tooMuchMin: 600, spoils: 'bitter and woody
 /** Green parts that turn bitter first. */
 const BITTER = new Set(['spring-onion', 'celery-leaves']);
 
-/** What a food gives to a stock and when it has gone on too long; null where time does no harm. */
+/** Flavour that a food gives to a stock, and the time after which it tastes stale; null where time does no harm. */
 export function flavourOf(food: Food): Flavour | null {
   if (food.key === 'fish-frame' || food.key === 'prawn-shells' || food.group === 'fish')
     return FISH;

@@ -32,7 +32,7 @@ export function strongAlong(
     const hours = (time - (s[i - 1] ?? time)) / 3600;
     const kept = Math.exp(-lossRate(((celsius[i] ?? 20) + (celsius[i - 1] ?? 20)) / 2) * hours);
     const fresh = valueAt(givenG, i) - valueAt(givenG, i - 1);
-    // What came during the step has lost half as long as what was there.
+    // Extract from the present step has lost half as much as the extract before it.
     strong = strong * kept + fresh * Math.sqrt(kept);
     return strong;
   });

@@ -21,7 +21,7 @@ export interface ChartRow {
   readonly firm?: boolean;
   /** Its shorter times tell nothing of when it is not done yet: its other rows have it done by then. */
   readonly early?: boolean;
-  /** What goes in, g, where it is neither 300 g nor one usual piece. */
+  /** Test mass, g, where it is neither 300 g nor one usual piece. */
   readonly grams?: number;
 }
 

@@ -22,26 +22,26 @@ interface Fitted {
   readonly z: number;
   /** The food of the chart whose z it shares; none for the chart's own. */
   readonly like?: string;
-  /** What a soak of eight hours leaves of both. */
+  /** Shares of both that remain after a soak of eight hours. */
   readonly soaked?: { readonly need: number; readonly late: number };
 }
 
 /** Hours after which a bean takes up no more (common practice, no source). */
 const FULL_SOAK_H = 8;
-/** What years on a shelf add to both of a pulse (common practice, no source). */
+/** Additions to both for a pulse that is years old (common practice, no source). */
 const OLD = 1.5;
 /** As fitted for the one bean the chart has both ways. */
 const USUAL_SOAK = FITTED['black-beans'].soaked;
 
 const TABLE = FITTED as Readonly<Record<string, Fitted>>;
 
-/** What was done to a food, or to it by time, before it goes in. */
+/** Treatment of a food, by hand or by age, before it goes in. */
 export interface Condition {
   /** Hours in water beforehand (pulses). */
   readonly soakedH?: number | undefined;
   /** Kept for years (pulses). */
   readonly old?: boolean | undefined;
-  /** What a kitchen has learned that it needs, as a factor of the table. */
+  /** Learned need in this kitchen, as a factor of the table. */
   readonly need?: number | undefined;
 }
 

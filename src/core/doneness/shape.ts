@@ -46,7 +46,7 @@ function usualPiece(food: Food): BodyShape | null {
   return shape.kind === 'sphere' && CARVED.has(group) ? ball(shape.mm) : wholePiece(food, shape.mm);
 }
 
-/** What a cut makes of a food, were the food large enough. */
+/** Shape that a cut makes of a food, were the food large enough. */
 function cutPiece({ shape, mm }: Cut, food: Food): BodyShape {
   const own = bounds(food) ? food.shape : null;
   const across = own?.kind === 'slab' ? own.mm : Infinity;
@@ -56,7 +56,7 @@ function cutPiece({ shape, mm }: Cut, food: Food): BodyShape {
       return round <= mm ? rod(round) : pieceOf({ flat: [Math.min(mm, across), mm] });
     case 'cube':
     case 'crumb':
-      // What is thinner than the cut stays as it is: lengths of a bean, squares of a leaf.
+      // Foods thinner than the cut keep their shape: lengths of a bean, squares of a leaf.
       return pieceOf({ flat: [mm, mm, mm] });
     case 'leaf':
     case 'slice':

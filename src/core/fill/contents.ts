@@ -27,7 +27,7 @@ export function soakedKg(item: PlannedItem): number {
   return Math.min(1, item.soakedH / FULL_SOAK_H) * (massG / 1000) * Math.min(1, food.cooked - 1);
 }
 
-/** What fill needs to know of an item, worked out once. */
+/** An item's properties for the fill, computed once. */
 export interface Part {
   readonly id: string;
   readonly massKg: number;
@@ -90,8 +90,7 @@ function expansion(celsius: number): number {
 }
 
 /**
- * What the pot holds at a moment.
- *
+ * Contents of the pot at a moment.
  * @param parts what is in it
  * @param progress how far each solid's uptake or giving has gone: 1 where it is done, more where it swells
  * @param celsius temperature of all

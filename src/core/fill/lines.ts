@@ -17,7 +17,7 @@ const FOAMS = 2;
 const FOAMS_MUCH = 3;
 /** Less than this share of the contents is a seasoning, not a filling. */
 const TRACE_SHARE = 0.02;
-/** What foams a little and does not swell, a potato, makes the whole foam from this share on (assumed). */
+/** From this share on, a food that foams a little without swelling, such as potato, makes the whole foam (assumed). */
 const HEAVY_SHARE = 0.35;
 
 /** The class that a part lends to the whole, 0 to 3. */

@@ -1,4 +1,4 @@
-/** What pasta and grain go on drinking when they are left in the broth. */
+/** Uptake of pasta and grain left standing in the broth. */
 
 /** Water taken up by the next day, over what they hold when done (common practice, no source). */
 const DRINKS_ON = 0.35;

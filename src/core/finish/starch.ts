@@ -16,7 +16,7 @@ const STARCHY: Readonly<Record<string, number>> = {
   taro: 0.9,
   yam: 0.9,
 };
-/** What is put in to thicken, and how well it does, as cornstarch. */
+/** Thickeners, and how well each works, as cornstarch. */
 const THICKENERS: Readonly<Record<string, number>> = { starch: 1, flour: 8 / 15 / 0.74 };
 
 /** g of starch in so much of a food as bought. */

@@ -27,7 +27,7 @@ export function thicknessWord(pas: number): ThicknessWord {
   return THICKNESSES.findLast((word) => pas >= THICK_FROM[word]) ?? 'like water';
 }
 
-/** What is in the liquid. */
+/** Solids dissolved or suspended in the liquid. */
 export interface Body {
   /** Free liquid, L. */
   readonly litres: number;

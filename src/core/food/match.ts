@@ -104,7 +104,7 @@ export function foodByKey(key: string): Food | undefined {
   return BY_KEY.get(key);
 }
 
-/** What a word that names no food counts beside one that does: "yukon gold potatoes" are potatoes. */
+/** Weight of a word that names no food beside one that does: "yukon gold potatoes" are potatoes. */
 const STRANGE = 0.3;
 /** The thing itself ("potato SALAD") must be known: without, little is left. */
 const NO_HEAD = 0.5;
@@ -112,7 +112,7 @@ const NO_HEAD = 0.5;
 /** Olives are no olive oil: what a name says of its thing is not the thing. */
 const OTHER_THING = 0.15;
 
-/** What a line asks for, worked out once for all names. */
+/** Words of a line, prepared once for comparison with all names. */
 interface Asked {
   readonly words: readonly string[];
   readonly set: ReadonlySet<string>;

@@ -28,10 +28,10 @@ export type FoodGroup =
   | 'fat'
   | 'seasoning';
 
-/** Where a row's figures come from. */
+/** Source of a row's figures. */
 export type Mark = 'published' | 'common practice' | 'from memory' | 'assumed';
 
-/** What a kind of bone gives to water (assumed; learned from the log later). */
+/** Extract that a kind of bone gives to water (assumed; learned from the log later). */
 export interface Extract {
   /** Gelatine in the end, g per kg of bone as bought. */
   readonly gelatineGPerKg: number;
@@ -109,6 +109,6 @@ export interface Food {
   readonly picked?: { readonly food: string; readonly share: number };
   /** Fished out before serving (bay leaf, spice bag, bones). */
   readonly fishOut?: boolean;
-  /** What makes it a food of a kitchen; missing for a row of the table. */
+  /** Basis of a kitchen's own food; missing for a row of the table. */
   readonly own?: OwnFood;
 }

@@ -1,6 +1,6 @@
 /**
- * What a cook wants of a food: a span of grades that is right. Wide where the trade is content with
- * a wide span, narrow where it is not (common practice, no source).
+ * Wish of a cook for a food: the span of grades that is right. Wide where the trade is content with a wide span,
+ * narrow where it is not (common practice, no source).
  */
 import { gradeIndex, gradesOf, type Family, type GRADES, type GradeName } from './families';
 import type { Food } from './types';
@@ -17,7 +17,7 @@ export interface Wish {
   readonly to: GradeName;
 }
 
-/** What a kitchen usually wants; what is missing is left to the trade's habit. */
+/** Usual wishes of a kitchen; missing ones are left to the habit of the trade. */
 export interface Likes {
   readonly vegetables?: 'soft' | 'bite' | undefined;
   readonly beans?: 'whole' | 'creamy' | undefined;
@@ -140,8 +140,7 @@ export function wishOf(family: Family, { from, to }: Span): Wish {
 }
 
 /**
- * What is wanted of a food when the cook has not said.
- *
+ * Wish for a food where the cook has said none.
  * @param likes what this kitchen usually wants
  */
 export function usualSpan(food: Food, family: Family, manner: Manner, likes: Likes = {}): Span {

@@ -21,7 +21,7 @@ export const PATIENCE_S = 4 * 3600;
 const KELVIN = 273.15;
 /** Two moments nearer than this are one, s. */
 export const SAME_S = 1e-6;
-/** Where a moment is looked for, no time step is shorter, s. */
+/** Shortest time step in the search for a moment, s. */
 export const LEAST_S = 0.05;
 /** A liquid this near its target is there, C. */
 export const NEAR_C = 2e-4;
@@ -98,7 +98,10 @@ export class Cooking {
     return Math.max(0, (vapour + this.#airAt(liquidC) - air.pressurePa) / 1000);
   }
 
-  /** Where the sealed pot has a gauge pressure: air that was shut in takes its part (Dalton). */
+  /**
+   * Temperature at which the sealed pot has a gauge pressure, with the partial pressure of the air shut in
+   * (Dalton).
+   */
   sealedAt(gaugeKPa: number): number {
     const total = this.system.air.pressurePa + gaugeKPa * 1000;
     const alone = saturationTemperature(total);
@@ -235,7 +238,7 @@ export class Cooking {
     const above = system.liquidC - celsius;
     if (above <= 0 || system.waterKg <= 0) return;
     const latent = latentHeat(celsius);
-    // What leaves takes its own warmth along, so that the rest has less to cool.
+    // Foods that leave take their own heat along.
     const steam = system.vent((system.capacity * above) / (latent + WATER_HEAT * above), false);
     system.energy.steamJ += steam * latent;
     system.liquidC -= (steam * latent) / system.capacity;

@@ -1,10 +1,8 @@
 /**
- * What leaves the open surface of a hot pot into still air: water, and heat besides.
- *
- * Evaporation by the pool formula, w = A (pw - pa) (0.089 + 0.0782 v) / Y, kPa, m/s and kJ/kg
- * (ASHRAE Handbook HVAC Applications, natatoriums, after Carrier 1918; from memory), at v = 0.
- * Dry heat by free convection over a horizontal plate, Nu = 0.14 Ra^(1/3), and by radiation of a
- * wet surface (Incropera & DeWitt, ch. 9 and 12, from memory).
+ * Evaporation and dry heat loss from the open surface of a hot pot into still air. Evaporation by the pool
+ * formula, w = A (pw - pa) (0.089 + 0.0782 v) / Y, kPa, m/s and kJ/kg (ASHRAE Handbook HVAC Applications,
+ * natatoriums, after Carrier 1918; from memory), at v = 0. Dry heat by free convection over a horizontal plate, Nu
+ * = 0.14 Ra^(1/3), and by radiation of a wet surface (Incropera & DeWitt, ch. 9 and 12, from memory).
  */
 import { latentHeat, saturationPressure } from '../water';
 import type { Air } from './types';

@@ -190,7 +190,7 @@ describe('several lids', () => {
 });
 
 describe('a pot of frozen foods and noodles without liquid', () => {
-  // What noodles drink has run out of pieces that are still thawing; its heat has to come with it.
+  // Noodles take up water that has run out of thawing pieces; its heat must come along.
   const noodles = (kg: number): HeatItem =>
     item('egg-noodles', kg, kg, { exchange: { kg, doneMin: 3, z: 90 } });
 

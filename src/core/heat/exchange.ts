@@ -35,7 +35,7 @@ interface Band {
   moved: number;
   /** Part of it whose heat has not moved yet, kg. */
   pending: number;
-  /** What would move in the present step if there is water enough, kg. */
+  /** Water that would move in the present step if there is enough, kg. */
   wants: number;
 }
 
@@ -231,7 +231,7 @@ export class Waters {
   constructor(readonly fineness: number) {}
 
   readonly #moving = new Map<string, Moving>();
-  /** What foods had moved that are no longer there, kg. */
+  /** Water moved by foods that have left the pot, kg. */
   readonly #gone = new Map<string, number>();
 
   /** A food is taken out; what it moved stays. */
@@ -343,7 +343,7 @@ export class Waters {
       now = carryHeat(m, now, whole ? 0 : PORTION * this.fineness * m.body.massKg);
     };
     for (const m of this.#moving.values()) {
-      // What is drunk may have been given a moment ago: its heat comes over before it goes.
+      // Water taken up may have been released a moment ago: its heat arrives before it moves.
       if (m.what.kg > 0 && WATER_HEAT * sumOf(m, 'pending') > MUCH * now.capacity)
         for (const giver of this.#moving.values()) if (giver.what.kg < 0) bring(giver, true);
       bring(m, all);

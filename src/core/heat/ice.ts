@@ -7,7 +7,7 @@ import { FREEZING_POINT, iceFraction, thermalProperties, type Composition } from
 /** Latent heat of fusion of water, J/kg (ASHRAE ch. 19). */
 export const FUSION = 333_600;
 
-/** What a frozen body needs besides. */
+/** Further properties of a frozen body. */
 export interface Ice {
   /** Enthalpy per cell above the freezing point, J. */
   readonly enthalpy: Float64Array;

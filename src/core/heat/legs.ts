@@ -26,7 +26,7 @@ const SIMMER_W = 250;
 const SETTLING_S = 300;
 /** Heat loss with cold water over the lid, W/K (assumed). */
 export const COLD_WATER_W_PER_K = 25;
-/** Where an electric pot keeps what it has cooked, C (common practice, 70 to 75). */
+/** Holding temperature of an electric pot on keep-warm, C (common practice, 70 to 75). */
 export const KEEPS_WARM_C = 72;
 /** Share of the time a pulsed release has its valve open, where the cook gives none (assumed). */
 export const USUAL_DUTY = 0.3;
@@ -168,14 +168,14 @@ function valve(share: (how: Release) => number): Let {
   };
 }
 
-/** What drives the pot while its steam is let out. */
+/** Driver of the pot while its steam is let out. */
 const LETS: Readonly<Record<Letting, Let>> = {
   open: valve(() => 1),
   bursts: valve((how) => ('duty' in how ? how.duty : null) ?? USUAL_DUTY),
   'cold water': { over: dropped, pass: (c) => coolShut(c, LETS_S, COLD_WATER_W_PER_K, 1) },
 };
 
-/** What is let, as planned; a valve that hands opened where none was planned is simply open. */
+/** Release as planned; a valve that hands opened without a plan is simply open. */
 const lets = (c: Cooking): Let | null => {
   const { release, hands } = pressure(c);
   const how = releaseOf(release.method).lets ?? (hands?.valveS?.length ? 'open' : null);
@@ -364,7 +364,7 @@ export const LEGS_OF: Readonly<Record<HeatStep['kind'], readonly LegName[]>> = {
   simmer: ['up', 'simmer'],
 };
 
-/** What the trace says in a leg of a step. */
+/** Entries of the trace during a leg of a step. */
 export function phaseOf(leg: LegName, step: HeatStep): Phase {
   const { phase } = LEGS[leg];
   if (phase !== 'as the step') return phase;

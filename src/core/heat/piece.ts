@@ -39,7 +39,7 @@ function roundSeries(fo: number): number {
   return sum;
 }
 
-/** What is left of the difference in the middle; time in mm2, thickness in mm. */
+/** Remaining share of the initial difference in the middle; time in mm2, thickness in mm. */
 function left(series: (fo: number) => number, mm: number, time: number): number {
   const fo = (4 * time) / (mm * mm);
   return fo < EARLY ? 1 - (1 - series(EARLY)) * (fo / EARLY) ** 6 : series(fo);

@@ -1,4 +1,4 @@
-/** What is out of the pot for a while: a body in air, and nothing is lost of it. */
+/** Foods out of the pot for a while: a body in air that loses no mass. */
 import fc from 'fast-check';
 import { foodByKey, normalise, thermalProperties } from '../food';
 import { compositionOf } from '../testing/held';

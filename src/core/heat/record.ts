@@ -1,4 +1,4 @@
-/** What a simulation leaves behind: the moments of the pot and of each item in it. */
+/** Record of a simulation: the moments of the pot and of each item in it. */
 import { at, centreC, surfaceC, type Body } from './body';
 import type { Plate } from './plate';
 import type { ItemTrace, Phase, Readying, Trace } from './types';
@@ -17,7 +17,7 @@ export class Recorder {
   readonly trace: Trace = { s: [], liquidC: [], gaugeKPa: [], step: [], phase: [], steamKg: [] };
   readonly items: Record<string, ItemTrace> = {};
 
-  /** What had moved before the record begins, kg. */
+  /** Water moved before the record begins, kg. */
   readonly #before = new Map<string, number>();
 
   /** @param movedKg water an item has taken up or given so far */
@@ -35,7 +35,7 @@ export class Recorder {
     return this.trace.s.length === 0;
   }
 
-  /** What a food went through in other vessels before it goes in. */
+  /** History of a food in other vessels before it goes in. */
   readied(id: string, readied: Readying): void {
     const item = this.items[id];
     if (item) this.items[id] = { ...item, readied };
@@ -52,7 +52,7 @@ export class Recorder {
     const before = trace.s.length - 1;
     for (const body of bodies)
       this.#push(body, before, surfaceC(body, moment.liquidC), this.movedKg(body.id));
-    // What runs from it on its plate is not in the pot yet.
+    // Juice that runs from it on its plate is not in the pot yet.
     for (const { body } of plates) this.#push(body, before, at(body.t, body.cells - 1), null);
   }
 

@@ -24,7 +24,7 @@ export interface Node {
   readonly celsius: number;
 }
 
-/** What a time step came to. */
+/** Outcome of a time step. */
 export interface Stepped extends Moved {
   /** The liquid at its end, C. */
   readonly celsius: number;

@@ -20,9 +20,9 @@ const USUAL_STEP_S = 10;
 export interface SimulateOptions {
   /** Time step of slow phases, s; 10 by default, larger is coarser and faster. */
   readonly stepS?: number;
-  /** Where it goes on from; an empty cold pot before the first step by default. */
+  /** State to continue from; an empty cold pot before the first step by default. */
   readonly from?: PotState;
-  /** Where it is cut, s from the start; at the end of the plan by default. */
+  /** Moment at which to cut it, s from the start; the end of the plan by default. */
   readonly untilS?: number;
 }
 

@@ -64,7 +64,7 @@ export interface StepNow extends Omit<
   readonly steamKg: number;
 }
 
-/** Where in the plan the pot is. */
+/** Position of the pot in the plan. */
 export interface Place {
   /** Index of the step; the number of steps where all are over. */
   readonly step: number;
@@ -72,7 +72,7 @@ export interface Place {
   readonly leg: LegName | null;
   /** When the leg began, s from the start. */
   readonly beganS: number;
-  /** What is left of the time step in which the run was cut, s. */
+  /** Rest of the time step in which the run was cut, s. */
   readonly owedS: number;
   /** Air left in the head space as it sealed, Pa at the boiling point. */
   readonly airPa: number;

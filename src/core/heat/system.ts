@@ -39,7 +39,7 @@ const MET_C = 1e-4;
 const LOCATES = 12;
 /** No step is shorter, s. */
 const LEAST_S = 1e-3;
-/** Where melting does not settle, the step is halved down to this, s. */
+/** Shortest step while melting does not settle, s. */
 const SURE_S = 0.3;
 /** Changes of the film below this are let pass. */
 const FILM_STEP = 0.02;
@@ -192,7 +192,7 @@ export class PotSystem {
     if (stay?.blends) this.#blend(item, { ...plate, body, water });
   }
 
-  /** What was a piece is part of the liquid from here on. */
+  /** From here on the piece is part of the liquid. */
   #blend(item: HeatItem, plate: Plate): void {
     const { body } = plate;
     const nowJ = this.capacity * this.liquidC - this.iceJ + storedHeat(body);
@@ -326,13 +326,13 @@ export class PotSystem {
     };
     let length = seconds;
     let done = attempt(length, drive);
-    // Where far more melts than the liquid can warm, a shorter step is surer.
+    // A shorter step is safer when far more melts than the liquid can warm.
     while (!done.settled && length > SURE_S) {
       length /= 2;
       done = again(length, drive);
     }
     if (!done.settled) this.unsettled++;
-    // Where the heater cannot keep up the liquid sags.
+    // The liquid sags while the heater cannot keep up.
     if (drive.powerW === null && drive.mostW !== undefined && done.powerW > drive.mostW)
       done = again(length, { ...drive, powerW: drive.mostW });
     if (until !== null) {
@@ -358,7 +358,7 @@ export class PotSystem {
     }
     this.liquidC = done.celsius;
     this.#book(done, length);
-    // What cold pieces take from water at its freezing point makes ice.
+    // Cold pieces freeze water that is at its freezing point.
     if (this.liquidC < 0) this.#settle(this.capacity * this.liquidC);
     return { ...done, seconds: length };
   }
@@ -393,7 +393,7 @@ export class PotSystem {
       const gone = this.vent(Math.max(0, asked), false);
       const tookJ = (done.steamW * seconds * gone) / asked;
       this.energy.steamJ += tookJ;
-      // Where less left than the step reckoned with, its heat has not left either.
+      // If less left than the step assumed, its heat has not left either.
       if (gone !== asked) this.liquidC += (done.steamW * seconds - tookJ) / this.capacity;
     }
     this.#exchange(seconds);
@@ -412,7 +412,7 @@ export class PotSystem {
     this.waterKg -= gone;
     this.steamKg += gone;
     this.#liquidHeat -= gone * WATER_HEAT;
-    // What leaves takes its own warmth along; that is neither lost nor kept.
+    // Foods that leave take their own heat along; it is neither lost nor kept.
     this.energy.addedJ -= gone * WATER_HEAT * this.liquidC;
     if (heated) {
       const latent = gone * latentHeat(this.liquidC);

@@ -9,7 +9,7 @@ export interface Exchange {
   readonly doneMin: number;
   /** Degrees for a tenfold rate, C. */
   readonly z: number;
-  /** What it goes on to drink once it is done: kg in the end, and minutes at 100 C to nine tenths. */
+  /** Uptake after it is done: final mass, kg, and minutes at 100 C to nine tenths of it. */
   readonly swells?: { readonly kg: number; readonly doneMin: number } | null;
 }
 
@@ -45,7 +45,7 @@ export interface HeatStay {
   readonly blends?: boolean;
 }
 
-/** What goes into the pot, as the heat model sees it. */
+/** Contents of the pot, as the heat model sees them. */
 export interface HeatItem {
   readonly id: string;
   readonly massKg: number;
@@ -58,7 +58,7 @@ export interface HeatItem {
   readonly exchange?: Exchange | null;
 }
 
-/** What hands really did in a pressure step, s from the start of the cook, instead of its minutes. */
+/** Actual moves of hands in a pressure step, s from the start of the cook, instead of its minutes. */
 export interface Hands {
   /** The hold ends: the pot's program, or the heat goes off. */
   readonly holdEndsS?: number;
@@ -176,18 +176,18 @@ export interface EnergyBalance {
   readonly addedJ: number;
 }
 
-/** What drives a step: a heater, or a held temperature; losses; steam let out. */
+/** Drivers of a step: a heater or a held temperature; losses; steam let out. */
 export interface Drive {
   /** Net power of the heater, W; null to hold the liquid where it is. */
   readonly powerW: number | null;
-  /** Where the liquid is held: the most that the heater can give, W. */
+  /** Most power that the heater can give to hold the liquid, W. */
   readonly mostW?: number;
   readonly lossWPerK: number;
   /** Steam leaving at a liquid temperature, kg/s. */
   readonly steam?: (celsius: number) => number;
 }
 
-/** What a step did, averaged over it. */
+/** Averages over a step. */
 export interface Moved {
   /** W; the power needed when the liquid was held. */
   readonly powerW: number;

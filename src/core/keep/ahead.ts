@@ -110,7 +110,7 @@ function forPlans(
   return notes;
 }
 
-/** What is drunk on a day, the first to be used first; by name. */
+/** Broth used on a day, the first to be used first; by name. */
 function drink(standing: readonly Standing[], day: number, wanted: number): readonly DayNote[] {
   const used = new Map<string, { litres: number; jars: number }>();
   let left = wanted;
@@ -129,7 +129,7 @@ function drink(standing: readonly Standing[], day: number, wanted: number): read
   return [...used].map(([name, sum]) => ({ kind: 'use', name, ...sum }));
 }
 
-/** What is left of each thing on the last day of some of its jars. */
+/** Litres of each thing whose jars have their last day. */
 function lastDay(standing: readonly Standing[], day: number): readonly DayNote[] {
   const last = standing.filter((s) => !isFrozen(s) && s.litres > SIP_L && dayOf(s.useBy) === day);
   return rollups(
@@ -184,7 +184,7 @@ export function daysAhead(see: ToSee, now: number, days = 7): readonly LarderDay
       if (next) {
         const hours = fridgeThawHours(next.jar);
         const forDay = addDays(at, eveningsFor(hours));
-        // What is left after tonight has to last until the next jar is thawed.
+        // The rest after tonight has to last until the next jar is thawed.
         const lasts = broths
           .filter((s) => !isFrozen(s) && dayOf(s.useBy) >= forDay)
           .reduce((sum, s) => sum + s.litres, 0);

@@ -11,7 +11,7 @@ const RUN_C = 116;
 const MARGIN = 1.25;
 /** Broth that stays in bones, cloth and pot, and goes as steam, share of the water (common practice). */
 const LOST = 0.08;
-/** What is no bone is for flavour, and wants water too where there are no bones: litres a kg of it. */
+/** Anything but bones is for flavour, and takes water of its own where there are no bones: litres a kg of it. */
 const L_PER_KG = 2;
 
 export interface BagWorth {
@@ -39,7 +39,7 @@ function givenBy(item: BagItem): number {
   return strongAlong(s, hot, along).at(-1) ?? 0;
 }
 
-/** What a bag is enough for. */
+/** Stock that a bag is enough for. */
 export function bagWorth(bag: readonly BagItem[], set: SetState): BagWorth {
   const gelatineG = bag.reduce((sum, item) => sum + givenBy(item), 0);
   const massG = bag.reduce((sum, item) => sum + massOf(item), 0);

@@ -32,7 +32,7 @@ export interface Portions {
   readonly lossWPerK?: number;
 }
 
-/** So it stands until the warmest of it is as cold as that, or for so long. */
+/** One cooling stage: ends at a temperature or after a time. */
 export interface Stand {
   readonly place: Place;
   readonly until: { readonly celsius: number } | { readonly minutes: number };
@@ -69,7 +69,7 @@ export interface CoolingCurve {
   };
   /** Melted, kg. */
   readonly iceKg: number;
-  /** What the fridge comes to, C, and for how long it is above 5 C, min. */
+  /** Warmest air of the fridge, C, and minutes above 5 C. */
   readonly fridge: { readonly topC: number; readonly warmMin: number };
 }
 
@@ -85,7 +85,7 @@ const areaOf = ({ radiusM, heightM }: Cylinder) => ({
 const volumeL = ({ radiusM, heightM }: Cylinder): number =>
   1000 * Math.PI * radiusM * radiusM * heightM;
 
-/** What is cooled, whichever way heat moves in it. */
+/** Body that cools, however heat moves in it. */
 interface Body {
   readonly warmestC: () => number;
   readonly surfaceC: () => number;
@@ -176,7 +176,7 @@ function fridgeNode(setC: number) {
   };
 }
 
-/** What is counted as time goes on. */
+/** Totals that grow with time. */
 interface Tally {
   seconds: number;
   readonly minute: number[];
@@ -270,7 +270,7 @@ export function coolDown(
   let before: Portions | null = null;
   for (const stand of stands) {
     const { portions } = stand;
-    // What is poured into other vessels is mixed; in the same it stays as it is.
+    // Liquid poured into other vessels is mixed; in the same vessel it keeps its layers.
     if (thick && !(grid && before === portions)) grid = makeGrid(portions.shape, matter, celsius);
     before = portions;
     const body = grid ? conducting(stand, grid, factor) : lumped(stand, matter, celsius, factor);

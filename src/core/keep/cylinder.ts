@@ -173,7 +173,7 @@ export function takeFromTop(grid: Grid, joules: number): void {
   }
 }
 
-/** What it comes to when it is mixed, C. */
+/** Temperature once it is mixed, C. */
 export const mixedC = (grid: Grid): number => celsiusAt(grid.matter, heatIn(grid) / massKg(grid));
 
 /** Stirred through: one temperature, the same heat. */

@@ -8,7 +8,7 @@ export interface Sizes {
 
 export interface Filled {
   readonly jars: readonly { readonly kind: HolderKind; readonly litres: number }[];
-  /** What finds no jar, L. */
+  /** Litres that fit into no jar. */
   readonly overL: number;
 }
 

@@ -1,6 +1,6 @@
 /**
- * What is cooled, frozen and thawed: heat and conductivity by Choi & Okos, ice by ASHRAE's freezing curve,
- * as for what is cooked.
+ * Food that is cooled, frozen and thawed: heat and conductivity by Choi & Okos, ice by ASHRAE's freezing curve, as
+ * in the pot.
  */
 import { FREEZING_POINT, thermalProperties, type Composition } from '../food';
 import { enthalpyOf, makeIce, temperatureOf, type Ice } from '../heat';

@@ -25,7 +25,7 @@ const logs = Array.from(
   (_, i) => PRIOR_SD * WIDEST * ((2 * i) / (FACTORS - 1) - 1),
 );
 
-/** What is to be believed of a cooling after some readings; none leave the prior. */
+/** Posterior of a cooling after some readings; the prior without any. */
 export function narrowed(
   cooling: Cooling,
   surroundings: Surroundings,

@@ -1,4 +1,4 @@
-/** Where food stands to get cold, and how well heat finds its way out there. */
+/** Places where food gets cold, and how well heat leaves it there. */
 
 /** Each place: its temperature is the room's, or its own. Films in W/(m2 K). */
 interface PlaceDefinition {

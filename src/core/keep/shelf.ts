@@ -38,7 +38,7 @@ export function daysLeft(jar: Jar, keeps: Keeps, now: number): number {
   return daysBetween(now, dueOf(jar, keeps));
 }
 
-/** What is still there, what has to be used first in front. */
+/** Jars with contents, the first to be used in front. */
 export function firstToUse(jars: readonly Jar[], keeps: Keeps): readonly Jar[] {
   return jars
     .filter((jar) => !isEmptied(jar))

@@ -9,7 +9,7 @@ import { COLD_C, COOL_C, HOT_C } from '../guard';
 import { potVessel } from '../vessel';
 import type { Portions, Stand } from './cool';
 
-/** What is left, and where. */
+/** The rest of a pot, and its place. */
 export interface Left {
   readonly litres: number;
   readonly thick: boolean;
@@ -17,14 +17,14 @@ export interface Left {
   readonly pot: Pot;
 }
 
-/** What a household has to cool with. */
+/** Equipment of a household for cooling. */
 export interface AtHand {
   readonly pans: number;
   readonly iceKg: number;
   readonly jars: readonly { readonly kind: HolderKind; readonly count: number }[];
 }
 
-/** What a way needs. */
+/** Equipment that a way needs. */
 export interface Needs {
   readonly pans?: number;
   readonly iceKg?: number;

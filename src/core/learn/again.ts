@@ -4,7 +4,7 @@ import { foodOf, learnedBones, learnedNeed, wantedSet } from '../batch/plan';
 import { TRAITS, type Batch, type Kitchen, type Pot, type PotLearned } from '../batch/schema';
 import type { Judged, Offer } from '../solve';
 
-/** What has been learned of something that is in a plan. */
+/** Lessons about something that is in a plan. */
 export type Fact =
   | { readonly of: 'pot'; readonly name: string; readonly factor: number; readonly cooks: number }
   | {
@@ -67,7 +67,7 @@ export function factsOf(batch: Batch, pot: Pot, kitchen: Kitchen): readonly Fact
   ];
 }
 
-/** What a plan is to be changed in, as what was learned of its foods asks for it; null where it holds. */
+/** Changes that the lessons about its foods ask of a plan; null where it holds. */
 export function askedFor(
   batch: Batch,
   kitchen: Kitchen,

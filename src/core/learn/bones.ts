@@ -1,6 +1,6 @@
 /**
- * What bones give in this kitchen, by how their broths set and how many litres there were: of each kind what
- * it gives in the end and how fast, over a grid of both. A broth of several kinds tells of each by its share.
+ * Yields of bones in this kitchen, by how their broths set and how many litres there were: final yield and rate of
+ * each kind, over a grid of both. A broth of several kinds tells of each by its share.
  */
 import { SETS, type KitchenLearned, type Lesson } from '../batch/schema';
 import { MOST_SD, RATE_SD, SET_FROM } from '../bones';
@@ -14,7 +14,7 @@ type Learned = NonNullable<NonNullable<KitchenLearned>['bones']>[number];
 /** Extraction this much faster than usual: what a run would have given is kept for each. */
 export const RATES = [0.6, 1, 1.6] as const;
 
-/** What a spoon says of a set, and a cup of litres: a logarithm of g/L (assumed). */
+/** Precision of a spoon's verdict on a set, and of a cup's litres: a logarithm of g/L (assumed). */
 const READ_SD = 0.2;
 /** A kind that was less of it than this is not told of. */
 const LEAST_SHARE = 0.2;
@@ -47,8 +47,7 @@ function grams(row: Row, rate: number): number {
 }
 
 /**
- * What was read of bones, by their kind.
- *
+ * Readings of bones, by their kind.
  * @param newest cooks, the newest first
  * @param since for a kind, those up to then are forgotten
  */

@@ -1,7 +1,7 @@
 /**
- * What foods need as this cook gets them, by how they were found: an ordered probit over the grades, whose
- * edges are the needs at which each is just reached. What was tried and named tells of the need; a verdict
- * over or under what was wanted, of something that was as wanted, tells of the wish instead.
+ * Needs of foods in this cook's hands, from how they were found: an ordered probit over the grades, whose edges
+ * are the needs at which each is just reached. What was tried and named tells of the need; a verdict over or under
+ * what was wanted, of something that was as wanted, tells of the wish instead.
  */
 import { foodOf, lessonName } from '../batch/plan';
 import type { Cook, KitchenLearned, Lesson } from '../batch/schema';
@@ -96,7 +96,7 @@ function between({ row, verdict }: Try): readonly [number | undefined, number | 
   }
 }
 
-/** What is believed of a food of a group before it was tried, as a density. */
+/** Prior of a food in a group, as a density. */
 function before(group: FoodGroup, kinMean: number): readonly number[] {
   const odd = oddShare(group);
   return GRID.map(
@@ -128,7 +128,7 @@ export function likedBy(tries: readonly Try[]): number {
   const odds = new Map([-1, 0, 1].map((shift) => [shift, shift === 0 ? 1 - 2 * BESIDE : BESIDE]));
   for (const { row, verdict } of tries) {
     if (!row.wanted || verdict === undefined) continue;
-    // As it was wanted, and yet too far: it is liked earlier.
+    // As wanted, and yet called over: this cook likes it earlier.
     const asks = verdict === 'over' ? -1 : verdict === 'under' ? 1 : 0;
     for (const [shift, chance] of odds)
       odds.set(shift, chance * (shift === asks ? MEANT : (1 - MEANT) / 2));
@@ -137,7 +137,7 @@ export function likedBy(tries: readonly Try[]): number {
   return [...odds].find(([, chance]) => chance / all > SURE)?.[0] ?? 0;
 }
 
-/** What is learned of foods: each with what its kin say. */
+/** Posteriors of foods, each informed by its kin. */
 export function learnedFoods(tries: ReadonlyMap<string, readonly Try[]>): readonly Learned[] {
   const alone = [...tries]
     .toSorted(([a], [b]) => (a < b ? -1 : 1))

@@ -12,7 +12,7 @@ function chanceWithin(
   return Math.max(0, below - (low === undefined ? 0 : phi((low - x) / sd)));
 }
 
-/** So often what a cook says is another answer by mistake (assumed). */
+/** Probability that a cook's answer is a slip (assumed). */
 const MISTAKEN = 0.03;
 
 /** Chance that a cook says of a number that it lies between two, mistakes with it. */
@@ -43,9 +43,8 @@ export function spreadOf(at: readonly number[], weights: readonly number[]): Spr
 }
 
 /**
- * What others of a kin say of one more: each is the kin's own and something besides (shrinkage by two normal
- * levels, each seen through what is known of it).
- *
+ * Prior of one more member of a kin from the others: the kin's own value and something besides (shrinkage by two
+ * normal levels, each weighed by its own posterior).
  * @param others beliefs of the others, each with the spread of a food of this kin before it was tried
  * @returns of the kin
  */
@@ -54,7 +53,7 @@ export function kinOf(others: readonly Spread[], before: Spread, kinSd: number):
   let precision = 1 / kinSd ** 2;
   let pull = 0;
   for (const other of others) {
-    // What was seen alone, without what was believed before.
+    // Likelihood alone, without the prior.
     const seen = 1 / other.sd ** 2 - 1 / before.sd ** 2;
     if (seen <= 1e-9) continue;
     const seenMean = (other.mean / other.sd ** 2 - before.mean / before.sd ** 2) / seen;

@@ -52,7 +52,7 @@ function stepChanges(before: Batch, after: Batch): readonly string[] {
   ];
 }
 
-/** What is other in a plan than in the one before it, in words. */
+/** Differences of a plan from the one before it, in words. */
 export function changesBetween(before: Batch, after: Batch, units: Units): readonly string[] {
   const [a, b] = [waterL(before), waterL(after)];
   return [

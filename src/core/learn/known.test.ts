@@ -93,7 +93,7 @@ describe('what a household knows', () => {
     const noBeans = knownKitchen(household(all, { kitchen: forgotten(forgets.food('borlotti')) }));
     expect(noBeans.kitchen.learned?.foods?.map((one) => one.food) ?? []).not.toContain('borlotti');
     expect(noBeans.pots[0]?.learned).toEqual(knownKitchen(household(all)).pots[0]?.learned);
-    // What is cooked after that counts again.
+    // Cooks after that count again.
     const since = {
       ...KITCHEN,
       forgotten: [{ what: forgets.pot('p1'), at: SEASON[5]?.startedAt ?? at }],

@@ -1,6 +1,7 @@
 /**
- * What a household knows of its pots and foods: one door for all that plans. It is worked out of the cooks'
- * lessons anew, and no household keeps it, so that a cook left out or deleted is unlearned to the last digit.
+ * Knowledge of a household about its pots and foods: one door for everything that plans. It is worked out of the
+ * cooks' lessons anew, and no household keeps it, so that a cook left out or deleted is unlearned to the last
+ * digit.
  */
 import type { Bundle, Kitchen, KitchenLearned, Pot } from '../batch/schema';
 import { learnedBones, readsOf } from './bones';
@@ -18,7 +19,7 @@ function told(all: KitchenLearned): KitchenLearned | undefined {
   return fields.length > 0 ? Object.fromEntries(fields) : undefined;
 }
 
-/** What cooks have taught of foods, bones and taste; undefined where none has. */
+/** Lessons about foods, bones and taste; undefined for none. */
 export function learnedKitchen(
   kitchen: Kitchen,
   cooks: readonly Teacher[],
@@ -73,7 +74,7 @@ export type TaughtHousehold = Pick<Bundle, 'pots' | 'kitchen'> & {
   readonly cooks: readonly Teacher[];
 };
 
-/** What the cooks of a household have taught, and what was brought along. */
+/** Lessons of a household's cooks, and those brought along with a batch. */
 export function learnFrom({ pots, kitchen, cooks }: TaughtHousehold): Learned {
   const newest = teachers(cooks);
   return {

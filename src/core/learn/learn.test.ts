@@ -40,7 +40,7 @@ function cook(
       markAt('step-done', at(realMin), { step: last }),
       markAt('done', at(realMin + 40), { step: null }),
     ],
-    // What is done with the open pot is not cooking.
+    // Time with the open pot is not cooking.
     endedAt: at(realMin + 40),
     verdicts,
   };

@@ -1,4 +1,4 @@
-/** What a household has learned, as plain data: put on its pots and its kitchen, and forgotten by name. */
+/** Knowledge of a household, as plain data: put on its pots and its kitchen, and forgotten by name. */
 import type { Kitchen, KitchenLearned, Pot, PotLearned } from '../batch/schema';
 
 /** Things that can be forgotten, as the kitchen lists them. */

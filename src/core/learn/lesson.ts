@@ -1,7 +1,7 @@
 /**
- * What there is to learn from a cook: its marks held against the models of its own pot, foods and bones.
- * The lesson is worked out once, in a worker, and kept with the cook; it says how each number would have
- * been another one with another pot, so that nothing needs to be run again however much is learned later.
+ * Lesson of a cook: its marks compared with the models of its own pot, foods and bones. The lesson is worked out
+ * once, in a worker, and kept with the cook; it says how each number would have been another one with another pot,
+ * so that nothing needs to be run again however much is learned later.
  */
 import {
   bonesModel,
@@ -129,7 +129,7 @@ function potLesson(cook: Cook, endS: number): Found['pot'] {
   // Only what hands did: what the pot itself did is what it is asked for.
   const course = courseOf(cook, endS, false, true);
   const base = run(cook, course);
-  // What the valve lets through moves only what went through it.
+  // The valve's trait moves only releases through the valve.
   const vented = seen.some(({ times }) => times.vent !== undefined);
   const moved = MOVED.map(([by, traits]) => ({
     by,
@@ -228,7 +228,7 @@ function foodLesson(trials: readonly TriedFood[], model: Model): Found['foods'] 
   });
 }
 
-/** What is judged at the table at all. */
+/** Foods that are judged at the table at all. */
 function isJudged({ food }: PlannedItem): boolean {
   return food.shape !== null && !food.fishOut;
 }
@@ -261,8 +261,7 @@ function bonesLesson(model: Model): Found['bones'] {
 }
 
 /**
- * What there is to learn from a cook that is over.
- *
+ * Lesson of a finished cook.
  * @returns undefined for what is still on the stove, and for rehearsals: nothing is learned from those
  * @throws RangeError for a food that is not in the table
  */

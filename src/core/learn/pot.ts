@@ -1,7 +1,7 @@
 /**
- * What the cooks in a pot tell of it: a posterior over its traits by least squares, with what was believed
- * before as one more row, and Student's errors, so that a mark pressed late counts little (the iterated
- * weights of Lange, Little and Taylor 1989). Its spread is that of the squares at the end (Laplace).
+ * Lessons of the cooks in a pot: a posterior over its traits by least squares, with the prior as one more row, and
+ * Student's errors, so that a mark pressed late counts little (the iterated weights of Lange, Little and Taylor
+ * 1989). Its spread is that of the squares at the end (Laplace).
  */
 import { TRAITS, type Lesson, type Pot, type PotLearned } from '../batch/schema';
 import { asLearned, COOK_VARIES, inverseOf, nominal, potPrior, solveSmall } from '../unknown';
@@ -15,7 +15,7 @@ const BY_HAND_S = 30;
 const BY_POT_S = 5;
 /** Of the seconds until a pin falls, which a hand looks at now and then, s. */
 const DOWN_S = 45;
-/** What else differs from cook to cook: masses, the room; a share of the time (assumed). */
+/** Further variation from cook to cook: masses, the room; a share of the time (assumed). */
 const OTHERWISE = { warm: 0.02, down: 0.06, vent: 0.12 } as const;
 /** Of a test with plain water all is measured on purpose: what is left of what varies, and of a mark (assumed). */
 const KETTLE = 0.4;
@@ -79,7 +79,7 @@ export function cooksOfPot<C extends Teacher>(
   since = '',
 ): readonly C[] {
   const of: C[] = [];
-  // What is older than the last of them is not read.
+  // Cooks older than the last of these are not read.
   for (const cook of newest) {
     if (of.length === NEWEST_COOKS || cook.startedAt <= since) break;
     if (cook.pot.id === pot.id && cook.lesson?.pot.length) of.push(cook);
@@ -107,7 +107,7 @@ const HEAT_MOVED = -0.1;
 const HEAT = TRAITS.indexOf('heat');
 const LOSS = TRAITS.indexOf('loss');
 
-/** What of the heat a warm-up loses, out of how much longer less heat makes it: t = t0 (1 - x) / (h - x). */
+/** Share of the heat that a warm-up loses, from how much longer it takes with less heat: t = t0 (1 - x) / (h - x). */
 function lostShare(byHeat: number): number {
   const longer = Math.exp(byHeat * HEAT_MOVED);
   return longer <= 1 ? 0 : Math.max(0, (longer * Math.exp(HEAT_MOVED) - 1) / (longer - 1));
@@ -161,7 +161,7 @@ function squares(
     const { s, slope } = expected(one, traits);
     const off = (one.row.seenS - s) / one.sdS;
     const nu = off > 0 ? NU.late : NU.early;
-    // What is near is weighed as by its deviation; only what is far counts less.
+    // Near marks are weighed by their standard deviation; only far ones count less.
     const weight = 1 / (1 + off ** 2 / nu) / one.sdS ** 2;
     for (let i = 0; i < n; i++) {
       const a = slope[i] as number;
@@ -196,8 +196,7 @@ export function fitPot(pot: Pot, evidence: readonly Evidence[]): Fit {
 }
 
 /**
- * What is learned of a pot.
- *
+ * Posterior of a pot.
  * @param cooks those that tell of it, in any order: the same ones always teach the same
  * @returns undefined where none does
  */

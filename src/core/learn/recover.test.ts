@@ -1,6 +1,6 @@
 /**
- * What is hidden in simulated kitchens, found again: noise of half a minute, one mark in ten late by minutes, one
- * in five missing (the brief's own measures; the kitchens are drawn from what is believed of pots).
+ * Recovery of hidden values in simulated kitchens: noise of half a minute, one mark in ten late by minutes, one in
+ * five missing (the brief's own measures; the kitchens are drawn from the priors of pots).
  */
 import { median } from 'd3-array';
 import { drawBatch } from '../assess';

@@ -1,4 +1,4 @@
-/** What was called right of a finished pot: its salt, and how thick it was made. */
+/** Verdicts on a finished pot: its salt, and how thick it was made. */
 import { SETS, type KitchenLearned, type SetState } from '../batch/schema';
 import { SOUP_SALT_PERCENT, THICKNESSES } from '../finish';
 import type { Teacher } from './teachers';

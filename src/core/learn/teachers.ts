@@ -1,7 +1,7 @@
 /** Cooks that something is to be learned from. */
 import type { Batch, Cook } from '../batch/schema';
 
-/** What learning looks at of a cook, and of its batch: no more need be read, or sent to where it is worked out. */
+/** Fields of a cook, and of its batch, that learning reads: no others need be read, or sent to a worker. */
 export const LOOKED_AT = [
   'id',
   'startedAt',

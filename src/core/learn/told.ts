@@ -1,4 +1,4 @@
-/** What cooks have told, for people to look at: of a pot cook by cook, and what one cook taught. */
+/** Lessons for people to look at: of a pot cook by cook, and of one cook. */
 import { foodOf, lessonName } from '../batch/plan';
 import {
   TRAITS,
@@ -73,7 +73,7 @@ function oddOf(one: Evidence, mean: readonly number[]): boolean {
   return Math.abs(one.row.seenS - expected(one, mean).s) > ODD * one.sdS;
 }
 
-/** What the cooks in a pot tell of it. */
+/** Lessons of the cooks in a pot. */
 export function potTold(pot: Pot, kitchen: Kitchen, cooks: readonly Cook[]): PotTold {
   const { learned: _, ...said } = pot;
   const since = forgottenUntil(kitchen, forgets.pot(pot.id));
@@ -116,7 +116,7 @@ function bandOf(one: Evidence, { mean, covariance }: Fit): BandS {
   return { fromS: Math.max(0, s - half), toS: s + half };
 }
 
-/** What was known of a food before and after a cook, as factors of the table. */
+/** Belief about a food before and after a cook, as factors of the table. */
 export interface FoodTaught {
   readonly food: string;
   readonly name: string;
@@ -149,7 +149,7 @@ export interface Taught {
   readonly set: NonNullable<KitchenLearned['set']> | null;
 }
 
-/** As it is spoken of: the name of a food that lessons name. */
+/** Spoken name of a food in a lesson. */
 export function nameOfLesson(name: string, cooks: readonly Teacher[]): string {
   const [key = name] = name.split(', old');
   const of = foodByKey(key)?.name;
@@ -165,7 +165,7 @@ export function nameOfLesson(name: string, cooks: readonly Teacher[]): string {
 const heatOf = ({ mean, covariance }: Fit): Factor =>
   factorOf(mean[HEAT] as number, Math.sqrt(covariance[HEAT]?.[HEAT] as number));
 
-/** What a cook told of its pot, by those before it. @param earlier and with it: teachers, the newest first */
+/** Lesson of a cook about its pot, given those before it. @param earlier and with it: teachers, the newest first */
 function potTaught(
   cook: Teacher,
   kitchen: Kitchen,
@@ -195,7 +195,7 @@ function potTaught(
   };
 }
 
-/** What is known of each of some things where a cook has moved it. */
+/** Belief about each of some things that a cook has moved. */
 function moved<T extends { readonly food: string; readonly cooks: number; readonly sd: number }>(
   names: readonly string[],
   was: readonly T[] | undefined,
@@ -208,7 +208,7 @@ function moved<T extends { readonly food: string; readonly cooks: number; readon
   });
 }
 
-/** What a cook taught, by those before it and by itself; null where there is nothing to learn from it. */
+/** Lesson of a cook, given those before it; null where there is none. */
 export function taughtBy(
   cook: Teacher,
   cooks: readonly Teacher[],

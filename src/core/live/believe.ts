@@ -1,6 +1,6 @@
 /**
- * What a cook may believe of the pot and the foods in the middle of it: worlds drawn from what was not
- * known, brought to agree with what was marked and read, and run on to the table.
+ * Beliefs about the pot and the foods in the middle of a cook: worlds drawn from the priors, brought to agree with
+ * marks and readings, and run on to the table.
  */
 import { quantileSorted } from 'd3-array';
 import { scaled, tableMin, withNeeds, type Model, type Range } from '../model';
@@ -66,7 +66,7 @@ export interface Belief {
     readonly hotS: Range;
     readonly endS: Range;
   }[];
-  /** What it needs, as a factor of what its kind needs. */
+  /** Its need, as a factor of its kind's. */
   readonly needs: Readonly<Record<string, Range>>;
   /** Power that arrives, as a factor of what was believed. */
   readonly power: Range;
@@ -99,11 +99,11 @@ function run(cook: Cook, course: Course, unknowns: Unknowns, untilS?: number): M
   return runCourse(cook, course, unknowns, STEP_S, untilS);
 }
 
-/** What a world that never shows it is taken to show: late, by as much as it takes to be moved. */
+/** Stand-in time for a world that never shows it: late, by as much as a move takes. */
 const LATE_S = 240;
 const LATE_SHARE = 0.15;
 
-/** Where it is only known that it comes later, what is wanted of each world is what it shows, or now. */
+/** For an unseen event, the target is max(prediction, now). */
 function wantedOf(seen: readonly Seen[], shown: readonly number[]): readonly number[] {
   return seen.map((s, j) => (s.later ? Math.max(s.value, valueAt(shown, j)) : s.value));
 }
@@ -256,7 +256,7 @@ function curvesOf(worlds: readonly World[], fromMin: number, toMin: number) {
   };
 }
 
-/** What worlds have in common, and how far they differ: 8 of 10 lie between p10 and p90. */
+/** Mean and spread of worlds: 8 of 10 lie between p10 and p90. */
 export function beliefOf(worlds: readonly World[], nowS: number): Belief {
   const tableS = range(worlds.map(({ model }) => 60 * tableMin(model)));
   const [first] = worlds;

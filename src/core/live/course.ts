@@ -10,7 +10,7 @@ import { releaseOf } from '../vocabulary';
 
 /** A gap between two steps shorter than this is none, s. */
 const GAP_S = 20;
-/** What hands have not done yet is done soon, s. */
+/** Moves not made yet are made after this delay, s. */
 const SOON_S = 30;
 
 /** A cook as the models go through it: time counts from its start, in seconds. */

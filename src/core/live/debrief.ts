@@ -24,7 +24,7 @@ import { MISHAP, putRightS, STICKS_AFTER_S, type Fault, type Mishap } from './mi
 import { movesAmong } from './propose';
 import { truthAt, type StandIn } from './standIn';
 
-/** What a cook came to, or would have. */
+/** Outcome of a cook, real or possible. */
 export interface Outcome {
   /** Min from the start. */
   readonly tableMin: number;
@@ -45,11 +45,11 @@ export interface Decision {
   /** The best of the moves then, the plan's own among them; null for a fault, which is put right at once. */
   readonly best: Move | null;
   readonly then: Outcome;
-  /** As it would have gone on by the plan. */
+  /** Course of the plan without a change. */
   readonly asPlanned: Outcome;
-  /** What was still to be had after it. */
+  /** Outcomes still possible after it. */
   readonly left: Outcome;
-  /** What was lost by this choice: chances of foods, a minute weighing little. */
+  /** Loss by this choice: chances of foods, with a small weight for minutes. */
   readonly cost: number;
 }
 
@@ -72,16 +72,16 @@ const MINUTE_WEIGHS = 0.02;
 /** A pot that scorched, and a food that makes ill, in foods that are right (assumed). */
 const SCORCHED = 2;
 const UNSAFE = 3;
-/** What costs less is nothing to speak of. */
+/** Smaller losses are not mentioned. */
 const NOTHING = 0.1;
 /** A fault that is seen is put right so soon, s. */
 const SEEN_S = 60;
 const CURVE_POINTS = 160;
-/** So near its boiling point it steams, C. */
+/** Steams this near its boiling point, C. */
 const BOILS_C = 1;
 
 function outcomeOf(model: Model): Outcome {
-  // What has no grades, water and salt, comes out as it is.
+  // Foods without grades, such as water and salt, come out as they are.
   const eaten = itemReports(model).filter(({ id }) => model.cooks[id]?.scale);
   return {
     tableMin: tableMin(model),
@@ -153,7 +153,7 @@ function firstSign(model: Model, fault: Fault, lidS: number, endS: number): numb
   return from < 0 ? endS : Math.min(endS, valueAt(s, from));
 }
 
-/** What nobody can know before the food is tried. */
+/** Unknown until the food is tried. */
 const HIDDEN: ReadonlySet<Mishap> = new Set(['old-beans', 'frozen']);
 
 /** The practice pot as far as a cook can know it while its lid is on: foods as their kind. */
@@ -187,13 +187,13 @@ function decide(
     if (worth > most) [best, most] = [move, worth];
   }
   const then = goesOn(changedAt(before, atS, best), standIn, atS);
-  // Where luck would have made it the worse one, nobody is told to have made it.
+  // A choice that only luck made worse is not blamed.
   if (best.change === 'as-it-is' || worthOf(then) < worthOf(asPlanned))
     return { best: { change: 'as-it-is', step }, then: asPlanned, asPlanned };
   return { best, then, asPlanned };
 }
 
-/** What each mishap cost by itself: as it went, against the same hands without it. */
+/** Cost of each mishap alone: the same hands with it and without it. */
 function dearest(cook: Cook, standIn: StandIn, endS: number, went: number): Mishap | null {
   let found: Mishap | null = null;
   let most = NOTHING;
@@ -215,7 +215,7 @@ export function debriefOf(cook: Cook): Debrief {
   if (!standIn || !endedAt) throw new RangeError('no rehearsal that is over');
   const endS = secondsOf(cook, endedAt);
   const model = truthAt(cook, standIn, endS, endS);
-  // What was open at its end goes on by the plan: nobody waits for a practice run.
+  // Steps open at the end run by the plan: nobody waits for a practice run.
   const outcome = { ...goesOn(cook, standIn, endS), tableMin: endS / 60 };
   const moments = momentsOf(cook, standIn, model, endS);
   const found = moments.map((moment) => decide(cook, standIn, moment));
@@ -223,7 +223,7 @@ export function debriefOf(cook: Cook): Debrief {
   const decisions = moments.map((moment, i): Decision => {
     const { best, then, asPlanned } = found[i] as (typeof found)[number];
     const next = found[i + 1];
-    // What was still to be had at the next choice was not lost by this one.
+    // Outcomes still possible at the next choice were not lost by this one.
     const never = moment.fault !== undefined && putRightS(cook, moment.fault, endS) === Infinity;
     const left = !never && next && worthOf(next.then) > went ? next.then : outcome;
     const cost = Math.max(0, worthOf(then) - worthOf(left));

@@ -4,7 +4,7 @@ import type { Pot } from '../batch/schema';
 
 export type LateCause = 'valve' | 'ring' | 'heat';
 
-/** So often a lid is locked with its valve open, or its ring not seated (assumed). */
+/** Probability that a lid is locked with its valve open, or its ring not seated (assumed). */
 const BEFALLS = { valve: 0.05, ring: 0.03 } as const;
 
 /**
@@ -24,7 +24,7 @@ export function lateCauses(
   const { power, efficiency } = POT_SPREAD[pot.kind][knowledgeOf(pot)];
   const sd = Math.hypot(power, efficiency);
   const late = Math.max(1, elapsedMin / Math.max(1, expectMin));
-  // What heat it would need to be this late at the least.
+  // Least heat that explains a delay this long.
   const weak = phi(-Math.log(late) / sd);
   const all = weak + BEFALLS.valve + BEFALLS.ring;
   return [

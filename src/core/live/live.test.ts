@@ -266,7 +266,7 @@ describe('worlds brought to agree', () => {
     const variance = first.reduce((a, b) => a + (b - mean) ** 2, 0) / first.length;
     expect(mean).toBeCloseTo(6 / 4.25, 1);
     expect(Math.sqrt(variance)).toBeCloseTo(Math.sqrt(0.25 / 4.25), 1);
-    // What has nothing to do with it is left alone.
+    // Unrelated data stays as it is.
     expect(after.every((r, i) => r[1] === worlds[i]?.[1])).toBe(true);
   });
 

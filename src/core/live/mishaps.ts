@@ -1,6 +1,6 @@
 /**
- * What may go wrong at a stove. Each is a change of what is true of the practice pot: of its foods, of its vessel
- * for a while, of its air or of its hands. What a screen shows of it are its signs.
+ * Mishaps at a stove. Each is a change of what is true of the practice pot: of its foods, of its vessel for a
+ * while, of its air or of its hands. What a screen shows of it are its signs.
  */
 import { changed, enteringAt, foodOf, handlingAt, stepsOf } from '../batch/plan';
 import type { FAULTS, Batch, Cook, Item, Kitchen, MISHAPS } from '../batch/schema';
@@ -23,15 +23,15 @@ const OVERFILL = 1.35;
 const FORGOTTEN_M = 1200;
 /** A valve that foam has got into lets go so much of what it would (assumed). */
 const CLOGGED = 0.35;
-/** What goes out goes out so long after the lid, and for so long, s. */
+/** Delay after the lid until the power fails, and how long it is out, s. */
 const OUT_AFTER_S = 480;
 const OUT_S = 600;
-/** What sticks switches the pot off so long after the lid, s (assumed). */
+/** Delay after the lid until a pot with a stuck bottom switches itself off, s (assumed). */
 export const STICKS_AFTER_S = 540;
 /** A cook called away at the end of the hold is gone for so long, s. */
 const AWAY_S = 600;
 
-/** What is true of a practice pot, as far as mishaps change it. */
+/** True state of a practice pot, as far as mishaps change it. */
 export interface Truth {
   readonly batch: Batch;
   readonly kitchen: Kitchen;
@@ -39,7 +39,7 @@ export interface Truth {
   readonly spells: readonly Spell[];
 }
 
-/** What hands have put right so far, s from the start; Infinity where they have not. */
+/** Moment at which hands mended a fault, s from the start; Infinity where they have not. */
 export function putRightS(
   cook: Pick<Cook, 'batch' | 'marks' | 'startedAt'>,
   fault: Fault,
@@ -102,12 +102,12 @@ const withUnknowns = (truth: Truth, change: Partial<Unknowns>): Truth => ({
 });
 
 export interface MishapIs {
-  /** What happened, told when it is over. */
+  /** Account of the mishap, told when the run is over. */
   readonly told: string;
-  /** What a cook would have seen of it. */
+  /** Signs that a cook would have seen. */
   readonly signs: string;
   readonly change: Change;
-  /** What hands put right; missing where nothing can be. */
+  /** Fault that hands can mend; missing where nothing can be done. */
   readonly fault?: Fault;
   /** Whether it can happen to a batch at all. */
   readonly mayBefall: (batch: Batch) => boolean;
@@ -119,7 +119,7 @@ const has =
   (batch: Batch): boolean =>
     ofGroup(groups)(batch).length > 0;
 
-/** What goes in after the first lid. */
+/** Foods that go in after the first lid. */
 function lateItems(batch: Batch): readonly string[] {
   const steps = stepsOf(batch);
   const lid = steps.findIndex((s) => s.kind === 'pressure');
@@ -150,7 +150,7 @@ export const MISHAP: Readonly<Record<Mishap, MishapIs>> = {
     signs: 'The pot switches itself off before it is at pressure.',
     change: spell(({ cook, nowS }, lidS) => ({
       fromS: lidS + STICKS_AFTER_S,
-      // Whoever scraped it before the lid went on has nothing that sticks.
+      // A bottom scraped before the lid went on does not stick.
       untilS: isScraped(cook)
         ? lidS + STICKS_AFTER_S
         : Math.max(lidS + STICKS_AFTER_S, putRightS(cook, 'bottom', nowS)),
@@ -238,7 +238,7 @@ export const MISHAP: Readonly<Record<Mishap, MishapIs>> = {
   },
 };
 
-/** What is true once mishaps have had their way. */
+/** True state after the mishaps. */
 export function befallen(
   truth: Truth,
   cook: Cook,

@@ -1,4 +1,4 @@
-/** What was seen of a pot, and what a world of the models would have shown instead. */
+/** Observations of a pot, and what a world of the models would have shown instead. */
 import { contentsAt, type Model } from '../model';
 import { stepsOf } from '../batch/plan';
 import type { Batch, Cook } from '../batch/schema';
@@ -30,7 +30,7 @@ export interface Seen {
   readonly step: string;
   /** s from the start */
   readonly atS: number;
-  /** What was seen: s, C, L. */
+  /** Observed value: s, C, L. */
   readonly value: number;
   /** Standard deviation, as the value. */
   readonly sd: number;
@@ -39,8 +39,7 @@ export interface Seen {
 }
 
 /**
- * What was seen so far.
- *
+ * Observations so far.
  * @param watched whether a pot would have said what it has not: then its silence counts too
  */
 export function seenOf(cook: Cook, nowS: number, watched: boolean): readonly Seen[] {
@@ -79,7 +78,7 @@ export function hotSOf(result: Result | null | undefined): number | null {
   return result?.reached ? result.startS + result.warmUpS : null;
 }
 
-/** What a world shows of the same; NaN where it never comes to it. */
+/** The same observation in a world; NaN where it never happens. */
 export function shownBy(model: Model, batch: Batch, seen: Seen): number {
   const { heat } = model;
   const index = stepsOf(batch).findIndex((s) => s.id === seen.step);

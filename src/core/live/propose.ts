@@ -1,6 +1,6 @@
 /**
- * What may be done now, and what each would give and cost: tried in the worlds that agree with the cook so
- * far. One proposal at the most, and only where the plan does not hold.
+ * Possible moves now, and what each would give and cost: tried in the worlds that agree with the cook so far. One
+ * proposal at the most, and only where the plan does not hold.
  */
 import { median } from 'd3-array';
 import { judgeCourse, mayOffer, type Danger } from '../guard';
@@ -23,14 +23,14 @@ export interface Option extends Move {
   readonly dangers: readonly Danger[];
 }
 
-/** Where a cook stands, as far as it matters to what may be done. */
+/** Position of a cook, as far as it matters to the possible moves. */
 export type Moment = 'shut' | 'cooling' | 'open';
 
 export interface Proposal {
   readonly option: Option;
-  /** As it goes on by the plan. */
+  /** Course of the plan without a change. */
   readonly asPlanned: Option;
-  /** What it is for: foods that would be short or over, or the table. */
+  /** Reason: foods that would be short or over, or the table. */
   readonly why: 'short' | 'over' | 'late';
   readonly items: readonly string[];
 }
@@ -45,18 +45,18 @@ const SIMMER_MIN = [6, 12, 20, 30, 45] as const;
 
 /** A plan does not hold for a food that comes out right this often less than it was to. */
 const FALLEN = 0.25;
-/** What comes out right more often than this is left alone. */
+/** Foods that come out right more often than this are left alone. */
 const RIGHT_ENOUGH = 0.55;
 /** Nor is it proposed to do what does not make it right this much more often. */
 const WORTH = 0.2;
-/** What is right must stay so, but for this. */
+/** Foods that are right must stay so, within this margin. */
 const LOST = 0.08;
 /** A table that moves by less is where it was, min. */
 const MOVED_MIN = 3;
 /** A minute later weighs as much as this chance of one food (assumed). */
 const MINUTE_WEIGHS = 0.004;
 
-/** What worlds come to: the table, and how often each food comes out how. */
+/** Outcomes over the worlds: the table, and how often each food comes out how. */
 function outcomeOf(worlds: readonly World[]): Pick<Option, 'tableS' | 'verdicts' | 'dangers'> {
   const verdicts: Record<string, Record<Verdict, number>> = {};
   for (const { model } of worlds)
@@ -78,7 +78,7 @@ function outcomeOf(worlds: readonly World[]): Pick<Option, 'tableS' | 'verdicts'
 const isHarmless = (option: Option, asPlanned: Option): boolean =>
   mayOffer(asPlanned.dangers, option.dangers);
 
-/** As it goes on by the plan. */
+/** Course of the plan without a change. */
 function left(worlds: readonly World[], step: string): Option {
   return { change: 'as-it-is', step, ...outcomeOf(worlds.slice(0, TRIED)) };
 }
@@ -252,12 +252,12 @@ export function proposalOf(
   return option ? { option, asPlanned, items: [], why: 'late' } : null;
 }
 
-/** What is due is looked at again so much later, s. */
+/** Delay until a due move is looked at again, s. */
 const LEFT_S = 300;
 /** A food that loses less of its chance in that time loses nothing. */
 const NOTICED = 0.05;
 
-/** What it costs to leave undone what is due. */
+/** Cost of leaving a due move undone. */
 export interface Cost {
   /** The table is later by so much for every minute, min. */
   readonly tableMin: number;
@@ -265,7 +265,7 @@ export interface Cost {
   readonly items: readonly { readonly id: string; readonly lost: number }[];
 }
 
-/** What every minute costs that what is due now is left undone. */
+/** Cost of each minute that a due move is left undone. */
 export function costOfLeaving(cook: Cook, nowS: number, worlds: readonly World[]): Cost {
   const few = worlds.slice(0, TRIED);
   const now = outcomeOf(few);

@@ -82,7 +82,7 @@ describe('mishaps', () => {
     expect(after.face.pinUp).toBe(true);
     const pin = after.messages.find((m) => m.kind === 'pin-up');
     expect(Date.parse(pin?.at ?? '')).toBeGreaterThan(Date.parse(iso(2400)));
-    // What is wrong is put right by that alone.
+    // Each fault is mended by its own move alone.
     const wrong = { ...chili, marks: [...chili.marks, right('ring', 2400)] };
     expect(at(3600, { mishaps: ['valve-open'] }, wrong).face.pinUp).toBe(false);
     expect(at(3600, { mishaps: ['ring'] }).face.plume).toBe('lid');
@@ -106,7 +106,7 @@ describe('mishaps', () => {
     expect(stuck.messages.some((m) => m.kind === 'fault')).toBe(true);
     const scraped = { ...chili, marks: [...chili.marks, right('bottom', 1200)] };
     expect(at(1500, { mishaps: ['bottom'] }, scraped).face.doing).toBe('heating');
-    // Whoever scraped it before the lid went on is spared.
+    // A bottom scraped before the lid went on is spared.
     const before = { id: 't', kind: 'ticked' as const, step: 's1', item: 'scraped', at: START };
     const clean = { ...chili, marks: [before, ...chili.marks] };
     expect(at(1500, { mishaps: ['bottom'] }, clean).face.doing).toBe('heating');

@@ -23,12 +23,12 @@ const THERMOMETER_S = 40;
 const READ_S = 120;
 /** Time step of the practice pot, s. */
 const STEP_S = 10;
-/** What is worth hearing lies below this, kPa. */
+/** Pressures below this make no sound worth hearing, kPa. */
 const OPEN_KPA = 1;
 
 export type StandIn = NonNullable<Cook['standIn']>;
 
-/** What is true of a practice pot and its foods. */
+/** True state of a practice pot and its foods. */
 export function truthOf(cook: Pick<Cook, 'batch' | 'pot' | 'kitchen'>, standIn: StandIn): Unknowns {
   const items = toDraw(cook.batch, cook.kitchen);
   const drawn = drawUnknowns(cook.pot, items, seeded(standIn.seed));
@@ -52,7 +52,7 @@ export interface Face {
   /** Whether its lid is locked. */
   readonly shut: boolean;
   readonly doing: 'off' | 'heating' | 'holding' | 'cooling' | 'letting off';
-  /** Where steam comes from that should not. */
+  /** Place where steam leaks. */
   readonly plume: 'valve' | 'lid' | null;
   /** It spits foam as it lets off. */
   readonly spits: boolean;
@@ -89,7 +89,7 @@ function modelOf(
 
 type OwnTruth = ReturnType<typeof ownTruth>;
 
-/** What is true of it, whatever went wrong. */
+/** True state of the pot, with its mishaps. */
 function ownTruth(cook: Cook, standIn: StandIn, nowS: number) {
   const { batch, kitchen } = cook;
   const usual = { batch, kitchen, unknowns: truthOf(cook, standIn), spells: [] };
@@ -143,7 +143,7 @@ function faceOf(
 
 const heats = (doing: Face['doing']): boolean => doing === 'heating' || doing === 'holding';
 
-/** What it has said so far, in the order of time. */
+/** Its messages so far, in the order of time. */
 function messagesOf(
   model: Model,
   cook: Cook,
@@ -164,7 +164,7 @@ function messagesOf(
     const over = model.heat.steps[i];
     if (over?.reached) said.push({ s: over.endS, message: { kind: 'pin-down' } });
   });
-  // What sticks is noticed by the pot itself.
+  // The pot notices a stuck bottom by itself.
   const stuck = spells.find((spell) => spell.power === 0);
   if (stuck && stuck.fromS <= nowS && standIn.mishaps?.includes('bottom'))
     said.push({ s: stuck.fromS, message: { kind: 'fault', value: 1 } });
@@ -191,7 +191,7 @@ function messagesOf(
 export interface StandInNow {
   readonly face: Face;
   readonly messages: readonly Message[];
-  /** What each food would be if it were tried now. */
+  /** Grade of each food if it were tried now. */
   readonly grades: Readonly<Record<string, GradeName>>;
 }
 

@@ -1,4 +1,4 @@
-/** What is tasted at the stove is heard: kitchens in which a food really is harder than usual. */
+/** Tasting at the stove reaches the models: kitchens in which a food really is harder than usual. */
 import { planBatch } from '../batch/plan';
 import type { Batch, Cook } from '../batch/schema';
 import { changedAt } from '../cook';

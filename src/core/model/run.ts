@@ -141,7 +141,7 @@ function cookOf(
   const z = needs.doneness?.z ?? USUAL_Z;
   const { s } = heat.trace;
   const { readied } = trace;
-  /** What it had in other vessels before counts from where it goes in. */
+  /** Time in other vessels counts from the moment at which it goes in. */
   const along = (celsius: readonly number[], before: readonly number[]): readonly number[] => {
     const values = cookValues(s, celsius, z);
     const had = readied ? lastOf(cookValues(readied.s, before, z)) : 0;

@@ -100,7 +100,7 @@ export interface ItemReport {
   readonly verdict: Verdict;
   /** Its stays in the pot, min from the start; none where it is apart. */
   readonly stays: readonly { readonly fromMin: number; readonly toMin: number }[];
-  /** Where the first begins and the last is over. */
+  /** Start of the first and end of the last. */
   readonly enterMin: number;
   readonly leaveMin: number;
   /** When what is wanted of it begins, min; null if never. */

@@ -211,7 +211,7 @@ export function formatLength(mm: number, units: Units): string {
   return `${whole ? `${whole} ` : ''}${eighths}/${below} in`;
 }
 
-/** What a pot measures across. @example formatAcross(22, 'us') // "8 5/8 in" */
+/** Width of a pot. @example formatAcross(22, 'us') // "8 5/8 in" */
 export function formatAcross(cm: number, units: Units): string {
   return units === 'metric' ? `${decimals(cm, 1)} cm` : formatLength(10 * cm, units);
 }

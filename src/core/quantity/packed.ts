@@ -13,7 +13,7 @@ import {
   type Unit,
 } from './units';
 
-/** What things come packed in, by the word that measures them. */
+/** Packages, by the word that measures them. */
 const CONTAINERS =
   'cans?|tins?|boxe?s?|cartons?|packages?|packets?|packs?|pkgs?|bags?|jars?|bottles?|tubs?|pouch(?:es)?|sachets?|tubes?|containers?|bricks?';
 const NUMBER = String.raw`\d+(?:\.\d+)?(?:\s+\d+\/\d+)?|\d+\/\d+`;

@@ -3,7 +3,7 @@ import { readNumber, readPacked, weighed } from './packed';
 import { SPELLED } from './spelled';
 import { unitDefinition, UNITS, type Amount, type Size, type Unit } from './units';
 
-/** What a line said: its amount where it had one, and the words that are left. */
+/** A line's amount, if it has one, and the words that are left. */
 export interface ParsedAmount {
   readonly amount: Amount | null;
   readonly rest: string;

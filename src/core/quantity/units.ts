@@ -203,7 +203,7 @@ export type Size = 'small' | 'medium' | 'large';
 /** Mass of a small or large piece beside a medium one (common practice, no source). */
 export const SIZE_FACTOR: Readonly<Record<Size, number>> = { small: 0.65, medium: 1, large: 1.4 };
 
-/** What a cook said: a number of units; pieces may have a size, cans a net mass in g. */
+/** Amount as a cook says it: a number of units; pieces may have a size, cans a net mass in g. */
 export interface Amount {
   readonly value: number;
   readonly unit: Unit;

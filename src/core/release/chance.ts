@@ -37,7 +37,7 @@ const FOAM_MORE = 0.25;
 const FLUX = 0.05;
 /** Foam that stands on the liquid while steam goes through it, share of the level by class (assumed). */
 const STANDING = 0.02;
-/** What of the foaming is left in bursts: between them it falls back (assumed). */
+/** Share of the foaming that is left in bursts: between them it falls back (assumed). */
 const IN_BURSTS = 0.7;
 const TAP_C = 15;
 const DRAWS = 200;
@@ -70,7 +70,7 @@ const NORMAL: readonly (readonly number[])[] = Array.from({ length: DRAWS }, (_,
 interface LettingPhysics {
   /** Steam made while the pressure is let go, kg/s. */
   readonly flow: (at: AtValve, celsius: number) => number;
-  /** What of the foaming counts. */
+  /** Share of the foaming that counts. */
   readonly foaming: number;
 }
 
@@ -79,7 +79,7 @@ const throughValve: LettingPhysics = {
   foaming: 1,
 };
 
-/** What each way of letting steam out does to what stands under it. */
+/** Effect of each way of letting steam out on the contents. */
 const LETTINGS = {
   open: throughValve,
   bursts: { ...throughValve, foaming: IN_BURSTS },

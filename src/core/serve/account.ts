@@ -1,4 +1,4 @@
-/** Where a pot went: every litre is in bowls, jars, waste, or said to be lost. */
+/** Account of a pot: every litre is in bowls, jars, waste, or said to be lost. */
 import type { After, Cook, Jar } from '../batch/schema';
 
 export interface Account {

@@ -1,4 +1,4 @@
-/** What a cook leaves to be put by: one pot of soup, or the runs of its bones. */
+/** Lots of a cook for the larder: one pot of soup, or the runs of its bones. */
 import type { Assessment } from '../assess';
 import { isThrownOut } from '../batch/household';
 import { isStock } from '../batch/plan';
@@ -18,7 +18,7 @@ export interface CookLot {
   readonly thick: boolean;
 }
 
-/** What is poured off in runs says which one itself. */
+/** Jars of a run name it. */
 const plainName = (name: string): string => name.replace(/,?\s+\w+ runs?$/i, '');
 
 const jarredL = (jars: readonly Jar[], cook: string, run: number | null): number =>
@@ -42,7 +42,7 @@ export function lotsOf(
     (after.bowls ?? 0) * (after.bowlL ?? 0) + (after.wasteL ?? 0) + (after.lostL ?? 0);
   const runs = predicted.runOffs ?? [];
   if (runs.length > 0) {
-    // What was drunk or poured away is of the last, which was on the table.
+    // Litres drunk or poured away come from the last run, which was on the table.
     return runs.map((predicted, i): CookLot => {
       const litres = cook.yields?.find((y) => y.run === predicted.run)?.litres ?? predicted.litres;
       const gone = i === runs.length - 1 ? elsewhere : 0;

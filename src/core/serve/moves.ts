@@ -33,7 +33,7 @@ export interface Picked {
 
 export interface FinishMove {
   readonly key: FinishKey;
-  /** What is done, with its amounts. */
+  /** The move, with its amounts. */
   readonly does: string;
   readonly why: string;
   readonly caution?: string;

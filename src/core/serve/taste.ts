@@ -5,7 +5,7 @@ import { nextTouch, saltPercent, saltToAdd, SOUP_SALT_PERCENT } from '../finish'
 
 export interface Tasting {
   readonly addedG: Readonly<Record<Taste, number>>;
-  /** As it is now, %. */
+  /** Present share, %. */
   readonly saltPercent: number;
   /** Salt still to add for what is wanted, g, and the next touch of it. */
   readonly leftG: number;

@@ -67,7 +67,7 @@ describe('advice', () => {
     expect(offer?.makes).toEqual(['undercooked p ']);
     expect(offer?.outcome).toMatch(/ sooner; then: split peas stay with bite$/);
     expect(over.advice.first?.makes ?? []).toEqual([]);
-    // What only warns is not mended by another warning.
+    // A warning is not a remedy for another warning.
     for (const f of over.findings.filter(({ level }) => level !== 'stop'))
       for (const { makes, mends } of over.advice.offers[callKey(f)] ?? [])
         if (makes.length > 0) expect(mends).toContain(stop && callKey(stop));
@@ -117,7 +117,7 @@ describe('advice', () => {
     expect(plain.advice.first).toBeNull();
   });
 
-  // What is hot enough as reckoned and too cool in one draw of ten: only the draws know what mends it.
+  // Hot enough as planned and too cool in one draw of ten: only the draws find the remedy.
   it('offers a longer hold where only chance is against a plan', () => {
     const breast = batchOf(
       [item('w', 'water', 1.2, 'l'), item('c', 'chicken-breast', 700, 'g', { startC: -18 })],

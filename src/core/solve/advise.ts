@@ -1,7 +1,6 @@
 /**
- * What to do about the calls on a batch: every remedy is run through the model before it is
- * offered, with what it would make of the whole; those that change least of what the cook wants
- * come first, and one that mends several calls is offered once, before all.
+ * Remedies for the calls on a batch: each is run through the model before it is offered, with its effect on the
+ * whole; the smallest change comes first, and one remedy for several calls is offered once, before all.
  */
 import {
   applyRemedy,
@@ -29,7 +28,7 @@ export interface Offer {
   /** Keys of the warnings that are there after it; only what ends a stop may leave one. */
   readonly makes: readonly string[];
   readonly totalMin: number;
-  /** What it makes of the whole, in a few words. */
+  /** Effect on the whole, in a few words. */
   readonly outcome: string;
 }
 
@@ -40,7 +39,7 @@ export interface Advice {
   readonly offers: Readonly<Record<string, readonly Offer[]>>;
 }
 
-/** What a batch is judged to be, with what to do about it. */
+/** Judgement of a batch, with remedies. */
 export interface Judged {
   readonly findings: readonly Finding[];
   readonly advice: Advice;
@@ -50,9 +49,9 @@ const MOST_OFFERS = 3;
 /** More than this are not tried: a cook does not read them. */
 const MOST_TRIALS = 16;
 
-/** What ten minutes later on the table weigh beside that. */
+/** Weight of ten minutes later on the table beside that. */
 const PER_MINUTE = 0.03;
-/** What a warning weighs that was not there: more than any change. */
+/** Weight of a new warning: more than any change. */
 const PER_WARNING = 100;
 
 interface Home {
@@ -104,7 +103,7 @@ function tried(
   const mends = before
     .filter((f) => !left.has(callKey(f)) || (f.level !== 'note' && left.get(callKey(f)) === 'note'))
     .map(callKey);
-  // What does not go at all is worse than what only warns: that is told with it.
+  // A plan that fails is worse than one with a warning: it is told with it.
   const ends = before.some((f) => isStop(f) && mends.includes(callKey(f)));
   const breaks = made.some(isStop) || (made.length > 0 && !ends);
   if (breaks || mends.length === 0) return null;

@@ -1,10 +1,10 @@
-/** What differs between two plans of a batch, in words. */
+/** Differences between two plans of a batch, in words. */
 import { entryIndex, foodOf, stepsOf, stepWords } from '../batch/plan';
 import type { Batch, Item, Step } from '../batch/schema';
 import { spoken } from '../food';
 import { formatLength, formatMinutes, type Units } from '../quantity';
 
-/** Where an item goes in, as a cook says it. */
+/** Place where an item goes in, in the cook's words. */
 function entryWords(item: Item, steps: readonly Step[]): string {
   if (item.apart) return 'cooked separately, added when served';
   const at = entryIndex(item, steps);

@@ -1,4 +1,4 @@
-/** What a plan is built from, and the building of it. */
+/** Parts of a plan, and the building of it. */
 import { assess } from '../assess';
 import {
   changed,
@@ -37,7 +37,7 @@ export interface Edge {
 export interface Placed {
   readonly id: string;
   readonly z: number;
-  /** Where what is wanted of it begins and ends; null where it has no beginning or no end. */
+  /** Start and end of the wish for it; null for an open end. */
   readonly from: Edge | null;
   readonly to: Edge | null;
   /** Pressure step that the cook holds it to, counted from the first; -1 for after, null if free. */
@@ -60,7 +60,7 @@ export interface Frame {
   readonly pressureIds: readonly string[];
   /** Bones are given the hold that the cook has planned for them, min. */
   readonly leastHold: number;
-  /** What is stirred in at the end has to come to the boil, min. */
+  /** Time for late additions to come to the boil, min. */
   readonly leastSimmer: number;
   /** When it is wanted on the table, min; null when that does not matter. */
   readonly byMin: number | null;
@@ -68,7 +68,7 @@ export interface Frame {
   readonly dangers: readonly Danger[];
 }
 
-/** Where everything goes, and for how long. */
+/** Place and time of everything. */
 export interface Decision {
   readonly holds: readonly number[];
   readonly releases: readonly Release[];
@@ -130,7 +130,7 @@ export function frameOf(
   );
   const placed = items.flatMap((item): Placed[] => {
     const doneness = donenessOf(item.food, item);
-    // What is browned first is in from the start.
+    // Foods browned first are in from the start.
     const browned = first > 0 && item.entersAt < first;
     if (!doneness || item.apart || browned || stirredIn.has(item.id)) return [];
     return [

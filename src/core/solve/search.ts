@@ -9,7 +9,7 @@ import { asked, missAbove, missBelow, type Asked } from './edges';
 import type { Decision, Frame, Placed } from './frame';
 import { LONGEST_HOLDS, LONGEST_SIMMER, type Exposure, type Probe } from './probe';
 
-/** What a run of the model gave beyond the tables, by item and entry. */
+/** Difference between a run of the model and the tables, by item and entry. */
 export type Corrections = ReadonlyMap<
   string,
   { readonly centre: number; readonly surface: number }
@@ -26,7 +26,7 @@ export interface Found {
 
 /** Shortfall where no simmer would do. */
 const NEVER = 5;
-/** What an idle simmer counts for besides its minutes (assumed). */
+/** Weight of an idle simmer besides its minutes (assumed). */
 const IDLE_MIN = 3;
 /** Steps of the first hold's minutes, by the number of pressure steps. */
 const STRIDE = [1, 1, 2] as const;

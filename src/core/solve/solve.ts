@@ -1,6 +1,6 @@
 /**
- * Where everything goes in and how long it is held, so that all ends in its window with the
- * fewest openings, then in the least time. What it returns has been run through the model.
+ * Places and holds with which everything ends in its window, with the fewest openings, then in the least time.
+ * What it returns has been run through the model.
  */
 import { assess, type Assessment } from '../assess';
 import { changeItem, cutTo, choose, entryIndex, foodOf, staysOf, stepsOf } from '../batch/plan';

@@ -1,6 +1,6 @@
 import type { Batch } from '../batch/schema';
 
-/** What the cook wants of a plan. */
+/** Wishes for a plan. */
 export interface Wishes {
   /** How often the lid may come off and go on again, 0 to 2. */
   readonly openings: number;
@@ -39,6 +39,6 @@ export interface Solution {
   readonly openings: number;
   readonly totalMin: number;
   readonly unmet: readonly Unmet[];
-  /** What differs from the batch as it was, in words. */
+  /** Differences from the batch as it was, in words. */
   readonly changes: readonly string[];
 }

@@ -19,7 +19,7 @@ const LONGEST_STRIDE = 4;
 export const ROOM = 0.15;
 /** Minutes that the whole of it is worth (assumed). */
 export const ROOM_WORTH = 15;
-/** What a minute too late costs. */
+/** Cost of a minute too late. */
 const LATE = 100;
 /** A serving time is met to half a minute. */
 const IN_TIME = 0.5;
@@ -83,7 +83,7 @@ function roomIn(frame: Frame, { items }: Assessment): number {
   }, ROOM);
 }
 
-/** What the model gave beyond the tables becomes part of them. */
+/** Differences between model and tables become part of the tables. */
 export function correct(
   frame: Frame,
   table: Probe,

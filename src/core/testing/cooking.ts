@@ -33,7 +33,7 @@ export function cookThrough(start: Cook, standIn: StandIn, temperatures = false)
   const hand = (kind: MarkKind, step: string, s: number): void => {
     cook = { ...cook, marks: [...cook.marks, markAt(kind, iso(s), { step })] };
   };
-  /** What the pot says of a step if it is left alone from here. */
+  /** The pot's messages in a step if it is left alone from here. */
   const hear = (fromS: number, untilS: number): readonly Mark[] =>
     heardBy(cook, standInAt(cook, standIn, untilS).messages)
       .marks.filter((m) => m.heard)
@@ -43,7 +43,7 @@ export function cookThrough(start: Cook, standIn: StandIn, temperatures = false)
     const heard = marks.filter((m) => Date.parse(m.at) <= began + toS * 1000);
     cook = { ...cook, marks: [...cook.marks, ...heard] };
   };
-  // What has been done already is gone on from; what is put right may be yet to come.
+  // Moves already made are the start; a fault may be mended later.
   const marked = start.marks
     .filter((m) => m.kind !== 'put-right')
     .map((m) => secondsOf(start, m.at));

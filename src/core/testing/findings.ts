@@ -1,4 +1,4 @@
-/** What is found in a batch of the test kitchen, and what its remedy does. */
+/** Findings in a batch of the test kitchen, and the effect of their remedies. */
 import { applyRemedy, assess, type Finding, type FindingCode } from '../assess';
 import type { Batch, Kitchen } from '../batch/schema';
 import { KITCHEN, POT } from './kitchen';

@@ -14,7 +14,7 @@ export interface HandPlan extends Cooked {
   /** Calls that there must be, and that must not be. */
   readonly calls?: readonly FindingCode[];
   readonly quiet?: readonly FindingCode[];
-  /** What else a cook would see. */
+  /** Further things that a cook would notice. */
   readonly see?: (assessment: Assessment) => boolean;
 }
 

@@ -93,7 +93,7 @@ export const HOUSEHOLD: Bundle = {
   foods: [],
 };
 
-/** What a file with this batch in it would be refused for. */
+/** Reason to refuse a file with this batch; null for none. */
 export function problemsWith(batch: Batch, pot: Pot = POT): readonly Problem[] {
   const checked = validateBundle({
     format: 'retort',

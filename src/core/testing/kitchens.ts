@@ -44,7 +44,7 @@ export const DISHES: readonly Batch[] = [
 /** How hands mark: noise, s; how often late, and by how much; how often not at all. */
 export const HANDS = { noiseS: 30, late: 0.1, lateS: 240, missing: 0.2 } as const;
 
-/** What is true of a pot, out of what is believed of such pots. */
+/** True values of a pot, drawn from the priors of such pots. */
 export function hiddenPot(pot: Pot, chance: Chance): readonly number[] {
   const { mean, sd } = potPrior(pot);
   const lag = 2 * lastOf(mean) * chance.uniform();
@@ -53,7 +53,7 @@ export function hiddenPot(pot: Pot, chance: Chance): readonly number[] {
   );
 }
 
-/** What is true of one cook in it. */
+/** True values of one cook in it. */
 export function hiddenCook(traits: readonly number[], batch: Batch, chance: Chance): Unknowns {
   const [fill = 0, start = 0, setpointKPa = 0, heat = 0, loss = 0, seal = 0, valve = 0, lagS = 0] =
     traits;
@@ -102,7 +102,7 @@ export function happened(pot: Pot, batch: Batch, unknowns: Unknowns): Happened {
   };
 }
 
-/** What is the same for many kitchens is run once. */
+/** Runs that many kitchens share are run once. */
 const LESSONS = new Map<string, Lesson>();
 const HEATED = new Map<string, Model>();
 

@@ -47,7 +47,7 @@ export const hold = (id: string, holdMin: number, release: Release): Step => ({
 });
 export const simmer = (id: string, minutes: number): Step => ({ id, kind: 'simmer', minutes });
 export const brown: Step = { id: 'brown', kind: 'saute', minutes: 10 };
-/** What goes in once the browning is over. */
+/** Foods that go in once the browning is over. */
 export const then = (items: readonly Item[], from: string): Item[] =>
   items.map((i) => ({ ...i, stays: i.stays ?? [{ from }] }));
 

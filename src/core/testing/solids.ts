@@ -12,7 +12,7 @@ export interface Matter {
   readonly film: number;
 }
 
-/** What a body is put into. */
+/** Surroundings of a body. */
 export interface Bath {
   readonly startC: number;
   readonly seconds: number;

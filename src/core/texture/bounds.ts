@@ -1,15 +1,13 @@
 /**
- * Where each grade of a family begins, counted from two cook values of the food: its `need`, at
- * which the middle is done, and the one at which an even piece is `late` (soft, creamy, in shreds).
- * Both are fitted to the chart of times; the multiples are assumed, so that the outcomes that cooks
- * are content with come out (common practice; texture.test.ts).
- *
- * Long-cooked meat: collagen turns to gelatine more slowly than fibres dry out, so that lean meat is
- * dry before tough meat is tender (common practice; e.g. Bailey & Light 1989, from memory).
+ * Bounds of each grade of a family, counted from two cook values of the food: its `need`, at which the middle is
+ * done, and the one at which an even piece is `late` (soft, creamy, in shreds). Both are fitted to the chart of
+ * times; the multiples are assumed, so that the outcomes that cooks are content with come out (common practice;
+ * texture.test.ts). Long-cooked meat: collagen turns to gelatine more slowly than fibres dry out, so that lean
+ * meat is dry before tough meat is tender (common practice; e.g. Bailey & Light 1989, from memory).
  */
 import type { Family, GRADES } from '../food';
 
-/** What of a piece decides: what is least cooked, or the firmness of the whole, outside and middle. */
+/** Part of a piece that decides: the least cooked one, or the mean firmness from outside to middle. */
 export type Where = 'middle' | 'mean';
 
 export interface Bound {

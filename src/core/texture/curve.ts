@@ -54,9 +54,7 @@ export function softenedBy(share: number): number {
 }
 
 /**
- * What a piece has had as a whole: the cook value of an even piece that is as firm as this one is
- * on average between its outside and its middle.
- *
+ * Cook value of an even piece that is as firm as this one is on average between its outside and its middle.
  * @param centre cook value of the middle, min
  * @param surface of the outside, min
  * @param lateMin at which the food is late, min

@@ -136,14 +136,14 @@ describe('an evening', () => {
     expect(more).toEqual([]);
     expect(clash?.why).toBe('valves');
     expect(clash?.remedy?.earlierMin).toBe(1);
-    // What it says is so.
+    // Its words are true.
     const mended = two.map((one) =>
       one.batch.id === clash?.remedy?.batch
         ? { ...one, tableAt: one.tableAt - clash.remedy.earlierMin * MIN }
         : one,
     );
     expect(eveningClashes(mended, 'metric')).toEqual([]);
-    // What is on cannot begin earlier.
+    // A running task cannot begin earlier.
     const on = eveningClashes(
       two.map((one) => ({ ...one, on: true })),
       'metric',

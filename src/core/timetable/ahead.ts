@@ -1,6 +1,6 @@
 /**
- * What hands have to do next in a cook on its way: at the pot by its stages, and beside it by what is done
- * alongside. Several cooks at once are one list by the clock.
+ * Next moves of hands in running cooks: at the pot by its stages, and beside it by the tasks alongside. Several
+ * cooks at once are one list by the clock.
  */
 import { anchorStep, stepsOf } from '../batch/plan';
 import type { Batch, Task } from '../batch/schema';
@@ -20,7 +20,7 @@ export function beginsOf(stages: readonly Stage[], at: Standing, now: number): r
   });
 }
 
-/** Where hands are needed; the rest goes by itself. */
+/** Moves that need hands; the rest runs by itself. */
 const HANDS: ReadonlySet<StageKind> = new Set(['load', 'valve', 'lid', 'do']);
 
 export type AheadKind = 'pot' | 'begin' | 'ready' | 'table';
@@ -34,7 +34,7 @@ export interface Ahead {
   readonly words: string;
   /** Of the pot. */
   readonly stage?: StageKind;
-  /** What is done alongside that begins or is ready. */
+  /** Tasks alongside that begin or are ready. */
   readonly task?: string;
 }
 
@@ -62,7 +62,7 @@ interface Beside {
   readonly readyAt: number;
 }
 
-/** What is heated in other vessels for a step that has not begun. */
+/** Foods heated in other vessels for a step that has not begun. */
 function heatedBeside(
   plan: Batch,
   stages: readonly Stage[],
@@ -108,7 +108,7 @@ export function aheadOf(
     if (i < at.index || !(HANDS.has(stage.kind) || heatOff)) return [];
     const { title: named, press } = wordsOf(stage, units);
     const title = heatOff && press ? press : named;
-    // What has minutes of its own is due when it is over.
+    // A task with minutes of its own is due when they are over.
     const comesAt = (begins[i] ?? now) + (heatOff ? stage.expectMin * 60_000 : 0);
     const due = i === at.index ? now + Math.max(0, at.leftMin) * 60_000 : comesAt;
     return [{ id: stage.id, kind: 'pot', at: due, words: title, stage: stage.kind }];

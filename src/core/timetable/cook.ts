@@ -19,8 +19,7 @@ function thinned(values: readonly number[], digits: number): readonly number[] {
 }
 
 /**
- * What an assessment predicted, as a cook keeps it.
- *
+ * Prediction of an assessment, as a cook keeps it.
  * @param draws what came out how often; null where it has not been drawn
  */
 export function predictionOf(a: Assessment, draws: Draws | null): Prediction {
@@ -61,7 +60,7 @@ export function predictionOf(a: Assessment, draws: Draws | null): Prediction {
   };
 }
 
-/** What a cook starts from. */
+/** Start of a cook. */
 export interface Start {
   readonly id: string;
   readonly batch: Batch;
@@ -88,7 +87,7 @@ export function startCook({
 }: Start): Cook {
   return {
     id,
-    // What it took from jars stands with them: a cook of it again takes from others.
+    // Litres taken from jars stay with them: a cook of it again takes from others.
     batch: { ...withoutClaims(batch), steps: stepsOf(batch) },
     pot,
     kitchen: kitchenFor(batch, kitchen),

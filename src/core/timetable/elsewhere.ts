@@ -1,4 +1,4 @@
-/** What is heated in other vessels before it goes into the pot. */
+/** Foods heated in other vessels before they go into the pot. */
 import { doneIn, doneMin, doWords, foodOf, handlingAt } from '../batch/plan';
 import type { Batch, Item } from '../batch/schema';
 import { spoken } from '../food';
@@ -8,7 +8,7 @@ interface Heated {
   readonly item: Item;
   /** Inside a sentence. */
   readonly name: string;
-  /** What is done with it, each thing in a sentence. */
+  /** Handling of it, each move in a sentence. */
   readonly sentences: readonly string[];
   /** All of it together, min. */
   readonly minutes: number;

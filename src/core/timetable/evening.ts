@@ -110,7 +110,7 @@ function clashing(evening: readonly Taken[]): readonly Found[] {
   return [...pots, ...valves].sort((a, b) => a.at - b.at);
 }
 
-/** What is moved by more is another evening, min. */
+/** A longer shift is another evening, min. */
 const MOST_EARLIER_MIN = 30;
 
 /**

@@ -54,7 +54,7 @@ interface Telling {
   readonly pours: readonly number[];
   readonly assessment: Assessment;
   readonly of: (ids: readonly string[]) => string;
-  /** What goes in and comes out at a step. */
+  /** Foods in and out at a step. */
   readonly hands: (step: string) => readonly string[];
   readonly units: Units;
 }
@@ -224,7 +224,7 @@ const INTO_GRADE = 0.4;
 function boilMin(item: Item, food: Food): number | null {
   const doneness = donenessOf(food, item);
   if (!doneness || !food.family) return null;
-  // What goes on raw, a herb, is not boiled at all.
+  // Herbs that go on raw are not boiled at all.
   const { from } = usualSpan(food, food.family, { whole: false, late: true });
   const { steps } = scaleOf(
     food.family,
@@ -237,7 +237,7 @@ function boilMin(item: Item, food: Food): number | null {
   return Math.max(1, Math.round(begins ** (1 - INTO_GRADE) * ends ** INTO_GRADE));
 }
 
-/** What is cooked in pans of its own, so that it is done with the rest. */
+/** Foods cooked in pans of their own, timed to be done with the rest. */
 function apartMoves({ batch, assessment, of }: Telling): readonly Move[] {
   const total = assessment.time.totalMin;
   return keptApart(batch).flatMap((item): Move[] => {
@@ -257,7 +257,7 @@ function apartMoves({ batch, assessment, of }: Telling): readonly Move[] {
   });
 }
 
-/** What is heated in other vessels before it goes in, so that it is done by then. */
+/** Foods heated in other vessels, timed to be done when they go in. */
 function elsewhere({ batch, assessment, units }: Telling): readonly Move[] {
   return stepsOf(batch).flatMap((step, i) => {
     const at = assessment.time.steps[i]?.startMin ?? 0;
@@ -272,7 +272,7 @@ function elsewhere({ batch, assessment, units }: Telling): readonly Move[] {
   });
 }
 
-/** What is done beside the pot, where it begins. */
+/** Tasks beside the pot, at their start. */
 function alongside({ batch, assessment }: Telling, units: Units): readonly Move[] {
   return taskSpans(batch, assessment).map(({ task, startMin }) => ({
     id: `alongside-${task.id}`,

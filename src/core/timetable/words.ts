@@ -1,4 +1,4 @@
-/** What to do and look for at a stage, and what can hurt there. Common practice, no source. */
+/** Words of a stage: what to do, what to look for, what can hurt. Common practice, no source. */
 import { HOT_C } from '../guard/limits';
 import { formatTemperature, type Units } from '../quantity';
 import { doingOf, releaseOf, RELEASES, potKindOf } from '../vocabulary';

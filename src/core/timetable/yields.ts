@@ -1,4 +1,4 @@
-/** What each run of bones was to give, and what it gave. */
+/** Predicted and actual yield of each run of bones. */
 import { changed, stepsOf } from '../batch/plan';
 import type { Cook, PredictedRunOff, Yield } from '../batch/schema';
 
@@ -7,13 +7,13 @@ export function runOffAt(run: Cook, step: string): PredictedRunOff | null {
   const runOffs = run.predicted.runOffs ?? [];
   const poured = runOffs.find((r) => r.step === step);
   if (poured) return poured;
-  // What stays in the pot is strained at the end.
+  // Bones still in the pot are strained at the end.
   const last = runOffs.at(-1);
   const strain = stepsOf(run.batch).findLast((s) => s.kind === 'strain');
   return last?.step === null && strain?.id === step ? last : null;
 }
 
-/** What a run of bones gave, as far as it was entered. */
+/** Yield of a run of bones, as far as it was entered. */
 export function yieldOf(run: Cook, number: number): Yield {
   return run.yields?.find((y) => y.run === number) ?? { run: number };
 }

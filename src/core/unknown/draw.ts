@@ -51,7 +51,7 @@ function sizeSdOf({ cut }: Item, food: Food | undefined): number {
   return natural ? SIZE_SPREAD.natural : SIZE_SPREAD.untold;
 }
 
-/** What is not known of a batch's items in a kitchen. */
+/** Unknowns of a batch's items in a kitchen. */
 export function toDraw(batch: Batch, kitchen: Kitchen): readonly ToDraw[] {
   return batch.items.map((item) => {
     const food = foodOf(item);

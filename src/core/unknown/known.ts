@@ -1,6 +1,6 @@
 /**
- * What may be other than believed of a pot, and what is left of that once cooks have told of it. Traits are
- * the numbers of `TRAITS`: logarithms of factors over what the pot is said to have, degrees, seconds.
+ * Unknowns of a pot, and what is left of them after its cooks. Traits are the numbers of `TRAITS`: logarithms of
+ * factors over what the pot is said to have, degrees, seconds.
  */
 import { TRAITS, type Pot, type PotLearned, type Trait } from '../batch/schema';
 import { rootOf, rootTimes } from './linear';
@@ -14,7 +14,7 @@ export interface Prior {
 
 /** A uniform number from 0 to a spreads by so much of a. */
 const EVEN_SD = 1 / Math.sqrt(12);
-/** What cannot differ still has to be reckoned with. */
+/** A trait without spread still takes its place. */
 const HARDLY = 1e-6;
 
 export function potPrior(pot: Pot): Prior {
@@ -35,7 +35,7 @@ export function potPrior(pot: Pot): Prior {
   };
 }
 
-/** What is learned of a pot, out of a middle and a covariance. */
+/** Posterior of a pot, from a mean and a covariance. */
 export function asLearned(
   cooks: number,
   mean: readonly number[],
@@ -57,7 +57,7 @@ export function traitsOf(
 /** Fill, start and setpoint: what a plan says itself, and takes as it says it. */
 const SAID = 3;
 
-/** Where what a plan says itself is as it says, the rest is likeliest to be so: what it goes by. */
+/** Given the values that a plan states itself, the likeliest values of the rest. */
 export function nominal(learned: PotLearned | undefined): readonly number[] {
   if (!learned) return TRAITS.map(() => 0);
   const { mean, root } = learned;

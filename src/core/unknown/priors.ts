@@ -1,14 +1,13 @@
 /**
- * What is not known of a cook, by how well the pot is known: one model for bands, chances and
- * verdicts. Standard deviations, of logarithms where a factor is meant (assumed after common
- * practice; the brief's figures).
+ * Priors of a cook, by how well the pot is known: one model for bands, chances and verdicts. Standard deviations,
+ * of logarithms where a factor is meant (assumed after common practice; the brief's figures).
  */
 import type { Pot, PotKind } from '../batch/schema';
 import type { FoodGroup } from '../food';
 
 export type Knowledge = 'never measured' | 'measured';
 
-/** What is shared by everything in a pot. */
+/** Unknowns that all foods in a pot share. */
 export interface PotSpread {
   /** Heater power, as a factor. */
   readonly power: number;
@@ -39,7 +38,7 @@ export const POT_SPREAD: Readonly<Record<PotKind, Readonly<Record<Knowledge, Pot
   },
 };
 
-/** What is shared by a cook, whatever the pot. */
+/** Unknowns that a cook shares, whatever the pot. */
 export const COOK_SPREAD = {
   /** The whole fill misread, as a factor. */
   fill: 0.04,
@@ -58,8 +57,8 @@ export const COOK_VARIES = {
 } as const;
 
 /**
- * What differs from one ingredient to the next; of its need also what differs from one bag of the same
- * food to the next, which stays however much has been learned of it (assumed).
+ * Unknowns of each ingredient; of its need also the variation from one bag of a food to the next, which stays
+ * however much has been learned (assumed).
  */
 export const ITEM_SPREAD = {
   mass: 0.06,

@@ -18,7 +18,7 @@ export interface SealingLid {
   readonly rocksW: number;
 }
 
-/** What holds liquid and foods, with the heat that it takes and loses itself. */
+/** Holder of liquid and foods, with the heat that it takes and loses itself. */
 export interface Vessel {
   /** To the brim, L: what is not filled holds air until it is blown out. */
   readonly capacityL: number;

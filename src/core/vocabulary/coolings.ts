@@ -1,4 +1,4 @@
-/** What each way to cool does with time: gets cold by the rule, stays hot, or only stands there. */
+/** Effect of each way to cool: gets cold by the rule, stays hot, or only stands there. */
 export const COOLINGS = {
   pans: 'cools',
   ice: 'cools',
@@ -11,7 +11,7 @@ export const COOLINGS = {
 
 export type CoolingKey = keyof typeof COOLINGS;
 
-/** What a way does; one that nobody knows only stands. */
+/** Effect of a way; an unknown one only stands there. */
 export function coolingOf(way: string): (typeof COOLINGS)[CoolingKey] {
   return Object.hasOwn(COOLINGS, way) ? COOLINGS[way as CoolingKey] : 'stands';
 }

@@ -1,9 +1,9 @@
-/** What the Stove says of each kind of step; apart from the rest because only the Stove needs it. */
+/** Words of the Stove for each kind of step; in a file of their own because only the Stove needs them. */
 import { COLD_C, COOL_C, HOT_C } from '../guard/limits';
 import { formatTemperature, type Units } from '../quantity';
 import type { StepKind } from './steps';
 
-/** What to do and look for on the Stove. */
+/** Instructions on the Stove. */
 export interface Doing {
   readonly title: string;
   readonly act: string;
@@ -63,7 +63,7 @@ export const DOING = {
   },
 } as const satisfies Record<StepKind, Doing>;
 
-/** What to do and look for in a kind of step. */
+/** Instructions for a kind of step. */
 export function doingOf(kind: StepKind): Doing {
   return DOING[kind];
 }

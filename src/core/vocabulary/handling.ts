@@ -1,5 +1,5 @@
 /**
- * What hands do to a food outside the pot: in another vessel before it goes in, or on a board between two
+ * Ways in which hands treat a food outside the pot: in another vessel before it goes in, or on a board between two
  * stays. Minutes and losses are common practice, no source; films and shares are assumed.
  */
 export const WAYS_DONE = [
@@ -44,7 +44,7 @@ export const HANDLING = {
   blended: { act: 'blend', vessel: null, minutes: 0, waterLost: 0 },
 } as const satisfies Record<WayDone, WayDoneDefinition>;
 
-/** What is known of a way in which a food is changed outside the pot. */
+/** Properties of a way to treat a food outside the pot. */
 export function handlingOf(how: WayDone): WayDoneDefinition {
   return HANDLING[how];
 }
@@ -61,7 +61,7 @@ export function waterLost(how: WayDone, minutes: number): number {
   return usually > 0 ? Math.min(MOST_LOST, (usual * minutes) / usually) : 0;
 }
 
-/** What a vessel does to the surface of a wet piece. */
+/** Surface conditions of a wet piece in a vessel. */
 export interface Surroundings {
   /** It is driven towards this, C; null for boiling water. */
   readonly celsius: number | null;

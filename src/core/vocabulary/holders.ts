@@ -1,9 +1,8 @@
 /**
- * What soup and broth are kept in: sizes, and how much room ice needs. One record a kind.
- *
- * Headspace before freezing: National Center for Home Food Preservation, “Freezing: headspace to allow
- * between packed food and closure”, liquid pack: wide top pint 1/2 in, quart 1 in; narrow top pint 3/4 in,
- * quart 1 1/2 in. Metric jars and tubs take the figure of their size in US measure.
+ * Jars and tubs for soup and broth: sizes, and how much room ice needs. One record a kind. Headspace before
+ * freezing: National Center for Home Food Preservation, “Freezing: headspace to allow between packed food and
+ * closure”, liquid pack: wide top pint 1/2 in, quart 1 in; narrow top pint 3/4 in, quart 1 1/2 in. Metric jars and
+ * tubs take the figure of their size in US measure.
  */
 import type { Units } from '../quantity';
 
@@ -118,8 +117,7 @@ export const HOLDER_KINDS = Object.keys(HOLDERS) as readonly HolderKind[];
 const RIM_MM = 10;
 
 /**
- * What may go into one, L.
- *
+ * Usable volume of a holder, L.
  * @param frozen whether it is to be frozen: ice needs a ninth more room than water
  * @example usableL('wide-quart', true) // 0.83
  */
@@ -135,7 +133,7 @@ export function hasShoulders(kind: HolderKind): boolean {
   return holder.shoulders === true;
 }
 
-/** What a holder is called. @example holderName('wide-quart', 'us') // "wide-mouth quart" */
+/** Name of a holder. @example holderName('wide-quart', 'us') // "wide-mouth quart" */
 export function holderName(kind: HolderKind, units: Units): string {
   return units === 'us' ? HOLDERS[kind].us : HOLDERS[kind].name;
 }

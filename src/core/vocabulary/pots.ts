@@ -4,7 +4,7 @@ export const POT_KINDS = ['electric', 'stovetop'] as const;
 export type PotKind = (typeof POT_KINDS)[number];
 
 export interface PotKindDefinition {
-  /** Where it is chosen; the kitchen's own English may say it otherwise. */
+  /** In a choice; the kitchen's own English may say it otherwise. */
   readonly chosen: string;
   /** Whether a hand turns its heat up, down and off. */
   readonly hasFlame: boolean;
@@ -24,7 +24,7 @@ export interface PotKindDefinition {
   readonly heatLook: string;
   /** Words of a plan for the moment at which it is at pressure, after the minutes. */
   readonly holds: string;
-  /** What hands do at each stage under pressure, on the Stove. */
+  /** Instructions for hands at each stage under pressure, on the Stove. */
   readonly acts: Readonly<Record<'load' | 'warm-up' | 'hold' | 'wait' | 'pin', string>>;
   /** Sign that it is at pressure. */
   readonly atPressure: string;

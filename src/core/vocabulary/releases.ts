@@ -26,7 +26,7 @@ export type ReleaseMethod = Release['method'];
 /** Longest wait before a valve, min. */
 export const LONGEST_WAIT_MIN = 240;
 
-/** What a cook does at the valve, and presses when it is done. */
+/** Instructions at the valve, and the button that ends them. */
 interface AtTheStove {
   readonly title: string;
   readonly act: string;
@@ -38,7 +38,7 @@ export interface ReleaseDefinition {
   readonly lets: Letting | null;
   /** Whether the valve stays shut for some minutes first: always, when asked, or never. */
   readonly waits: 'always' | 'may' | 'never';
-  /** Where it is chosen. */
+  /** In a choice. */
   readonly chosen: string;
   /** In the plan, before "after 10 min". */
   readonly planned: string;
@@ -52,7 +52,7 @@ export interface ReleaseDefinition {
   readonly recipe: string;
   /** On the Stove and in the timetable; null where nothing is done. */
   readonly stove: AtTheStove | null;
-  /** Where it is offered as a way round something. */
+  /** In an offer, as a way round a problem. */
   readonly remedy: string;
 }
 
@@ -129,7 +129,7 @@ export const RELEASES = {
 /** All ways, in the order in which they are offered. */
 export const RELEASE_METHODS = Object.keys(RELEASES) as readonly ReleaseMethod[];
 
-/** What is known of a way. */
+/** Properties of a way. */
 export function releaseOf(method: ReleaseMethod): ReleaseDefinition {
   return RELEASES[method];
 }

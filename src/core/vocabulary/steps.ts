@@ -109,7 +109,7 @@ export const STEPS = {
   },
 } as const satisfies Record<StepKind, StepDefinition>;
 
-/** What is known of a kind of step. */
+/** Properties of a kind of step. */
 export function stepOf(kind: StepKind): StepDefinition {
   return STEPS[kind];
 }

@@ -1,4 +1,4 @@
-/** What older versions wrote of where an item goes in and comes out, as stays: by hand, for tests of the migration. */
+/** Entries and exits as older versions wrote them, as stays: by hand, for tests of the migration. */
 export function withStays<T>(value: T): T {
   if (Array.isArray(value)) return value.map((one: unknown) => withStays(one)) as T;
   if (typeof value !== 'object' || value === null) return value;

@@ -27,7 +27,7 @@ import { useKnown } from '@/ui/known';
 import { LongList } from '@/ui/LongList';
 import { BatchRow } from './BatchRow';
 
-// What reads files and recipes comes when it is asked for: most visits go straight to a batch.
+// Loads the reading of files and recipes on demand: most visits go straight to a batch.
 const BackupsSheet = lazy(() =>
   import('@/ui/BackupsSheet').then((m) => ({ default: m.BackupsSheet })),
 );

@@ -25,7 +25,7 @@ interface Asked {
   readonly household: Pick<Bundle, 'pots' | 'kitchen' | 'cooks'>;
 }
 
-/** What is planned for the evening, and what is on already, each worked out. */
+/** Plans for the evening and cooks that run, each worked out. */
 async function datedAway({ wanted, household }: Asked, signal: AbortSignal) {
   const { pots, kitchen } = household;
   const plans = wanted.map(async (batch): Promise<Dated> => {

@@ -71,7 +71,7 @@ function Line({
   );
 }
 
-/** What is done, as it was written; a clause touched shows its step, or is made one. */
+/** Instructions as they were written; a clause touched shows its step, or is made one. */
 function Instruction({
   told,
   recipe,

@@ -20,14 +20,14 @@ import { useDesk } from './useDesk';
 /** A file that is larger is no recipe, bytes. */
 const MOST_FILE = 3_000_000;
 
-/** What the share sheet of the system hands over. */
+/** Contents handed over by the system's share sheet. */
 function sharedIn(params: Pick<URLSearchParams, 'get'>): string | null {
   const [title, text, url] = ['title', 'text', 'url'].map((name) => params.get(name)?.trim() ?? '');
   const said = [title, text, url].filter(Boolean).join('\n');
   return said || null;
 }
 
-/** Where a recipe is read: as it was written on one side, as it will be planned on the other. */
+/** Desk for reading a recipe: as it was written on one side, as it will be planned on the other. */
 export function DeskScreen() {
   const { kitchen: home, pots } = useHousehold();
   const known = useKnown();

@@ -70,7 +70,7 @@ export function Doors({
           placeholder={EXAMPLE[units]}
           onChange={(event) => setSaid(event.target.value)}
           onPaste={(event) => {
-            // What is pasted whole is read at once.
+            // A pasted text is read at once.
             const pasted = event.clipboardData.getData('text/plain');
             if (said.trim() || !pasted.trim()) return;
             event.preventDefault();

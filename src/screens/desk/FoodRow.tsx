@@ -7,7 +7,7 @@ import { LineAsRead } from '@/ui/LineAsRead';
 import { stepNames } from '@/ui/stepNames';
 import { APART } from './corrected';
 
-/** Where an item goes in, to be put right in place. */
+/** Choice of the step at which an item goes in. */
 function Place({
   batch,
   item,

@@ -48,7 +48,7 @@ function lastCooks(cooks: readonly Cook[]): readonly Cook[] {
   return [...group(ended, (cook) => cook.batch.name).values()].flatMap(([cook]) => cook ?? []);
 }
 
-/** What the kitchen itself begins with: the bag of bones, broth that must be used, a dish cooked before. */
+/** Starts from the kitchen itself: the bag of bones, broth that must be used, a dish cooked before. */
 export function FromKitchen({
   shelf,
   onShelf,

@@ -46,7 +46,7 @@ function questionsOf(recipe: ReadRecipe, desk: Desk): readonly Asked[] {
   return [...releases, ...lines].filter(({ key }) => !desk.dismissed.has(key));
 }
 
-/** What the recipe leaves open, few at a time, each with its answers. */
+/** Open points of the recipe, few at a time, each with its answers. */
 export function Questions({ recipe, desk }: { readonly recipe: ReadRecipe; readonly desk: Desk }) {
   const all = questionsOf(recipe, desk);
   if (all.length === 0) return null;

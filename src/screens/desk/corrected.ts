@@ -1,4 +1,4 @@
-/** What a cook puts right in a recipe as it was read, before it is planned. */
+/** Corrections by the cook to a recipe as it was read, before it is planned. */
 import {
   changeItem,
   enterWith,
@@ -14,7 +14,7 @@ import {
 import type { Batch, Step } from '@/core/batch/schema';
 import type { Release } from '@/core/vocabulary';
 
-/** Where an item is put instead of into a step. */
+/** Places of an item other than a step. */
 export const APART = 'apart';
 
 /** A step made of words that were not used. */
@@ -32,7 +32,7 @@ export interface Corrections {
   /** How the pressure is let off, by step. */
   readonly releases: ReadonlyMap<string, Release>;
   readonly added: readonly AddedStep[];
-  /** What is done beside the pot after all. */
+  /** Tasks beside the pot after all. */
   readonly tasks: readonly NewTask[];
   /** Steps that are left out. */
   readonly removed: ReadonlySet<string>;

@@ -25,7 +25,7 @@ const readAway = ({ text, own, lines }: Question): Promise<RecipeResult> =>
 
 const NO_LINES: Lines = new Map();
 
-/** What both sides of the desk point at. */
+/** Target that both sides of the desk point at. */
 export type Pointed =
   | { readonly at: 'item'; readonly id: string }
   | { readonly at: 'step'; readonly id: string }

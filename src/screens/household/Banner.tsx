@@ -3,7 +3,7 @@ import { ExportAll } from '@/ui/ExportAll';
 
 const LINK = 'min-h-11 font-semibold underline';
 
-/** What stands between the cook and a kept change, with the ways on; or what was said once. */
+/** Trouble with saving and the ways out, or a notice. */
 export function Banner() {
   const trouble = useApp((s) => s.trouble);
   const notice = useApp((s) => s.notice);

@@ -6,7 +6,7 @@ import { useCaller } from '@/ui/cooking/calling';
 import { useCallStore, type Call } from '@/ui/cooking/calls';
 import { CoolingCalls } from '@/ui/cooling/CoolingCalls';
 
-/** What calls and was not heard yet, on every page. */
+/** Calls that nobody has answered yet, on every page. */
 export function Calling() {
   useCaller();
   const waiting = useCallStore((s) => s.waiting);

@@ -7,7 +7,7 @@ import { isCooking } from '@/ui/household';
 
 interface Asked {
   readonly words: string;
-  /** What the cook says to it: the first agrees with what is shown. */
+  /** Answers of the cook: the first agrees with the page. */
   readonly answers: readonly (readonly [words: string, which: 'wall' | 'count'])[];
 }
 
@@ -38,7 +38,7 @@ function asked({ byMs, by }: Jump): Asked {
   };
 }
 
-/** Where the wall and the page's count have parted while something cooks: names it and asks. */
+/** Asks which clock is right when the wall and the page's count differ while something cooks. */
 export function ClockQuestion() {
   useClockWatch();
   const jump = useJump();

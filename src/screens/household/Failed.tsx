@@ -3,7 +3,7 @@ import { goOnWithout, readAsItIs, useApp } from '@/store';
 import { Button } from '@/ui/Button';
 import { download } from '@/ui/download';
 
-/** What a newer version keeps, as a file: read only when it is asked for. */
+/** File of what a newer version keeps: read only on demand. */
 function NewerFile() {
   const [failed, setFailed] = useState(false);
   const save = async (): Promise<void> => {

@@ -68,7 +68,7 @@ function Strip() {
   );
 }
 
-/** What calls, while something is on that may. */
+/** Caller, while something may call. */
 function Calls() {
   const may = useApp(
     (s) =>

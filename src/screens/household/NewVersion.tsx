@@ -11,8 +11,7 @@ const LOOK_MS = 3600_000;
 const ASK_MS = 3000;
 
 /**
- * Where a version waits to take over from this one; null while none does.
- *
+ * Version that waits to take over from this one; null for none.
  * @param calm whether the page stands: a first visit takes in a hundred files
  */
 function useWaiting(calm: boolean): ServiceWorkerRegistration | null {

@@ -7,7 +7,7 @@ const reader = () => import('@/formats/read');
 const DAY_OF_FILE = Date.parse('2026-11-24T12:00:00.000Z');
 const DAY_MS = 86_400_000;
 
-/** What stands on the shelves is as fresh as on the day of the file, whenever it is opened. */
+/** Jars on the shelves are as fresh as on the day of the file, whenever it is opened. */
 function freshened(bundle: Bundle, now: number): Bundle {
   const shift = DAY_MS * Math.round((now - DAY_OF_FILE) / DAY_MS);
   const later = (at: string): string => new Date(Date.parse(at) + shift).toISOString();

@@ -11,7 +11,7 @@ import { KeepFoot } from '@/ui/KeepFoot';
 import { Sheet } from '@/ui/Sheet';
 import { Said } from '@/ui/said';
 
-/** What may be said of a food besides what it is like. */
+/** Facts about a food besides its likeness. */
 const MORE = ['swells', 'gives juice', 'foams', 'does not foam', 'for flavour', 'apart'];
 const LONGEST = 200;
 

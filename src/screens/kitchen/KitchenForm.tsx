@@ -35,7 +35,7 @@ function shownKitchen(kitchen: Kitchen, units: Units): Fields {
   };
 }
 
-/** What the fields say, in the units that they are shown in. */
+/** Values of the fields, in the units that they are shown in. */
 function readKitchen(values: Fields, before: Kitchen): Record<string, unknown> {
   const { pressureIn, english, hours, ...rest } = allKept(
     toNumbers(values, Object.keys(DIMENSIONS)),
@@ -76,7 +76,7 @@ export function KitchenForm({
   const units = useWatch({ control, name: 'units' });
   const altitude = useWatch({ control, name: 'altitudeM' });
   const { altitudeM } = readKitchen({ ...getValues(), altitudeM: altitude, units }, kitchen);
-  /** What stands in the fields is said in the other units. */
+  /** Shows the fields' values in the other units. */
   const speak = (next: Units): void => {
     const before = getValues();
     const kept = readKitchen({ ...before, units }, kitchen);

@@ -75,7 +75,7 @@ function rowsOf({ learned }: Kitchen, cooks: readonly Cook[]): readonly Row[] {
   ];
 }
 
-/** What is forgotten of foods, by the name it is forgotten by. */
+/** Names by which lessons about foods are forgotten. */
 const FORGOTTEN = /^(?:food|bones|thickness) (.+)$/;
 
 function Rows({ rows }: { readonly rows: readonly Row[] }) {
@@ -104,7 +104,7 @@ function Rows({ rows }: { readonly rows: readonly Row[] }) {
   );
 }
 
-/** What has been learned of foods, bones and taste, each of it undone by itself. */
+/** Lessons about foods, bones and taste, each undone by itself. */
 export function LearnedFoods({
   kitchen,
   cooks,

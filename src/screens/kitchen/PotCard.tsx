@@ -24,7 +24,7 @@ export function PotCard({
   readonly only: boolean;
   readonly onEdit: () => void;
   readonly onRemove: () => void;
-  /** What is known of it. */
+  /** Knowledge about it. */
   readonly children?: ReactNode;
 }) {
   const { units } = kitchen;

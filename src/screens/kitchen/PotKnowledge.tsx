@@ -16,7 +16,7 @@ const percent = (factor: number): string => `${Math.round(100 * factor)} %`;
 /** The latest of them are listed. */
 const LISTED = 6;
 
-/** What is known of a pot: before any cook, now, by which cooks; reset, and one cook left out. */
+/** Knowledge about a pot: before any cook, now, by which cooks; reset, and one cook left out. */
 export function PotKnowledge({
   pot,
   kitchen,

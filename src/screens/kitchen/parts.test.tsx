@@ -58,7 +58,7 @@ describe('the kitchen', () => {
     expect(within(sheet).queryByLabelText('Pressure in')).toBeNull();
     expect(kept().kitchen.units).toBe('metric');
     await keepIt(sheet);
-    // What nobody touched is kept to the last digit.
+    // An untouched value is kept to the last digit.
     await waitFor(() => expect(kept().kitchen).toEqual({ ...HOME.kitchen, units: 'us' }));
     expect(screen.getByTestId('pot-p1').textContent).toContain('6.0 qt, 8 5/8 in');
   });
@@ -183,7 +183,7 @@ describe('pots', () => {
     act(() => within(sheet).getByRole('slider', { name: 'Foam line' }).focus());
     await user.keyboard('{ArrowDown}{ArrowDown}{ArrowDown}{ArrowDown}');
     expect(field('Foam line, of the pot')).toBe('1/3');
-    // What a cook does not know is left empty, and its default is said.
+    // A field that the cook cannot fill is left empty, and shows its default.
     await user.clear(within(sheet).getByLabelText('Power, W'));
     expect(within(sheet).getByText('empty: 1200')).toBeTruthy();
     await user.click(within(sheet).getByRole('button', { name: 'Keep' }));

@@ -63,11 +63,10 @@ export function shownPot(pot: Pot, kitchen: Kitchen): PotFields {
 }
 
 /**
- * What the fields say, as a pot: numbers read into metric ones, what is left empty as most have it
- * or left out. What is no number stays a text, for the schema to refuse.
- *
- * @param before the pot that the form began with: a field that still shows it keeps it to the last
- *   digit, and what the form does not know of it is kept
+ * Pot that the fields describe: numbers read into metric ones, empty fields with their usual value or left out.
+ * What is no number stays a text, for the schema to refuse.
+ * @param before the pot that the form began with: a field that still shows it keeps it to the last digit, and what
+ *   the form does not know of it is kept
  */
 export function readPot(values: PotFields, before: Pot, kitchen: Kitchen): unknown {
   const { units } = kitchen;

@@ -19,7 +19,7 @@ import { reasonWords } from '@/ui/useNewest';
 
 const MS = 60_000;
 
-/** What is to be done about it now, in a sentence. @param lost whether it is past its limit */
+/** Next move for it now, in a sentence. @param lost whether it is past its limit */
 function judgementOf(
   told: Followed,
   startMs: number,
@@ -98,7 +98,7 @@ function Read({ cook, units }: { readonly cook: CoolingCook; readonly units: Uni
   );
 }
 
-/** What is getting cold: its curve against the rule, readings, and the way out of it. */
+/** Something that cools: its curve against the rule, readings, and the way out of it. */
 export function Cooling({
   cook,
   now,

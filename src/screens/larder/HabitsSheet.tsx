@@ -90,7 +90,7 @@ export function HabitsSheet({
   );
 }
 
-/** What was left empty is as usual. */
+/** Empty fields mean the usual. */
 function clean(kept: LarderHabits): LarderHabits {
   return Object.fromEntries(
     Object.entries(kept).filter(([, value]) => value !== undefined),

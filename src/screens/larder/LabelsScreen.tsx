@@ -80,7 +80,7 @@ export function LabelsScreen() {
   const [skip, setSkip] = useState(0);
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const sheet: LabelSheet = LABEL_SHEETS[key];
-  // What is sold where the kitchen stands.
+  // Label sheets sold in the kitchen's country.
   const sheets = LABEL_SHEET_KEYS.filter(
     (one) => units === 'metric' || LABEL_SHEETS[one].page === 'Letter',
   );

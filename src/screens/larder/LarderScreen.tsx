@@ -66,7 +66,7 @@ function lastsWords(days: readonly LarderDay[] | undefined): string {
   return out ? `: it lasts till ${weekdayOf(new Date(out.at))}` : ': it lasts the week';
 }
 
-/** What is kept: shelves to scale, the next days, what cools, the bag. */
+/** The larder: shelves to scale, the next days, what cools, the bag. */
 export function LarderScreen() {
   const household = useHousehold();
   const now = useMinute();

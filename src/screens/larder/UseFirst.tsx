@@ -8,7 +8,7 @@ import { contentWords, keepsWords } from './larderWords';
 /** Shown of what is to be used first. */
 const SHOWN = 4;
 
-/** What to use first; a touch opens it. */
+/** Jars to use first; a touch opens one. */
 export function UseFirst({
   jars,
   keeps,

@@ -11,7 +11,7 @@ import { useClock } from '@/ui/clock';
 import { useHousehold } from '@/ui/household';
 import { changeAfter } from '@/ui/larder';
 
-/** As it came off the heat, C. */
+/** Temperature off the heat, C. */
 const OFF_C = 95;
 const MS_PER_MIN = 60_000;
 

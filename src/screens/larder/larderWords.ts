@@ -29,7 +29,7 @@ export function keepsWords(
   return { text, presses: days === 1 && !isFrozen(jar), past: false };
 }
 
-/** What is in it besides its name: litres, how it sets, salt. */
+/** Contents besides the name: litres, how it sets, salt. */
 export function contentWords(jar: Jar, units: Units): string {
   return [
     formatVolume(leftInJar(jar), units),

@@ -22,7 +22,7 @@ const TASTE: Readonly<Record<Taste, string>> = {
   sweet: 'sweet',
 };
 
-/** What was done after the lid, how it was seasoned, and how the rest was cooled. */
+/** Moves after the lid, the seasoning, and how the rest was cooled. */
 export function AfterLid({ cook, units }: { readonly cook: Cook; readonly units: Units }) {
   const { after } = cook;
   if (!after) return null;

@@ -90,7 +90,7 @@ function Misses({ told }: { readonly told: Reliability }) {
   );
 }
 
-/** What was predicted, held against what happened, over all cooks. */
+/** Predictions compared with what happened, over all cooks. */
 export function Believed({ cooks }: { readonly cooks: readonly Cook[] }) {
   const told = useMemo(() => reliabilityOf(cooks), [cooks]);
   const { bands, bins, misses, typicalMin } = told;

@@ -9,7 +9,7 @@ import { later } from '@/drawings/later';
 import { Button } from '@/ui/Button';
 import { saveBatch, saveCook } from '@/ui/household';
 
-// What was learned is asked for when it is cooked again.
+// Lessons are asked for when it is cooked again.
 const AgainSheet = later(() => import('@/ui/AgainSheet').then((m) => m.AgainSheet));
 
 function Stepper({
@@ -57,7 +57,7 @@ function Stepper({
   );
 }
 
-/** What is to be changed the next time; and on to that. */
+/** Changes for the next time, and the way to it. */
 export function Next({ cook, units }: { readonly cook: Cook; readonly units: Units }) {
   const router = useRouter();
   const [note, setNote] = useState(cook.note ?? '');

@@ -12,7 +12,7 @@ type Asked = Pick<Bundle, 'kitchen' | 'cooks'> & { readonly cook: Cook };
 const told = ({ cook, kitchen, cooks }: Asked, signal: AbortSignal) =>
   taughtAway(cook, { kitchen, cooks }, signal);
 
-/** What a cook taught, in words and numbers; and the way to leave it out. */
+/** Lesson of a cook, in words and numbers; and the way to leave it out. */
 export function Taught({ cook }: { readonly cook: Cook }) {
   const { cooks, kitchen } = useHousehold();
   const over = cook.endedAt !== undefined && !cook.rehearsal;
@@ -22,7 +22,7 @@ export function Taught({ cook }: { readonly cook: Cook }) {
   );
   const { answer, failure } = useNewest(asked, told);
   if (!over) return null;
-  // What Retort learned from it before it was changed stands until the answer is there; left out it teaches nothing.
+  // Keeps the old lesson until the new one is there; a cook left out teaches nothing.
   const taught = asked && answer?.of.cook.id === cook.id ? answer.answer : null;
   const lines = taught ? taughtWords(taught) : [];
   const waits = asked !== null && answer?.of !== asked && failure?.of !== asked;

@@ -1,6 +1,6 @@
 'use client';
 
-/** What else is due, of every pot and pan, or else what comes next: on the first screen. */
+/** Other due moves of every pot and pan, or else the next ones: on the first screen. */
 import Link from 'next/link';
 import { nanoid } from 'nanoid';
 import type { Cook } from '@/core/batch/schema';
@@ -16,7 +16,7 @@ import { changeCook, cooksOnStove, useHousehold } from '@/ui/household';
 import type { Live } from './live';
 import { signOf } from './Pots';
 
-/** So many fit on the first screen. */
+/** Number of moves on the first screen. */
 const SHOWN = 3;
 
 /** A task beside a pot is begun, or done. */
@@ -44,11 +44,11 @@ export function TaskButton({ move }: { readonly move: AheadOfAll }) {
   );
 }
 
-/** What this pot wants later waits for what it wants now; all else is due in its own right. */
+/** A later move of this pot waits for its present one; every other due move stands in its own right. */
 const isDueBeside = (move: AheadOfAll, cook: Cook): boolean =>
   move.due && (move.owner !== cook.id || move.task !== undefined);
 
-/** What of all moves stands on the first screen: all that is due elsewhere, or else what comes next. */
+/** Moves on the first screen: all that are due elsewhere, or else the next ones. */
 function onFirstScreen(
   moves: readonly AheadOfAll[],
   cook: Cook,

@@ -43,13 +43,13 @@ export function AtTable({
   readonly step: string;
   readonly units: Units;
   readonly hands: Hands;
-  /** What is done at the table. */
+  /** Moves at the table. */
   readonly children: ReactNode;
 }) {
   const clock = useClock();
   const asking = (): Asked => ({ cook, nowS: nowSOf(cook, clock), step });
   const [asked, setAsked] = useState(asking);
-  // What is seasoned or counted does not change what was cooked.
+  // Seasoning and counting do not change the cook itself.
   if (!sameHands(asked.cook, cook) || asked.step !== step) setAsked(asking());
   const { answer, failure } = useNewest(asked, door);
   const [known, setKnown] = useState<{ readonly of: Cook; readonly door: TableDoor } | null>(null);

@@ -8,7 +8,7 @@ import { Button } from '@/ui/Button';
 
 const soon = (minutes: number): string => (minutes < 1 ? 'under a minute' : formatMinutes(minutes));
 
-/** What the mark says, and what follows if it is wrong. */
+/** The mark's meaning, and what follows if it is wrong. */
 function wordsOf({ what, afterMin, usualMin }: Doubt) {
   return what === 'pressure'
     ? {

@@ -9,7 +9,7 @@ import { useClock } from '@/ui/clock';
 import { saveCook } from '@/ui/household';
 import { ended } from '@/core/cook';
 
-/** What a kettle test wants of hands; and its end, which may come as soon as pressure is marked. */
+/** Moves of a kettle test; it may end as soon as pressure is marked. */
 export function Kettle({
   cook,
   units,

@@ -57,7 +57,7 @@ function Reading({
   );
 }
 
-/** What is seen now and then: read, smelt, turned down. */
+/** Occasional observations: a reading, a smell, heat turned down. */
 export function MoreMarks({
   kinds,
   units,

@@ -5,7 +5,7 @@ import { timeOf } from '@/session/clockText';
 import { TaskButton, type Moves } from './AlsoDue';
 import { signOf } from './Pots';
 
-/** So many moves are shown; the rest is far away. */
+/** Number of moves shown; the rest is far away. */
 const SHOWN = 6;
 
 /** The next moves of all pots and pans by the clock; nothing where one pot's stages say it all. */

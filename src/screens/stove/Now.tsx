@@ -46,7 +46,7 @@ export function spitS(cook: Cook, stage: Stage, nowS: number): number {
   return last && !last.opens ? Math.max(0, SETTLES_S - (nowS - last.s)) : 0;
 }
 
-/** What to do now, on a clock, what can hurt there, and what to press when it is done: all on the first screen. */
+/** The present move on a clock, its caution, and the button that ends it: all on the first screen. */
 export function Now({
   cook,
   stage,
@@ -66,9 +66,9 @@ export function Now({
   readonly units: Units;
   readonly onPress: (kind: MarkKind) => void;
   readonly onMove: (move: Move) => void;
-  /** What else is due, or comes next. */
+  /** Other due moves, or the next ones. */
   readonly also: ReactNode;
-  /** What hands do, beneath. */
+  /** Moves of hands, beneath. */
   readonly children?: ReactNode;
 }) {
   const said = useSaid();

@@ -9,7 +9,7 @@ import { useClock } from '@/ui/clock';
 /** Problems that are told; the rest is counted. */
 const TOLD = 5;
 
-/** What the pot itself has said, from a file of messages. */
+/** Messages of the pot itself, from a file. */
 export function OpenLog({
   cook,
   onCook,

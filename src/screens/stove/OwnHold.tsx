@@ -26,7 +26,7 @@ export function OwnHold({
   const holdMin = step?.kind === 'pressure' ? step.holdMin : 0;
   const [typed, setTyped] = useState<string | null>(null);
   if (step?.kind !== 'pressure') return null;
-  // What is over is over: it ends now at the earliest.
+  // A hold that has run out ends now at the earliest.
   const least = Math.ceil(elapsedMin);
   const set = (minutes: number): void => {
     setTyped(null);

@@ -10,7 +10,7 @@ import { useCookCalls } from '@/ui/cooking/calling';
 import { CookClock, useStandIn } from '@/ui/cooking/standIn';
 import { whereIs } from '@/ui/cooking/where';
 
-/** What tells pots apart beside their names, without a colour. */
+/** Signs that tell pots apart besides their names, without a colour. */
 const SIGNS = ['●', '▲', '■', '◆', '★'] as const;
 
 export function signOf(cooks: readonly Cook[], id: string): string {

@@ -5,7 +5,7 @@ import { endOf, type Stage, type Standing, type StepTimeline } from '@/core/cook
 import { beginsOf, wordsOf } from '@/core/timetable';
 import { timeOf } from '@/session/clockText';
 
-/** What has been, what is on and what is to come, by the clock. */
+/** Stages past, present and to come, by the clock. */
 export function Stages({
   stages,
   at,

@@ -127,7 +127,7 @@ export function StandInFace({
   );
 }
 
-/** Where a cook may begin on the practice pot instead of a pot of steel. */
+/** Choice of the practice pot instead of a pot of steel. */
 export function onStandIn(cook: Cook, seed: number, at: string): Cook {
   return { ...cook, standIn: { seed, times: 10, wallAt: at, cookAt: at } };
 }

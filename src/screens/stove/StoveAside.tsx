@@ -61,7 +61,7 @@ function Table({ live }: { readonly live: Live }) {
   );
 }
 
-/** Where the cook has said that the clock is wrong: how far, and the way back to it. */
+/** Correction of the clock by the cook, and the way back. */
 function Apart() {
   const apartMs = useApart();
   if (apartMs === 0) return null;

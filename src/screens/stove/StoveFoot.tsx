@@ -37,7 +37,7 @@ interface Parts {
   readonly tries: boolean;
 }
 
-/** What else can be marked, tried, taken back; and the sheets for it. */
+/** Further marks, tests and undo; and the sheets for them. */
 export function StoveFoot({ cook, plan, live, hands, units, tries }: Parts) {
   const clock = useClock();
   const [open, setOpen] = useState<'marks' | 'more' | 'try' | 'longer' | null>(null);

@@ -32,7 +32,7 @@ function useNight(on: boolean): void {
   }, [on]);
 }
 
-/** What cooks, and how it is shown and told. @param words what is read aloud when it changes */
+/** The cook, its views and its tools. @param words what is read aloud when it changes */
 export function StoveHead({ cook, words }: { readonly cook: Cook; readonly words: string }) {
   const [night] = useKept('retort-night');
   const [aloud] = useKept('retort-aloud');

@@ -47,7 +47,7 @@ const AtTable = later(() => import('./AtTable').then((m) => m.AtTable));
 // A pot is late seldom.
 const LatePot = later(() => import('./LatePot').then((m) => m.LatePot));
 
-// What is done with the open pot comes when it is open.
+// Moves with the open pot come when it is open.
 const Finish = later(() => import('./finish/Finish').then((m) => m.Finish));
 
 /** Cooking: one clock, what to do now, the marks to press. Where it stands follows from the marks. */
@@ -82,7 +82,7 @@ export function StoveScreen({ id }: { readonly id: string }) {
   );
 }
 
-/** What the page says of itself while nothing calls. */
+/** Title of the page while nothing calls. */
 function useHeading(heading: string | null): void {
   useEffect(() => {
     setHeading(heading);

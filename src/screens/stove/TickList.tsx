@@ -22,8 +22,8 @@ const cutWords = ({ cut }: Item, units: Units): string =>
   cut ? `${formatLength(cut.mm, units)} ${cut.shape}` : '';
 
 /**
- * What goes in at a stage and is not ticked or left out yet. A cook who has ticked nothing does without the
- * list, and is not asked.
+ * Foods for a stage that are not ticked or left out yet. A cook who has ticked nothing does without the list, and
+ * is not asked.
  */
 export function unticked(cook: Cook, plan: Batch, stage: Stage): readonly Item[] {
   const { ticked, leftOut } = timelineOf(cook);
@@ -61,7 +61,7 @@ function Tick({
   );
 }
 
-/** What goes in, ticked with a thumb; what comes out, what stays apart. */
+/** Foods that go in, ticked with a thumb; foods that come out or stay apart. */
 export function TickList({
   cook,
   plan,

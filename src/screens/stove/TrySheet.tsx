@@ -8,7 +8,7 @@ import { gradesOf } from '@/core/food';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 
-/** What can be tried: foods with grades that are in the pot. */
+/** Foods that can be tried: those in the pot that have grades. */
 function tryable(plan: Batch) {
   return plan.items.flatMap((item) => {
     const family = item.apart ? null : (foodOf(item)?.family ?? null);

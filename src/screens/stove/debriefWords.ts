@@ -6,7 +6,7 @@ import { MISHAP, worthOf, type Debrief, type Decision, type Outcome } from '@/co
 import { formatLevel, formatMinutes, type Units } from '@/core/quantity';
 import { timeOf } from '@/session/clockText';
 
-/** What costs less is nothing to speak of. */
+/** Smaller costs are not mentioned. */
 const NOTHING = 0.1;
 
 const FAULT = {
@@ -26,7 +26,7 @@ const clock = (cook: Cook, s: number): string => timeOf(Date.parse(cook.startedA
 /** Less broth than this is none less, L. */
 const NOTICED_L = 0.1;
 
-/** What lay between two outcomes: the table, litres, foods that came out otherwise, danger. */
+/** Differences between two outcomes: the table, litres, foods that came out otherwise, danger. */
 function between(better: Outcome, went: Outcome, cook: Cook, units: Units): string {
   const lostL = better.brothL - went.brothL;
   const minutes = Math.round(went.tableMin - better.tableMin);
@@ -50,9 +50,9 @@ function between(better: Outcome, went: Outcome, cook: Cook, units: Units): stri
 export interface DecisionWords {
   readonly at: string;
   readonly what: string;
-  /** What the best next move was. */
+  /** Best next move. */
   readonly best: string;
-  /** What it cost not to make it; null where it cost nothing to speak of. */
+  /** Cost of not making it; null for a negligible one. */
   readonly cost: string | null;
 }
 
@@ -72,7 +72,7 @@ export function decisionWords(decision: Decision, cook: Cook, units: Units): Dec
   };
 }
 
-/** What it came down to. */
+/** Summary of the choice. */
 export function culpritWords(told: Debrief, cook: Cook, units: Units): string {
   const { culprit } = told;
   if (culprit === null)

@@ -1,4 +1,4 @@
-/** What hands do at the stove, as marks; kept as soon as they are made. */
+/** Moves of hands at the stove, as marks; kept as soon as they are made. */
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { stepsOf } from '@/core/batch/plan';

@@ -16,7 +16,7 @@ export interface Live extends Where {
   readonly stage: Stage | undefined;
   readonly belief: Belief | null;
   readonly proposal: Proposal | null;
-  /** What it costs that what is due is left undone; null where nothing is. */
+  /** Cost of leaving a due move undone; null for none. */
   readonly cost: Cost | null;
   /** On the table, ms since 1970: as the plan had it, and as it is believed now. */
   readonly plannedAt: number;
@@ -24,7 +24,7 @@ export interface Live extends Where {
   readonly standIn: StandInNow | null;
 }
 
-/** Where one thing may be proposed; at an opening the choices stand side by side instead. */
+/** Single proposal; at an opening the choices stand side by side instead. */
 function momentOf(stage: Stage | undefined): Moment | null {
   if (!stage) return null;
   switch (stage.kind) {
@@ -42,7 +42,7 @@ function momentOf(stage: Stage | undefined): Moment | null {
   }
 }
 
-/** What is due is left alone so long before it is said what that costs, min. */
+/** Delay before the page tells the cost of a due move, min. */
 const LEFT_MIN = 1;
 
 const left = ({ cook, nowS, watched }: Asked, signal: AbortSignal): Promise<Cost> =>
@@ -89,7 +89,7 @@ export function useLive(cook: Cook, clock: Clock, now: number, units: Units): Li
   const undone = isLeft(stage, at);
   const { answer: costs } = useNewest(undone ? current : null, left);
   const cost = undone && costs && sameHands(costs.of.cook, cook) ? costs.answer : null;
-  // What was proposed for a moment that is over is none.
+  // A proposal for a past moment is dropped.
   const isNow = offered?.of.moment === moment && offered.of.step === step;
   const proposal = offered && isNow && sameHands(offered.of.cook, cook) ? offered.answer : null;
   return {

@@ -1,4 +1,4 @@
-/** What is proposed, chosen and marked at the stove, in words. */
+/** Words for proposals, choices and marks at the stove. */
 import { nameOf } from '@/core/cook';
 import type { Batch } from '@/core/batch/schema';
 import type { Cost, Option, Proposal } from '@/core/live';
@@ -13,7 +13,7 @@ export function inTen(share: number): string {
 
 const clockAt = (start: number, s: number): string => timeOf(start + s * 1000);
 
-/** What a proposal is for, what it gives, and what it costs. */
+/** Purpose, benefit and cost of a proposal. */
 export function proposalWords(
   { option, asPlanned, why, items }: Proposal,
   batch: Batch,
@@ -29,7 +29,7 @@ export function proposalWords(
   return [...told, table].join(' ');
 }
 
-/** What a choice does to each food that is to be eaten, the table first. */
+/** Effect of a choice on each food that is to be eaten, the table first. */
 export function choiceLines(option: Option, batch: Batch, start: number): readonly string[] {
   const foods = batch.items.flatMap((item) => {
     const v = option.verdicts[item.id];
@@ -43,7 +43,7 @@ export function choiceLines(option: Option, batch: Batch, start: number): readon
   ];
 }
 
-/** What every minute costs, in words; null where it costs nothing. */
+/** Cost of each minute, in words; null for none. */
 export function costWords({ tableMin, items }: Cost, batch: Batch): string | null {
   const foods = items.map(
     ({ id, lost }) =>

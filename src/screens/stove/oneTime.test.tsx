@@ -101,7 +101,7 @@ describe.each(Object.entries(GOES))('a cook that is %s', (_, marks) => {
         clock = fixedClock(Date.parse(START) + (last + 0.7) * MIN);
         const now: Cook = { ...cook, marks: [...cook.marks, ...done] };
         show('c1', now);
-        // What is believed comes from a worker, and every page waits for the same.
+        // Beliefs come from a worker, and every page waits for the same one.
         await waitFor(() =>
           expect(screen.getByRole('region', { name: 'Ready at' }).textContent).toMatch(/usually/),
         );

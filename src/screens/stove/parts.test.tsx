@@ -67,7 +67,7 @@ describe('the stove', () => {
     after(2);
     fireEvent.click(screen.getByRole('checkbox', { name: '3 carrots' }));
     press('Lid locked');
-    // What is not ticked is asked once.
+    // Foods that are not ticked are asked about once.
     expect((await screen.findByRole('dialog')).textContent).not.toMatch(/carrot/);
     press('Everything is in');
     expect(heading()).toBe('Coming to pressure');

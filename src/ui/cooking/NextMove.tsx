@@ -13,7 +13,7 @@ import { clockFace } from './clockFace';
 import { CookClock, useStandIn } from './standIn';
 import { whereIs } from './where';
 
-/** What is on, where it stands, and the next move with its time; calls the cook from any page. */
+/** The running cook, its stage, and the next move with its time; calls the cook from any page. */
 function Moves({ cook, slim }: { readonly cook: Cook; readonly slim: boolean }) {
   const { units } = useHousehold().kitchen;
   const now = useNow();

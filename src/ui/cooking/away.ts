@@ -10,14 +10,14 @@ import { whereIs, type Where } from './where';
 
 /** Nobody was there for less than this, ms: a look at another page is no absence. */
 const AWAY_MS = 4 * 60_000;
-/** What was due just now is not asked about, ms: it is done now. */
+/** Moves due within this time are not asked about, ms: they are made now. */
 const OVERDUE_MS = 2 * 60_000;
 /** That somebody looks at it is kept so often, ms. */
 const KEPT_MS = 5000;
 
 const keyOf = (cook: string): string => `retort-watched-${cook}`;
 
-/** What was to happen, and when, ms. */
+/** Expected moves and their times, ms. */
 export interface Meanwhile {
   readonly at: number;
   readonly words: string;
@@ -25,7 +25,7 @@ export interface Meanwhile {
 
 export interface Question {
   readonly title: string;
-  /** What a hand was to do, and when it was to be done, ms. */
+  /** Moves of a hand and their times, ms. */
   readonly mark: MarkKind;
   readonly step: string;
   readonly dueAt: number;
@@ -68,8 +68,7 @@ function overWords(stage: Stage, units: Units): string {
 }
 
 /**
- * What was to happen while nobody was there.
- *
+ * Moves due while nobody was there.
  * @param from when somebody was there last, ms
  * @param now ms
  * @returns null where nothing was due that a hand does

@@ -1,4 +1,4 @@
-/** What is believed of a cook on its way, wherever it is shown: one belief, so that every page tells the same times. */
+/** Belief about a running cook: one for all pages, so that they tell the same times. */
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Cook, Prediction } from '@/core/batch/schema';
 import { known, timelineOf } from '@/core/cook';
@@ -9,7 +9,7 @@ import { ask } from '@/workers';
 import { isWatched, nowSOf, sameHands } from './standIn';
 import { keepPrediction, predictionNow } from './where';
 
-/** What is believed is worked out again after so long without a mark, ms of the cook's time. */
+/** Beliefs are computed again after this time without a mark, ms of the cook's time. */
 const AGAIN_MS = 60_000;
 /** And no sooner than this after the last time, ms of the wall's, unless hands have done something. */
 const LEAST_MS = 3000;
@@ -17,7 +17,7 @@ const LEAST_MS = 3000;
 const LEAST_FAST_MS = 6000;
 const FAST_TIMES = 10;
 
-/** What each step is to take, as it is believed now. */
+/** Believed duration of each step. */
 function predictedNow(cook: Cook, belief: Belief): Prediction {
   const { plan, steps: went } = timelineOf(cook);
   const predicted = new Map(cook.predicted.steps.map((s) => [s.id, s]));
@@ -88,7 +88,7 @@ export interface Believed {
   readonly belief: Belief | null;
   /** The newest question that was answered, where hands have done nothing since. */
   readonly current: Asked | null;
-  /** What each step is to take, as it is believed now. */
+  /** Believed duration of each step. */
   readonly predicted: Prediction;
 }
 

@@ -80,7 +80,7 @@ async function notify({ id, href, of, words, caution, at }: Call): Promise<void>
     if (kept?.active)
       await kept.showNotification(title, {
         ...options,
-        // Where the browser gives them.
+        // In browsers that have them.
         actions: [
           { action: 'heard', title: 'Heard' },
           { action: 'open', title: 'To the pot' },
@@ -108,7 +108,7 @@ function call(one: Call): void {
 /** A touch is over, ms after the finger is up. */
 const TOUCH_MS = 300;
 
-/** What a browser shows on the icon of the app, where it does. */
+/** Badge on the icon of the app, in browsers that have one. */
 interface Badged {
   readonly setAppBadge?: (count: number) => Promise<void>;
   readonly clearAppBadge?: () => Promise<void>;
@@ -137,7 +137,7 @@ export function useCaller(): void {
     return () => clearInterval(again);
   }, [ids]);
   useEffect(() => {
-    // What calls goes from the page once the touch is over: nothing moves under a finger.
+    // An answered call leaves the page once the touch is over: nothing moves under a finger.
     const touched = (): void => void setTimeout(() => hear(clock.now()), TOUCH_MS);
     const told = ({ data }: MessageEvent): void => {
       if (data === 'heard') touched();
@@ -162,7 +162,7 @@ export function useCall(due: Omit<Call, 'at'> | null): void {
     const now = { id, href, of, words, caution, voice };
     const again = (): void => raise({ ...now, at: clock.now() });
     again();
-    // What was heard and not done is called anew after a while.
+    // Answered calls whose move is not made call again after a while.
     const later = setInterval(again, REPEAT_MS);
     return () => {
       clearInterval(later);

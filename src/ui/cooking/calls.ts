@@ -4,12 +4,12 @@ import { create } from 'zustand';
 /** Something that is due. */
 export interface Call {
   readonly id: string;
-  /** Where a touch leads. */
+  /** Target of a touch. */
   readonly href: string;
   /** Which pot, or what cools. */
   readonly of: string;
   readonly words: string;
-  /** What can hurt there; null for nothing. */
+  /** Caution; null for none. */
   readonly caution: string | null;
   /** Place of its pot among those that are on: each has its own sound. */
   readonly voice: number;
@@ -25,7 +25,7 @@ interface Calls {
   readonly waiting: readonly Call[];
   /** Called, and heard at this time, ms, by id. */
   readonly heard: ReadonlyMap<string, number>;
-  /** What the page says of itself while nothing calls. */
+  /** Title of the page while nothing calls. */
   readonly heading: string | null;
 }
 
@@ -62,12 +62,12 @@ export function hear(now: number): void {
   );
 }
 
-/** What the page says of itself in its title; null for the name of the house. */
+/** Title that the page asks for; null for the name of the house. */
 export function setHeading(heading: string | null): void {
   useCallStore.setState({ heading });
 }
 
-/** What stands in the title of the page. @example titleOf([], "12:05 Hold") // "12:05 Hold" */
+/** Title of the page. @example titleOf([], "12:05 Hold") // "12:05 Hold" */
 export function titleOf(waiting: readonly Call[], heading: string | null): string {
   const [first] = waiting;
   if (!first) return heading ?? 'Retort';

@@ -1,4 +1,4 @@
-/** What the stove's big clock shows. */
+/** Reading of the stove's big clock. */
 import type { Stage, Standing } from '@/core/cook';
 
 export interface ClockFace {

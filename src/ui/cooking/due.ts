@@ -1,4 +1,4 @@
-/** What the cook is called for, and what may be marked beside the next thing. */
+/** Calls for the cook, and marks offered beside the next one. */
 import { potKindOf } from '@/core/vocabulary';
 import { FAULTS, type Cook, type Mark, type MarkKind } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
@@ -20,7 +20,7 @@ export function isLate(stage: Stage, at: Standing): boolean {
   return -at.leftMin > Math.max(LATE_MIN, LATE_SHARE * stage.expectMin);
 }
 
-/** What is due at a stage; null where nothing is. Each is called by its id. */
+/** Call due at a stage; null for none. Each is called by its id. */
 export function dueOf(stage: Stage | undefined, at: Standing, units: Units): Due | null {
   if (!stage) return { id: 'table', words: 'Serve', caution: null };
   const { title, caution } = wordsOf(stage, units);
@@ -47,7 +47,7 @@ export function dueOf(stage: Stage | undefined, at: Standing, units: Units): Due
 
 export type MoreMark = readonly [kind: MarkKind, words: string, fault?: Mark['fault']];
 
-/** What else may be marked at a stage, beside its own. */
+/** Further marks at a stage, beside its own. */
 export function moreMarksOf(stage: Stage, cook: Cook): readonly MoreMark[] {
   const step = timelineOf(cook).steps.find(({ id }) => id === stage.step);
   const opened = step && firstOpened(step);

@@ -62,7 +62,7 @@ function hear(link: PotLink, newest: () => Cook): () => void {
   return link.listen((messages) => {
     const now = newest();
     if (sameHeard(now, heardBy(now, messages))) return;
-    // What hands did in this very moment stands beside it.
+    // Moves of this very moment stand beside it.
     changeCook(now.id, (cook) => heardBy(cook, messages));
   });
 }
@@ -98,7 +98,7 @@ function standInLink(
         over = true;
         clearInterval(timer);
       };
-      // What failed once fails again: it is told, and not asked for every moment.
+      // A failure is told once, and not asked for again every moment.
       const stop = (reason: unknown): null => {
         if (!over) useApp.setState({ notice: STOPPED(reasonWords(reason)) });
         end();

@@ -1,4 +1,4 @@
-/** Where a cook stands at a moment of its own clock, and what hands have to do next in it. */
+/** Position of a cook at a moment of its own clock, and the next moves of hands. */
 import type { Cook, Prediction } from '@/core/batch/schema';
 import { asPresumed, timelineOf } from '@/core/cook';
 import type { Units } from '@/core/quantity';
@@ -13,15 +13,15 @@ export interface Where {
   readonly ahead: readonly Ahead[];
 }
 
-/** What the steps of cooks are to take as it is believed by now, by their ids. */
+/** Believed durations of steps, by cook. */
 const PREDICTIONS = new Map<string, Prediction>();
 
-/** Whoever believes something of a cook tells it here, so that all that shows its times tells the same. */
+/** Every view with a belief about a cook tells it here, so that all of them show the same times. */
 export function keepPrediction(cook: Cook, predicted: Prediction): void {
   PREDICTIONS.set(cook.id, predicted);
 }
 
-/** What the steps of a cook are to take, as it was believed last, or else as it was planned. */
+/** Last believed durations of a cook's steps, or the planned ones. */
 export function predictionNow(cook: Cook): Prediction {
   return PREDICTIONS.get(cook.id) ?? cook.predicted;
 }

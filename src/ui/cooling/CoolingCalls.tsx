@@ -1,6 +1,6 @@
 'use client';
 
-/** What cools calls too: stir it, into the fridge, it stands out too long. */
+/** Calls from cooling food: stir it, into the fridge, it stands out too long. */
 import { COOL_C, fallsTo, HOT_C, isLost } from '@/core/guard';
 import type { Followed, WayKey } from '@/core/keep';
 import { useNow } from '@/ui/clock';
@@ -9,7 +9,7 @@ import { useHousehold, coolingNow, type CoolingCook } from '@/ui/household';
 import { useFollowed } from './followed';
 
 const MS = 60_000;
-/** What stands in ice is stirred so often, min (common practice, no source). */
+/** Interval for stirring in ice, min (common practice, no source). */
 const STIR_MIN = 15;
 /** Last of the voices, so that it is no pot's. */
 const VOICE = 4;
@@ -30,7 +30,7 @@ const FRIDGE_AT: Readonly<Partial<Record<WayKey, number>>> = {
 /** It is called so long, min: the page does not see what is done in the kitchen. */
 const CALLED_MIN = 30;
 
-/** What is due of something that cools. @param minute since it began to cool */
+/** Call due from cooling food. @param minute since it began to cool */
 export function coolingDue({ curve, judged, pastAt, way }: Followed, minute: number): Due | null {
   const isNow = (at: number | null): boolean =>
     at !== null && minute >= at && minute < at + CALLED_MIN;

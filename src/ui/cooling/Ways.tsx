@@ -56,7 +56,7 @@ function Row({
 
 type WaysAnswer = Newest<Asked, readonly Tried[]>;
 
-/** What is left, cooled by every way, away from this thread; null asks nothing. @param left steady over renders */
+/** The rest, cooled by every way, in a worker; null asks nothing. @param left steady over renders */
 export function useWays(left: Left | null): WaysAnswer {
   const { kitchen } = useHousehold();
   const asked = useMemo<Asked | null>(

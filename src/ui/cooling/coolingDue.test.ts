@@ -13,7 +13,7 @@ const told = (way: string, litres = 3) =>
     { ambientC: 20, altitudeM: 0, fridgeC: 4 },
   );
 
-/** What is called, minute by minute, each once. */
+/** Calls minute by minute, each once. */
 function called(way: string, litres?: number): readonly string[] {
   const found = told(way, litres);
   const ids = Array.from({ length: 900 }, (_, minute) => coolingDue(found, minute)?.id ?? null);

@@ -6,7 +6,7 @@ import { holderName } from '@/core/vocabulary';
 export const wayName = (key: WayKey): string => WAYS[key].name;
 export const wayDoes = (key: WayKey): string => WAYS[key].does;
 
-/** What a way needs, in words; empty for nothing. */
+/** Equipment that a way needs, in words; empty for nothing. */
 export function needWords({ pans, iceKg, jars }: Needs, units: Units): string {
   const words = [
     ...(pans ? [`${pans} ${pans > 1 ? 'pans' : 'pan'}, 33 by 23 cm or so`] : []),

@@ -145,7 +145,7 @@ function gentler(context: Context, flavour: FlavourReport): Remedy | undefined {
           release: { method: 'quick' },
           label: 'Open the valve at once',
         };
-  // What is done this soon would be spoilt by a release; it simmers in the open pot.
+  // Foods this quickly done would be spoilt by a release; they simmer in the open pot.
   if (flavour.bestMin <= SOON_MIN)
     return {
       do: 'put-in-after',

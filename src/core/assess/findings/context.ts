@@ -27,7 +27,7 @@ export interface Context {
   readonly boilC: number;
   /** Dangers that the guard finds. */
   readonly dangers: readonly Danger[];
-  /** What came out how often; null while it is not known. */
+  /** Frequencies of outcomes; null while they are unknown. */
   readonly draws: Draws | null;
 }
 

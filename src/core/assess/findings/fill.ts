@@ -143,7 +143,7 @@ const WHOLE_PACKING = 0.42;
 /** Less than this is not worth breaking bones for, L. */
 const WORTH_L = 0.15;
 
-/** What breaking up a heap of frames and carcasses makes room for; empty where there are none. */
+/** Room made by breaking up a heap of frames and carcasses; empty where there are none. */
 function breakWords({ model, units, filled }: Context, { parts, run }: Closing): string {
   const bones = new Set(
     model.plan.items

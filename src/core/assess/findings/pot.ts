@@ -80,7 +80,7 @@ export const releaseCosts: Judge = ({ model, releases, units }) =>
     ];
   });
 
-/** What is in the pot while it is under pressure. */
+/** Foods in the pot while it is under pressure. */
 function underPressure({ model }: Context): readonly PlannedItem[] {
   const steps = model.plan.steps.flatMap((s, i) => (s.kind === 'pressure' ? [i] : []));
   return model.plan.items.filter((item) => steps.some((step) => isIn(item, step)));
@@ -97,7 +97,7 @@ const THICK_SHARE = 0.3;
 const MUCH_PASTE = 0.04;
 const THIN_SHARE = 0.2;
 
-/** What lies where it is put; the rest is poured, and runs down to the bottom by itself. */
+/** Solids stay where they are put; the rest is poured, and runs down to the bottom by itself. */
 const LIES: ReadonlySet<string> = new Set([
   'tomato-paste',
   'canned-tomatoes',
@@ -134,7 +134,7 @@ export const crust: Judge = ({ model, units }) => {
   return plan.steps.flatMap((step, index): Finding[] => {
     if (step.kind !== 'saute' || step.deglazeMl !== undefined) return [];
     const lid = plan.steps.findIndex(({ kind }, i) => i > index && kind === 'pressure');
-    // What is browned after it, or strained, has its own scraping.
+    // Foods browned later, or strained out, have their own scraping.
     const again = plan.steps.some(({ kind }, i) => i > index && i < lid && kind === 'saute');
     const browned = plan.items.filter((i) => CRUSTS.has(i.food.group) && isIn(i, index));
     if (lid < 0 || again || browned.length === 0) return [];

@@ -1,4 +1,4 @@
-/** What would bring an item to what is wanted of it, as candidates for a trial by the model. */
+/** Candidate changes that would bring an item to its wish, for a trial by the model. */
 import { isIn } from '../../series';
 import { isToBreakDown, type PlannedItem, type PlannedStep } from '../../batch/plan';
 import { cookRate, donenessOf, USUAL_Z } from '../../doneness';

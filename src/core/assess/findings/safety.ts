@@ -18,7 +18,7 @@ const itemOf = ({ items }: Context, { item }: Danger): ItemReport | undefined =>
 const cookOn: Answer = (context, danger) => {
   const item = itemOf(context, danger);
   if (!item) return [];
-  // What is hot enough as given is short in some draws only: steps of time ask them.
+  // Foods that are hot enough as planned can fall short in some draws: finer time steps decide.
   return [...longer(context, item), ...surer(context, item)];
 };
 /** Minutes in the open pot of what waits until the lid is off. */

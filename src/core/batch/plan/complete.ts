@@ -14,7 +14,7 @@ import type { Batch, Cut, Done, Item, Kitchen, Pot, PressureStep, Step } from '.
 export interface PlannedStay {
   readonly from: number;
   readonly to: number;
-  /** What is done with it before it goes in. */
+  /** Handling of the food before it goes in. */
   readonly done: readonly Done[];
   /** Share of it that goes in then: less than 1 where meat was picked off its bones. */
   readonly keeps: number;
@@ -172,7 +172,7 @@ function pickedShare({ picked, group }: Food): number {
 
 /** Stays of an item in the pot, its last one to the step at which it is out. */
 function staysIn(item: Item, food: Food, spans: readonly Stretch[], frame: Frame) {
-  // What is part of the liquid cannot be told apart again: it has one stay.
+  // A food that becomes liquid cannot be lifted out again: it has one stay.
   const liquid = food.shape === null && food.fishOut !== true;
   const [first] = spans;
   const last = spans.at(-1);

@@ -1,4 +1,4 @@
-/** What kind of dish a batch is, by the words of its name: in some, grain and pulse are meant to break down. */
+/** Kind of dish, by the words of a batch's name: in some, grain and pulse are meant to break down. */
 import { gradesOf, type Dish, type Food, type Span } from '../../food';
 import type { Batch } from '../schema/types';
 

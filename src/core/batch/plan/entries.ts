@@ -8,7 +8,7 @@ export interface Into {
   readonly item: Item;
   /** It was in before: it comes back from its plate. */
   readonly back: boolean;
-  /** What is done with it before it goes in. */
+  /** Handling of the food before it goes in. */
   readonly done: readonly Done[];
 }
 

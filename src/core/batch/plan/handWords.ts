@@ -1,4 +1,4 @@
-/** What hands do with a food outside the pot, in words. */
+/** Handling of a food outside the pot, in words. */
 import {
   formatAmount,
   formatLength,
@@ -17,7 +17,7 @@ export function doneMin({ how, minutes }: Done): number {
   return minutes ?? handlingOf(how).minutes;
 }
 
-/** Where it is done; null on a board. */
+/** Place where it happens; null on a board. */
 export function doneIn({ how, in: vessel }: Done): VesselName | null {
   return vessel ?? handlingOf(how).vessel;
 }
@@ -31,7 +31,7 @@ const AT: Readonly<Record<VesselName, string>> = {
   'rice pot': 'in a',
 };
 
-/** What was done with it. @example doneWords({ how: 'browned' }, 'metric') // 'browned in a skillet, 8 min' */
+/** Handling in the past tense. @example doneWords({ how: 'browned' }, 'metric') // 'browned in a skillet, 8 min' */
 export function doneWords(done: Done, units: Units): string {
   const { how, cut, ladleMl, ovenC } = done;
   const vessel = doneIn(done);
@@ -58,7 +58,7 @@ export function doneWords(done: Done, units: Units): string {
 export function doWords(done: Done, name: string, units: Units): string {
   const { how } = done;
   const { act } = handlingOf(how);
-  // What comes after the word for it: where, how hot, how long, into what.
+  // Details after the verb: vessel, heat, minutes, cut.
   const rest = how === 'picked' ? '' : doneWords(done, units).slice(how.length);
   const said = how === 'picked' ? `pick the meat off ${name}` : `${act} ${name}${rest}`;
   return `${said.charAt(0).toUpperCase()}${said.slice(1)}.`;

@@ -1,4 +1,4 @@
-/** What goes in when the pot is open for good: the step for it is made where there is none. */
+/** Foods that go in when the pot is open for good: their step is made where there is none. */
 import { enterWith, freshStepId } from './edit';
 import { stepsOf } from './complete';
 import type { Batch } from '../schema/types';

@@ -1,4 +1,4 @@
-/** What an amount makes of a food: a joint by the piece, a whole animal by its bare name, cups where it has no piece. */
+/** The food behind an amount: a joint by the piece, a whole animal by its bare name, cups where it has no piece. */
 import { amountGrams, foodByKey, nameWords, type Food } from '../../food';
 import { formatAmount, isMassUnit, type Amount, type Units } from '../../quantity';
 
@@ -30,7 +30,7 @@ export function wholeAnimal(name: string, food: Food, amount: Amount | null): Fo
   return amount.unit === 'piece' || heavy ? (foodByKey(animal) ?? food) : food;
 }
 
-/** What is poured until it covers the rest. */
+/** Liquids poured until they cover the rest. */
 export const UNTIL_COVERED: ReadonlySet<string> = new Set(['water', 'broth', 'salted-broth']);
 
 /** Pieces are what "2 leeks" means; where a food has none, the amount needs a measure. */

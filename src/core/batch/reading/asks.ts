@@ -1,4 +1,4 @@
-/** What a line leaves open, as a question with answers that are the line in other words. */
+/** Open points of a line, as questions whose answers are the line in other words. */
 import { capital, spoken, type Food } from '../../food';
 import { formatAmount, formatLength, type Amount, type Units } from '../../quantity';
 

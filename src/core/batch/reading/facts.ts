@@ -1,4 +1,4 @@
-/** What a line says of its food besides its name and its amount: how warm, how soaked, where it goes. */
+/** Facts of a line beside name and amount: temperature, soaking, place in the plan. */
 import { FRIDGE_C, FROZEN_C } from '../plan/complete';
 import type { Food, FoodGroup } from '../../food';
 import { durationsInFigures } from '../../quantity';
@@ -23,7 +23,7 @@ const TEMPERATURES: readonly (readonly [RegExp, number | undefined])[] = [
   [/\b(?:warm|lukewarm)\b/i, 40],
   [/\b(?:chilled|from the fridge)\b/i, FRIDGE_C],
 ];
-/** As it is taken without a word: from the fridge, the tap or the shelf. */
+/** Usual temperatures where none is given: fridge, tap or shelf. */
 const AS_USUAL =
   /\b(?:frozen,? (?:and |then )?)?(?:thawed|defrosted)\b|\b(?:cold|cool|raw|uncooked)\b/i;
 
@@ -42,7 +42,7 @@ const END =
   /\b(?:(?:(?:stirred|added|thrown|put|mixed|folded|whisked|goes|go|tipped) in(?:to it)?|added|stirred through|folded through)?\s*(?:(?:at|for) the (?:very )?end|after cooking|when (?:it is |it's )?done|to finish|at the last (?:minute|moment)|just before serving|before serving|after (?:the )?(?:lid|pressure|release|opening)))\b/i;
 const COOKED =
   /\b(?:pre-?)?cooked\b(?!\s+(?:apart|separately|in (?:its|their|another|a separate)))|\bleft-?over\b|\brotisserie\b/i;
-/** What is cooked before and cooks no more. */
+/** Foods that come cooked and cook no further. */
 const COOKED_BEFORE: ReadonlySet<FoodGroup> = new Set([
   'meat',
   'poultry',

@@ -1,4 +1,4 @@
-/** What a cook puts right once is known from then on. */
+/** A correction by the cook is remembered from then on. */
 import { nameWords, type Meant } from '../../food';
 import { vocabularyOf } from './names';
 import type { ReadLine } from './reword';

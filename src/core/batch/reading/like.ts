@@ -58,7 +58,7 @@ const GAINS = /\b(?:swells?|drinks?|grows?|doubles?|triples?|takes? up|soaks? up
 const LOSES = /\b(?:shrinks?|loses?|collapses?|juices?|juicy|watery)\b/i;
 const NO = /\b(?:no|not|never|neither|without)\b|n.t\b/i;
 
-/** What a food weighs cooked, as a multiple of its mass raw; null where none is said or it is out of bounds. */
+/** Cooked mass of a food as a multiple of its raw mass; null where none is given or it is out of bounds. */
 function cookedIn(clause: string, like: Food): number | null {
   const gains = GAINS.test(clause);
   const loses = LOSES.test(clause);
@@ -69,7 +69,7 @@ function cookedIn(clause: string, like: Food): number | null {
   const multiple = multipleIn(clause);
   let times = multiple;
   if (multiple !== null && loses) times = /\bto\b/i.test(clause) ? multiple : 1 - multiple;
-  // What is drunk comes on top of what was there.
+  // Water taken up comes on top of the dry mass.
   else if (multiple !== null && /\b(?:by|drinks?|up|absorbs?)\b/i.test(clause))
     times = 1 + multiple;
   if (times !== null) return times >= LEAST && times <= MOST ? times : null;

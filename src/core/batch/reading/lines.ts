@@ -28,7 +28,7 @@ function inSource(marks: readonly Mark[], { spans }: Part): readonly Mark[] {
 /** A longer line is none of a list, characters. */
 const LONGEST_LINE = 500;
 
-/** What a group of lines is for, in front of its first: "For the tempering: 1 tbsp oil". */
+/** Purpose of a group of lines, as its heading says: "For the tempering: 1 tbsp oil". */
 const GROUP_HEAD = /^\s*for (?:the )?[^:\d,]{2,40}:\s+(?=\S)/i;
 
 /** Reads one line for all its foods: "salt and pepper", "2 carrots and 1 leek". */

@@ -1,6 +1,6 @@
-/** What became of each word and each number of a text: nothing that a cook says goes in silence. */
+/** Fate of each word and number of a text: nothing that a cook says is dropped in silence. */
 
-/** What a word became. Talk carries no fact; what is unused may carry one, and nothing was made of it. */
+/** Fate of a word. Talk carries no fact; what is unused may carry one, and nothing was made of it. */
 export type Fate =
   | 'amount'
   | 'food'

@@ -113,7 +113,7 @@ function eitherOf(name: string, index: FoodIndex): Either {
     : { name: second, other: parallel ? null : first };
 }
 
-/** What a line's words may name. */
+/** Foods that a line's words may name. */
 export interface Found {
   readonly matches: readonly FoodMatch[];
   /** The name as it was taken, where its spelling was mended. */

@@ -30,7 +30,7 @@ const EACH_LAST = new RegExp(
 );
 const ZEST_AND_JUICE =
   /^\s*(?:(?:the|finely|freshly|grated)\s+)*(zest|rind|peel|juice)\s+(?:and|&|\+)\s+(juice|zest|rind|peel)\s+(of\s+.+)$/i;
-/** What stands between foods of a line. */
+/** Words between the foods of a line. */
 const BETWEEN =
   /\s*(?:,\s*(?:and|plus)\b|,|;|\s\+|&|\b(?:and|plus|mixed (?:with|into|in)|(?:whisked|stirred|blended|dissolved) (?:with|into|in))\b)\s*/gi;
 const LED = new RegExp(String.raw`^(?:about |another |the )?${NUMBER}\s*(?=\S)`, 'iu');
@@ -50,7 +50,7 @@ const BLOT = '#';
 const outside = (line: string): string =>
   line.replace(/\([^)]*\)/g, (all) => BLOT.repeat(all.length));
 
-/** Where a text is parted, as spans. */
+/** Spans of a text between its separators. */
 function piecesOf(line: string, from: number, to: number): readonly Span[] {
   const spans: [number, number][] = [];
   let start = from;
@@ -100,7 +100,7 @@ function ledParts(line: string, names: Names): readonly Part[] | null {
     const words = line.slice(from, to);
     const led = LED.exec(words);
     const last = spans.at(-1);
-    // What has no amount, or no food, is said of the food before it.
+    // A part without an amount or a food belongs to the food before it.
     if (last && !(led && names(words) !== null)) last[1] = to;
     else spans.push([from, to]);
   }

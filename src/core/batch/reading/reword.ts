@@ -18,7 +18,7 @@ export interface ReadLine {
   readonly text: string;
   /** The line as it was written, where it names several foods and the text is what it says of this one. */
   readonly source: string;
-  /** What became of the words of the source that speak of this food. */
+  /** Fate of the source's words about this food. */
   readonly marks: readonly Mark[];
   /** Phrases of which nothing was made, and nothing is said elsewhere. */
   readonly left: readonly string[];
@@ -35,7 +35,7 @@ export interface ReadLine {
   readonly food: Food | null;
   /** Guesses and omissions, in words for the cook. */
   readonly unsure: readonly string[];
-  /** What it leaves open, with answers. */
+  /** Open points, with answers. */
   readonly asks: readonly LineAsk[];
   /** Nearest foods when none was sure. */
   readonly nearest: readonly Food[];
@@ -73,7 +73,7 @@ export function likened(line: ReadLine, like: string): string {
   return `${splitLike(line.text)[0]} like ${afterLike(like)}`;
 }
 
-/** What a line puts in, and whether at the end; null where it puts nothing in. */
+/** Food that a line puts in, and whether at the end; null for none. */
 export function newItem({ item, place }: ReadLine): NewItem | null {
   return item && { ...item, ...(place === 'end' && { atEnd: true as const }) };
 }

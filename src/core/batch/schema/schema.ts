@@ -195,7 +195,7 @@ export const doneSchema = object(
     /** As usual where they are missing. */
     minutes: number(0, 600, 'min'),
     ovenC: number(40, 300, '°C'),
-    /** As it is cut then. */
+    /** Cut of the food then. */
     cut: cutSchema,
     /** Liquid that is ladled out, blended with it and poured back, ml. */
     ladleMl: number(1, 20000, 'ml'),
@@ -212,7 +212,7 @@ export const staySchema = object(
      * if it is something that is strained out.
      */
     to: text('the id of a step'),
-    /** What is done with it before it goes in: in another vessel, or beside the pot since the stay before. */
+    /** Handling before it goes in: in another vessel, or beside the pot since the stay before. */
     done: atMost(list(doneSchema, 'a list of what is done'), MOST_DONE, 'things done'),
   },
   'a stay in the pot: from a step to a step',

@@ -1,7 +1,7 @@
 /** Foods that cook as another food of the table does: only what differs is said. */
 import type { Food, Solid } from '../types';
 
-/** What differs; thickness may be said alone. */
+/** Differences between two foods; thickness may be said alone. */
 export type Differs = Partial<Omit<Food, 'key' | 'name' | 'group' | 'shape' | 'like'>> & {
   readonly mm?: number;
   readonly kind?: Solid;

@@ -1,8 +1,6 @@
 /**
- * What becomes part of the liquid or seasons it.
- *
- * Compositions per 100 g: USDA FoodData Central, from memory. Salt contents: common practice
- * (table salt 6 g a teaspoon, stock base about 2.2 g of salt a teaspoon).
+ * Foods that become part of the liquid or season it. Compositions per 100 g: USDA FoodData Central, from memory.
+ * Salt contents: common practice (table salt 6 g a teaspoon, stock base about 2.2 g of salt a teaspoon).
  */
 import { rows } from './row';
 

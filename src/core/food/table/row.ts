@@ -27,7 +27,7 @@ const FAMILY: Readonly<Record<FoodGroup, Family | null>> = {
   seasoning: null,
 };
 
-/** What a row may leave to its group's habit. */
+/** Fields that a row may leave to its group's habit. */
 type Options = Partial<Omit<Food, 'key' | 'name' | 'group' | 'composition' | 'shape'>> & {
   readonly shape?: readonly [Solid, number] | null;
 };

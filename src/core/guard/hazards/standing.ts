@@ -76,7 +76,7 @@ function asideOf(course: Course): readonly Danger[] {
       {
         hazard: 'standing-raw',
         rule: 'danger-zone',
-        // What is out for good may be in the fridge, and nobody can say so: it is told.
+        // Foods taken out for good may be in the fridge; nobody knows, so the plan says so.
         level: food.leavesAt < course.steps.length ? 'warn' : 'stop',
         harm: 1 + asideMin / STANDS_MIN,
         item: id,

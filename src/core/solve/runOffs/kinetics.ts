@@ -1,7 +1,6 @@
 /**
- * What runs of bones give for any holds, read off one run of the heat model with long ones: what
- * warm-ups and releases do, and each hold minute by minute. Near enough to search with; what is
- * proposed goes through the model again.
+ * Yields of runs of bones for any holds, read off one run of the heat model with long ones: warm-ups, releases,
+ * and each hold minute by minute. Near enough to search with; what is proposed goes through the model again.
  */
 import { bonesModel, type BonesModel, lastBefore, type Model, runModel } from '../../model';
 import { setExtractionHold, stepsOf, stretchesOf } from '../../batch/plan';
@@ -16,7 +15,7 @@ const STEP_S = 30;
 
 /** One kind of bone in a run; tables by whole minutes of the hold. */
 interface KindInRun {
-  /** What warm-up and release add up to, as rate times time. */
+  /** Extraction during warm-up and release, as rate times time. */
   readonly before: number;
   readonly after: number;
   /** Share of what is left as the hold begins that is still there after so many minutes. */
@@ -56,7 +55,7 @@ function sumOver(
   return sum;
 }
 
-/** What a hold does to one kind of bone, minute by minute: thick ones are still warming up. */
+/** Extraction from one kind of bone during a hold, minute by minute: thick ones are still warming up. */
 function tables(
   s: readonly number[],
   [hot, over]: readonly [number, number],

@@ -1,11 +1,11 @@
-/** What one run more would give. */
+/** Yield of one more run. */
 import { assess } from '../../assess';
 import { addExtraction, foodOf, stretchesOf } from '../../batch/plan';
 import type { Batch, Kitchen, Pot } from '../../batch/schema';
 
 export interface NextRun {
   readonly strongG: number;
-  /** What sets in it, g/L. */
+  /** Gelatine that sets in it, g/L. */
   readonly gPerL: number;
   readonly minutes: number;
   readonly fuelKWh: number;

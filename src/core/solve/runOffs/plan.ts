@@ -145,7 +145,7 @@ function tryWater(asked: Asked, runs: number, litres: number): RunOffOption | nu
     const whole = a.runOffs?.blends.at(-1);
     if (!whole) return null;
     const totalMin = a.bones.at(-1)?.endMin ?? a.time.totalMin;
-    // Where the tables were a little off, ask for as much more.
+    // Asks for more where the tables were a little short.
     const short = target === null || !aim.set ? 0 : SET_FROM[aim.set] / whole.gPerL - 1;
     const late = hours === undefined || !aim.hours ? 0 : totalMin / 60 - aim.hours;
     if (pass < PASSES && ((short > 0 && short < 0.2) || (late > 0 && late < 0.5))) {
@@ -184,7 +184,7 @@ function waters(asked: Asked, runs: number, least: number, most: number): readon
   const now = extractionWaterL(batch, 0);
   const kept = Math.min(most, Math.max(least, now));
   if (aim.litres !== undefined) {
-    // What the bones hold back is made up for once it is known.
+    // Makes up for the liquid that the bones hold back, once it is known.
     return [Math.min(most, Math.max(least, aim.litres / runs))];
   }
   return aim.set ? [kept, (kept + least) / 2, least] : [kept];

@@ -13,7 +13,7 @@ export interface RunOffOption {
   readonly gPerL: number;
   readonly set: SetState;
   readonly fuelKWh: number;
-  /** What of the aim it misses, a sentence each. */
+  /** Parts of the aim that it misses, a sentence each. */
   readonly misses: readonly string[];
 }
 

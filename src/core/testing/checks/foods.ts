@@ -95,7 +95,7 @@ const IFCT: readonly (readonly [key: string, name: string, within?: number])[] =
 /** Points of water by which a counterpart may differ; the exceptions stand in the table above. */
 const USUAL_POINTS = 5;
 
-/** What the package's own types leave out. */
+/** Types that the package's own lack. */
 const tables = compositions as unknown as ((name: string) => readonly IndianFood[]) & {
   readonly load: () => Promise<unknown>;
 };

@@ -1,4 +1,4 @@
-/** What a food has had along a route of the chart, by its minutes: what the fit looks at. */
+/** Thermal history of a food along a route of the chart, by its minutes: input of the fit. */
 import { cookValues } from '../../doneness';
 import type { ChartRow } from '../../doneness/chart';
 import { chartRun, type How } from '../chartRoute';

@@ -19,7 +19,7 @@ import { lateBounds, lateOf } from './lateness';
 import { needPrior, zPrior } from './priors';
 import { doneAt, lookAt, type At, type Cooked, type Seen } from './rows';
 
-/** What is fitted of a food. */
+/** Parameters fitted for a food. */
 export interface Fitted {
   readonly needMin: number;
   readonly lateMin: number | null;
@@ -83,7 +83,7 @@ function logPosterior(cooked: Cooked, { seen }: At, needMin: number, late: numbe
   return sum;
 }
 
-/** What melts early is not late before it is done. */
+/** A food that melts early is not late before it is done. */
 function lateOver(late: number | null, needMin: number): number {
   return Math.max(late ?? 0, 1.02 * needMin);
 }
@@ -113,7 +113,7 @@ function fitAt(cooked: Cooked, z: number) {
   const bounds = lateBounds(cooked, here);
   const late = lateOf(cooked, bounds);
   const { needMin: needed, value } = bestNeed(cooked, here, late);
-  // Where the chart says by when it is late, it is done before.
+  // A food that the chart calls late by a time is done before it.
   const needMin = late !== null && bounds.below < Infinity ? Math.min(needed, late / 1.02) : needed;
   return {
     needMin,

@@ -5,7 +5,7 @@ import { BOUNDS, meanCook, type Bound } from '../../texture';
 import { at, middle, rangeOf } from './curves';
 import { FIRM, wishOf, type At, type Cooked } from './rows';
 
-/** What lateness must lie between. */
+/** Bounds of lateness. */
 export interface LateBounds {
   /** Below this what the chart calls right would be too far. */
   above: number;
@@ -60,7 +60,7 @@ export function lateBounds(cooked: Cooked, { seen }: At): LateBounds {
   return bounds;
 }
 
-/** Where lateness lies between what is right and 2.5 times that, 0 to 1 in logarithms (assumed). */
+/** Position of lateness between right and 2.5 times that, 0 to 1 in logarithms (assumed). */
 const USUAL_PLACE = 0.5;
 const PLACE: Readonly<Partial<Record<Family, number>>> = {
   green: 0.97,
@@ -73,7 +73,7 @@ const PLACE: Readonly<Partial<Record<Family, number>>> = {
 /** Lateness over what is right, where the chart has no 2.5 times (assumed). */
 const USUAL_BEYOND = 1.6;
 const BEYOND: Readonly<Partial<Record<Family, number>>> = { aromatic: 1.1, pulse: 1.3 };
-/** What is meant to melt is creamy while the chart calls it right. */
+/** A food meant to melt is creamy while the chart calls it right. */
 const MELTS = 0.7;
 
 export function lateOf({ food, family }: Cooked, b: LateBounds): number | null {

@@ -1,4 +1,4 @@
-/** What is known of z and need before any row is looked at, by published kinetics. */
+/** Priors of z and need by published kinetics, before any row is read. */
 import type { Family, Food } from '../../food';
 
 /** z before any row was looked at, C: mean and standard deviation. */

@@ -1,4 +1,4 @@
-/** What a line written blind was read as, held against its answer. */
+/** Reading of a line written blind, compared with its answer. */
 import { readLines, type ReadLine, type ReadsFor } from '../../batch/reading';
 import { amountGrams, foodByKey } from '../../food';
 import { parseAmount, type Amount } from '../../quantity';
@@ -117,7 +117,7 @@ function verdictOn(lines: readonly ReadLine[], answers: readonly Answer[]): Verd
     }),
   );
   if (lost.length === 0) return 'right';
-  // What is lost is marked where the line shows words that it did not use, or asks.
+  // A loss counts as told if the line shows unused words, or asks.
   const told =
     lost.every((fact) => fact !== 'ask') &&
     lines.some((l) => l.marks.some((m) => m.fate === 'unused'));

@@ -85,7 +85,7 @@ function placesRight(
   const steps = batch.steps ?? [];
   const wrong: string[] = [];
   const all = page.at.split(';').map((one) => one.trim().split(' '));
-  // Where a step that may be there is not, what it would take goes in with the next.
+  // The next step takes the food of an optional step that is missing.
   const next = (place: string): string => {
     const j = wantedOf(page).findIndex(
       ({ optional }, n) => n + 1 >= Number(place) && (!optional || pairs.some(([, k]) => k === n)),

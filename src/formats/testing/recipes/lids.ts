@@ -1,7 +1,7 @@
 /**
- * What recipes say of lids and releases, with what is right of it: minutes under pressure, setting,
- * release, one lid after another. Written down before they were read; sentences of our own, in the ways
- * that kitchens write them, electric and stovetop.
+ * Sentences about lids and releases, with the right reading: minutes under pressure, setting, release, one lid
+ * after another. Written down before they were read; sentences of our own, in the ways that kitchens write them,
+ * electric and stovetop.
  */
 
 /** A way of saying it, and its lids: "20 timed 10" is 20 minutes, then 10 of waiting, then the valve. */

@@ -26,7 +26,7 @@ export function BrothPlan({
   if (items === batch.items.length) {
     if (steps !== batch.steps?.length) setSteps(batch.steps?.length);
   } else {
-    // What has just been put in is seen in its lane; a run's water is no reason to turn away.
+    // A food just put in appears in its lane; a run's water is no reason to turn away.
     if (batch.items.length > items && batch.steps?.length === steps) setTab(1);
     setItems(batch.items.length);
     setSteps(batch.steps?.length);

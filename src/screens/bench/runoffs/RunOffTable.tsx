@@ -32,7 +32,7 @@ function gain(grams: number, units: Units): string {
   return `${grams < 0 ? '−' : '+'}${formatGrams(Math.abs(grams), units, 1)}`;
 }
 
-/** What each run gives, a row a run. */
+/** Yield of each run, a row a run. */
 export function RunOffTable({
   bones,
   kitchen,

@@ -21,7 +21,7 @@ const nextRunOf = ({ batch, pot, kitchen }: Pick<RunOffsProps, 'batch' | 'pot' |
 /** One run more, looked at while the plan stands still. */
 function useNextRun(batch: Batch, pot: Pot, kitchen: Kitchen): NextRun | null {
   const question = useMemo(() => ({ batch, pot, kitchen }), [batch, pot, kitchen]);
-  // What cannot be worked out is told by the assessment of the same batch.
+  // The assessment of the same batch tells why it could not be worked out.
   const { answer } = useNewest(question, nextRunOf);
   return answer?.of.batch === batch ? answer.answer : null;
 }
@@ -44,7 +44,7 @@ export interface RunOffsProps {
   readonly onInHand: (batch: Batch, done: boolean) => void;
 }
 
-/** What the bones are worth: grams over time through all runs, the stops to drag, the broths. */
+/** Worth of the bones: grams over time through all runs, the stops to drag, the broths. */
 export function RunOffs({
   batch,
   shown,

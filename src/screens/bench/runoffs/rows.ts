@@ -6,7 +6,7 @@ import type { Batch } from '@/core/batch/schema';
 import { formatMinutes } from '@/core/quantity';
 import { grips, type Grip } from '@/drawings/steps';
 
-/** Where each run stops: the grip of its last hold, named by the run. */
+/** End of each run: the grip of its last hold, named by the run. */
 export function stopsOf(batch: Batch, { time, bones }: Assessment): readonly Grip[] {
   const all = grips(stepsOf(batch), time.steps).filter((g) => g.kind === 'hold');
   return bones.flatMap((run) => {

@@ -1,4 +1,4 @@
-/** What the broths say to the cook. */
+/** Words about the broths. */
 import { setName } from '@/core/vocabulary';
 import type { Assessment } from '@/core/assess';
 import {

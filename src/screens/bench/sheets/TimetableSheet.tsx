@@ -11,7 +11,7 @@ import { MoveList } from '@/ui/MoveList';
 import { Sheet } from '@/ui/Sheet';
 import { useClock } from '@/ui/clock';
 
-/** So long before the pot, a move may lie on the day before, min. */
+/** A move this long before the pot may lie on the day before, min. */
 const EARLIER_MIN = -600;
 
 function wallTime(at: Date, withDay: boolean): string {

@@ -42,7 +42,7 @@ export function stayForms(item: Item, first: string): StayForm[] {
   }));
 }
 
-/** What was done before a stay, with what the form says of the first of it. */
+/** Handling before a stay, with the form's values for the first move. */
 function doneOf(before: readonly Done[], { how, minutes }: StayForm): readonly Done[] {
   const [first, ...rest] = before;
   if (how === '') return rest;

@@ -60,7 +60,7 @@ export function AddLine({
   readonly words?: readonly Meant[] | undefined;
   /** Broths in the Larder, worked out when they are asked for. */
   readonly shelves: () => readonly Shelf[];
-  /** What the cook means by a word that was not known. */
+  /** Meaning that the cook gives to an unknown word. */
   readonly onMeant: (word: Meant) => void;
   readonly onAdd: (
     items: readonly NewItem[],

@@ -23,7 +23,7 @@ import { Thicken } from './Thicken';
 // Charts and ways come when something is left over.
 const Rest = later(() => import('./Rest').then((m) => m.Rest));
 
-/** What opens the choices of a move. */
+/** Button that opens the choices of a move. */
 const OPENS: Readonly<Partial<Record<FinishKey, string>>> = {
   thicken: 'Thicken it',
   taste: 'Taste it now',

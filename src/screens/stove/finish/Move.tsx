@@ -21,7 +21,7 @@ export function Move({
   readonly onDrop: () => void;
   /** Bones that were picked clean go into the bag; missing where there are none. */
   readonly onKeepBones?: (() => void) | undefined;
-  /** What opens its choices, where it has some; missing where they stand open. */
+  /** Button that opens its choices; missing where they stand open. */
   readonly opens?: string | undefined;
   readonly open: boolean;
   readonly onOpen: () => void;

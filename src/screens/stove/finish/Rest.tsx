@@ -16,7 +16,7 @@ import { changeAfter } from '@/ui/larder';
 /** Less is eaten on the way, L. */
 const WORTH_KEEPING_L = 0.1;
 
-/** What cools already, and where it is read. */
+/** Something that cools already, and where it is read. */
 function Cools({
   cook,
   cooling,
@@ -45,7 +45,7 @@ function Cools({
   );
 }
 
-/** Where the rest of the pot goes, and how it gets cold in time. */
+/** Places for the rest of the pot, and how it gets cold in time. */
 export function Rest({
   cook,
   openL,
@@ -57,7 +57,7 @@ export function Rest({
   readonly cook: Cook;
   readonly openL: number;
   readonly thick: boolean;
-  /** As it stands in the pot. */
+  /** State in the pot. */
   readonly celsius: number;
   readonly units: Units;
   /** Comes beneath once all of it stands: what one is about to touch does not move away. */

@@ -19,7 +19,7 @@ const NAMES: Readonly<Record<Thickening, string>> = {
 
 const STARCH_SPOON_G = 8;
 
-/** What one does for it, with amounts. */
+/** Instructions for it, with amounts. */
 function doesWords(way: Thickened, units: Units): string {
   const { how, blendL = 0, starchG = 0, waterMl = 0, flourG = 0, minutes } = way;
   switch (how) {
