@@ -44,24 +44,24 @@ export function LeaveOut({ cook }: { readonly cook: Cook }) {
       <p className="text-small text-quiet">Why?</p>
       <p className="flex flex-wrap gap-2">
         {REASONS.map((why) => (
-          <Button key={why} className="!min-h-10 !px-3" onClick={() => keep(why)}>
+          <Button key={why} size="small" onClick={() => keep(why)}>
             {why}
           </Button>
         ))}
       </p>
       <p className="flex gap-2">
         <input
-          className="field !min-h-10"
+          className="field min-h-10"
           aria-label="Why should Retort learn nothing from it?"
           placeholder="another reason"
           maxLength={200}
           value={reason}
           onChange={(event) => setReason(event.target.value)}
         />
-        <Button type="submit" className="!min-h-10 !px-3" disabled={!reason.trim()}>
+        <Button type="submit" size="small" disabled={!reason.trim()}>
           Leave out
         </Button>
-        <Button look="quiet" className="!min-h-10 !px-3" onClick={() => setAsking(false)}>
+        <Button look="quiet" size="small" onClick={() => setAsking(false)}>
           Cancel
         </Button>
       </p>

@@ -70,6 +70,10 @@ export function clockTicks(
 ): readonly AxisTick[] {
   return timeTicks(endMin, servedMin).map((value, i, all) => ({
     value,
-    text: i === all.length - 1 ? clock(value) : clock(value).replace(/ min$/, ''),
+    // Charts break a label at its spaces.
+    text:
+      i === all.length - 1
+        ? clock(value).replaceAll(' ', '\u00a0')
+        : clock(value).replace(/ min$/, ''),
   }));
 }

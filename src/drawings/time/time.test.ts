@@ -59,7 +59,7 @@ describe('the words along a cook', () => {
     const texts = clockTicks(80, null, (minute) => (minute < 0.5 ? 'start' : `${minute} min`)).map(
       ({ text }) => text,
     );
-    expect(texts).toEqual(['start', '15', '30', '45', '60', '75 min']);
+    expect(texts).toEqual(['start', '15', '30', '45', '60', '75\u00a0min']);
   });
 
   it('are times of day where it is known when it is served', () => {

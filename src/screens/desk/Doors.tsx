@@ -101,7 +101,7 @@ export function Doors({
             <span className="mt-1 flex flex-wrap gap-2">
               <input
                 id="recipe-link"
-                className="field !w-auto min-w-0 flex-1 basis-40"
+                className="field w-auto min-w-0 flex-1 basis-40"
                 type="url"
                 inputMode="url"
                 value={link}

@@ -47,7 +47,7 @@ export function StepRow({
     >
       <NumberInput
         aria-label={`${name}, minutes`}
-        className={`field !w-20 ${read === undefined ? '!border-[#b08a2c]' : ''}`}
+        className={`field w-20 ${read === undefined ? '!border-[#b08a2c]' : ''}`}
         value={minutes}
         least={0}
         most={(step.kind === 'pressure' ? LIMITS.hold : LIMITS.step).max}

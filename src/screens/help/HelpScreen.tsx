@@ -56,7 +56,7 @@ export function HelpScreen() {
         <div className="flex flex-wrap items-center gap-4">
           <h2 className="figure mr-auto text-2xl">Words</h2>
           <input
-            className="field !w-64"
+            className="field w-64"
             aria-label="Find a word"
             placeholder="find a word"
             value={sought}

@@ -79,7 +79,7 @@ function Read({ cook, units }: { readonly cook: CoolingCook; readonly units: Uni
       <label className="text-small font-medium">
         Its middle reads, {unit}
         <input
-          className="field mt-1 block !w-28"
+          className="field mt-1 block w-28"
           inputMode="decimal"
           value={text}
           aria-invalid={wrong || undefined}

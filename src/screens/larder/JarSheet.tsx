@@ -120,7 +120,7 @@ export function JarSheet({
         Use by
         <input
           type="date"
-          className="field mt-1 block !w-48"
+          className="field mt-1 block w-48"
           value={lightFormat(dueOf(jar, keeps), 'yyyy-MM-dd')}
           onChange={(event) => {
             const day = event.target.valueAsDate;

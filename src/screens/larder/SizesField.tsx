@@ -31,7 +31,7 @@ export function SizesField({
             <label className="flex items-center justify-between gap-2 text-small">
               {holderName(kind, units)}
               <input
-                className="field !w-16"
+                className="field w-16"
                 inputMode="numeric"
                 value={countOf(kind) || ''}
                 placeholder="0"

@@ -119,12 +119,7 @@ function NotYet({
       </ul>
       <div className="flex flex-wrap gap-3">
         {mends.map((move) => (
-          <Button
-            key={move.change}
-            look="copper"
-            className="!min-h-14 !px-6 !text-lg"
-            onClick={() => hands.move(move)}
-          >
+          <Button key={move.change} look="copper" size="large" onClick={() => hands.move(move)}>
             {changeWords(move.change, move.minutes)}
           </Button>
         ))}
@@ -143,7 +138,7 @@ function NotYet({
           value={text}
           onChange={(event) => setText(event.target.value)}
         />
-        <Button type="submit" className="!min-h-12" disabled={!right}>
+        <Button type="submit" size="thumb" disabled={!right}>
           Read just now
         </Button>
       </form>

@@ -38,13 +38,13 @@ export function AwayCard({
       </ul>
       <h3 className="figure mt-4 text-3xl">{title}</h3>
       <div className="mt-2 flex flex-wrap gap-2">
-        <Button className="!min-h-14 !px-6 !text-lg" onClick={inTime}>
+        <Button size="large" onClick={inTime}>
           {yes}
         </Button>
-        <Button className="!min-h-14 !px-6 !text-lg" onClick={onBack}>
+        <Button size="large" onClick={onBack}>
           {no}
         </Button>
-        <Button className="!min-h-14 !px-6 !text-lg" onClick={onBack}>
+        <Button size="large" onClick={onBack}>
           Not sure
         </Button>
       </div>

@@ -48,7 +48,7 @@ export function Choices({
                 <li key={line}>{line}</li>
               ))}
             </ul>
-            <Button className="mt-3 !min-h-14 !text-base" onClick={() => onChosen(option)}>
+            <Button size="large" className="mt-3" onClick={() => onChosen(option)}>
               {changeWords(option.change, option.minutes)}
             </Button>
           </li>

@@ -15,7 +15,8 @@ export function Done({ cook }: { readonly cook: Cook }) {
       <h2 className="figure text-4xl">Serve</h2>
       <Button
         look="copper"
-        className="mt-5 !min-h-14 !px-8 !text-lg"
+        size="large"
+        className="mt-5"
         onClick={() => saveCook(ended(cook, isoOf(clock)))}
       >
         Look back at it

@@ -45,12 +45,12 @@ export function Doubted({
       <div className="mt-2 flex flex-wrap gap-2">
         <Button
           look="copper"
-          className="!min-h-12"
+          size="thumb"
           onClick={() => onMarks((marks) => takeBack(marks, doubt.mark.id))}
         >
           No: take it back
         </Button>
-        <Button className="!min-h-12" onClick={() => setSure(doubt.mark.id)}>
+        <Button size="thumb" onClick={() => setSure(doubt.mark.id)}>
           {yes}
         </Button>
       </div>

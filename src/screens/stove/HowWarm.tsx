@@ -110,7 +110,7 @@ export function HowWarm({
           </Choice>
         </div>
         <div className="flex flex-wrap gap-3">
-          <Button type="submit" look="copper" className="!min-h-14 !px-8 !text-lg">
+          <Button type="submit" look="copper" size="large">
             Read just now
           </Button>
           <ThrowOut cook={cook} words="No thermometer: throw it out" />

@@ -46,7 +46,7 @@ export function Kettle({
       )}
       {(over || kettleTold(cook)) && (
         <>
-          <Button look="copper" className="mt-3 !min-h-14 !px-6" onClick={end}>
+          <Button look="copper" size="large" className="mt-3" onClick={end}>
             {over ? 'See what it taught' : 'Enough: end the test here'}
           </Button>
           {!over && (

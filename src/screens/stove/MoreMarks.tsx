@@ -50,7 +50,7 @@ function Reading({
           onChange={(event) => setText(event.target.value)}
         />
       </div>
-      <Button type="submit" className="!min-h-12">
+      <Button type="submit" size="thumb">
         Mark
       </Button>
     </form>
@@ -79,7 +79,8 @@ export function MoreMarks({
         {kinds.map(([kind, words, fault]) => (
           <Button
             key={words}
-            className={`!min-h-14 !text-lg ${fault ? 'sm:col-span-2' : ''}`}
+            size="large"
+            className={fault ? 'sm:col-span-2' : ''}
             onClick={() => onMark(kind, fault && { fault })}
           >
             {words}

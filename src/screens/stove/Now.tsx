@@ -17,17 +17,10 @@ import { OwnHold } from './OwnHold';
 function Presumed({ onPress }: { readonly onPress: (kind: MarkKind) => void }) {
   return (
     <div className="mt-2 flex max-w-2xl flex-wrap gap-2">
-      <Button
-        look="copper"
-        className="!min-h-14 !px-6 !text-lg short:!min-h-12 short:!px-4 short:!text-base"
-        onClick={() => onPress('at-pressure')}
-      >
+      <Button look="copper" size="large" onClick={() => onPress('at-pressure')}>
         Pin up: the hold begins now
       </Button>
-      <Button
-        className="!min-h-14 !px-6 !text-lg short:!min-h-12 short:!px-4 short:!text-base"
-        onClick={() => onPress('hold-over')}
-      >
+      <Button size="large" onClick={() => onPress('hold-over')}>
         The pot’s countdown is over
       </Button>
     </div>
@@ -140,7 +133,8 @@ export function Now({
           {words.press && mark && settles === 0 && (
             <Button
               look="copper"
-              className="mt-2 !min-h-16 w-full !rounded-2xl !text-2xl font-semibold sm:w-auto sm:min-w-60 sm:!px-14 short:!min-h-14"
+              size="press"
+              className="mt-2 w-full sm:w-auto sm:min-w-60 font-semibold"
               onClick={() => onPress(mark)}
             >
               {words.press}
@@ -152,12 +146,12 @@ export function Now({
               <OwnHold cook={cook} step={stage.step} elapsedMin={at.elapsedMin} onMove={onMove} />
             )}
             {stage.kind === 'hold' && !stage.presumed && mark === null && (
-              <Button className="!min-h-12" onClick={() => onPress('hold-over')}>
+              <Button size="thumb" onClick={() => onPress('hold-over')}>
                 End the hold now
               </Button>
             )}
             {stage.kind === 'wait' && !stage.presumed && (
-              <Button className="!min-h-12" onClick={() => onPress('valve-opened')}>
+              <Button size="thumb" onClick={() => onPress('valve-opened')}>
                 Valve opened early
               </Button>
             )}

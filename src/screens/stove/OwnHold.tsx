@@ -48,7 +48,7 @@ export function OwnHold({
       }}
     >
       <Button
-        className="!min-h-12 short:!min-h-11 short:!px-2.5 short:!text-small"
+        size="thumb"
         disabled={holdMin - BY_MIN < least}
         onClick={() => set(holdMin - BY_MIN)}
       >
@@ -57,7 +57,7 @@ export function OwnHold({
       <span className="flex items-center gap-1 text-body">
         <input
           aria-label="Minutes under pressure"
-          className="field !min-h-12 !w-16 text-center short:!min-h-11 short:!w-12"
+          className="field min-h-12 w-16 text-center short:min-h-11 short:w-12"
           inputMode="numeric"
           aria-invalid={!isRight || undefined}
           value={typed ?? String(Math.round(holdMin))}
@@ -66,10 +66,7 @@ export function OwnHold({
         />
         min
       </span>
-      <Button
-        className="!min-h-12 short:!min-h-11 short:!px-2.5 short:!text-small"
-        onClick={() => set(holdMin + BY_MIN)}
-      >
+      <Button size="thumb" onClick={() => set(holdMin + BY_MIN)}>
         {BY_MIN} min more
       </Button>
       {!isRight && (

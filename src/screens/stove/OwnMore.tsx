@@ -79,7 +79,8 @@ function One({
         )}
       </ul>
       <Button
-        className="mt-2 !min-h-14 w-full !text-base"
+        size="large"
+        className="mt-2 w-full"
         disabled={!told?.harmless}
         onClick={() => onMove(move)}
       >
@@ -110,7 +111,7 @@ export function OwnMore({
       <label className="block text-body font-medium">
         Minutes
         <input
-          className="field mt-1 block !w-28"
+          className="field mt-1 block w-28"
           inputMode="numeric"
           value={text}
           aria-invalid={!isRight || undefined}

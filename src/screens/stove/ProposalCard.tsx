@@ -33,10 +33,10 @@ export function ProposalCard({
         {proposalWords(proposal, cook.batch, Date.parse(cook.startedAt))}
       </p>
       <div className="mt-3 flex flex-wrap gap-3">
-        <Button look="copper" className="!min-h-14 !px-8 !text-lg" onClick={() => onTake(option)}>
+        <Button look="copper" size="large" onClick={() => onTake(option)}>
           {title}
         </Button>
-        <Button className="!min-h-14 !px-6 !text-lg" onClick={() => onLeave(option)}>
+        <Button size="large" onClick={() => onLeave(option)}>
           Continue as planned
         </Button>
       </div>

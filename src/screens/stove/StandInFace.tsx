@@ -116,7 +116,9 @@ export function StandInFace({
           <Button
             key={times}
             aria-pressed={standIn.times === times}
-            className={`!min-w-0 flex-1 !px-0 ${standIn.times === times ? '!bg-cobalt !text-white' : ''}`}
+            size="narrow"
+            look={standIn.times === times ? 'chosen' : 'outline'}
+            className="flex-1"
             onClick={() => onTimes(times)}
           >
             {times}×

@@ -29,14 +29,14 @@ export function StopCook({ cook }: { readonly cook: Cook }) {
       <div className="mt-2 flex flex-wrap gap-2">
         <Button
           look="copper"
-          className="!min-h-12"
+          size="thumb"
           onClick={() =>
             changeCook(cook.id, (c) => ({ ...ended(c, isoOf(clock)), leftOut: STOPPED }))
           }
         >
           Stop it and leave it out
         </Button>
-        <Button className="!min-h-12" onClick={() => setAsking(false)}>
+        <Button size="thumb" onClick={() => setAsking(false)}>
           Go on cooking
         </Button>
       </div>

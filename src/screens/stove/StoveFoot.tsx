@@ -54,21 +54,21 @@ export function StoveFoot({ cook, plan, live, hands, units, tries }: Parts) {
     <>
       <div className="mt-4 flex flex-wrap gap-2">
         {tries && opened && lidIsOff(live) && (
-          <Button className="!min-h-12" onClick={() => setOpen('try')}>
+          <Button size="thumb" onClick={() => setOpen('try')}>
             Taste: is it done?
           </Button>
         )}
         {tries && opened && lidIsOff(live) && (
-          <Button className="!min-h-12" onClick={() => longer()}>
+          <Button size="thumb" onClick={() => longer()}>
             A few minutes more
           </Button>
         )}
         {stage && (
-          <Button className="!min-h-12" onClick={() => setOpen('more')}>
+          <Button size="thumb" onClick={() => setOpen('more')}>
             Something happened
           </Button>
         )}
-        <Button className="!min-h-12" onClick={() => setOpen('marks')}>
+        <Button size="thumb" onClick={() => setOpen('marks')}>
           Marks
         </Button>
         {last && (

@@ -26,7 +26,7 @@ export function ThrowOut({
   return (
     <Button
       look={main ? 'copper' : 'outline'}
-      className="!min-h-14 !px-6 !text-lg"
+      size="large"
       onClick={() => {
         const at = isoOf(clock);
         saveCook(ended({ ...cook, after: { ...cook.after, thrownAt: at } }, at));

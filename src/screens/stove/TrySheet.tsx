@@ -40,7 +40,7 @@ export function TrySheet({
       {!chosen && (
         <div className="grid gap-2 sm:grid-cols-2">
           {foods.map(({ item }) => (
-            <Button key={item.id} className="!min-h-14 !text-lg" onClick={() => setId(item.id)}>
+            <Button key={item.id} size="large" onClick={() => setId(item.id)}>
               {nameOf(plan, item.id)}
             </Button>
           ))}
@@ -53,11 +53,7 @@ export function TrySheet({
           </p>
           <div className="grid gap-2">
             {gradesOf(chosen.family).map((grade) => (
-              <Button
-                key={grade}
-                className="!min-h-14 !text-lg"
-                onClick={() => onTried(chosen.item.id, grade)}
-              >
+              <Button key={grade} size="large" onClick={() => onTried(chosen.item.id, grade)}>
                 {grade}
               </Button>
             ))}

@@ -156,7 +156,7 @@ function Look({ bundle }: { readonly bundle: Bundle }) {
           It could not be kept, so nothing was changed.
         </p>
       )}
-      <Button look="copper" className="!min-h-14 !px-8 !text-lg" onClick={() => void take()}>
+      <Button look="copper" size="large" onClick={() => void take()}>
         Take it in
       </Button>
     </main>

@@ -58,7 +58,7 @@ function Reason({
     >
       <input
         autoFocus
-        className="field !min-h-10"
+        className="field min-h-10"
         aria-label="Why you dismiss it"
         placeholder="why, such as: my pot is larger"
         maxLength={200}
@@ -68,7 +68,7 @@ function Reason({
           if (event.key === 'Escape') onCancel();
         }}
       />
-      <Button type="submit" look="plain" className="!min-h-10 !px-3" disabled={!text.trim()}>
+      <Button type="submit" look="plain" size="small" disabled={!text.trim()}>
         Keep
       </Button>
     </form>

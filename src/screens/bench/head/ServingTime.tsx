@@ -74,7 +74,7 @@ export function ServingTime({
         placeholder="tonight 7"
         autoComplete="off"
         aria-describedby={opened ? 'serve-at-read' : undefined}
-        className="field mt-0.5 block !w-44 text-ink max-sm:!w-full"
+        className="field mt-0.5 block w-44 text-ink max-sm:w-full"
         onFocus={(event) => {
           event.target.select();
           open();

@@ -9,8 +9,6 @@ import { RunOffs, type RunOffsProps } from './RunOffs';
 const TAB =
   'min-h-9 border-b-2 border-transparent px-3 text-small text-quiet data-selected:border-copper data-selected:font-semibold data-selected:text-ink max-lg:min-h-11';
 
-const SMALL = '!min-h-9 !px-3 text-small max-lg:!min-h-11';
-
 /** Of a stock or broth: what the bones are worth first, and the lanes of what is in the pot. */
 export function BrothPlan({
   lanes,
@@ -39,12 +37,7 @@ export function BrothPlan({
           <Tab className={TAB}>Lanes</Tab>
         </TabList>
         <div className="flex gap-2">
-          <Button
-            look="plain"
-            className={SMALL}
-            disabled={more === batch}
-            onClick={() => onBatch(more)}
-          >
+          <Button look="plain" size="small" disabled={more === batch} onClick={() => onBatch(more)}>
             Use the bones again
           </Button>
         </div>

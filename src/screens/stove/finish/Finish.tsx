@@ -74,7 +74,7 @@ export function Finish({ cook, units }: { readonly cook: Cook; readonly units: U
     changeAfter(cook.id, (after) => ({ ...after, done: [...new Set([...done, move.key])] }));
   };
   const end = (
-    <Button look="copper" className="!min-h-14 !px-8 !text-lg" onClick={write}>
+    <Button look="copper" size="large" onClick={write}>
       Write it in the log
     </Button>
   );

@@ -68,7 +68,7 @@ export function Thicken({
       <label className="flex flex-wrap items-center gap-2 text-body">
         I want it
         <select
-          className="field !w-auto"
+          className="field w-auto"
           value={wanted}
           onChange={(event) => setWanted(event.target.value as ThicknessWord)}
         >
