@@ -4,8 +4,8 @@
  * long. Seeded.
  */
 import { batchRefusal } from '../../src/core';
-import { batchOfRecipe } from '../../src/formats/recipeBatch';
-import { readRecipe } from '../../src/formats/recipeIn';
+import { batchOfRecipe } from '../../src/formats/recipe/recipeBatch';
+import { readRecipe } from '../../src/formats/recipe/recipeIn';
 import { chanceOf } from './chance.mjs';
 
 const RECIPES = 1000;

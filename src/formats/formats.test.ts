@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import type { Bundle } from '../core/batch/schema';
 import { batchOf, HOUSEHOLD, item, KITCHEN, REFERENCE } from '../core/testing/kitchen';
 import { importBundle, previewImport, readBundle, writeBundle } from '.';
-import { readRecipe } from './recipeIn';
+import { readRecipe } from './recipe/recipeIn';
 
 const HOME = HOUSEHOLD;
 const OTHER = { ...REFERENCE, id: 'b9', name: 'Other' };

@@ -1,5 +1,5 @@
 /** Recipes that nobody wrote to be cooked: each is answered, in words, and none takes long. */
-import { readRecipe } from './recipeIn';
+import { readRecipe } from './recipe/recipeIn';
 
 const recipe = (fields: object): string =>
   JSON.stringify({ '@type': 'Recipe', name: 'x', recipeIngredient: ['1 carrot'], ...fields });

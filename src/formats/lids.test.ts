@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { readRecipe, type ReadRecipe } from './recipeIn';
+import { readRecipe, type ReadRecipe } from './recipe/recipeIn';
 import { LAST_LIDS, LIDS, MORE_LIDS } from './testing/recipes/lids';
 import { lidsOf } from './testing/recipes/lidWords';
 

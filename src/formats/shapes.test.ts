@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { readRecipe } from './recipeIn';
+import { readRecipe } from './recipe/recipeIn';
 import { lidsOf } from './testing/recipes/lidWords';
 import { MORE_SHAPES, SHAPES } from './testing/recipes/shapes';
 

@@ -4,10 +4,10 @@
  */
 import { readLines, type ReadsFor } from '../core';
 import { assessFile } from '../formats/assessed';
-import { batchOfRecipe } from '../formats/recipeBatch';
+import { batchOfRecipe } from '../formats/recipe/recipeBatch';
 import { bundleIn } from '../formats/read';
-import { documentIn, plainText } from '../formats/recipeDocument';
-import { readRecipe } from '../formats/recipeIn';
+import { documentIn, plainText } from '../formats/recipe/recipeDocument';
+import { readRecipe } from '../formats/recipe/recipeIn';
 import { parsed, Refusal } from './answers';
 import { checked } from './calls';
 

@@ -6,8 +6,8 @@ import { type PredictedRunOff, type Cook, LIMITS, isWithin } from '@/core/batch/
 import { formatLevel, LITRES_PER_QUART, type Units } from '@/core/quantity';
 import { withYield, yieldOf } from '@/core/timetable';
 import { saveCook } from './household';
-import { Field } from './Field';
-import { numberIn } from './numbers';
+import { Field } from './forms/Field';
+import { numberIn } from './forms/numbers';
 
 /** Broth of a run of bones, to the line read off the pot; what is no number is said beneath. */
 export function YieldEntry({

@@ -3,7 +3,7 @@ import type { Validated } from '../core/batch/household';
 import { readLines } from '../core/batch/reading';
 import type { Bundle, Cook } from '../core/batch/schema';
 import { holdCook } from '../formats/held';
-import { readRecipe } from '../formats/recipeIn';
+import { readRecipe } from '../formats/recipe/recipeIn';
 import { readBundle } from '../formats/read';
 import { silent, type Tell } from './call';
 

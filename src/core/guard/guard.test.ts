@@ -180,7 +180,7 @@ describe('one place', () => {
   /** Other counts of minutes, with the reason. */
   const COUNTED: Readonly<Record<string, string>> = {
     'ui/cooling/Ways.tsx': 'how long a fridge is warmed by what stands in it',
-    'formats/recipeValve.ts': 'a pause of a recipe',
+    'formats/recipe/recipeValve.ts': 'a pause of a recipe',
   };
   const LIMIT = /(?:_C = |(?:C|celsius) *[<>]=? *)(?:5|57|60|63|71|74)\b/;
   /** Hours that food may stand, in minutes, or days in the fridge. */

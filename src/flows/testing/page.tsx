@@ -24,7 +24,7 @@ import { StoveScreen } from '@/screens/stove/StoveScreen';
 import { fixedClock, type FixedClock } from '@/session/clock';
 import { ClockContext, PageClockContext } from '@/ui/clock';
 import { useApp } from '@/store';
-import { useLessons } from '@/ui/lessons';
+import { useLessons } from '@/ui/learned/lessons';
 import { useHousehold } from '@/ui/household';
 import { keep } from '@/ui/testing/household';
 import { begin, go, here, usePathname } from '@/ui/testing/navigation';

@@ -19,17 +19,17 @@ import { formatAltitude } from '@/core/quantity';
 import { wayToDesk } from '@/ui/deskDraft';
 import { buttonLook } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
-import { dropped } from '@/ui/dropped';
-import { saveAll } from '@/ui/saveAll';
-import { FilesButton } from '@/ui/FilesButton';
+import { dropped } from '@/ui/files/dropped';
+import { saveAll } from '@/ui/files/saveAll';
+import { FilesButton } from '@/ui/files/FilesButton';
 import { isCooking, useHousehold } from '@/ui/household';
-import { useKnown } from '@/ui/known';
-import { LongList } from '@/ui/LongList';
+import { useKnown } from '@/ui/learned/known';
+import { LongList } from '@/ui/lists/LongList';
 import { BatchRow } from './BatchRow';
 
 // Loads the reading of files and recipes on demand: most visits go straight to a batch.
 const BackupsSheet = lazy(() =>
-  import('@/ui/BackupsSheet').then((m) => ({ default: m.BackupsSheet })),
+  import('@/ui/files/BackupsSheet').then((m) => ({ default: m.BackupsSheet })),
 );
 const NextMoves = lazy(() =>
   import('@/ui/cooking/NextMove').then((m) => ({ default: m.NextMoves })),

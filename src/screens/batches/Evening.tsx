@@ -11,10 +11,10 @@ import { timeOf } from '@/session/clockText';
 import { Button } from '@/ui/Button';
 import { assessedOf } from '@/ui/assessed';
 import { useClock } from '@/ui/clock';
-import { download } from '@/ui/download';
+import { download } from '@/ui/files/download';
 import { cooksOnStove, saveBatch, useHousehold } from '@/ui/household';
-import { useKnown } from '@/ui/known';
-import { MoveList } from '@/ui/MoveList';
+import { useKnown } from '@/ui/learned/known';
+import { MoveList } from '@/ui/lists/MoveList';
 import { Sheet } from '@/ui/Sheet';
 import { useNewest } from '@/ui/useNewest';
 

@@ -7,7 +7,7 @@ import type { Bundle } from '@/core/batch/schema';
 import { importBundle, previewImport, type Change, type ImportMode } from '@/formats';
 import { changeWithBackup } from '@/store';
 import { Button } from '@/ui/Button';
-import { FileProblems } from '@/ui/FileProblems';
+import { FileProblems } from '@/ui/files/FileProblems';
 import { Sheet } from '@/ui/Sheet';
 import { reasonWords } from '@/ui/useNewest';
 import { readFileAway } from '@/workers';

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { Bundle } from '@/core/batch/schema';
 import { startOver } from '@/store';
 import { Button, buttonLook } from '@/ui/Button';
-import { ExportAll } from '@/ui/ExportAll';
+import { ExportAll } from '@/ui/files/ExportAll';
 import { Sheet } from '@/ui/Sheet';
 import { isoOf } from '@/session/clock';
 import { useClock } from '@/ui/clock';

@@ -6,7 +6,7 @@ import type { Batch } from '@/core/batch/schema';
 import type { Known } from '@/core/learn';
 import { buttonLook } from '@/ui/Button';
 import { useHousehold } from '@/ui/household';
-import { useKnown } from '@/ui/known';
+import { useKnown } from '@/ui/learned/known';
 import { Waiting } from '@/ui/Waiting';
 import { warmModels } from '@/workers';
 import { BenchParts } from './BenchParts';

@@ -4,7 +4,7 @@ import type { Shelf } from '@/core/batch/household';
 import type { Units } from '@/core/quantity';
 import { later } from '@/drawings/later';
 import { Button } from '@/ui/Button';
-import { FileButton } from '@/ui/FileButton';
+import { FileButton } from '@/ui/files/FileButton';
 import type { Begin } from './useBegin';
 
 // The dishes and the kitchen's own beginnings come after the page.

@@ -13,7 +13,7 @@ import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
 import { useHousehold } from '@/ui/household';
 import { BAG_SET } from '@/ui/larder';
-import { Toggle } from '@/ui/Toggle';
+import { Toggle } from '@/ui/forms/Toggle';
 
 // It is asked for when a dish is cooked again.
 const AgainSheet = lazy(() => import('@/ui/AgainSheet').then((m) => ({ default: m.AgainSheet })));

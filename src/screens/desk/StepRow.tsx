@@ -9,7 +9,7 @@ import {
   type Release,
   type ReleaseMethod,
 } from '@/core/vocabulary';
-import { NumberInput } from '@/ui/NumberInput';
+import { NumberInput } from '@/ui/forms/NumberInput';
 
 /** A wait before the valve where none was read, min. */
 const USUAL_WAIT_MIN = 10;

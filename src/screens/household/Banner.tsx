@@ -1,5 +1,5 @@
 import { dismissNotice, keepAgain, useApp } from '@/store';
-import { ExportAll } from '@/ui/ExportAll';
+import { ExportAll } from '@/ui/files/ExportAll';
 
 const LINK = 'min-h-11 font-semibold underline';
 

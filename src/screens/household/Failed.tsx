@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { goOnWithout, readAsItIs, useApp } from '@/store';
 import { Button } from '@/ui/Button';
-import { download } from '@/ui/download';
+import { download } from '@/ui/files/download';
 
 /** File of what a newer version keeps: read only on demand. */
 function NewerFile() {

@@ -9,7 +9,7 @@ import { sampleKitchen } from './sample';
 
 // Most visits never see it.
 const BackupsSheet = lazy(() =>
-  import('@/ui/BackupsSheet').then((m) => ({ default: m.BackupsSheet })),
+  import('@/ui/files/BackupsSheet').then((m) => ({ default: m.BackupsSheet })),
 );
 const OwnStart = lazy(() => import('./OwnStart').then((m) => ({ default: m.OwnStart })));
 

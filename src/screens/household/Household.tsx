@@ -10,10 +10,10 @@ import { useClock } from '@/ui/clock';
 import { Button } from '@/ui/Button';
 import { isCooking, coolingNow } from '@/ui/household';
 
-import { LEARNED_KEY } from '@/ui/known';
+import { LEARNED_KEY } from '@/ui/learned/known';
 import { clockHabitOf } from '@/ui/said';
 import { tellTimeBy } from '@/session/clockText';
-import { useLessons } from '@/ui/lessons';
+import { useLessons } from '@/ui/learned/lessons';
 import { Waiting } from '@/ui/Waiting';
 import { warmModels } from '@/workers';
 import { Banner } from './Banner';

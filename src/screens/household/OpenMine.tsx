@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import type { Problem } from '@/core/batch/household';
 import { begin } from '@/store';
-import { FileButton } from '@/ui/FileButton';
-import { FileProblems } from '@/ui/FileProblems';
+import { FileButton } from '@/ui/files/FileButton';
+import { FileProblems } from '@/ui/files/FileProblems';
 import { reasonWords } from '@/ui/useNewest';
 import { readFileAway } from '@/workers';
 

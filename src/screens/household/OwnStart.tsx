@@ -7,10 +7,10 @@ import type { UsualPot } from '@/core/batch/household';
 import type { Units } from '@/core/quantity';
 import { begin } from '@/store';
 import { Button } from '@/ui/Button';
-import { Choice, Field } from '@/ui/Field';
-import { toNumbers, whichNumber } from '@/ui/numbers';
+import { Choice, Field } from '@/ui/forms/Field';
+import { toNumbers, whichNumber } from '@/ui/forms/numbers';
 import { potName, PotRow } from '@/ui/PotRow';
-import { allKept, altitudeHint, unitOf } from '@/ui/unitFields';
+import { allKept, altitudeHint, unitOf } from '@/ui/forms/unitFields';
 import { emptyKitchen } from './sample';
 
 /** Whether this browser speaks as cooks do who measure in cups. */

@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { Button, buttonLook } from '@/ui/Button';
-import { ExportAll } from '@/ui/ExportAll';
+import { ExportAll } from '@/ui/files/ExportAll';
 
 /** A page that failed: what is kept is not touched by it, and can be had. */
 export function PageFailed({

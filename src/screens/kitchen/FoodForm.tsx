@@ -6,8 +6,8 @@ import { readLike } from '@/core/batch/reading';
 import type { OwnFood } from '@/core/food';
 import { plantIn } from '@/core/guard';
 import type { Units } from '@/core/quantity';
-import { Field } from '@/ui/Field';
-import { KeepFoot } from '@/ui/KeepFoot';
+import { Field } from '@/ui/forms/Field';
+import { KeepFoot } from '@/ui/forms/KeepFoot';
 import { Sheet } from '@/ui/Sheet';
 import { Said } from '@/ui/said';
 

@@ -5,12 +5,19 @@ import { changed } from '@/core/batch/plan';
 import { kitchenSchema, type Kitchen } from '@/core/batch/schema';
 import { formSchemaOf } from '@/core/batch/schema/yupOf';
 import type { Units } from '@/core/quantity';
-import { Choice, Field } from '@/ui/Field';
-import { KeepFoot } from '@/ui/KeepFoot';
-import { formResolver } from '@/ui/formResolver';
-import { toNumbers } from '@/ui/numbers';
+import { Choice, Field } from '@/ui/forms/Field';
+import { KeepFoot } from '@/ui/forms/KeepFoot';
+import { formResolver } from '@/ui/forms/formResolver';
+import { toNumbers } from '@/ui/forms/numbers';
 import { Sheet } from '@/ui/Sheet';
-import { allKept, allShown, altitudeHint, refusal, unitOf, type Dimensions } from '@/ui/unitFields';
+import {
+  allKept,
+  allShown,
+  altitudeHint,
+  refusal,
+  unitOf,
+  type Dimensions,
+} from '@/ui/forms/unitFields';
 
 const DIMENSIONS: Dimensions = { altitudeM: 'altitude', ambientC: 'temperature' };
 

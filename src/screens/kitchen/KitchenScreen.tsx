@@ -14,7 +14,7 @@ import { change } from '@/store';
 import { Button } from '@/ui/Button';
 import { deleteFood, deletePot, deleteWord, saveFood, savePot, useHousehold } from '@/ui/household';
 import { useClock } from '@/ui/clock';
-import { useKnown } from '@/ui/known';
+import { useKnown } from '@/ui/learned/known';
 import { Foods } from './Foods';
 import { LearnedFoods } from './LearnedFoods';
 import { PotCard } from './PotCard';

@@ -4,8 +4,14 @@ import type { Cook, Kitchen } from '@/core/batch/schema';
 import { factorOf, forgets, nameOfLesson } from '@/core/learn';
 import { isoOf } from '@/session/clock';
 import { useClock } from '@/ui/clock';
-import { bonesWords, cooksWords, factorRange, likedWords, needWords } from '@/ui/knownWords';
-import { believeAgain, forget } from '@/ui/learning';
+import {
+  bonesWords,
+  cooksWords,
+  factorRange,
+  likedWords,
+  needWords,
+} from '@/ui/learned/knownWords';
+import { believeAgain, forget } from '@/ui/learned/learning';
 import { Term } from '@/ui/Term';
 
 const LINK = 'min-h-9 text-small text-quiet underline underline-offset-4';

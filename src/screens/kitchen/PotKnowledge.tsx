@@ -7,9 +7,9 @@ import { isoOf } from '@/session/clock';
 import { dateAndTime } from '@/session/clockText';
 import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
-import { cooksWords, factorRange } from '@/ui/knownWords';
-import { believeAgain, forget } from '@/ui/learning';
-import { LeaveOut } from '@/ui/LeaveOut';
+import { cooksWords, factorRange } from '@/ui/learned/knownWords';
+import { believeAgain, forget } from '@/ui/learned/learning';
+import { LeaveOut } from '@/ui/learned/LeaveOut';
 import { Term } from '@/ui/Term';
 
 const percent = (factor: number): string => `${Math.round(100 * factor)} %`;

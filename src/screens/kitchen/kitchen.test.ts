@@ -1,6 +1,6 @@
 import { problemsOf } from '@/core/batch/household';
 import { kitchenSchema } from '@/core/batch/schema';
-import { toNumbers } from '@/ui/numbers';
+import { toNumbers } from '@/ui/forms/numbers';
 
 describe('fields as numbers', () => {
   it('reads points and commas', () => {

@@ -3,8 +3,8 @@ import { usualPowerW } from '@/core/batch/household';
 import { pressureUnit } from '@/core/batch/plan';
 import type { Kitchen, Pot } from '@/core/batch/schema';
 import { formatShare } from '@/core/quantity';
-import { toNumbers } from '@/ui/numbers';
-import { allKept, allShown, type Dimension, type Dimensions } from '@/ui/unitFields';
+import { toNumbers } from '@/ui/forms/numbers';
+import { allKept, allShown, type Dimension, type Dimensions } from '@/ui/forms/unitFields';
 
 const LINES = ['maxFill', 'foamFill'] as const;
 const NUMBERS = ['capacityL', 'innerDiameterCm', 'minLiquidL', 'powerW', 'efficiency', 'lossWPerK'];

@@ -14,7 +14,7 @@ import { useFollowed } from '@/ui/cooling/followed';
 import { limitsFrom, ruleWords, wayDoes, wayName } from '@/ui/cooling/wayWords';
 import { useHousehold, type CoolingCook } from '@/ui/household';
 import { changeAfter, changeCooling } from '@/ui/larder';
-import { numberIn } from '@/ui/numbers';
+import { numberIn } from '@/ui/forms/numbers';
 import { reasonWords } from '@/ui/useNewest';
 
 const MS = 60_000;

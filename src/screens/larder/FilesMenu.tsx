@@ -3,8 +3,8 @@
 import { lazy, Suspense, useState } from 'react';
 import type { Bundle } from '@/core/batch/schema';
 import { keepsOf } from '@/core/keep';
-import { download } from '@/ui/download';
-import { FilesButton } from '@/ui/FilesButton';
+import { download } from '@/ui/files/download';
+import { FilesButton } from '@/ui/files/FilesButton';
 
 // A table is read and written seldom.
 const TableIn = lazy(() => import('./TableIn').then((m) => ({ default: m.TableIn })));

@@ -5,13 +5,13 @@ import { larderSchema, type LarderHabits } from '@/core/batch/schema';
 import { formSchemaOf } from '@/core/batch/schema/yupOf';
 import { FREEZER_MONTHS, FRIDGE_DAYS } from '@/core/guard';
 import type { Units } from '@/core/quantity';
-import { Field } from '@/ui/Field';
-import { formResolver } from '@/ui/formResolver';
-import { KeepFoot } from '@/ui/KeepFoot';
+import { Field } from '@/ui/forms/Field';
+import { formResolver } from '@/ui/forms/formResolver';
+import { KeepFoot } from '@/ui/forms/KeepFoot';
 import { saveLarderHabits } from '@/ui/larder';
-import { toNumbers } from '@/ui/numbers';
+import { toNumbers } from '@/ui/forms/numbers';
 import { Sheet } from '@/ui/Sheet';
-import { allKept, allShown, refusal, unitOf, type Dimensions } from '@/ui/unitFields';
+import { allKept, allShown, refusal, unitOf, type Dimensions } from '@/ui/forms/unitFields';
 
 const FIELDS = ['litresADay', 'fridgeDays', 'freezerMonths', 'fridgeC', 'pans', 'iceKg'] as const;
 const DIMENSIONS: Dimensions = {

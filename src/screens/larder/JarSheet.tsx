@@ -12,11 +12,11 @@ import { isoOf } from '@/session/clock';
 import { dateAndTime } from '@/session/clockText';
 import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
-import { Choice } from '@/ui/Field';
+import { Choice } from '@/ui/forms/Field';
 import { saveBatch, useHousehold } from '@/ui/household';
 import { changeJar, emptyJar, forgetJar, moveJar } from '@/ui/larder';
 import { Sheet } from '@/ui/Sheet';
-import { Toggle } from '@/ui/Toggle';
+import { Toggle } from '@/ui/forms/Toggle';
 import { lightFormat } from 'date-fns';
 import { contentWords, keepsWords } from './larderWords';
 

@@ -16,7 +16,7 @@ import {
   type LabelSheetKey,
 } from '@/formats/labels';
 import { Button, buttonLook } from '@/ui/Button';
-import { Choice } from '@/ui/Field';
+import { Choice } from '@/ui/forms/Field';
 import { useHousehold } from '@/ui/household';
 import { contentWords } from './larderWords';
 

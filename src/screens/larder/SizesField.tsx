@@ -2,7 +2,7 @@ import { LIMITS } from '@/core/batch/schema';
 import type { Sizes } from '@/core/keep';
 import { HOLDER_KINDS, holderName, type HolderKind } from '@/core/vocabulary';
 import type { Units } from '@/core/quantity';
-import { numberIn } from '@/ui/numbers';
+import { numberIn } from '@/ui/forms/numbers';
 
 /** Sizes that are there, each with how many. */
 export function SizesField({

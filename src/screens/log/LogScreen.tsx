@@ -9,9 +9,9 @@ import { realTotalMin } from '@/core/cook';
 import { foundIn } from '@/core/learn';
 import { later } from '@/drawings/later';
 import { Button, buttonLook } from '@/ui/Button';
-import { download } from '@/ui/download';
+import { download } from '@/ui/files/download';
 import { useHousehold } from '@/ui/household';
-import { LongList } from '@/ui/LongList';
+import { LongList } from '@/ui/lists/LongList';
 import { verdictSummary } from './comparison';
 
 function CookRow({ cook }: { readonly cook: Cook }) {

@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import type { Bundle, Cook } from '@/core/batch/schema';
 import { useHousehold } from '@/ui/household';
-import { oddWords, taughtWords } from '@/ui/knownWords';
-import { LeaveOut } from '@/ui/LeaveOut';
+import { oddWords, taughtWords } from '@/ui/learned/knownWords';
+import { LeaveOut } from '@/ui/learned/LeaveOut';
 import { reasonWords, useNewest } from '@/ui/useNewest';
 import { taughtAway } from '@/workers';
 import { Said } from '@/ui/said';

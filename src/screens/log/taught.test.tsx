@@ -6,7 +6,7 @@ import { stepsOf } from '@/core/batch/plan';
 import type { Cook } from '@/core/batch/schema';
 import { judgedCook } from '@/core/testing/kitchens';
 import { useApp } from '@/store';
-import { useLessons } from '@/ui/lessons';
+import { useLessons } from '@/ui/learned/lessons';
 import { HOME, keep, kept } from '@/ui/testing/household';
 import { CookScreen } from './CookScreen';
 

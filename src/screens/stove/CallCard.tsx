@@ -5,7 +5,7 @@ import type { Cook } from '@/core/batch/schema';
 import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
 import { askToCall, mayCall, maySound, sound, type MayCall } from '@/ui/cooking/calling';
-import { download } from '@/ui/download';
+import { download } from '@/ui/files/download';
 import type { Live } from './live';
 
 const NOTIFIES: Readonly<Record<MayCall, string>> = {

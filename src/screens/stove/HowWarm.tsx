@@ -9,9 +9,9 @@ import { formatMinutes, formatTemperature, toCelsius, type Units } from '@/core/
 import { isoOf } from '@/session/clock';
 import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
-import { Choice, Field } from '@/ui/Field';
+import { Choice, Field } from '@/ui/forms/Field';
 import { changeCook } from '@/ui/household';
-import { numberIn } from '@/ui/numbers';
+import { numberIn } from '@/ui/forms/numbers';
 import { ThrowOut } from './ThrowOut';
 
 /** When the heat went off, min before now; null where nobody knows, or it is still on. */

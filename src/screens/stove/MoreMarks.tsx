@@ -1,13 +1,13 @@
 'use client';
 
-import { shown, unitOf } from '@/ui/unitFields';
+import { shown, unitOf } from '@/ui/forms/unitFields';
 import { useState } from 'react';
 import { type Mark, type MarkKind, LIMITS } from '@/core/batch/schema';
 import type { MoreMark } from '@/ui/cooking/due';
 import { LITRES_PER_QUART, toCelsius, type Units } from '@/core/quantity';
 import { Button } from '@/ui/Button';
-import { Field } from '@/ui/Field';
-import { numberIn } from '@/ui/numbers';
+import { Field } from '@/ui/forms/Field';
+import { numberIn } from '@/ui/forms/numbers';
 import { Sheet } from '@/ui/Sheet';
 
 function Reading({

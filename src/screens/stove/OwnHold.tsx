@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { type Cook, LIMITS } from '@/core/batch/schema';
 import { timelineOf, type Move } from '@/core/cook';
 import { Button } from '@/ui/Button';
-import { numberIn } from '@/ui/numbers';
+import { numberIn } from '@/ui/forms/numbers';
 
 /** More or less by so much at a touch, min. */
 const BY_MIN = 5;

@@ -9,7 +9,7 @@ import { formatMinutes } from '@/core/quantity';
 import { timeOf } from '@/session/clockText';
 import { Button } from '@/ui/Button';
 import { isWatched } from '@/ui/cooking/standIn';
-import { numberIn } from '@/ui/numbers';
+import { numberIn } from '@/ui/forms/numbers';
 import { Sheet } from '@/ui/Sheet';
 import { useNewest } from '@/ui/useNewest';
 import { ask } from '@/workers';

@@ -6,7 +6,7 @@ import { COLD_C, HOT_C, ruleWords } from '@/core/guard';
 import { formatMinutes, formatTemperature, type Units } from '@/core/quantity';
 import { Alarm } from '@/ui/Alarm';
 import { changeCook } from '@/ui/household';
-import { ReasonForm } from '@/ui/ReasonForm';
+import { ReasonForm } from '@/ui/forms/ReasonForm';
 
 const CODE = 'standing-raw';
 

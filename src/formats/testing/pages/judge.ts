@@ -1,8 +1,8 @@
 /** How much of a page was read right: its steps, its lids, its places. */
 import { entryOf } from '../../../core/batch/plan';
 import type { Step } from '../../../core/batch/schema';
-import { batchOfRecipe } from '../../recipeBatch';
-import { readRecipe, type ReadRecipe } from '../../recipeIn';
+import { batchOfRecipe } from '../../recipe/recipeBatch';
+import { readRecipe, type ReadRecipe } from '../../recipe/recipeIn';
 import { lidWords } from '../recipes/lidWords';
 import type { PageCase } from './first';
 

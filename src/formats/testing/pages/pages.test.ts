@@ -2,8 +2,8 @@
 import fc from 'fast-check';
 import { changed } from '../../../core/batch/plan';
 import { tokensOf } from '../../../core/batch/reading';
-import { batchOfRecipe } from '../../recipeBatch';
-import { readRecipe, type ReadRecipe } from '../../recipeIn';
+import { batchOfRecipe } from '../../recipe/recipeBatch';
+import { readRecipe, type ReadRecipe } from '../../recipe/recipeIn';
 import { lidsOf } from '../recipes/lidWords';
 import { DRESSES } from './dress';
 import { SEVENTH_PAGES } from './seventh';

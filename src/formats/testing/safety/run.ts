@@ -23,7 +23,7 @@ import {
 import { follow, isGood, keepsOf, movedTo } from '../../../core/keep';
 import { dangersAtTable, worldsOf } from '../../../core/live';
 import { startCook } from '../../../core/timetable';
-import { readRecipe } from '../../recipeIn';
+import { readRecipe } from '../../recipe/recipeIn';
 import { KITCHEN, POT, STOVETOP } from '../../../core/testing/kitchen';
 import { markAt } from '../../../core/testing/marks';
 import type { Case, Line, PlanOf, Trial, Wanted } from './types';

@@ -3,7 +3,7 @@ import { foodOf, likeWords, planBatch } from '@/core/batch/plan';
 import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import { donenessOf, type Doneness } from '@/core/doneness';
 import { factsOf } from '@/core/learn';
-import { factWords } from '@/ui/knownWords';
+import { factWords } from '@/ui/learned/knownWords';
 
 const MARKS: Readonly<Record<Exclude<Doneness['mark'], 'learned'>, string>> = {
   'fitted to the chart': 'the chart of times',

@@ -11,7 +11,7 @@ import { cookInPot } from '@/core/timetable';
 import { timeOf } from '@/session/clockText';
 import { Button } from '@/ui/Button';
 import { useHousehold } from '@/ui/household';
-import { NumberInput } from '@/ui/NumberInput';
+import { NumberInput } from '@/ui/forms/NumberInput';
 import { MORE, PICKS, potWords } from './headWords';
 import { findingsOf, usePlan, usePlanActions, useSession } from '../plan';
 import { ServingTime } from './ServingTime';

@@ -7,7 +7,7 @@ import { FRIDGE_C, FROZEN_C } from '@/core/batch/plan';
 import { type Item, type Kitchen, LIMITS } from '@/core/batch/schema';
 import { presetsOf } from '@/core/food';
 import { formatLength, formatTemperature } from '@/core/quantity';
-import { Toggle } from '@/ui/Toggle';
+import { Toggle } from '@/ui/forms/Toggle';
 import { Said } from '@/ui/said';
 
 /** Range of the slider, mm: the usual cuts of a knife. The editor takes the others. */

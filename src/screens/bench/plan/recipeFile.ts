@@ -4,7 +4,7 @@ import type { Batch, Pot } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
 import { movesOf } from '@/core/timetable';
 import { writeRecipe } from '@/formats';
-import { download } from '@/ui/download';
+import { download } from '@/ui/files/download';
 
 export function saveRecipe(batch: Batch, pot: Pot, assessment: Assessment, units: Units): void {
   const moves = movesOf(batch, assessment, pot, units);

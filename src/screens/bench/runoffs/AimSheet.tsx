@@ -18,13 +18,13 @@ import { SET_FROM } from '@/core/bones';
 import { formatLevel, formatMinutes, formatStrength, type Units } from '@/core/quantity';
 import type { RunOffOption, RunOffSolution } from '@/core/solve';
 import { Button } from '@/ui/Button';
-import { Choice, Field } from '@/ui/Field';
-import { numberField } from '@/ui/formFields';
-import { formResolver } from '@/ui/formResolver';
-import { toNumbers } from '@/ui/numbers';
+import { Choice, Field } from '@/ui/forms/Field';
+import { numberField } from '@/ui/forms/formFields';
+import { formResolver } from '@/ui/forms/formResolver';
+import { toNumbers } from '@/ui/forms/numbers';
 import { Sheet } from '@/ui/Sheet';
 import { Wobble } from '@/ui/Wobble';
-import { allKept, allShown, refusal, unitOf, type Dimensions } from '@/ui/unitFields';
+import { allKept, allShown, refusal, unitOf, type Dimensions } from '@/ui/forms/unitFields';
 import { useEnding } from '@/ui/useEnding';
 import { ask } from '@/workers';
 

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { freshStepId, insertStep, stepsOf } from '@/core/batch/plan';
 import type { Batch, Step } from '@/core/batch/schema';
 import { Button } from '@/ui/Button';
-import { Choice } from '@/ui/Field';
+import { Choice } from '@/ui/forms/Field';
 import { Sheet } from '@/ui/Sheet';
 import { stepNames } from '@/ui/stepNames';
 import { STEP_KINDS, stepOf } from '@/core/vocabulary';

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { callKey, type Finding } from '@/core/assess';
 import type { Cook } from '@/core/batch/schema';
 import { Button } from '@/ui/Button';
-import { Field } from '@/ui/Field';
+import { Field } from '@/ui/forms/Field';
 import { Sheet } from '@/ui/Sheet';
 
 /** Asks for a reason before a plan with stops goes on the stove. The reason goes along with the cook. */

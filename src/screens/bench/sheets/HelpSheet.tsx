@@ -1,6 +1,6 @@
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
-import { Toggle } from '@/ui/Toggle';
+import { Toggle } from '@/ui/forms/Toggle';
 import { OTHER_KEYS, SHORTCUTS, useSingleKeys } from './shortcuts';
 
 /** The keys of the Bench. */

@@ -16,14 +16,14 @@ import {
 import { amountGrams, type Food } from '@/core/food';
 import { formatTemperature, UNITS, type Unit, type Units } from '@/core/quantity';
 import { Button } from '@/ui/Button';
-import { Choice, Field } from '@/ui/Field';
-import { neededNumber, numberField } from '@/ui/formFields';
-import { formResolver } from '@/ui/formResolver';
-import { KeepFoot } from '@/ui/KeepFoot';
+import { Choice, Field } from '@/ui/forms/Field';
+import { neededNumber, numberField } from '@/ui/forms/formFields';
+import { formResolver } from '@/ui/forms/formResolver';
+import { KeepFoot } from '@/ui/forms/KeepFoot';
 import { Sheet } from '@/ui/Sheet';
-import { toNumbers } from '@/ui/numbers';
+import { toNumbers } from '@/ui/forms/numbers';
 import { stepNames } from '@/ui/stepNames';
-import { allKept, allShown, refusal, unitOf, type Dimensions } from '@/ui/unitFields';
+import { allKept, allShown, refusal, unitOf, type Dimensions } from '@/ui/forms/unitFields';
 import { StayFields } from './StayFields';
 import { stayForms, stayFormSchema, staysOfForms, type StayForm } from './stayForms';
 

@@ -6,7 +6,7 @@ import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import { carriedOf, MOST_LINK, writeCarried } from '@/formats/carry';
 import { writeBundle } from '@/formats';
 import { Button } from '@/ui/Button';
-import { download } from '@/ui/download';
+import { download } from '@/ui/files/download';
 import { Sheet } from '@/ui/Sheet';
 
 /** Light around a code, in its own squares: readers want four. */

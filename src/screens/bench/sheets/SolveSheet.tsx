@@ -6,9 +6,9 @@ import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import { formatMinutes } from '@/core/quantity';
 import { USUAL_WISHES, type GuardedSolution as Solution, type Wishes } from '@/core/solve';
 import { Button } from '@/ui/Button';
-import { Choice, Field } from '@/ui/Field';
+import { Choice, Field } from '@/ui/forms/Field';
 import { Sheet } from '@/ui/Sheet';
-import { Toggle } from '@/ui/Toggle';
+import { Toggle } from '@/ui/forms/Toggle';
 import { useEnding } from '@/ui/useEnding';
 import { ask } from '@/workers';
 

@@ -3,7 +3,7 @@ import { stepsOf } from '@/core/batch/plan';
 import type { Batch } from '@/core/batch/schema';
 import { HANDLING, WAYS_DONE, type WayDone } from '@/core/vocabulary';
 import { Button } from '@/ui/Button';
-import { Choice, Field } from '@/ui/Field';
+import { Choice, Field } from '@/ui/forms/Field';
 import { stepNames } from '@/ui/stepNames';
 import { APART, type StayForm } from './stayForms';
 

@@ -19,13 +19,13 @@ import { HOT_C } from '@/core/guard';
 import { KEEPS_WARM_C } from '@/core/heat';
 import { formatPressure, formatTemperature } from '@/core/quantity';
 import { Button } from '@/ui/Button';
-import { Choice, Field } from '@/ui/Field';
-import { neededNumber, numberField } from '@/ui/formFields';
-import { formResolver } from '@/ui/formResolver';
-import { KeepFoot } from '@/ui/KeepFoot';
-import { toNumbers } from '@/ui/numbers';
+import { Choice, Field } from '@/ui/forms/Field';
+import { neededNumber, numberField } from '@/ui/forms/formFields';
+import { formResolver } from '@/ui/forms/formResolver';
+import { KeepFoot } from '@/ui/forms/KeepFoot';
+import { toNumbers } from '@/ui/forms/numbers';
 import { Sheet } from '@/ui/Sheet';
-import { allKept, allShown, refusal, unitOf, type Dimensions } from '@/ui/unitFields';
+import { allKept, allShown, refusal, unitOf, type Dimensions } from '@/ui/forms/unitFields';
 import { ReleaseTable } from './ReleaseTable';
 
 interface Form {

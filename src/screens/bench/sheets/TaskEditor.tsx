@@ -4,8 +4,8 @@ import { useState } from 'react';
 import { anchorWords, readTask, taskWords, type Anchor } from '@/core/batch/plan';
 import { ANCHORS, type Task } from '@/core/batch/schema';
 import { formatTemperature, type Units } from '@/core/quantity';
-import { Choice, Field } from '@/ui/Field';
-import { KeepFoot } from '@/ui/KeepFoot';
+import { Choice, Field } from '@/ui/forms/Field';
+import { KeepFoot } from '@/ui/forms/KeepFoot';
 import { Sheet } from '@/ui/Sheet';
 
 /** The words, the minutes and the oven, as they were typed. */

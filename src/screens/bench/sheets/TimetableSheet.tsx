@@ -6,8 +6,8 @@ import { movesOf } from '@/core/timetable';
 import { writeCalendar } from '@/formats/ical';
 import { timeOf, weekdayOf } from '@/session/clockText';
 import { Button } from '@/ui/Button';
-import { download } from '@/ui/download';
-import { MoveList } from '@/ui/MoveList';
+import { download } from '@/ui/files/download';
+import { MoveList } from '@/ui/lists/MoveList';
 import { Sheet } from '@/ui/Sheet';
 import { useClock } from '@/ui/clock';
 

@@ -3,8 +3,8 @@ import * as yup from 'yup';
 import { kept, stay, staysOf } from '@/core/batch/plan';
 import { LIMITS, type Done, type Item } from '@/core/batch/schema';
 import { WAYS_DONE, type WayDone } from '@/core/vocabulary';
-import { textField } from '@/ui/formFields';
-import { maybeNumber } from '@/ui/numbers';
+import { textField } from '@/ui/forms/formFields';
+import { maybeNumber } from '@/ui/forms/numbers';
 
 /** In place of a step: in a pan of its own. */
 export const APART = '(apart)';

@@ -6,7 +6,7 @@ import { tastingOf, TOUCH_G } from '@/core/serve';
 import { isoOf } from '@/session/clock';
 import { useClock } from '@/ui/clock';
 import { changeAfter } from '@/ui/larder';
-import { cooksWords } from '@/ui/knownWords';
+import { cooksWords } from '@/ui/learned/knownWords';
 
 const SPOON_G = 6;
 

@@ -6,7 +6,7 @@ import { thicknessWord, type ThicknessWord, THICKNESSES } from '@/core/finish';
 import { formatMass, formatMinutes, formatVolume, type Units } from '@/core/quantity';
 import { nextWord, thickenings, type Thickened } from '@/core/serve';
 import { changeAfter } from '@/ui/larder';
-import { cooksWords } from '@/ui/knownWords';
+import { cooksWords } from '@/ui/learned/knownWords';
 import { Said } from '@/ui/said';
 
 const NAMES: Readonly<Record<Thickening, string>> = {

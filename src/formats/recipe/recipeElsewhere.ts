@@ -1,7 +1,7 @@
 /** Instructions beside the pot: in another vessel, in the oven. It touches the pot only where something comes back. */
-import type { Done } from '../core/batch/schema';
-import type { Food, FoodGroup } from '../core/food';
-import { HANDLING } from '../core/vocabulary';
+import type { Done } from '../../core/batch/schema';
+import type { Food, FoodGroup } from '../../core/food';
+import { HANDLING } from '../../core/vocabulary';
 import { ADDS, BOILED_OFF, COMES_IN, OTHER_PAN, SERVES, THE_POT } from './recipeClauses';
 import type { Clause } from './recipeSplit';
 import { timesIn } from './recipeTimes';

@@ -4,10 +4,10 @@ import { useEffect, useState } from 'react';
 import { backups, begin, changeWithBackup, useApp, type Backup } from '@/store';
 import { dateAndTime } from '@/session/clockText';
 import { isoOf } from '@/session/clock';
-import { Button } from './Button';
-import { useClock } from './clock';
+import { Button } from '../Button';
+import { useClock } from '../clock';
 import { download } from './download';
-import { Sheet } from './Sheet';
+import { Sheet } from '../Sheet';
 import { readFileAway } from '@/workers';
 
 /** Backups, the newest first: each to bring back or to save as a file. */

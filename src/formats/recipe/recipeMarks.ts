@@ -1,7 +1,7 @@
 /** Fate of every word of the instructions: the same fates as those of a line. */
-import { Claims, tokensOf, type Mark } from '../core/batch/reading';
-import { nameWords, type Food } from '../core/food';
-import { DURATION_UNIT, SPELLED } from '../core/quantity';
+import { Claims, tokensOf, type Mark } from '../../core/batch/reading';
+import { nameWords, type Food } from '../../core/food';
+import { DURATION_UNIT, SPELLED } from '../../core/quantity';
 import { wordsOfTerms } from './mentions';
 import { RELEASE_WORDS } from './recipeRelease';
 import type { Phrase } from './recipeSteps';

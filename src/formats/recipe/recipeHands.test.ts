@@ -1,10 +1,10 @@
 /** Moves of hands in recipes: each text and the right plan for it were written before it was read. */
-import { spansOf } from '../core/batch/plan/stays';
-import { foodOf, stepsOf } from '../core/batch/plan';
-import type { Batch } from '../core/batch/schema';
-import { HAND_PLANS } from '../core/testing/handPlans';
-import { POT } from '../core/testing/kitchen';
-import { batchOfRecipe, readRecipe, writeRecipe } from '.';
+import { spansOf } from '../../core/batch/plan/stays';
+import { foodOf, stepsOf } from '../../core/batch/plan';
+import type { Batch } from '../../core/batch/schema';
+import { HAND_PLANS } from '../../core/testing/handPlans';
+import { POT } from '../../core/testing/kitchen';
+import { batchOfRecipe, readRecipe, writeRecipe } from '..';
 
 function read(text: string): Batch {
   const result = readRecipe(text);

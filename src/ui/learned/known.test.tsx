@@ -9,7 +9,7 @@ import { learnAway } from '@/workers';
 import { useKnown } from './known';
 import { untaught } from './lessons';
 import type * as Direct from '@/workers/testing/direct';
-import { HOME, keep, kept } from './testing/household';
+import { HOME, keep, kept } from '../testing/household';
 
 jest.mock('@/workers', () => {
   const there = jest.requireActual<typeof Direct>('@/workers/testing/direct');

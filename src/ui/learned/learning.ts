@@ -1,7 +1,7 @@
 /** Edits of lessons: a cook left out, a thing forgotten. */
 import { changed } from '@/core/batch/plan';
 import { change } from '@/store';
-import { changeCook } from './household';
+import { changeCook } from '../household';
 
 /** Nothing is learned from a cook any more; with null it counts again. */
 export function leaveOut(id: string, reason: string | null): void {

@@ -1,9 +1,9 @@
 /** Recipes out: schema.org Recipe as JSON-LD. */
 import type { HowToStep, Recipe, WithContext } from 'schema-dts';
-import { likeWords } from '../core/batch/plan';
-import type { Batch, Item } from '../core/batch/schema';
-import { foodByKey } from '../core/food';
-import { formatAmount, formatLength, type Units } from '../core/quantity';
+import { likeWords } from '../../core/batch/plan';
+import type { Batch, Item } from '../../core/batch/schema';
+import { foodByKey } from '../../core/food';
+import { formatAmount, formatLength, type Units } from '../../core/quantity';
 import { instructionsOf } from './recipeWords';
 
 function isoDuration(minutes: number): string {

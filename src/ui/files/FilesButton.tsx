@@ -1,11 +1,11 @@
 import { ChevronDown } from 'lucide-react';
 import { later } from '@/drawings/later';
-import { buttonLook } from './Button';
-import type { MenuEntry } from './ActionMenu';
+import { buttonLook } from '../Button';
+import type { MenuEntry } from '../ActionMenu';
 
 // Menus come once the page stands; their button is there from the first.
 const ActionMenu = later(
-  () => import('./ActionMenu').then((m) => m.ActionMenu),
+  () => import('../ActionMenu').then((m) => m.ActionMenu),
   ({ look, children }) => <span className={look}>{children}</span>,
 );
 

@@ -1,5 +1,5 @@
 /** How long things take, as recipes say it. */
-import { DURATION_UNIT, durationsInFigures, numberOf } from '../core/quantity';
+import { DURATION_UNIT, durationsInFigures, numberOf } from '../../core/quantity';
 
 /** A duration in a sentence. */
 export interface SaidTime {

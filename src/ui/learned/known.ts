@@ -11,7 +11,7 @@ import { marksOf } from '@/formats/held';
 import { observe } from '@/session/observer';
 import { useApp, workedAtHand, workedOut } from '@/store';
 import { learnAway, nextTurn } from '@/workers';
-import { useHousehold } from './household';
+import { useHousehold } from '../household';
 
 type From = Pick<Bundle, 'pots' | 'kitchen' | 'cooks'>;
 

@@ -1,5 +1,5 @@
 /** How a recipe lets the steam out. */
-import { afterWait, LONGEST_WAIT_MIN, waitOf, type Release } from '../core/vocabulary';
+import { afterWait, LONGEST_WAIT_MIN, waitOf, type Release } from '../../core/vocabulary';
 import { timesIn } from './recipeTimes';
 
 const BURSTS = /\b(?:bursts|pulses|puffs)\b|\ba (?:little|bit) at a time\b|\bbit by bit\b/i;

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Cook } from '@/core/batch/schema';
-import { Button } from './Button';
+import { Button } from '../Button';
 import { leaveOut } from './learning';
 
 const REASONS = [

@@ -1,8 +1,8 @@
 /** Steps read from a recipe's sentences: those they clearly speak of, and which foods go in with them. */
-import type { Fate } from '../core/batch/reading';
-import type { Batch, Step } from '../core/batch/schema';
-import { waitOf } from '../core/vocabulary';
-import type { Food, FoodGroup } from '../core/food';
+import type { Fate } from '../../core/batch/reading';
+import type { Batch, Step } from '../../core/batch/schema';
+import { waitOf } from '../../core/vocabulary';
+import type { Food, FoodGroup } from '../../core/food';
 import { mentioned, termsIn, type Term } from './mentions';
 import { clausesOf, type Clause, type Place } from './recipeSplit';
 import {

@@ -2,9 +2,9 @@
  * A recipe as a document, whatever it came in: schema.org Recipe as JSON-LD alone or inside a page, a page
  * without it, or plain lines.
  */
-import { MOST_ITEMS, MOST_RECIPE } from '../core/batch/schema';
-import { isStepLine } from '../core/batch/reading';
-import { isTooDeep } from './bounds';
+import { MOST_ITEMS, MOST_RECIPE } from '../../core/batch/schema';
+import { isStepLine } from '../../core/batch/reading';
+import { isTooDeep } from '../bounds';
 import { blocksOf, dataIn, textOf } from './html';
 import { saidInPage } from './recipePage';
 import { rowsOfText, saidInRows, servingsOf, type Said } from './recipeRows';

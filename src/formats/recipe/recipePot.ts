@@ -1,6 +1,6 @@
 /** The pot that a recipe's events drive: its steps so far, what has gone in, what waits to. */
-import type { Done, Step } from '../core/batch/schema';
-import type { Food } from '../core/food';
+import type { Done, Step } from '../../core/batch/schema';
+import type { Food } from '../../core/food';
 import { afterMinutes, lastMinutes, type DistributiveOmit } from './recipeClauses';
 import { Valve } from './recipeValve';
 

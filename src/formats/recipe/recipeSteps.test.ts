@@ -1,11 +1,11 @@
 import fc from 'fast-check';
-import { assess } from '../core/assess';
-import { readLine } from '../core/batch/reading';
-import type { Batch } from '../core/batch/schema';
-import { foodByKey, type Food } from '../core/food';
-import { KITCHEN, POT, problemsWith } from '../core/testing/kitchen';
+import { assess } from '../../core/assess';
+import { readLine } from '../../core/batch/reading';
+import type { Batch } from '../../core/batch/schema';
+import { foodByKey, type Food } from '../../core/food';
+import { KITCHEN, POT, problemsWith } from '../../core/testing/kitchen';
 import { mentioned, termsIn } from './mentions';
-import { batchOfRecipe, readRecipe } from '.';
+import { batchOfRecipe, readRecipe } from '..';
 import { stepsIn } from './recipeSteps';
 
 function food(key: string): Food {

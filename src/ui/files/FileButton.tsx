@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { buttonLook } from './Button';
+import { buttonLook } from '../Button';
 
 /** A button that opens a file of the device. */
 export function FileButton({

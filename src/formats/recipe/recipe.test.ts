@@ -1,10 +1,10 @@
 import { readFileSync } from 'node:fs';
-import { assess } from '../core/assess';
-import { stepsOf } from '../core/batch/plan';
-import type { Batch, Step } from '../core/batch/schema';
-import { batchOf, item, KITCHEN, POT, problemsWith, REFERENCE } from '../core/testing/kitchen';
-import { readBundle } from './read';
-import { batchOfRecipe, readRecipe, writeRecipe, type ReadRecipe } from '.';
+import { assess } from '../../core/assess';
+import { stepsOf } from '../../core/batch/plan';
+import type { Batch, Step } from '../../core/batch/schema';
+import { batchOf, item, KITCHEN, POT, problemsWith, REFERENCE } from '../../core/testing/kitchen';
+import { readBundle } from '../read';
+import { batchOfRecipe, readRecipe, writeRecipe, type ReadRecipe } from '..';
 
 const BUNDLE = readBundle(readFileSync('demo/harrow-fell.json', 'utf8'));
 const SAMPLES = BUNDLE.ok ? BUNDLE.bundle.batches : [];

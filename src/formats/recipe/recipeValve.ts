@@ -1,6 +1,6 @@
 /** How the pressure of each lid is let off, told over sentences and clauses. */
-import type { PressureStep, Step } from '../core/batch/schema';
-import { afterWait, LONGEST_WAIT_MIN, waitOf, type Release } from '../core/vocabulary';
+import type { PressureStep, Step } from '../../core/batch/schema';
+import { afterWait, LONGEST_WAIT_MIN, waitOf, type Release } from '../../core/vocabulary';
 import { ONCE } from './recipeClauses';
 import { joined, releaseAt, releaseIn } from './recipeRelease';
 import { minutesIn, timesIn } from './recipeTimes';

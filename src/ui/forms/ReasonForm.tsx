@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { Button } from './Button';
+import { Button } from '../Button';
 import { Field } from './Field';
 
 /** A reason that goes along with what is done in spite of a danger. */

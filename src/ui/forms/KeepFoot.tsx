@@ -1,4 +1,4 @@
-import { Button } from './Button';
+import { Button } from '../Button';
 
 /** Beneath a form: leave it, keep it; and beside them what takes its subject away. */
 export function KeepFoot({

@@ -1,9 +1,9 @@
 /** Clauses of a recipe, one by one: what each does, and which foods it puts in. */
-import type { Food } from '../core/food';
-import type { Step } from '../core/batch/schema';
+import type { Food } from '../../core/food';
+import type { Step } from '../../core/batch/schema';
 import { mentioned, type Term } from './mentions';
 import { releaseAt } from './recipeRelease';
-import { durationsInFigures, numberOf } from '../core/quantity';
+import { durationsInFigures, numberOf } from '../../core/quantity';
 import { timesIn, whistlesIn, WHISTLE_MIN } from './recipeTimes';
 
 export const ADDS =

@@ -7,11 +7,11 @@ import {
   stepsOf,
   taskLine,
   type Into,
-} from '../core/batch/plan';
-import type { Batch, Item, Step } from '../core/batch/schema';
-import { inARow } from '../core/food';
-import { formatAmount, type Units } from '../core/quantity';
-import { releaseOf, waitOf, type Release } from '../core/vocabulary';
+} from '../../core/batch/plan';
+import type { Batch, Item, Step } from '../../core/batch/schema';
+import { inARow } from '../../core/food';
+import { formatAmount, type Units } from '../../core/quantity';
+import { releaseOf, waitOf, type Release } from '../../core/vocabulary';
 
 function releaseSentence(release: Release | undefined): string {
   const wait = waitOf(release);

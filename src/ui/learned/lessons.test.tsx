@@ -6,7 +6,7 @@ import { hasLesson } from '@/core/learn';
 import { judgedCook } from '@/core/testing/kitchens';
 import { useApp } from '@/store';
 import { untaught, useLessons } from './lessons';
-import { HOME, keep, kept } from './testing/household';
+import { HOME, keep, kept } from '../testing/household';
 
 /** Finished cooks without a lesson. */
 const ENDED = [0, 1, 2].map((day): Cook => {

@@ -3,12 +3,18 @@
  * What a recipe says is mapped to items and steps where the text is clear; the rest is kept as a
  * note, and what was guessed is marked.
  */
-import { doneMin, readMeanwhile, type NewTask } from '../core/batch/plan';
-import { learnt, readFoods, type Mark, type ReadLine, type ReadsFor } from '../core/batch/reading';
-import { MOST_ITEMS, type Batch, type BatchKind, type Step } from '../core/batch/schema';
-import type { Meant } from '../core/food';
-import { canningIn, type Worded } from '../core/guard';
-import { HANDLING } from '../core/vocabulary';
+import { doneMin, readMeanwhile, type NewTask } from '../../core/batch/plan';
+import {
+  learnt,
+  readFoods,
+  type Mark,
+  type ReadLine,
+  type ReadsFor,
+} from '../../core/batch/reading';
+import { MOST_ITEMS, type Batch, type BatchKind, type Step } from '../../core/batch/schema';
+import type { Meant } from '../../core/food';
+import { canningIn, type Worded } from '../../core/guard';
+import { HANDLING } from '../../core/vocabulary';
 import { documentIn, plainText } from './recipeDocument';
 import type { Said } from './recipeRows';
 import { marksOf } from './recipeMarks';

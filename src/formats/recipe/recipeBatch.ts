@@ -1,7 +1,7 @@
 /** A batch of a recipe as it was read. */
-import { addTask, atTheEnd, changed, inPot, kept, stay } from '../core/batch/plan';
-import { MOST_TASKS, type Batch, type Item, type Pot, type Stay } from '../core/batch/schema';
-import type { Food } from '../core/food';
+import { addTask, atTheEnd, changed, inPot, kept, stay } from '../../core/batch/plan';
+import { MOST_TASKS, type Batch, type Item, type Pot, type Stay } from '../../core/batch/schema';
+import type { Food } from '../../core/food';
 import type { ReadRecipe } from './recipeIn';
 import type { Entry } from './recipePot';
 

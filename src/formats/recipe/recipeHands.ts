@@ -2,11 +2,11 @@
  * Moves of hands with a food that is in the pot already: set aside on a plate, pulled, picked, cut or blended
  * there, and put back with a later step; the bottom scraped clean; browning by the side.
  */
-import type { Done } from '../core/batch/schema';
-import { parseAmount, volumeMl } from '../core/quantity';
-import { HALF_CUP_ML } from '../core/vocabulary';
+import type { Done } from '../../core/batch/schema';
+import { parseAmount, volumeMl } from '../../core/quantity';
+import { HALF_CUP_ML } from '../../core/vocabulary';
 import { ASIDE } from './recipeClauses';
-import type { Food } from '../core/food';
+import type { Food } from '../../core/food';
 import type { Pot } from './recipePot';
 
 /** It comes out, and nobody says whereto. */

@@ -2,7 +2,7 @@
  * A recipe as rows, whatever it came in: which row is the name, which are ingredients, which are what is
  * done, which belong to neither. Headings tell where there are any; else the rows themselves.
  */
-import { groupOf, readLine, splitLines } from '../core/batch/reading';
+import { groupOf, readLine, splitLines } from '../../core/batch/reading';
 
 /** A row of a page or a text. */
 export interface Row {

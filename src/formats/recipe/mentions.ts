@@ -1,5 +1,5 @@
 /** Which of a recipe's foods a sentence speaks of. */
-import { nameWords, type Food, type FoodGroup } from '../core/food';
+import { nameWords, type Food, type FoodGroup } from '../../core/food';
 
 /** Words for a whole group of foods in recipes. */
 const GROUP_WORDS: Readonly<Partial<Record<FoodGroup, readonly string[]>>> = {
