@@ -78,7 +78,7 @@ const ASKED = {
   ],
   valveless: ['core/batch/schema/schema.ts', 'core/vocabulary/releases.ts'],
   'lid-dropped': ['core/live/mishaps.ts'],
-  handle: ['core/cook/marks.ts', 'screens/stove/debriefWords.ts'],
+  handle: ['core/cook/marks.ts', 'screens/stove/practice/debriefWords.ts'],
   snow: ['core/keep/ways.ts'],
   jigger: ['core/quantity/units.ts'],
 } as const;

@@ -13,7 +13,7 @@ import { usePageClock } from '@/ui/clock';
 import { cookClock } from '@/ui/cooking/standIn';
 import { allAhead, type AheadOfAll } from '@/ui/cooking/where';
 import { changeCook, cooksOnStove, useHousehold } from '@/ui/household';
-import type { Live } from './live';
+import type { Live } from './propose/live';
 import { signOf } from './Pots';
 
 /** Number of moves on the first screen. */

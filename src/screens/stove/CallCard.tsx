@@ -6,7 +6,7 @@ import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
 import { askToCall, mayCall, maySound, sound, type MayCall } from '@/ui/cooking/calling';
 import { download } from '@/ui/files/download';
-import type { Live } from './live';
+import type { Live } from './propose/live';
 
 const NOTIFIES: Readonly<Record<MayCall, string>> = {
   yes: 'A notification comes when this page is hidden.',

@@ -4,7 +4,7 @@ import { potKindOf } from '@/core/vocabulary';
 import type { Pot } from '@/core/batch/schema';
 import type { Stage, Standing } from '@/core/cook';
 import { lateCauses, type LateCause } from '@/core/live/late';
-import { inTen } from './liveWords';
+import { inTen } from './propose/liveWords';
 
 const LOOKS: Readonly<Record<LateCause, (kind: Pot['kind']) => string>> = {
   valve: () => 'The valve: shut, and no steady plume from it?',

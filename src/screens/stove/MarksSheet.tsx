@@ -6,7 +6,7 @@ import { timeOf } from '@/session/clockText';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { listedMarks, markWords, takeBack } from '@/core/cook';
-import { OpenLog } from './OpenLog';
+import { OpenLog } from './practice/OpenLog';
 
 const MINUTE_MS = 60_000;
 

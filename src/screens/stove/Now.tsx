@@ -11,7 +11,7 @@ import { Button } from '@/ui/Button';
 import { timeOf } from '@/session/clockText';
 import { YieldEntry } from '@/ui/YieldEntry';
 import { clockFace } from '@/ui/cooking/clockFace';
-import { OwnHold } from './OwnHold';
+import { OwnHold } from './propose/OwnHold';
 
 /** Answers that put a presumed pot where it is: the hold begins now, or the pot says that it is over. */
 function Presumed({ onPress }: { readonly onPress: (kind: MarkKind) => void }) {

@@ -11,10 +11,10 @@ import { useAwake } from '@/ui/cooking/calling';
 import { changeCook } from '@/ui/household';
 import type { Moves } from './AlsoDue';
 import { CallCard } from './CallCard';
-import type { Live } from './live';
+import type { Live } from './propose/live';
 import { NextList } from './NextList';
 import { Stages } from './Stages';
-import { StandInFace } from './StandInFace';
+import { StandInFace } from './practice/StandInFace';
 import { StoveSwitches } from './StoveHead';
 
 /** Beside the clock, ms: what stands there need not be drawn anew every second. */

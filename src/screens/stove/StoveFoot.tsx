@@ -9,10 +9,10 @@ import { useClock } from '@/ui/clock';
 import { moreMarksOf } from '@/ui/cooking/due';
 import { changeCook, saveCook } from '@/ui/household';
 import type { Hands } from './hands';
-import { openStep, type Live } from './live';
+import { openStep, type Live } from './propose/live';
 import { nowSOf } from '@/ui/cooking/standIn';
 import { ended, lastOfHand, takeBack, timelineOf, known } from '@/core/cook';
-import { onStandIn } from './StandInFace';
+import { onStandIn } from './practice/StandInFace';
 import { StopCook } from './StopCook';
 import { unticked } from './TickList';
 

@@ -18,25 +18,25 @@ import { InSpite } from '@/ui/InSpite';
 import { NotHere } from '@/ui/NotHere';
 import { AlsoDue, useMoves } from './AlsoDue';
 import { AwayCard } from './AwayCard';
-import { Choices } from './Choices';
+import { Choices } from './propose/Choices';
 import { Done } from './Done';
 import { Doubted } from './Doubted';
 import { useHands } from './hands';
-import { openStep, useLive } from './live';
-import { costWords } from './liveWords';
+import { openStep, useLive } from './propose/live';
+import { costWords } from './propose/liveWords';
 import { Now } from './Now';
 import { Pots } from './Pots';
-import { ProposalCard } from './ProposalCard';
+import { ProposalCard } from './propose/ProposalCard';
 import { StoveAside } from './StoveAside';
 import { lidIsOff, StoveFoot } from './StoveFoot';
 import { StoveHead } from './StoveHead';
 import { TickList } from './TickList';
 
 // A look back is seldom.
-const Debrief = lazy(() => import('./Debrief').then((m) => ({ default: m.Debrief })));
+const Debrief = lazy(() => import('./practice/Debrief').then((m) => ({ default: m.Debrief })));
 
 // A test of the pot itself is seldom.
-const Kettle = later(() => import('./Kettle').then((m) => m.Kettle));
+const Kettle = later(() => import('./practice/Kettle').then((m) => m.Kettle));
 
 // Questions about a pot are seldom, and the door to the table comes at its end.
 const HowWarm = later(() => import('./HowWarm').then((m) => m.HowWarm));

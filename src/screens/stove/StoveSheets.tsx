@@ -3,4 +3,4 @@ export { MarksSheet } from './MarksSheet';
 export { MoreMarks } from './MoreMarks';
 export { TrySheet } from './TrySheet';
 export { UntickedSheet } from './UntickedSheet';
-export { OwnMore } from './OwnMore';
+export { OwnMore } from './propose/OwnMore';

@@ -10,7 +10,7 @@ import { timeOf } from '@/session/clockText';
 import { useClock } from '@/ui/clock';
 import { nowSOf } from '@/ui/cooking/standIn';
 import { changeCook } from '@/ui/household';
-import { openStep, type Live } from './live';
+import { openStep, type Live } from './propose/live';
 import { unticked } from './TickList';
 
 export interface Hands {

@@ -11,8 +11,8 @@ import { HOME, keep, kept } from '@/ui/testing/household';
 import { been, begin } from '@/ui/testing/navigation';
 import { StoveIndex } from './StoveIndex';
 import type { Proposal } from '@/core/live';
-import { costWords } from './liveWords';
-import { ProposalCard } from './ProposalCard';
+import { costWords } from './propose/liveWords';
+import { ProposalCard } from './propose/ProposalCard';
 import { StoveScreen } from './StoveScreen';
 import { cookOf } from '@/core/testing/cooks';
 

@@ -10,7 +10,7 @@ import { ClockContext } from '@/ui/clock';
 import { rehearsalsOf, saveRehearsal } from '@/ui/household';
 import { HOME, keep, kept } from '@/ui/testing/household';
 import { been } from '@/ui/testing/navigation';
-import { culpritWords, decisionWords } from './debriefWords';
+import { culpritWords, decisionWords } from './practice/debriefWords';
 import { StoveIndex } from './StoveIndex';
 import { StoveScreen } from './StoveScreen';
 

@@ -1,18 +1,8 @@
-import type { ReactNode } from 'react';
 import { later } from '@/drawings/later';
+import type { LongListProps } from './VirtualList';
 
 /** Up to here all of a list stands on the page, for its search, its print and its readers. */
 const ALL = 60;
-
-export interface LongListProps<T> {
-  readonly items: readonly T[];
-  readonly keyOf: (item: T) => string;
-  readonly label: string;
-  /** About how high a row is, px; it is measured once it is seen. */
-  readonly rowPx: number;
-  readonly columns: 1 | 2;
-  readonly children: (item: T) => ReactNode;
-}
 
 const Virtual = later(async () => (await import('./VirtualList')).VirtualList<never>);
 

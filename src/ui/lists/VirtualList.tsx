@@ -1,6 +1,5 @@
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { useLayoutEffect, useRef, useState, useSyncExternalStore } from 'react';
-import type { LongListProps } from './LongList';
+import { useLayoutEffect, useRef, useState, useSyncExternalStore, type ReactNode } from 'react';
 
 /** Rows kept beside what is seen. */
 const BESIDE = 6;
@@ -20,7 +19,17 @@ function useIsWide(): boolean {
   );
 }
 
-/** Only what is seen, and a little beside it. */
+export interface LongListProps<T> {
+  readonly items: readonly T[];
+  readonly keyOf: (item: T) => string;
+  readonly label: string;
+  /** About how high a row is, px; it is measured once it is seen. */
+  readonly rowPx: number;
+  readonly columns: 1 | 2;
+  readonly children: (item: T) => ReactNode;
+}
+
+/** The rows on the screen and a few beside them, of a list of any length. */
 export function VirtualList<T>({
   items,
   keyOf,

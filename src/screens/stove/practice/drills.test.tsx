@@ -6,7 +6,7 @@ import type { Bundle, Cook } from '@/core/batch/schema';
 import { DRILLS } from '@/core/live';
 import { cookOf } from '@/core/testing/cooks';
 import { HOME, keep, kept } from '@/ui/testing/household';
-import { atTheStove, button, press, region } from './testing/atTheStove';
+import { atTheStove, button, press, region } from '../testing/atTheStove';
 
 const SAMPLE = JSON.parse(readFileSync('demo/harrow-fell.json', 'utf8')) as Bundle;
 const START = '2026-11-24T16:00:00.000Z';
