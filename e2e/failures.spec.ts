@@ -53,7 +53,7 @@ test('a database of a newer version is left alone, and given as a file', async (
   ).toBeVisible();
   await accessible(page);
   const saved = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save what it keeps to a file' }).click();
+  await page.getByRole('button', { name: 'Save what is there to a file' }).click();
   expect(readFileSync(await (await saved).path(), 'utf8')).toContain('Turkey frame stock');
   await page.getByRole('button', { name: 'Go on without saving' }).click();
   await expect(page.getByText('Turkey frame stock').first()).toBeVisible();

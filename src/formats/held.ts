@@ -67,6 +67,11 @@ export function holdCook(cook: Cook): HeldCook {
   return { id: cook.id, ...held, mark: markOf(held) };
 }
 
+/** Whether a held cook is as it was written, by its hash. */
+export function isHeldUnchanged({ mark, ...held }: HeldCook): boolean {
+  return mark !== undefined && mark === hashOf(held);
+}
+
 const markOf = (held: Omit<HeldCook, 'id'>): number => held.mark ?? hashOf(held);
 
 /** Key that tells whether cooks are the same ones as before, and in the same order. */

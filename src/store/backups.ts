@@ -77,19 +77,28 @@ function asFarAsKnown(record: KeptCook): unknown {
   }
 }
 
+/** Everything in a database as text, store by store: for a household that is no household any more. */
+async function rawOf(db: Database): Promise<string | null> {
+  const names = [...db.objectStoreNames].filter((name) => name !== 'backups');
+  const stores: Record<string, unknown> = {};
+  for (const name of names) stores[name] = await db.getAll(name);
+  return Object.values(stores).every((list) => Array.isArray(list) && list.length === 0)
+    ? null
+    : `${JSON.stringify({ format: 'retort-records', stores }, null, 2)}\n`;
+}
+
 /**
- * Writes the records of a newer build to a file for that build to read: unchanged, as far as
- * this one knows how they are held.
+ * Writes the records of the database to a file, unchanged: of a newer build for that build to read, of a damaged
+ * one record by record.
  *
- * @returns null where there is no household
+ * @returns null where there is nothing
  */
 export async function readAsItIs(): Promise<string | null> {
   const db = await openAsItIs();
   try {
     const has = (name: string): boolean => [...db.objectStoreNames].some((n) => n === name);
-    if (!has('household')) return null;
-    const household = await db.get('household', 'household');
-    if (household?.key !== 'household') return null;
+    const household = has('household') ? await db.get('household', 'household') : undefined;
+    if (household?.key !== 'household') return await rawOf(db);
     const stamp = await db.get('household', 'stamp');
     const { key, extra, ...own } = household;
     const allOf = async <K extends 'pots' | 'batches' | 'cooks' | 'pages'>(name: K) =>
@@ -99,6 +108,9 @@ export async function readAsItIs(): Promise<string | null> {
     const version = (stamp?.key === 'stamp' && stamp.version) || VERSION;
     const file = { ...extra, format: 'retort', version, ...own, ...lists };
     return `${JSON.stringify(canonical(file), null, 2)}\n`;
+  } catch {
+    // A record of it is damaged: everything as it is found.
+    return await rawOf(db);
   } finally {
     db.close();
   }

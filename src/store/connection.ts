@@ -16,12 +16,20 @@ import {
   type Connection,
   type ConnectionEvent,
 } from './connectionState';
-import { hasDatabase, openDatabase, type Backup, type Database } from './db';
+import {
+  hasDatabase,
+  lostStores,
+  openDatabase,
+  type Backup,
+  type Database,
+  type SetAside,
+} from './db';
 import { askToLast } from './lasting';
 import { watchLeaving } from './leaving';
 import { openKept } from './opening';
+import { asideNotice, listAside } from './quarantine';
 import { foldLater } from './pages';
-import { loadBundle, saveChanges, StartedOver, wipe } from './repository';
+import { loadBundle, saveChanges, StartedOver, wipe, type Kept } from './repository';
 import { kindOf, nameOf, trouble, useApp } from './state';
 import { turns } from './turns';
 import { forgetWorked } from './worked';
@@ -71,6 +79,29 @@ export async function backups(): Promise<readonly Backup[]> {
   if (connection.at === 'memory') return connection.backups;
   const database = databaseOf(connection);
   return database ? listBackups(database) : [];
+}
+
+/** Everything that was set aside as damaged, the newest first. */
+export async function setAside(): Promise<readonly SetAside[]> {
+  const database = databaseOf(connection);
+  return database ? listAside(database) : [];
+}
+
+/** Deletes a damaged record for good. */
+export async function forgetAside(id: string): Promise<void> {
+  const database = databaseOf(connection);
+  if (!database) return;
+  await database.delete('quarantine', id);
+  setState({ aside: await database.count('quarantine') });
+}
+
+/** Says which records were set aside, after a backup of all that could be opened. */
+async function tellAside(database: Database, kept: Kept | null): Promise<void> {
+  setState({ aside: await database.count('quarantine') });
+  const lost = lostStores(database);
+  if (!kept || (kept.bad.length === 0 && lost.length === 0)) return;
+  setState({ notice: asideNotice(kept.bad, lost) });
+  await keepBackup(database, kept.bundle, 'all that could be opened', isoNow());
 }
 
 /** The household was taken away in another tab; this tab's unwritten changes go to a backup. */
@@ -160,11 +191,12 @@ async function readOthers(): Promise<void> {
   const database = databaseOf(connection);
   if (!database) return;
   const written = writtenOf(connection);
-  const fresh = await loadBundle(database, written?.bundle ?? null);
+  const fresh = await loadBundle(database, written?.bundle ?? null, isoNow());
   if (!fresh) return written ? startedOver() : undefined;
   if (fresh.stamp === written?.stamp) return;
   send({ type: 'agreed', written: fresh });
   tellOthers(adopt(written?.bundle ?? fresh.bundle, fresh.bundle));
+  if (fresh.bad.length > 0) await tellAside(database, fresh);
 }
 
 /** Takes in what other tabs have written. */
@@ -195,7 +227,7 @@ async function reopen(): Promise<void> {
   try {
     const written = writtenOf(connection);
     const database = await openDatabase({ onClosed });
-    const kept = await loadBundle(database, written?.bundle ?? null);
+    const kept = await loadBundle(database, written?.bundle ?? null, isoNow());
     // Someone who began anew meanwhile loses nothing.
     if (kept && kept.stamp !== written?.stamp)
       await keepBackup(database, kept.bundle, 'before another tab kept its own', isoNow());
@@ -283,6 +315,7 @@ export async function start(
     if (written) setState({ household: written.bundle, status: 'ready' });
     else await first();
     useApp.temporal.getState().clear();
+    await tellAside(database, written).catch(() => undefined);
   } catch (error) {
     // Some browsers say only when it is opened that nothing is kept.
     if (/^(?:Security|InvalidState)Error$/.test(nameOf(error))) return goOnWithout();

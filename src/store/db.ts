@@ -62,7 +62,19 @@ export interface Follows {
   readonly after: string;
 }
 
+/** A damaged record, as it was found. */
+export interface SetAside {
+  readonly id: string;
+  readonly from: string;
+  readonly name: string;
+  readonly fault: string;
+  readonly found: unknown;
+  /** ISO 8601 */
+  readonly at: string;
+}
+
 export interface Schema extends DBSchema {
+  quarantine: { key: string; value: SetAside };
   household: { key: string; value: Household | Stamp | Asked };
   writes: { key: number; value: Follows; indexes: { after: string } };
   pots: { key: string; value: Pot };
@@ -75,7 +87,13 @@ export interface Schema extends DBSchema {
 export type Database = IDBPDatabase<Schema>;
 
 export const DB_NAME = 'retort';
-export const DB_VERSION = 8;
+/**
+ * Versions up to 8 were counted one by one. From 9 on each has a hundred numbers: the version itself, and the
+ * repairs of a database that had lost a store, which a browser makes again at a higher number alone.
+ */
+const A_VERSION = 100;
+export const DB_VERSION = 9 * A_VERSION;
+const NEXT_VERSION = DB_VERSION + A_VERSION;
 
 type Upgrade = (
   db: Database,
@@ -140,7 +158,29 @@ const UPGRADES: readonly Upgrade[] = [
   },
   marksGetIds,
   itemsGetStays,
+  // The quarantine: its store is made with those that are missing.
+  () => undefined,
 ];
+
+/** Every store, and how it is made. */
+const STORES: Readonly<Record<StoreNames<Schema>, (db: Database) => unknown>> = {
+  household: (db) => db.createObjectStore('household', { keyPath: 'key' }),
+  writes: (db) =>
+    db
+      .createObjectStore('writes', { autoIncrement: true })
+      .createIndex('after', 'after', { unique: true }),
+  pots: (db) => db.createObjectStore('pots', { keyPath: 'id' }),
+  batches: (db) => db.createObjectStore('batches', { keyPath: 'id' }),
+  cooks: (db) => db.createObjectStore('cooks', { keyPath: 'id' }),
+  pages: (db) => db.createObjectStore('pages', { keyPath: 'id' }),
+  backups: (db) => db.createObjectStore('backups', { keyPath: 'id' }).createIndex('at', 'at'),
+  quarantine: (db) => db.createObjectStore('quarantine', { keyPath: 'id' }),
+};
+const NAMES = Object.keys(STORES) as readonly StoreNames<Schema>[];
+
+/** Names of the stores that a database has lost. */
+const missingFrom = (db: Database): readonly StoreNames<Schema>[] =>
+  NAMES.filter((name) => !db.objectStoreNames.contains(name));
 
 /** Events of the database while it is open or opening. */
 export interface Events {
@@ -159,23 +199,60 @@ export function hasDatabase(): boolean {
   }
 }
 
-/**
- * Opens the database, upgraded where it is older.
- *
- * @throws a VersionError where a newer build has been there
- */
-export function openDatabase({ onBlocked, onClosed }: Events = {}): Promise<Database> {
-  return openDB<Schema>(DB_NAME, DB_VERSION, {
+function openAt(version: number | undefined, { onBlocked, onClosed }: Events): Promise<Database> {
+  return openDB<Schema>(DB_NAME, version, {
     async upgrade(db, from, _to, tx) {
       for (const upgrade of UPGRADES.slice(from)) await upgrade(db, tx);
+      for (const name of missingFrom(db)) STORES[name](db);
     },
     blocked: () => onBlocked?.(),
     blocking(_current, wanted, event) {
       (event.target as IDBDatabase | null)?.close();
-      onClosed?.(wanted === null ? 'deleted' : 'newer');
+      // A repair in another tab goes on with the same data, and so does this one.
+      const isRepair = wanted !== null && wanted < NEXT_VERSION;
+      onClosed?.(wanted === null ? 'deleted' : isRepair ? 'lost' : 'newer');
     },
     terminated: () => onClosed?.('lost'),
   });
+}
+
+const isVersionError = (error: unknown): boolean =>
+  typeof error === 'object' && error !== null && 'name' in error && error.name === 'VersionError';
+
+/** Opens it at this version, or at a repair of it. */
+async function openThisVersion(events: Events): Promise<Database> {
+  try {
+    return await openAt(DB_VERSION, events);
+  } catch (error) {
+    if (!isVersionError(error)) throw error;
+    const db = await openAt(undefined, events);
+    if (db.version < NEXT_VERSION) return db;
+    db.close();
+    throw error;
+  }
+}
+
+const lostBy = new WeakMap<Database, readonly string[]>();
+
+/** Stores that a database had lost when it was opened; they are there again, and empty. */
+export function lostStores(db: Database): readonly string[] {
+  return lostBy.get(db) ?? [];
+}
+
+/**
+ * Opens the database, upgraded where it is older, and with every store.
+ *
+ * @throws a VersionError where a newer build has been there
+ */
+export async function openDatabase(events: Events = {}): Promise<Database> {
+  const found = await openThisVersion(events);
+  const lost = missingFrom(found);
+  if (lost.length === 0) return found;
+  const { version } = found;
+  found.close();
+  const db = await openAt(version + 1, events);
+  lostBy.set(db, lost);
+  return db;
 }
 
 /** The database as a newer build left it, to read from alone. */

@@ -70,7 +70,7 @@ describe('a database that does not open', () => {
     const before = await page();
     await before.app.start(SAMPLE, NOW);
     await before.app.settled();
-    const newer = await openDB(DB_NAME, DB_VERSION + 3);
+    const newer = await openDB(DB_NAME, DB_VERSION + 300);
     const { app, state } = await page();
     await app.start(SAMPLE, NOW);
     expect(state()).toMatchObject({ status: 'failed', trouble: { kind: 'newer' } });
@@ -124,7 +124,7 @@ describe('a database that goes', () => {
     const { app, state, altitude } = await page();
     await app.start(SAMPLE, NOW);
     await app.settled();
-    const newer = await openDB(DB_NAME, DB_VERSION + 1);
+    const newer = await openDB(DB_NAME, DB_VERSION + 100);
     expect(state().trouble?.kind).toBe('newer');
     altitude(901);
     await app.settled();

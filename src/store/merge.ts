@@ -12,15 +12,49 @@ export interface Conflict {
   readonly what: string;
 }
 
-interface Entry {
-  readonly id: string;
+type Entry = Readonly<Record<string, unknown>>;
+
+const by =
+  (...fields: readonly string[]) =>
+  (entry: Entry): string =>
+    fields.map((field) => String(entry[field] ?? '')).join(' ');
+
+/** Lists whose entries have no id: the fields that tell one from another. */
+const KEYS: Readonly<Record<string, (entry: Entry) => string>> = {
+  readings: by('at'),
+  added: by('at', 'what'),
+  gone: by('at', 'how', 'litres'),
+  yields: by('run'),
+  settings: by('name'),
+  words: by('said'),
+  forgotten: by('what'),
+  despite: by('code'),
+  putBy: by('code', 'item', 'step'),
+  // Of an item, the jars that it comes from; of the larder, the sizes at hand.
+  jars: by('jar', 'kind'),
+};
+
+/** Key of a list's entry: its id, or else the fields that tell it from the others. */
+function keyOf(entry: Entry, list: string): string | null {
+  const { id } = entry;
+  return typeof id === 'string' ? id : (KEYS[list]?.(entry) ?? null);
 }
 
-const isList = (value: unknown): value is readonly Entry[] =>
-  Array.isArray(value) &&
-  value.every((entry: unknown) => isFields(entry) && typeof entry['id'] === 'string');
+/** Whether a list can be merged entry by entry: each has a key of its own. */
+function isKeyed(value: unknown, list: string): value is readonly Entry[] {
+  if (!Array.isArray(value)) return false;
+  const keys = (value as readonly unknown[]).map((one) =>
+    isFields(one) ? keyOf(one, list) : null,
+  );
+  return !keys.includes(null) && new Set(keys).size === keys.length;
+}
 
-/** Ids in the order of whoever changed it; what the other added comes after what it stood behind. */
+const isSet = (value: unknown): value is readonly string[] =>
+  Array.isArray(value) && value.every((one) => typeof one === 'string');
+
+/**
+ * Keeps the reordering side's order; inserts the other side's additions after their predecessors.
+ */
 function order(base: readonly string[], mine: readonly string[], theirs: readonly string[]) {
   const kept = (ids: readonly string[]): readonly string[] => ids.filter((id) => base.includes(id));
   const moved = !same(
@@ -37,19 +71,32 @@ function order(base: readonly string[], mine: readonly string[], theirs: readonl
   return all;
 }
 
-function mergeLists<E extends Entry>(
+/** Sets, such as ticked moves: both sides' additions, without what either has taken out. */
+function mergeSets(
+  base: readonly string[],
+  mine: readonly string[],
+  theirs: readonly string[],
+): readonly string[] {
+  const isOut = (one: string): boolean =>
+    base.includes(one) && !(mine.includes(one) && theirs.includes(one));
+  return order(base, mine, theirs).filter((one) => !isOut(one));
+}
+
+function mergeLists<E extends object>(
   base: readonly E[],
   mine: readonly E[],
   theirs: readonly E[],
+  list: string,
   path: readonly string[],
   told: Conflict[],
 ): readonly E[] {
-  const ids = (list: readonly E[]): readonly string[] => list.map((entry) => entry.id);
-  const byId = (list: readonly E[]) => new Map(list.map((entry) => [entry.id, entry]));
+  const key = (entry: E): string => keyOf(entry as Entry, list) ?? '';
+  const ids = (entries: readonly E[]): readonly string[] => entries.map(key);
+  const byId = (entries: readonly E[]) => new Map(entries.map((entry) => [key(entry), entry]));
   const [b, m, t] = [byId(base), byId(mine), byId(theirs)];
   return order(ids(base), ids(mine), ids(theirs)).flatMap((id) => {
     const named = nameOf(m.get(id) ?? t.get(id));
-    const entry = merge(b.get(id), m.get(id), t.get(id), named ? [...path, named] : path, told);
+    const entry = merge(b.get(id), m.get(id), t.get(id), named ? [...path, named] : path, told, '');
     return entry === undefined ? [] : [entry as E];
   });
 }
@@ -63,6 +110,7 @@ function nameOf(entry: unknown): string | null {
 /**
  * One value of three: as it was, as this tab has it, as the other has.
  *
+ * @param field of the record that holds it
  * @returns undefined for what is gone
  */
 function merge(
@@ -71,6 +119,7 @@ function merge(
   theirs: unknown,
   path: readonly string[],
   told: Conflict[],
+  field: string,
 ): unknown {
   if (mine === theirs || same(base, theirs)) return mine;
   if (same(base, mine)) return theirs;
@@ -79,13 +128,14 @@ function merge(
     const was = isFields(base) ? base : {};
     const keys = new Set([...Object.keys(theirs), ...Object.keys(mine)]);
     const fields = [...keys].flatMap((key) => {
-      const value = merge(was[key], mine[key], theirs[key], [...path, key], told);
+      const value = merge(was[key], mine[key], theirs[key], [...path, key], told, key);
       return value === undefined ? [] : [[key, value] as const];
     });
     return Object.fromEntries(fields);
   }
-  if (isList(mine) && isList(theirs))
-    return mergeLists(isList(base) ? base : [], mine, theirs, path, told);
+  if (isSet(mine) && isSet(theirs)) return mergeSets(isSet(base) ? base : [], mine, theirs);
+  if (isKeyed(mine, field) && isKeyed(theirs, field))
+    return mergeLists(isKeyed(base, field) ? base : [], mine, theirs, field, path, told);
   // One took it away, the other went on with it: nothing is lost.
   if (mine === undefined) return theirs;
   if (theirs === undefined) return mine;
@@ -127,8 +177,8 @@ export function mergeBundles(base: Bundle, mine: Bundle, theirs: Bundle): Merged
   const told: Conflict[] = [];
   const rest = ({ pots, batches, cooks, foods, jars, bag, ...other }: Bundle): object => other;
   const list = <K extends 'pots' | 'batches' | 'cooks' | 'foods' | 'jars' | 'bag'>(key: K) =>
-    mergeLists<Bundle[K][number]>(base[key], mine[key], theirs[key], [], told);
-  const joined = merge(rest(base), rest(mine), rest(theirs), [], told) as object;
+    mergeLists<Bundle[K][number]>(base[key], mine[key], theirs[key], key, [], told);
+  const joined = merge(rest(base), rest(mine), rest(theirs), [], told, '') as object;
   const batches = whole(list('batches'), mine.batches, theirs.batches, told);
   return {
     // One jar's litres go to one plan only.

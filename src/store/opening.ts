@@ -20,7 +20,7 @@ async function open(): Promise<Opened> {
     },
     onClosed: (why) => heard.onClosed?.(why),
   });
-  return { database, kept: await loadBundle(database) };
+  return { database, kept: await loadBundle(database, null, new Date().toISOString()) };
 }
 
 /** Begins at once: the browser reads while the page is still being put together. */

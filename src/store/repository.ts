@@ -1,17 +1,22 @@
 /** Reading and writing the household, record by record. */
-import same from 'fast-deep-equal';
-import type { IDBPTransaction } from 'idb';
 import { nanoid } from 'nanoid';
-import { VERSION, type Batch, type Bundle, type Cook, type Pot } from '../core/batch/schema';
-import { holdCook, sameHeld } from '../formats/held';
-import type { Database, Household, Schema } from './db';
+import {
+  isFields,
+  VERSION,
+  type Batch,
+  type Bundle,
+  type Cook,
+  type Pot,
+} from '../core/batch/schema';
+import { holdCook } from '../formats/held';
+import type { Database, Household } from './db';
 import { mergeBundles, type Conflict } from './merge';
-import { readCook, type KeptCook } from './keptCook';
-import { AT_A_TIME, cooksOf, PAGES_AT_A_TIME, putInPages, readList } from './pages';
+import { AT_A_TIME, putInPages } from './pages';
+import { asideOf } from './quarantine';
+import { LISTS, readAll, stampOf, STORES, type Found, type Kept, type Writing } from './reading';
 import { nameOf } from './state';
 
-const LISTS = ['pots', 'batches', 'cooks'] as const;
-const STORES = ['household', 'writes', 'pages', ...LISTS] as const;
+export type { Kept } from './reading';
 
 function householdOf(bundle: Bundle): Household {
   const { format, version, kitchen, pots, batches, cooks, jars, bag, foods, ...extra } = bundle;
@@ -25,82 +30,57 @@ function householdOf(bundle: Bundle): Household {
   };
 }
 
-/** The household as the database holds it. */
-export interface Kept {
-  readonly bundle: Bundle;
-  /** Of the write that it is of. */
-  readonly stamp: string;
+/**
+ * Sets damaged records aside in the transaction that found them, and makes a lost stamp again, so that the next
+ * change can be written.
+ *
+ * @param at ISO 8601
+ */
+async function mend(tx: Writing, asked: Asked, found: Found, at: string): Promise<Kept> {
+  const { bundle, bad, mended, isPotLost } = found;
+  for (const one of bad) {
+    asked.push(tx.objectStore('quarantine').put(asideOf(one, nanoid(12), at)));
+    const id = isFields(one.found) ? one.found['id'] : undefined;
+    if (typeof id !== 'string' && typeof id !== 'number') continue;
+    const { from } = one;
+    if (from === 'pots' || from === 'batches' || from === 'pages' || from === 'cooks')
+      asked.push(tx.objectStore(from).delete(id as string));
+  }
+  for (const page of mended) asked.push(tx.objectStore('pages').put(page));
+  // A pot is mended in its place, since plans stand in it.
+  if (isPotLost)
+    asked.push(
+      ...bundle.pots.map((pot) => tx.objectStore('pots').put(pot)),
+      ...bundle.batches.map((batch) => tx.objectStore('batches').put(batch)),
+    );
+  asked.push(tx.objectStore('household').put(householdOf(bundle)));
+  const { stamp } = following(tx, await stampOf(tx), asked);
+  return { bundle, bad, stamp };
 }
 
-type Names = typeof STORES;
-type Reading = IDBPTransaction<Schema, Names, 'readonly'>;
-type Writing = IDBPTransaction<Schema, Names, 'readwrite'>;
-
-async function stampOf(tx: Reading | Writing): Promise<string> {
-  const kept = await tx.objectStore('household').get('stamp');
-  return kept?.key === 'stamp' ? kept.stamp : '';
-}
-
-/** The same records as before where nothing differs, so that what is equal is one and the same. */
-function sharing<T extends { readonly id: string }>(
-  before: readonly T[] | undefined,
-  now: readonly T[],
-): readonly T[] {
-  const old = new Map((before ?? []).map((record) => [record.id, record]));
-  return now.map((record) => {
-    const was = old.get(record.id);
-    return was && same(was, record) ? was : record;
-  });
-}
-
-/** The same for cooks, by what is written of them: nothing of them is read for it. */
-function sharingCooks(before: readonly Cook[] | undefined, now: readonly KeptCook[]) {
-  const old = new Map((before ?? []).map((cook) => [cook.id, cook]));
-  return now.map((kept) => {
-    const was = old.get(kept.id);
-    return was && 'fields' in kept && sameHeld(holdCook(was), kept) ? was : readCook(kept);
-  });
-}
-
-async function readAll(tx: Reading | Writing, base: Bundle | null): Promise<Kept | null> {
-  const household = await tx.objectStore('household').get('household');
-  const [stamp, pots, batches, pages, loose] = await Promise.all([
-    stampOf(tx),
-    readList(tx.objectStore('pots'), AT_A_TIME),
-    readList(tx.objectStore('batches'), AT_A_TIME),
-    readList(tx.objectStore('pages'), PAGES_AT_A_TIME),
-    readList(tx.objectStore('cooks'), AT_A_TIME),
-  ]);
-  if (household?.key !== 'household') return null;
-  const { kitchen, jars, bag = [], foods = [], extra } = household;
-  const known = base && same(base.kitchen, kitchen) ? base.kitchen : kitchen;
-  return {
-    bundle: {
-      ...extra,
-      format: 'retort',
-      version: VERSION,
-      kitchen: known,
-      pots: sharing(base?.pots, pots),
-      batches: sharing(base?.batches, batches),
-      cooks: sharingCooks(base?.cooks, cooksOf(pages, loose)),
-      jars: sharing(base?.jars, jars),
-      bag: sharing(base?.bag, bag),
-      foods: sharing(base?.foods, foods),
-    },
-    stamp,
-  };
-}
+const keptOf = ({ bundle, stamp, bad }: Kept): Kept => ({ bundle, stamp, bad });
 
 /**
- * Everything in the database; null before the first start.
+ * Everything in the database that can be read; null before the first start. Damaged records are set aside.
  *
  * @param base what the tab has: records that are equal are shared with it
+ * @param at the time, ISO 8601
  */
-export async function loadBundle(db: Database, base: Bundle | null = null): Promise<Kept | null> {
+export async function loadBundle(
+  db: Database,
+  base: Bundle | null = null,
+  at = '',
+): Promise<Kept | null> {
   const tx = db.transaction(STORES);
-  const kept = await readAll(tx, base);
+  const found = await readAll(tx, base);
   await tx.done;
-  return kept;
+  if (!found?.isTorn) return found && keptOf(found);
+  return inOne(db, async (writing, asked) => {
+    // Another tab may have mended it meanwhile.
+    const now = await readAll(writing, base);
+    if (!now) return null;
+    return now.isTorn ? mend(writing, asked, now, at) : keptOf(now);
+  });
 }
 
 /** The household that a tab has is not there any more: another one started over. */
@@ -175,7 +155,8 @@ function following(
   asked: Asked,
 ): { readonly stamp: string; readonly mark: Promise<number> } {
   const stamp = nanoid(12);
-  const mark = tx.objectStore('writes').add({ after });
+  // Of a database without a stamp nobody knows what was followed.
+  const mark = tx.objectStore('writes').add({ after: after || nanoid(12) });
   asked.push(mark);
   asked.push(tx.objectStore('household').put({ key: 'stamp', stamp, version: VERSION }));
   return { stamp, mark };
@@ -206,7 +187,7 @@ async function saveAtOnce(
   });
   if (mark % MARKS_SWEPT === 0)
     await db.delete('writes', IDBKeyRange.upperBound(mark - MARKS_KEPT));
-  return { kept: { bundle: after, stamp }, conflicts: [] };
+  return { kept: { bundle: after, stamp, bad: [] }, conflicts: [] };
 }
 
 /** Packs new cooks into pages where there are many. */
@@ -222,20 +203,22 @@ async function withPages(tx: Writing, before: Bundle, bundle: Bundle): Promise<B
 function saveJoined(db: Database, base: Kept | null, after: Bundle): Promise<Saved> {
   return inOne(db, async (tx, asked) => {
     const last = await stampOf(tx);
-    const others = base && last !== base.stamp ? await readAll(tx, base.bundle) : base;
-    if (base && !others) throw new StartedOver();
+    const found = base && last !== base.stamp ? await readAll(tx, base.bundle) : null;
+    if (base && !found && last !== base.stamp) throw new StartedOver();
+    if (found?.isTorn) await mend(tx, asked, found, '');
+    const others = found ?? base;
     const { bundle, conflicts } =
       base && others && others !== base
         ? mergeBundles(base.bundle, after, others.bundle)
         : { bundle: after, conflicts: [] };
-    const { stamp } = following(tx, last, asked);
+    const { stamp } = following(tx, found?.isTorn ? await stampOf(tx) : last, asked);
     const before = others && (await withPages(tx, others.bundle, bundle));
     for (const write of writesOf(before, bundle)) {
       asked.push(write(tx));
       // Waiting for one of its own requests keeps the transaction open, and lets the page draw.
       if (asked.length % AT_A_TIME === 0) await asked.at(-1);
     }
-    return { kept: { bundle, stamp }, conflicts };
+    return { kept: { bundle, stamp, bad: [] }, conflicts };
   });
 }
 
@@ -272,7 +255,7 @@ export async function wipe(db: Database): Promise<void> {
     const last = await stampOf(tx);
     asked.push(...LISTS.map((list) => tx.objectStore(list).clear()));
     asked.push(tx.objectStore('household').clear());
-    asked.push(tx.objectStore('pages').clear());
+    asked.push(tx.objectStore('pages').clear(), tx.objectStore('quarantine').clear());
     following(tx, last, asked);
   });
 }

@@ -29,6 +29,8 @@ export interface AppState {
   readonly trouble: StorageTrouble | null;
   /** Said once, such as that another tab changed something. */
   readonly notice: string | null;
+  /** Damaged records that are set aside. */
+  readonly aside: number;
   /** Why the storage is still not open after a while; null before that. */
   readonly waiting: 'slow' | 'blocked' | null;
 }
@@ -40,6 +42,7 @@ export const useApp = create<AppState>()(
       household: null,
       trouble: null,
       notice: null,
+      aside: 0,
       waiting: null,
     }),
     {

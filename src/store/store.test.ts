@@ -109,7 +109,7 @@ describe('the repository', () => {
     const told = jest.fn();
     const mine = await openDatabase({ onClosed: told });
     db.close();
-    const newer = await openDB(DB_NAME, 99);
+    const newer = await openDB(DB_NAME, 9900);
     expect(told).toHaveBeenCalledWith('newer');
     newer.close();
     mine.close();

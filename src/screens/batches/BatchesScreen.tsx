@@ -22,6 +22,7 @@ import { useClock } from '@/ui/clock';
 import { dropped } from '@/ui/files/dropped';
 import { saveAll } from '@/ui/files/saveAll';
 import { FilesButton } from '@/ui/files/FilesButton';
+import { useApp } from '@/store';
 import { isCooking, useHousehold } from '@/ui/household';
 import { useKnown } from '@/ui/learned/known';
 import { LongList } from '@/ui/lists/LongList';
@@ -30,6 +31,9 @@ import { BatchRow } from './BatchRow';
 // Loads the reading of files and recipes on demand: most visits go straight to a batch.
 const BackupsSheet = lazy(() =>
   import('@/ui/files/BackupsSheet').then((m) => ({ default: m.BackupsSheet })),
+);
+const SetAsideSheet = lazy(() =>
+  import('@/ui/files/SetAsideSheet').then((m) => ({ default: m.SetAsideSheet })),
 );
 const NextMoves = lazy(() =>
   import('@/ui/cooking/NextMove').then((m) => ({ default: m.NextMoves })),
@@ -48,7 +52,8 @@ export function BatchesScreen() {
   const household = useHousehold();
   const router = useRouter();
   const clock = useClock();
-  const [sheet, setSheet] = useState<'import' | 'backups' | 'over' | null>(null);
+  const aside = useApp((s) => s.aside);
+  const [sheet, setSheet] = useState<'import' | 'backups' | 'aside' | 'over' | null>(null);
   const { batches, cooks, pots, kitchen } = household;
   const known = useKnown();
   const onStove = isCooking(household);
@@ -105,6 +110,9 @@ export function BatchesScreen() {
             ['Export everything', saveAll],
             ['Bring in a file', () => setSheet('import')],
             ['Backups', () => setSheet('backups')],
+            ...(aside > 0
+              ? ([[`Damaged records, ${aside}`, () => setSheet('aside')]] as const)
+              : []),
             ['Start over', () => setSheet('over'), 'text-rust'],
           ]}
         />
@@ -139,6 +147,7 @@ export function BatchesScreen() {
       <Suspense>
         {sheet === 'import' && <ImportSheet household={household} onClose={() => setSheet(null)} />}
         {sheet === 'backups' && <BackupsSheet onClose={() => setSheet(null)} />}
+        {sheet === 'aside' && <SetAsideSheet onClose={() => setSheet(null)} />}
         {sheet === 'over' && <StartOver household={household} onClose={() => setSheet(null)} />}
       </Suspense>
     </main>

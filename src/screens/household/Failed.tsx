@@ -3,21 +3,21 @@ import { goOnWithout, readAsItIs, useApp } from '@/store';
 import { Button } from '@/ui/Button';
 import { download } from '@/ui/files/download';
 
-/** File of what a newer version keeps: read only on demand. */
-function NewerFile() {
+/** File of everything in the storage, as far as it can be read: read only on demand. */
+function AsItIs() {
   const [failed, setFailed] = useState(false);
   const save = async (): Promise<void> => {
     try {
       const text = await readAsItIs();
       if (text === null) setFailed(true);
-      else download('retort-newer.json', text);
+      else download('retort-as-it-is.json', text);
     } catch {
       setFailed(true);
     }
   };
   return (
     <>
-      <Button onClick={() => void save()}>Save what it keeps to a file</Button>
+      <Button onClick={() => void save()}>Save what is there to a file</Button>
       {failed && (
         <p role="alert" className="basis-full font-semibold text-rust">
           It could not be read. Nothing has been deleted.
@@ -44,7 +44,7 @@ export function Failed() {
         <Button look="copper" onClick={() => location.reload()}>
           {newer ? 'Reload' : 'Try again'}
         </Button>
-        {newer && <NewerFile />}
+        <AsItIs />
         <Button look="quiet" onClick={() => void goOnWithout()}>
           Go on without saving
         </Button>

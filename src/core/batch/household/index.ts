@@ -1,3 +1,4 @@
+export { withDefaults } from './defaults';
 export { batchRefusal, problemsOf, validateBundle, type Problem, type Validated } from './validate';
 export { changeProblems } from './changeProblems';
 export { USUAL_POTS, usualPowerW, type UsualPot } from './usualPots';

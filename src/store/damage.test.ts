@@ -1,0 +1,234 @@
+/** Damage in the browser's database: one bad record or store costs no other record anything. */
+import 'fake-indexeddb/auto';
+import { readFileSync } from 'node:fs';
+import { IDBFactory } from 'fake-indexeddb';
+import fc from 'fast-check';
+import { openDB, type IDBPDatabase } from 'idb';
+import type { Bundle } from '../core/batch/schema';
+import { readBundle, writeBundle } from '../formats';
+import { DB_NAME, lostStores, openDatabase } from './db';
+import { listAside } from './quarantine';
+import { loadBundle, saveChanges } from './repository';
+
+global.structuredClone ??= (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
+
+const read = readBundle(readFileSync('demo/harrow-fell.json', 'utf8'));
+if (!read.ok) throw new Error('the sample is not good');
+const HOME: Bundle = {
+  ...read.bundle,
+  batches: read.bundle.batches.slice(0, 3).map(({ fromCook: _, ...batch }) => ({
+    ...batch,
+    items: batch.items.map(({ jars: __, ...item }) => item),
+  })),
+  cooks: read.bundle.cooks.slice(0, 3),
+  jars: read.bundle.jars.slice(0, 3),
+  foods: [{ id: 'f1', name: 'nettle root', like: 'parsnip' }],
+};
+const AT = '2026-12-02T10:00:00.000Z';
+
+type Fields = Record<string, unknown>;
+type Change = (record: Fields) => unknown;
+
+const without =
+  (key: string): Change =>
+  ({ [key]: _, ...rest }) =>
+    rest;
+const withValue =
+  (key: string, value: unknown): Change =>
+  (record) => ({ ...record, [key]: value });
+/** Damages a part of what a cook holds. */
+const inFields =
+  (change: Change): Change =>
+  (record) => ({ ...record, fields: change(record['fields'] as Fields) });
+/** Damages one entry of a list in the household's own record. */
+const entry =
+  (list: string, change: (entry: Fields) => unknown): Change =>
+  (record) => ({
+    ...record,
+    [list]: (record[list] as Fields[]).map((one, i) => (i === 0 ? change(one) : one)),
+  });
+
+/** Store, key of the record (null for the first one), and what is done to it. */
+const DAMAGES: readonly (readonly [store: string, key: string | null, change: Change])[] = [
+  ['batches', null, without('name')],
+  ['batches', null, without('items')],
+  ['batches', null, withValue('items', null)],
+  ['batches', null, withValue('items', [null])],
+  ['batches', null, withValue('items', [{ id: 'x' }])],
+  ['batches', null, withValue('steps', 'none')],
+  ['batches', null, withValue('steps', [{ id: 's', kind: 'fry' }])],
+  ['batches', null, withValue('servings', Number.NaN)],
+  ['batches', null, withValue('serveAt', 'soon')],
+  ['batches', null, ({ id }) => ({ id })],
+  ['pots', null, without('settings')],
+  ['pots', null, withValue('capacityL', Infinity)],
+  ['pots', null, withValue('kind', 'kettle')],
+  ['pots', null, ({ id }) => ({ id })],
+  ['cooks', null, without('fields')],
+  ['cooks', null, withValue('fields', 'x')],
+  ['cooks', null, without('texts')],
+  ['cooks', null, withValue('held', null)],
+  ['cooks', null, inFields(without('startedAt'))],
+  ['cooks', null, inFields(withValue('marks', '[{"id":'))],
+  ['cooks', null, inFields(withValue('batch', null))],
+  ['cooks', null, inFields(withValue('predicted', 7))],
+  ['cooks', null, inFields(withValue('id', 'another'))],
+  ['household', 'household', without('kitchen')],
+  ['household', 'household', withValue('kitchen', { altitudeM: 'high' })],
+  ['household', 'household', withValue('jars', null)],
+  ['household', 'household', entry('jars', without('litres'))],
+  ['household', 'household', entry('jars', () => null)],
+  ['household', 'household', entry('foods', withValue('like', 5))],
+  ['household', 'household', withValue('bag', 'bones')],
+  ['household', 'household', withValue('extra', null)],
+];
+
+async function seeded(): Promise<void> {
+  globalThis.indexedDB = new IDBFactory();
+  const db = await openDatabase();
+  await saveChanges(db, null, HOME);
+  db.close();
+}
+
+async function damage(work: (db: IDBPDatabase) => Promise<unknown>): Promise<void> {
+  const db = await openDB(DB_NAME);
+  await work(db);
+  db.close();
+}
+
+/** Ids of everything but the damaged record. */
+const idsOf = (bundle: Bundle): readonly string[] =>
+  [bundle.pots, bundle.batches, bundle.cooks, bundle.jars, bundle.bag, bundle.foods]
+    .flatMap((list, i) => list.map(({ id }) => `${i} ${id}`))
+    .toSorted();
+
+describe('one damaged record', () => {
+  it.each(DAMAGES.map((one, i) => [i, ...one] as const))(
+    'of 31 kinds is set aside as it was found, and all else opens, is edited and saved: %i, %s',
+    async (_, store, key, change) => {
+      await seeded();
+      let found: unknown = null;
+      await damage(async (db) => {
+        const all = (await db.getAll(store)) as Fields[];
+        const before = key === null ? all[0] : all.find((one) => one['key'] === key);
+        found = change(before as Fields);
+        await db.put(store, found);
+      });
+      const db = await openDatabase();
+      const kept = await loadBundle(db, null, AT);
+      if (!kept) throw new Error('nothing opened');
+      const lost = idsOf(HOME).filter((id) => !idsOf(kept.bundle).includes(id));
+      // A list that is no list takes all of its entries with it; any other damage one record.
+      const isList = ['jars', 'bag'].some(
+        (list) => (found as Fields)[list] === null || typeof (found as Fields)[list] === 'string',
+      );
+      if (!isList) expect(lost.length).toBeLessThanOrEqual(1);
+      // What is open is good, and can be edited, written and read again.
+      expect(readBundle(writeBundle(kept.bundle))).toEqual(expect.objectContaining({ ok: true }));
+      const [batch] = kept.bundle.batches;
+      const edited: Bundle = {
+        ...kept.bundle,
+        batches: kept.bundle.batches.map((b) => (b === batch ? { ...b, name: 'Renamed' } : b)),
+      };
+      await saveChanges(db, kept, edited);
+      const again = await loadBundle(db, null, AT);
+      expect(again?.bad).toEqual([]);
+      expect(writeBundle(again?.bundle as Bundle)).toBe(writeBundle(edited));
+      const aside = await listAside(db);
+      expect(aside.length).toBe(kept.bad.length);
+      if (lost.length > 0) expect(aside.length).toBeGreaterThan(0);
+      for (const one of aside) expect(JSON.stringify(found)).toContain(JSON.stringify(one.found));
+      db.close();
+    },
+  );
+
+  it('in a page of cooks takes neither the page nor its neighbours along', async () => {
+    await seeded();
+    await damage(async (db) => {
+      const cooks = (await db.getAll('cooks')) as Fields[];
+      await db.clear('cooks');
+      await db.put('pages', { id: 'p', cooks: [cooks[0], { id: 'torn' }, ...cooks.slice(1)] });
+    });
+    const db = await openDatabase();
+    const kept = await loadBundle(db, null, AT);
+    expect(kept?.bundle.cooks).toHaveLength(HOME.cooks.length);
+    expect(kept?.bad.map(({ from, fault }) => [from, fault])).toEqual([
+      ['cooks', 'it cannot be read'],
+    ]);
+    expect((await loadBundle(db, null, AT))?.bad).toEqual([]);
+    db.close();
+  });
+});
+
+describe('a lost store', () => {
+  it.each(['pots', 'batches', 'cooks', 'pages', 'writes', 'backups', 'quarantine', 'household'])(
+    'is made again, and nothing else is lost: %s',
+    async (store) => {
+      await seeded();
+      const { version } = await openDatabase().then((db) => (db.close(), db));
+      const torn = await openDB(DB_NAME, version + 1, {
+        upgrade: (db) => db.deleteObjectStore(store),
+      });
+      torn.close();
+      const db = await openDatabase();
+      expect(lostStores(db)).toEqual([store]);
+      const kept = await loadBundle(db, null, AT);
+      if (!kept) throw new Error('nothing opened');
+      const lists = ['pots', 'batches', 'cooks'] as const;
+      for (const list of lists)
+        if (list !== store) expect(kept.bundle[list]).toHaveLength(HOME[list].length);
+      expect(kept.bundle.pots.length).toBeGreaterThan(0);
+      const { kitchen } = kept.bundle;
+      await saveChanges(db, kept, { ...kept.bundle, kitchen: { ...kitchen, altitudeM: 321 } });
+      expect((await loadBundle(db, null, AT))?.bundle.kitchen.altitudeM).toBe(321);
+      db.close();
+      // A repaired database opens again as it is.
+      const next = await openDatabase();
+      expect(lostStores(next)).toEqual([]);
+      next.close();
+    },
+  );
+});
+
+describe('a lost stamp', () => {
+  it('is made again, so that changes are written', async () => {
+    await seeded();
+    await damage((db) => db.delete('household', 'stamp'));
+    const db = await openDatabase();
+    let kept = await loadBundle(db, null, AT);
+    for (const altitudeM of [100, 200, 300]) {
+      if (!kept) throw new Error('nothing opened');
+      const kitchen = { ...kept.bundle.kitchen, altitudeM };
+      ({ kept } = await saveChanges(db, kept, { ...kept.bundle, kitchen }));
+    }
+    expect((await loadBundle(db, null, AT))?.bundle.kitchen.altitudeM).toBe(300);
+    db.close();
+  });
+});
+
+describe('any damage', () => {
+  it('of one record by any value opens the rest', async () => {
+    await fc.assert(
+      fc.asyncProperty(
+        fc.constantFrom('pots', 'batches', 'cooks'),
+        fc.dictionary(fc.string({ minLength: 1, maxLength: 8 }), fc.jsonValue(), { maxKeys: 5 }),
+        async (store, value) => {
+          await seeded();
+          let id: unknown = null;
+          await damage(async (db) => {
+            const [first] = (await db.getAll(store)) as Fields[];
+            id = first?.['id'];
+            await db.put(store, { ...value, id });
+          });
+          const db = await openDatabase();
+          const kept = await loadBundle(db, null, AT);
+          const lost = idsOf(HOME).filter((one) => !idsOf(kept?.bundle as Bundle).includes(one));
+          expect(lost.every((one) => one.endsWith(String(id)))).toBe(true);
+          expect(readBundle(writeBundle(kept?.bundle as Bundle))).toMatchObject({ ok: true });
+          db.close();
+        },
+      ),
+      { numRuns: 40 },
+    );
+  });
+});

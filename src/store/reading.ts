@@ -1,0 +1,155 @@
+/** Reading the household out of the database, record by record: what is damaged is told, and left out. */
+import same from 'fast-deep-equal';
+import type { IDBPTransaction } from 'idb';
+import { USUAL_POTS, withDefaults } from '../core/batch/household';
+import { inTheirPots } from '../core/batch/plan';
+import {
+  isFields,
+  VERSION,
+  type BagItem,
+  type Batch,
+  type Bundle,
+  type Cook,
+  type Jar,
+  type Kitchen,
+  type Pot,
+} from '../core/batch/schema';
+import type { OwnFood } from '../core/food';
+import { holdCook, sameHeld } from '../formats/held';
+import type { Household, Schema } from './db';
+import { readCook, type CookPage, type KeptCook, type LooseCook } from './keptCook';
+import { AT_A_TIME, cooksOf, PAGES_AT_A_TIME, readList } from './pages';
+import { cookFault, damaged, kitchenFault, sift, siftPots, type Damaged } from './sound';
+
+export const LISTS = ['pots', 'batches', 'cooks'] as const;
+export const STORES = ['household', 'writes', 'pages', 'quarantine', ...LISTS] as const;
+
+/** The household as the database holds it. */
+export interface Kept {
+  readonly bundle: Bundle;
+  /** Of the write that it is of. */
+  readonly stamp: string;
+  /** Damaged records, which are set aside and not in the bundle. */
+  readonly bad: readonly Damaged[];
+}
+
+type Names = typeof STORES;
+export type Reading = IDBPTransaction<Schema, Names, 'readonly'>;
+export type Writing = IDBPTransaction<Schema, Names, 'readwrite'>;
+
+export async function stampOf(tx: Reading | Writing): Promise<string> {
+  const kept = await tx.objectStore('household').get('stamp');
+  return kept?.key === 'stamp' ? kept.stamp : '';
+}
+
+/** The same records as before where nothing differs, so that what is equal is one and the same. */
+function sharing<T extends { readonly id: string }>(
+  before: readonly T[] | undefined,
+  now: readonly T[],
+): readonly T[] {
+  const old = new Map((before ?? []).map((record) => [record.id, record]));
+  return now.map((record) => {
+    const was = old.get(record.id);
+    return was && same(was, record) ? was : record;
+  });
+}
+
+/** The same for cooks, by what is written of them: nothing of them is read for it. */
+function sharingCooks(before: readonly Cook[] | undefined, now: readonly KeptCook[]) {
+  const old = new Map((before ?? []).map((cook) => [cook.id, cook]));
+  return now.map((kept) => {
+    const was = old.get(kept.id);
+    return was && 'fields' in kept && sameHeld(holdCook(was), kept) ? was : readCook(kept);
+  });
+}
+
+/** Sound cooks of pages and single records, with the damaged ones; and the pages that hold such. */
+function siftCooks(pages: readonly CookPage[], loose: readonly LooseCook[]) {
+  const bad: Damaged[] = [];
+  const isSound = (kept: LooseCook): boolean => {
+    if (isFields(kept) && 'gone' in kept) return true;
+    const fault = cookFault(kept);
+    if (fault !== null) bad.push(damaged('cooks', kept, fault));
+    return fault === null;
+  };
+  const mended: CookPage[] = [];
+  const sound = pages.flatMap((page): readonly CookPage[] => {
+    if (!Array.isArray(page.cooks)) {
+      bad.push(damaged('pages', page, 'its cooks are missing'));
+      return [];
+    }
+    const cooks = page.cooks.filter(isSound);
+    if (cooks.length === page.cooks.length) return [page];
+    mended.push({ ...page, cooks });
+    return [{ ...page, cooks }];
+  });
+  return { cooks: cooksOf(sound, loose.filter(isSound)), bad, mended };
+}
+
+/** The kitchen and pot of a household that has lost its own: the usual ones. */
+const [, USUAL_ELECTRIC] = USUAL_POTS;
+const USUAL_POT = { ...USUAL_ELECTRIC, id: 'p1', name: 'My pot' } as Pot;
+const usual = {
+  ...(withDefaults({}) as Pick<Bundle, 'kitchen'>),
+  pots: [USUAL_POT],
+} as const;
+
+export interface Found extends Kept {
+  readonly mended: readonly CookPage[];
+  /** Whether a pot was mended or replaced, and plans with it. */
+  readonly isPotLost: boolean;
+  /** Whether something has to be written before the next change: parts set aside, or a lost stamp. */
+  readonly isTorn: boolean;
+}
+
+export async function readAll(tx: Reading | Writing, base: Bundle | null): Promise<Found | null> {
+  const found: unknown = await tx.objectStore('household').get('household');
+  const [stamp, pots, batches, pages, loose] = await Promise.all([
+    stampOf(tx),
+    readList(tx.objectStore('pots'), AT_A_TIME),
+    readList(tx.objectStore('batches'), AT_A_TIME),
+    readList(tx.objectStore('pages'), PAGES_AT_A_TIME),
+    readList(tx.objectStore('cooks'), AT_A_TIME),
+  ]);
+  const isNew = [pots, batches, pages, loose].every((list) => list.length === 0);
+  if (found === undefined && isNew) return null;
+  const household: Partial<Household> = isFields(found) ? found : {};
+  const fault = kitchenFault(household.kitchen);
+  const lists = {
+    pots: siftPots(pots, USUAL_POT),
+    batches: sift<Batch>('batches', batches),
+    jars: sift<Jar>('jars', household.jars),
+    bag: sift<BagItem>('bag', household.bag),
+    foods: sift<OwnFood>('foods', household.foods),
+  };
+  const { cooks, bad: badCooks, mended } = siftCooks(pages, loose);
+  const bad = [
+    ...(fault === null ? [] : [damaged('kitchen', household.kitchen ?? found ?? null, fault)]),
+    ...Object.values(lists).flatMap((list) => list.bad),
+    ...badCooks,
+  ];
+  const kitchen = fault === null ? (household.kitchen as Kitchen) : usual.kitchen;
+  const soundPots = lists.pots.sound.length > 0 ? lists.pots.sound : usual.pots;
+  const isPotLost = lists.pots.bad.length > 0 || soundPots === usual.pots;
+  // A plan that no longer fits its mended pot is put right with it.
+  const fitted = isPotLost ? inTheirPots(lists.batches.sound, soundPots) : lists.batches.sound;
+  return {
+    bundle: {
+      ...(isFields(household.extra) ? household.extra : {}),
+      format: 'retort',
+      version: VERSION,
+      kitchen: base && same(base.kitchen, kitchen) ? base.kitchen : kitchen,
+      pots: sharing(base?.pots, soundPots),
+      batches: sharing(base?.batches, fitted),
+      cooks: sharingCooks(base?.cooks, cooks),
+      jars: sharing(base?.jars, lists.jars.sound),
+      bag: sharing(base?.bag, lists.bag.sound),
+      foods: sharing(base?.foods, lists.foods.sound),
+    },
+    stamp,
+    bad,
+    mended,
+    isPotLost,
+    isTorn: bad.length > 0 || stamp === '' || isPotLost,
+  };
+}
