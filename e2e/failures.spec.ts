@@ -39,7 +39,7 @@ test('a database of a newer version is left alone, and given as a file', async (
   await page.evaluate(
     () =>
       new Promise<void>((done, failed) => {
-        const request = indexedDB.open('retort', 99);
+        const request = indexedDB.open('retort', 9900);
         request.onerror = () => failed(new Error('not opened'));
         request.onsuccess = () => {
           request.result.close();

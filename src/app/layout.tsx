@@ -19,7 +19,20 @@ export default async function RootLayout({ children }: { readonly children: Reac
   return (
     <html lang="en">
       <body>
+        <noscript>
+          <p className="m-6 max-w-prose text-lg">
+            Retort works out the heat in your pot with JavaScript, which is switched off here.
+            Switch it on for this site and reload. Your kitchen is kept in this browser, and nothing
+            is lost.
+          </p>
+        </noscript>
         <Household demo={demo}>{children}</Household>
+        {/* Shown by the style sheet alone, where the code of the page has not begun after a while. */}
+        <p className="boot-late m-6 max-w-prose text-lg" role="status">
+          Retort is still not running. Reload the page; if that does not help, the server may be
+          gone or an extension may block it. Your kitchen is kept in this browser, and nothing is
+          lost.
+        </p>
       </body>
     </html>
   );

@@ -16,6 +16,7 @@ import {
   type Connection,
   type ConnectionEvent,
 } from './connectionState';
+import { setAsideTornCooks } from './deepCheck';
 import {
   hasDatabase,
   lostStores,
@@ -102,6 +103,30 @@ async function tellAside(database: Database, kept: Kept | null): Promise<void> {
   if (!kept || (kept.bad.length === 0 && lost.length === 0)) return;
   setState({ notice: asideNotice(kept.bad, lost) });
   await keepBackup(database, kept.bundle, 'all that could be opened', isoNow());
+}
+
+/** Delay before all cooks are looked through, ms: the page is quiet by then. */
+const CHECK_AFTER_MS = 15_000;
+
+/** Looks through all cooks later, and takes those that are damaged out of the household. */
+function checkLater(database: Database): void {
+  const check = async (): Promise<void> => {
+    if (databaseOf(connection) !== database) return;
+    const found = await setAsideTornCooks(database, isoNow());
+    if (found === 0) return;
+    const written = writtenOf(connection);
+    const kept = await loadBundle(database, written?.bundle ?? null, isoNow());
+    if (!kept) return;
+    send({ type: 'agreed', written: kept });
+    adopt(written?.bundle ?? kept.bundle, kept.bundle);
+    setState({
+      notice: `Damaged and set aside: ${found} ${found > 1 ? 'cooks' : 'cook'}. Nothing is deleted: look under Files on the Batches page.`,
+      aside: await database.count('quarantine'),
+    });
+  };
+  const timer = setTimeout(() => work.take(check), CHECK_AFTER_MS);
+  // Without a page nothing needs to be kept running.
+  if (typeof timer === 'object') timer.unref();
 }
 
 /** The household was taken away in another tab; this tab's unwritten changes go to a backup. */
@@ -309,6 +334,7 @@ export async function start(
     const database = databaseOf(connection);
     if (!database) return;
     foldLater(database);
+    checkLater(database);
     watchHousehold();
     listen();
     const written = writtenOf(connection);

@@ -6,6 +6,7 @@ import fc from 'fast-check';
 import { openDB, type IDBPDatabase } from 'idb';
 import type { Bundle } from '../core/batch/schema';
 import { readBundle, writeBundle } from '../formats';
+import { setAsideTornCooks } from './deepCheck';
 import { DB_NAME, lostStores, openDatabase } from './db';
 import { listAside } from './quarantine';
 import { loadBundle, saveChanges } from './repository';
@@ -156,6 +157,28 @@ describe('one damaged record', () => {
       ['cooks', 'it cannot be read'],
     ]);
     expect((await loadBundle(db, null, AT))?.bad).toEqual([]);
+    db.close();
+  });
+});
+
+describe('a cook whose parts are damaged', () => {
+  it('is found by its hash and set aside, its neighbours stay', async () => {
+    await seeded();
+    await damage(async (db) => {
+      const [first] = (await db.getAll('cooks')) as Fields[];
+      await db.put(
+        'cooks',
+        inFields(withValue('predicted', '{"totalMin":"long"}'))(first as Fields),
+      );
+    });
+    const db = await openDatabase();
+    expect((await loadBundle(db, null, AT))?.bad).toEqual([]);
+    expect(await setAsideTornCooks(db, AT)).toBe(1);
+    expect(await setAsideTornCooks(db, AT)).toBe(0);
+    expect((await loadBundle(db, null, AT))?.bundle.cooks).toHaveLength(HOME.cooks.length - 1);
+    expect((await listAside(db)).map(({ from, fault }) => [from, fault])).toEqual([
+      ['cooks', 'predicted.totalMin: a number from 0 to 20000 min'],
+    ]);
     db.close();
   });
 });

@@ -1,1 +1,2 @@
 export { later } from './later';
+export { lazyPart } from './lazyPart';

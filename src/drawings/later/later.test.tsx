@@ -1,22 +1,13 @@
 /** @jest-environment jsdom */
-import { Component, type ReactNode } from 'react';
+import { Suspense } from 'react';
 import { render, screen } from '@testing-library/react';
 import { later } from './later';
+import { lazyPart } from './lazyPart';
 
 interface Named {
   readonly name: string;
 }
 const Greeting = ({ name }: Named) => <p>dear {name}</p>;
-
-class Boundary extends Component<{ readonly children: ReactNode }, { readonly said: string }> {
-  override state = { said: '' };
-  static getDerivedStateFromError(error: Error): { readonly said: string } {
-    return { said: error.message };
-  }
-  override render(): ReactNode {
-    return this.state.said || this.props.children;
-  }
-}
 
 test('what stands meanwhile gives way to the part, with the same props, and it is loaded once', async () => {
   const load = jest.fn(() => Promise.resolve(Greeting));
@@ -43,15 +34,29 @@ test('what is loaded early is there from the first', async () => {
   expect(load).toHaveBeenCalledTimes(1);
 });
 
-test('nothing stands where nothing is given, and what could not be loaded is thrown', async () => {
-  const quiet = jest.spyOn(console, 'error').mockImplementation(() => undefined);
+const NOT_LOADED = /could not be loaded. Your kitchen is safe/;
+
+test('a part that could not be loaded says so in its place, and the page around it stays', async () => {
   const Later = later<Named>(() => Promise.reject(new Error('not on this device')));
-  const { container } = render(
-    <Boundary>
-      <Later name="cook" />
-    </Boundary>,
-  );
+  const { container } = render(<Later name="cook" />);
   expect(container.textContent).toBe('');
-  expect(await screen.findByText('not on this device')).toBeTruthy();
-  quiet.mockRestore();
+  expect(await screen.findByText(NOT_LOADED)).toBeTruthy();
+});
+
+test('a sheet that could not be loaded says so, another one opens', async () => {
+  const Missing = lazyPart<Named>(() => Promise.reject(new Error('not on this device')));
+  const There = lazyPart<Named>(() => Promise.resolve(Greeting));
+  render(
+    <>
+      <p>the page</p>
+      <Suspense>
+        <Missing name="cook" />
+        <There name="cook" />
+      </Suspense>
+    </>,
+  );
+  expect(await screen.findByText(NOT_LOADED)).toBeTruthy();
+  expect(screen.getByRole('button', { name: 'Reload the page' })).toBeTruthy();
+  expect(await screen.findByText('dear cook')).toBeTruthy();
+  expect(screen.getByText('the page')).toBeTruthy();
 });

@@ -1,6 +1,7 @@
 import { startTransition, useEffect, useState, type ComponentType, type ReactNode } from 'react';
+import { PartFailed } from './PartFailed';
 
-type Loaded<P> = { readonly Part: ComponentType<P> } | { readonly error: unknown };
+type Loaded<P> = { readonly Part: ComponentType<P> } | 'failed';
 
 /**
  * A part that is loaded once the page stands, and shown as soon as it is here, a little at a time: React
@@ -8,7 +9,7 @@ type Loaded<P> = { readonly Part: ComponentType<P> } | { readonly error: unknown
  *
  * @param meanwhile what stands in its place; nothing where it is missing
  * @param early loads it with the page's code: every page of its kind shows it
- * @returns the part; it throws what loading threw
+ * @returns the part; where its code does not come, it says so in its place
  */
 export function later<P extends object>(
   load: () => Promise<ComponentType<P>>,
@@ -21,7 +22,7 @@ export function later<P extends object>(
     (asked ??= load()
       .then(
         (Part): Loaded<P> => ({ Part }),
-        (error: unknown): Loaded<P> => ({ error }),
+        (): Loaded<P> => 'failed',
       )
       .then((now) => (here = now)));
   if (early && typeof window !== 'undefined') void ask();
@@ -38,7 +39,7 @@ export function later<P extends object>(
       };
     }, []);
     if (!loaded) return meanwhile?.(props) ?? null;
-    if ('error' in loaded) throw loaded.error;
+    if (loaded === 'failed') return <PartFailed />;
     return <loaded.Part {...props} />;
   };
 }

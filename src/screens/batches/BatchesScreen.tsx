@@ -1,18 +1,11 @@
 'use client';
 
+import { lazyPart } from '@/drawings/later';
 import { Plus } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { rollup } from 'd3-array';
-import {
-  lazy,
-  Suspense,
-  useEffect,
-  useEffectEvent,
-  useMemo,
-  useState,
-  type DragEvent,
-} from 'react';
+import { Suspense, useEffect, useEffectEvent, useMemo, useState, type DragEvent } from 'react';
 import { potOf, wantedSoon } from '@/core/batch/plan';
 import type { Batch } from '@/core/batch/schema';
 import { formatAltitude } from '@/core/quantity';
@@ -29,19 +22,15 @@ import { LongList } from '@/ui/lists/LongList';
 import { BatchRow } from './BatchRow';
 
 // Loads the reading of files and recipes on demand: most visits go straight to a batch.
-const BackupsSheet = lazy(() =>
-  import('@/ui/files/BackupsSheet').then((m) => ({ default: m.BackupsSheet })),
+const BackupsSheet = lazyPart(() => import('@/ui/files/BackupsSheet').then((m) => m.BackupsSheet));
+const SetAsideSheet = lazyPart(() =>
+  import('@/ui/files/SetAsideSheet').then((m) => m.SetAsideSheet),
 );
-const SetAsideSheet = lazy(() =>
-  import('@/ui/files/SetAsideSheet').then((m) => ({ default: m.SetAsideSheet })),
-);
-const NextMoves = lazy(() =>
-  import('@/ui/cooking/NextMove').then((m) => ({ default: m.NextMoves })),
-);
-const ImportSheet = lazy(() => import('./ImportSheet').then((m) => ({ default: m.ImportSheet })));
+const NextMoves = lazyPart(() => import('@/ui/cooking/NextMove').then((m) => m.NextMoves));
+const ImportSheet = lazyPart(() => import('./ImportSheet').then((m) => m.ImportSheet));
 // Two dishes for one evening are seldom.
-const Evening = lazy(() => import('./Evening').then((m) => ({ default: m.Evening })));
-const StartOver = lazy(() => import('./StartOver').then((m) => ({ default: m.StartOver })));
+const Evening = lazyPart(() => import('./Evening').then((m) => m.Evening));
+const StartOver = lazyPart(() => import('./StartOver').then((m) => m.StartOver));
 
 const HOUR_MS = 3_600_000;
 

@@ -1,15 +1,15 @@
 import { Link2, Upload } from 'lucide-react';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import type { Shelf } from '@/core/batch/household';
 import type { Units } from '@/core/quantity';
-import { later } from '@/drawings/later';
+import { later, lazyPart } from '@/drawings/later';
 import { Button } from '@/ui/Button';
 import { FileButton } from '@/ui/files/FileButton';
 import type { Begin } from './useBegin';
 
 // The dishes and the kitchen's own beginnings come after the page.
 const FromKitchen = later(() => import('./FromKitchen').then((m) => m.FromKitchen));
-const DishDoor = lazy(() => import('./DishDoor').then((m) => ({ default: m.DishDoor })));
+const DishDoor = lazyPart(() => import('./DishDoor').then((m) => m.DishDoor));
 
 /** Files that recipes come in. */
 const FILES = '.json,.jsonld,.html,.htm,.txt,.md,application/json,text/html,text/plain';

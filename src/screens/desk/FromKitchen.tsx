@@ -1,6 +1,7 @@
+import { lazyPart } from '@/drawings/later';
 import { group } from 'd3-array';
 import { nanoid } from 'nanoid';
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { Suspense, useMemo, useState } from 'react';
 import { isEmptied, isThrownOut, shelvesOf, type Shelf } from '@/core/batch/household';
 import { isStock } from '@/core/batch/plan';
 import type { Batch, Bundle, Cook } from '@/core/batch/schema';
@@ -16,7 +17,7 @@ import { BAG_SET } from '@/ui/larder';
 import { Toggle } from '@/ui/forms/Toggle';
 
 // It is asked for when a dish is cooked again.
-const AgainSheet = lazy(() => import('@/ui/AgainSheet').then((m) => ({ default: m.AgainSheet })));
+const AgainSheet = lazyPart(() => import('@/ui/AgainSheet').then((m) => m.AgainSheet));
 
 const HOUR_MS = 3_600_000;
 

@@ -1,6 +1,7 @@
 'use client';
 
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { lazyPart } from '@/drawings/later';
+import { Suspense, useEffect, useState } from 'react';
 import { backups, begin } from '@/store';
 import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
@@ -8,10 +9,8 @@ import { OpenMine } from './OpenMine';
 import { sampleKitchen } from './sample';
 
 // Most visits never see it.
-const BackupsSheet = lazy(() =>
-  import('@/ui/files/BackupsSheet').then((m) => ({ default: m.BackupsSheet })),
-);
-const OwnStart = lazy(() => import('./OwnStart').then((m) => ({ default: m.OwnStart })));
+const BackupsSheet = lazyPart(() => import('@/ui/files/BackupsSheet').then((m) => m.BackupsSheet));
+const OwnStart = lazyPart(() => import('./OwnStart').then((m) => m.OwnStart));
 
 /** The first start without the sample: open it, or begin with one's own pot. */
 export function FirstStart() {

@@ -1,7 +1,8 @@
 'use client';
 
+import { lazyPart } from '@/drawings/later';
 import { usePathname } from 'next/navigation';
-import { lazy, Suspense, useEffect, useRef, type ReactNode } from 'react';
+import { Suspense, useEffect, useRef, type ReactNode } from 'react';
 import type { Bundle } from '@/core/batch/schema';
 import { isoOf } from '@/session/clock';
 import { goOnWithout, openEarly, readWorkedEarly, start, useApp } from '@/store';
@@ -48,13 +49,11 @@ function Skeleton() {
 }
 
 // Seen once in the life of a kitchen.
-const FirstStart = lazy(() => import('./FirstStart').then((m) => ({ default: m.FirstStart })));
+const FirstStart = lazyPart(() => import('./FirstStart').then((m) => m.FirstStart));
 // Nothing of a cook is loaded while nothing cooks.
-const NextMoves = lazy(() =>
-  import('@/ui/cooking/NextMove').then((m) => ({ default: m.NextMoves })),
-);
+const NextMoves = lazyPart(() => import('@/ui/cooking/NextMove').then((m) => m.NextMoves));
 
-const Calling = lazy(() => import('./Calling').then((m) => ({ default: m.Calling })));
+const Calling = lazyPart(() => import('./Calling').then((m) => m.Calling));
 
 /** The next move of what cooks, on every page that does not show it already. */
 function Strip() {
@@ -123,6 +122,9 @@ export function Household({
   usePageFocus();
   // A batch brought by a link brings its pot and its kitchen.
   const bringsOwn = usePathname() === '/take';
+  useEffect(() => {
+    document.documentElement.dataset['running'] = '';
+  }, []);
   useEffect(() => {
     void start(demo ? (): Promise<Bundle> => sampleKitchen(clock.now()) : null, () => isoOf(clock));
   }, [demo, clock]);

@@ -1,8 +1,9 @@
 'use client';
 
+import { lazyPart } from '@/drawings/later';
 import { Said } from '@/ui/said';
 import { useRouter } from 'next/navigation';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { pressureUnit } from '@/core/batch/plan';
 import type { Kitchen, Pot } from '@/core/batch/schema';
 import type { OwnFood } from '@/core/food';
@@ -22,10 +23,10 @@ import { PotKnowledge } from './PotKnowledge';
 import { Words } from './Words';
 
 // Forms come when they are opened; that of a food brings the reading of lines along.
-const KitchenForm = lazy(() => import('./KitchenForm').then((m) => ({ default: m.KitchenForm })));
-const NewPot = lazy(() => import('./NewPot').then((m) => ({ default: m.NewPot })));
-const PotForm = lazy(() => import('./PotForm').then((m) => ({ default: m.PotForm })));
-const FoodForm = lazy(() => import('./FoodForm').then((m) => ({ default: m.FoodForm })));
+const KitchenForm = lazyPart(() => import('./KitchenForm').then((m) => m.KitchenForm));
+const NewPot = lazyPart(() => import('./NewPot').then((m) => m.NewPot));
+const PotForm = lazyPart(() => import('./PotForm').then((m) => m.PotForm));
+const FoodForm = lazyPart(() => import('./FoodForm').then((m) => m.FoodForm));
 
 type Editing =
   | { readonly what: 'kitchen' | 'new pot' }

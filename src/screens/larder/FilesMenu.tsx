@@ -1,13 +1,14 @@
 'use client';
 
-import { lazy, Suspense, useState } from 'react';
+import { lazyPart } from '@/drawings/later';
+import { Suspense, useState } from 'react';
 import type { Bundle } from '@/core/batch/schema';
 import { keepsOf } from '@/core/keep';
 import { download } from '@/ui/files/download';
 import { FilesButton } from '@/ui/files/FilesButton';
 
 // A table is read and written seldom.
-const TableIn = lazy(() => import('./TableIn').then((m) => ({ default: m.TableIn })));
+const TableIn = lazyPart(() => import('./TableIn').then((m) => m.TableIn));
 
 async function save({ jars, kitchen }: Bundle): Promise<void> {
   const { writeJars } = await import('@/formats/jarsCsv');

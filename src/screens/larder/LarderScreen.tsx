@@ -1,7 +1,8 @@
 'use client';
 
+import { lazyPart } from '@/drawings/later';
 import Link from 'next/link';
-import { lazy, Suspense, useMemo, useState, useSyncExternalStore } from 'react';
+import { Suspense, useMemo, useState, useSyncExternalStore } from 'react';
 import { isEmptied, isThrownOut, leftInJar } from '@/core/batch/household';
 import type { Cook, Jar } from '@/core/batch/schema';
 import { keepsOf, type LarderDay, type ToSee } from '@/core/keep';
@@ -19,10 +20,10 @@ import { FilesMenu } from './FilesMenu';
 import { Shelves } from './Shelves';
 import { UseFirst } from './UseFirst';
 
-const Cooling = lazy(() => import('./Cooling').then((m) => ({ default: m.Cooling })));
-const FillJars = lazy(() => import('./FillJars').then((m) => ({ default: m.FillJars })));
-const JarSheet = lazy(() => import('./JarSheet').then((m) => ({ default: m.JarSheet })));
-const HabitsSheet = lazy(() => import('./HabitsSheet').then((m) => ({ default: m.HabitsSheet })));
+const Cooling = lazyPart(() => import('./Cooling').then((m) => m.Cooling));
+const FillJars = lazyPart(() => import('./FillJars').then((m) => m.FillJars));
+const JarSheet = lazyPart(() => import('./JarSheet').then((m) => m.JarSheet));
+const HabitsSheet = lazyPart(() => import('./HabitsSheet').then((m) => m.HabitsSheet));
 
 type Open =
   | { readonly what: 'fill'; readonly cook: string | null }

@@ -1,6 +1,7 @@
 'use client';
 
-import { lazy, Suspense, useState } from 'react';
+import { lazyPart } from '@/drawings/later';
+import { Suspense, useState } from 'react';
 import type { Batch, Cook } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
 import { isoOf } from '@/session/clock';
@@ -18,11 +19,11 @@ import { unticked } from './TickList';
 
 // Sheets come when they are asked for: the clock waits for none of them.
 const sheets = () => import('./StoveSheets');
-const MarksSheet = lazy(() => sheets().then((m) => ({ default: m.MarksSheet })));
-const MoreMarks = lazy(() => sheets().then((m) => ({ default: m.MoreMarks })));
-const OwnMore = lazy(() => sheets().then((m) => ({ default: m.OwnMore })));
-const TrySheet = lazy(() => sheets().then((m) => ({ default: m.TrySheet })));
-const UntickedSheet = lazy(() => sheets().then((m) => ({ default: m.UntickedSheet })));
+const MarksSheet = lazyPart(() => sheets().then((m) => m.MarksSheet));
+const MoreMarks = lazyPart(() => sheets().then((m) => m.MoreMarks));
+const OwnMore = lazyPart(() => sheets().then((m) => m.OwnMore));
+const TrySheet = lazyPart(() => sheets().then((m) => m.TrySheet));
+const UntickedSheet = lazyPart(() => sheets().then((m) => m.UntickedSheet));
 
 /** A seed of 32 bits. */
 const SEEDS = 2 ** 32;

@@ -1,10 +1,10 @@
 'use client';
 
-import { lazy, Suspense, useEffect, useMemo, useRef } from 'react';
+import { Suspense, useEffect, useMemo, useRef } from 'react';
 import type { Cook } from '@/core/batch/schema';
 import { howWarmAsked, stoodOf, timelineOf } from '@/core/cook';
 import { wordsOf } from '@/core/timetable';
-import { later } from '@/drawings/later';
+import { later, lazyPart } from '@/drawings/later';
 import { Alarm } from '@/ui/Alarm';
 import { useClock, useNow } from '@/ui/clock';
 import { useCookCalls } from '@/ui/cooking/calling';
@@ -33,7 +33,7 @@ import { StoveHead } from './StoveHead';
 import { TickList } from './TickList';
 
 // A look back is seldom.
-const Debrief = lazy(() => import('./practice/Debrief').then((m) => ({ default: m.Debrief })));
+const Debrief = lazyPart(() => import('./practice/Debrief').then((m) => m.Debrief));
 
 // A test of the pot itself is seldom.
 const Kettle = later(() => import('./practice/Kettle').then((m) => m.Kettle));

@@ -1,8 +1,9 @@
 'use client';
 
+import { lazyPart } from '@/drawings/later';
 import { ChevronDown, Ellipsis } from 'lucide-react';
 import Link from 'next/link';
-import { lazy, Suspense, useEffect, useEffectEvent, useState } from 'react';
+import { Suspense, useEffect, useEffectEvent, useState } from 'react';
 import { changed, inPot, isBroth } from '@/core/batch/plan';
 import { isStop, type Finding } from '@/core/assess';
 import { type Batch, type Cook, type Pot, LIMITS } from '@/core/batch/schema';
@@ -18,9 +19,9 @@ import { ServingTime } from './ServingTime';
 
 // Menus and sheets load after the page; their buttons are there from the first.
 const menus = () => import('./HeadMenus');
-const PotPicker = lazy(() => menus().then((m) => ({ default: m.PotPicker })));
-const More = lazy(() => menus().then((m) => ({ default: m.More })));
-const Gate = lazy(() => import('../sheets').then((m) => ({ default: m.Gate })));
+const PotPicker = lazyPart(() => menus().then((m) => m.PotPicker));
+const More = lazyPart(() => menus().then((m) => m.More));
+const Gate = lazyPart(() => import('../sheets').then((m) => m.Gate));
 
 function Name({
   batch,

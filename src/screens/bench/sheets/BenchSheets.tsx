@@ -1,6 +1,7 @@
 'use client';
 
-import { lazy, Suspense } from 'react';
+import { lazyPart } from '@/drawings/later';
+import { Suspense } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import {
   changeItem,
@@ -17,26 +18,18 @@ import { usePlan, usePlanActions, useSession } from '../plan';
 import { AimSheet } from '../runoffs';
 
 // Editors and their forms come when first opened.
-const AddStep = lazy(() => import('./AddStep').then((m) => ({ default: m.AddStep })));
-const HelpSheet = lazy(() => import('./HelpSheet').then((m) => ({ default: m.HelpSheet })));
-const ItemEditor = lazy(() => import('./ItemEditor').then((m) => ({ default: m.ItemEditor })));
-const PhoneSheet = lazy(() => import('./PhoneSheet').then((m) => ({ default: m.PhoneSheet })));
-const RecipeTextSheet = lazy(() =>
-  import('./RecipeTextSheet').then((m) => ({ default: m.RecipeTextSheet })),
-);
-const RehearseSheet = lazy(() =>
-  import('./RehearseSheet').then((m) => ({ default: m.RehearseSheet })),
-);
-const ScaleSheet = lazy(() => import('./ScaleSheet').then((m) => ({ default: m.ScaleSheet })));
-const SchoolsSheet = lazy(() =>
-  import('./SchoolsSheet').then((m) => ({ default: m.SchoolsSheet })),
-);
-const SolveSheet = lazy(() => import('./SolveSheet').then((m) => ({ default: m.SolveSheet })));
-const StepEditor = lazy(() => import('./StepEditor').then((m) => ({ default: m.StepEditor })));
-const TaskEditor = lazy(() => import('./TaskEditor').then((m) => ({ default: m.TaskEditor })));
-const TimetableSheet = lazy(() =>
-  import('./TimetableSheet').then((m) => ({ default: m.TimetableSheet })),
-);
+const AddStep = lazyPart(() => import('./AddStep').then((m) => m.AddStep));
+const HelpSheet = lazyPart(() => import('./HelpSheet').then((m) => m.HelpSheet));
+const ItemEditor = lazyPart(() => import('./ItemEditor').then((m) => m.ItemEditor));
+const PhoneSheet = lazyPart(() => import('./PhoneSheet').then((m) => m.PhoneSheet));
+const RecipeTextSheet = lazyPart(() => import('./RecipeTextSheet').then((m) => m.RecipeTextSheet));
+const RehearseSheet = lazyPart(() => import('./RehearseSheet').then((m) => m.RehearseSheet));
+const ScaleSheet = lazyPart(() => import('./ScaleSheet').then((m) => m.ScaleSheet));
+const SchoolsSheet = lazyPart(() => import('./SchoolsSheet').then((m) => m.SchoolsSheet));
+const SolveSheet = lazyPart(() => import('./SolveSheet').then((m) => m.SolveSheet));
+const StepEditor = lazyPart(() => import('./StepEditor').then((m) => m.StepEditor));
+const TaskEditor = lazyPart(() => import('./TaskEditor').then((m) => m.TaskEditor));
+const TimetableSheet = lazyPart(() => import('./TimetableSheet').then((m) => m.TimetableSheet));
 
 /** The sheet that is open over the Bench, if any. */
 export function BenchSheets() {

@@ -1,6 +1,7 @@
 'use client';
 
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { lazyPart } from '@/drawings/later';
+import { Suspense, useMemo, useState } from 'react';
 import type { Shelf } from '@/core/batch/household';
 import type { NewItem, NewTask } from '@/core/batch/plan';
 import { newItem, putRight, type ReadLine, type ReadsFor } from '@/core/batch/reading';
@@ -11,7 +12,7 @@ import { reasonWords, useNewest } from '@/ui/useNewest';
 import { ask } from '@/workers';
 
 // It comes with the first line that is typed.
-const LineAsRead = lazy(() => import('@/ui/LineAsRead').then((m) => ({ default: m.LineAsRead })));
+const LineAsRead = lazyPart(() => import('@/ui/LineAsRead').then((m) => m.LineAsRead));
 
 interface Question {
   readonly text: string;
