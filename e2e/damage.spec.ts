@@ -17,8 +17,7 @@ async function damage(page: Page, store: string, key: string, change: string): P
           const read = records.get(id);
           read.onsuccess = () => {
             const record = read.result as Record<string, unknown>;
-            if (code === 'items') record['items'] = null;
-            else delete record[code];
+            record[code] = null;
             records.put(record);
           };
           tx.oncomplete = () => {

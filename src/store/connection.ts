@@ -299,12 +299,15 @@ async function open(): Promise<void> {
   const slow = setTimeout(waits('slow'), PATIENCE_MS);
   let blocked: ReturnType<typeof setTimeout> | undefined;
   try {
-    const { database, kept } = await openKept({
-      onClosed,
-      onBlocked: () => {
-        blocked = setTimeout(waits('blocked'), PATIENCE_MS);
+    const { database, kept } = await openKept(
+      {
+        onClosed,
+        onBlocked: () => {
+          blocked = setTimeout(waits('blocked'), PATIENCE_MS);
+        },
       },
-    });
+      isoNow(),
+    );
     send({ type: 'opened', database, kept });
     // Who went on without it is not thrown back.
     if (!isAt('open')) database.close();

@@ -12,7 +12,7 @@ let early: Promise<Opened> | null = null;
 let heard: Events = {};
 let blocked = false;
 
-async function open(): Promise<Opened> {
+async function open(at: string): Promise<Opened> {
   const database = await openDatabase({
     onBlocked: () => {
       blocked = true;
@@ -20,13 +20,13 @@ async function open(): Promise<Opened> {
     },
     onClosed: (why) => heard.onClosed?.(why),
   });
-  return { database, kept: await loadBundle(database, null, new Date().toISOString()) };
+  return { database, kept: await loadBundle(database, null, at) };
 }
 
-/** Begins at once: the browser reads while the page is still being put together. */
-export function openEarly(): void {
+/** Begins at once: the browser reads while the page is still being put together. @param at the time, ISO 8601 */
+export function openEarly(at: string): void {
   if (early || !hasDatabase()) return;
-  early = open();
+  early = open(at);
   // The caller of `openKept` hears of a failure.
   early.catch(() => undefined);
 }
@@ -34,12 +34,13 @@ export function openEarly(): void {
 /**
  * Opens the database and reads what is there.
  *
+ * @param at the time, ISO 8601
  * @throws what the browser throws when it does not open
  */
-export function openKept(events: Events): Promise<Opened> {
+export function openKept(events: Events, at: string): Promise<Opened> {
   heard = events;
   if (early && blocked) events.onBlocked?.();
-  const opened = early ?? open();
+  const opened = early ?? open(at);
   early = null;
   return opened;
 }

@@ -4,7 +4,7 @@ import { lazyPart } from '@/drawings/later';
 import { usePathname } from 'next/navigation';
 import { Suspense, useEffect, useRef, type ReactNode } from 'react';
 import type { Bundle } from '@/core/batch/schema';
-import { isoOf } from '@/session/clock';
+import { isoOf, REAL } from '@/session/clock';
 import { goOnWithout, openEarly, readWorkedEarly, start, useApp } from '@/store';
 import { assessedKey } from '@/ui/assessed';
 import { useClock } from '@/ui/clock';
@@ -82,7 +82,7 @@ function Calls() {
 
 /** Reads what the device keeps; where a plan still has to be worked out, what does it starts meanwhile. */
 async function beginEarly(path: string): Promise<void> {
-  openEarly();
+  openEarly(isoOf(REAL));
   const plan = path.startsWith('/bench/');
   const there = await readWorkedEarly([
     LEARNED_KEY,
