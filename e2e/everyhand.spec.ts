@@ -190,6 +190,7 @@ test('all text grows with the browser’s own size', async ({ page }) => {
   for (const path of [...PAGES, '/stove']) {
     await page.goto(path);
     await expect(page.getByRole('heading').first()).toBeVisible();
+    await page.waitForLoadState('networkidle');
     const before = new Map(await page.evaluate(sizes));
     await page.addStyleTag({ content: 'html { font-size: 200% }' });
     const still = (await page.evaluate(sizes)).flatMap(([words, size]) => {
