@@ -6,7 +6,7 @@ import { isFields, type Pot } from '../core/batch/schema';
 import { cookSchema } from '../core/batch/schema/cookSchema';
 import { bagItemSchema, jarSchema } from '../core/batch/schema/larderSchema';
 import { batchSchema, kitchenSchema, ownFoodSchema, potSchema } from '../core/batch/schema/schema';
-import { faultsOf, type AnyShape } from '../core/batch/schema/shape';
+import { faultsOf, isSound, type AnyShape } from '../core/batch/schema/shape';
 import { isHeldUnchanged } from '../formats/held';
 import { readCook, type KeptCook } from './keptCook';
 
@@ -34,6 +34,7 @@ export type Listed = keyof typeof SHAPES;
 
 function faultOf(shape: AnyShape, value: unknown): string | null {
   if (!isFields(value)) return 'is no record';
+  if (isSound(shape, value)) return null;
   for (const { path, wanted } of faultsOf(shape, value)) return `${path || 'it'}: ${wanted}`;
   return null;
 }

@@ -2,6 +2,15 @@
 import { HOLDER_KINDS } from '../../vocabulary';
 import { list, needed, number, object, oneOf, text, time } from './shape';
 
+/** Jars of a size at hand for cooling. */
+export const jarSizeSchema = object(
+  {
+    kind: needed(oneOf(HOLDER_KINDS)),
+    count: needed(number(0, 500, ''), 'how many'),
+  },
+  'a size of jar, and how many',
+);
+
 /** How this household keeps and uses what it cooks; what is missing is as usual. */
 export const larderSchema = object(
   {
@@ -13,16 +22,7 @@ export const larderSchema = object(
     /** At hand for cooling. */
     pans: number(0, 20, ''),
     iceKg: number(0, 50, 'kg'),
-    jars: list(
-      object(
-        {
-          kind: needed(oneOf(HOLDER_KINDS)),
-          count: needed(number(0, 500, ''), 'how many'),
-        },
-        'a size of jar, and how many',
-      ),
-      'a list of jars at hand',
-    ),
+    jars: list(jarSizeSchema, 'a list of jars at hand'),
   },
   'how this household keeps what it cooks',
 );

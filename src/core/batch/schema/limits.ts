@@ -1,7 +1,7 @@
 /** Limits of the numbers that a cook enters, read off their declarations: every form and handle uses these. */
 import { coolingReadingC } from './afterSchema';
 import { yieldSchema } from './cookSchema';
-import { larderSchema } from './keepSchema';
+import { jarSizeSchema } from './keepSchema';
 import {
   aimSchema,
   amountSchema,
@@ -17,7 +17,6 @@ import { limitsOf } from './shape';
 export type { Limits } from './shape';
 
 const { pressure, simmer, saute } = stepSchema.variants;
-const larderJar = larderSchema.fields.jars.of.fields;
 
 export const LIMITS = {
   /** Minutes at pressure. */
@@ -39,7 +38,7 @@ export const LIMITS = {
   /** Litres of broth from a run of bones. */
   yield: limitsOf(yieldSchema.fields.litres),
   /** Jars of one size at hand. */
-  jars: limitsOf(larderJar.count),
+  jars: limitsOf(jarSizeSchema.fields.count),
   /** Reading of a thermometer. */
   reading: limitsOf(coolingReadingC),
 } as const;

@@ -40,7 +40,13 @@ type Nodes =
   | { readonly kind: 'text'; readonly notBlank: boolean }
   | { readonly kind: 'choice'; readonly values: readonly (string | number)[] }
   | { readonly kind: 'time' }
-  | { readonly kind: 'object'; readonly fields: Fields }
+  | {
+      readonly kind: 'object';
+      readonly fields: Fields;
+      /** The fields by name, and the names of those that must be there: most records fill few of many. */
+      readonly byName: ReadonlyMap<string, AnyShape>;
+      readonly needs: readonly string[];
+    }
   | {
       readonly kind: 'variants';
       readonly by: string;
@@ -123,7 +129,14 @@ export const time: Shape<string> = {
 };
 
 export function object<const F extends Fields>(fields: F, wanted: string): ObjectShape<F> {
-  return { kind: 'object', fields, wanted };
+  const named = Object.entries(fields);
+  return {
+    kind: 'object',
+    fields,
+    byName: new Map(named),
+    needs: named.flatMap(([name, { needed: must }]) => (must === undefined ? [] : [name])),
+    wanted,
+  };
 }
 
 type Variant<By extends string, F> = {
@@ -290,9 +303,10 @@ function isGood(shape: AnyShape, value: unknown, parent: unknown): boolean {
   switch (shape.kind) {
     case 'object': {
       const record = value as Readonly<Record<string, unknown>>;
-      for (const key in shape.fields) {
-        const field = shape.fields[key];
-        if (field && !isGood(field, record[key], record)) return false;
+      for (const name of shape.needs) if (record[name] === undefined) return false;
+      for (const name in record) {
+        const field = shape.byName.get(name);
+        if (field && !isGood(field, record[name], record)) return false;
       }
       return true;
     }
@@ -305,6 +319,11 @@ function isGood(shape: AnyShape, value: unknown, parent: unknown): boolean {
     default:
       return true;
   }
+}
+
+/** Whether a value is good, all of it. */
+export function isSound(shape: AnyShape, value: unknown): boolean {
+  return isGood(shape, value, undefined);
 }
 
 /** A value at fault: its place as `batches[0].items[2].amount`, the value, and what is wanted. */
