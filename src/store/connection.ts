@@ -27,6 +27,7 @@ import {
 } from './db';
 import { askToLast } from './lasting';
 import { watchLeaving } from './leaving';
+import type { Conflict } from './merge';
 import { openKept } from './opening';
 import { asideNotice, listAside } from './quarantine';
 import { foldLater } from './pages';
@@ -105,6 +106,13 @@ async function tellAside(database: Database, kept: Kept | null): Promise<void> {
   await keepBackup(database, kept.bundle, 'all that could be opened', isoNow());
 }
 
+/** Takes what the database holds now into the household. */
+function takeIn(kept: Kept): readonly Conflict[] {
+  const base = writtenOf(connection)?.bundle ?? kept.bundle;
+  send({ type: 'agreed', written: kept });
+  return adopt(base, kept.bundle);
+}
+
 /** Delay before all cooks are looked through, ms: the page is quiet by then. */
 const CHECK_AFTER_MS = 15_000;
 
@@ -112,17 +120,11 @@ const CHECK_AFTER_MS = 15_000;
 function checkLater(database: Database): void {
   const check = async (): Promise<void> => {
     if (databaseOf(connection) !== database) return;
-    const found = await setAsideTornCooks(database, isoNow());
-    if (found === 0) return;
-    const written = writtenOf(connection);
-    const kept = await loadBundle(database, written?.bundle ?? null, isoNow());
+    const kept = await setAsideTornCooks(database, writtenOf(connection)?.bundle ?? null, isoNow());
     if (!kept) return;
-    send({ type: 'agreed', written: kept });
-    adopt(written?.bundle ?? kept.bundle, kept.bundle);
-    setState({
-      notice: `Damaged and set aside: ${found} ${found > 1 ? 'cooks' : 'cook'}. Nothing is deleted: look under Files on the Batches page.`,
-      aside: await database.count('quarantine'),
-    });
+    takeIn(kept);
+    channel?.postMessage('changed');
+    await tellAside(database, kept);
   };
   const timer = setTimeout(() => work.take(check), CHECK_AFTER_MS);
   // Without a page nothing needs to be kept running.
@@ -178,7 +180,7 @@ async function write(): Promise<void> {
   // Kept by nobody: the reason is on the page already.
   if (!database) return watchLeaving(true);
   try {
-    const { kept, conflicts } = await saveChanges(database, before, household);
+    const { kept, conflicts } = await saveChanges(database, before, household, isoNow());
     // Ask for lasting storage for the cook's own work, not for the sample.
     if (before) {
       void askToLast(database).catch(() => undefined);
@@ -189,6 +191,7 @@ async function write(): Promise<void> {
     channel?.postMessage('changed');
     // Others have written too: changes made here during the write are rebased on theirs.
     if (kept.bundle !== household) tellOthers([...conflicts, ...adopt(household, kept.bundle)]);
+    if (kept.bad.length > 0) await tellAside(database, kept);
   } catch (error) {
     if (error instanceof StartedOver) return startedOver();
     // Closed meanwhile: the reason is on the page already.
@@ -219,8 +222,7 @@ async function readOthers(): Promise<void> {
   const fresh = await loadBundle(database, written?.bundle ?? null, isoNow());
   if (!fresh) return written ? startedOver() : undefined;
   if (fresh.stamp === written?.stamp) return;
-  send({ type: 'agreed', written: fresh });
-  tellOthers(adopt(written?.bundle ?? fresh.bundle, fresh.bundle));
+  tellOthers(takeIn(fresh));
   if (fresh.bad.length > 0) await tellAside(database, fresh);
 }
 
@@ -244,7 +246,7 @@ function listen(): void {
 
 function onClosed(why: 'newer' | 'deleted' | 'lost'): void {
   send({ type: 'closed', why });
-  if (why === 'lost') void reopen();
+  if (isAt('reopening')) void reopen();
 }
 
 /** Opens the database again after it was closed under the page. */

@@ -98,14 +98,35 @@ const NEXT_VERSION = DB_VERSION + A_VERSION;
 type Upgrade = (
   db: Database,
   tx: IDBPTransaction<Schema, StoreNames<Schema>[], 'versionchange'>,
-) => void | Promise<void>;
+) => unknown;
+
+/** Every store, and how it is made. */
+const STORES: Readonly<Record<StoreNames<Schema>, (db: Database) => unknown>> = {
+  household: (db) => db.createObjectStore('household', { keyPath: 'key' }),
+  writes: (db) =>
+    db
+      .createObjectStore('writes', { autoIncrement: true })
+      .createIndex('after', 'after', { unique: true }),
+  pots: (db) => db.createObjectStore('pots', { keyPath: 'id' }),
+  batches: (db) => db.createObjectStore('batches', { keyPath: 'id' }),
+  cooks: (db) => db.createObjectStore('cooks', { keyPath: 'id' }),
+  pages: (db) => db.createObjectStore('pages', { keyPath: 'id' }),
+  backups: (db) => db.createObjectStore('backups', { keyPath: 'id' }).createIndex('at', 'at'),
+  quarantine: (db) => db.createObjectStore('quarantine', { keyPath: 'id' }),
+};
+const NAMES = Object.keys(STORES) as readonly StoreNames<Schema>[];
+
+/** Names of the stores that a database has lost. */
+const missingFrom = (db: Database): readonly StoreNames<Schema>[] =>
+  NAMES.filter((name) => !db.objectStoreNames.contains(name));
 
 /** The store of version 1 that is gone since. */
 const RUNS = 'runs' as never;
 
 /** Runs become cooks, which keep the pot and the kitchen they were cooked with. */
 const runsToCooks: Upgrade = async (db, tx) => {
-  const cooks = db.createObjectStore('cooks', { keyPath: 'id' });
+  STORES.cooks(db);
+  const cooks = tx.objectStore('cooks');
   const kept = await tx.objectStore('household').get('household');
   const household = kept?.key === 'household' ? kept : undefined;
   const pots = await tx.objectStore('pots').getAll();
@@ -138,49 +159,21 @@ const itemsGetStays: Upgrade = async (_, tx) => {
 /** One entry a version: what brings a database of the version before up to it. */
 const UPGRADES: readonly Upgrade[] = [
   (db) => {
-    db.createObjectStore('household', { keyPath: 'key' });
-    for (const name of ['pots', 'batches', RUNS] as const)
-      db.createObjectStore(name, { keyPath: 'id' });
-    db.createObjectStore('backups', { keyPath: 'id' }).createIndex('at', 'at');
+    for (const name of ['household', 'pots', 'batches', 'backups'] as const) STORES[name](db);
+    db.createObjectStore(RUNS, { keyPath: 'id' });
   },
   runsToCooks,
-  (db) => {
-    db.createObjectStore('writes', { autoIncrement: true }).createIndex('after', 'after', {
-      unique: true,
-    });
-  },
+  (db) => STORES.writes(db),
   // Cooks are written as texts from here on, which an older build cannot read; those that are there stay.
   () => undefined,
   // And as several, each read when it is looked at.
   () => undefined,
-  (db) => {
-    db.createObjectStore('pages', { keyPath: 'id' });
-  },
+  (db) => STORES.pages(db),
   marksGetIds,
   itemsGetStays,
   // The quarantine: its store is made with those that are missing.
   () => undefined,
 ];
-
-/** Every store, and how it is made. */
-const STORES: Readonly<Record<StoreNames<Schema>, (db: Database) => unknown>> = {
-  household: (db) => db.createObjectStore('household', { keyPath: 'key' }),
-  writes: (db) =>
-    db
-      .createObjectStore('writes', { autoIncrement: true })
-      .createIndex('after', 'after', { unique: true }),
-  pots: (db) => db.createObjectStore('pots', { keyPath: 'id' }),
-  batches: (db) => db.createObjectStore('batches', { keyPath: 'id' }),
-  cooks: (db) => db.createObjectStore('cooks', { keyPath: 'id' }),
-  pages: (db) => db.createObjectStore('pages', { keyPath: 'id' }),
-  backups: (db) => db.createObjectStore('backups', { keyPath: 'id' }).createIndex('at', 'at'),
-  quarantine: (db) => db.createObjectStore('quarantine', { keyPath: 'id' }),
-};
-const NAMES = Object.keys(STORES) as readonly StoreNames<Schema>[];
-
-/** Names of the stores that a database has lost. */
-const missingFrom = (db: Database): readonly StoreNames<Schema>[] =>
-  NAMES.filter((name) => !db.objectStoreNames.contains(name));
 
 /** Events of the database while it is open or opening. */
 export interface Events {

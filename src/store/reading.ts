@@ -6,15 +6,11 @@ import { inTheirPots } from '../core/batch/plan';
 import {
   isFields,
   VERSION,
-  type BagItem,
-  type Batch,
   type Bundle,
   type Cook,
-  type Jar,
   type Kitchen,
   type Pot,
 } from '../core/batch/schema';
-import type { OwnFood } from '../core/food';
 import { holdCook, sameHeld } from '../formats/held';
 import type { Household, Schema } from './db';
 import { readCook, type CookPage, type KeptCook, type LooseCook } from './keptCook';
@@ -43,13 +39,11 @@ export async function stampOf(tx: Reading | Writing): Promise<string> {
 }
 
 /** The same records as before where nothing differs, so that what is equal is one and the same. */
-function sharing<T extends { readonly id: string }>(
-  before: readonly T[] | undefined,
-  now: readonly T[],
-): readonly T[] {
-  const old = new Map((before ?? []).map((record) => [record.id, record]));
-  return now.map((record) => {
-    const was = old.get(record.id);
+function sharing(before: readonly { readonly id: string }[] | undefined, now: unknown): unknown {
+  if (!Array.isArray(now)) return now;
+  const old = new Map<unknown, object>((before ?? []).map((record) => [record.id, record]));
+  return now.map((record: unknown) => {
+    const was = isFields(record) ? old.get(record['id']) : undefined;
     return was && same(was, record) ? was : record;
   });
 }
@@ -63,12 +57,18 @@ function sharingCooks(before: readonly Cook[] | undefined, now: readonly KeptCoo
   });
 }
 
-/** Sound cooks of pages and single records, with the damaged ones; and the pages that hold such. */
-function siftCooks(pages: readonly CookPage[], loose: readonly LooseCook[]) {
+/** Names the fault of a cook; null for none. */
+export type CookCheck = (kept: unknown) => string | null;
+
+/**
+ * Sound cooks of pages and single records, with the damaged ones; the pages that hold such, mended, and the ids of
+ * the single records. A page's old copy of a cook says nothing of its newer single record.
+ */
+function siftCooks(pages: readonly CookPage[], loose: readonly LooseCook[], faultOf: CookCheck) {
   const bad: Damaged[] = [];
   const isSound = (kept: LooseCook): boolean => {
     if (isFields(kept) && 'gone' in kept) return true;
-    const fault = cookFault(kept);
+    const fault = faultOf(kept);
     if (fault !== null) bad.push(damaged('cooks', kept, fault));
     return fault === null;
   };
@@ -79,11 +79,12 @@ function siftCooks(pages: readonly CookPage[], loose: readonly LooseCook[]) {
       return [];
     }
     const cooks = page.cooks.filter(isSound);
-    if (cooks.length === page.cooks.length) return [page];
-    mended.push({ ...page, cooks });
+    if (cooks.length < page.cooks.length) mended.push({ ...page, cooks });
     return [{ ...page, cooks }];
   });
-  return { cooks: cooksOf(sound, loose.filter(isSound)), bad, mended };
+  const kept = loose.filter(isSound);
+  const torn = loose.filter((one) => !kept.includes(one)).map(({ id }) => id);
+  return { cooks: cooksOf(sound, kept), bad, mended, torn };
 }
 
 /** The kitchen and pot of a household that has lost its own: the usual ones. */
@@ -96,13 +97,19 @@ const usual = {
 
 export interface Found extends Kept {
   readonly mended: readonly CookPage[];
+  /** Ids of damaged cooks with a record of their own. */
+  readonly torn: readonly string[];
   /** Whether a pot was mended or replaced, and plans with it. */
   readonly isPotLost: boolean;
   /** Whether something has to be written before the next change: parts set aside, or a lost stamp. */
   readonly isTorn: boolean;
 }
 
-export async function readAll(tx: Reading | Writing, base: Bundle | null): Promise<Found | null> {
+export async function readAll(
+  tx: Reading | Writing,
+  base: Bundle | null,
+  check: CookCheck = cookFault,
+): Promise<Found | null> {
   const found: unknown = await tx.objectStore('household').get('household');
   const [stamp, pots, batches, pages, loose] = await Promise.all([
     stampOf(tx),
@@ -116,13 +123,13 @@ export async function readAll(tx: Reading | Writing, base: Bundle | null): Promi
   const household: Partial<Household> = isFields(found) ? found : {};
   const fault = kitchenFault(household.kitchen);
   const lists = {
-    pots: siftPots(pots, USUAL_POT),
-    batches: sift<Batch>('batches', batches),
-    jars: sift<Jar>('jars', household.jars),
-    bag: sift<BagItem>('bag', household.bag),
-    foods: sift<OwnFood>('foods', household.foods),
+    pots: siftPots(sharing(base?.pots, pots), USUAL_POT, base?.pots),
+    batches: sift('batches', sharing(base?.batches, batches), base?.batches),
+    jars: sift('jars', sharing(base?.jars, household.jars), base?.jars),
+    bag: sift('bag', sharing(base?.bag, household.bag), base?.bag),
+    foods: sift('foods', sharing(base?.foods, household.foods), base?.foods),
   };
-  const { cooks, bad: badCooks, mended } = siftCooks(pages, loose);
+  const { cooks, bad: badCooks, mended, torn } = siftCooks(pages, loose, check);
   const bad = [
     ...(fault === null ? [] : [damaged('kitchen', household.kitchen ?? found ?? null, fault)]),
     ...Object.values(lists).flatMap((list) => list.bad),
@@ -139,16 +146,17 @@ export async function readAll(tx: Reading | Writing, base: Bundle | null): Promi
       format: 'retort',
       version: VERSION,
       kitchen: base && same(base.kitchen, kitchen) ? base.kitchen : kitchen,
-      pots: sharing(base?.pots, soundPots),
-      batches: sharing(base?.batches, fitted),
+      pots: soundPots,
+      batches: fitted,
       cooks: sharingCooks(base?.cooks, cooks),
-      jars: sharing(base?.jars, lists.jars.sound),
-      bag: sharing(base?.bag, lists.bag.sound),
-      foods: sharing(base?.foods, lists.foods.sound),
+      jars: lists.jars.sound,
+      bag: lists.bag.sound,
+      foods: lists.foods.sound,
     },
     stamp,
     bad,
     mended,
+    torn,
     isPotLost,
     isTorn: bad.length > 0 || stamp === '' || isPotLost,
   };

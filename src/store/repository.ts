@@ -13,7 +13,16 @@ import type { Database, Household } from './db';
 import { mergeBundles, type Conflict } from './merge';
 import { AT_A_TIME, putInPages } from './pages';
 import { asideOf } from './quarantine';
-import { LISTS, readAll, stampOf, STORES, type Found, type Kept, type Writing } from './reading';
+import {
+  LISTS,
+  readAll,
+  stampOf,
+  STORES,
+  type CookCheck,
+  type Found,
+  type Kept,
+  type Writing,
+} from './reading';
 import { nameOf } from './state';
 
 export type { Kept } from './reading';
@@ -37,15 +46,16 @@ function householdOf(bundle: Bundle): Household {
  * @param at ISO 8601
  */
 async function mend(tx: Writing, asked: Asked, found: Found, at: string): Promise<Kept> {
-  const { bundle, bad, mended, isPotLost } = found;
+  const { bundle, bad, mended, torn, isPotLost } = found;
   for (const one of bad) {
     asked.push(tx.objectStore('quarantine').put(asideOf(one, nanoid(12), at)));
     const id = isFields(one.found) ? one.found['id'] : undefined;
-    if (typeof id !== 'string' && typeof id !== 'number') continue;
     const { from } = one;
-    if (from === 'pots' || from === 'batches' || from === 'pages' || from === 'cooks')
+    // The key of a record is its id, so that it has one.
+    if (from === 'pots' || from === 'batches' || from === 'pages')
       asked.push(tx.objectStore(from).delete(id as string));
   }
+  for (const id of torn) asked.push(tx.objectStore('cooks').delete(id));
   for (const page of mended) asked.push(tx.objectStore('pages').put(page));
   // A pot is mended in its place, since plans stand in it.
   if (isPotLost)
@@ -74,10 +84,23 @@ export async function loadBundle(
   const tx = db.transaction(STORES);
   const found = await readAll(tx, base);
   await tx.done;
-  if (!found?.isTorn) return found && keptOf(found);
+  return found?.isTorn ? setAsideDamaged(db, base, at) : found && keptOf(found);
+}
+
+/**
+ * Reads everything in one transaction with setting the damaged records aside.
+ *
+ * @param check how closely cooks are looked at
+ */
+export function setAsideDamaged(
+  db: Database,
+  base: Bundle | null,
+  at: string,
+  check?: CookCheck,
+): Promise<Kept | null> {
   return inOne(db, async (writing, asked) => {
     // Another tab may have mended it meanwhile.
-    const now = await readAll(writing, base);
+    const now = await readAll(writing, base, check);
     if (!now) return null;
     return now.isTorn ? mend(writing, asked, now, at) : keptOf(now);
   });
@@ -200,12 +223,12 @@ async function withPages(tx: Writing, before: Bundle, bundle: Bundle): Promise<B
 }
 
 /** Writes a change of any size on top of what others have written. */
-function saveJoined(db: Database, base: Kept | null, after: Bundle): Promise<Saved> {
+function saveJoined(db: Database, base: Kept | null, after: Bundle, at: string): Promise<Saved> {
   return inOne(db, async (tx, asked) => {
     const last = await stampOf(tx);
     const found = base && last !== base.stamp ? await readAll(tx, base.bundle) : null;
     if (base && !found && last !== base.stamp) throw new StartedOver();
-    if (found?.isTorn) await mend(tx, asked, found, '');
+    if (found?.isTorn) await mend(tx, asked, found, at);
     const others = found ?? base;
     const { bundle, conflicts } =
       base && others && others !== base
@@ -218,7 +241,7 @@ function saveJoined(db: Database, base: Kept | null, after: Bundle): Promise<Sav
       // Waiting for one of its own requests keeps the transaction open, and lets the page draw.
       if (asked.length % AT_A_TIME === 0) await asked.at(-1);
     }
-    return { kept: { bundle, stamp, bad: [] }, conflicts };
+    return { kept: { bundle, stamp, bad: found?.bad ?? [] }, conflicts };
   });
 }
 
@@ -227,17 +250,24 @@ function saveJoined(db: Database, base: Kept | null, after: Bundle): Promise<Sav
  * another tab has written since is joined with it.
  *
  * @param base what this tab last read or wrote; null to write everything
+ * @param at the time, ISO 8601
+ * @returns the household with both; damaged records of others that were set aside on the way
  * @throws StartedOver where it has been taken away meanwhile
  */
-export async function saveChanges(db: Database, base: Kept | null, after: Bundle): Promise<Saved> {
-  if (!base) return saveJoined(db, base, after);
+export async function saveChanges(
+  db: Database,
+  base: Kept | null,
+  after: Bundle,
+  at = '',
+): Promise<Saved> {
+  if (!base) return saveJoined(db, base, after, at);
   const writes = [...writesOf(base.bundle, after)];
-  if (writes.length > AT_A_TIME) return saveJoined(db, base, after);
+  if (writes.length > AT_A_TIME) return saveJoined(db, base, after, at);
   try {
     return await saveAtOnce(db, base, after, writes);
   } catch (error) {
     if (nameOf(error) !== 'ConstraintError') throw error;
-    return saveJoined(db, base, after);
+    return saveJoined(db, base, after, at);
   }
 }
 

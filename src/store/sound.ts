@@ -6,7 +6,7 @@ import { isFields, type Pot } from '../core/batch/schema';
 import { cookSchema } from '../core/batch/schema/cookSchema';
 import { bagItemSchema, jarSchema } from '../core/batch/schema/larderSchema';
 import { batchSchema, kitchenSchema, ownFoodSchema, potSchema } from '../core/batch/schema/schema';
-import { faultsOf, isSound, type AnyShape } from '../core/batch/schema/shape';
+import { faultsOf, type AnyShape } from '../core/batch/schema/shape';
 import { isHeldUnchanged } from '../formats/held';
 import { readCook, type KeptCook } from './keptCook';
 
@@ -30,11 +30,10 @@ const SHAPES = {
   foods: ownFoodSchema,
 } as const satisfies Partial<Record<Source, AnyShape>>;
 
-export type Listed = keyof typeof SHAPES;
+type Listed = keyof typeof SHAPES;
 
 function faultOf(shape: AnyShape, value: unknown): string | null {
   if (!isFields(value)) return 'is no record';
-  if (isSound(shape, value)) return null;
   for (const { path, wanted } of faultsOf(shape, value)) return `${path || 'it'}: ${wanted}`;
   return null;
 }
@@ -50,18 +49,24 @@ export function damaged(from: Source, found: unknown, fault: string): Damaged {
   return { from, name: nameOf(found), fault, found };
 }
 
-/** Sound records of a list, and the damaged ones. Of two with one id the second is damaged. */
+/**
+ * Sound records of a list, and the damaged ones. Of two with one id the second is damaged.
+ *
+ * @param known those that were sound before, which are not read again
+ */
 export function sift<T>(
   from: Listed,
   records: unknown,
+  known: readonly T[] = [],
 ): { readonly sound: readonly T[]; readonly bad: readonly Damaged[] } {
   if (records === undefined) return { sound: [], bad: [] };
   if (!Array.isArray(records)) return { sound: [], bad: [damaged(from, records, 'is no list')] };
   const sound: T[] = [];
   const bad: Damaged[] = [];
   const ids = new Set<unknown>();
+  const before = new Set<unknown>(known);
   for (const record of records as readonly unknown[]) {
-    const fault = faultOf(SHAPES[from], record);
+    const fault = before.has(record) ? null : faultOf(SHAPES[from], record);
     const id = isFields(record) ? record['id'] : undefined;
     if (fault !== null || ids.has(id))
       bad.push(damaged(from, record, fault ?? 'its id is used twice'));
@@ -93,8 +98,8 @@ function mendedPot(found: unknown, usual: Pot): Pot | null {
 }
 
 /** Pots, the damaged ones mended in their place: plans stand in them, and are not to lose their pot. */
-export function siftPots(records: readonly unknown[], usual: Pot) {
-  const { sound, bad } = sift<Pot>('pots', records);
+export function siftPots(records: unknown, usual: Pot, known: readonly Pot[] = []) {
+  const { sound, bad } = sift('pots', records, known);
   const mended = bad.flatMap(({ found }) => mendedPot(found, usual) ?? []);
   return { sound: [...sound, ...mended].toSorted((a, b) => (a.id < b.id ? -1 : 1)), bad };
 }
@@ -140,7 +145,7 @@ export function cookFault(kept: unknown): string | null {
 }
 
 /** Fault of a cook, all of it read; null for none. */
-export function wholeCookFault(kept: KeptCook): string | null {
+function wholeCookFault(kept: KeptCook): string | null {
   try {
     return faultOf(cookSchema, JSON.parse(JSON.stringify(readCook(kept))));
   } catch {
@@ -152,6 +157,9 @@ export function wholeCookFault(kept: KeptCook): string | null {
  * Fault of a cook that its hash tells: what is as it was written is sound. Reads all of it only where the hash is
  * another one.
  */
-export function changedCookFault(kept: KeptCook): string | null {
-  return 'fields' in kept && isHeldUnchanged(kept) ? null : wholeCookFault(kept);
+export function changedCookFault(kept: unknown): string | null {
+  const fault = cookFault(kept);
+  if (fault !== null) return fault;
+  const sound = kept as KeptCook;
+  return 'fields' in sound && isHeldUnchanged(sound) ? null : wholeCookFault(sound);
 }
