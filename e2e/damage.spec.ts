@@ -42,7 +42,7 @@ test('a damaged batch is set aside, named, and the rest of the kitchen works on'
   ).toBeVisible();
   await expect(page.getByText('Red lentil and carrot').first()).toBeVisible();
   await accessible(page);
-  // What is left is edited and kept.
+  // The rest is edited and kept.
   await page.goto('/bench/b1');
   await page.getByLabel('Name of the batch').fill('After the damage');
   await page.getByLabel('Name of the batch').press('Tab');

@@ -1,4 +1,4 @@
-/** What the docs give as examples is so: each `@example call // result` is called and held to it. */
+/** Examples in the docs are true: each `@example call // result` is called and held to it. */
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { amountGrams, foodByKey, thermalProperties } from '@/core/food';

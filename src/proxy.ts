@@ -1,4 +1,4 @@
-/** What every page may do: scripts of its own alone, named anew at every request, and no frame around it. */
+/** The policy of every page: scripts of its own alone, named anew at every request, and no frame around it. */
 import { NextResponse, type NextRequest } from 'next/server';
 
 function policy(nonce: string): string {

@@ -1,5 +1,5 @@
 /**
- * What every item would get from every entry, as tables over the minutes of holds and simmer.
+ * Exposure of every item from every entry, as tables over the minutes of holds and simmer.
  *
  * One run of the model for each entry, with long holds; shorter ones are read off the same trace.
  * That is exact for what has caught up with the liquid and near enough for the rest: whatever the

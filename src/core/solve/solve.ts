@@ -1,6 +1,6 @@
 /**
  * Places and holds with which everything ends in its window, with the fewest openings, then in the least time.
- * What it returns has been run through the model.
+ * Its results have been run through the model.
  */
 import { assess, type Assessment } from '../assess';
 import { changeItem, cutTo, choose, entryIndex, foodOf, staysOf, stepsOf } from '../batch/plan';

@@ -64,7 +64,7 @@ export function shownPot(pot: Pot, kitchen: Kitchen): PotFields {
 
 /**
  * Pot that the fields describe: numbers read into metric ones, empty fields with their usual value or left out.
- * What is no number stays a text, for the schema to refuse.
+ * Anything but a number stays a text, for the schema to refuse.
  * @param before the pot that the form began with: a field that still shows it keeps it to the last digit, and what
  *   the form does not know of it is kept
  */

@@ -1,10 +1,10 @@
 'use client';
 
-import { LIMITS, isWithin } from '@/core/batch/schema';
+import { celsiusIn } from '@/ui/forms/unitFields';
 import { useState } from 'react';
 import { COLD_C, COOL_C, fallsTo, HOT_C, isLost } from '@/core/guard';
 import type { Followed } from '@/core/keep';
-import { formatLevel, formatTemperature, toCelsius, type Units } from '@/core/quantity';
+import { formatLevel, formatTemperature, type Units } from '@/core/quantity';
 import { coolingPlot, LightPlot } from '@/drawings/plot';
 import { isoOf } from '@/session/clock';
 import { timeOf } from '@/session/clockText';
@@ -14,7 +14,7 @@ import { useFollowed } from '@/ui/cooling/followed';
 import { limitsFrom, ruleWords, wayDoes, wayName } from '@/ui/cooling/wayWords';
 import { useHousehold, type CoolingCook } from '@/ui/household';
 import { changeAfter, changeCooling } from '@/ui/larder';
-import { numberIn } from '@/ui/forms/numbers';
+
 import { reasonWords } from '@/ui/useNewest';
 
 const MS = 60_000;
@@ -59,16 +59,15 @@ function judgementOf(
 function Read({ cook, units }: { readonly cook: CoolingCook; readonly units: Units }) {
   const clock = useClock();
   const [text, setText] = useState('');
-  const typed = numberIn(text);
-  const celsius = units === 'us' ? toCelsius(typed) : typed;
-  const wrong = text.trim() !== '' && !isWithin(celsius, LIMITS.reading);
+  const celsius = celsiusIn(text, units);
+  const wrong = text.trim() !== '' && celsius === null;
   const unit = units === 'us' ? '°F' : '°C';
   return (
     <form
       className="flex flex-wrap items-end gap-2"
       onSubmit={(event) => {
         event.preventDefault();
-        if (text.trim() === '' || wrong) return;
+        if (celsius === null) return;
         changeCooling(cook.id, (cooling) => ({
           ...cooling,
           readings: [...(cooling.readings ?? []), { at: isoOf(clock), celsius }],

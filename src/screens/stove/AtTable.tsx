@@ -1,18 +1,19 @@
 'use client';
 
+import { celsiusIn, unitOf } from '@/ui/forms/unitFields';
 import { useState, type ReactNode } from 'react';
-import { type Cook, type Mark, type MarkKind, LIMITS, isWithin } from '@/core/batch/schema';
+import { type Cook, type Mark, type MarkKind } from '@/core/batch/schema';
 import { changeWords } from '@/core/cook';
 import { ruleWords, type Danger } from '@/core/guard';
 import type { TableDoor } from '@/core/live';
-import { toCelsius, type Units } from '@/core/quantity';
+import { type Units } from '@/core/quantity';
 import { Alarm } from '@/ui/Alarm';
 import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
 import { isWatched, nowSOf, sameHands } from '@/ui/cooking/standIn';
 import { Field } from '@/ui/forms/Field';
 import { changeCook } from '@/ui/household';
-import { numberIn } from '@/ui/forms/numbers';
+
 import { ReasonForm } from '@/ui/forms/ReasonForm';
 import { reasonWords, useNewest } from '@/ui/useNewest';
 import { ask } from '@/workers';
@@ -100,10 +101,7 @@ function NotYet({
   readonly onGo: (reason: string) => void;
 }) {
   const [text, setText] = useState('');
-  const us = units === 'us';
-  const typed = numberIn(text);
-  const celsius = us ? toCelsius(typed) : typed;
-  const right = text.trim() !== '' && isWithin(celsius, LIMITS.reading);
+  const celsius = celsiusIn(text, units);
   const never = dangers.some(({ level }) => level === 'never');
   const read = (kind: MarkKind, more: Pick<Mark, 'value'>): void => hands.press(kind, more);
   return (
@@ -128,17 +126,17 @@ function NotYet({
         className="flex flex-wrap items-end gap-3"
         onSubmit={(event) => {
           event.preventDefault();
-          if (right) read('temperature', { value: celsius });
+          if (celsius !== null) read('temperature', { value: celsius });
         }}
       >
         <Field
           id="table-reading"
-          label={`Or a thermometer in the thickest place reads, ${us ? '°F' : '°C'}`}
+          label={`Or a thermometer in the thickest place reads, ${unitOf('temperature', units)}`}
           inputMode="decimal"
           value={text}
           onChange={(event) => setText(event.target.value)}
         />
-        <Button type="submit" size="thumb" disabled={!right}>
+        <Button type="submit" size="thumb" disabled={celsius === null}>
           Read just now
         </Button>
       </form>

@@ -1,17 +1,18 @@
 'use client';
 
+import { celsiusIn, refusal, unitOf } from '@/ui/forms/unitFields';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { stoodOf, timelineOf } from '@/core/cook';
-import { type Cook, type Mark, type MarkKind, LIMITS, isWithin } from '@/core/batch/schema';
+import { type Cook, type Mark, type MarkKind, LIMITS } from '@/core/batch/schema';
 import { COOL_C, HOT_C } from '@/core/guard';
-import { formatMinutes, formatTemperature, toCelsius, type Units } from '@/core/quantity';
+import { formatMinutes, formatTemperature, type Units } from '@/core/quantity';
 import { isoOf } from '@/session/clock';
 import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
 import { Choice, Field } from '@/ui/forms/Field';
 import { changeCook } from '@/ui/household';
-import { numberIn } from '@/ui/forms/numbers';
+
 import { ThrowOut } from './ThrowOut';
 
 /** When the heat went off, min before now; null where nobody knows, or it is still on. */
@@ -39,14 +40,11 @@ export function HowWarm({
   const [text, setText] = useState('');
   const [off, setOff] = useState('');
   const [tried, setTried] = useState(false);
-  const us = units === 'us';
-  const typed = numberIn(text);
-  const celsius = us ? toCelsius(typed) : typed;
-  const right = text.trim() !== '' && isWithin(celsius, LIMITS.reading);
+  const celsius = celsiusIn(text, units);
   const degrees = (c: number): string => formatTemperature(c, units);
   const answer = (): void => {
     setTried(true);
-    if (!right) return;
+    if (celsius === null) return;
     const nowMs = clock.now();
     // The heat cannot have gone off before the last that was seen of it.
     const last = lastSeenMs(cook);
@@ -86,14 +84,10 @@ export function HowWarm({
         <div className="grid gap-4 sm:grid-cols-2">
           <Field
             id="how-warm"
-            label={`Its middle reads, ${us ? '°F' : '°C'}`}
+            label={`Its middle reads, ${unitOf('temperature', units)}`}
             inputMode="decimal"
             value={text}
-            error={
-              tried && !right
-                ? `a temperature, ${us ? '14 to 300 °F' : '-10 to 150 °C'}`
-                : undefined
-            }
+            error={tried && celsius === null ? refusal(LIMITS.reading.wanted, units) : undefined}
             onChange={(event) => setText(event.target.value)}
           />
           <Choice

@@ -3,27 +3,19 @@ import * as yup from 'yup';
 import type { Limits } from '@/core/batch/schema';
 import { isTextWithin } from './numbers';
 
+const ranged = ({ min, max }: Limits, wanted: string) =>
+  yup.number().typeError(wanted).min(min, wanted).max(max, wanted);
+
 /** Field for a number. An empty text is no number rather than a wrong one. */
-export function numberField({ min, max, wanted: range }: Limits) {
-  const wanted = `${range}, or nothing`;
-  return yup
-    .number()
+export function numberField(limits: Limits) {
+  return ranged(limits, `${limits.wanted}, or nothing`)
     .transform((value: number, text: unknown) => (text === '' || text === null ? null : value))
-    .nullable()
-    .typeError(wanted)
-    .min(min, wanted)
-    .max(max, wanted);
+    .nullable();
 }
 
 /** Field for a number that must be there. */
-export function neededNumber({ min, max, wanted }: Limits) {
-  return yup
-    .number()
-    .typeError(wanted)
-    .min(min, wanted)
-    .max(max, wanted)
-    .required(wanted)
-    .nonNullable(wanted);
+export function neededNumber(limits: Limits) {
+  return ranged(limits, limits.wanted).required(limits.wanted).nonNullable(limits.wanted);
 }
 
 /** Field whose text is a number or empty. */

@@ -16,6 +16,7 @@ import {
 } from '@/core/quantity';
 import { isWithin, LIMITS } from '@/core/batch/schema';
 import { boilingPoint } from '@/core/water';
+import { numberIn } from './numbers';
 
 export type Dimension =
   | 'altitude'
@@ -144,6 +145,13 @@ export function refusal(
   if (!found || !shownIn(found, units)) return message;
   const at = (text: string | undefined): number => shown(Number(text), found, units);
   return message.replace(all, `a number from ${at(least)} to ${at(most)} ${unitOf(found, units)}`);
+}
+
+/** Reading of a thermometer as typed in the kitchen's degrees, C; null for none, or one beyond its limits. */
+export function celsiusIn(text: string, units: Units): number | null {
+  const typed = numberIn(text);
+  const celsius = units === 'us' ? toCelsius(typed) : typed;
+  return text.trim() !== '' && isWithin(celsius, LIMITS.reading) ? celsius : null;
 }
 
 /**

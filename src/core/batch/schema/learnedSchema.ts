@@ -13,7 +13,6 @@ import {
   oneOf,
   text,
   time,
-  type AnyShape,
   type Kept,
   type Shape,
 } from './shape';
@@ -24,7 +23,6 @@ const MOST = 2000;
 const many = <T>(of: Shape<T>, what: string) => needed(atMost(list(of, what), MOST, what));
 const exactly = (length: number, what: string) =>
   needed(atMost(atLeast(list(large, what), length, `${length} ${what}`), length, what));
-const there = <S extends AnyShape>(shape: S) => needed(shape, shape.wanted);
 const large = needed(number(-1e6, 1e6, ''));
 const cooks = needed(number(0, 1e6, 'cooks'));
 const share = needed(number(0, 1, ''));
@@ -83,9 +81,9 @@ export type LearnedThickness = Kept<typeof thicknessSchema>;
 /** Of a kitchen. */
 export const kitchenLearnedSchema = object(
   {
-    foods: atMost(list(there(needSchema), 'foods'), MOST, 'foods'),
-    bones: atMost(list(there(bonesSchema), 'bones'), MOST, 'bones'),
-    thickness: atMost(list(there(thicknessSchema), 'thicknesses'), MOST, 'thicknesses'),
+    foods: atMost(list(needed(needSchema), 'foods'), MOST, 'foods'),
+    bones: atMost(list(needed(bonesSchema), 'bones'), MOST, 'bones'),
+    thickness: atMost(list(needed(thicknessSchema), 'thicknesses'), MOST, 'thicknesses'),
     /** How broths are wanted to set. */
     set: setSchema,
     /** Salt that was called right, %. */
@@ -153,7 +151,7 @@ const givenSchema = object(
     grams: exactly(3, 'grams'),
     litres: needed(number(0, 100, 'L')),
     /** Kinds of bones, and their shares of it. */
-    of: many(there(object({ food, share }, 'a kind of bones')), 'kinds of bones'),
+    of: many(needed(object({ food, share }, 'a kind of bones')), 'kinds of bones'),
   },
   'what a run of bones gave',
 );
@@ -162,9 +160,9 @@ export type GivenRow = Kept<typeof givenSchema>;
 /** Lesson of a finished cook, from its marks: computed once. */
 export const lessonSchema = object(
   {
-    pot: many(there(timedSchema), 'times of the pot'),
-    foods: many(there(foundSchema), 'foods'),
-    bones: many(there(givenSchema), 'runs of bones'),
+    pot: many(needed(timedSchema), 'times of the pot'),
+    foods: many(needed(foundSchema), 'foods'),
+    bones: many(needed(givenSchema), 'runs of bones'),
     /** Salt as it was served, %. */
     saltPercent: number(0, 50, '%'),
   },

@@ -163,7 +163,7 @@ export function variants<
   readonly variants: { readonly [K in keyof F]: ObjectShape<S & F[K]> };
 } {
   const names = Object.keys(kinds);
-  const kind = needed(oneOf(names), `one of ${names.join(', ')}`);
+  const kind = needed(oneOf(names));
   const of = (fields: Fields): AnyShape => object({ ...shared, [by]: kind, ...fields }, wanted);
   return {
     kind: 'variants',
@@ -319,11 +319,6 @@ function isGood(shape: AnyShape, value: unknown, parent: unknown): boolean {
     default:
       return true;
   }
-}
-
-/** Whether a value is good, all of it. */
-export function isSound(shape: AnyShape, value: unknown): boolean {
-  return isGood(shape, value, undefined);
 }
 
 /** A value at fault: its place as `batches[0].items[2].amount`, the value, and what is wanted. */
