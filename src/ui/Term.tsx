@@ -11,9 +11,13 @@ export function Term({ id, children }: { readonly id: TermId; readonly children?
   const english = useEnglish();
   const own = useId();
   const tip = useRef<HTMLSpanElement>(null);
+  const isAsked = useRef(false);
   const [meaning, setMeaning] = useState('');
   const show = async (term: HTMLElement): Promise<void> => {
+    isAsked.current = true;
     const { MEANINGS } = await import('@/words/meanings');
+    // The focus has gone on meanwhile: the explanation would lie over what has it now.
+    if (!isAsked.current) return;
     setMeaning(inEnglish(MEANINGS[id], english));
     const shown = tip.current;
     if (!shown) return;
@@ -35,7 +39,10 @@ export function Term({ id, children }: { readonly id: TermId; readonly children?
         onFocus={(event) => {
           if (event.currentTarget.matches(':focus-visible')) void show(event.currentTarget);
         }}
-        onBlur={() => tip.current?.hidePopover()}
+        onBlur={() => {
+          isAsked.current = false;
+          tip.current?.hidePopover();
+        }}
         onKeyDown={(event) => {
           if (event.key === 'Escape') tip.current?.hidePopover();
         }}
