@@ -4,8 +4,9 @@
  */
 import { changeProblems, type Problem } from '../core/batch/household';
 import type { Bundle } from '../core/batch/schema';
-import { putBy, settled } from './connection';
+import { putBy } from './putBy';
 import { useApp } from './state';
+import { settled } from './writing';
 
 const { setState, getState } = useApp;
 

@@ -1,6 +1,6 @@
 /** Other tabs' changes, taken into the household of this one. */
 import type { Bundle } from '../core/batch/schema';
-import { mergeBundles, type Conflict } from './merge';
+import { mergeBundles, type Conflict, type Memo } from './merge';
 import { useApp, type AppState } from './state';
 
 /**
@@ -11,11 +11,13 @@ import { useApp, type AppState } from './state';
  */
 export function adopt(base: Bundle, theirs: Bundle): readonly Conflict[] {
   const { household } = useApp.getState();
-  const { bundle, conflicts } = mergeBundles(base, household ?? base, theirs);
+  // Undo steps share most of their lists.
+  const memo: Memo = new Map();
+  const { bundle, conflicts } = mergeBundles(base, household ?? base, theirs, memo);
   const onTop = (states: readonly Partial<AppState>[]): Partial<AppState>[] =>
     states.map((state) =>
       state.household
-        ? { household: mergeBundles(base, state.household, theirs).bundle }
+        ? { household: mergeBundles(base, state.household, theirs, memo).bundle }
         : { household: theirs },
     );
   const { temporal } = useApp;

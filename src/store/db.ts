@@ -56,10 +56,21 @@ export interface Asked {
   readonly key: 'asked';
 }
 
+/** Records that a write changed. */
+export interface Changed {
+  /** Whether the household's own record is one of them. */
+  readonly household: boolean;
+  readonly pots: readonly string[];
+  readonly batches: readonly string[];
+  readonly cooks: readonly string[];
+}
+
 /** That somebody wrote on top of a write; nobody else can, so that who is behind hears of it at once. */
 export interface Follows {
   /** The stamp of the write that it followed. */
   readonly after: string;
+  /** Records that it changed; missing where they were many, and in what an older build wrote. */
+  readonly changed?: Changed;
 }
 
 /** A damaged record, as it was found. */

@@ -1,16 +1,8 @@
 export { change, changeQuietly, changeWithBackup, dismissNotice } from './actions';
 export { readAsItIs } from './backups';
-export {
-  backups,
-  begin,
-  forgetAside,
-  goOnWithout,
-  keepAgain,
-  setAside,
-  settled,
-  start,
-  startOver,
-} from './connection';
+export { begin, goOnWithout, start, startOver } from './connection';
+export { backups, forgetAside, setAside } from './putBy';
+export { keepAgain, settled } from './writing';
 export { asideName } from './quarantine';
 export type { Backup, SetAside } from './db';
 export { openEarly } from './opening';

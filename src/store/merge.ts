@@ -56,18 +56,22 @@ const isSet = (value: unknown): value is readonly string[] =>
  * Keeps the reordering side's order; inserts the other side's additions after their predecessors.
  */
 function order(base: readonly string[], mine: readonly string[], theirs: readonly string[]) {
-  const kept = (ids: readonly string[]): readonly string[] => ids.filter((id) => base.includes(id));
+  const [was, has] = [new Set(base), new Set(mine)];
   const moved = !same(
-    kept(mine),
-    base.filter((id) => mine.includes(id)),
+    mine.filter((id) => was.has(id)),
+    base.filter((id) => has.has(id)),
   );
   const [first, second] = moved ? [mine, theirs] : [theirs, mine];
   const all = [...first];
-  second.forEach((id, i) => {
-    if (all.includes(id)) return;
-    const behind = second.slice(0, i).findLast((before) => all.includes(before));
-    all.splice(behind === undefined ? all.length : all.indexOf(behind) + 1, 0, id);
-  });
+  const known = new Set(all);
+  let behind: string | null = null;
+  for (const id of second) {
+    if (!known.has(id)) {
+      all.splice(behind === null ? all.length : all.indexOf(behind) + 1, 0, id);
+      known.add(id);
+    }
+    behind = id;
+  }
   return all;
 }
 
@@ -77,8 +81,8 @@ function mergeSets(
   mine: readonly string[],
   theirs: readonly string[],
 ): readonly string[] {
-  const isOut = (one: string): boolean =>
-    base.includes(one) && !(mine.includes(one) && theirs.includes(one));
+  const [was, has, others] = [new Set(base), new Set(mine), new Set(theirs)];
+  const isOut = (one: string): boolean => was.has(one) && !(has.has(one) && others.has(one));
   return order(base, mine, theirs).filter((one) => !isOut(one));
 }
 
@@ -90,6 +94,8 @@ function mergeLists<E extends object>(
   path: readonly string[],
   told: Conflict[],
 ): readonly E[] {
+  if (mine === theirs || base === theirs) return mine;
+  if (base === mine) return theirs;
   const key = (entry: E): string => keyOf(entry as Entry, list) ?? '';
   const ids = (entries: readonly E[]): readonly string[] => entries.map(key);
   const byId = (entries: readonly E[]) => new Map(entries.map((entry) => [key(entry), entry]));
@@ -155,10 +161,13 @@ function whole(
   theirs: readonly Batch[],
   told: Conflict[],
 ): readonly Batch[] {
+  // What equals one side is consistent.
+  if (merged === mine || merged === theirs) return merged;
+  const byId = (batches: readonly Batch[]) => new Map(batches.map((batch) => [batch.id, batch]));
+  const [ours, others] = [byId(mine), byId(theirs)];
   return merged.flatMap((batch) => {
-    const own = mine.find((b) => b.id === batch.id);
-    const other = theirs.find((b) => b.id === batch.id);
-    // A part that equals one side is consistent.
+    const own = ours.get(batch.id);
+    const other = others.get(batch.id);
     if (batch === own || batch === other || batchRefusal(batch) === null) return [batch];
     if (!own || !other) return own ?? other ?? [];
     told.push({ what: `${batch.name}: kept as both tabs have it` });
@@ -166,32 +175,50 @@ function whole(
   });
 }
 
+const MERGED_LISTS = ['pots', 'batches', 'cooks', 'foods', 'jars', 'bag'] as const;
+type MergedList = (typeof MERGED_LISTS)[number];
+
+/** Lists that were merged before, each by this tab's own: many states of a household share their lists. */
+export type Memo = Map<MergedList, Map<object, readonly object[]>>;
+
 /**
  * Joins what two tabs made of one household.
  *
  * @param base what both began with
+ * @param memo lists merged before with the same base and theirs
  * @returns what holds the changes of both; where both changed one field this tab's stands, and is told
  */
-export function mergeBundles(base: Bundle, mine: Bundle, theirs: Bundle): Merged {
+export function mergeBundles(
+  base: Bundle,
+  mine: Bundle,
+  theirs: Bundle,
+  memo: Memo = new Map(),
+): Merged {
   if (mine === base) return { bundle: theirs, conflicts: [] };
   const told: Conflict[] = [];
   const rest = ({ pots, batches, cooks, foods, jars, bag, ...other }: Bundle): object => other;
-  const list = <K extends 'pots' | 'batches' | 'cooks' | 'foods' | 'jars' | 'bag'>(key: K) =>
-    mergeLists<Bundle[K][number]>(base[key], mine[key], theirs[key], key, [], told);
-  const joined = merge(rest(base), rest(mine), rest(theirs), [], told, '') as object;
-  const batches = whole(list('batches'), mine.batches, theirs.batches, told);
-  return {
-    // One jar's litres go to one plan only.
-    bundle: settleClaims({
-      ...mine,
-      ...joined,
-      pots: list('pots'),
-      batches,
-      cooks: list('cooks'),
-      foods: list('foods'),
-      jars: list('jars'),
-      bag: list('bag'),
-    }),
-    conflicts: told,
+  const list = <K extends MergedList>(key: K): Bundle[K] => {
+    const merged = memo.get(key) ?? new Map<object, readonly object[]>();
+    memo.set(key, merged);
+    const known = merged.get(mine[key]);
+    if (known) return known as Bundle[K];
+    const joined = mergeLists<Bundle[K][number]>(base[key], mine[key], theirs[key], key, [], told);
+    const kept =
+      key === 'batches'
+        ? whole(joined as readonly Batch[], mine.batches, theirs.batches, told)
+        : joined;
+    merged.set(mine[key], kept);
+    return kept as Bundle[K];
   };
+  const lists = Object.fromEntries(MERGED_LISTS.map((key) => [key, list(key)])) as Pick<
+    Bundle,
+    MergedList
+  >;
+  const joined = merge(rest(base), rest(mine), rest(theirs), [], told, '') as object;
+  const bundle = { ...mine, ...joined, ...lists };
+  const isSettled = [mine, theirs].some(
+    ({ batches, jars }) => batches === lists.batches && jars === lists.jars,
+  );
+  // One jar's litres go to one plan only.
+  return { bundle: isSettled ? bundle : settleClaims(bundle), conflicts: told };
 }

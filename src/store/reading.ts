@@ -25,6 +25,8 @@ export interface Kept {
   readonly bundle: Bundle;
   /** Of the write that it is of. */
   readonly stamp: string;
+  /** Number of that write in the list of writes; 0 for none. */
+  readonly mark: number;
   /** Damaged records, which are set aside and not in the bundle. */
   readonly bad: readonly Damaged[];
 }
@@ -38,18 +40,26 @@ export async function stampOf(tx: Reading | Writing): Promise<string> {
   return kept?.key === 'stamp' ? kept.stamp : '';
 }
 
+/** Number of the last write. */
+export async function markOf(tx: Reading | Writing): Promise<number> {
+  return (await tx.objectStore('writes').openKeyCursor(null, 'prev'))?.key ?? 0;
+}
+
 /** The same records as before where nothing differs, so that what is equal is one and the same. */
 function sharing(before: readonly { readonly id: string }[] | undefined, now: unknown): unknown {
   if (!Array.isArray(now)) return now;
   const old = new Map<unknown, object>((before ?? []).map((record) => [record.id, record]));
-  return now.map((record: unknown) => {
+  const shared = now.map((record: unknown) => {
     const was = isFields(record) ? old.get(record['id']) : undefined;
     return was && same(was, record) ? was : record;
   });
+  const isAsBefore =
+    shared.length === before?.length && shared.every((record, i) => record === before[i]);
+  return isAsBefore ? before : shared;
 }
 
 /** The same for cooks, by what is written of them: nothing of them is read for it. */
-function sharingCooks(before: readonly Cook[] | undefined, now: readonly KeptCook[]) {
+export function sharingCooks(before: readonly Cook[] | undefined, now: readonly KeptCook[]) {
   const old = new Map((before ?? []).map((cook) => [cook.id, cook]));
   return now.map((kept) => {
     const was = old.get(kept.id);
@@ -105,14 +115,42 @@ export interface Found extends Kept {
   readonly isTorn: boolean;
 }
 
+/** The household's own record, read: what is sound of it, and what is damaged. Equal parts are shared with the base. */
+export function readHousehold(found: unknown, base: Bundle | null) {
+  const household: Partial<Household> = isFields(found) ? found : {};
+  const fault = kitchenFault(household.kitchen);
+  const kitchen = fault === null ? (household.kitchen as Kitchen) : usual.kitchen;
+  const lists = {
+    jars: sift('jars', sharing(base?.jars, household.jars), base?.jars),
+    bag: sift('bag', sharing(base?.bag, household.bag), base?.bag),
+    foods: sift('foods', sharing(base?.foods, household.foods), base?.foods),
+  };
+  return {
+    fields: {
+      ...(isFields(household.extra) ? household.extra : {}),
+      format: 'retort' as const,
+      version: VERSION as typeof VERSION,
+      kitchen: base && same(base.kitchen, kitchen) ? base.kitchen : kitchen,
+      jars: lists.jars.sound,
+      bag: lists.bag.sound,
+      foods: lists.foods.sound,
+    },
+    bad: [
+      ...(fault === null ? [] : [damaged('kitchen', household.kitchen ?? found ?? null, fault)]),
+      ...Object.values(lists).flatMap((list) => list.bad),
+    ],
+  };
+}
+
 export async function readAll(
   tx: Reading | Writing,
   base: Bundle | null,
   check: CookCheck = cookFault,
 ): Promise<Found | null> {
   const found: unknown = await tx.objectStore('household').get('household');
-  const [stamp, pots, batches, pages, loose] = await Promise.all([
+  const [stamp, mark, pots, batches, pages, loose] = await Promise.all([
     stampOf(tx),
+    markOf(tx),
     readList(tx.objectStore('pots'), AT_A_TIME),
     readList(tx.objectStore('batches'), AT_A_TIME),
     readList(tx.objectStore('pages'), PAGES_AT_A_TIME),
@@ -120,40 +158,26 @@ export async function readAll(
   ]);
   const isNew = [pots, batches, pages, loose].every((list) => list.length === 0);
   if (found === undefined && isNew) return null;
-  const household: Partial<Household> = isFields(found) ? found : {};
-  const fault = kitchenFault(household.kitchen);
+  const household = readHousehold(found, base);
   const lists = {
     pots: siftPots(sharing(base?.pots, pots), USUAL_POT, base?.pots),
     batches: sift('batches', sharing(base?.batches, batches), base?.batches),
-    jars: sift('jars', sharing(base?.jars, household.jars), base?.jars),
-    bag: sift('bag', sharing(base?.bag, household.bag), base?.bag),
-    foods: sift('foods', sharing(base?.foods, household.foods), base?.foods),
   };
   const { cooks, bad: badCooks, mended, torn } = siftCooks(pages, loose, check);
-  const bad = [
-    ...(fault === null ? [] : [damaged('kitchen', household.kitchen ?? found ?? null, fault)]),
-    ...Object.values(lists).flatMap((list) => list.bad),
-    ...badCooks,
-  ];
-  const kitchen = fault === null ? (household.kitchen as Kitchen) : usual.kitchen;
+  const bad = [...household.bad, ...lists.pots.bad, ...lists.batches.bad, ...badCooks];
   const soundPots = lists.pots.sound.length > 0 ? lists.pots.sound : usual.pots;
   const isPotLost = lists.pots.bad.length > 0 || soundPots === usual.pots;
   // A plan that no longer fits its mended pot is put right with it.
   const fitted = isPotLost ? inTheirPots(lists.batches.sound, soundPots) : lists.batches.sound;
   return {
     bundle: {
-      ...(isFields(household.extra) ? household.extra : {}),
-      format: 'retort',
-      version: VERSION,
-      kitchen: base && same(base.kitchen, kitchen) ? base.kitchen : kitchen,
+      ...household.fields,
       pots: soundPots,
       batches: fitted,
       cooks: sharingCooks(base?.cooks, cooks),
-      jars: lists.jars.sound,
-      bag: lists.bag.sound,
-      foods: lists.foods.sound,
     },
     stamp,
+    mark,
     bad,
     mended,
     torn,

@@ -1,15 +1,9 @@
 /** Reading and writing the household, record by record. */
 import { nanoid } from 'nanoid';
-import {
-  isFields,
-  VERSION,
-  type Batch,
-  type Bundle,
-  type Cook,
-  type Pot,
-} from '../core/batch/schema';
-import { holdCook } from '../formats/held';
-import type { Database, Household } from './db';
+import { isFields, VERSION, type Bundle } from '../core/batch/schema';
+import { readSince } from './catchUp';
+import { changesOf, householdOf, named, writeChange, type Change } from './changes';
+import type { Changed, Database } from './db';
 import { mergeBundles, type Conflict } from './merge';
 import { AT_A_TIME, putInPages } from './pages';
 import { asideOf } from './quarantine';
@@ -26,18 +20,6 @@ import {
 import { nameOf } from './state';
 
 export type { Kept } from './reading';
-
-function householdOf(bundle: Bundle): Household {
-  const { format, version, kitchen, pots, batches, cooks, jars, bag, foods, ...extra } = bundle;
-  return {
-    key: 'household',
-    kitchen,
-    jars,
-    bag,
-    foods,
-    extra,
-  };
-}
 
 /**
  * Sets damaged records aside in the transaction that found them, and makes a lost stamp again, so that the next
@@ -64,11 +46,11 @@ async function mend(tx: Writing, asked: Asked, found: Found, at: string): Promis
       ...bundle.batches.map((batch) => tx.objectStore('batches').put(batch)),
     );
   asked.push(tx.objectStore('household').put(householdOf(bundle)));
-  const { stamp } = following(tx, await stampOf(tx), asked);
-  return { bundle, bad, stamp };
+  const { stamp, mark } = following(tx, await stampOf(tx), asked);
+  return { bundle, bad, stamp, mark: await mark };
 }
 
-const keptOf = ({ bundle, stamp, bad }: Kept): Kept => ({ bundle, stamp, bad });
+const keptOf = ({ bundle, stamp, mark, bad }: Kept): Kept => ({ bundle, stamp, mark, bad });
 
 /**
  * Everything in the database that can be read; null before the first start. Damaged records are set aside.
@@ -85,6 +67,19 @@ export async function loadBundle(
   const found = await readAll(tx, base);
   await tx.done;
   return found?.isTorn ? setAsideDamaged(db, base, at) : found && keptOf(found);
+}
+
+/**
+ * What a tab has, with what others have written since; null where the household is not there any more.
+ *
+ * @param at the time, ISO 8601
+ * @returns the same value where nobody has written
+ */
+export async function catchUp(db: Database, kept: Kept, at: string): Promise<Kept | null> {
+  const tx = db.transaction(STORES);
+  const since = await readSince(tx, kept);
+  await tx.done;
+  return since ?? loadBundle(db, kept.bundle, at);
 }
 
 /**
@@ -116,7 +111,6 @@ export interface Saved {
 }
 
 type Asked = Promise<unknown>[];
-type Write = (tx: Writing) => Promise<unknown>;
 
 /** Requests of one transaction: all or nothing. */
 async function inOne<T>(db: Database, work: (tx: Writing, asked: Asked) => Promise<T>): Promise<T> {
@@ -138,48 +132,22 @@ async function inOne<T>(db: Database, work: (tx: Writing, asked: Asked) => Promi
   }
 }
 
-function putRecord(
-  tx: Writing,
-  list: (typeof LISTS)[number],
-  record: Pot | Batch | Cook,
-): Promise<unknown> {
-  const kept = list === 'cooks' ? holdCook(record as Cook) : record;
-  return tx.objectStore(list).put(kept as never);
-}
-
-function dropRecord(tx: Writing, list: (typeof LISTS)[number], id: string): Promise<unknown> {
-  // It may stand in a page too.
-  return list === 'cooks'
-    ? tx.objectStore(list).put({ id, gone: true })
-    : tx.objectStore(list).delete(id);
-}
-
-/** Requests that turn one state of the household into another. */
-function* writesOf(before: Bundle | null, bundle: Bundle): Generator<Write> {
-  if (!before || householdChanged(before, bundle))
-    yield (tx) => tx.objectStore('household').put(householdOf(bundle));
-  for (const list of LISTS) {
-    if (before?.[list] === bundle[list]) continue;
-    const old = new Map((before?.[list] ?? []).map((r) => [r.id, r as unknown]));
-    for (const record of bundle[list])
-      if (old.get(record.id) !== record) yield (tx) => putRecord(tx, list, record);
-    const kept = new Set(bundle[list].map((r) => r.id));
-    for (const id of old.keys()) if (!kept.has(id)) yield (tx) => dropRecord(tx, list, id);
-  }
-}
-
 /**
  * Marks a write as the one that follows another; its own stamp, and the number of the mark. Where another
  * tab has followed that one already the mark is refused, and the whole transaction with it.
+ *
+ * @param changed records that it changes, for the tabs that read them; undefined makes them read everything
  */
 function following(
   tx: Writing,
   after: string,
   asked: Asked,
+  changed?: Changed,
 ): { readonly stamp: string; readonly mark: Promise<number> } {
   const stamp = nanoid(12);
   // Of a database without a stamp nobody knows what was followed.
-  const mark = tx.objectStore('writes').add({ after: after || nanoid(12) });
+  const follows = { after: after || nanoid(12), ...(changed && { changed }) };
+  const mark = tx.objectStore('writes').add(follows);
   asked.push(mark);
   asked.push(tx.objectStore('household').put({ key: 'stamp', stamp, version: VERSION }));
   return { stamp, mark };
@@ -200,17 +168,17 @@ async function saveAtOnce(
   db: Database,
   base: Kept,
   after: Bundle,
-  writes: readonly Write[],
+  changes: readonly Change[],
 ): Promise<Saved> {
   const { stamp, mark } = await inOne(db, async (tx, asked) => {
-    const follows = following(tx, base.stamp, asked);
-    for (const write of writes) asked.push(write(tx));
+    const follows = following(tx, base.stamp, asked, named(changes));
+    for (const change of changes) asked.push(writeChange(tx, change));
     tx.commit();
     return { stamp: follows.stamp, mark: await follows.mark };
   });
   if (mark % MARKS_SWEPT === 0)
     await db.delete('writes', IDBKeyRange.upperBound(mark - MARKS_KEPT));
-  return { kept: { bundle: after, stamp, bad: [] }, conflicts: [] };
+  return { kept: { bundle: after, stamp, mark, bad: [] }, conflicts: [] };
 }
 
 /** Packs new cooks into pages where there are many. */
@@ -226,22 +194,26 @@ async function withPages(tx: Writing, before: Bundle, bundle: Bundle): Promise<B
 function saveJoined(db: Database, base: Kept | null, after: Bundle, at: string): Promise<Saved> {
   return inOne(db, async (tx, asked) => {
     const last = await stampOf(tx);
-    const found = base && last !== base.stamp ? await readAll(tx, base.bundle) : null;
-    if (base && !found && last !== base.stamp) throw new StartedOver();
+    const since = base && (await readSince(tx, base));
+    const found = base && !since ? await readAll(tx, base.bundle) : null;
+    if (base && !since && !found) throw new StartedOver();
     if (found?.isTorn) await mend(tx, asked, found, at);
-    const others = found ?? base;
+    const others = since ?? found;
     const { bundle, conflicts } =
       base && others && others !== base
         ? mergeBundles(base.bundle, after, others.bundle)
         : { bundle: after, conflicts: [] };
-    const { stamp } = following(tx, found?.isTorn ? await stampOf(tx) : last, asked);
     const before = others && (await withPages(tx, others.bundle, bundle));
-    for (const write of writesOf(before, bundle)) {
-      asked.push(write(tx));
+    const changes = [...changesOf(before, bundle)];
+    // Cooks in new pages have no record of their own to be read.
+    const told = before === (others?.bundle ?? null) ? named(changes) : undefined;
+    const { stamp, mark } = following(tx, found?.isTorn ? await stampOf(tx) : last, asked, told);
+    for (const change of changes) {
+      asked.push(writeChange(tx, change));
       // Waiting for one of its own requests keeps the transaction open, and lets the page draw.
       if (asked.length % AT_A_TIME === 0) await asked.at(-1);
     }
-    return { kept: { bundle, stamp, bad: found?.bad ?? [] }, conflicts };
+    return { kept: { bundle, stamp, mark: await mark, bad: found?.bad ?? [] }, conflicts };
   });
 }
 
@@ -261,31 +233,23 @@ export async function saveChanges(
   at = '',
 ): Promise<Saved> {
   if (!base) return saveJoined(db, base, after, at);
-  const writes = [...writesOf(base.bundle, after)];
-  if (writes.length > AT_A_TIME) return saveJoined(db, base, after, at);
+  const changes = [...changesOf(base.bundle, after)];
+  if (changes.length > AT_A_TIME) return saveJoined(db, base, after, at);
   try {
-    return await saveAtOnce(db, base, after, writes);
+    return await saveAtOnce(db, base, after, changes);
   } catch (error) {
     if (nameOf(error) !== 'ConstraintError') throw error;
     return saveJoined(db, base, after, at);
   }
 }
 
-function householdChanged(before: Bundle, after: Bundle): boolean {
-  const lists = new Set<string>(LISTS);
-  const a = new Map<string, unknown>(Object.entries(before));
-  const b = new Map<string, unknown>(Object.entries(after));
-  const keys = [...a.keys(), ...b.keys()].filter((key) => !lists.has(key));
-  return keys.some((key) => a.get(key) !== b.get(key));
-}
-
-/** Empties everything but the backups; who had it open hears of it when they write. */
-export async function wipe(db: Database): Promise<void> {
-  await inOne(db, async (tx, asked) => {
+/** Empties everything but the backups; who had it open hears of it when they write. @returns the stamp of this write */
+export async function wipe(db: Database): Promise<string> {
+  return inOne(db, async (tx, asked) => {
     const last = await stampOf(tx);
     asked.push(...LISTS.map((list) => tx.objectStore(list).clear()));
     asked.push(tx.objectStore('household').clear());
     asked.push(tx.objectStore('pages').clear(), tx.objectStore('quarantine').clear());
-    following(tx, last, asked);
+    return following(tx, last, asked).stamp;
   });
 }

@@ -60,6 +60,7 @@ export function sift<T>(
   known: readonly T[] = [],
 ): { readonly sound: readonly T[]; readonly bad: readonly Damaged[] } {
   if (records === undefined) return { sound: [], bad: [] };
+  if (records === known) return { sound: known, bad: [] };
   if (!Array.isArray(records)) return { sound: [], bad: [damaged(from, records, 'is no list')] };
   const sound: T[] = [];
   const bad: Damaged[] = [];

@@ -1,0 +1,34 @@
+/** The connection of this page to the browser's storage, as it stands now. Only `send` changes it. */
+import { CLOSED, next, troubleOf, type Connection, type ConnectionEvent } from './connectionState';
+import { trouble, useApp } from './state';
+import { turns } from './turns';
+
+let connection: Connection = CLOSED;
+let clock = (): string => '';
+
+/** Where the connection stands. */
+export const connected = (): Connection => connection;
+
+/** Writes, one after another. Nothing that only reads waits in it, or is waited for. */
+export const writes = turns();
+
+/** The time, ISO 8601. */
+export const isoNow = (): string => clock();
+
+/** Takes the clock of the page. */
+export function setClock(now: () => string): void {
+  clock = now;
+}
+
+/** Goes to the next state, and shows what it means for the page. */
+export function send(event: ConnectionEvent): void {
+  connection = next(connection, event);
+  const kind = troubleOf(connection);
+  const waiting = connection.at === 'opening' ? connection.waiting : null;
+  const shown = useApp.getState();
+  if ((shown.trouble?.kind ?? null) !== kind || shown.waiting !== waiting)
+    useApp.setState({ ...(kind ? trouble(kind) : { trouble: null }), waiting });
+}
+
+export const isAt = (...states: readonly Connection['at'][]): boolean =>
+  states.includes(connection.at);

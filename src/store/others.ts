@@ -1,0 +1,121 @@
+/**
+ * Other tabs on the same household. Each tells which write it has made; whoever hears of it reads what that write
+ * changed, and no more. However many messages come, one reading runs at a time, and no edit waits for it.
+ */
+import { isFields } from '../core/batch/schema';
+import { adopt, tellOthers } from './adopt';
+import { connected, isoNow, send, writes } from './connected';
+import { databaseOf, writtenOf } from './connectionState';
+import type { Database } from './db';
+import { isAnyCookTorn } from './deepCheck';
+import type { Conflict } from './merge';
+import { putBy, tellAside } from './putBy';
+import { changedCookFault } from './sound';
+import { catchUp, setAsideDamaged, type Kept } from './repository';
+import { useApp } from './state';
+import { coalesced } from './turns';
+
+const CHANNEL = 'retort-household';
+
+let channel: BroadcastChannel | null = null;
+
+/** Tells the other tabs which write stands now. */
+export function tellTabs(stamp: string): void {
+  channel?.postMessage({ stamp });
+}
+
+/** Takes what the database holds now into the household. */
+function takeIn(kept: Kept): readonly Conflict[] {
+  const base = writtenOf(connected())?.bundle ?? kept.bundle;
+  send({ type: 'agreed', written: kept });
+  return adopt(base, kept.bundle);
+}
+
+/** The household was taken away in another tab; this tab's unwritten changes go to a backup. */
+export async function startedOver(): Promise<void> {
+  const { household } = useApp.getState();
+  if (household && household !== writtenOf(connected())?.bundle)
+    await putBy(household, 'not written when another tab started over', isoNow());
+  send({ type: 'agreed', written: null });
+  useApp.setState({
+    household: null,
+    status: 'new',
+    notice: 'Another tab started over. A backup of your kitchen is kept.',
+  });
+  useApp.temporal.getState().clear();
+}
+
+/** Takes in what others have written, unless this tab has written meanwhile: then it is read again. */
+async function takeSince(read: Kept | null, base: Kept): Promise<void> {
+  const database = databaseOf(connected());
+  if (!database) return;
+  if (writtenOf(connected()) !== base) return pull();
+  if (!read) return startedOver();
+  tellOthers(takeIn(read));
+  if (read.bad.length > 0) await tellAside(database, read);
+}
+
+async function readOthers(): Promise<void> {
+  const database = databaseOf(connected());
+  const base = writtenOf(connected());
+  if (!database || !base) return;
+  const read = await catchUp(database, base, isoNow());
+  if (read !== base) writes.take(() => takeSince(read, base));
+}
+
+const readings = coalesced(readOthers);
+
+/** Takes in what other tabs have written. */
+function pull(): void {
+  readings.ask();
+}
+
+/** Settles when all that was heard is taken in. */
+export async function heardOut(): Promise<void> {
+  do {
+    await readings.over();
+    await writes.over();
+  } while (readings.isBusy());
+}
+
+/** Hears a message; one that no tab of this kitchen sends is passed over. */
+function hear({ data }: MessageEvent): void {
+  const stamp = isFields(data) ? data['stamp'] : undefined;
+  if (typeof stamp === 'string' && stamp !== writtenOf(connected())?.stamp) pull();
+}
+
+/** Hears what other tabs have written; a browser without channels sees it when its tab is shown. */
+export function listen(): void {
+  if (typeof BroadcastChannel === 'function') {
+    channel = new BroadcastChannel(CHANNEL);
+    channel.onmessage = hear;
+  }
+  // Messages sent while the tab slept were lost.
+  if (typeof document === 'undefined') return;
+  document.addEventListener('visibilitychange', () => {
+    if (!document.hidden) pull();
+  });
+}
+
+/** Delay before all cooks are looked through, ms: the page is quiet by then. */
+const CHECK_AFTER_MS = 15_000;
+
+/** Looks through all cooks later, and takes those that are damaged out of the household. */
+export function checkLater(database: Database): void {
+  const mend = async (): Promise<void> => {
+    const base = writtenOf(connected());
+    if (databaseOf(connected()) !== database || !base) return;
+    const kept = await setAsideDamaged(database, base.bundle, isoNow(), changedCookFault);
+    if (!kept) return;
+    takeIn(kept);
+    tellTabs(kept.stamp);
+    await tellAside(database, kept);
+  };
+  const check = async (): Promise<void> => {
+    if (databaseOf(connected()) !== database) return;
+    if (await isAnyCookTorn(database)) writes.take(mend);
+  };
+  const timer = setTimeout(() => void check().catch(() => undefined), CHECK_AFTER_MS);
+  // Without a page nothing needs to be kept running.
+  if (typeof timer === 'object') timer.unref();
+}
