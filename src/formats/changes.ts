@@ -1,16 +1,33 @@
 /** Changes that bringing a file in would make, and the household that results. */
 import equal from 'fast-deep-equal';
 import { settleClaims } from '../core/batch/household';
-import type { Bundle } from '../core/batch/schema';
+import type { BagItem, Batch, Bundle, Cook, Jar, Kitchen, Pot } from '../core/batch/schema';
+import type { OwnFood } from '../core/food';
 import { canonical } from './write';
 
 export type ImportMode = 'merge' | 'replace';
 
-export interface Change {
-  readonly what: 'kitchen' | 'pot' | 'batch' | 'run' | 'food' | 'jar' | 'bag';
-  readonly name: string;
-  readonly how: 'added' | 'changed' | 'removed' | 'same';
+/** Kinds of records that a file holds, and the record of each. */
+export interface Records {
+  readonly kitchen: Kitchen;
+  readonly pot: Pot;
+  readonly batch: Batch;
+  readonly cook: Cook;
+  readonly food: OwnFood;
+  readonly jar: Jar;
+  readonly bag: BagItem;
 }
+
+export type Change = {
+  readonly [W in keyof Records]: {
+    readonly what: W;
+    readonly how: 'added' | 'changed' | 'removed' | 'same';
+    /** As it is here; null for what is not here. */
+    readonly before: Records[W] | null;
+    /** As the file has it; null for what it has not. */
+    readonly after: Records[W] | null;
+  };
+}[keyof Records];
 
 interface Named {
   readonly id: string;
@@ -19,26 +36,26 @@ interface Named {
 /** A record as text: the same in whatever order its fields were written. */
 const textOf = (record: unknown): string => JSON.stringify(canonical(record));
 
-function same(a: unknown, b: unknown): boolean {
+export function same(a: unknown, b: unknown): boolean {
   return a === b || equal(a, b) || textOf(a) === textOf(b);
 }
 
-function compare<T extends Named>(
-  what: Change['what'],
-  name: (record: T) => string,
-  now: readonly T[],
-  file: readonly T[],
+function compare<W extends Exclude<keyof Records, 'kitchen'>>(
+  what: W,
+  now: readonly Records[W][],
+  file: readonly Records[W][],
   mode: ImportMode,
 ): readonly Change[] {
-  const before = new Map(now.map((r) => [r.id, r]));
-  const after = new Set(file.map((r) => r.id));
-  const incoming = file.map((r): Change => {
-    const old = before.get(r.id);
-    const how = !old ? 'added' : same(old, r) ? 'same' : 'changed';
-    return { what, name: name(r), how };
+  const known = new Map(now.map((r) => [r.id, r]));
+  const ids = new Set(file.map((r) => r.id));
+  const incoming = file.map((after) => {
+    const before = known.get(after.id) ?? null;
+    const how = !before ? 'added' : same(before, after) ? 'same' : 'changed';
+    return { what, how, before, after };
   });
-  const removed = mode === 'replace' ? now.filter((r) => !after.has(r.id)) : [];
-  return [...incoming, ...removed.map((r): Change => ({ what, name: name(r), how: 'removed' }))];
+  const gone = mode === 'replace' ? now.filter((r) => !ids.has(r.id)) : [];
+  const removed = gone.map((before) => ({ what, how: 'removed', before, after: null }));
+  return [...incoming, ...removed] as unknown as readonly Change[];
 }
 
 /** Everything a file would do to the household, record by record. */
@@ -46,21 +63,16 @@ export function previewImport(now: Bundle, file: Bundle, mode: ImportMode): read
   return [
     {
       what: 'kitchen',
-      name: 'altitude, room and units',
       how: mode === 'merge' || same(now.kitchen, file.kitchen) ? 'same' : 'changed',
+      before: now.kitchen,
+      after: file.kitchen,
     },
-    ...compare('pot', (p) => p.name, now.pots, file.pots, mode),
-    ...compare('food', (f) => f.name, now.foods, file.foods, mode),
-    ...compare('batch', (b) => b.name, now.batches, file.batches, mode),
-    ...compare(
-      'run',
-      (r) => `${r.batch.name}, ${r.startedAt.slice(0, 10)}`,
-      now.cooks,
-      file.cooks,
-      mode,
-    ),
-    ...compare('jar', (jar) => jar.name, now.jars, file.jars, mode),
-    ...compare('bag', (item) => item.food, now.bag, file.bag, mode),
+    ...compare('pot', now.pots, file.pots, mode),
+    ...compare('food', now.foods, file.foods, mode),
+    ...compare('batch', now.batches, file.batches, mode),
+    ...compare('cook', now.cooks, file.cooks, mode),
+    ...compare('jar', now.jars, file.jars, mode),
+    ...compare('bag', now.bag, file.bag, mode),
   ];
 }
 

@@ -1,6 +1,8 @@
 export { readBundle } from './read';
 export { writeBundle } from './write';
+export { besideWhatIsHere } from './beside';
 export { importBundle, previewImport, type Change, type ImportMode } from './changes';
+export { bothNames, changedFields, changeName } from './changeWords';
 export { batchOfRecipe } from './recipe/recipeBatch';
 export {
   readRecipe,

@@ -4,7 +4,15 @@ import { Tab, TabGroup, TabList } from '@headlessui/react';
 import { useMemo, useState } from 'react';
 import { isEmpty, type Problem } from '@/core/batch/household';
 import type { Bundle } from '@/core/batch/schema';
-import { importBundle, previewImport, type Change, type ImportMode } from '@/formats';
+import type { Units } from '@/core/quantity';
+import {
+  changedFields,
+  changeName,
+  importBundle,
+  previewImport,
+  type Change,
+  type ImportMode,
+} from '@/formats';
 import { changeWithBackup } from '@/store';
 import { Button } from '@/ui/Button';
 import { FileProblems } from '@/ui/files/FileProblems';
@@ -39,14 +47,23 @@ const TONE: Readonly<Record<Change['how'], string>> = {
   same: 'text-quiet',
 };
 
-function Preview({ changes }: { readonly changes: readonly Change[] }) {
+function Preview({
+  changes,
+  units,
+}: {
+  readonly changes: readonly Change[];
+  readonly units: Units;
+}) {
   const moving = changes.filter((c) => c.how !== 'same');
   if (moving.length === 0) return <p>Nothing would change: everything is here already.</p>;
   return (
     <ul className="max-h-56 overflow-y-auto text-small" tabIndex={0} aria-label="What will change">
       {moving.slice(0, SHOWN).map((c, i) => (
         <li key={i}>
-          <b className={TONE[c.how]}>{c.how}</b> {c.what}: {c.name}
+          <b className={TONE[c.how]}>{c.how}</b> {c.what}: {changeName(c, units)}
+          {c.how === 'changed' && (
+            <span className="block pl-4 text-quiet">{changedFields(c, units).join('; ')}</span>
+          )}
         </li>
       ))}
       {moving.length > SHOWN && <li className="text-quiet">and {moving.length - SHOWN} more</li>}
@@ -171,7 +188,7 @@ export function ImportSheet({
             </TabList>
           </TabGroup>
           <p className="text-small text-quiet">{MODES.find(([m]) => m === mode)?.[2]}</p>
-          <Preview changes={changes} />
+          <Preview changes={changes} units={household.kitchen.units} />
           <p className="text-fine text-quiet">
             A backup of your household is kept in this browser first.
           </p>

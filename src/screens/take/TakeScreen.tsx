@@ -1,5 +1,6 @@
 'use client';
 
+import { nanoid } from 'nanoid';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import type { Problem } from '@/core/batch/household';
@@ -7,7 +8,7 @@ import { stepsOf, stepWords, taskWords } from '@/core/batch/plan';
 import type { Bundle } from '@/core/batch/schema';
 import { formatAltitude, formatMinutes } from '@/core/quantity';
 import { Miniature } from '@/drawings/plot';
-import { importBundle, previewImport } from '@/formats';
+import { besideWhatIsHere, importBundle, previewImport } from '@/formats';
 import { readCarried } from '@/formats/carry';
 import { isoOf } from '@/session/clock';
 import { begin, changeWithBackup, useApp } from '@/store';
@@ -15,6 +16,7 @@ import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
 import { useAssessment } from '@/ui/useAssessment';
 import { itemWords } from './itemWords';
+import { WhatItDoes, type Way } from './WhatItDoes';
 
 type Read = { readonly bundle: Bundle } | { readonly problems: readonly Problem[] };
 
@@ -61,27 +63,31 @@ function Look({ bundle }: { readonly bundle: Bundle }) {
   const clock = useClock();
   const router = useRouter();
   const [failed, setFailed] = useState(false);
+  const [way, setWay] = useState<Way>('beside');
   const { kitchen } = bundle;
   const { units } = household?.kitchen ?? kitchen;
   const batch = bundle.batches[0] ?? null;
   const pot = bundle.pots[0] ?? null;
   const { assessment, error } = useAssessment(batch, pot, kitchen);
   if (!batch || !pot) return null;
-  const changes = household
-    ? previewImport(household, bundle, 'merge').filter((c) => c.how !== 'same')
-    : [];
+  const changes = household ? previewImport(household, bundle, 'merge') : [];
+  const moving = changes.filter((c) => c.how !== 'same');
   const elsewhere = household && household.kitchen.altitudeM !== kitchen.altitudeM;
   const take = async (): Promise<void> => {
     try {
+      const from =
+        household && way === 'beside'
+          ? besideWhatIsHere(household, bundle, () => nanoid(10))
+          : bundle;
       if (household)
         await changeWithBackup(
           `before taking in ${batch.name}`,
           isoOf(clock),
-          (now) => importBundle(now, bundle, 'merge'),
-          bundle,
+          (now) => importBundle(now, from, 'merge'),
+          from,
         );
-      else await begin(bundle);
-      router.push(`/bench/${batch.id}`);
+      else await begin(from);
+      router.push(`/bench/${from.batches[0]?.id ?? batch.id}`);
     } catch {
       setFailed(true);
     }
@@ -143,12 +149,12 @@ function Look({ bundle }: { readonly bundle: Bundle }) {
         ))}
       </ol>
       {household && (
+        <WhatItDoes changes={moving} way={way} onWay={setWay} units={household.kitchen.units} />
+      )}
+      {elsewhere && (
         <p className="text-small">
-          {changes.length === 0
-            ? 'All of it is here already.'
-            : `Taken in: ${changes.map((c) => `${c.how} ${c.what} ${c.name}`).join('; ')}.`}{' '}
-          {elsewhere &&
-            `It was planned at ${formatAltitude(kitchen.altitudeM, units)}; your kitchen stays at ${formatAltitude(household.kitchen.altitudeM, units)}, and its times are worked out anew.`}
+          It was planned at {formatAltitude(kitchen.altitudeM, units)}; your kitchen stays at{' '}
+          {formatAltitude(household.kitchen.altitudeM, units)}, and its times are worked out anew.
         </p>
       )}
       {failed && (
