@@ -46,16 +46,31 @@ function withFood(h: Bundle, food: OwnFood): Bundle {
   };
 }
 
-/**
- * @param put what was put into it just now: foods that it makes are the kitchen's from here on
- * @returns whether it was kept
- */
-export function saveBatch(batch: Batch, put: readonly Pick<Item, 'own'>[] = []): boolean {
+function withWords(h: Bundle, meant: readonly Meant[]): Bundle {
+  if (meant.length === 0) return h;
+  const words = meant.reduce((all, word) => [...withWord(all, word)], [...(h.kitchen.words ?? [])]);
+  return { ...h, kitchen: { ...h.kitchen, words } };
+}
+
+/** What belongs to a plan that is saved: written with it, and undone with it. */
+interface With {
+  /** Items put into it just now: foods that they make are the kitchen's from here on. */
+  readonly put?: readonly Pick<Item, 'own'>[];
+  /** Words that a cook has put right: they are the kitchen's from here on. */
+  readonly words?: readonly Meant[];
+  /** Second half of a plan that was split. */
+  readonly second?: Batch | undefined;
+}
+
+/** @returns whether it was kept */
+export function saveBatch(batch: Batch, { put = [], words = [], second }: With = {}): boolean {
   return change((h) => {
     const made = put.flatMap(({ own }) =>
       own && !h.foods.some((f) => sameFood(f, own)) ? [own] : [],
     );
-    return made.reduce(withFood, withBatch(h, trimClaims(filled(h, batch))));
+    const plans = [batch, ...(second ? [second] : [])];
+    const planned = plans.reduce((all, one) => withBatch(all, trimClaims(filled(h, one))), h);
+    return made.reduce(withFood, withWords(planned, words));
   });
 }
 
@@ -112,16 +127,9 @@ export function saveHabit(key: SchoolKey, value: string | undefined): void {
   });
 }
 
-/** Keeps words that a cook has put right: they are the kitchen's from here on. */
-export function saveWords(words: readonly Meant[]): void {
-  if (words.length === 0) return;
-  change((h) => ({
-    ...h,
-    kitchen: {
-      ...h.kitchen,
-      words: [...words.reduce((all, word) => withWord(all, word), h.kitchen.words ?? [])],
-    },
-  }));
+/** Keeps a word that a cook has put right: it is the kitchen's from here on. */
+export function saveWord(word: Meant): void {
+  change((h) => withWords(h, [word]));
 }
 
 /** Forgets a word of the kitchen. */
@@ -163,9 +171,14 @@ export function saveRehearsal(cook: Cook): void {
   });
 }
 
+/** A household with one of its cooks changed. */
+export function withCook(h: Bundle, id: string, edit: (cook: Cook) => Cook): Bundle {
+  return { ...h, cooks: h.cooks.map((cook) => (cook.id === id ? edit(cook) : cook)) };
+}
+
 /** Changes a cook as it is by now, whatever a page has drawn of it. */
 export function changeCook(id: string, edit: (cook: Cook) => Cook): void {
-  change((h) => ({ ...h, cooks: h.cooks.map((cook) => (cook.id === id ? edit(cook) : cook)) }));
+  change((h) => withCook(h, id, edit));
 }
 
 /** The cooks still on the stove, the first begun first. */

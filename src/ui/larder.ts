@@ -3,6 +3,8 @@ import type {
   After,
   BagItem,
   Batch,
+  Bundle,
+  Cook,
   CoolingKept,
   Jar,
   JarEnd,
@@ -11,21 +13,34 @@ import type {
 } from '@/core/batch/schema';
 import { FRIDGE_SET_C, movedTo, stockOf, type AtHand, type Surroundings } from '@/core/keep';
 import { change, useApp } from '@/store';
-import { changeCook } from './household';
+import { changeCook, withCook } from './household';
+
+function withJars(h: Bundle, jars: readonly Jar[]): Bundle {
+  const byId = new Map(jars.map((jar) => [jar.id, jar]));
+  const known = new Set(h.jars.map((jar) => jar.id));
+  return {
+    ...h,
+    jars: [
+      ...h.jars.map((jar) => byId.get(jar.id) ?? jar),
+      ...jars.filter((jar) => !known.has(jar.id)),
+    ],
+  };
+}
 
 /** Puts jars on the shelf, or what was changed of them. */
 export function saveJars(jars: readonly Jar[]): boolean {
-  const byId = new Map(jars.map((jar) => [jar.id, jar]));
-  return change((h) => {
-    const known = new Set(h.jars.map((jar) => jar.id));
-    return {
-      ...h,
-      jars: [
-        ...h.jars.map((jar) => byId.get(jar.id) ?? jar),
-        ...jars.filter((jar) => !known.has(jar.id)),
-      ],
-    };
-  });
+  return change((h) => withJars(h, jars));
+}
+
+/**
+ * Puts jars on the shelf that were filled from a cook, which ends its cooling.
+ *
+ * @param at ISO 8601
+ */
+export function fillFrom(cook: string, jars: readonly Jar[], at: string): boolean {
+  const end = (cooling: CoolingKept): CoolingKept =>
+    cooling.endedAt === undefined ? { ...cooling, endedAt: at } : cooling;
+  return change((h) => withCook(withJars(h, jars), cook, (one) => cooled(one, end)));
 }
 
 export function changeJar(id: string, edit: (jar: Jar) => Jar): boolean {
@@ -49,6 +64,17 @@ export function forgetJar(id: string): boolean {
 
 export function addToBag(items: readonly BagItem[]): boolean {
   return change((h) => ({ ...h, bag: [...h.bag, ...items] }));
+}
+
+/** Puts the bones of a cook into the bag, which is a move of it done. @param move its key */
+export function bonesToBag(cook: string, move: string, bones: readonly BagItem[]): boolean {
+  const done = ({ done: before = [], ...after }: After): After => ({
+    ...after,
+    done: [...new Set([...before, move])],
+  });
+  return change((h) =>
+    withCook({ ...h, bag: [...h.bag, ...bones] }, cook, (one) => withAfter(one, done)),
+  );
 }
 
 export function takeFromBag(id: string): boolean {
@@ -77,13 +103,22 @@ export function saveLarderHabits(habits: LarderHabits): boolean {
   return change((h) => ({ ...h, kitchen: { ...h.kitchen, larder: habits } }));
 }
 
+function withAfter(cook: Cook, edit: (after: After) => After): Cook {
+  return { ...cook, after: edit(cook.after ?? {}) };
+}
+
+function cooled(cook: Cook, edit: (cooling: CoolingKept) => CoolingKept): Cook {
+  const cooling = cook.after?.cooling;
+  return cooling ? withAfter(cook, (after) => ({ ...after, cooling: edit(cooling) })) : cook;
+}
+
 /** Moves after the lid. */
 export function changeAfter(id: string, edit: (after: After) => After): void {
-  changeCook(id, (cook) => ({ ...cook, after: edit(cook.after ?? {}) }));
+  changeCook(id, (cook) => withAfter(cook, edit));
 }
 
 export function changeCooling(id: string, edit: (cooling: CoolingKept) => CoolingKept): void {
-  changeAfter(id, (after) => (after.cooling ? { ...after, cooling: edit(after.cooling) } : after));
+  changeCook(id, (cook) => cooled(cook, edit));
 }
 
 /** Usual equipment where a kitchen has not said (assumed). */

@@ -8,7 +8,7 @@ import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import type { Meant } from '@/core/food';
 import type { Dish } from '@/dishes';
 import { batchOfRecipe } from '@/formats';
-import { saveBatch, saveWords } from '@/ui/household';
+import { saveBatch } from '@/ui/household';
 import { makeStock } from '@/ui/larder';
 import { reasonWords } from '@/ui/useNewest';
 import { ask } from '@/workers';
@@ -45,16 +45,20 @@ export function useBegin(pot: Pot | undefined, kitchen: Kitchen, shelf: Shelf | 
   const router = useRouter();
   const [making, setMaking] = useState<string | null>(null);
   const [failure, setFailure] = useState<string | null>(null);
-  const open = (batch: Batch): boolean => {
-    const kept = saveBatch(batch, batch.items);
+  const open = (batch: Batch, words: readonly Meant[] = []): boolean => {
+    const kept = saveBatch(batch, { put: batch.items, words });
     if (kept) router.push(`/bench/${batch.id}`);
     return kept;
   };
-  const work = async (name: string, make: () => Promise<Batch>): Promise<boolean> => {
+  const work = async (
+    name: string,
+    make: () => Promise<Batch>,
+    words: readonly Meant[] = [],
+  ): Promise<boolean> => {
     setMaking(name);
     setFailure(null);
     try {
-      return open(await make());
+      return open(await make(), words);
     } catch (reason) {
       setFailure(`${name}: ${reasonWords(reason)}`);
       return false;
@@ -80,15 +84,14 @@ export function useBegin(pot: Pot | undefined, kitchen: Kitchen, shelf: Shelf | 
       });
     },
     recipe: (batch, words, done) => {
-      void work(batch.name, async () => {
+      const make = async (): Promise<Batch> => {
         const own = { ...batch, id: nanoid(10) };
         if (!pot) return own;
         const made = withBroth(own, shelf, pot);
         return batch.steps ? made : ask('timed', [made, pot, kitchen]);
-      }).then((kept) => {
-        if (!kept) return;
-        saveWords(words);
-        done();
+      };
+      void work(batch.name, make, words).then((kept) => {
+        if (kept) done();
       });
     },
     bag: () => {

@@ -23,7 +23,7 @@ import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
 import { Choice, Field } from '@/ui/forms/Field';
 import { useHousehold } from '@/ui/household';
-import { atHand, changeCooling, saveJars } from '@/ui/larder';
+import { atHand, fillFrom } from '@/ui/larder';
 import { numberIn } from '@/ui/forms/numbers';
 import { Sheet } from '@/ui/Sheet';
 import { shown, unitOf } from '@/ui/forms/unitFields';
@@ -126,7 +126,8 @@ function Fill({
   const put = (): void => {
     if (!filled || filled.jars.length === 0 || never) return;
     const at = isoOf(clock);
-    const kept = saveJars(
+    const kept = fillFrom(
+      cook.id,
       filled.jars.map(({ kind, litres }): Jar => ({
         id: nanoid(10),
         name: lot.name,
@@ -143,11 +144,9 @@ function Fill({
         since: at,
         history,
       })),
+      at,
     );
-    if (!kept) return;
-    if (cook.after?.cooling && !cook.after.cooling.endedAt)
-      changeCooling(cook.id, (cooling) => ({ ...cooling, endedAt: at }));
-    onClose();
+    if (kept) onClose();
   };
   return (
     <>

@@ -79,12 +79,11 @@ export function usePlanActions() {
       ): void => {
         const { batch, kitchen } = plan();
         const timed = steps.length > 0 ? timedBy(batch, steps) : batch;
-        saveBatch(tasks.reduce(addTask, putIn(timed, items, kitchen.habits)), items);
+        saveBatch(tasks.reduce(addTask, putIn(timed, items, kitchen.habits)), { put: items });
       },
       /** The first batch takes this one's place; a second, of a batch split in two, is new. */
       takeAll: ([first, second]: readonly Batch[]): void => {
-        if (first) save(first);
-        if (second) saveBatch(copyOf(second));
+        if (first) saveBatch(first, { second: second && copyOf(second) });
       },
       copy: (): void => {
         const { batch } = plan();

@@ -6,7 +6,7 @@ import { aboutJar, keepsOf, plannable } from '@/core/keep';
 import { sampleAt } from '@/drawings/time';
 import { Well } from '@/drawings/well';
 import { useClock } from '@/ui/clock';
-import { saveWords, useHousehold } from '@/ui/household';
+import { saveWord, useHousehold } from '@/ui/household';
 import { AddLine } from './AddLine';
 import { Moment } from './Moment';
 import { describe } from './moments';
@@ -86,7 +86,7 @@ export function WellSide() {
         units={kitchen.units}
         foods={foods}
         words={home.words}
-        onMeant={(word) => saveWords([word])}
+        onMeant={saveWord}
         shelves={shelves}
         room={MOST_ITEMS - batch.items.length}
         taskRoom={MOST_TASKS - (batch.alongside?.length ?? 0)}

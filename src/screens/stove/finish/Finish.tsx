@@ -12,7 +12,7 @@ import { isoOf } from '@/session/clock';
 import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
 import { saveCook, useHousehold } from '@/ui/household';
-import { addToBag, changeAfter } from '@/ui/larder';
+import { bonesToBag, changeAfter } from '@/ui/larder';
 import { useAssessment } from '@/ui/useAssessment';
 import { Bowls } from './Bowls';
 import { ended } from '@/core/cook';
@@ -63,7 +63,9 @@ export function Finish({ cook, units }: { readonly cook: Cook; readonly units: U
   };
   const keepBones = (move: FinishMove): void => {
     const at = isoOf(clock);
-    addToBag(
+    bonesToBag(
+      cook.id,
+      move.key,
       (move.picked ?? []).map(({ food, grams }) => ({
         id: nanoid(10),
         food,
@@ -71,7 +73,6 @@ export function Finish({ cook, units }: { readonly cook: Cook; readonly units: U
         at,
       })),
     );
-    changeAfter(cook.id, (after) => ({ ...after, done: [...new Set([...done, move.key])] }));
   };
   const end = (
     <Button look="copper" size="large" onClick={write}>
