@@ -44,6 +44,17 @@ const config: NextConfig = {
   headers: () =>
     Promise.resolve([
       {
+        // A worker goes by the policy of its own script.
+        source: '/_next/static/:path*',
+        headers: [
+          {
+            key: 'Content-Security-Policy',
+            value:
+              "default-src 'none'; script-src 'self'; connect-src 'self'; frame-ancestors 'none'",
+          },
+        ],
+      },
+      {
         source: '/:path*',
         headers: [
           { key: 'X-Content-Type-Options', value: 'nosniff' },

@@ -1,6 +1,9 @@
+import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import jsqr from 'jsqr';
 import { PNG } from 'pngjs';
+import type { Bundle } from '../src/core';
+import { carriedOf, writeCarried } from '../src/formats/carry';
 import { BARE, DEMO } from '../playwright.config';
 import { accessible, expect, test } from './fixtures';
 
@@ -51,6 +54,8 @@ test('a batch goes to a phone by a code, is looked at, and gives the same to the
     await expect(phone.getByRole('list', { name: 'What goes in' })).toContainText('rice apart');
     await expect(phone.getByTestId('total')).toHaveText(`${minutes} min`);
     if (home === BARE) await accessible(phone);
+    // The phone that has the plan already says what differs, and is told to take the new one.
+    else await phone.getByRole('radio', { name: /Replace yours/ }).check();
     await phone.getByRole('button', { name: 'Take it in' }).tap();
     await expect(phone).toHaveURL(/\/bench\/b7$/);
     expect(await readings(phone)).toBe(here);
@@ -60,6 +65,34 @@ test('a batch goes to a phone by a code, is looked at, and gives the same to the
     );
     await context.close();
   }
+});
+
+test('a link that would replace a pot says whose and what, and leaves it alone unless it is told to', async ({
+  page,
+}) => {
+  const sample = JSON.parse(readFileSync('demo/harrow-fell.json', 'utf8')) as Bundle;
+  const [pot, batch] = [sample.pots[0], sample.batches.find(({ id }) => id === 'b7')];
+  if (!pot || !batch) throw new Error('the sample has neither');
+  const other = { ...pot, name: 'Small steel', capacityL: 3 };
+  const link = await writeCarried(carriedOf({ ...batch, servings: 2 }, other, sample.kitchen));
+  await page.goto('/');
+  await expect(page.getByText('Turkey frame stock').first()).toBeVisible();
+  await page.goto(`/take#${link}`);
+  const differs = page.getByRole('list', { name: 'What differs' });
+  await expect(differs).toContainText(
+    `Your pot ${pot.name}, 5.7 L; in the link Small steel, 3.0 L`,
+  );
+  await expect(differs).toContainText('capacity: 5.7 L becomes 3.0 L');
+  await accessible(page);
+  await page.getByRole('radio', { name: /Replace yours/ }).check();
+  await expect(differs).toContainText(`Your pot ${pot.name}, 5.7 L becomes Small steel, 3.0 L`);
+  await page.getByRole('radio', { name: /Keep yours/ }).check();
+  await page.getByRole('button', { name: 'Take it in' }).click();
+  await expect(page).toHaveURL(/\/bench\//);
+  await expect(page.getByLabel('Name of the batch')).toHaveValue(`${batch.name} (2)`);
+  await page.goto('/kitchen');
+  await expect(page.getByText(pot.name).first()).toBeVisible();
+  await expect(page.getByText('Small steel').first()).toBeVisible();
 });
 
 test('a link that was cut off is refused in words', async ({ page }) => {

@@ -92,3 +92,22 @@ test('two tabs show the same; the other one is told', async ({ page, context }) 
   await expect(other.getByTestId('water')).toHaveText('1.25 L');
   await expect(other.getByRole('status').filter({ hasText: 'another tab' })).toBeVisible();
 });
+
+test('a file dropped where none is taken is told of, and the page stays', async ({ page }) => {
+  await page.goto('/log');
+  await page.getByRole('heading', { name: 'Log', exact: true }).waitFor();
+  const drop = (names: readonly string[]) =>
+    page.evaluate((list) => {
+      const dataTransfer = new DataTransfer();
+      for (const name of list) dataTransfer.items.add(new File(['2 carrots'], name));
+      document
+        .querySelector('main')
+        ?.dispatchEvent(new DragEvent('drop', { dataTransfer, bubbles: true, cancelable: true }));
+    }, names);
+  await drop(['supper.txt']);
+  await expect(page.getByText(/This page takes no files/)).toBeVisible();
+  await page.goto('/desk');
+  await page.getByRole('heading', { level: 1 }).waitFor();
+  await drop(['supper.txt', 'lunch.txt']);
+  await expect(page.getByText('One file was taken, of 2.')).toBeVisible();
+});

@@ -18,3 +18,13 @@ test('every answer says what a page may do', async ({ request }) => {
   }
   expect(nonces.size).toBe(7);
 });
+
+test('scripts of the page and of its workers have a policy of their own', async ({ request }) => {
+  const html = await (await request.get('/bench/b1', { maxRetries: 3 })).text();
+  const [script = ''] = /\/_next\/static\/chunks\/[^"]+\.js/.exec(html) ?? [];
+  for (const address of [script, '/sw.js', '/manifest.webmanifest']) {
+    const headers = (await request.get(address, { maxRetries: 3 })).headers();
+    expect(headers['content-security-policy'] ?? '').toMatch(/script-src 'self'/);
+    expect(headers['x-content-type-options']).toBe('nosniff');
+  }
+});

@@ -12,6 +12,8 @@ const CAMPAIGNS = {
   recipes: ['tsx', 'scripts/faults/recipes.ts'],
   clock: ['tsx', 'scripts/faults/clock.ts'],
   browser: ['node', 'scripts/faults/browser.mjs'],
+  crowded: ['node', 'scripts/faults/crowded.mjs'],
+  acts: ['node', 'scripts/faults/acts.mjs'],
   large: ['tsx', 'scripts/faults/large.ts'],
 };
 

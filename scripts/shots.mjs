@@ -1,6 +1,9 @@
 /** Builds Retort, starts it with the sample kitchen and takes the pictures of docs/screenshots. */
+/* global indexedDB, IDBFactory, DOMException */
 import { spawn } from 'node:child_process';
+import { readFileSync } from 'node:fs';
 import path from 'node:path';
+import { deflateRawSync } from 'node:zlib';
 import { build } from './build.mjs';
 import { ROOT } from './ensure.mjs';
 import { BROWSER, serve } from './server.mjs';
@@ -35,40 +38,12 @@ Stir in the leeks and simmer for 6 minutes, until just tender.
 
 Notes
 Better the next day.`;
-const OPEN_RECIPE = `Borlotti and venison chili
-Serves 8
 
-Ingredients
-1.5 kg stewing venison or beef, 3 cm cubes
-400 g borlotti, soaked overnight
-2 onions, diced
-3 scoops of stock
-1 tin chopped tomatoes
-2 tbsp oil, divided
-Soured cream, to serve
-
-Method
-Brown the venison in the oil for 8 minutes, then stir in the onions.
-Add everything else and cook at high pressure for 35 minutes.
-If the beans are still firm, lock the lid and cook 10 minutes more.
-Serve with soured cream.`;
-
-const ASIDE_RECIPE = `Chicken and chickpea stew with charred onion
-Serves 5
-
-Ingredients
-900 g chicken thighs
-300 g chickpeas, soaked overnight
-2 onions, halved
-3 carrots, 20 mm pieces
-2 bay leaves, tied in a bag
-1.3 l stock
-
-Method
-Brown the chicken, 4 minutes a side. Lift the chicken onto a plate.
-Char the onions in a dry skillet for 10 minutes.
-Deglaze with half a cup of the stock. Add the chickpeas, onions, bay leaves and stock. Cook at high pressure for 14 minutes, quick release.
-Return the chicken to the pot and add the carrots. Cook at high pressure for 8 minutes. Wait 10 minutes, then quick release.`;
+/** Leads to an address of this site at which nothing of Retort runs. */
+async function strange(page) {
+  await page.route('**/blank', (route) => route.fulfill({ contentType: 'text/html', body: '' }));
+  await page.goto(`${home}/blank`);
+}
 
 /** One picture; `prepare` leads the page to what is to be seen. */
 async function shot(name, prepare, size = { width: 1280, height: 800 }) {
@@ -122,15 +97,6 @@ try {
   await shot('batches', (page) => page.goto(home));
   await shot('bench', bench('b1'));
   await shot('bench-phone', bench('b1'), PHONE);
-  await shot('bench-aside', async (page) => {
-    await page.goto(`${home}/desk`);
-    await page.getByLabel('Paste a recipe').fill(ASIDE_RECIPE);
-    await page.getByRole('button', { name: 'Read it' }).click();
-    await page.getByTestId('recipe').waitFor();
-    await page.getByRole('button', { name: 'Plan it' }).click();
-    await page.getByText(/usually \d/).waitFor();
-    await tried(page);
-  });
   await shot('broths', async (page) => {
     await page.goto(`${home}/bench/b3`);
     await page.getByText(/usually \d/).waitFor();
@@ -164,17 +130,6 @@ try {
     },
     PHONE,
   );
-  await shot('stove-choices', async (page) => {
-    await toTheValve(page);
-    for (const name of ['Valve opened', 'Pin down', 'Lid off', 'Taste: is it done?'])
-      await page.getByRole('button', { name }).click();
-    await page.clock.runFor(500);
-    await page.getByRole('dialog').getByRole('button', { name: 'lamb neck' }).click();
-    await page.getByRole('dialog').getByRole('button', { name: 'tough', exact: true }).click();
-    await page.clock.runFor(500);
-    await page.getByRole('button', { name: /^Close again/ }).waitFor();
-    await page.evaluate('scrollTo(0, 0)');
-  });
   await shot('stove-evening', async (page) => {
     await page.goto(`${home}/bench/b7`);
     await page.getByLabel('Put in').fill('rice apart, 18 min');
@@ -285,7 +240,64 @@ try {
     await desk(RECIPE)(page);
     await page.getByRole('button', { name: /^Cook for 28/ }).click();
   });
-  await shot('desk-questions', desk(OPEN_RECIPE));
+  await shot('damaged', async (page) => {
+    await page.goto(home);
+    await page.getByText('Turkey frame stock').first().waitFor();
+    await strange(page);
+    // As a damaged disk would leave it: a cook whose parts are cut short.
+    await page.evaluate(
+      () =>
+        new Promise((done) => {
+          const request = indexedDB.open('retort');
+          request.onsuccess = () => {
+            const tx = request.result.transaction('cooks', 'readwrite');
+            const cooks = tx.objectStore('cooks');
+            cooks.get('r3').onsuccess = ({ target }) => {
+              const { fields, ...cook } = target.result;
+              cooks.put({ ...cook, fields: { ...fields, predicted: '{"totalMin": 9' } });
+            };
+            tx.oncomplete = () => {
+              request.result.close();
+              done();
+            };
+          };
+        }),
+    );
+    await page.goto(home);
+    await page.getByText(/Damaged and set aside/).waitFor();
+    await page.getByRole('button', { name: 'Files' }).click();
+    await page.getByRole('menuitem', { name: 'Damaged records, 1' }).click();
+    await page.getByRole('list', { name: 'Damaged records' }).waitFor();
+    await page.clock.runFor(500);
+  });
+  await shot('unopened', async (page) => {
+    await page.goto(home);
+    await page.getByText('Turkey frame stock').first().waitFor();
+    await page.addInitScript(() => {
+      IDBFactory.prototype.open = () => {
+        throw new DOMException('damaged', 'UnknownError');
+      };
+    });
+    await page.goto(home);
+    await page.getByRole('button', { name: 'Save what is there to a file' }).waitFor();
+  });
+  await shot('link', async (page) => {
+    const sample = JSON.parse(readFileSync(path.join(ROOT, 'demo', 'harrow-fell.json'), 'utf8'));
+    const { kitchen, version, pots, batches } = sample;
+    const [pot] = pots;
+    const batch = batches.find(({ id }) => id === 'b7');
+    const carried = {
+      format: 'retort',
+      version,
+      kitchen,
+      pots: [{ ...pot, name: 'Small steel', capacityL: 3 }],
+      batches: [{ ...batch, potId: pot.id, servings: 2 }],
+    };
+    const code = deflateRawSync(JSON.stringify(carried)).toString('base64url');
+    await page.goto(`${home}/take#${code}`);
+    await page.getByRole('list', { name: 'What differs' }).waitFor();
+    await page.clock.runFor(1000);
+  });
   await shot('gate', async (page) => {
     await page.goto(`${home}/bench/b4`);
     await page.getByRole('button', { name: 'Start cooking' }).click();

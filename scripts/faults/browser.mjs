@@ -176,9 +176,9 @@ async function fullDisk() {
     Object.assign(window, { room: () => (IDBObjectStore.prototype.put = put) });
   });
   await named(page, 'While it was full');
-  await page.getByText('This browser has no room left').waitFor();
+  await page.getByText('This browser is out of space').waitFor();
   await page.evaluate(() => window.room());
-  await page.getByText('This browser has no room left').waitFor({ state: 'detached' });
+  await page.getByText('This browser is out of space').waitFor({ state: 'detached' });
   await page.reload();
   await nameField(page).waitFor();
   const name = await nameField(page).inputValue();

@@ -57,6 +57,11 @@ export async function changeWithBackup(
   await settled();
 }
 
+/** Says something once. */
+export function say(notice: string): void {
+  setState({ notice });
+}
+
 export function dismissNotice(): void {
   setState({ notice: null });
 }

@@ -1,4 +1,4 @@
-export { change, changeQuietly, changeWithBackup, dismissNotice } from './actions';
+export { change, changeQuietly, changeWithBackup, dismissNotice, say } from './actions';
 export { readAsItIs } from './backups';
 export { begin, goOnWithout, start, startOver } from './connection';
 export { backups, forgetAside, setAside } from './putBy';

@@ -309,6 +309,9 @@ function lotsOf(runs: readonly BonesReport[]): readonly Lot[] {
   return runs.filter((r, i) => r.step !== null || i === runs.length - 1);
 }
 
+/** Bones that give less gelatine that sets give none, g. */
+const LEAST_STRONG_G = 1e-3;
+
 /** Worth of the runs together. */
 export function runOffReport(
   model: Model,
@@ -339,7 +342,10 @@ export function runOffReport(
       offL > 1e-3 && Number.isFinite(minutes) && whole.strongG > 0
         ? { minutes, litres: whole.litres - offL, kWh: (pot.powerW * minutes) / 60_000 }
         : null,
-    kgPerL: whole.strongG > 0 && wantedGPerL > 0 ? (wantedGPerL * bonesKg) / whole.strongG : null,
+    kgPerL:
+      whole.strongG > LEAST_STRONG_G && wantedGPerL > 0
+        ? (wantedGPerL * bonesKg) / whole.strongG
+        : null,
     flavours: flavoursOf(model),
   };
 }

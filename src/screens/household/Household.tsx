@@ -24,6 +24,7 @@ import { Nav } from './Nav';
 import { NewVersion } from './NewVersion';
 import { idInPath } from './path';
 import { sampleKitchen } from './sample';
+import { useDrops } from './useDrops';
 
 const WAITING = {
   slow: 'The browser is taking longer than usual to open your kitchen.',
@@ -120,6 +121,7 @@ export function Household({
   tellTimeBy(habit);
   useLessons(useApp((s) => s.household?.cooks));
   usePageFocus();
+  useDrops();
   // A batch brought by a link brings its pot and its kitchen.
   const bringsOwn = usePathname() === '/take';
   useEffect(() => {

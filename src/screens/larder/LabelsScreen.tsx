@@ -22,6 +22,9 @@ import { contentWords } from './larderWords';
 
 const day = (ms: number): string => lightFormat(ms, 'd.M.yyyy');
 
+/** Jars that are ticked at first, those to use first; and as many are listed until more are asked for. */
+const TICKED = 120;
+
 /** Room inside a label's edge, mm. */
 const EDGE_MM = 2.5;
 
@@ -78,7 +81,9 @@ export function LabelsScreen() {
   const keeps = keepsOf(larder);
   const [key, setKey] = useState<LabelSheetKey>(units === 'us' ? 'letter-30' : 'a4-24');
   const [skip, setSkip] = useState(0);
-  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  const [listed, setListed] = useState(TICKED);
+  // Jars that are ticked or not otherwise than at first.
+  const [turned, setTurned] = useState<ReadonlySet<string>>(new Set());
   const sheet: LabelSheet = LABEL_SHEETS[key];
   // Label sheets sold in the kitchen's country.
   const sheets = LABEL_SHEET_KEYS.filter(
@@ -88,7 +93,12 @@ export function LabelsScreen() {
     jars.filter((jar) => !isEmptied(jar)),
     keeps,
   );
-  const chosen = there.filter((jar) => !left.has(jar.id));
+  const isChosen = (jar: Jar, i: number): boolean => i < TICKED !== turned.has(jar.id);
+  const chosen = there.filter(isChosen);
+  const turn = (id: string): void =>
+    setTurned((before) =>
+      before.has(id) ? new Set([...before].filter((one) => one !== id)) : new Set([...before, id]),
+    );
   const each = sheet.across * sheet.down;
   const pages = Math.max(1, Math.ceil((skip + chosen.length) / each));
   const [wide, high] = sheet.pageMm;
@@ -127,25 +137,25 @@ export function LabelsScreen() {
             <legend className="text-small font-medium">For</legend>
             {there.length === 0 && <p className="text-quiet">Nothing is on the shelves.</p>}
             <ul className="max-h-72 overflow-y-auto">
-              {there.map((jar) => (
+              {there.slice(0, listed).map((jar, i) => (
                 <li key={jar.id}>
                   <label className="flex min-h-11 items-center gap-2 text-body">
                     <input
                       type="checkbox"
                       className="size-5 accent-leaf"
-                      checked={!left.has(jar.id)}
-                      onChange={(event) => {
-                        const next = new Set(left);
-                        if (event.target.checked) next.delete(jar.id);
-                        else next.add(jar.id);
-                        setLeft(next);
-                      }}
+                      checked={isChosen(jar, i)}
+                      onChange={() => turn(jar.id)}
                     />
                     {jar.name}, {formatVolume(leftInJar(jar), units)}
                   </label>
                 </li>
               ))}
             </ul>
+            {there.length > listed && (
+              <Button look="quiet" onClick={() => setListed(there.length)}>
+                Show all {there.length}
+              </Button>
+            )}
           </fieldset>
           <p className="flex gap-3">
             <Link href="/larder" className={buttonLook('quiet')}>
@@ -164,22 +174,25 @@ export function LabelsScreen() {
             <div
               key={page}
               data-testid="sheet"
-              className="relative mb-4 break-after-page overflow-hidden bg-white shadow-sm last:break-after-auto print:mb-0 print:shadow-none"
-              style={{ width: `${wide}mm`, height: `${high - 0.2}mm` }}
+              className="relative mb-4 break-after-page [content-visibility:auto] overflow-hidden bg-white shadow-sm last:break-after-auto print:mb-0 print:shadow-none"
+              style={{
+                width: `${wide}mm`,
+                height: `${high - 0.2}mm`,
+                containIntrinsicSize: `${wide}mm ${high - 0.2}mm`,
+              }}
             >
-              {chosen.map((jar, i) => {
-                const place = skip + i - page * each;
-                return place >= 0 && place < each ? (
+              {chosen
+                .slice(Math.max(0, page * each - skip), (page + 1) * each - skip)
+                .map((jar, i) => (
                   <Label
                     key={jar.id}
                     jar={jar}
                     keeps={keeps}
                     units={units}
                     sheet={sheet}
-                    place={place}
+                    place={i + (page === 0 ? skip : 0)}
                   />
-                ) : null;
-              })}
+                ))}
             </div>
           ))}
         </div>

@@ -327,13 +327,23 @@ describe('changing a batch', () => {
 });
 
 describe('ids', () => {
-  it('are none of the names that every object has', () => {
-    for (const id of ['valueOf', '__proto__', 'constructor', 'toString']) {
+  it('are none of the names that every object has, and nothing that an address cannot carry', () => {
+    const inherited = ['valueOf', '__proto__', 'constructor', 'toString'];
+    for (const id of [...inherited, '.', '..', 'a/b', 'a?c', 'a#b', '100%', 'a\\b', 'a\nb']) {
       const items = REFERENCE.items.map((i, k) => (k === 0 ? { ...i, id } : i));
       const read = validateBundle({ ...BUNDLE, batches: [{ ...REFERENCE, items }] });
       expect(read.ok ? [] : read.problems.map((p) => p.wanted)).toEqual([
-        'another id: this one every object has',
+        'another id: without / \\ ? # %, and no name that every object has',
       ]);
+    }
+  });
+});
+
+describe('ids of other files', () => {
+  it('may be any other words', () => {
+    for (const id of ['leek soup', 'Brühe-1', 'b5', '...', 'x.y~z']) {
+      const read = validateBundle({ ...BUNDLE, batches: [{ ...REFERENCE, id }] });
+      expect(read.ok ? [] : read.problems).toEqual([]);
     }
   });
 });

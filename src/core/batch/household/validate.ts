@@ -23,8 +23,13 @@ export type Validated =
   | { readonly ok: true; readonly bundle: Bundle }
   | { readonly ok: false; readonly problems: readonly Problem[] };
 
+/** Entries of a list that are shown as they were found. */
+const MOST_SHOWN = 10;
+
 function show(value: unknown): string {
   if (value === undefined) return 'nothing';
+  // A long list is counted: writing it out would take longer than reading the file.
+  if (Array.isArray(value) && value.length > MOST_SHOWN) return `a list of ${value.length}`;
   const text = JSON.stringify(value) ?? typeof value;
   return text.length > 60 ? `${text.slice(0, 57)}...` : text;
 }

@@ -214,13 +214,16 @@ export function ruled<S extends AnyShape>(shape: S, wanted: string, holds: Rule[
 
 const INHERITED: ReadonlySet<string> = new Set(Object.getOwnPropertyNames(Object.prototype));
 
-/** Key of a record: any text but the names that every object has, such as valueOf. */
+/** Letters that have a meaning of their own in an address, and paths that lead elsewhere. */
+const NO_PLACE = /[/\\?#%\p{Cc}]|^\.{1,2}$/u;
+
+/** Key of a record: any text but the names that every object has, such as valueOf, and what no address can carry. */
 export function ownId(): Needed<string> {
   return needed(
     ruled(
       text('an id'),
-      'another id: this one every object has',
-      (value) => !INHERITED.has(String(value)),
+      'another id: without / \\ ? # %, and no name that every object has',
+      (value) => !INHERITED.has(String(value)) && !NO_PLACE.test(String(value)),
     ),
     'an id',
   );

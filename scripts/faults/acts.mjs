@@ -1,0 +1,143 @@
+/** The browser of the running build, killed in the middle of acts that change several records. Seeded; needs a build. */
+import { execFileSync, spawn } from 'node:child_process';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { chromium } from '@playwright/test';
+import { BROWSER, serve } from '../server.mjs';
+import { chanceOf } from './chance.mjs';
+import { bringIn, pause, recordsOf, SAMPLE, strange } from './kit.mjs';
+
+const KILLS = 40;
+/** A browser dies no later after the click, ms. */
+const DIES_MS = 60;
+const chance = chanceOf(20261202);
+const { home, stop } = await serve(spawn, path.join('node_modules', '.bin', 'next'), 3235);
+const failures = [];
+
+/** The sample with a stock that has cooled since an hour ago. */
+function withCooling() {
+  const ago = (minutes) => new Date(Date.now() - 60_000 * minutes).toISOString();
+  const at = ago(60);
+  const readings = [
+    { at: ago(35), celsius: 18 },
+    { at: ago(5), celsius: 4 },
+  ];
+  const [first, ...cooks] = SAMPLE.cooks.toReversed();
+  const shift = Date.parse(at) - Date.parse(first.endedAt);
+  const later = (iso) => new Date(Date.parse(iso) + shift).toISOString();
+  const cook = {
+    ...first,
+    startedAt: later(first.startedAt),
+    endedAt: at,
+    marks: first.marks.map((mark) => ({ ...mark, at: later(mark.at) })),
+    after: { cooling: { way: 'pans', litres: 1, startC: 60, at, readings } },
+  };
+  return { ...SAMPLE, cooks: [cook, ...cooks] };
+}
+
+/** Acts of more than one record: how they are come to, the click, and what tells that all or nothing is kept. */
+const ACTS = {
+  'a cook started with its jars': {
+    come: async (page) => {
+      await page.goto(`${home}/bench/b1`);
+      await page.getByRole('button', { name: 'Start cooking' }).waitFor();
+    },
+    button: 'Start cooking',
+    state: async (page) => {
+      const plan = (await recordsOf(page, 'batches')).find(({ id }) => id === 'b1');
+      const [{ jars }] = (await recordsOf(page, 'household')).filter(
+        ({ key }) => key === 'household',
+      );
+      const cooks = (await recordsOf(page, 'cooks')).filter(
+        (cook) => cook.fields?.endedAt === undefined && !cook.gone,
+      );
+      return [
+        cooks.length > 0,
+        !plan.items.some((item) => item.jars),
+        jars.some((jar) => jar.gone?.some(({ into }) => into)),
+      ];
+    },
+  },
+  'the bag made into a stock': {
+    come: async (page) => {
+      await page.goto(`${home}/larder`);
+      await page.getByRole('button', { name: 'Make stock of it' }).waitFor();
+    },
+    button: 'Make stock of it',
+    state: async (page) => {
+      const [{ bag }] = (await recordsOf(page, 'household')).filter(
+        ({ key }) => key === 'household',
+      );
+      return [bag.length === 0, (await recordsOf(page, 'batches')).length > SAMPLE.batches.length];
+    },
+  },
+  'jars filled, which ends the cooling': {
+    household: withCooling(),
+    come: async (page) => {
+      await page.goto(`${home}/larder`);
+      await page.getByRole('button', { name: 'Fill jars', exact: true }).click();
+      await page.getByRole('button', { name: 'Put them on the shelf' }).waitFor();
+    },
+    button: 'Put them on the shelf',
+    state: async (page) => {
+      const [{ jars }] = (await recordsOf(page, 'household')).filter(
+        ({ key }) => key === 'household',
+      );
+      const cooks = await recordsOf(page, 'cooks');
+      const cooled = cooks.some((cook) => /"endedAt"/.test(cook.fields?.after ?? ''));
+      return [jars.length > SAMPLE.jars.length, cooled];
+    },
+  },
+};
+
+/** Kills the browser in the middle of an act, again and again, each time on a copy of the same profile. */
+async function killed(name, { household, come, button, state }) {
+  const folder = mkdtempSync(path.join(tmpdir(), 'retort-act-'));
+  const open = (profile) =>
+    chromium.launchPersistentContext(profile, { ...BROWSER, locale: 'en-GB' });
+  const first = await open(folder);
+  const [start] = first.pages();
+  if (household) await bringIn(start, household, home);
+  else await come(start);
+  await first.close();
+  let all = 0;
+  let none = 0;
+  const one = async (i) => {
+    const profile = `${folder}-${i}x`;
+    cpSync(folder, profile, { recursive: true });
+    const context = await open(profile);
+    const [page] = context.pages();
+    await come(page);
+    const late = Math.floor(chance() * DIES_MS);
+    await page
+      .getByRole('button', { name: button })
+      .evaluate((element) => setTimeout(() => element.click(), 20));
+    await pause(20 + late);
+    try {
+      execFileSync('pkill', ['-9', '-f', profile]);
+    } catch {
+      // All of its processes are gone already.
+    }
+    await context.close().catch(() => undefined);
+    const again = await open(profile);
+    const told = await state(await strange(again, home));
+    await again.close();
+    rmSync(profile, { recursive: true, force: true });
+    if (told.every(Boolean)) all++;
+    else if (told.some(Boolean))
+      failures.push(`${name}, kill ${i}: a part is kept, ${told.join(' ')}`);
+    else none++;
+  };
+  for (let i = 0; i < KILLS; i += 2) await Promise.all([one(i), one(i + 1)]);
+  rmSync(folder, { recursive: true, force: true });
+  return `${name}, ${KILLS} kills 0 to ${DIES_MS} ms after the click: all kept ${all}, nothing kept ${none}, a part ${KILLS - all - none}`;
+}
+
+try {
+  for (const [name, act] of Object.entries(ACTS)) console.log(await killed(name, act));
+} finally {
+  stop();
+}
+for (const failure of failures) console.log(failure);
+if (failures.length > 0) process.exitCode = 1;

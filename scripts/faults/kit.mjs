@@ -1,0 +1,52 @@
+/** Help for campaigns in a browser: a server, its database as another reader finds it, a household brought in. */
+/* global indexedDB */
+import { Buffer } from 'node:buffer';
+import { readFileSync } from 'node:fs';
+
+export const pause = (ms) => new Promise((done) => setTimeout(done, ms));
+
+export const SAMPLE = JSON.parse(readFileSync('demo/harrow-fell.json', 'utf8'));
+
+/** All records of a store, read by a connection of its own; no page of ours needs to run. */
+export const recordsOf = (page, store) =>
+  page.evaluate(
+    (name) =>
+      new Promise((done, fail) => {
+        const request = indexedDB.open('retort');
+        request.onerror = () => fail(request.error);
+        request.onsuccess = () => {
+          const db = request.result;
+          const all = db.transaction(name).objectStore(name).getAll();
+          all.onsuccess = () => {
+            db.close();
+            done(all.result);
+          };
+        };
+      }),
+    store,
+  );
+
+/** A page of the same address in which nothing of ours runs. */
+export async function strange(context, home) {
+  await context.route('**/foreign', (route) =>
+    route.fulfill({ body: '<title>Foreign</title>', contentType: 'text/html' }),
+  );
+  const page = await context.newPage();
+  await page.goto(`${home}/foreign`);
+  return page;
+}
+
+/** Brings a household in the place of the sample. */
+export async function bringIn(page, household, home) {
+  await page.goto(`${home}/`);
+  await page.getByRole('button', { name: 'Files' }).click();
+  await page.getByRole('menuitem', { name: 'Bring in a file' }).click();
+  await page.getByLabel('A Retort file (.json)').setInputFiles({
+    name: 'kitchen.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(household)),
+  });
+  await page.getByRole('tab', { name: 'Replace' }).click();
+  await page.getByRole('button', { name: 'Replace everything' }).click();
+  await page.getByRole('dialog').waitFor({ state: 'detached', timeout: 60_000 });
+}
