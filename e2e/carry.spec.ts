@@ -82,7 +82,7 @@ test('a link that would replace a pot says whose and what, and leaves it alone u
   await expect(differs).toContainText(
     `Your pot ${pot.name}, 5.7 L; in the link Small steel, 3.0 L`,
   );
-  await expect(differs).toContainText('capacity: 5.7 L becomes 3.0 L');
+  await expect(differs).toContainText('capacity: 5.7 L, in the link 3.0 L');
   await accessible(page);
   await page.getByRole('radio', { name: /Replace yours/ }).check();
   await expect(differs).toContainText(`Your pot ${pot.name}, 5.7 L becomes Small steel, 3.0 L`);

@@ -125,30 +125,41 @@ function entriesOf(before: unknown, after: unknown): string | null {
   return `${told.slice(0, MOST_NAMED).join(', ')}${more > 0 ? ` and ${more} more` : ''}`;
 }
 
-function fieldWords(key: string, before: unknown, after: unknown, units: Units): string {
+function fieldWords(
+  key: string,
+  before: unknown,
+  after: unknown,
+  units: Units,
+  between: string,
+): string {
   const field = FIELDS[key] ?? key;
   const words = VALUES[key];
   if (words) {
     const [was, becomes] = [before, after].map((value) =>
       value === undefined ? 'none' : words(value as never, units),
     );
-    return was === becomes ? field : `${field}: ${was} becomes ${becomes}`;
+    return was === becomes ? field : `${field}: ${was}${between}${becomes}`;
   }
   const entries = entriesOf(before, after);
   return entries === null ? field : `${field}: ${entries}`;
 }
 
-/** Fields in which a changed record differs, each in words; none for what is added or taken away. */
+/**
+ * Fields in which a changed record differs, each in words; none for what is added or taken away.
+ *
+ * @param between words between what is here and what is there
+ */
 export function changedFields(
   { what, how, before, after }: Change,
   units: Units,
+  between = ' becomes ',
 ): readonly string[] {
   if (how !== 'changed' || before === null || after === null) return [];
   const [was, now] = [before, after].map((record) => ({ ...record }) as Record<string, unknown>);
   if (!was || !now) return [];
   // A cook's parts are read one by one: their names say enough.
   const words = (key: string): string =>
-    what === 'cook' ? (FIELDS[key] ?? key) : fieldWords(key, was[key], now[key], units);
+    what === 'cook' ? (FIELDS[key] ?? key) : fieldWords(key, was[key], now[key], units, between);
   return [...new Set([...Object.keys(was), ...Object.keys(now)])]
     .filter((key) => key !== 'id' && !same(was[key], now[key]))
     .map(words);

@@ -183,6 +183,9 @@ describe('a cook whose parts are damaged', () => {
     expect((await listAside(db)).map(({ from, fault }) => [from, fault])).toEqual([
       ['cooks', 'predicted.totalMin: a number from 0 to 20000 min'],
     ]);
+    // By its dish, which a cook knows; not by its id.
+    const [aside] = await listAside(db);
+    expect(HOME.cooks.map(({ batch }) => batch.name)).toContain(aside?.name);
     db.close();
   });
 });

@@ -40,9 +40,12 @@ function faultOf(shape: AnyShape, value: unknown): string | null {
 
 function nameOf(value: unknown): string {
   if (!isFields(value)) return '';
-  const { name, food, id } = value;
-  const batch = isFields(value['batch']) ? value['batch']['name'] : undefined;
-  return [name, batch, food, id].find((one): one is string => typeof one === 'string') ?? '';
+  const { name, food, id, fields } = value;
+  // A cook is held in parts; its own name is its batch's.
+  const own = isFields(fields) ? fields : value;
+  const batch = isFields(own['batch']) ? own['batch'] : {};
+  const dish = isFields(batch['fields']) ? batch['fields']['name'] : batch['name'];
+  return [name, dish, food, id].find((one): one is string => typeof one === 'string') ?? '';
 }
 
 export function damaged(from: Source, found: unknown, fault: string): Damaged {

@@ -45,7 +45,9 @@ export function WhatItDoes({
               <li key={i}>
                 {way === 'replace' ? `Your ${c.what} ${changeName(c, units)}` : apart(c, units)}
                 <span className="block text-small text-quiet">
-                  {changedFields(c, units).join('; ')}
+                  {changedFields(c, units, way === 'replace' ? ' becomes ' : ', in the link ').join(
+                    '; ',
+                  )}
                 </span>
               </li>
             ))}
