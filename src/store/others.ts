@@ -11,7 +11,7 @@ import { isAnyCookTorn } from './deepCheck';
 import type { Conflict } from './merge';
 import { putBy, tellAside } from './putBy';
 import { changedCookFault } from './sound';
-import { catchUp, setAsideDamaged, type Kept } from './repository';
+import { catchUp, loadBundle, setAsideDamaged, type Kept } from './repository';
 import { useApp } from './state';
 import { coalesced } from './turns';
 
@@ -46,7 +46,7 @@ export async function startedOver(): Promise<void> {
 }
 
 /** Takes in what others have written, unless this tab has written meanwhile: then it is read again. */
-async function takeSince(read: Kept | null, base: Kept): Promise<void> {
+async function takeSince(read: Kept | null, base: Kept | null): Promise<void> {
   const database = databaseOf(connected());
   if (!database) return;
   if (writtenOf(connected()) !== base) return pull();
@@ -58,8 +58,11 @@ async function takeSince(read: Kept | null, base: Kept): Promise<void> {
 async function readOthers(): Promise<void> {
   const database = databaseOf(connected());
   const base = writtenOf(connected());
-  if (!database || !base) return;
-  const read = await catchUp(database, base, isoNow());
+  if (!database) return;
+  // A tab without a kitchen takes the one that another has begun.
+  const read = await (base
+    ? catchUp(database, base, isoNow())
+    : loadBundle(database, null, isoNow()));
   if (read !== base) writes.take(() => takeSince(read, base));
 }
 

@@ -153,6 +153,22 @@ describe('two tabs', () => {
     await b.begin(HOME);
     await quiet(a, b);
     expect(home(b)).toEqual(HOME);
+    // Whoever began nothing of its own takes the new kitchen, and goes on in it.
+    expect(a.useApp.getState().status).toBe('ready');
+    put(a, 'b1', (x) => ({ ...x, servings: 3 }));
+    await quiet(a, b);
+    expect(batch(b).servings).toBe(3);
+  });
+
+  it('hear nothing in what no tab of theirs says', async () => {
+    const [a, b] = await two();
+    const before = home(a);
+    const [ear] = Wire.tabs;
+    for (const data of ['changed', null, 7, {}, { stamp: 7 }, { stamp: 'nobody wrote this' }, [1]])
+      ear?.onmessage?.({ data });
+    await quiet(a, b);
+    expect(home(a)).toBe(before);
+    expect(a.useApp.getState().notice).toBeNull();
   });
 });
 
