@@ -42,7 +42,7 @@ export function bothNames(
 /**
  * Whose and what: the record that is added or taken away, or which becomes which.
  *
- * @example changeName(change, 'metric') // "Big enamel, 5.7 L becomes Small steel, 3.0 L"
+ * @example changeName({ what: 'food', how: 'added', before: null, after: { id: 'f1', name: 'nettles', like: 'spinach' } }, 'metric') // "nettles, like spinach"
  */
 export function changeName(change: Change, units: Units): string {
   const { here, there } = bothNames(change, units);

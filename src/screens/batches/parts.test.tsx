@@ -60,7 +60,7 @@ describe('bringing a file in', () => {
       writeBundle({ ...HOME, batches: [other], kitchen: { ...HOME.kitchen, altitudeM: 0 } }),
     );
     expect((await within(sheet).findByRole('list', { name: 'What will change' })).textContent).toBe(
-      'added batch: Brought along',
+      'added batch: Brought along, 6 servings',
     );
     await user.click(within(sheet).getByRole('button', { name: 'Merge it' }));
     await waitFor(() =>
