@@ -1,17 +1,15 @@
 /** The browser of the running build, killed in the middle of acts that change several records. Seeded; needs a build. */
-import { execFileSync, spawn } from 'node:child_process';
 import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { chromium } from '@playwright/test';
-import { BROWSER, serve } from '../server.mjs';
+import { BROWSER } from '../server.mjs';
 import { chanceOf } from './chance.mjs';
-import { bringIn, pause, recordsOf, SAMPLE, strange } from './kit.mjs';
+import { bringIn, kill, pause, recordsOf, SAMPLE, served, strange } from './kit.mjs';
 
 const KILLS = 40;
 const chance = chanceOf(20261202);
-const { home, stop } = await serve(spawn, path.join('node_modules', '.bin', 'next'), 3235);
-const failures = [];
+const { home, failures, run } = await served(3235);
 
 /** The sample with a stock that has cooled since an hour ago. */
 function withCooling() {
@@ -34,6 +32,10 @@ function withCooling() {
   return { ...SAMPLE, cooks: [cook, ...cooks] };
 }
 
+/** The household's own record. */
+const householdOf = async (page) =>
+  (await recordsOf(page, 'household')).find(({ key }) => key === 'household');
+
 /** Acts of more than one record: how they are come to, the click, how long after it a browser dies at most, and what is kept. */
 const ACTS = {
   'a cook started with its jars': {
@@ -46,9 +48,7 @@ const ACTS = {
     button: 'Start cooking',
     state: async (page) => {
       const plan = (await recordsOf(page, 'batches')).find(({ id }) => id === 'b1');
-      const [{ jars }] = (await recordsOf(page, 'household')).filter(
-        ({ key }) => key === 'household',
-      );
+      const { jars } = await householdOf(page);
       const cooks = (await recordsOf(page, 'cooks')).filter(
         (cook) => cook.fields?.endedAt === undefined && !cook.gone,
       );
@@ -67,9 +67,7 @@ const ACTS = {
     },
     button: 'Make stock of it',
     state: async (page) => {
-      const [{ bag }] = (await recordsOf(page, 'household')).filter(
-        ({ key }) => key === 'household',
-      );
+      const { bag } = await householdOf(page);
       return [bag.length === 0, (await recordsOf(page, 'batches')).length > SAMPLE.batches.length];
     },
   },
@@ -83,9 +81,7 @@ const ACTS = {
     },
     button: 'Put them on the shelf',
     state: async (page) => {
-      const [{ jars }] = (await recordsOf(page, 'household')).filter(
-        ({ key }) => key === 'household',
-      );
+      const { jars } = await householdOf(page);
       const cooks = await recordsOf(page, 'cooks');
       const cooled = cooks.some((cook) => /"endedAt"/.test(cook.fields?.after ?? ''));
       return [jars.length > SAMPLE.jars.length, cooled];
@@ -116,12 +112,7 @@ async function killed(name, { household, come, button, diesMs, state }) {
       .getByRole('button', { name: button })
       .evaluate((element) => setTimeout(() => element.click(), 20));
     await pause(20 + late);
-    try {
-      execFileSync('pkill', ['-9', '-f', profile]);
-    } catch {
-      // All of its processes are gone already.
-    }
-    await context.close().catch(() => undefined);
+    await kill(context, profile);
     const again = await open(profile);
     const told = await state(await strange(again, home));
     await again.close();
@@ -136,10 +127,10 @@ async function killed(name, { household, come, button, diesMs, state }) {
   return `${name}, ${KILLS} kills 0 to ${diesMs} ms after the click: all kept ${all}, nothing kept ${none}, a part ${KILLS - all - none}`;
 }
 
-try {
-  for (const [name, act] of Object.entries(ACTS)) console.log(await killed(name, act));
-} finally {
-  stop();
-}
-for (const failure of failures) console.log(failure);
-if (failures.length > 0) process.exitCode = 1;
+await run(
+  Object.entries(ACTS).map(
+    ([name, act]) =>
+      () =>
+        killed(name, act),
+  ),
+);

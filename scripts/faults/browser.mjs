@@ -2,14 +2,15 @@
  * The running build, treated badly: killed after an edit, opened in two tabs that edit at once, out of
  * room. Seeded; needs a build.
  */
-/* global window, document, performance, addEventListener, requestAnimationFrame, cancelAnimationFrame, indexedDB, IDBObjectStore, DOMException, Worker */
-import { execFileSync, spawn } from 'node:child_process';
+/* global window, document, performance, addEventListener, requestAnimationFrame, cancelAnimationFrame, IDBObjectStore, DOMException, Worker */
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { chromium } from '@playwright/test';
-import { BROWSER, serve } from '../server.mjs';
+import { BROWSER } from '../server.mjs';
 import { chanceOf } from './chance.mjs';
+import { kill, pause, recordsOf, served, withProbe } from './kit.mjs';
+
 const SEED = 20261126;
 const KILLS = 40;
 const PAIRS = 200;
@@ -17,9 +18,7 @@ const EDITS = 100;
 /** Tabs edit no further apart, ms. */
 const APART_MS = 75;
 const chance = chanceOf(SEED);
-const { home, stop } = await serve(spawn, path.join('node_modules', '.bin', 'next'), 3233);
-const failures = [];
-const pause = (ms) => new Promise((done) => setTimeout(done, ms));
+const { home, failures, run } = await served(3233);
 const nameField = (page) => page.getByLabel('Name of the batch');
 async function named(page, name) {
   await nameField(page).fill(name);
@@ -48,12 +47,7 @@ async function kills() {
       wanted = `Killed ${i}`;
       await named(page, wanted);
       await pause(15 + chance() * 200);
-      try {
-        execFileSync('pkill', ['-9', '-f', folder]);
-      } catch {
-        // All of its processes are gone already.
-      }
-      await context.close().catch(() => undefined);
+      await kill(context, folder);
     }
   }
   rmSync(folder, { recursive: true, force: true });
@@ -66,9 +60,7 @@ async function kills() {
 async function durability() {
   const browser = await chromium.launch(BROWSER);
   const context = await browser.newContext();
-  await context.route('**/faults-probe.js', (route) =>
-    route.fulfill({ path: 'scripts/faults/probe.js', contentType: 'text/javascript' }),
-  );
+  await withProbe(context);
   const page = await openBench(context);
   await page.evaluate(() => {
     const probe = new Worker('/faults-probe.js');
@@ -114,21 +106,7 @@ async function tabs() {
     await page.goto(`${home}/bench/b5`);
     await nameField(page).waitFor();
   }
-  const kept = (page) =>
-    page.evaluate(
-      () =>
-        new Promise((done) => {
-          const request = indexedDB.open('retort');
-          request.onsuccess = () => {
-            const db = request.result;
-            const get = db.transaction('batches').objectStore('batches').get('b5');
-            get.onsuccess = () => {
-              db.close();
-              done(get.result);
-            };
-          };
-        }),
-    );
+  const kept = async (page) => (await recordsOf(page, 'batches')).find(({ id }) => id === 'b5');
   let lost = 0;
   let stale = 0;
   for (let i = 0; i < PAIRS; i++) {
@@ -186,12 +164,4 @@ async function fullDisk() {
   if (name !== 'While it was full') failures.push('full disk: the change is lost');
   return `disk full, then room again: ${name === 'While it was full' ? 'kept by itself' : 'lost'}`;
 }
-try {
-  const only = process.argv[2];
-  for (const campaign of [durability, fullDisk, tabs, kills])
-    if (!only || campaign.name === only) console.log(await campaign());
-} finally {
-  stop();
-}
-for (const failure of failures) console.log(failure);
-if (failures.length > 0) process.exitCode = 1;
+await run([durability, fullDisk, tabs, kills]);

@@ -3,12 +3,10 @@
  * messages of a page that is not ours; more jars than anybody has. Seeded; needs a build.
  */
 /* global document, window, performance, requestAnimationFrame, BroadcastChannel, Worker, HTMLInputElement, Event, KeyboardEvent */
-import { spawn } from 'node:child_process';
-import path from 'node:path';
 import { chromium } from '@playwright/test';
-import { BROWSER, serve } from '../server.mjs';
+import { BROWSER } from '../server.mjs';
 import { chanceOf } from './chance.mjs';
-import { bringIn, pause, recordsOf, SAMPLE, strange } from './kit.mjs';
+import { bringIn, pause, recordsOf, SAMPLE, served, strange, withProbe } from './kit.mjs';
 
 const SEED = 20261202;
 const PAIRS = 200;
@@ -17,8 +15,7 @@ const APART_MS = 600;
 const MESSAGES = 3000;
 const JARS = 5000;
 const chance = chanceOf(SEED);
-const { home, stop } = await serve(spawn, path.join('node_modules', '.bin', 'next'), 3234);
-const failures = [];
+const { home, failures, run } = await served(3234);
 
 /** A cook's marks as they are kept. */
 async function marksOf(page, id) {
@@ -99,9 +96,7 @@ async function marks() {
 async function messages() {
   const browser = await chromium.launch(BROWSER);
   const context = await browser.newContext();
-  await context.route('**/faults-probe.js', (route) =>
-    route.fulfill({ path: 'scripts/faults/probe.js', contentType: 'text/javascript' }),
-  );
+  await withProbe(context);
   const foreign = await strange(context, home);
   const page = await context.newPage();
   await page.goto(`${home}/bench/b5`);
@@ -207,12 +202,4 @@ async function jars() {
   return `${JARS} jars, from the address until the page stands: ${told.join(', ')}`;
 }
 
-try {
-  const only = process.argv[2];
-  for (const campaign of [messages, jars, marks])
-    if (!only || campaign.name === only) console.log(await campaign());
-} finally {
-  stop();
-}
-for (const failure of failures) console.log(failure);
-if (failures.length > 0) process.exitCode = 1;
+await run([messages, jars, marks]);

@@ -1,7 +1,48 @@
-/** Help for campaigns in a browser: a server, its database as another reader finds it, a household brought in. */
+/** Help for campaigns in a browser: a server, its database as another reader finds it, a household brought in, kills. */
 /* global indexedDB */
 import { Buffer } from 'node:buffer';
+import { execFileSync, spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { serve } from '../server.mjs';
+
+/**
+ * Starts the build on a port of its own.
+ *
+ * @returns its address, the list of what went wrong, and what runs campaigns and tells that list
+ */
+export async function served(port) {
+  const { home, stop } = await serve(spawn, path.join('node_modules', '.bin', 'next'), port);
+  const failures = [];
+  const run = async (campaigns) => {
+    const only = process.argv[2];
+    try {
+      for (const campaign of campaigns)
+        if (!only || campaign.name === only) console.log(await campaign());
+    } finally {
+      stop();
+    }
+    for (const failure of failures) console.log(failure);
+    if (failures.length > 0) process.exitCode = 1;
+  };
+  return { home, failures, run };
+}
+
+/** Kills a browser with a profile of its own, as a crash does. */
+export async function kill(context, profile) {
+  try {
+    execFileSync('pkill', ['-9', '-f', profile]);
+  } catch {
+    // All of its processes are gone already.
+  }
+  await context.close().catch(() => undefined);
+}
+
+/** Lets pages load the reader of the database that tells when an edit is kept. */
+export const withProbe = (context) =>
+  context.route('**/faults-probe.js', (route) =>
+    route.fulfill({ path: 'scripts/faults/probe.js', contentType: 'text/javascript' }),
+  );
 
 export const pause = (ms) => new Promise((done) => setTimeout(done, ms));
 

@@ -1,5 +1,5 @@
 /**
- * What came by a link, beside what is here: a record with the id of another, but other content, is taken in as a copy
+ * A link’s records beside those that are here: a record with the id of another, but other content, is taken in as a copy
  * of its own. Nobody's pot or plan is written over by a link.
  */
 import type { Batch, Bundle, Pot } from '../core/batch/schema';

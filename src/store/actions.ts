@@ -28,7 +28,7 @@ export function change(edit: (household: Bundle) => Bundle, file: Bundle | null 
   const next = edit(household);
   const notice = refusal(changeProblems(household, next, file));
   if (notice !== null) {
-    setState({ notice });
+    say(notice);
     return false;
   }
   setState({ household: next });

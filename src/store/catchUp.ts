@@ -1,8 +1,9 @@
 /** Reading what others have written since, and nothing else: the list of writes tells which records to read. */
-import { isFields } from '../core/batch/schema';
+import { isFields, type Batch, type Pot } from '../core/batch/schema';
 import type { Changed, Follows } from './db';
 import { AT_A_TIME } from './pages';
 import {
+  LISTS,
   markOf,
   readHousehold,
   sharingCooks,
@@ -15,25 +16,18 @@ import { cookFault, sift } from './sound';
 
 /** Records that several writes changed; null where that is not known, or where they are many. */
 function changedBy(writes: readonly Follows[]): Changed | null {
-  const all = { pots: new Set<string>(), batches: new Set<string>(), cooks: new Set<string>() };
-  let household = false;
-  for (const { changed } of writes) {
-    if (!changed) return null;
-    household ||= changed.household;
-    for (const list of ['pots', 'batches', 'cooks'] as const)
-      for (const id of changed[list]) all[list].add(id);
-  }
-  const { pots, batches, cooks } = all;
-  if (pots.size + batches.size + cooks.size > AT_A_TIME) return null;
-  return { household, pots: [...pots], batches: [...batches], cooks: [...cooks] };
-}
-
-interface WithId {
-  readonly id: string;
+  const told = writes.flatMap(({ changed }) => changed ?? []);
+  if (told.length < writes.length) return null;
+  const ids = (list: (typeof LISTS)[number]): readonly string[] => [
+    ...new Set(told.flatMap((changed) => changed[list])),
+  ];
+  const all = { pots: ids('pots'), batches: ids('batches'), cooks: ids('cooks') };
+  if (LISTS.reduce((count, list) => count + all[list].length, 0) > AT_A_TIME) return null;
+  return { household: told.some((changed) => changed.household), ...all };
 }
 
 /** A list with some of its records read again, in the order in which the database has them. */
-function updated<T extends WithId>(
+function updated<T extends { readonly id: string }>(
   before: readonly T[],
   ids: readonly string[],
   now: readonly T[],
@@ -46,19 +40,16 @@ function updated<T extends WithId>(
 }
 
 /** Pots or batches read again; null where one is damaged. */
-async function readSome<L extends 'pots' | 'batches'>(
+async function readSome<T extends Pot | Batch>(
   tx: Reading | Writing,
-  list: L,
+  list: 'pots' | 'batches',
   ids: readonly string[],
-  before: Kept['bundle'][L],
-): Promise<Kept['bundle'][L] | null> {
+  before: readonly T[],
+): Promise<readonly T[] | null> {
   const found = await Promise.all(ids.map((id) => tx.objectStore(list).get(id)));
-  const { sound, bad } = sift<Kept['bundle'][L][number]>(
-    list,
-    found.filter((record) => record !== undefined),
-  );
-  if (bad.length > 0) return null;
-  return updated<WithId>(before, ids, sound) as Kept['bundle'][L];
+  const there = found.filter((record) => record !== undefined);
+  const { sound, bad } = sift<T>(list, there);
+  return bad.length > 0 ? null : updated(before, ids, sound);
 }
 
 /** Cooks read again; null where one is damaged, or has no record of its own any more. */
@@ -77,7 +68,7 @@ async function readCooks(
 const MOST_WRITES = 500;
 
 /**
- * What a tab has, with what others have written since.
+ * Household of a tab, with what others have written since.
  *
  * @param base what the tab last read or wrote
  * @returns the base itself where nobody has written; null where only reading everything can tell, as after many

@@ -2,7 +2,12 @@
  * Looks through all cooks once the page has stood for a while: their parts are read only when somebody looks at
  * them, so a damaged part would be found late. What is as its hash says is not read.
  */
+import { connected, isoNow, writes } from './connected';
+import { databaseOf, writtenOf } from './connectionState';
 import type { Database } from './db';
+import { takeIn, tellTabs } from './others';
+import { tellAside } from './putBy';
+import { setAsideDamaged } from './repository';
 import { changedCookFault } from './sound';
 
 /** Cooks checked before the page may draw again. */
@@ -22,4 +27,27 @@ export async function isAnyCookTorn(db: Database): Promise<boolean> {
     if (changedCookFault(cook) !== null) return true;
   }
   return false;
+}
+
+/** Delay before all cooks are looked through, ms: the page is quiet by then. */
+const CHECK_AFTER_MS = 15_000;
+
+/** Looks through all cooks later, and takes those that are damaged out of the household. */
+export function checkLater(database: Database): void {
+  const mend = async (): Promise<void> => {
+    const base = writtenOf(connected());
+    if (databaseOf(connected()) !== database || !base) return;
+    const kept = await setAsideDamaged(database, base.bundle, isoNow(), changedCookFault);
+    if (!kept) return;
+    takeIn(kept);
+    tellTabs(kept.stamp);
+    await tellAside(database, kept);
+  };
+  const check = async (): Promise<void> => {
+    if (databaseOf(connected()) !== database) return;
+    if (await isAnyCookTorn(database)) writes.take(mend);
+  };
+  const timer = setTimeout(() => void check().catch(() => undefined), CHECK_AFTER_MS);
+  // Without a page nothing needs to be kept running.
+  if (typeof timer === 'object') timer.unref();
 }

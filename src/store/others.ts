@@ -6,12 +6,9 @@ import { isFields } from '../core/batch/schema';
 import { adopt, tellOthers } from './adopt';
 import { connected, isoNow, send, writes } from './connected';
 import { databaseOf, writtenOf } from './connectionState';
-import type { Database } from './db';
-import { isAnyCookTorn } from './deepCheck';
 import type { Conflict } from './merge';
 import { putBy, tellAside } from './putBy';
-import { changedCookFault } from './sound';
-import { catchUp, loadBundle, setAsideDamaged, type Kept } from './repository';
+import { catchUp, loadBundle, type Kept } from './repository';
 import { useApp } from './state';
 import { coalesced } from './turns';
 
@@ -25,7 +22,7 @@ export function tellTabs(stamp: string): void {
 }
 
 /** Takes what the database holds now into the household. */
-function takeIn(kept: Kept): readonly Conflict[] {
+export function takeIn(kept: Kept): readonly Conflict[] {
   const base = writtenOf(connected())?.bundle ?? kept.bundle;
   send({ type: 'agreed', written: kept });
   return adopt(base, kept.bundle);
@@ -98,27 +95,4 @@ export function listen(): void {
   document.addEventListener('visibilitychange', () => {
     if (!document.hidden) pull();
   });
-}
-
-/** Delay before all cooks are looked through, ms: the page is quiet by then. */
-const CHECK_AFTER_MS = 15_000;
-
-/** Looks through all cooks later, and takes those that are damaged out of the household. */
-export function checkLater(database: Database): void {
-  const mend = async (): Promise<void> => {
-    const base = writtenOf(connected());
-    if (databaseOf(connected()) !== database || !base) return;
-    const kept = await setAsideDamaged(database, base.bundle, isoNow(), changedCookFault);
-    if (!kept) return;
-    takeIn(kept);
-    tellTabs(kept.stamp);
-    await tellAside(database, kept);
-  };
-  const check = async (): Promise<void> => {
-    if (databaseOf(connected()) !== database) return;
-    if (await isAnyCookTorn(database)) writes.take(mend);
-  };
-  const timer = setTimeout(() => void check().catch(() => undefined), CHECK_AFTER_MS);
-  // Without a page nothing needs to be kept running.
-  if (typeof timer === 'object') timer.unref();
 }

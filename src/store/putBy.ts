@@ -1,4 +1,4 @@
-/** What is put by beside the household: backups, and damaged records in the quarantine. */
+/** Kept beside the household: backups, and damaged records in the quarantine. */
 import { nanoid } from 'nanoid';
 import type { Bundle } from '../core/batch/schema';
 import { writeBundleInTurns } from '../formats/write';

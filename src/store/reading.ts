@@ -159,16 +159,14 @@ export async function readAll(
   const isNew = [pots, batches, pages, loose].every((list) => list.length === 0);
   if (found === undefined && isNew) return null;
   const household = readHousehold(found, base);
-  const lists = {
-    pots: siftPots(sharing(base?.pots, pots), USUAL_POT, base?.pots),
-    batches: sift('batches', sharing(base?.batches, batches), base?.batches),
-  };
+  const ownPots = siftPots(sharing(base?.pots, pots), USUAL_POT, base?.pots);
+  const plans = sift('batches', sharing(base?.batches, batches), base?.batches);
   const { cooks, bad: badCooks, mended, torn } = siftCooks(pages, loose, check);
-  const bad = [...household.bad, ...lists.pots.bad, ...lists.batches.bad, ...badCooks];
-  const soundPots = lists.pots.sound.length > 0 ? lists.pots.sound : usual.pots;
-  const isPotLost = lists.pots.bad.length > 0 || soundPots === usual.pots;
+  const bad = [...household.bad, ...ownPots.bad, ...plans.bad, ...badCooks];
+  const soundPots = ownPots.sound.length > 0 ? ownPots.sound : usual.pots;
+  const isPotLost = ownPots.bad.length > 0 || soundPots === usual.pots;
   // A plan that no longer fits its mended pot is put right with it.
-  const fitted = isPotLost ? inTheirPots(lists.batches.sound, soundPots) : lists.batches.sound;
+  const fitted = isPotLost ? inTheirPots(plans.sound, soundPots) : plans.sound;
   return {
     bundle: {
       ...household.fields,

@@ -70,7 +70,7 @@ export async function loadBundle(
 }
 
 /**
- * What a tab has, with what others have written since; null where the household is not there any more.
+ * Household of a tab, with what others have written since; null where the household is not there any more.
  *
  * @param at the time, ISO 8601
  * @returns the same value where nobody has written
@@ -193,12 +193,11 @@ async function withPages(tx: Writing, before: Bundle, bundle: Bundle): Promise<B
 /** Writes a change of any size on top of what others have written. */
 function saveJoined(db: Database, base: Kept | null, after: Bundle, at: string): Promise<Saved> {
   return inOne(db, async (tx, asked) => {
-    const last = await stampOf(tx);
     const since = base && (await readSince(tx, base));
     const found = base && !since ? await readAll(tx, base.bundle) : null;
     if (base && !since && !found) throw new StartedOver();
-    if (found?.isTorn) await mend(tx, asked, found, at);
-    const others = since ?? found;
+    const others = found?.isTorn ? await mend(tx, asked, found, at) : (since ?? found);
+    const last = others?.stamp ?? (await stampOf(tx));
     const { bundle, conflicts } =
       base && others && others !== base
         ? mergeBundles(base.bundle, after, others.bundle)
@@ -207,7 +206,7 @@ function saveJoined(db: Database, base: Kept | null, after: Bundle, at: string):
     const changes = [...changesOf(before, bundle)];
     // Cooks in new pages have no record of their own to be read.
     const told = before === (others?.bundle ?? null) ? named(changes) : undefined;
-    const { stamp, mark } = following(tx, found?.isTorn ? await stampOf(tx) : last, asked, told);
+    const { stamp, mark } = following(tx, last, asked, told);
     for (const change of changes) {
       asked.push(writeChange(tx, change));
       // Waiting for one of its own requests keeps the transaction open, and lets the page draw.

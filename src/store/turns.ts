@@ -14,7 +14,7 @@ export function turns(): Turns {
       const before = queue;
       const isFree = waiting === 0;
       let done = (): void => undefined;
-      // What the work itself takes in turn comes after it.
+      // Work that this piece takes in turn comes after it.
       queue = new Promise((resolve) => {
         done = resolve;
       });

@@ -12,13 +12,17 @@ export function useHousehold(): Bundle {
   return household;
 }
 
-function withBatch(h: Bundle, batch: Batch): Bundle {
-  return {
-    ...h,
-    batches: h.batches.some((b) => b.id === batch.id)
-      ? h.batches.map((b) => (b.id === batch.id ? batch : b))
-      : [...h.batches, batch],
-  };
+/** A list with records in the places of those with their ids; new ones come last. */
+export function withRecords<T extends { readonly id: string }>(
+  list: readonly T[],
+  records: readonly T[],
+): readonly T[] {
+  const byId = new Map(records.map((record) => [record.id, record]));
+  const known = new Set(list.map(({ id }) => id));
+  return [
+    ...list.map((one) => byId.get(one.id) ?? one),
+    ...records.filter(({ id }) => !known.has(id)),
+  ];
 }
 
 /** Amounts that fill the pot up to a mark follow whenever the rest changes. */
@@ -40,9 +44,7 @@ function withFood(h: Bundle, food: OwnFood): Bundle {
   return {
     ...h,
     batches: h.batches.map(renew),
-    foods: h.foods.some((f) => f.id === food.id)
-      ? h.foods.map((f) => (f.id === food.id ? food : f))
-      : [...h.foods, food],
+    foods: withRecords(h.foods, [food]),
   };
 }
 
@@ -52,7 +54,7 @@ function withWords(h: Bundle, meant: readonly Meant[]): Bundle {
   return { ...h, kitchen: { ...h.kitchen, words } };
 }
 
-/** What belongs to a plan that is saved: written with it, and undone with it. */
+/** Belongings of a plan that is saved: written with it, and undone with it. */
 interface With {
   /** Items put into it just now: foods that they make are the kitchen's from here on. */
   readonly put?: readonly Pick<Item, 'own'>[];
@@ -68,8 +70,8 @@ export function saveBatch(batch: Batch, { put = [], words = [], second }: With =
     const made = put.flatMap(({ own }) =>
       own && !h.foods.some((f) => sameFood(f, own)) ? [own] : [],
     );
-    const plans = [batch, ...(second ? [second] : [])];
-    const planned = plans.reduce((all, one) => withBatch(all, trimClaims(filled(h, one))), h);
+    const plans = [batch, ...(second ? [second] : [])].map((one) => trimClaims(filled(h, one)));
+    const planned = { ...h, batches: withRecords(h.batches, plans) };
     return made.reduce(withFood, withWords(planned, words));
   });
 }
@@ -81,14 +83,7 @@ function withPots(h: Bundle, pots: Bundle['pots']): Bundle {
 
 /** Batches that stand in it and do not fit it any more are put right. */
 export function savePot(pot: Pot): void {
-  change((h) =>
-    withPots(
-      h,
-      h.pots.some((p) => p.id === pot.id)
-        ? h.pots.map((p) => (p.id === pot.id ? pot : p))
-        : [...h.pots, pot],
-    ),
-  );
+  change((h) => withPots(h, withRecords(h.pots, [pot])));
 }
 
 export function deletePot(id: string): void {
@@ -141,12 +136,7 @@ export function deleteWord(said: string): void {
 }
 
 export function saveCook(cook: Cook): void {
-  change((h) => ({
-    ...h,
-    cooks: h.cooks.some((r) => r.id === cook.id)
-      ? h.cooks.map((r) => (r.id === cook.id ? cook : r))
-      : [...h.cooks, cook],
-  }));
+  change((h) => ({ ...h, cooks: withRecords(h.cooks, [cook]) }));
 }
 
 /** Number of rehearsals kept. */

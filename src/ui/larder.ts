@@ -13,18 +13,10 @@ import type {
 } from '@/core/batch/schema';
 import { FRIDGE_SET_C, movedTo, stockOf, type AtHand, type Surroundings } from '@/core/keep';
 import { change, useApp } from '@/store';
-import { changeCook, withCook } from './household';
+import { changeCook, withCook, withRecords } from './household';
 
 function withJars(h: Bundle, jars: readonly Jar[]): Bundle {
-  const byId = new Map(jars.map((jar) => [jar.id, jar]));
-  const known = new Set(h.jars.map((jar) => jar.id));
-  return {
-    ...h,
-    jars: [
-      ...h.jars.map((jar) => byId.get(jar.id) ?? jar),
-      ...jars.filter((jar) => !known.has(jar.id)),
-    ],
-  };
+  return { ...h, jars: withRecords(h.jars, jars) };
 }
 
 /** Puts jars on the shelf, or what was changed of them. */

@@ -74,6 +74,47 @@ function Label({
   );
 }
 
+/** Jars to be ticked, the first of them; the others once they are asked for. */
+function WhichJars({
+  jars,
+  isChosen,
+  onTurn,
+  units,
+}: {
+  readonly jars: readonly Jar[];
+  readonly isChosen: (jar: Jar, place: number) => boolean;
+  readonly onTurn: (id: string) => void;
+  readonly units: Units;
+}) {
+  const [listed, setListed] = useState(TICKED);
+  return (
+    <fieldset>
+      <legend className="text-small font-medium">For</legend>
+      {jars.length === 0 && <p className="text-quiet">Nothing is on the shelves.</p>}
+      <ul className="max-h-72 overflow-y-auto">
+        {jars.slice(0, listed).map((jar, i) => (
+          <li key={jar.id}>
+            <label className="flex min-h-11 items-center gap-2 text-body">
+              <input
+                type="checkbox"
+                className="size-5 accent-leaf"
+                checked={isChosen(jar, i)}
+                onChange={() => onTurn(jar.id)}
+              />
+              {jar.name}, {formatVolume(leftInJar(jar), units)}
+            </label>
+          </li>
+        ))}
+      </ul>
+      {jars.length > listed && (
+        <Button look="quiet" onClick={() => setListed(jars.length)}>
+          Show all {jars.length}
+        </Button>
+      )}
+    </fieldset>
+  );
+}
+
 /** Labels for what stands on the shelves, on a sheet of labels as they are sold. */
 export function LabelsScreen() {
   const { jars, kitchen } = useHousehold();
@@ -81,7 +122,6 @@ export function LabelsScreen() {
   const keeps = keepsOf(larder);
   const [key, setKey] = useState<LabelSheetKey>(units === 'us' ? 'letter-30' : 'a4-24');
   const [skip, setSkip] = useState(0);
-  const [listed, setListed] = useState(TICKED);
   // Jars that are ticked or not otherwise than at first.
   const [turned, setTurned] = useState<ReadonlySet<string>>(new Set());
   const sheet: LabelSheet = LABEL_SHEETS[key];
@@ -133,30 +173,7 @@ export function LabelsScreen() {
               </option>
             ))}
           </Choice>
-          <fieldset>
-            <legend className="text-small font-medium">For</legend>
-            {there.length === 0 && <p className="text-quiet">Nothing is on the shelves.</p>}
-            <ul className="max-h-72 overflow-y-auto">
-              {there.slice(0, listed).map((jar, i) => (
-                <li key={jar.id}>
-                  <label className="flex min-h-11 items-center gap-2 text-body">
-                    <input
-                      type="checkbox"
-                      className="size-5 accent-leaf"
-                      checked={isChosen(jar, i)}
-                      onChange={() => turn(jar.id)}
-                    />
-                    {jar.name}, {formatVolume(leftInJar(jar), units)}
-                  </label>
-                </li>
-              ))}
-            </ul>
-            {there.length > listed && (
-              <Button look="quiet" onClick={() => setListed(there.length)}>
-                Show all {there.length}
-              </Button>
-            )}
-          </fieldset>
+          <WhichJars jars={there} isChosen={isChosen} onTurn={turn} units={units} />
           <p className="flex gap-3">
             <Link href="/larder" className={buttonLook('quiet')}>
               Back
@@ -174,12 +191,8 @@ export function LabelsScreen() {
             <div
               key={page}
               data-testid="sheet"
-              className="relative mb-4 break-after-page [content-visibility:auto] overflow-hidden bg-white shadow-sm last:break-after-auto print:mb-0 print:shadow-none"
-              style={{
-                width: `${wide}mm`,
-                height: `${high - 0.2}mm`,
-                containIntrinsicSize: `${wide}mm ${high - 0.2}mm`,
-              }}
+              className="relative mb-4 break-after-page overflow-hidden bg-white shadow-sm last:break-after-auto print:mb-0 print:shadow-none"
+              style={{ width: `${wide}mm`, height: `${high - 0.2}mm` }}
             >
               {chosen
                 .slice(Math.max(0, page * each - skip), (page + 1) * each - skip)

@@ -70,8 +70,9 @@ function Look({ bundle }: { readonly bundle: Bundle }) {
   const pot = bundle.pots[0] ?? null;
   const { assessment, error } = useAssessment(batch, pot, kitchen);
   if (!batch || !pot) return null;
-  const changes = household ? previewImport(household, bundle, 'merge') : [];
-  const moving = changes.filter((c) => c.how !== 'same');
+  const changes = household
+    ? previewImport(household, bundle, 'merge').filter((c) => c.how !== 'same')
+    : [];
   const elsewhere = household && household.kitchen.altitudeM !== kitchen.altitudeM;
   const take = async (): Promise<void> => {
     try {
@@ -149,7 +150,7 @@ function Look({ bundle }: { readonly bundle: Bundle }) {
         ))}
       </ol>
       {household && (
-        <WhatItDoes changes={moving} way={way} onWay={setWay} units={household.kitchen.units} />
+        <WhatItDoes changes={changes} way={way} onWay={setWay} units={household.kitchen.units} />
       )}
       {elsewhere && (
         <p className="text-small">

@@ -29,12 +29,15 @@ export function WhatItDoes({
 }) {
   const added = changes.filter(({ how }) => how === 'added');
   const changed = changes.filter(({ how }) => how === 'changed');
-  const list = (some: readonly Change[]): string =>
-    some.map((c) => `${c.what} ${changeName(c, units)}`).join('; ');
+  const replaces = way === 'replace';
   if (changes.length === 0) return <p className="text-small">All of it is here already.</p>;
   return (
     <div className="space-y-3">
-      {added.length > 0 && <p className="text-small">Added: {list(added)}.</p>}
+      {added.length > 0 && (
+        <p className="text-small">
+          Added: {added.map((c) => `${c.what} ${changeName(c, units)}`).join('; ')}.
+        </p>
+      )}
       {changed.length > 0 && (
         <fieldset className="panel space-y-2 p-4">
           <legend className="float-left mb-2 w-full font-semibold">
@@ -43,11 +46,9 @@ export function WhatItDoes({
           <ul className="clear-both text-body" aria-label="What differs">
             {changed.map((c, i) => (
               <li key={i}>
-                {way === 'replace' ? `Your ${c.what} ${changeName(c, units)}` : apart(c, units)}
+                {replaces ? `Your ${c.what} ${changeName(c, units)}` : apart(c, units)}
                 <span className="block text-small text-quiet">
-                  {changedFields(c, units, way === 'replace' ? ' becomes ' : ', in the link ').join(
-                    '; ',
-                  )}
+                  {changedFields(c, units, replaces ? ' becomes ' : ', in the link ').join('; ')}
                 </span>
               </li>
             ))}

@@ -8,7 +8,7 @@ import type { StandIn, StandInNow } from '@/core/live';
 import { fastClock, type Clock } from '@/session/clock';
 import { ClockContext, PageClockContext, usePageClock } from '@/ui/clock';
 import { changeCook } from '@/ui/household';
-import { useApp } from '@/store';
+import { say } from '@/store';
 import { reasonWords } from '@/ui/useNewest';
 import { ask } from '@/workers';
 
@@ -100,7 +100,7 @@ function standInLink(
       };
       // A failure is told once, and not asked for again every moment.
       const stop = (reason: unknown): null => {
-        if (!over) useApp.setState({ notice: STOPPED(reasonWords(reason)) });
+        if (!over) say(STOPPED(reasonWords(reason)));
         end();
         return null;
       };

@@ -9,7 +9,7 @@ import type { Bundle, Cook } from '@/core/batch/schema';
 import { teachers, withLearned, type Known, type Learned } from '@/core/learn';
 import { marksOf } from '@/formats/held';
 import { observe } from '@/session/observer';
-import { useApp, workedAtHand, workedOut } from '@/store';
+import { dismissNotice, say, useApp, workedAtHand, workedOut } from '@/store';
 import { learnAway, nextTurn } from '@/workers';
 import { useHousehold } from '../household';
 
@@ -46,12 +46,12 @@ const learning = observe(learnt, {
     // The value at hand is newer.
     if (of !== open) return;
     useLearned.setState({ learned });
-    if (useApp.getState().notice === FAILED) useApp.setState({ notice: null });
+    if (useApp.getState().notice === FAILED) dismissNotice();
   },
   failed: () => {
     asked = null;
     useLearned.setState(({ learned }) => ({ learned: learned ?? NOTHING }));
-    useApp.setState({ notice: FAILED });
+    say(FAILED);
     setTimeout(() => follow(useApp.getState().household), AGAIN_MS);
   },
 });
