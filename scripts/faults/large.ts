@@ -12,7 +12,7 @@ import type { Bundle } from '../../src/core';
 import { largeHousehold } from '../../src/core/testing/large';
 import { BROWSER, serve } from '../server.mjs';
 
-const TIMES = 5;
+const TIMES = 3;
 const EDITS = 15;
 /** A phone of the middle class against this machine: a fourth of its speed. */
 const PHONE = { rate: 4, viewport: { width: 390, height: 844 } };

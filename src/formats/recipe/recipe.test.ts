@@ -104,6 +104,14 @@ describe('a recipe', () => {
     expect(result.ok ? '' : result.message).toContain(message);
   });
 
+  it.each([
+    ['a page', '<h1>  </h1><ul><li>2 carrots</li></ul><ol><li>Boil them for 10 min.</li></ol>'],
+    ['data', JSON.stringify({ '@type': 'Recipe', name: ' ', recipeIngredient: ['2 carrots'] })],
+    ['a text', '2 carrots\n\n1. Boil them for 10 min.'],
+  ])('has a name where %s tells none', (_, text) => {
+    expect(read(text).name).toBe('Recipe');
+  });
+
   it('goes out and comes back with the same foods and amounts', () => {
     const text = writeRecipe(REFERENCE, 125, 'metric');
     const out = JSON.parse(text) as { totalTime: string; recipeInstructions: unknown[] };

@@ -55,7 +55,7 @@ export function batchOfRecipe(
     unread.length > 0 ? `Not understood: ${unread.join('; ')}`.slice(0, LONGEST_NOTE) : '';
   const batch: Batch = {
     id,
-    name: recipe.name.slice(0, 200),
+    name: recipe.name,
     servings: recipe.servings ?? 4,
     kind: recipe.kind,
     items,

@@ -108,13 +108,18 @@ function asSentence(line: string): string {
     .join('. ');
 }
 
+const LONGEST_NAME = 200;
+/** Name of a recipe that tells none. */
+const UNNAMED = 'Recipe';
+
 /** The words said, within the bounds of a recipe. */
 function bounded(read: Said): DocumentResult {
   const said = sorted(read);
   const why = tooMuch(said);
   if (why) return refused(why);
   const instructions = said.instructions.map((text) => text.slice(0, LONGEST_SENTENCE));
-  return { ok: true, said: { ...said, name: said.name.slice(0, 200), instructions } };
+  const name = said.name.trim().slice(0, LONGEST_NAME).trim() || UNNAMED;
+  return { ok: true, said: { ...said, name, instructions } };
 }
 
 /** Takes a text apart: its name, its yield, its lines, what is done, and what is neither. */
@@ -160,7 +165,7 @@ function saidIn(recipe: Json): Said {
   const all = (field: string): readonly unknown[] => ([] as unknown[]).concat(recipe[field] ?? []);
   const ingredients = recipe['recipeIngredient'] === undefined ? 'ingredients' : 'recipeIngredient';
   return {
-    name: plain(recipe['name']) || 'Recipe',
+    name: plain(recipe['name']),
     category: all('recipeCategory').map(plain).join(' '),
     servings: yieldOf(recipe['recipeYield']),
     lines: all(ingredients).map(plain).filter(Boolean),

@@ -101,7 +101,7 @@ function saidInMarks(nodes: readonly Node[]): Said | null {
     if (ingredients.length === 0) continue;
     const [name] = of('name');
     return {
-      name: name ? textIn(name) : 'Recipe',
+      name: name ? textIn(name) : '',
       category: of('recipeCategory').map(textIn).join(' '),
       servings: servingsOf(of('recipeYield').map(textIn).join(' ')),
       lines: ingredients.flatMap((one) => blocksOf(DomUtils.getInnerHTML(one))),

@@ -132,7 +132,7 @@ function underHeadings(rows: readonly Row[]): Said {
   const start = rows.findIndex(({ text }) => text === lines.find((line) => !line.endsWith(':')));
   const head = rows.slice(0, Math.min(...[first, start].filter((i) => i >= 0), rows.length));
   return {
-    name: nameIn(head) ?? 'Recipe',
+    name: nameIn(head) ?? '',
     category: '',
     servings: servingsIn(head.map(({ text }) => text).join('\n')),
     lines: splitLines(lines.join('\n')),
@@ -160,7 +160,7 @@ function byTheirLook(rows: readonly Row[]): Said {
     row.length < 40 && !/[.!?]$/.test(row) && isSurelyFood(row);
   const isListed = new Set(body.filter((row) => !isHead(row) && (isLine(row) || isBareLine(row))));
   return {
-    name: name ?? 'Recipe',
+    name: name ?? '',
     category: '',
     servings:
       servingsIn(head.map(({ text }) => text).join('\n')) ??
@@ -184,7 +184,7 @@ const MOST_IN_SENTENCES = 300;
 /** Prose without a list: the foods are taken from its sentences. */
 function fromSentences(rows: readonly Row[]): Said {
   const text = rows.map((row) => row.text).join(' ');
-  const [name = 'Recipe'] = text.split(/[.:\n]/);
+  const [name = ''] = text.split(/[.:\n]/);
   const lines = [...text.matchAll(IN_SENTENCE)]
     .slice(0, MOST_IN_SENTENCES)
     .flatMap(([found]): string[] => {
@@ -193,7 +193,7 @@ function fromSentences(rows: readonly Row[]): Said {
       return item && unsure.length === 0 ? [line] : [];
     });
   return {
-    name: name.length < 80 ? name.trim() : 'Recipe',
+    name: name.length < 80 ? name : '',
     category: '',
     servings: servingsIn(text),
     lines: [...new Set(lines)],
