@@ -5,6 +5,7 @@
 import same from 'fast-deep-equal';
 import { batchRefusal, settleClaims } from '../core/batch/household';
 import { isFields, type Batch, type Bundle } from '../core/batch/schema';
+import { keyOf, keysOf } from '../core/replica';
 
 /** A field that both tabs changed; this tab's value wins. */
 export interface Conflict {
@@ -14,40 +15,9 @@ export interface Conflict {
 
 type Entry = Readonly<Record<string, unknown>>;
 
-const by =
-  (...fields: readonly string[]) =>
-  (entry: Entry): string =>
-    fields.map((field) => String(entry[field] ?? '')).join(' ');
-
-/** Lists whose entries have no id: the fields that tell one from another. */
-const KEYS: Readonly<Record<string, (entry: Entry) => string>> = {
-  readings: by('at'),
-  added: by('at', 'what'),
-  gone: by('at', 'how', 'litres'),
-  yields: by('run'),
-  settings: by('name'),
-  words: by('said'),
-  forgotten: by('what'),
-  despite: by('code'),
-  putBy: by('code', 'item', 'step'),
-  // Of an item, the jars that it comes from; of the larder, the sizes at hand.
-  jars: by('jar', 'kind'),
-};
-
-/** Key of a list's entry: its id, or else the fields that tell it from the others. */
-function keyOf(entry: Entry, list: string): string | null {
-  const { id } = entry;
-  return typeof id === 'string' ? id : (KEYS[list]?.(entry) ?? null);
-}
-
 /** Whether a list can be merged entry by entry: each has a key of its own. */
-function isKeyed(value: unknown, list: string): value is readonly Entry[] {
-  if (!Array.isArray(value)) return false;
-  const keys = (value as readonly unknown[]).map((one) =>
-    isFields(one) ? keyOf(one, list) : null,
-  );
-  return !keys.includes(null) && new Set(keys).size === keys.length;
-}
+const isKeyed = (value: unknown, list: string): value is readonly Entry[] =>
+  Array.isArray(value) && keysOf(value as readonly unknown[], list) !== null;
 
 const isSet = (value: unknown): value is readonly string[] =>
   Array.isArray(value) && value.every((one) => typeof one === 'string');

@@ -1,7 +1,7 @@
 /** Reading the household out of the database, record by record: what is damaged is told, and left out. */
 import same from 'fast-deep-equal';
 import type { IDBPTransaction } from 'idb';
-import { USUAL_POTS, withDefaults } from '../core/batch/household';
+import { FIRST_POT, withDefaults } from '../core/batch/household';
 import { inTheirPots } from '../core/batch/plan';
 import {
   isFields,
@@ -9,7 +9,6 @@ import {
   type Bundle,
   type Cook,
   type Kitchen,
-  type Pot,
 } from '../core/batch/schema';
 import { holdCook, sameHeld } from '../formats/held';
 import type { Household, Schema } from './db';
@@ -97,12 +96,10 @@ function siftCooks(pages: readonly CookPage[], loose: readonly LooseCook[], faul
   return { cooks: cooksOf(sound, kept), bad, mended, torn };
 }
 
-/** The kitchen and pot of a household that has lost its own: the usual ones. */
-const [, USUAL_ELECTRIC] = USUAL_POTS;
-const USUAL_POT = { ...USUAL_ELECTRIC, id: 'p1', name: 'My pot' } as Pot;
+/** The kitchen and pots of a household that has lost its own. */
 const usual = {
   ...(withDefaults({}) as Pick<Bundle, 'kitchen'>),
-  pots: [USUAL_POT],
+  pots: [FIRST_POT],
 } as const;
 
 export interface Found extends Kept {
@@ -159,7 +156,7 @@ export async function readAll(
   const isNew = [pots, batches, pages, loose].every((list) => list.length === 0);
   if (found === undefined && isNew) return null;
   const household = readHousehold(found, base);
-  const ownPots = siftPots(sharing(base?.pots, pots), USUAL_POT, base?.pots);
+  const ownPots = siftPots(sharing(base?.pots, pots), FIRST_POT, base?.pots);
   const plans = sift('batches', sharing(base?.batches, batches), base?.batches);
   const { cooks, bad: badCooks, mended, torn } = siftCooks(pages, loose, check);
   const bad = [...household.bad, ...ownPots.bad, ...plans.bad, ...badCooks];

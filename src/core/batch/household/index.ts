@@ -1,7 +1,7 @@
 export { withDefaults } from './defaults';
 export { batchRefusal, problemsOf, validateBundle, type Problem, type Validated } from './validate';
 export { changeProblems } from './changeProblems';
-export { USUAL_POTS, usualPowerW, type UsualPot } from './usualPots';
+export { FIRST_POT, USUAL_POTS, usualPowerW, type UsualPot } from './usualPots';
 export {
   claimed,
   cookedFrom,
