@@ -105,7 +105,7 @@ const ACTS = {
     ],
   },
   'a cook started with its jars': {
-    dies: [0, 300],
+    dies: [0, 900],
     come: async (page, home) => {
       await page.goto(`${home}/bench/b1`);
       // It starts once its times are worked out.
@@ -216,7 +216,7 @@ async function kills() {
     );
     // Frames are drawn in the page in front alone.
     await NAMED.find(({ tells }) => tells).page.bringToFront();
-    const dies = Date.now() + 600;
+    const dies = Date.now() + 1000;
     await Promise.all(
       NAMED.map(({ page, does, word, dies: [from, to] }) =>
         page.evaluate(does, [word, dies - (from + chance() * (to - from))]),

@@ -119,7 +119,8 @@ async function pairsOfMarks(pairs, withPot) {
             .slice(0, 2)
             .every((box) => box.checked === on),
         wanted === 2,
-        { timeout: 5000 },
+        // Whether, not how soon: other campaigns run beside this one.
+        { timeout: 30_000 },
       );
     await Promise.all([shown(a), shown(b)]).catch(() => {
       failures.push(`pair ${i}: a tab shows one mark of two`);

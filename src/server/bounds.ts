@@ -22,3 +22,14 @@ export const LONGEST_WORK_MS = 30_000;
 
 /** Draws of an assessment. */
 export const MOST_DRAWS = 400;
+
+/** Passing on between the devices of a household: bytes of a message, and what waits in a room, and in all. */
+export const MOST_MESSAGE = 2_000_000;
+export const MOST_IN_ROOM = { messages: 40, bytes: 16_000_000 } as const;
+export const MOST_IN_ALL = 256_000_000;
+/** What nobody has heard is dropped after so long, ms. */
+export const KEPT_MS = 600_000;
+/** Devices that listen in a room, and in all rooms. */
+export const MOST_LISTENING = { room: 12, all: 2000 } as const;
+/** Messages of one client in a minute. */
+export const MESSAGES_A_MINUTE = 600;

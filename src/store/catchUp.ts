@@ -7,6 +7,7 @@ import {
   markOf,
   readHousehold,
   sharingCooks,
+  sharingOf,
   stampOf,
   type Kept,
   type Reading,
@@ -85,9 +86,10 @@ export async function readSince(tx: Reading | Writing, base: Kept): Promise<Kept
   const changed = changedBy(writes);
   if (!changed) return null;
   const { bundle } = base;
-  const [mark, own, pots, batches, cooks] = await Promise.all([
+  const [mark, own, sharing, pots, batches, cooks] = await Promise.all([
     markOf(tx),
     changed.household ? tx.objectStore('household').get('household') : null,
+    changed.household ? sharingOf(tx) : null,
     readSome(tx, 'pots', changed.pots, bundle.pots),
     readSome(tx, 'batches', changed.batches, bundle.batches),
     readCooks(tx, changed.cooks, bundle.cooks),
@@ -95,5 +97,6 @@ export async function readSince(tx: Reading | Writing, base: Kept): Promise<Kept
   if (!pots || !batches || !cooks || (changed.household && !isFields(own))) return null;
   const household = changed.household ? readHousehold(own, bundle) : { fields: bundle, bad: [] };
   if (household.bad.length > 0 || pots.length === 0) return null;
-  return { bundle: { ...household.fields, pots, batches, cooks }, stamp, mark, bad: [] };
+  const isShared = changed.household ? sharing !== null : base.isShared;
+  return { bundle: { ...household.fields, pots, batches, cooks }, stamp, mark, isShared, bad: [] };
 }

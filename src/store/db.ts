@@ -18,6 +18,7 @@ import {
   type Pot,
 } from '../core/batch/schema';
 import type { OwnFood } from '../core/food';
+import type { Key, RecordEdit, Stamp, Stamps } from '../core/replica';
 import { withMarkIds, withStays, type CookPage, type LooseCook } from './keptCook';
 
 export interface Backup {
@@ -44,7 +45,7 @@ export interface Household {
 }
 
 /** Another one at every write, so that a tab sees whether anybody else has written. */
-export interface Stamp {
+export interface Written {
   readonly key: 'stamp';
   readonly stamp: string;
   /** Of the file that the records are of; missing in what an older build wrote. */
@@ -54,6 +55,40 @@ export interface Stamp {
 /** The browser was asked to keep all of this whatever happens; it is asked once. */
 export interface Asked {
   readonly key: 'asked';
+}
+
+/** The other devices of this household, as this one knows them. */
+export interface OtherDevice {
+  readonly id: string;
+  readonly name: string;
+  /** When it was last met, ISO 8601. */
+  readonly met: string;
+}
+
+/** What this household shares with its other devices; missing where it has none. */
+export interface Sharing {
+  readonly key: 'sharing';
+  /** Where its devices meet, and the key to what they say there; both never leave them. */
+  readonly room: string;
+  readonly secret: string;
+  /** This device. */
+  readonly device: string;
+  readonly name: string;
+  /** The latest stamp that it has seen. */
+  readonly last: Stamp;
+  readonly others: readonly OtherDevice[];
+}
+
+/** Changes of this device that have no stamps yet. */
+export interface Unstamped {
+  /** When they were made, ms since 1970. */
+  readonly ms: number;
+  readonly edits: readonly RecordEdit[];
+}
+
+/** Stamps of one record. */
+export interface StampsKept extends Stamps {
+  readonly id: Key;
 }
 
 /** Records that a write changed. */
@@ -86,13 +121,15 @@ export interface SetAside {
 
 export interface Schema extends DBSchema {
   quarantine: { key: string; value: SetAside };
-  household: { key: string; value: Household | Stamp | Asked };
+  household: { key: string; value: Household | Written | Asked | Sharing };
   writes: { key: number; value: Follows; indexes: { after: string } };
   pots: { key: string; value: Pot };
   batches: { key: string; value: Batch };
   cooks: { key: string; value: LooseCook };
   pages: { key: string; value: CookPage };
   backups: { key: string; value: Backup; indexes: { at: string } };
+  stamps: { key: Key; value: StampsKept };
+  edits: { key: number; value: Unstamped };
 }
 
 export type Database = IDBPDatabase<Schema>;
@@ -103,7 +140,7 @@ export const DB_NAME = 'retort';
  * repairs of a database that had lost a store, which a browser makes again at a higher number alone.
  */
 const A_VERSION = 100;
-export const DB_VERSION = 9 * A_VERSION;
+export const DB_VERSION = 10 * A_VERSION;
 const NEXT_VERSION = DB_VERSION + A_VERSION;
 
 type Upgrade = (
@@ -124,6 +161,8 @@ const STORES: Readonly<Record<StoreNames<Schema>, (db: Database) => unknown>> = 
   pages: (db) => db.createObjectStore('pages', { keyPath: 'id' }),
   backups: (db) => db.createObjectStore('backups', { keyPath: 'id' }).createIndex('at', 'at'),
   quarantine: (db) => db.createObjectStore('quarantine', { keyPath: 'id' }),
+  stamps: (db) => db.createObjectStore('stamps', { keyPath: 'id' }),
+  edits: (db) => db.createObjectStore('edits', { autoIncrement: true }),
 };
 const NAMES = Object.keys(STORES) as readonly StoreNames<Schema>[];
 
@@ -183,6 +222,8 @@ const UPGRADES: readonly Upgrade[] = [
   marksGetIds,
   itemsGetStays,
   // The quarantine: its store is made with those that are missing.
+  () => undefined,
+  // Stamps, and changes without: the same.
   () => undefined,
 ];
 

@@ -45,15 +45,17 @@ describe('a database of version 1', () => {
   it('has its runs as cooks with their pots, and nothing lost', async () => {
     const db = await openDatabase();
     const bundle = (await loadBundle(db))?.bundle;
-    expect(db.version).toBe(900);
+    expect(db.version).toBe(1000);
     expect([...db.objectStoreNames]).toEqual([
       'backups',
       'batches',
       'cooks',
+      'edits',
       'household',
       'pages',
       'pots',
       'quarantine',
+      'stamps',
       'writes',
     ]);
     const ids = (name: string) => (DUMP.stores[name] ?? []).map((r) => r.id).sort();

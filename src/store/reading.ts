@@ -3,21 +3,23 @@ import same from 'fast-deep-equal';
 import type { IDBPTransaction } from 'idb';
 import { FIRST_POT, withDefaults } from '../core/batch/household';
 import { inTheirPots } from '../core/batch/plan';
-import {
-  isFields,
-  VERSION,
-  type Bundle,
-  type Cook,
-  type Kitchen,
-} from '../core/batch/schema';
+import { isFields, VERSION, type Bundle, type Cook, type Kitchen } from '../core/batch/schema';
 import { holdCook, sameHeld } from '../formats/held';
-import type { Household, Schema } from './db';
+import type { Household, Schema, Sharing } from './db';
 import { readCook, type CookPage, type KeptCook, type LooseCook } from './keptCook';
 import { AT_A_TIME, cooksOf, PAGES_AT_A_TIME, readList } from './pages';
 import { cookFault, damaged, kitchenFault, sift, siftPots, type Damaged } from './sound';
 
 export const LISTS = ['pots', 'batches', 'cooks'] as const;
-export const STORES = ['household', 'writes', 'pages', 'quarantine', ...LISTS] as const;
+export const STORES = [
+  'household',
+  'writes',
+  'pages',
+  'quarantine',
+  'stamps',
+  'edits',
+  ...LISTS,
+] as const;
 
 /** The household as the database holds it. */
 export interface Kept {
@@ -26,6 +28,8 @@ export interface Kept {
   readonly stamp: string;
   /** Number of that write in the list of writes; 0 for none. */
   readonly mark: number;
+  /** Whether it has other devices, who are told what changes. */
+  readonly isShared: boolean;
   /** Damaged records, which are set aside and not in the bundle. */
   readonly bad: readonly Damaged[];
 }
@@ -37,6 +41,12 @@ export type Writing = IDBPTransaction<Schema, Names, 'readwrite'>;
 export async function stampOf(tx: Reading | Writing): Promise<string> {
   const kept = await tx.objectStore('household').get('stamp');
   return kept?.key === 'stamp' ? kept.stamp : '';
+}
+
+/** What the household shares with its other devices; null where it has none. */
+export async function sharingOf(tx: Reading | Writing): Promise<Sharing | null> {
+  const kept = await tx.objectStore('household').get('sharing');
+  return kept?.key === 'sharing' ? kept : null;
 }
 
 /** Number of the last write. */
@@ -145,8 +155,9 @@ export async function readAll(
   check: CookCheck = cookFault,
 ): Promise<Found | null> {
   const found: unknown = await tx.objectStore('household').get('household');
-  const [stamp, mark, pots, batches, pages, loose] = await Promise.all([
+  const [stamp, shared, mark, pots, batches, pages, loose] = await Promise.all([
     stampOf(tx),
+    sharingOf(tx),
     markOf(tx),
     readList(tx.objectStore('pots'), AT_A_TIME),
     readList(tx.objectStore('batches'), AT_A_TIME),
@@ -173,6 +184,7 @@ export async function readAll(
     },
     stamp,
     mark,
+    isShared: shared !== null,
     bad,
     mended,
     torn,

@@ -1,6 +1,7 @@
 /** Reading and writing the household, record by record. */
 import { nanoid } from 'nanoid';
 import { isFields, VERSION, type Bundle } from '../core/batch/schema';
+import { editsOf } from '../core/replica';
 import { readSince } from './catchUp';
 import { changesOf, householdOf, named, writeChange, type Change } from './changes';
 import type { Changed, Database } from './db';
@@ -28,7 +29,7 @@ export type { Kept } from './reading';
  * @param at ISO 8601
  */
 async function mend(tx: Writing, asked: Asked, found: Found, at: string): Promise<Kept> {
-  const { bundle, bad, mended, torn, isPotLost } = found;
+  const { bundle, bad, mended, torn, isPotLost, isShared } = found;
   for (const one of bad) {
     asked.push(tx.objectStore('quarantine').put(asideOf(one, nanoid(12), at)));
     const id = isFields(one.found) ? one.found['id'] : undefined;
@@ -47,10 +48,16 @@ async function mend(tx: Writing, asked: Asked, found: Found, at: string): Promis
     );
   asked.push(tx.objectStore('household').put(householdOf(bundle)));
   const { stamp, mark } = following(tx, await stampOf(tx), asked);
-  return { bundle, bad, stamp, mark: await mark };
+  return { bundle, bad, stamp, isShared, mark: await mark };
 }
 
-const keptOf = ({ bundle, stamp, mark, bad }: Kept): Kept => ({ bundle, stamp, mark, bad });
+const keptOf = ({ bundle, stamp, mark, isShared, bad }: Kept): Kept => ({
+  bundle,
+  stamp,
+  mark,
+  isShared,
+  bad,
+});
 
 /**
  * Everything in the database that can be read; null before the first start. Damaged records are set aside.
@@ -110,10 +117,13 @@ export interface Saved {
   readonly conflicts: readonly Conflict[];
 }
 
-type Asked = Promise<unknown>[];
+export type Asked = Promise<unknown>[];
 
 /** Requests of one transaction: all or nothing. */
-async function inOne<T>(db: Database, work: (tx: Writing, asked: Asked) => Promise<T>): Promise<T> {
+export async function inOne<T>(
+  db: Database,
+  work: (tx: Writing, asked: Asked) => Promise<T>,
+): Promise<T> {
   const tx = db.transaction(STORES, 'readwrite');
   const asked: Asked = [];
   try {
@@ -138,7 +148,7 @@ async function inOne<T>(db: Database, work: (tx: Writing, asked: Asked) => Promi
  *
  * @param changed records that it changes, for the tabs that read them; undefined makes them read everything
  */
-function following(
+export function following(
   tx: Writing,
   after: string,
   asked: Asked,
@@ -151,6 +161,14 @@ function following(
   asked.push(mark);
   asked.push(tx.objectStore('household').put({ key: 'stamp', stamp, version: VERSION }));
   return { stamp, mark };
+}
+
+/** Notes what the other devices of the household will be told. */
+function noteEdits(tx: Writing, before: Bundle, after: Bundle, at: string): Promise<unknown> {
+  const edits = editsOf(before, after);
+  return edits.length > 0
+    ? tx.objectStore('edits').add({ ms: Date.parse(at), edits })
+    : Promise.resolve();
 }
 
 /** Change marks kept; no open tab is further behind. */
@@ -169,16 +187,18 @@ async function saveAtOnce(
   base: Kept,
   after: Bundle,
   changes: readonly Change[],
+  at: string,
 ): Promise<Saved> {
   const { stamp, mark } = await inOne(db, async (tx, asked) => {
     const follows = following(tx, base.stamp, asked, named(changes));
     for (const change of changes) asked.push(writeChange(tx, change));
+    if (base.isShared) asked.push(noteEdits(tx, base.bundle, after, at));
     tx.commit();
     return { stamp: follows.stamp, mark: await follows.mark };
   });
   if (mark % MARKS_SWEPT === 0)
     await db.delete('writes', IDBKeyRange.upperBound(mark - MARKS_KEPT));
-  return { kept: { bundle: after, stamp, mark, bad: [] }, conflicts: [] };
+  return { kept: { ...base, bundle: after, stamp, mark, bad: [] }, conflicts: [] };
 }
 
 /** Packs new cooks into pages where there are many. */
@@ -212,7 +232,12 @@ function saveJoined(db: Database, base: Kept | null, after: Bundle, at: string):
       // Waiting for one of its own requests keeps the transaction open, and lets the page draw.
       if (asked.length % AT_A_TIME === 0) await asked.at(-1);
     }
-    return { kept: { bundle, stamp, mark: await mark, bad: found?.bad ?? [] }, conflicts };
+    const isShared = others?.isShared ?? false;
+    if (isShared && others) asked.push(noteEdits(tx, others.bundle, bundle, at));
+    return {
+      kept: { bundle, stamp, mark: await mark, isShared, bad: found?.bad ?? [] },
+      conflicts,
+    };
   });
 }
 
@@ -235,7 +260,7 @@ export async function saveChanges(
   const changes = [...changesOf(base.bundle, after)];
   if (changes.length > AT_A_TIME) return saveJoined(db, base, after, at);
   try {
-    return await saveAtOnce(db, base, after, changes);
+    return await saveAtOnce(db, base, after, changes, at);
   } catch (error) {
     if (nameOf(error) !== 'ConstraintError') throw error;
     return saveJoined(db, base, after, at);
@@ -248,6 +273,7 @@ export async function wipe(db: Database): Promise<string> {
     const last = await stampOf(tx);
     asked.push(...LISTS.map((list) => tx.objectStore(list).clear()));
     asked.push(tx.objectStore('household').clear());
+    asked.push(tx.objectStore('stamps').clear(), tx.objectStore('edits').clear());
     asked.push(tx.objectStore('pages').clear(), tx.objectStore('quarantine').clear());
     return following(tx, last, asked).stamp;
   });

@@ -11,4 +11,12 @@ export {
   type Key,
   type RecordEdit,
 } from './household';
-export { joined, stamped, type Joined, type Replicas, type StampsByKey } from './joined';
+export {
+  joined,
+  stamped,
+  stampsInAll,
+  together,
+  type Joined,
+  type Replicas,
+  type StampsByKey,
+} from './joined';

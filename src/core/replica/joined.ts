@@ -101,3 +101,18 @@ export function joined(bundle: Bundle, stamps: StampsByKey, incoming: Replicas):
   });
   return { bundle: shown, stamps: new Map(after) };
 }
+
+/** What several changes did, as one. */
+export function together(all: readonly Replicas[]): Replicas {
+  const one = new Map<Key, Replica>();
+  for (const replicas of all)
+    for (const [key, replica] of replicas) one.set(key, join(one.get(key) ?? NOTHING, replica));
+  return one;
+}
+
+/** Every stamp in what came in. */
+export function stampsInAll(replicas: Replicas): readonly Stamp[] {
+  return [...replicas.values()].flatMap(({ leaves, taken }) =>
+    [...leaves.values(), ...taken.values()].map(({ stamp }) => stamp),
+  );
+}

@@ -377,7 +377,9 @@ describe('devices of one household', () => {
     );
     fc.assert(
       fc.property(kept, (history) => {
-        const made = history.flatMap((move, i) => (move.is === 'act' ? [[move.what, `n${i}`]] : []));
+        const made = history.flatMap((move, i) =>
+          move.is === 'act' ? [[move.what, `n${i}`]] : [],
+        );
         const of = (what: string): readonly string[] =>
           made.flatMap(([name, id]) => (name === what ? [id as string] : []));
         for (const { bundle } of played(history)) {

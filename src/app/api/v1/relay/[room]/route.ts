@@ -1,0 +1,1 @@
+export { hear as GET, say as POST } from '@/server';

@@ -1,0 +1,231 @@
+/** One household on several devices: each has a database of its own, and hears what the others changed. */
+import 'fake-indexeddb/auto';
+import { IDBFactory } from 'fake-indexeddb';
+import { changeItem } from '../core/batch/plan';
+import type { Bundle } from '../core/batch/schema';
+import { importBundle } from '../formats';
+import { replicaOf, type Replicas } from '../core/replica';
+import { cookOf } from '../core/testing/cooks';
+import { HOUSEHOLD, REFERENCE } from '../core/testing/kitchen';
+import type * as AppModule from '.';
+import type { Sharing } from './db';
+
+global.structuredClone = (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
+
+const AT = '2026-11-24T10:00:00.000Z';
+const HOME: Bundle = {
+  ...HOUSEHOLD,
+  batches: [REFERENCE, { ...REFERENCE, id: 'b2', name: 'Second' }],
+  cooks: [cookOf('c1', REFERENCE, AT)],
+};
+const EMPTY: Bundle = { ...HOUSEHOLD, batches: [], pots: [{ ...HOUSEHOLD.pots[0]!, id: 'other' }] };
+
+type App = typeof AppModule;
+
+const sharing = (device: string): Sharing => ({
+  key: 'sharing',
+  room: 'room',
+  secret: 'secret',
+  device,
+  name: device,
+  last: '',
+  others: [],
+});
+
+/** A device with a household of its own. */
+async function device(household: Bundle): Promise<App> {
+  indexedDB = new IDBFactory();
+  Reflect.deleteProperty(global, 'BroadcastChannel');
+  jest.resetModules();
+  const app: App = await import('.');
+  await app.start(
+    () => Promise.resolve(household),
+    () => AT,
+  );
+  await app.settled();
+  return app;
+}
+
+const home = (app: App): Bundle => {
+  const { household } = app.useApp.getState();
+  if (!household) throw new Error('there is no household');
+  return household;
+};
+const names = (app: App): readonly string[] =>
+  home(app)
+    .batches.map(({ name }) => name)
+    .toSorted();
+
+async function change(app: App, edit: (bundle: Bundle) => Bundle): Promise<void> {
+  app.change(edit);
+  await app.settled();
+}
+const rename =
+  (id: string, name: string) =>
+  (bundle: Bundle): Bundle => ({
+    ...bundle,
+    batches: bundle.batches.map((batch) => (batch.id === id ? { ...batch, name } : batch)),
+  });
+
+async function everything(app: App) {
+  const known = await app.knowledge();
+  return app.wholes([...(known?.records.keys() ?? [])]);
+}
+
+/** Two devices of one household. */
+async function two(theirs = EMPTY, mine: ((theirs: Bundle) => Bundle) | null = null) {
+  const desk = await device(HOME);
+  await desk.putSharing(sharing('desk'));
+  const phone = await device(theirs);
+  await phone.joinHousehold(await everything(desk), sharing('phone'), mine);
+  return [desk, phone] as const;
+}
+
+/** What one changed is told to the other, who answers. */
+async function tell(from: App, to: App): Promise<Replicas> {
+  const met = await from.exchange(new Map());
+  const told = met?.told ?? new Map();
+  const back = await to.exchange(told);
+  // What the other had changed meanwhile is told with its answer.
+  if (back) await from.exchange(back.told);
+  return told;
+}
+
+/** Both tell each other everything. */
+async function meet(a: App, b: App): Promise<void> {
+  const replicas = async (app: App): Promise<Replicas> => {
+    await app.exchange(new Map());
+    const all = await everything(app);
+    return new Map(all.map(({ key, record, stamps }) => [key, replicaOf(stamps, record)]));
+  };
+  await b.exchange(await replicas(a));
+  await a.exchange(await replicas(b));
+}
+
+describe('a device that joins', () => {
+  it('has the household of the other in the place of its own, and no undo of that', async () => {
+    const [desk, phone] = await two();
+    expect(home(phone)).toEqual(home(desk));
+    phone.useApp.temporal.getState().undo();
+    expect(names(phone)).toEqual(names(desk));
+    expect((await phone.knowledge())?.all).toBe((await desk.knowledge())?.all);
+    expect((await phone.backups()).map(({ why }) => why)).toEqual([
+      'before this device joined another',
+    ]);
+  });
+
+  it('brings its own along where it has some', async () => {
+    const own = { ...HOUSEHOLD, batches: [{ ...REFERENCE, id: 'own', name: 'My own' }] };
+    const [desk, phone] = await two(own, (theirs) => importBundle(theirs, own, 'merge'));
+    await tell(phone, desk);
+    expect(names(desk)).toContain('My own');
+    expect(names(phone)).toEqual(names(desk));
+    expect((await phone.knowledge())?.all).toBe((await desk.knowledge())?.all);
+  });
+});
+
+describe('a change', () => {
+  it('is told in little, joined field by field, and undone on its own device alone', async () => {
+    const [desk, phone] = await two();
+    await change(desk, rename('b2', 'From the desk'));
+    await change(phone, (bundle) => ({
+      ...bundle,
+      batches: bundle.batches.map((batch) =>
+        batch.id === 'b2' ? changeItem(batch, 'i8', { amount: { value: 2, unit: 'l' } }) : batch,
+      ),
+    }));
+    const told = await tell(desk, phone);
+    expect(JSON.stringify([...told.values()].map(({ leaves }) => [...leaves])).length).toBeLessThan(
+      300,
+    );
+    await tell(phone, desk);
+    for (const app of [desk, phone]) {
+      const batch = home(app).batches.find(({ id }) => id === 'b2');
+      expect([batch?.name, batch?.items.at(-1)?.amount.value]).toEqual(['From the desk', 2]);
+    }
+    phone.useApp.temporal.getState().undo();
+    await phone.settled();
+    await tell(phone, desk);
+    const batch = home(desk).batches.find(({ id }) => id === 'b2');
+    expect([batch?.name, batch?.items.at(-1)?.amount]).toEqual([
+      'From the desk',
+      REFERENCE.items.at(-1)?.amount,
+    ]);
+  });
+
+  it('is kept with its stamp: a device that opens again tells the same', async () => {
+    const [desk, phone] = await two();
+    await change(desk, rename('b2', 'Renamed'));
+    await desk.exchange(new Map());
+    await meet(desk, phone);
+    expect(names(phone)).toContain('Renamed');
+    expect((await phone.knowledge())?.all).toBe((await desk.knowledge())?.all);
+  });
+
+  it('of a deleted batch stays: what one went on with comes back whole', async () => {
+    const [desk, phone] = await two();
+    await change(desk, (b) => ({ ...b, batches: b.batches.filter(({ id }) => id !== 'b2') }));
+    await change(phone, rename('b2', 'Went on'));
+    await meet(desk, phone);
+    for (const app of [desk, phone])
+      expect(home(app).batches.find(({ id }) => id === 'b2')).toEqual({
+        ...REFERENCE,
+        id: 'b2',
+        name: 'Went on',
+      });
+  });
+
+  it('that nobody touched stays deleted, however often it is told again', async () => {
+    const [desk, phone] = await two();
+    await change(desk, (b) => ({ ...b, batches: b.batches.filter(({ id }) => id !== 'b2') }));
+    await meet(desk, phone);
+    await meet(phone, desk);
+    expect([names(desk), names(phone)]).toEqual([[REFERENCE.name], [REFERENCE.name]]);
+  });
+
+  it('that is not one is refused whole, and told', async () => {
+    const [desk] = await two();
+    const bad: Replicas = new Map([
+      [
+        'batches/b2',
+        { leaves: new Map([['.name', { value: 7, stamp: 'zzzzzzzzz0000-x' }]]), taken: new Map() },
+      ],
+    ]);
+    expect(await desk.exchange(bad)).toMatchObject({ isTaken: false });
+    expect(names(desk)).toContain('Second');
+  });
+});
+
+describe('200 pairs of changes at once', () => {
+  it('are all kept on both devices', async () => {
+    const [desk, phone] = await two();
+    for (let i = 0; i < 200; i++) {
+      await Promise.all([
+        change(desk, rename('b2', `Name ${i}`)),
+        change(phone, (bundle) => ({
+          ...bundle,
+          batches: bundle.batches.map((batch) =>
+            batch.id === 'b2' ? { ...batch, servings: i + 1 } : batch,
+          ),
+        })),
+      ]);
+      await Promise.all([tell(desk, phone), tell(phone, desk)]);
+      for (const app of [desk, phone]) {
+        const batch = home(app).batches.find(({ id }) => id === 'b2');
+        expect([batch?.name, batch?.servings]).toEqual([`Name ${i}`, i + 1]);
+      }
+    }
+  });
+});
+
+describe('a device that leaves', () => {
+  it('tells nothing any more, and keeps what it has', async () => {
+    const [desk, phone] = await two();
+    await phone.putSharing(null);
+    await change(phone, rename('b2', 'Alone'));
+    expect(await phone.exchange(new Map())).toBeNull();
+    expect(await phone.readSharing()).toBeNull();
+    expect(names(phone)).toContain('Alone');
+    expect(names(desk)).not.toContain('Alone');
+  });
+});

@@ -1,0 +1,297 @@
+/**
+ * What this household shares with its other devices, in the database: the changes made here get their stamps, and what
+ * others changed is joined with the household, both in the one transaction that writes them. For the tabs of this
+ * browser it is a write like any other.
+ */
+import MurmurHash3 from 'imurmurhash';
+import { changeProblems } from '../core/batch/household';
+import type { Bundle } from '../core/batch/schema';
+import {
+  BEFORE_ALL,
+  digestOf,
+  editsOf,
+  joined,
+  laterOf,
+  nextStamp,
+  recordsOf,
+  stamped,
+  stampsInAll,
+  together,
+  withRecords,
+  type Key,
+  type Replicas,
+  type Stamps,
+} from '../core/replica';
+import { changesOf, named, writeChange } from './changes';
+import { connected, isoNow, send, writes } from './connected';
+import { databaseOf, writtenOf } from './connectionState';
+import type { Sharing, Unstamped } from './db';
+import { takeIn, tellTabs } from './others';
+import { readSince } from './catchUp';
+import { AT_A_TIME } from './pages';
+import { putBy } from './putBy';
+import { readAll, sharingOf, type Kept, type Writing } from './reading';
+import { following, inOne, type Asked } from './repository';
+import { useApp } from './state';
+import { settled } from './writing';
+
+/** A record, and the stamps of its leaves; the record is null where it is gone. */
+export interface Whole {
+  readonly key: Key;
+  readonly record: object | null;
+  readonly stamps?: Stamps;
+}
+
+/** Work in turn with the writes of this tab. */
+function inTurn<T>(work: () => Promise<T>): Promise<T> {
+  return new Promise((done, fail) => {
+    writes.take(() => work().then(done, fail));
+  });
+}
+
+/** Lists whose records may have to be settled with each other. */
+const SETTLED = ['batches/', 'jars/', 'pots/'] as const;
+
+async function stampsFor(tx: Writing, keys: Iterable<Key>): Promise<Map<Key, Stamps>> {
+  const store = tx.objectStore('stamps');
+  const lists = await Promise.all(
+    SETTLED.map((list) => store.getAll(IDBKeyRange.bound(list, `${list}\uffff`))),
+  );
+  const others = [...keys].filter((key) => !SETTLED.some((list) => key.startsWith(list)));
+  const single = await Promise.all(others.map((key) => store.get(key)));
+  const all = [...lists.flat(), ...single.flatMap((one) => one ?? [])];
+  return new Map(all.map(({ id, ...stamps }) => [id, stamps]));
+}
+
+/** The household as it is in the database now. @throws where there is none, or where it is damaged */
+async function current(tx: Writing, base: Kept): Promise<Kept> {
+  const since = await readSince(tx, base);
+  if (since) return since;
+  const found = await readAll(tx, base.bundle);
+  if (!found || found.isTorn) throw new Error('the household has to be mended first');
+  return found;
+}
+
+async function putAll(tx: Writing, asked: Asked, stamps: ReadonlyMap<Key, Stamps>): Promise<void> {
+  for (const [id, one] of stamps) {
+    asked.push(tx.objectStore('stamps').put({ ...one, id }));
+    if (asked.length % AT_A_TIME === 0) await asked.at(-1);
+  }
+}
+
+/** Writes a household over what stands, as a write that other tabs read. @returns what they will have read */
+async function putHousehold(
+  tx: Writing,
+  asked: Asked,
+  before: Kept,
+  bundle: Bundle,
+  isShared: boolean,
+): Promise<Kept> {
+  const changes = [...changesOf(before.bundle, bundle)];
+  const list = named(changes);
+  // Whether it is shared is read with the household's own record.
+  const { stamp, mark } = following(
+    tx,
+    before.stamp,
+    asked,
+    isShared === before.isShared ? list : list && { ...list, household: true },
+  );
+  for (const change of changes) {
+    asked.push(writeChange(tx, change));
+    if (asked.length % AT_A_TIME === 0) await asked.at(-1);
+  }
+  return { bundle, stamp, mark: await mark, isShared, bad: [] };
+}
+
+export interface Met {
+  /** Changes of this device, for the others. */
+  readonly told: Replicas;
+  /** Whether what came in could be kept. */
+  readonly isTaken: boolean;
+}
+
+interface Exchanged extends Met {
+  readonly kept: Kept;
+}
+
+/** Stamps the changes made here. */
+function stampAll(
+  now: Bundle,
+  stamps: Map<Key, Stamps>,
+  unstamped: readonly Unstamped[],
+  { last, device }: Sharing,
+) {
+  let latest = last;
+  const fresh = new Map<Key, Stamps>();
+  const told: Replicas[] = [];
+  for (const { ms, edits } of unstamped) {
+    latest = nextStamp(latest, ms, device);
+    const one = stamped(now, stamps, edits, latest);
+    for (const [key, value] of one.stamps) {
+      stamps.set(key, value);
+      fresh.set(key, value);
+    }
+    told.push(one.told);
+  }
+  return { latest, fresh, told };
+}
+
+/**
+ * Stamps what was changed here, and joins what came in.
+ *
+ * @returns null where the household has no other devices
+ */
+export function exchange(incoming: Replicas): Promise<Met | null> {
+  return inTurn(async () => {
+    const database = databaseOf(connected());
+    const base = writtenOf(connected());
+    if (!database || !base) return null;
+    const met = await inOne<Exchanged | null>(database, async (tx, asked) => {
+      const sharing = await sharingOf(tx);
+      if (!sharing) return null;
+      const now = await current(tx, base);
+      const unstamped = await tx.objectStore('edits').getAll();
+      const changed = unstamped.flatMap(({ edits }) => edits.map(({ key }) => key));
+      const stamps = await stampsFor(tx, new Set([...incoming.keys(), ...changed]));
+      const { latest, fresh, told } = stampAll(now.bundle, stamps, unstamped, sharing);
+      const after = joined(now.bundle, stamps, incoming);
+      const isTaken = changeProblems(now.bundle, after.bundle).length === 0;
+      if (unstamped.length > 0) asked.push(tx.objectStore('edits').clear());
+      await putAll(tx, asked, isTaken ? new Map([...fresh, ...after.stamps]) : fresh);
+      const last = isTaken ? stampsInAll(incoming).reduce(laterOf, latest) : latest;
+      if (last !== sharing.last) asked.push(tx.objectStore('household').put({ ...sharing, last }));
+      const bundle = isTaken ? after.bundle : now.bundle;
+      const kept = bundle === now.bundle ? now : await putHousehold(tx, asked, now, bundle, true);
+      return { told: together(told), isTaken, kept };
+    });
+    if (!met) return null;
+    const { kept, ...rest } = met;
+    if (kept !== base) {
+      takeIn(kept);
+      tellTabs(kept.stamp);
+    }
+    return rest;
+  });
+}
+
+/** Sixteen hexadecimal digits of a text. */
+function hashOf(text: string): string {
+  const half = (seed: number): string =>
+    new MurmurHash3(text, seed).result().toString(16).padStart(8, '0');
+  return half(1) + half(2);
+}
+
+export interface Knowledge {
+  /** What is known of each record, as a hash. */
+  readonly records: ReadonlyMap<Key, string>;
+  /** The same of all. */
+  readonly all: string;
+}
+
+/** What this device knows, in few words; null where the household has no other devices. */
+export function knowledge(): Promise<Knowledge | null> {
+  return inTurn(async () => {
+    const database = databaseOf(connected());
+    const base = writtenOf(connected());
+    if (!database || !base) return null;
+    return inOne<Knowledge | null>(database, async (tx) => {
+      if (!(await sharingOf(tx))) return null;
+      const { bundle } = await current(tx, base);
+      const stamps = await tx.objectStore('stamps').getAll();
+      const records = new Map([...recordsOf(bundle).keys()].map((key) => [key, BEFORE_ALL]));
+      for (const { id, ...one } of stamps) records.set(id, hashOf(digestOf(one)));
+      const text = [...records].toSorted(([a], [b]) => (a < b ? -1 : 1)).join('\n');
+      return { records, all: hashOf(text) };
+    });
+  });
+}
+
+/** Records with all that is known of them. */
+export function wholes(keys: readonly Key[]): Promise<readonly Whole[]> {
+  return inTurn(async () => {
+    const database = databaseOf(connected());
+    const base = writtenOf(connected());
+    if (!database || !base) return [];
+    return inOne(database, async (tx) => {
+      const records = recordsOf((await current(tx, base)).bundle);
+      const all = await tx.objectStore('stamps').getAll();
+      const stamps = new Map(all.map(({ id, ...one }) => [id, one]));
+      return keys.map((key) => {
+        const own = stamps.get(key);
+        return { key, record: records.get(key) ?? null, ...(own && { stamps: own }) };
+      });
+    });
+  });
+}
+
+/** What this household shares; null where it has no other devices. */
+export async function readSharing(): Promise<Sharing | null> {
+  const kept = await databaseOf(connected())?.get('household', 'sharing');
+  return kept?.key === 'sharing' ? kept : null;
+}
+
+/** Writes what this household shares, or that it shares nothing any more. */
+export function putSharing(sharing: Sharing | null): Promise<void> {
+  return inTurn(async () => {
+    const database = databaseOf(connected());
+    const base = writtenOf(connected());
+    if (!database || !base) return;
+    const kept = await inOne(database, async (tx, asked) => {
+      const now = await current(tx, base);
+      if (sharing) asked.push(tx.objectStore('household').put(sharing));
+      else
+        asked.push(
+          tx.objectStore('household').delete('sharing'),
+          tx.objectStore('stamps').clear(),
+          tx.objectStore('edits').clear(),
+        );
+      const isShared = sharing !== null;
+      return isShared === now.isShared ? now : putHousehold(tx, asked, now, now.bundle, isShared);
+    });
+    if (kept === base) return;
+    takeIn(kept);
+    tellTabs(kept.stamp);
+  });
+}
+
+/**
+ * Takes a household that another device shares in the place of this one, or with it.
+ *
+ * @param all every record of the other
+ * @param mine what stays of this device's own; null for nothing
+ */
+export async function joinHousehold(
+  all: readonly Whole[],
+  sharing: Sharing,
+  mine: ((theirs: Bundle) => Bundle) | null,
+): Promise<void> {
+  await settled();
+  const { household } = useApp.getState();
+  if (household) await putBy(household, 'before this device joined another', isoNow());
+  await inTurn(async () => {
+    const database = databaseOf(connected());
+    const base = writtenOf(connected());
+    if (!database || !base) return;
+    const theirs = withRecords(
+      { ...base.bundle, pots: [], foods: [], batches: [], cooks: [], jars: [], bag: [] },
+      new Map(all.map(({ key, record }) => [key, record])),
+    );
+    const after = mine ? mine(theirs) : theirs;
+    const kept = await inOne(database, async (tx, asked) => {
+      const now = await current(tx, base);
+      asked.push(tx.objectStore('household').put(sharing));
+      asked.push(tx.objectStore('stamps').clear(), tx.objectStore('edits').clear());
+      const stamps = all.flatMap(({ key, stamps: own }) => (own ? [[key, own] as const] : []));
+      await putAll(tx, asked, new Map(stamps));
+      const edits = editsOf(theirs, after);
+      if (edits.length > 0)
+        asked.push(tx.objectStore('edits').add({ ms: Date.parse(isoNow()), edits }));
+      return putHousehold(tx, asked, now, after, true);
+    });
+    send({ type: 'agreed', written: kept });
+    useApp.setState({ household: kept.bundle, status: 'ready' });
+    // Undo would take the whole of it away again, on every device.
+    useApp.temporal.getState().clear();
+    tellTabs(kept.stamp);
+  });
+}
