@@ -16,12 +16,15 @@ module.exports = {
     layer('workers-know-core', '^src/workers/', ['^src/core/', '^src/formats/']),
     layer('session-is-plain', '^src/session/', ['^src/(workers|core)/']),
     layer('drawings-show', '^src/drawings/', ['^src/core/']),
-    layer('ui-shares', '^src/ui/', ['^src/(drawings|session|workers|store|formats|core|words)/']),
+    layer('sync-meets', '^src/sync/', ['^src/(store|formats|core)/']),
+    layer('ui-shares', '^src/ui/', [
+      '^src/(drawings|session|workers|store|sync|formats|core|words)/',
+    ]),
     layer('server-answers', '^src/server/', ['^src/(formats|core)/']),
     layer('dishes-are-data', '^src/dishes/', ['^src/(core|formats)/']),
     layer('app-is-thin', '^src/app/', ['^src/(screens|server)/']),
     layer('screens-compose', '^src/screens/', [
-      '^src/(ui|drawings|session|workers|store|formats|core|words|dishes)/',
+      '^src/(ui|drawings|session|workers|store|sync|formats|core|words|dishes)/',
       '^demo/',
     ]),
     layer('cli-is-a-shell', '^cli/', ['^src/(formats|core)/']),

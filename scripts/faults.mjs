@@ -16,12 +16,13 @@ const CAMPAIGNS = {
   clock: ['tsx', 'scripts/faults/clock.ts'],
   browser: ['node', 'scripts/faults/browser.mjs'],
   crowded: ['node', 'scripts/faults/crowded.mjs'],
+  devices: ['tsx', 'scripts/faults/devices.mjs'],
   large: ['tsx', 'scripts/faults/large.ts'],
 };
 
 /** Campaigns in two rows, side by side: they count, and time nothing. Those that time follow alone. */
 const SIDE_BY_SIDE = [['acts'], ['hands', 'files', 'recipes', 'clock']];
-const ALONE = ['browser', 'crowded', 'large'];
+const ALONE = ['browser', 'crowded', 'devices', 'large'];
 
 ensureInstalled();
 ensureChromium();

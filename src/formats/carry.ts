@@ -5,6 +5,7 @@
 import { type Batch, type Bundle, type Kitchen, type Pot, VERSION } from '../core/batch/schema';
 import { type Validated, withoutClaims } from '../core/batch/household';
 import { kitchenFor } from '../core/batch/plan';
+import { fromLetters, packed, toLetters, unpacked } from './packed';
 import { readBundle } from './read';
 
 /** A link of more does not go into a code that a phone reads off a screen, characters. */
@@ -38,43 +39,11 @@ export function carriedOf(batch: Batch, pot: Pot, kitchen: Kitchen): Bundle {
   };
 }
 
-async function through(
-  bytes: Uint8Array<ArrayBuffer>,
-  stream: CompressionStream | DecompressionStream,
-  most: number,
-): Promise<Uint8Array<ArrayBuffer>> {
-  const parts: Uint8Array[] = [];
-  let size = 0;
-  const reader = new Blob([bytes]).stream().pipeThrough(stream).getReader();
-  for (;;) {
-    const { done, value } = await reader.read();
-    if (done) break;
-    size += value.length;
-    if (size > most) {
-      await reader.cancel();
-      throw new RangeError('more than a link holds');
-    }
-    parts.push(value);
-  }
-  return new Uint8Array(await new Blob(parts as BlobPart[]).arrayBuffer());
-}
-
-function toLetters(bytes: Uint8Array): string {
-  const binary = Array.from(bytes, (byte) => String.fromCharCode(byte)).join('');
-  return btoa(binary).replaceAll('+', '-').replaceAll('/', '_').replace(/=+$/, '');
-}
-
-function fromLetters(letters: string): Uint8Array<ArrayBuffer> {
-  const binary = atob(letters.replaceAll('-', '+').replaceAll('_', '/'));
-  return Uint8Array.from(binary, (letter) => letter.charCodeAt(0));
-}
-
 /** The part after the # of a link. */
 export async function writeCarried(bundle: Bundle): Promise<string> {
   const { cooks: _, jars: __, bag: ___, foods, ...rest } = bundle;
   const text = JSON.stringify({ ...rest, ...(foods.length > 0 && { foods }) });
-  const bytes = new TextEncoder().encode(text);
-  return toLetters(await through(bytes, new CompressionStream('deflate-raw'), MOST_TEXT));
+  return toLetters(await packed(text, MOST_TEXT));
 }
 
 /**
@@ -85,9 +54,7 @@ export async function writeCarried(bundle: Bundle): Promise<string> {
 export async function readCarried(code: string): Promise<Validated> {
   try {
     if (code.length > MOST_TEXT) throw new RangeError('more than a link holds');
-    const bytes = fromLetters(code.replace(/^#/, ''));
-    const text = await through(bytes, new DecompressionStream('deflate-raw'), MOST_TEXT);
-    return readBundle(new TextDecoder('utf-8', { fatal: true }).decode(text));
+    return readBundle(await unpacked(fromLetters(code.replace(/^#/, '')), MOST_TEXT));
   } catch {
     const path = '(the link)';
     const found = code.length > 1 ? 'something else, or a part of it' : 'nothing';

@@ -15,7 +15,7 @@ const SHELLS: readonly (readonly [path: RegExp, shell: string])[] = [
   [/^\/bench\/[^/]+$/, '/bench/_'],
   [/^\/stove\/[^/]+$/, '/stove/_'],
   [/^\/log\/[^/]+$/, '/log/_'],
-  [/^\/(?:bench|stove|desk|larder|larder\/labels|log|kitchen|take)?$/, ''],
+  [/^\/(?:bench|stove|desk|larder|larder\/labels|log|kitchen|take|join)?$/, ''],
 ];
 
 const serwist = new Serwist({

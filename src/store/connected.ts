@@ -1,5 +1,12 @@
 /** The connection of this page to the browser's storage, as it stands now. Only `send` changes it. */
-import { CLOSED, next, troubleOf, type Connection, type ConnectionEvent } from './connectionState';
+import {
+  CLOSED,
+  next,
+  troubleOf,
+  writtenOf,
+  type Connection,
+  type ConnectionEvent,
+} from './connectionState';
 import { trouble, useApp } from './state';
 import { turns } from './turns';
 
@@ -25,9 +32,14 @@ export function send(event: ConnectionEvent): void {
   connection = next(connection, event);
   const kind = troubleOf(connection);
   const waiting = connection.at === 'opening' ? connection.waiting : null;
+  const isShared = writtenOf(connection)?.isShared ?? false;
   const shown = useApp.getState();
-  if ((shown.trouble?.kind ?? null) !== kind || shown.waiting !== waiting)
-    useApp.setState({ ...(kind ? trouble(kind) : { trouble: null }), waiting });
+  if (
+    (shown.trouble?.kind ?? null) !== kind ||
+    shown.waiting !== waiting ||
+    shown.isShared !== isShared
+  )
+    useApp.setState({ ...(kind ? trouble(kind) : { trouble: null }), waiting, isShared });
 }
 
 export const isAt = (...states: readonly Connection['at'][]): boolean =>

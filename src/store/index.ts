@@ -8,13 +8,3 @@ export type { Backup, SetAside } from './db';
 export { openEarly } from './opening';
 export { useApp } from './state';
 export { readWorkedEarly, workedAtHand, workedOut } from './worked';
-export type { OtherDevice, Sharing } from './db';
-export {
-  exchange,
-  joinHousehold,
-  knowledge,
-  putSharing,
-  readSharing,
-  wholes,
-  type Whole,
-} from './sharing';

@@ -9,6 +9,7 @@ import { cookOf } from '../core/testing/cooks';
 import { HOUSEHOLD, REFERENCE } from '../core/testing/kitchen';
 import type * as AppModule from '.';
 import type { Sharing } from './db';
+import type * as SharingModule from './sharing';
 
 global.structuredClone = (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
 
@@ -18,9 +19,13 @@ const HOME: Bundle = {
   batches: [REFERENCE, { ...REFERENCE, id: 'b2', name: 'Second' }],
   cooks: [cookOf('c1', REFERENCE, AT)],
 };
-const EMPTY: Bundle = { ...HOUSEHOLD, batches: [], pots: [{ ...HOUSEHOLD.pots[0]!, id: 'other' }] };
+const EMPTY: Bundle = {
+  ...HOUSEHOLD,
+  batches: [],
+  pots: HOUSEHOLD.pots.map((pot) => ({ ...pot, id: 'other' })),
+};
 
-type App = typeof AppModule;
+type App = typeof AppModule & typeof SharingModule;
 
 const sharing = (device: string): Sharing => ({
   key: 'sharing',
@@ -37,7 +42,7 @@ async function device(household: Bundle): Promise<App> {
   indexedDB = new IDBFactory();
   Reflect.deleteProperty(global, 'BroadcastChannel');
   jest.resetModules();
-  const app: App = await import('.');
+  const app: App = { ...(await import('.')), ...(await import('./sharing')) };
   await app.start(
     () => Promise.resolve(household),
     () => AT,
@@ -75,7 +80,7 @@ async function everything(app: App) {
 /** Two devices of one household. */
 async function two(theirs = EMPTY, mine: ((theirs: Bundle) => Bundle) | null = null) {
   const desk = await device(HOME);
-  await desk.putSharing(sharing('desk'));
+  await desk.changeSharing(() => sharing('desk'));
   const phone = await device(theirs);
   await phone.joinHousehold(await everything(desk), sharing('phone'), mine);
   return [desk, phone] as const;
@@ -175,6 +180,18 @@ describe('a change', () => {
       });
   });
 
+  it('of long ago is forgotten with all that it deleted', async () => {
+    const [desk, phone] = await two();
+    await change(desk, (b) => ({ ...b, batches: b.batches.filter(({ id }) => id !== 'b2') }));
+    await meet(desk, phone);
+    const known = async (): Promise<boolean> =>
+      ((await desk.knowledge())?.records ?? new Map()).has('batches/b2');
+    await desk.sweepDeleted(Date.parse(AT) - 1);
+    expect(await known()).toBe(true);
+    await desk.sweepDeleted(Date.parse(AT) + 1);
+    expect(await known()).toBe(false);
+  });
+
   it('that nobody touched stays deleted, however often it is told again', async () => {
     const [desk, phone] = await two();
     await change(desk, (b) => ({ ...b, batches: b.batches.filter(({ id }) => id !== 'b2') }));
@@ -221,7 +238,7 @@ describe('200 pairs of changes at once', () => {
 describe('a device that leaves', () => {
   it('tells nothing any more, and keeps what it has', async () => {
     const [desk, phone] = await two();
-    await phone.putSharing(null);
+    await phone.changeSharing(() => null);
     await change(phone, rename('b2', 'Alone'));
     expect(await phone.exchange(new Map())).toBeNull();
     expect(await phone.readSharing()).toBeNull();

@@ -14,8 +14,11 @@ import {
   laterOf,
   nextStamp,
   recordsOf,
+  replicaOf,
   stamped,
   stampsInAll,
+  stampsOf,
+  swept,
   together,
   withRecords,
   type Key,
@@ -154,7 +157,10 @@ export function exchange(incoming: Replicas): Promise<Met | null> {
       const changed = unstamped.flatMap(({ edits }) => edits.map(({ key }) => key));
       const stamps = await stampsFor(tx, new Set([...incoming.keys(), ...changed]));
       const { latest, fresh, told } = stampAll(now.bundle, stamps, unstamped, sharing);
-      const after = joined(now.bundle, stamps, incoming);
+      const after =
+        incoming.size > 0
+          ? joined(now.bundle, stamps, incoming)
+          : { bundle: now.bundle, stamps: new Map<Key, Stamps>() };
       const isTaken = changeProblems(now.bundle, after.bundle).length === 0;
       if (unstamped.length > 0) asked.push(tx.objectStore('edits').clear());
       await putAll(tx, asked, isTaken ? new Map([...fresh, ...after.stamps]) : fresh);
@@ -230,27 +236,38 @@ export async function readSharing(): Promise<Sharing | null> {
   return kept?.key === 'sharing' ? kept : null;
 }
 
-/** Writes what this household shares, or that it shares nothing any more. */
-export function putSharing(sharing: Sharing | null): Promise<void> {
+/**
+ * Changes what this household shares.
+ *
+ * @param change null begins from nothing, or leaves the others
+ */
+export function changeSharing(
+  change: (now: Sharing | null) => Sharing | null,
+): Promise<Sharing | null> {
   return inTurn(async () => {
     const database = databaseOf(connected());
     const base = writtenOf(connected());
-    if (!database || !base) return;
-    const kept = await inOne(database, async (tx, asked) => {
+    if (!database || !base) return null;
+    const { sharing, kept } = await inOne(database, async (tx, asked) => {
       const now = await current(tx, base);
-      if (sharing) asked.push(tx.objectStore('household').put(sharing));
+      const next = change(await sharingOf(tx));
+      if (next) asked.push(tx.objectStore('household').put(next));
       else
         asked.push(
           tx.objectStore('household').delete('sharing'),
           tx.objectStore('stamps').clear(),
           tx.objectStore('edits').clear(),
         );
-      const isShared = sharing !== null;
-      return isShared === now.isShared ? now : putHousehold(tx, asked, now, now.bundle, isShared);
+      const isShared = next !== null;
+      const written =
+        isShared === now.isShared ? now : await putHousehold(tx, asked, now, now.bundle, isShared);
+      return { sharing: next, kept: written };
     });
-    if (kept === base) return;
-    takeIn(kept);
-    tellTabs(kept.stamp);
+    if (kept !== base) {
+      takeIn(kept);
+      tellTabs(kept.stamp);
+    }
+    return sharing;
   });
 }
 
@@ -293,5 +310,33 @@ export async function joinHousehold(
     // Undo would take the whole of it away again, on every device.
     useApp.temporal.getState().clear();
     tellTabs(kept.stamp);
+  });
+}
+
+/**
+ * Forgets what was deleted long ago.
+ *
+ * @param before ms since 1970
+ */
+export function sweepDeleted(before: number): Promise<void> {
+  return inTurn(async () => {
+    const database = databaseOf(connected());
+    const base = writtenOf(connected());
+    if (!database || !base) return;
+    await inOne(database, async (tx, asked) => {
+      const records = recordsOf((await current(tx, base)).bundle);
+      for (const { id, ...stamps } of await tx.objectStore('stamps').getAll()) {
+        if (!stamps.taken) continue;
+        const record = records.get(id) ?? null;
+        const replica = replicaOf(stamps, record);
+        const left = swept(replica, before);
+        if (left === replica) continue;
+        asked.push(
+          left.leaves.size === 0
+            ? tx.objectStore('stamps').delete(id)
+            : tx.objectStore('stamps').put({ ...stampsOf(left, record), id }),
+        );
+      }
+    });
   });
 }

@@ -31,6 +31,8 @@ export interface AppState {
   readonly notice: string | null;
   /** Damaged records that are set aside. */
   readonly aside: number;
+  /** Whether the household has other devices. */
+  readonly isShared: boolean;
   /** Why the storage is still not open after a while; null before that. */
   readonly waiting: 'slow' | 'blocked' | null;
 }
@@ -43,6 +45,7 @@ export const useApp = create<AppState>()(
       trouble: null,
       notice: null,
       aside: 0,
+      isShared: false,
       waiting: null,
     }),
     {

@@ -102,8 +102,18 @@ function pouredOnce(jar: Jar): Jar {
   return isWhole ? jar : { ...jar, gone };
 }
 
+/** Batches whose parts are known to fit each other: of hundreds one has changed. */
+const known = new WeakSet<Batch>();
+
 /** A batch whose parts fit each other: no stay names a step that is gone. */
 function fitting(batch: Batch): Batch {
+  if (known.has(batch)) return batch;
+  const fit = fitted(batch);
+  known.add(fit);
+  return fit;
+}
+
+function fitted(batch: Batch): Batch {
   const { steps } = batch;
   if (!steps || batchRefusal(batch) === null) return batch;
   const ids = new Set(steps.map(({ id }) => id));

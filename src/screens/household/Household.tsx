@@ -122,8 +122,15 @@ export function Household({
   useLessons(useApp((s) => s.household?.cooks));
   usePageFocus();
   useDrops();
-  // A batch brought by a link brings its pot and its kitchen.
-  const bringsOwn = usePathname() === '/take';
+  const isShared = useApp((s) => s.isShared);
+  useEffect(() => {
+    if (!isShared) return undefined;
+    const sync = import('@/sync');
+    void sync.then(({ startMeeting }) => startMeeting());
+    return () => void sync.then(({ stopMeeting }) => stopMeeting());
+  }, [isShared]);
+  // A batch brought by a link brings its pot and its kitchen, and so does the household of another device.
+  const bringsOwn = /^\/(?:take|join)$/.test(usePathname());
   useEffect(() => {
     document.documentElement.dataset['running'] = '';
   }, []);

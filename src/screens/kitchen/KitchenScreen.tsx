@@ -16,6 +16,7 @@ import { Button } from '@/ui/Button';
 import { deleteFood, deletePot, deleteWord, saveFood, savePot, useHousehold } from '@/ui/household';
 import { useClock } from '@/ui/clock';
 import { useKnown } from '@/ui/learned/known';
+import { Devices } from './devices/Devices';
 import { Foods } from './Foods';
 import { LearnedFoods } from './LearnedFoods';
 import { PotCard } from './PotCard';
@@ -86,6 +87,7 @@ export function KitchenScreen() {
       <div className="space-y-4">
         <h1 className="figure text-4xl">Kitchen</h1>
         <KitchenCard kitchen={kitchen} onEdit={() => setEditing({ what: 'kitchen' })} />
+        <Devices />
         <Foods
           foods={foods}
           batches={batches}

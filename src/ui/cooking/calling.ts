@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import type { Cook } from '@/core/batch/schema';
 import type { Units } from '@/core/quantity';
 import { timeOf } from '@/session/clockText';
+import { isCaller as isCallerOf, useMeeting } from '@/sync/state';
 import { useClock } from '@/ui/clock';
 import { cooksOnStove, useHousehold } from '@/ui/household';
 import { readKept } from '@/ui/kept';
@@ -114,7 +115,10 @@ interface Badged {
   readonly clearAppBadge?: () => Promise<void>;
 }
 
-/** Sounds what waits, again and again until a hand touches the page; keeps title and badge. One for each page. */
+/**
+ * Sounds what waits, again and again until a hand touches the page; keeps title and badge. One for each page. Of the
+ * devices of a household the one that was touched last calls aloud; the others show it.
+ */
 export function useCaller(): void {
   const { waiting, heading } = useCallStore();
   const clock = useClock();
@@ -127,15 +131,16 @@ export function useCaller(): void {
         : clearAppBadge?.call(navigator);
     void badge?.catch(() => undefined);
   }, [waiting, heading]);
+  const isCaller = useMeeting(isCallerOf);
   const ids = waiting.map(({ id }) => id).join(' ');
   useEffect(() => {
     const now = useCallStore.getState().waiting;
-    if (now.length === 0) return;
+    if (now.length === 0 || !isCaller) return;
     const all = (): void => now.forEach(call);
     all();
     const again = setInterval(all, REPEAT_MS);
     return () => clearInterval(again);
-  }, [ids]);
+  }, [ids, isCaller]);
   useEffect(() => {
     // An answered call leaves the page once the touch is over: nothing moves under a finger.
     const touched = (): void => void setTimeout(() => hear(clock.now()), TOUCH_MS);

@@ -1,40 +1,14 @@
 'use client';
 
-import { create } from 'qrcode';
 import { useEffect, useMemo, useState } from 'react';
 import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import { carriedOf, MOST_LINK, writeCarried } from '@/formats/carry';
 import { writeBundle } from '@/formats';
 import { Button } from '@/ui/Button';
 import { download } from '@/ui/files/download';
+import { Code } from '@/ui/link/Code';
+import { CopyLink } from '@/ui/link/CopyLink';
 import { Sheet } from '@/ui/Sheet';
-
-/** Light around a code, in its own squares: readers want four. */
-const QUIET = 4;
-
-/** A code to be read off the screen. */
-function Code({ link }: { readonly link: string }) {
-  const { size, path } = useMemo(() => {
-    const { modules } = create(link, { errorCorrectionLevel: 'L' });
-    const rows = Array.from({ length: modules.size }, (_, y) =>
-      Array.from({ length: modules.size }, (__, x) =>
-        modules.get(y, x) ? `M${x + QUIET},${y + QUIET}h1v1h-1z` : '',
-      ).join(''),
-    );
-    return { size: modules.size + 2 * QUIET, path: rows.join('') };
-  }, [link]);
-  return (
-    <svg
-      role="img"
-      aria-label="Code of the link"
-      viewBox={`0 0 ${size} ${size}`}
-      shapeRendering="crispEdges"
-      className="mx-auto w-full max-w-[400px] bg-white"
-    >
-      <path d={path} fill="#000" />
-    </svg>
-  );
-}
 
 /** Hands the file to whatever the device shares with; where it shares nothing, it is saved. */
 async function share(batch: Batch, text: string): Promise<void> {
@@ -68,7 +42,6 @@ export function PhoneSheet({
 }) {
   const carried = useMemo(() => carriedOf(batch, pot, kitchen), [batch, pot, kitchen]);
   const [link, setLink] = useState<string | null>(null);
-  const [copied, setCopied] = useState(false);
   useEffect(() => {
     let over = false;
     void writeCarried(carried).then((code) => {
@@ -89,18 +62,7 @@ export function PhoneSheet({
           <Button look="quiet" onClick={onClose}>
             Close
           </Button>
-          {fits && (
-            <Button
-              onClick={() =>
-                void navigator.clipboard.writeText(link).then(
-                  () => setCopied(true),
-                  () => setCopied(false),
-                )
-              }
-            >
-              {copied ? 'Copied' : 'Copy the link'}
-            </Button>
-          )}
+          {fits && <CopyLink link={link} />}
           <Button look="copper" onClick={() => void share(batch, writeBundle(carried))}>
             As a file
           </Button>

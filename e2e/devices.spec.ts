@@ -1,0 +1,125 @@
+import type { Browser, BrowserContext, Page } from '@playwright/test';
+import { DEMO } from '../playwright.config';
+import { accessible, expect, test } from './fixtures';
+
+/** Another device: a browser of its own. */
+async function device(browser: Browser): Promise<BrowserContext> {
+  return browser.newContext({
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    locale: 'en-GB',
+    timezoneId: 'Europe/London',
+    serviceWorkers: 'block',
+    baseURL: DEMO,
+  });
+}
+
+/** Shares the kitchen of a page. @returns the link by which others join */
+async function shared(page: Page, name: string): Promise<string> {
+  await page.goto('/kitchen');
+  await page.getByRole('button', { name: 'Use it on another device' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Name of this device').fill(name);
+  await sheet.getByRole('button', { name: 'Show the code' }).click();
+  await expect(sheet.getByRole('img', { name: 'Code of the link' })).toBeVisible();
+  await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
+  await sheet.getByRole('button', { name: 'Copy the link' }).click();
+  await expect(sheet.getByRole('button', { name: 'Copied' })).toBeVisible();
+  return page.evaluate(() => navigator.clipboard.readText());
+}
+
+test('a plan of the desk is cooked by the phone, and each sees what the other does', async ({
+  page,
+  browser,
+}) => {
+  const link = await shared(page, 'Desk');
+  expect(link).toMatch(new RegExp(`^${DEMO}/join#[\\w-]{22}\\.[\\w-]{43}$`));
+  await accessible(page);
+
+  const context = await device(browser);
+  const phone = await context.newPage();
+  await phone.goto(link);
+  await expect(phone.getByRole('heading', { name: 'The kitchen on Desk' })).toBeVisible();
+  await expect(phone.getByTestId('becomes')).toContainText('Nothing of yours');
+  await accessible(phone);
+  await phone.getByLabel('Name of this device').fill('Phone');
+  await phone.getByRole('button', { name: 'Join this kitchen' }).click();
+  await phone.waitForURL(`${DEMO}/`);
+  await expect(page.getByTestId('who-is-here')).toHaveText('Here now: Phone.');
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByRole('region', { name: 'Devices' })).toContainText('Phonehere now');
+
+  // A plan is changed at the desk, and the phone has it.
+  await page.goto('/bench/b7');
+  await page.getByLabel('Name of the batch').fill('Chili for the fair');
+  await page.getByLabel('Name of the batch').press('Enter');
+  await expect(phone.getByRole('link', { name: /Chili for the fair/ })).toBeVisible();
+
+  // The phone cooks it, and the desk sees each mark within two seconds.
+  await phone.goto('/bench/b7');
+  await phone.getByRole('button', { name: 'Start cooking' }).click();
+  await phone.waitForURL(/\/stove\//);
+  const ticks = phone.getByRole('checkbox');
+  await ticks.first().waitFor();
+  await page.goto(phone.url());
+  await expect(page.getByRole('checkbox').first()).toBeVisible();
+  await ticks.nth(0).check();
+  await expect(page.getByRole('checkbox').nth(0)).toBeChecked({ timeout: 2000 });
+  await page.getByRole('checkbox').nth(1).check();
+  await expect(ticks.nth(1)).toBeChecked({ timeout: 2000 });
+
+  // Cut off, both go on alone; when they meet again each has what the other did.
+  await context.setOffline(true);
+  await ticks.nth(2).check();
+  await page.getByRole('checkbox').nth(3).check();
+  await expect(ticks.nth(2)).toBeChecked();
+  await expect(page.getByRole('checkbox').nth(2)).not.toBeChecked();
+  await context.setOffline(false);
+  await expect(page.getByRole('checkbox').nth(2)).toBeChecked();
+  await expect(ticks.nth(3)).toBeChecked();
+  await context.close();
+});
+
+test('a device with a kitchen of its own brings it along, and leaves again', async ({
+  page,
+  browser,
+}) => {
+  const link = await shared(page, 'Desk');
+  const context = await device(browser);
+  const phone = await context.newPage();
+  await phone.goto('/bench/b5');
+  await phone.getByLabel('Name of the batch').fill('Of the phone');
+  await phone.getByLabel('Name of the batch').press('Enter');
+  await expect(phone.getByText('usually').first()).toBeVisible();
+  await phone.goto(link);
+  await expect(phone.getByTestId('becomes')).toContainText('Your own come along');
+  await phone.getByRole('button', { name: 'Join this kitchen' }).click();
+  await phone.waitForURL(`${DEMO}/`);
+  // Where both have the same, that of the desk stands.
+  await expect(phone.getByText('Of the phone')).toHaveCount(0);
+  await phone.goto('/kitchen');
+  await expect(phone.getByRole('region', { name: 'Devices' })).toContainText('Deskhere now');
+  await phone
+    .getByRole('region', { name: 'Devices' })
+    .getByRole('button', { name: 'Change' })
+    .click();
+  await phone.getByRole('button', { name: 'Leave the others' }).click();
+  await phone.getByRole('button', { name: 'Leave them' }).click();
+  await expect(phone.getByRole('button', { name: 'Use it on another device' })).toBeVisible();
+  await context.close();
+});
+
+test('a link without a whole code joins nothing', async ({ page }) => {
+  await page.goto('/join#half');
+  await expect(page.getByRole('heading', { name: 'No kitchen to join' })).toBeVisible();
+});
+
+test('another key opens nothing of what is said', async ({ page, browser }) => {
+  const link = await shared(page, 'Desk');
+  const context = await device(browser);
+  const other = await context.newPage();
+  const key = link.slice(-43);
+  await other.goto(link.replace(key, [...key].toReversed().join('').replace(/.$/, 'A')));
+  await expect(other.getByRole('status')).toContainText('this code does not open');
+  await context.close();
+});

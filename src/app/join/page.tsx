@@ -1,0 +1,7 @@
+'use client';
+
+import { JoinScreen } from '@/screens/join/JoinScreen';
+
+export default function Page() {
+  return <JoinScreen />;
+}

@@ -1,0 +1,243 @@
+/**
+ * The household's devices meet: what changed here is told, what changed there is joined. They greet each other with a
+ * digest of all that they know. Where it differs they compare record by record and tell each other what the other has
+ * not, so that whatever was lost on the way is made up for at the next greeting.
+ */
+import { replicaOf, type Key, type Replicas } from '../core/replica';
+import { settled, useApp } from '../store';
+import type { Sharing } from '../store/db';
+import {
+  changeSharing,
+  exchange,
+  knowledge,
+  sweepDeleted,
+  wholes,
+  type Whole,
+} from '../store/sharing';
+import { openLine, type Line } from './line';
+import { replicasOf, tellingOf, type Message, type Summary } from './messages';
+import { ALONE, useMeeting } from './state';
+
+/** Greeted again after so long, ms; who was not heard for longer than twice that has gone. */
+const GREET_MS = 20_000;
+const GONE_MS = 2.5 * GREET_MS;
+/** What is changed here is told so soon, ms; where nobody is there, it is stamped so soon. */
+const TELL_MS = 30;
+const STAMP_MS = 2000;
+/** Records are told in messages of so many characters. */
+const PART = 1_000_000;
+/** Every so many records are measured for it. */
+const SAMPLED = 10;
+/** A device may come back for so long after a deletion, ms. */
+const REMEMBERED_MS = 90 * 86_400_000;
+/** When a device was met is written down no more often, ms. */
+const NOTED_MS = 600_000;
+/** Comparisons with one device in a row; after more, something cannot be joined. */
+const MOST_COMPARISONS = 8;
+/** A hand tells the others that it touched this device no more often, ms. */
+const TOUCHED_MS = 3000;
+
+const now = (): number => Date.now();
+const { getState, setState } = useMeeting;
+
+let line: Line | null = null;
+let telling: ReturnType<typeof setTimeout> | null = null;
+/** Comparisons since the two knew the same. */
+const compared = new Map<string, number>();
+
+/** Whether any other device can be heard. */
+const isTogether = (): boolean => Object.keys(getState().present).length > 0;
+
+export function summaryOf(): Summary {
+  const { household } = useApp.getState();
+  return {
+    batches: household?.batches.length ?? 0,
+    cooks: household?.cooks.length ?? 0,
+    jars: household?.jars.length ?? 0,
+    pots: household?.pots.map(({ name }) => name) ?? [],
+  };
+}
+
+/** Stamps what was changed here, joins what came in, and tells the others what they do not know yet. */
+async function join(incoming: Replicas): Promise<void> {
+  const met = await exchange(incoming);
+  if (!met) return;
+  if (met.isTaken === getState().isStuck) setState({ isStuck: !met.isTaken });
+  if (met.told.size > 0 && isTogether()) await line?.say({ is: 'change', of: tellingOf(met.told) });
+}
+
+async function greet(back: boolean): Promise<void> {
+  await join(new Map());
+  const known = await knowledge();
+  if (!known) return;
+  const heard = await line?.say({
+    is: 'hello',
+    all: known.all,
+    back,
+    summary: summaryOf(),
+    touchedMs: now() - getState().touchedMs,
+  });
+  if (heard === 0 && isTogether()) setState({ present: {} });
+}
+
+/** Tells a device whole records, in parts. */
+async function tellWholes(to: string, keys: readonly Key[]): Promise<void> {
+  const all = await wholes(keys);
+  // A part is far from the most that the relay takes, so that a few records may stand for all.
+  const some = all.filter((_, i) => i % SAMPLED === 0);
+  const each = JSON.stringify(some).length / Math.max(1, some.length);
+  const count = Math.max(1, Math.floor(PART / each));
+  const parts: (readonly Whole[])[] = [];
+  for (let i = 0; i < all.length; i += count) parts.push(all.slice(i, i + count));
+  await Promise.all(
+    parts.map((of, i) => line?.say({ is: 'wholes', to, of, rest: parts.length - 1 - i })),
+  );
+}
+
+/** Compares with a device that knows something else. */
+async function compare(to: string): Promise<void> {
+  const times = (compared.get(to) ?? 0) + 1;
+  compared.set(to, times);
+  if (times > MOST_COMPARISONS) return setState({ isStuck: true });
+  const known = await knowledge();
+  if (known) await line?.say({ is: 'digests', to, records: [...known.records] });
+}
+
+async function answerDigests(from: string, theirs: ReadonlyMap<Key, string>): Promise<void> {
+  const known = await knowledge();
+  if (!known) return;
+  const { records: mine } = known;
+  const other = (key: Key): boolean => mine.get(key) !== theirs.get(key);
+  const told = [...mine.keys()].filter(other);
+  const wanted = [...theirs.keys()].filter(other);
+  if (wanted.length > 0) await line?.say({ is: 'wants', to: from, keys: wanted });
+  if (told.length > 0) await tellWholes(from, told);
+}
+
+/** A device is there: it is shown, and written down when it was met. */
+function note({ from, ...message }: Message): void {
+  const { present, sharing } = getState();
+  const before = present[from.id];
+  const ago = message.is === 'hello' ? message.touchedMs : message.is === 'touched' ? 0 : undefined;
+  const touched = ago === undefined ? (before?.touchedMs ?? 0) : now() - ago;
+  setState({
+    present: { ...present, [from.id]: { name: from.name, heardMs: now(), touchedMs: touched } },
+  });
+  const known = sharing?.others.find(({ id }) => id === from.id);
+  const isNoted = known?.name === from.name && now() - Date.parse(known.met) < NOTED_MS;
+  // One that has not joined yet is none of the household.
+  if (isNoted || (message.is === 'hello' && message.all === '')) return;
+  const met = { ...from, met: new Date(now()).toISOString() };
+  void changeSharing(
+    (one) => one && { ...one, others: [...one.others.filter(({ id }) => id !== from.id), met] },
+  ).then((one) => setState({ sharing: one }));
+}
+
+async function hear(message: Message): Promise<void> {
+  const { sharing } = getState();
+  if (!sharing) return;
+  const { id } = message.from;
+  const isForMe = 'to' in message && message.to === sharing.device;
+  if (message.is === 'leaves') {
+    const { [id]: _, ...present } = getState().present;
+    return setState({ present });
+  }
+  note(message);
+  switch (message.is) {
+    case 'hello': {
+      if (!message.back) await greet(true);
+      if (message.all === '') return;
+      const known = await knowledge();
+      if (known?.all === message.all) compared.delete(id);
+      // One of the two begins.
+      else if (sharing.device > id) await compare(id);
+      return;
+    }
+    case 'digests':
+      return isForMe ? answerDigests(id, new Map(message.records)) : undefined;
+    case 'wants': {
+      if (!isForMe) return;
+      const known = message.keys ? null : await knowledge();
+      return tellWholes(id, message.keys ?? [...(known?.records.keys() ?? [])]);
+    }
+    case 'wholes': {
+      if (!isForMe) return;
+      await join(
+        new Map(message.of.map(({ key, record, stamps }) => [key, replicaOf(stamps, record)])),
+      );
+      // Whether the two know the same now is seen by the next greeting.
+      return message.rest === 0 ? greet(false) : undefined;
+    }
+    case 'change':
+      return join(replicasOf(message.of));
+    case 'touched':
+      return undefined;
+  }
+}
+
+/** Tells what was changed, soon. */
+function tellSoon(): void {
+  telling ??= setTimeout(
+    () => {
+      telling = null;
+      void settled()
+        .then(() => join(new Map()))
+        .catch(() => undefined);
+    },
+    isTogether() ? TELL_MS : STAMP_MS,
+  );
+}
+
+/** Whoever was not heard for long has gone. */
+function forgetGone(): void {
+  const { present } = getState();
+  const left = Object.entries(present).filter(([, { heardMs }]) => now() - heardMs < GONE_MS);
+  if (left.length < Object.keys(present).length) setState({ present: Object.fromEntries(left) });
+}
+
+/** A hand has touched this device. */
+export function touch(): void {
+  const was = getState().touchedMs;
+  const at = now();
+  if (at - was < TOUCHED_MS) return;
+  setState({ touchedMs: at });
+  if (isTogether()) void line?.say({ is: 'touched' });
+}
+
+/** Meets the other devices of a household. @returns what ends it */
+export function meet(sharing: Sharing): () => void {
+  setState(({ touchedMs }) => ({ ...ALONE, sharing, touchedMs, line: 'trying' }));
+  line = openLine(
+    sharing,
+    { id: sharing.device, name: sharing.name },
+    {
+      open: () => {
+        setState({ line: 'open' });
+        void greet(false).catch(() => undefined);
+      },
+      lost: () => setState({ line: 'trying', present: {} }),
+      hear: (message) => hear(message).catch(() => undefined),
+      unread: () => setState(({ unread }) => ({ unread: unread + 1 })),
+    },
+  );
+  void sweepDeleted(now() - REMEMBERED_MS).catch(() => undefined);
+  const greeting = setInterval(() => {
+    forgetGone();
+    void greet(false).catch(() => undefined);
+  }, GREET_MS);
+  const unsubscribe = useApp.subscribe((state, before) => {
+    if (state.household !== before.household) tellSoon();
+  });
+  const leaving = (): void => void line?.say({ is: 'leaves' });
+  addEventListener('pagehide', leaving);
+  return () => {
+    clearInterval(greeting);
+    unsubscribe();
+    removeEventListener('pagehide', leaving);
+    leaving();
+    line?.end();
+    line = null;
+    compared.clear();
+    setState(({ touchedMs }) => ({ ...ALONE, touchedMs }));
+  };
+}
