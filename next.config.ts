@@ -19,7 +19,9 @@ const config: NextConfig = {
   reactCompiler: true,
   poweredByHeader: false,
   // They start threads and connections of their own.
-  serverExternalPackages: ['piscina', 'undici'],
+  serverExternalPackages: ['piscina', 'undici', 'ioredis'],
+  // A server that needs no packages where it runs (docs/serving.md).
+  ...(process.env['RETORT_STANDALONE'] && { output: 'standalone' as const }),
   // While they are being written nothing that they have worked out is kept.
   env: { RETORT_MODELS: process.env.NODE_ENV === 'production' ? modelsOfThisBuild() : '' },
   // `npm run types` checks them, and so does `npm test`; once is enough.
@@ -27,6 +29,7 @@ const config: NextConfig = {
   // ES modules that Jest runs too, which wants them compiled.
   transpilePackages: [
     'nanoid',
+    '@noble/ciphers',
     'internmap',
     ...[
       'array',

@@ -40,22 +40,41 @@ export function ensureInstalled() {
 }
 
 const CHROMIUM = '/usr/bin/chromium';
+const REDIS = '/usr/bin/redis-server';
+
+const isRoot = () => process.getuid?.() === 0;
+
+/** Installs a package of Debian. @returns its exit code */
+function installed(name) {
+  console.log(`Installing ${name} (once)...`);
+  for (const args of [
+    ['update', '-qq'],
+    ['install', '-y', '-qq', '--no-install-recommends', name],
+  ]) {
+    const done = spawnSync('apt-get', args, { stdio: ['ignore', 'ignore', 'inherit'] });
+    if (done.status !== 0) return done.status ?? 1;
+  }
+  return 0;
+}
 
 /** Installs Debian's Chromium where it is missing and may be. */
 export function ensureChromium() {
   if (existsSync(CHROMIUM)) return;
-  if (process.getuid?.() !== 0) {
+  if (!isRoot()) {
     console.error(`${CHROMIUM} is missing: install Debian's package chromium.`);
     process.exit(1);
   }
-  console.log('Installing Chromium (once)...');
-  for (const args of [
-    ['update', '-qq'],
-    ['install', '-y', '-qq', '--no-install-recommends', 'chromium'],
-  ]) {
-    const done = spawnSync('apt-get', args, { stdio: ['ignore', 'ignore', 'inherit'] });
-    if (done.status !== 0) process.exit(done.status ?? 1);
-  }
+  const code = installed('chromium');
+  if (code !== 0) process.exit(code);
+}
+
+/** Installs Debian's Redis where it is missing and may be; without it the tests of several instances are left out. */
+export function ensureRedis() {
+  if (existsSync(REDIS)) return;
+  if (!isRoot() || installed('redis-server') !== 0)
+    console.log(
+      `${REDIS} is missing: what needs it is not tested. Debian's package is redis-server.`,
+    );
 }
 
 if (process.argv[1] === fileURLToPath(import.meta.url)) {

@@ -5,7 +5,7 @@
 import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
-import { ensureChromium, ensureInstalled, environment, ROOT, run } from './ensure.mjs';
+import { ensureChromium, ensureInstalled, ensureRedis, environment, ROOT, run } from './ensure.mjs';
 
 const REPORTS = path.join(ROOT, 'test-results');
 const JEST_REPORT = path.join(REPORTS, 'jest.json');
@@ -52,6 +52,7 @@ async function inOrder(stages) {
 
 ensureInstalled();
 ensureChromium();
+ensureRedis();
 rmSync(REPORTS, { recursive: true, force: true });
 mkdirSync(REPORTS);
 // Two things at a time: both cores of a small machine have work until all of it is done.

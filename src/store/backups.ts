@@ -3,7 +3,7 @@
  * within a bound; the newest always is.
  */
 import { nanoid } from 'nanoid';
-import { VERSION, type Bundle } from '../core/batch/schema';
+import { isFields, VERSION, type Bundle } from '../core/batch/schema';
 import { canonical, writeBundleInTurns } from '../formats/write';
 import { openAsItIs, type Backup, type Database } from './db';
 import { readCook, type KeptCook } from './keptCook';
@@ -77,11 +77,17 @@ function asFarAsKnown(record: KeptCook): unknown {
   }
 }
 
+/** Stores of backups, and of what is told to other devices. */
+const NOT_OF_THE_KITCHEN: readonly string[] = ['backups', 'stamps', 'edits'];
+
+/** The key to what the devices of a household say to each other stays on them. */
+const isSharing = (record: unknown): boolean => isFields(record) && record['key'] === 'sharing';
+
 /** Everything in a database as text, store by store: for a household that is no household any more. */
 async function rawOf(db: Database): Promise<string | null> {
-  const names = [...db.objectStoreNames].filter((name) => name !== 'backups');
-  const stores: Record<string, unknown> = {};
-  for (const name of names) stores[name] = await db.getAll(name);
+  const names = [...db.objectStoreNames].filter((name) => !NOT_OF_THE_KITCHEN.includes(name));
+  const stores: Record<string, readonly unknown[]> = {};
+  for (const name of names) stores[name] = (await db.getAll(name)).filter((one) => !isSharing(one));
   return Object.values(stores).every((list) => Array.isArray(list) && list.length === 0)
     ? null
     : `${JSON.stringify({ format: 'retort-records', stores }, null, 2)}\n`;
@@ -113,5 +119,19 @@ export async function readAsItIs(): Promise<string | null> {
     return await rawOf(db);
   } finally {
     db.close();
+  }
+}
+
+/** Backups of a database that did not open as a household, the newest first; none where they cannot be read. */
+export async function readBackups(): Promise<readonly Backup[]> {
+  try {
+    const db = await openAsItIs();
+    try {
+      return await listBackups(db);
+    } finally {
+      db.close();
+    }
+  } catch {
+    return [];
   }
 }

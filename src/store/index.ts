@@ -1,5 +1,5 @@
 export { change, changeQuietly, changeWithBackup, dismissNotice, say } from './actions';
-export { readAsItIs } from './backups';
+export { readAsItIs, readBackups } from './backups';
 export { begin, goOnWithout, start, startOver } from './connection';
 export { backups, forgetAside, setAside } from './putBy';
 export { keepAgain, settled } from './writing';

@@ -141,8 +141,9 @@ export function messageIn(value: unknown): Message | null {
   const { is, id, from } = value;
   const isSaid =
     isText(id) && isFields(from) && isText(from['id']) && isText(from['name']) && isText(is);
-  const holds = isSaid
-    ? (HOLDS as Record<string, (typeof HOLDS)['hello'] | undefined>)[is]
-    : undefined;
+  const holds =
+    isSaid && Object.hasOwn(HOLDS, is)
+      ? (HOLDS as Record<string, (typeof HOLDS)['hello']>)[is]
+      : undefined;
   return holds?.(value) ? (value as unknown as Message) : null;
 }

@@ -1,16 +1,8 @@
-export { BEFORE_ALL, isStamp, laterOf, msOf, nextStamp, type Stamp } from './stamp';
+export { BEFORE_ALL, isStamp, laterOf, nextStamp, type Stamp } from './stamp';
 export { keyOf, keysOf } from './keys';
-export { changed, join, recordIn, swept, type Edit, type Replica, type Taken } from './replica';
+export { swept, type Edit, type Replica, type Taken } from './replica';
 export { digestOf, replicaOf, stampsOf, type Stamps } from './stamps';
-export {
-  editsOf,
-  isKey,
-  recordsOf,
-  settled,
-  withRecords,
-  type Key,
-  type RecordEdit,
-} from './household';
+export { editsOf, isKey, recordsOf, withRecords, type Key, type RecordEdit } from './household';
 export {
   joined,
   stamped,

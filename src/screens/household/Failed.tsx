@@ -1,5 +1,6 @@
-import { useState } from 'react';
-import { goOnWithout, readAsItIs, useApp } from '@/store';
+import { useEffect, useState } from 'react';
+import { dateAndTime } from '@/session/clockText';
+import { goOnWithout, readAsItIs, readBackups, useApp, type Backup } from '@/store';
 import { Button } from '@/ui/Button';
 import { download } from '@/ui/files/download';
 
@@ -27,6 +28,39 @@ function AsItIs() {
   );
 }
 
+/** Backups that can still be read, each to be saved as a file. */
+function Backups() {
+  const [kept, setKept] = useState<readonly Backup[]>([]);
+  useEffect(() => {
+    void readBackups().then(setKept);
+  }, []);
+  if (kept.length === 0) return null;
+  return (
+    <section aria-labelledby="backups" className="mt-8">
+      <h2 id="backups" className="text-lg font-semibold">
+        Backups that are here
+      </h2>
+      <ul className="mt-2 divide-y divide-hairline">
+        {kept.map(({ id, at, why, text }) => (
+          <li key={id} className="flex flex-wrap items-center gap-x-3 py-1.5">
+            <span className="min-w-0 flex-1 basis-56">
+              <b className="font-semibold">{dateAndTime(new Date(at))}</b>
+              <span className="block text-small text-quiet">{why}</span>
+            </span>
+            <Button
+              look="quiet"
+              aria-label={`Save the backup of ${dateAndTime(new Date(at))} as a file`}
+              onClick={() => download(`retort-${at.slice(0, 10)}.json`, text)}
+            >
+              As a file
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
 /** The storage did not open: why, and the ways on. */
 export function Failed() {
   const newer = useApp((s) => s.trouble?.kind === 'newer');
@@ -49,6 +83,7 @@ export function Failed() {
           Go on without saving
         </Button>
       </div>
+      <Backups />
     </main>
   );
 }

@@ -5,28 +5,10 @@ import type { Batch, Kitchen, Pot } from '@/core/batch/schema';
 import { carriedOf, MOST_LINK, writeCarried } from '@/formats/carry';
 import { writeBundle } from '@/formats';
 import { Button } from '@/ui/Button';
-import { download } from '@/ui/files/download';
+import { shareFile } from '@/ui/files/shareFile';
 import { Code } from '@/ui/link/Code';
 import { CopyLink } from '@/ui/link/CopyLink';
 import { Sheet } from '@/ui/Sheet';
-
-/** Hands the file to whatever the device shares with; where it shares nothing, it is saved. */
-async function share(batch: Batch, text: string): Promise<void> {
-  const name = `${batch.name}.json`;
-  const file = new File([text], name, { type: 'application/json' });
-  const able = typeof navigator.canShare === 'function' && navigator.canShare({ files: [file] });
-  if (!able) {
-    download(name, text, 'application/json');
-    return;
-  }
-  try {
-    await navigator.share({ files: [file], title: batch.name });
-  } catch (error) {
-    // Who closes the sheet of sharing wants nothing.
-    if (!(error instanceof DOMException && error.name === 'AbortError'))
-      download(name, text, 'application/json');
-  }
-}
 
 /** A batch for another device: a code with all of it in its link, or a file. */
 export function PhoneSheet({
@@ -63,7 +45,7 @@ export function PhoneSheet({
             Close
           </Button>
           {fits && <CopyLink link={link} />}
-          <Button look="copper" onClick={() => void share(batch, writeBundle(carried))}>
+          <Button look="copper" onClick={() => void shareFile(batch.name, writeBundle(carried))}>
             As a file
           </Button>
         </>

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { writeBundle } from '@/formats';
 import { leave, linkOf, rename, share, useMeeting } from '@/sync';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/forms/Field';
@@ -9,6 +10,8 @@ import { CopyLink } from '@/ui/link/CopyLink';
 import { LinkField } from '@/ui/link/LinkField';
 import { deviceName } from '@/ui/link/deviceName';
 import { PlainHttp } from '@/ui/link/PlainHttp';
+import { shareFile } from '@/ui/files/shareFile';
+import { useHousehold } from '@/ui/household';
 import { Sheet } from '@/ui/Sheet';
 
 const LONGEST_NAME = 40;
@@ -19,6 +22,7 @@ const isHereOnly = (): boolean => /^(?:localhost|127\.|\[::1\])/.test(location.h
 /** The code by which another device joins, this device's name, and the way out. */
 export function DeviceSheet({ onClose }: { readonly onClose: () => void }) {
   const { sharing, present } = useMeeting();
+  const household = useHousehold();
   const [name, setName] = useState(() => sharing?.name ?? deviceName());
   const [failed, setFailed] = useState(false);
   const [leaving, setLeaving] = useState(false);
@@ -113,6 +117,16 @@ export function DeviceSheet({ onClose }: { readonly onClose: () => void }) {
           </p>
         </>
       )}
+      <p className="text-small text-quiet">
+        Devices that never reach one server together share by a file: bring it in there, and merge.{' '}
+        <button
+          type="button"
+          className="min-h-6 text-cobalt underline underline-offset-4"
+          onClick={() => void shareFile('Retort kitchen', writeBundle(household))}
+        >
+          Share it as a file
+        </button>
+      </p>
       <PlainHttp />
     </Sheet>
   );
