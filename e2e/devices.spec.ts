@@ -77,6 +77,11 @@ test('a plan of the desk is cooked by the phone, and each sees what the other do
   await context.setOffline(false);
   await expect(page.getByRole('checkbox').nth(2)).toBeChecked();
   await expect(ticks.nth(3)).toBeChecked();
+
+  // A second tab of the desk knows who is there, though the first one meets them.
+  const tab = await page.context().newPage();
+  await tab.goto('/kitchen');
+  await expect(tab.getByRole('region', { name: 'Devices' })).toContainText('Phonehere now');
   await context.close();
 });
 

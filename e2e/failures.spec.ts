@@ -42,8 +42,14 @@ test('a database of a newer version is left alone, and given as a file', async (
         const request = indexedDB.open('retort', 9900);
         request.onerror = () => failed(new Error('not opened'));
         request.onsuccess = () => {
-          request.result.close();
-          done();
+          const writing = request.result.transaction('backups', 'readwrite');
+          const text = 'The kitchen of yesterday';
+          const at = '2026-11-23T10:00:00.000Z';
+          writing.objectStore('backups').put({ id: 'x', at, why: 'before a test', text });
+          writing.oncomplete = () => {
+            request.result.close();
+            done();
+          };
         };
       }),
   );
@@ -51,6 +57,9 @@ test('a database of a newer version is left alone, and given as a file', async (
   await expect(
     page.getByRole('heading', { name: 'A newer version of Retort was used here' }),
   ).toBeVisible();
+  const backup = page.waitForEvent('download');
+  await page.getByRole('button', { name: /^Save the backup of/ }).click();
+  expect(readFileSync(await (await backup).path(), 'utf8')).toBe('The kitchen of yesterday');
   await accessible(page);
   const saved = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save what is there to a file' }).click();

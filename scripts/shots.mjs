@@ -1,5 +1,5 @@
 /** Builds Retort, starts it with the sample kitchen and takes the pictures of docs/screenshots. */
-/* global indexedDB, IDBFactory, DOMException */
+/* global indexedDB, IDBFactory, DOMException, navigator */
 import { spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
@@ -59,6 +59,54 @@ async function shot(name, prepare, size = { width: 1280, height: 800 }) {
   await page.locator('.animate-pulse').first().waitFor({ state: 'detached' });
   await page.screenshot({ path: path.join(OUT, `${name}.png`) });
   await context.close();
+  console.log(name);
+}
+
+/** Shares the kitchen of a desk. @returns the link by which a phone joins */
+async function shared(page) {
+  await page.goto(`${home}/kitchen`);
+  await page.getByRole('button', { name: 'Use it on another device' }).click();
+  await page.getByLabel('Name of this device').fill('Desk');
+  await page.getByRole('button', { name: 'Show the code' }).click();
+  await page.getByRole('button', { name: 'Copy the link' }).click();
+  return page.evaluate(() => navigator.clipboard.readText());
+}
+
+/** A desk and a phone in one picture. Their clocks are the machine's own, since they talk to each other. */
+async function sides(name, prepare) {
+  if (wanted.length > 0 && !wanted.includes(name)) return;
+  const sizes = [
+    { width: 1280, height: 800 },
+    { width: 390, height: 800 },
+  ];
+  const contexts = await Promise.all(
+    sizes.map((viewport, i) =>
+      browser.newContext({
+        viewport,
+        locale: 'en-GB',
+        timezoneId: 'Europe/London',
+        permissions: ['clipboard-read', 'clipboard-write'],
+        ...(i === 1 && { userAgent: 'Android Mobile' }),
+      }),
+    ),
+  );
+  const pages = await Promise.all(contexts.map((context) => context.newPage()));
+  await prepare(...pages);
+  const pictures = [];
+  for (const page of pages) {
+    await page.bringToFront();
+    await page.locator('.animate-pulse').first().waitFor({ state: 'detached' });
+    pictures.push((await page.screenshot()).toString('base64'));
+  }
+  const both = await browser.newPage({ viewport: { width: 1694, height: 800 } });
+  await both.setContent(
+    `<body style="margin:0;display:flex;gap:24px;background:#8a8378">${pictures
+      .map((one) => `<img alt="" src="data:image/png;base64,${one}">`)
+      .join('')}</body>`,
+  );
+  await both.screenshot({ path: path.join(OUT, `${name}.png`) });
+  await both.close();
+  for (const context of contexts) await context.close();
   console.log(name);
 }
 
@@ -130,30 +178,6 @@ try {
     },
     PHONE,
   );
-  await shot('stove-evening', async (page) => {
-    await page.goto(`${home}/bench/b7`);
-    await page.getByLabel('Put in').fill('rice apart, 18 min');
-    await page.getByLabel('Put in').press('Enter');
-    await page.getByRole('list', { name: 'Alongside' }).waitFor();
-    for (const id of ['b7', 'b8']) {
-      await page.goto(`${home}/bench/${id}`);
-      await page
-        .getByText(/usually/)
-        .first()
-        .waitFor();
-      await page.getByRole('button', { name: 'Start cooking' }).click();
-      await page.clock.runFor('02:00');
-      await page.getByRole('button', { name: 'Lid locked' }).click();
-    }
-    await page.clock.runFor('23:00');
-    await page.getByRole('button', { name: 'At pressure' }).click();
-    // The flame is to be off for long, and the rice is to be on.
-    await page.clock.runFor('52:00');
-    await page
-      .getByRole('region', { name: 'Ready at' })
-      .getByText(/usually/)
-      .waitFor();
-  });
   const drill = async (page) => {
     await bench('b7')(page);
     await page.getByRole('button', { name: 'More' }).click();
@@ -199,20 +223,6 @@ try {
     }
     await page.getByRole('list', { name: 'Ways to thicken' }).waitFor();
     await page.clock.runFor(500);
-  });
-  await shot('cooling', async (page) => {
-    await opened(page);
-    await page.getByRole('button', { name: '6 servings', exact: true }).click();
-    await page.getByRole('button', { name: 'Cool it this way' }).click();
-    await page.getByRole('button', { name: 'Write it in the log' }).click();
-    await page.getByRole('link', { name: 'Larder', exact: true }).click();
-    await page.getByTestId('judgement').waitFor();
-    await page.clock.runFor('28:00');
-    await page.getByLabel(/Its middle reads/).fill('41');
-    await page.getByRole('button', { name: 'Read just now' }).click();
-    await page.getByText('41 °C', { exact: true }).waitFor();
-    await page.getByRole('list', { name: 'The next days' }).waitFor();
-    await page.clock.runFor(1000);
   });
   await shot('larder', async (page) => {
     await page.goto(`${home}/larder`);
@@ -297,6 +307,27 @@ try {
     await page.goto(`${home}/take#${code}`);
     await page.getByRole('list', { name: 'What differs' }).waitFor();
     await page.clock.runFor(1000);
+  });
+  await sides('devices', async (desk, phone) => {
+    await phone.goto(await shared(desk));
+    await phone.getByRole('heading', { name: 'The kitchen on Desk' }).waitFor();
+  });
+  await sides('two-sides', async (desk, phone) => {
+    await phone.goto(await shared(desk));
+    await phone.getByRole('button', { name: 'Join this kitchen' }).click();
+    await phone.waitForURL(`${home}/`);
+    await phone.goto(`${home}/bench/b7`);
+    await phone
+      .getByText(/usually/)
+      .first()
+      .waitFor();
+    await phone.getByRole('button', { name: 'Start cooking' }).click();
+    await phone.waitForURL(/\/stove\//);
+    await desk.goto(phone.url());
+    await phone.getByRole('checkbox').first().check();
+    await desk.locator('input[type=checkbox]:checked').waitFor();
+    await phone.getByRole('button', { name: 'Lid locked' }).click();
+    await desk.getByRole('button', { name: 'At pressure' }).waitFor();
   });
   await shot('gate', async (page) => {
     await page.goto(`${home}/bench/b4`);

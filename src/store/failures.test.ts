@@ -70,12 +70,14 @@ describe('a database that does not open', () => {
     const before = await page();
     await before.app.start(SAMPLE, NOW);
     await before.app.settled();
+    await before.app.changeWithBackup('before a test', NOW(), (bundle) => bundle);
     const newer = await openDB(DB_NAME, DB_VERSION + 300);
     const { app, state } = await page();
     await app.start(SAMPLE, NOW);
     expect(state()).toMatchObject({ status: 'failed', trouble: { kind: 'newer' } });
     const kept = readBundle((await app.readAsItIs()) ?? '');
     expect(kept).toMatchObject({ ok: true, bundle: { batches: [{ name: REFERENCE.name }] } });
+    expect((await app.readBackups()).map(({ why }) => why)).toEqual(['before a test']);
     await app.goOnWithout();
     expect(state()).toMatchObject({ status: 'ready', trouble: { kind: 'memory' } });
     newer.close();

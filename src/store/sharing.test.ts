@@ -1,6 +1,7 @@
 /** One household on several devices: each has a database of its own, and hears what the others changed. */
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
+import { openDB } from 'idb';
 import { changeItem } from '../core/batch/plan';
 import type { Bundle } from '../core/batch/schema';
 import { importBundle } from '../formats';
@@ -232,6 +233,21 @@ describe('200 pairs of changes at once', () => {
         expect([batch?.name, batch?.servings]).toEqual([`Name ${i}`, i + 1]);
       }
     }
+  });
+});
+
+describe('the key to what devices say', () => {
+  it('is in no file, neither of a whole kitchen nor of a broken one', async () => {
+    const desk = await device(HOME);
+    await desk.changeSharing(() => sharing('desk'));
+    await change(desk, rename('b2', 'Renamed'));
+    expect(await desk.readAsItIs()).not.toContain('secret');
+    const db = await openDB('retort');
+    await db.delete('household', 'household');
+    db.close();
+    const found = await desk.readAsItIs();
+    expect(found).toContain('Renamed');
+    expect(found).not.toContain('secret');
   });
 });
 

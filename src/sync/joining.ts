@@ -8,6 +8,9 @@ import { openLine, type Line } from './line';
 import type { Summary } from './messages';
 import { startMeeting, stopMeeting } from './tabs';
 
+/** Nothing more comes after so long, ms. */
+const PATIENCE_MS = 30_000;
+
 /** The kitchen that a code leads to, as one of its devices tells of it. */
 export interface Host {
   readonly id: string;
@@ -39,8 +42,17 @@ export function lookFor(
   events: JoinEvents,
 ): Joining {
   let line: Line | null = null;
-  let taken: { readonly of: Whole[]; readonly done: (all: readonly Whole[]) => void } | null = null;
+  let taken: {
+    readonly of: Whole[];
+    readonly done: (all: readonly Whole[]) => void;
+    readonly fail: (error: Error) => void;
+  } | null = null;
   let parts = 0;
+  let patience: ReturnType<typeof setTimeout> | undefined;
+  const wait = (): void => {
+    clearTimeout(patience);
+    patience = setTimeout(() => taken?.fail(new Error('nothing more came')), PATIENCE_MS);
+  };
   line = openLine(
     code,
     { id: me, name },
@@ -56,18 +68,25 @@ export function lookFor(
         taken.of.push(...message.of);
         parts++;
         events.part(parts, parts + message.rest);
-        if (message.rest === 0) taken.done(taken.of);
+        wait();
+        if (message.rest > 0) return;
+        clearTimeout(patience);
+        taken.done(taken.of);
       },
     },
   );
   return {
     take: (host) =>
-      new Promise((done) => {
-        taken = { of: [], done };
+      new Promise((done, fail) => {
+        taken = { of: [], done, fail };
         parts = 0;
+        wait();
         void line?.say({ is: 'wants', to: host.id, keys: null });
       }),
-    end: () => line?.end(),
+    end: () => {
+      clearTimeout(patience);
+      line?.end();
+    },
   };
 }
 

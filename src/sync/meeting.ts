@@ -22,7 +22,7 @@ import { ALONE, useMeeting } from './state';
 const GREET_MS = 20_000;
 const GONE_MS = 2.5 * GREET_MS;
 /** What is changed here is told so soon, ms; where nobody is there, it is stamped so soon. */
-const TELL_MS = 30;
+const TELL_MS = 120;
 const STAMP_MS = 2000;
 /** Records are told in messages of so many characters. */
 const PART = 1_000_000;
@@ -114,6 +114,11 @@ async function answerDigests(from: string, theirs: ReadonlyMap<Key, string>): Pr
   if (told.length > 0) await tellWholes(from, told);
 }
 
+/** Whether it is said by a device that only looks, and has not joined yet. */
+const isLooking = (message: Message): boolean =>
+  (message.is === 'hello' && message.all === '') ||
+  (message.is === 'wants' && message.keys === null);
+
 /** A device is there: it is shown, and written down when it was met. */
 function note({ from, ...message }: Message): void {
   const { present, sharing } = getState();
@@ -125,8 +130,7 @@ function note({ from, ...message }: Message): void {
   });
   const known = sharing?.others.find(({ id }) => id === from.id);
   const isNoted = known?.name === from.name && now() - Date.parse(known.met) < NOTED_MS;
-  // One that has not joined yet is none of the household.
-  if (isNoted || (message.is === 'hello' && message.all === '')) return;
+  if (isNoted) return;
   const met = { ...from, met: new Date(now()).toISOString() };
   void changeSharing(
     (one) => one && { ...one, others: [...one.others.filter(({ id }) => id !== from.id), met] },
@@ -142,7 +146,7 @@ async function hear(message: Message): Promise<void> {
     const { [id]: _, ...present } = getState().present;
     return setState({ present });
   }
-  note(message);
+  if (!isLooking(message)) note(message);
   switch (message.is) {
     case 'hello': {
       if (!message.back) await greet(true);
@@ -223,7 +227,8 @@ export function meet(sharing: Sharing): () => void {
   void sweepDeleted(now() - REMEMBERED_MS).catch(() => undefined);
   const greeting = setInterval(() => {
     forgetGone();
-    void greet(false).catch(() => undefined);
+    // Whoever comes greets first.
+    if (isTogether()) void greet(false).catch(() => undefined);
   }, GREET_MS);
   const unsubscribe = useApp.subscribe((state, before) => {
     if (state.household !== before.household) tellSoon();

@@ -1,9 +1,11 @@
 /**
  * Messages sealed by the devices: XChaCha20-Poly1305 (draft-irtf-cfrg-xchacha-03; RFC 8439 for its parts; from memory) as
  * `@noble/ciphers` has it, which needs no secure context. The room is sealed in, so that no message can be moved to
- * another; the nonce is new at each, and stands before it.
+ * another, and so is the version of the records: another version of Retort opens none of it. The nonce is new at each,
+ * and stands before it.
  */
 import { xchacha20poly1305 } from '@noble/ciphers/chacha.js';
+import { VERSION } from '../core/batch/schema';
 import { fromLetters, packed, toLetters, unpacked } from '../formats/packed';
 import type { Code } from './code';
 
@@ -12,7 +14,7 @@ const NONCE_BYTES = 24;
 const MOST_TEXT = 16_000_000;
 
 const cipher = ({ room, secret }: Code, nonce: Uint8Array) =>
-  xchacha20poly1305(fromLetters(secret), nonce, new TextEncoder().encode(room));
+  xchacha20poly1305(fromLetters(secret), nonce, new TextEncoder().encode(`${room} ${VERSION}`));
 
 /** A value, sealed, in the letters of a link. */
 export async function seal(code: Code, value: unknown): Promise<string> {

@@ -62,7 +62,7 @@ export function JoinScreen() {
           {isLost
             ? 'The server is not reached. It is tried again.'
             : isUnread
-              ? 'Someone is there, but this code does not open what they say. Read the code on the other device once more.'
+              ? 'Someone is there, but this code does not open what they say. Read the code on the other device once more, and reload both pages so that they are of one version.'
               : 'Looking for the other device. Leave Retort open there.'}
         </p>
       )}
@@ -79,7 +79,7 @@ export function JoinScreen() {
               ? 'This device leaves the devices that it has now. Its own plans, cooks and jars come along.'
               : own
                 ? `Your own come along: ${counted(own.batches.length, 'plan', 'plans')}, ${counted(own.cooks.length, 'cook', 'cooks')} and ${counted(own.jars.length, 'jar', 'jars')}. Where both have the same, that of ${host.name} stands, and so do its kitchen settings.`
-                : 'Nothing of yours is on this device yet, so all of it comes here.'}{' '}
+                : 'Nothing of yours is on this device yet, so everything comes here.'}{' '}
             {own && 'A backup of what is here is kept first.'}
           </p>
           <Field
@@ -105,7 +105,7 @@ export function JoinScreen() {
           </div>
           {step === 'failed' && (
             <p role="alert" className="text-rust">
-              It could not be kept here. Nothing has changed; try again.
+              It did not come whole, or could not be kept here. Nothing has changed; try again.
             </p>
           )}
         </>

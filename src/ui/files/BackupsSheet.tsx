@@ -14,6 +14,7 @@ import { readFileAway } from '@/workers';
 export function BackupsSheet({ onClose }: { readonly onClose: () => void }) {
   const clock = useClock();
   const [kept, setKept] = useState<readonly Backup[] | null>(null);
+  const isShared = useApp((s) => s.isShared);
   const [said, setSaid] = useState<string | null>(null);
   useEffect(() => {
     backups().then(setKept, () => setKept([]));
@@ -56,6 +57,12 @@ export function BackupsSheet({ onClose }: { readonly onClose: () => void }) {
         This browser keeps a backup of the last seven days with changes, each as the day began, and
         of the last five times something was replaced. A file of your own is safer.
       </p>
+      {isShared && (
+        <p>
+          This kitchen is on other devices too: what you bring back comes to them, and what it
+          replaces goes from them.
+        </p>
+      )}
       {said && (
         <p role="alert" className="font-semibold text-rust">
           {said}

@@ -90,7 +90,7 @@ export function DeviceSheet({ onClose }: { readonly onClose: () => void }) {
       {!link && (
         <p>
           You get a code for the other device. There it shows this kitchen first, and joins when you
-          say so. From then on both keep all of it: plans, cooks, the log and the jars.
+          say so. From then on both have the same: plans, cooks, the log and the jars.
         </p>
       )}
       {link && (

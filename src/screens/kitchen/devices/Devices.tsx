@@ -27,8 +27,8 @@ export function Devices() {
       {isAlone ? (
         <>
           <p className="mt-2 text-small text-quiet">
-            This kitchen is on this device alone. Plan here and cook by your phone: both keep all of
-            it, and each sees what the other does.
+            This kitchen is on this device alone. Plan here and cook by your phone: both have the
+            same, and each sees what the other does.
           </p>
           <Button className="mt-3" onClick={() => setOpen(true)}>
             Use it on another device
@@ -65,8 +65,8 @@ export function Devices() {
           )}
           {unread > 0 && (
             <p className="mt-2 text-small text-quiet">
-              {unread} {unread === 1 ? 'message was' : 'messages were'} not of this household, or
-              came twice, and {unread === 1 ? 'was' : 'were'} dropped.
+              Dropped, since it came twice or is of another household or version of Retort: {unread}{' '}
+              {unread === 1 ? 'message' : 'messages'}.
             </p>
           )}
         </>
