@@ -327,6 +327,7 @@ try {
     await phone.getByRole('checkbox').first().check();
     await desk.locator('input[type=checkbox]:checked').waitFor();
     await phone.getByRole('button', { name: 'Lid locked' }).click();
+    await phone.getByRole('button', { name: 'Everything is in' }).click();
     await desk.getByRole('button', { name: 'At pressure' }).waitFor();
   });
   await shot('gate', async (page) => {
