@@ -1,5 +1,5 @@
 import type { Browser, BrowserContext, Page } from '@playwright/test';
-import { DEMO } from '../playwright.config';
+import { BARE, DEMO } from '../playwright.config';
 import { accessible, expect, test } from './fixtures';
 
 /** Another device: a browser of its own. */
@@ -15,8 +15,8 @@ async function device(browser: Browser): Promise<BrowserContext> {
 }
 
 /** Shares the kitchen of a page. @returns the link by which others join */
-async function shared(page: Page, name: string): Promise<string> {
-  await page.goto('/kitchen');
+async function shared(page: Page, name: string, home = DEMO): Promise<string> {
+  await page.goto(`${home}/kitchen`);
   await page.getByRole('button', { name: 'Use it on another device' }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('Name of this device').fill(name);
@@ -111,6 +111,26 @@ test('a device with a kitchen of its own brings it along, and leaves again', asy
   await phone.getByRole('button', { name: 'Leave the others' }).click();
   await phone.getByRole('button', { name: 'Leave them' }).click();
   await expect(phone.getByRole('button', { name: 'Use it on another device' })).toBeVisible();
+  await context.close();
+});
+
+test('a phone without any kitchen has one when it joins', async ({ page, browser }) => {
+  await page.goto(BARE);
+  await page.getByRole('button', { name: 'Open the sample kitchen' }).click();
+  await expect(page.getByRole('list', { name: 'Planned batches' })).toBeVisible();
+  const link = await shared(page, 'Desk', BARE);
+  const context = await device(browser);
+  const phone = await context.newPage();
+  await phone.goto(link);
+  await phone.getByRole('button', { name: 'Join this kitchen' }).click();
+  await phone.waitForURL(`${BARE}/`);
+  await expect(phone.getByRole('list', { name: 'Planned batches' })).toContainText(
+    'Fish-frame fumet',
+  );
+  await phone.reload();
+  await expect(phone.getByRole('list', { name: 'Planned batches' })).toContainText(
+    'Fish-frame fumet',
+  );
   await context.close();
 });
 

@@ -1,7 +1,12 @@
 import type { BrowserContext, Locator, Page } from '@playwright/test';
 
+/** Waits until a handle can be dragged: the code for it comes after the page. */
+const drags = (handle: Locator): Promise<void> =>
+  handle.locator('xpath=ancestor-or-self::*[@data-drags]').first().waitFor({ state: 'attached' });
+
 /** Drags a handle sideways by the real mouse, in steps as a hand does. */
 export async function drag(page: Page, handle: Locator, dx: number): Promise<void> {
+  await drags(handle);
   const box = await handle.boundingBox();
   if (!box) throw new Error('nothing to drag');
   const x = box.x + box.width / 2;
@@ -21,6 +26,7 @@ export async function touch(
   dx: number,
   dy: number,
 ): Promise<void> {
+  await drags(handle);
   const session = await context.newCDPSession(page);
   await handle.scrollIntoViewIfNeeded();
   const box = await handle.boundingBox();

@@ -17,6 +17,7 @@ const PAGES = [
   '/log/_',
   '/kitchen',
   '/take',
+  '/join',
 ];
 const SHOWN = ['/manifest.webmanifest', '/icon.svg'];
 

@@ -120,6 +120,22 @@ describe('a device that joins', () => {
     ]);
   });
 
+  it('has one where it had none before', async () => {
+    const desk = await device(HOME);
+    await desk.changeSharing(() => sharing('desk'));
+    indexedDB = new IDBFactory();
+    jest.resetModules();
+    const phone: App = { ...(await import('.')), ...(await import('./sharing')) };
+    await phone.start(null, () => AT);
+    expect(phone.useApp.getState().status).toBe('new');
+    await phone.joinHousehold(await everything(desk), sharing('phone'), null);
+    expect(phone.useApp.getState()).toMatchObject({ status: 'ready', isShared: true });
+    expect(home(phone)).toEqual(home(desk));
+    await change(phone, rename('b2', 'By the phone'));
+    await tell(phone, desk);
+    expect(names(desk)).toContain('By the phone');
+  });
+
   it('brings its own along where it has some', async () => {
     const own = { ...HOUSEHOLD, batches: [{ ...REFERENCE, id: 'own', name: 'My own' }] };
     const [desk, phone] = await two(own, (theirs) => importBundle(theirs, own, 'merge'));

@@ -5,7 +5,7 @@
  */
 import MurmurHash3 from 'imurmurhash';
 import { changeProblems } from '../core/batch/household';
-import type { Bundle } from '../core/batch/schema';
+import { VERSION, type Bundle } from '../core/batch/schema';
 import {
   BEFORE_ALL,
   digestOf,
@@ -33,7 +33,7 @@ import { takeIn, tellTabs } from './others';
 import { readSince } from './catchUp';
 import { AT_A_TIME } from './pages';
 import { putBy } from './putBy';
-import { readAll, sharingOf, type Kept, type Writing } from './reading';
+import { readAll, sharingOf, stampOf, type Kept, type Writing } from './reading';
 import { following, inOne, type Asked } from './repository';
 import { useApp } from './state';
 import { settled } from './writing';
@@ -86,18 +86,18 @@ async function putAll(tx: Writing, asked: Asked, stamps: ReadonlyMap<Key, Stamps
 async function putHousehold(
   tx: Writing,
   asked: Asked,
-  before: Kept,
+  before: Kept | null,
   bundle: Bundle,
   isShared: boolean,
 ): Promise<Kept> {
-  const changes = [...changesOf(before.bundle, bundle)];
+  const changes = [...changesOf(before?.bundle ?? null, bundle)];
   const list = named(changes);
   // Whether it is shared is read with the household's own record.
   const { stamp, mark } = following(
     tx,
-    before.stamp,
+    before?.stamp ?? (await stampOf(tx)),
     asked,
-    isShared === before.isShared ? list : list && { ...list, household: true },
+    isShared === before?.isShared ? list : list && { ...list, household: true },
   );
   for (const change of changes) {
     asked.push(writeChange(tx, change));
@@ -271,6 +271,19 @@ export function changeSharing(
   });
 }
 
+/** The household of all records of another device. @throws where it has no kitchen or no pot */
+function householdOfAll(all: readonly Whole[]): Bundle {
+  const records = new Map(all.map(({ key, record }) => [key, record]));
+  const kitchen = all.find(({ key }) => key === 'kitchen/')?.record as
+    | Bundle['kitchen']
+    | undefined;
+  if (!kitchen) throw new Error('the household has no kitchen');
+  const lists = { pots: [], foods: [], batches: [], cooks: [], jars: [], bag: [] };
+  const theirs = withRecords({ format: 'retort', version: VERSION, kitchen, ...lists }, records);
+  if (theirs.pots.length === 0) throw new Error('the household has no pot');
+  return theirs;
+}
+
 /**
  * Takes a household that another device shares in the place of this one, or with it.
  *
@@ -288,14 +301,11 @@ export async function joinHousehold(
   await inTurn(async () => {
     const database = databaseOf(connected());
     const base = writtenOf(connected());
-    if (!database || !base) return;
-    const theirs = withRecords(
-      { ...base.bundle, pots: [], foods: [], batches: [], cooks: [], jars: [], bag: [] },
-      new Map(all.map(({ key, record }) => [key, record])),
-    );
+    if (!database) throw new Error('this browser keeps nothing');
+    const theirs = householdOfAll(all);
     const after = mine ? mine(theirs) : theirs;
     const kept = await inOne(database, async (tx, asked) => {
-      const now = await current(tx, base);
+      const now = base && (await current(tx, base));
       asked.push(tx.objectStore('household').put(sharing));
       asked.push(tx.objectStore('stamps').clear(), tx.objectStore('edits').clear());
       const stamps = all.flatMap(({ key, stamps: own }) => (own ? [[key, own] as const] : []));

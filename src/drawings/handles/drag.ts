@@ -5,7 +5,7 @@ import { useEffect, useRef, type RefObject } from 'react';
 const COMMON = { filterTaps: true, pointer: { keys: false } } as const satisfies UserDragConfig;
 
 /**
- * Lets an element be dragged. The code for it is loaded once the page stands.
+ * Lets an element be dragged. The code for it is loaded once the page stands; `data-drags` tells that it is there.
  *
  * @param axis of the drag; both where it is missing
  */
@@ -23,9 +23,14 @@ export function useDragOn(
     let isGone = false;
     const handler: Handler<'drag'> = (state) => latest.current(state);
     void import('@use-gesture/vanilla').then(({ DragGesture }) => {
-      if (isGone || !ref.current) return;
-      const gesture = new DragGesture(ref.current, handler, { ...COMMON, ...(axis && { axis }) });
-      end = () => gesture.destroy();
+      const element = ref.current;
+      if (isGone || !element) return;
+      const gesture = new DragGesture(element, handler, { ...COMMON, ...(axis && { axis }) });
+      element.dataset['drags'] = '';
+      end = () => {
+        gesture.destroy();
+        delete element.dataset['drags'];
+      };
     });
     return () => {
       isGone = true;

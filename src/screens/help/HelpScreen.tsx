@@ -73,6 +73,21 @@ export function HelpScreen() {
         </dl>
         {terms.length === 0 && <p className="mt-3">No word like that.</p>}
       </section>
+      <section id="http" aria-labelledby="at-home" className="space-y-2 text-body">
+        <h2 id="at-home" className="figure text-2xl">
+          Retort at home
+        </h2>
+        <p>
+          Devices meet where they open Retort from one server: a computer at home, or a host on the
+          web. Opened by plain http, such as http://192.168.1.20:3000, a browser gives the page
+          less: the screen may go dark while you cook, nothing notifies you while the page is
+          hidden, and without the server it does not open.
+        </p>
+        <p>
+          A certificate brings all three: put a proxy that has one in front of the server, or use a
+          host that speaks https. The file docs/serving.md, which comes with Retort, sets up each.
+        </p>
+      </section>
       <p className="text-small text-quiet">
         Your pot’s manual and your food-safety authority come before anything said here. None of
         this is canning.
