@@ -5,7 +5,7 @@
 import same from 'fast-deep-equal';
 import { batchRefusal, settleClaims } from '../core/batch/household';
 import { isFields, type Batch, type Bundle } from '../core/batch/schema';
-import { keyOf, keysOf } from '../core/replica';
+import { keyOf, keysOf } from '../core/replica/keys';
 
 /** A field that both tabs changed; this tab's value wins. */
 export interface Conflict {

@@ -1,7 +1,8 @@
 /** Reading and writing the household, record by record. */
 import { nanoid } from 'nanoid';
 import { isFields, VERSION, type Bundle } from '../core/batch/schema';
-import { editsOf } from '../core/replica';
+// The rest of it comes with a second device.
+import { editsOf } from '../core/replica/records';
 import { readSince } from './catchUp';
 import { changesOf, householdOf, named, writeChange, type Change } from './changes';
 import type { Changed, Database } from './db';

@@ -1,7 +1,8 @@
 /** A household and the stamps of its records: changed here, and joined with what other devices changed. */
 import type { Bundle } from '../batch/schema';
-import { recordsOf, settled, withRecords, type Key, type RecordEdit } from './household';
+import { recordsOf, withRecords, type Key, type RecordEdit } from './records';
 import { changed, editOf, join, NOTHING, recordIn, type Replica } from './replica';
+import { settled } from './settled';
 import type { Stamp } from './stamp';
 import { replicaOf, stampsOf, type Stamps } from './stamps';
 
