@@ -1,5 +1,4 @@
 export { BEFORE_ALL, isStamp, laterOf, nextStamp, type Stamp } from './stamp';
-export { keyOf, keysOf } from './keys';
 export { swept, type Edit, type Replica, type Taken } from './replica';
 export { digestOf, replicaOf, stampsOf, type Stamps } from './stamps';
 export { editsOf, isKey, recordsOf, withRecords, type Key, type RecordEdit } from './records';
