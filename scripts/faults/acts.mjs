@@ -186,8 +186,7 @@ async function prepared(open, folder) {
   const [page] = context.pages();
   for (const { household, come, at } of NAMED) {
     if (household) await bringIn(page, household, at);
-    // Code that was loaded often is kept compiled.
-    for (let i = 0; i < 3; i++) await come(page, at);
+    await come(page, at);
   }
   await context.close();
 }

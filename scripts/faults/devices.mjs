@@ -7,7 +7,7 @@ import { readFileSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 import { BROWSER } from '../server.mjs';
 import { chanceOf } from './chance.mjs';
-import { bringIn, pause, recordsOf, served } from './kit.mjs';
+import { bringIn, pause, recordsOf, served, tick } from './kit.mjs';
 
 const PAIRS = 200;
 const MARKS = 40;
@@ -113,16 +113,8 @@ async function marks() {
     JSON.parse((await recordsOf(page, 'cooks')).find((cook) => cook.id === id).fields.marks).filter(
       ({ kind }) => kind === 'ticked',
     );
-  const click = (page, n, after) =>
-    page.evaluate(
-      async ([which, late]) => {
-        await new Promise((done) => setTimeout(done, late));
-        document.querySelectorAll('input[type=checkbox]')[which].click();
-      },
-      [n, after],
-    );
   for (let i = 0; i < PAIRS; i++) {
-    await Promise.all([click(a, 0, 0), click(b, 1, chance() * APART_MS)]);
+    await Promise.all([tick(a, 0, 0), tick(b, 1, chance() * APART_MS)]);
     const wanted = i % 2 === 0;
     const both = async () => {
       for (let n = 0; n < 300; n++) {

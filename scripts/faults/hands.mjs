@@ -6,7 +6,7 @@
 import { chromium } from '@playwright/test';
 import { BROWSER } from '../server.mjs';
 import { chanceOf } from './chance.mjs';
-import { pause, recordsOf, served } from './kit.mjs';
+import { pause, recordsOf, served, tick } from './kit.mjs';
 
 const PAIRS = 200;
 /** Edits, and marks, are no further apart, ms. */
@@ -79,16 +79,6 @@ async function startCook(page) {
   await page.getByRole('checkbox').first().waitFor();
   return page.url();
 }
-
-/** Clicks a checkbox as soon as the page is told to: no waiting of the driver's own. */
-const tick = (page, n, after) =>
-  page.evaluate(
-    async ([which, late]) => {
-      await new Promise((done) => setTimeout(done, late));
-      document.querySelectorAll('input[type=checkbox]')[which].click();
-    },
-    [n, after],
-  );
 
 /** Two tabs tick and untick one cook's foods at nearly the same time; beside the practice pot, if wanted. */
 async function pairsOfMarks(pairs, withPot) {

@@ -1,5 +1,5 @@
 /** Help for campaigns in a browser: a server, its database as another reader finds it, a household brought in, kills. */
-/* global indexedDB */
+/* global indexedDB, document */
 import { Buffer } from 'node:buffer';
 import { execFileSync, spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
@@ -97,3 +97,13 @@ export async function bringIn(page, household, home) {
   await page.getByRole('button', { name: 'Replace everything' }).click();
   await page.getByRole('dialog').waitFor({ state: 'detached', timeout: 60_000 });
 }
+
+/** Clicks a checkbox as soon as the page is told to: no waiting of the driver's own. */
+export const tick = (page, n, after) =>
+  page.evaluate(
+    async ([which, late]) => {
+      await new Promise((done) => setTimeout(done, late));
+      document.querySelectorAll('input[type=checkbox]')[which].click();
+    },
+    [n, after],
+  );

@@ -6,6 +6,7 @@ import same from 'fast-deep-equal';
 import { batchRefusal, settleClaims } from '../core/batch/household';
 import { isFields, type Batch, type Bundle } from '../core/batch/schema';
 import { keyOf, keysOf } from '../core/replica/keys';
+import { LISTS, type List } from '../core/replica/records';
 
 /** A field that both tabs changed; this tab's value wins. */
 export interface Conflict {
@@ -145,11 +146,8 @@ function whole(
   });
 }
 
-const MERGED_LISTS = ['pots', 'batches', 'cooks', 'foods', 'jars', 'bag'] as const;
-type MergedList = (typeof MERGED_LISTS)[number];
-
 /** Lists that were merged before, each by this tab's own: many states of a household share their lists. */
-export type Memo = Map<MergedList, Map<object, readonly object[]>>;
+export type Memo = Map<List, Map<object, readonly object[]>>;
 
 /**
  * Joins what two tabs made of one household.
@@ -167,7 +165,7 @@ export function mergeBundles(
   if (mine === base) return { bundle: theirs, conflicts: [] };
   const told: Conflict[] = [];
   const rest = ({ pots, batches, cooks, foods, jars, bag, ...other }: Bundle): object => other;
-  const list = <K extends MergedList>(key: K): Bundle[K] => {
+  const list = <K extends List>(key: K): Bundle[K] => {
     const merged = memo.get(key) ?? new Map<object, readonly object[]>();
     memo.set(key, merged);
     const known = merged.get(mine[key]);
@@ -180,10 +178,7 @@ export function mergeBundles(
     merged.set(mine[key], kept);
     return kept as Bundle[K];
   };
-  const lists = Object.fromEntries(MERGED_LISTS.map((key) => [key, list(key)])) as Pick<
-    Bundle,
-    MergedList
-  >;
+  const lists = Object.fromEntries(LISTS.map((key) => [key, list(key)])) as Pick<Bundle, List>;
   const joined = merge(rest(base), rest(mine), rest(theirs), [], told, '') as object;
   const bundle = { ...mine, ...joined, ...lists };
   const isSettled = [mine, theirs].some(

@@ -202,6 +202,18 @@ async function saveAtOnce(
   return { kept: { ...base, bundle: after, stamp, mark, bad: [] }, conflicts: [] };
 }
 
+/** Asks for many requests. Waiting for one of its own keeps the transaction open, and lets the page draw. */
+export async function askFor<T>(
+  asked: Asked,
+  all: Iterable<T>,
+  request: (one: T) => Promise<unknown>,
+): Promise<void> {
+  for (const one of all) {
+    asked.push(request(one));
+    if (asked.length % AT_A_TIME === 0) await asked.at(-1);
+  }
+}
+
 /** Packs new cooks into pages where there are many. */
 async function withPages(tx: Writing, before: Bundle, bundle: Bundle): Promise<Bundle> {
   if (before.cooks === bundle.cooks) return before;
@@ -228,11 +240,7 @@ function saveJoined(db: Database, base: Kept | null, after: Bundle, at: string):
     // Cooks in new pages have no record of their own to be read.
     const told = before === (others?.bundle ?? null) ? named(changes) : undefined;
     const { stamp, mark } = following(tx, last, asked, told);
-    for (const change of changes) {
-      asked.push(writeChange(tx, change));
-      // Waiting for one of its own requests keeps the transaction open, and lets the page draw.
-      if (asked.length % AT_A_TIME === 0) await asked.at(-1);
-    }
+    await askFor(asked, changes, (change) => writeChange(tx, change));
     const isShared = others?.isShared ?? false;
     if (isShared && others) asked.push(noteEdits(tx, others.bundle, bundle, at));
     return {

@@ -31,10 +31,9 @@ import { databaseOf, writtenOf } from './connectionState';
 import type { Sharing, Unstamped } from './db';
 import { takeIn, tellTabs } from './others';
 import { readSince } from './catchUp';
-import { AT_A_TIME } from './pages';
 import { putBy } from './putBy';
 import { readAll, sharingOf, stampOf, type Kept, type Writing } from './reading';
-import { following, inOne, type Asked } from './repository';
+import { askFor, following, inOne, type Asked } from './repository';
 import { useApp } from './state';
 import { settled } from './writing';
 
@@ -50,6 +49,34 @@ function inTurn<T>(work: () => Promise<T>): Promise<T> {
   return new Promise((done, fail) => {
     writes.take(() => work().then(done, fail));
   });
+}
+
+/**
+ * One transaction on the household, in turn with the writes of this tab.
+ *
+ * @param none what comes back where nothing is open
+ * @param after done before the next turn
+ */
+function onHousehold<T>(
+  none: T,
+  work: (tx: Writing, asked: Asked, base: Kept) => Promise<T>,
+  after: (done: T, base: Kept) => void = () => undefined,
+): Promise<T> {
+  return inTurn(async () => {
+    const database = databaseOf(connected());
+    const base = writtenOf(connected());
+    if (!database || !base) return none;
+    const done = await inOne(database, (tx, asked) => work(tx, asked, base));
+    after(done, base);
+    return done;
+  });
+}
+
+/** The household that was written is taken into this tab, and told to the others. */
+function takeOver(done: { readonly kept: Kept } | null, base: Kept): void {
+  if (!done || done.kept === base) return;
+  takeIn(done.kept);
+  tellTabs(done.kept.stamp);
 }
 
 /** Lists whose records may have to be settled with each other. */
@@ -75,12 +102,8 @@ async function current(tx: Writing, base: Kept): Promise<Kept> {
   return found;
 }
 
-async function putAll(tx: Writing, asked: Asked, stamps: ReadonlyMap<Key, Stamps>): Promise<void> {
-  for (const [id, one] of stamps) {
-    asked.push(tx.objectStore('stamps').put({ ...one, id }));
-    if (asked.length % AT_A_TIME === 0) await asked.at(-1);
-  }
-}
+const putAll = (tx: Writing, asked: Asked, stamps: ReadonlyMap<Key, Stamps>): Promise<void> =>
+  askFor(asked, stamps, ([id, one]) => tx.objectStore('stamps').put({ ...one, id }));
 
 /** Writes a household over what stands, as a write that other tabs read. @returns what they will have read */
 async function putHousehold(
@@ -99,10 +122,7 @@ async function putHousehold(
     asked,
     isShared === before?.isShared ? list : list && { ...list, household: true },
   );
-  for (const change of changes) {
-    asked.push(writeChange(tx, change));
-    if (asked.length % AT_A_TIME === 0) await asked.at(-1);
-  }
+  await askFor(asked, changes, (change) => writeChange(tx, change));
   return { bundle, stamp, mark: await mark, isShared, bad: [] };
 }
 
@@ -145,11 +165,9 @@ function stampAll(
  * @returns null where the household has no other devices
  */
 export function exchange(incoming: Replicas): Promise<Met | null> {
-  return inTurn(async () => {
-    const database = databaseOf(connected());
-    const base = writtenOf(connected());
-    if (!database || !base) return null;
-    const met = await inOne<Exchanged | null>(database, async (tx, asked) => {
+  return onHousehold<Exchanged | null>(
+    null,
+    async (tx, asked, base) => {
       const sharing = await sharingOf(tx);
       if (!sharing) return null;
       const now = await current(tx, base);
@@ -169,15 +187,9 @@ export function exchange(incoming: Replicas): Promise<Met | null> {
       const bundle = isTaken ? after.bundle : now.bundle;
       const kept = bundle === now.bundle ? now : await putHousehold(tx, asked, now, bundle, true);
       return { told: together(told), isTaken, kept };
-    });
-    if (!met) return null;
-    const { kept, ...rest } = met;
-    if (kept !== base) {
-      takeIn(kept);
-      tellTabs(kept.stamp);
-    }
-    return rest;
-  });
+    },
+    takeOver,
+  );
 }
 
 /** Sixteen hexadecimal digits of a text. */
@@ -196,36 +208,26 @@ export interface Knowledge {
 
 /** What this device knows, in few words; null where the household has no other devices. */
 export function knowledge(): Promise<Knowledge | null> {
-  return inTurn(async () => {
-    const database = databaseOf(connected());
-    const base = writtenOf(connected());
-    if (!database || !base) return null;
-    return inOne<Knowledge | null>(database, async (tx) => {
-      if (!(await sharingOf(tx))) return null;
-      const { bundle } = await current(tx, base);
-      const stamps = await tx.objectStore('stamps').getAll();
-      const records = new Map([...recordsOf(bundle).keys()].map((key) => [key, BEFORE_ALL]));
-      for (const { id, ...one } of stamps) records.set(id, hashOf(digestOf(one)));
-      const text = [...records].toSorted(([a], [b]) => (a < b ? -1 : 1)).join('\n');
-      return { records, all: hashOf(text) };
-    });
+  return onHousehold<Knowledge | null>(null, async (tx, _, base) => {
+    if (!(await sharingOf(tx))) return null;
+    const { bundle } = await current(tx, base);
+    const stamps = await tx.objectStore('stamps').getAll();
+    const records = new Map([...recordsOf(bundle).keys()].map((key) => [key, BEFORE_ALL]));
+    for (const { id, ...one } of stamps) records.set(id, hashOf(digestOf(one)));
+    const text = [...records].toSorted(([a], [b]) => (a < b ? -1 : 1)).join('\n');
+    return { records, all: hashOf(text) };
   });
 }
 
 /** Records with all that is known of them. */
 export function wholes(keys: readonly Key[]): Promise<readonly Whole[]> {
-  return inTurn(async () => {
-    const database = databaseOf(connected());
-    const base = writtenOf(connected());
-    if (!database || !base) return [];
-    return inOne(database, async (tx) => {
-      const records = recordsOf((await current(tx, base)).bundle);
-      const all = await tx.objectStore('stamps').getAll();
-      const stamps = new Map(all.map(({ id, ...one }) => [id, one]));
-      return keys.map((key) => {
-        const own = stamps.get(key);
-        return { key, record: records.get(key) ?? null, ...(own && { stamps: own }) };
-      });
+  return onHousehold<readonly Whole[]>([], async (tx, _, base) => {
+    const records = recordsOf((await current(tx, base)).bundle);
+    const all = await tx.objectStore('stamps').getAll();
+    const stamps = new Map(all.map(({ id, ...one }) => [id, one]));
+    return keys.map((key) => {
+      const own = stamps.get(key);
+      return { key, record: records.get(key) ?? null, ...(own && { stamps: own }) };
     });
   });
 }
@@ -241,14 +243,12 @@ export async function readSharing(): Promise<Sharing | null> {
  *
  * @param change null begins from nothing, or leaves the others
  */
-export function changeSharing(
+export async function changeSharing(
   change: (now: Sharing | null) => Sharing | null,
 ): Promise<Sharing | null> {
-  return inTurn(async () => {
-    const database = databaseOf(connected());
-    const base = writtenOf(connected());
-    if (!database || !base) return null;
-    const { sharing, kept } = await inOne(database, async (tx, asked) => {
+  const done = await onHousehold<{ readonly sharing: Sharing | null; readonly kept: Kept } | null>(
+    null,
+    async (tx, asked, base) => {
       const now = await current(tx, base);
       const next = change(await sharingOf(tx));
       if (next) asked.push(tx.objectStore('household').put(next));
@@ -259,16 +259,13 @@ export function changeSharing(
           tx.objectStore('edits').clear(),
         );
       const isShared = next !== null;
-      const written =
+      const kept =
         isShared === now.isShared ? now : await putHousehold(tx, asked, now, now.bundle, isShared);
-      return { sharing: next, kept: written };
-    });
-    if (kept !== base) {
-      takeIn(kept);
-      tellTabs(kept.stamp);
-    }
-    return sharing;
-  });
+      return { sharing: next, kept };
+    },
+    takeOver,
+  );
+  return done?.sharing ?? null;
 }
 
 /** The household of all records of another device. @throws where it has no kitchen or no pot */
@@ -329,24 +326,19 @@ export async function joinHousehold(
  * @param before ms since 1970
  */
 export function sweepDeleted(before: number): Promise<void> {
-  return inTurn(async () => {
-    const database = databaseOf(connected());
-    const base = writtenOf(connected());
-    if (!database || !base) return;
-    await inOne(database, async (tx, asked) => {
-      const records = recordsOf((await current(tx, base)).bundle);
-      for (const { id, ...stamps } of await tx.objectStore('stamps').getAll()) {
-        if (!stamps.taken) continue;
-        const record = records.get(id) ?? null;
-        const replica = replicaOf(stamps, record);
-        const left = swept(replica, before);
-        if (left === replica) continue;
-        asked.push(
-          left.leaves.size === 0
-            ? tx.objectStore('stamps').delete(id)
-            : tx.objectStore('stamps').put({ ...stampsOf(left, record), id }),
-        );
-      }
-    });
+  return onHousehold(undefined, async (tx, asked, base) => {
+    const records = recordsOf((await current(tx, base)).bundle);
+    for (const { id, ...stamps } of await tx.objectStore('stamps').getAll()) {
+      if (!stamps.taken) continue;
+      const record = records.get(id) ?? null;
+      const replica = replicaOf(stamps, record);
+      const left = swept(replica, before);
+      if (left === replica) continue;
+      asked.push(
+        left.leaves.size === 0
+          ? tx.objectStore('stamps').delete(id)
+          : tx.objectStore('stamps').put({ ...stampsOf(left, record), id }),
+      );
+    }
   });
 }

@@ -41,7 +41,6 @@ export function lookFor(
   name: string,
   events: JoinEvents,
 ): Joining {
-  let line: Line | null = null;
   let taken: {
     readonly of: Whole[];
     readonly done: (all: readonly Whole[]) => void;
@@ -53,11 +52,11 @@ export function lookFor(
     clearTimeout(patience);
     patience = setTimeout(() => taken?.fail(new Error('nothing more came')), PATIENCE_MS);
   };
-  line = openLine(
+  const line: Line = openLine(
     code,
     { id: me, name },
     {
-      open: () => void line?.say({ is: 'hello', all: '', back: false }),
+      open: () => void line.say({ is: 'hello', all: '', back: false }),
       lost: events.lost,
       unread: events.unread,
       hear: (message) => {
@@ -81,11 +80,11 @@ export function lookFor(
         taken = { of: [], done, fail };
         parts = 0;
         wait();
-        void line?.say({ is: 'wants', to: host.id, keys: null });
+        void line.say({ is: 'wants', to: host.id, keys: null });
       }),
     end: () => {
       clearTimeout(patience);
-      line?.end();
+      line.end();
     },
   };
 }

@@ -10,6 +10,7 @@ import {
   changeSharing,
   exchange,
   knowledge,
+  type Knowledge,
   sweepDeleted,
   wholes,
   type Whole,
@@ -66,10 +67,11 @@ async function join(incoming: Replicas): Promise<void> {
   if (met.told.size > 0 && isTogether()) await line?.say({ is: 'change', of: tellingOf(met.told) });
 }
 
-async function greet(back: boolean): Promise<void> {
+/** Greets the others. @returns what this device knows */
+async function greet(back: boolean): Promise<Knowledge | null> {
   await join(new Map());
   const known = await knowledge();
-  if (!known) return;
+  if (!known) return null;
   const heard = await line?.say({
     is: 'hello',
     all: known.all,
@@ -78,6 +80,7 @@ async function greet(back: boolean): Promise<void> {
     touchedMs: now() - getState().touchedMs,
   });
   if (heard === 0 && isTogether()) setState({ present: {} });
+  return known;
 }
 
 /** Tells a device whole records, in parts. */
@@ -95,12 +98,11 @@ async function tellWholes(to: string, keys: readonly Key[]): Promise<void> {
 }
 
 /** Compares with a device that knows something else. */
-async function compare(to: string): Promise<void> {
+async function compare(to: string, { records }: Knowledge): Promise<void> {
   const times = (compared.get(to) ?? 0) + 1;
   compared.set(to, times);
   if (times > MOST_COMPARISONS) return setState({ isStuck: true });
-  const known = await knowledge();
-  if (known) await line?.say({ is: 'digests', to, records: [...known.records] });
+  await line?.say({ is: 'digests', to, records: [...records] });
 }
 
 async function answerDigests(from: string, theirs: ReadonlyMap<Key, string>): Promise<void> {
@@ -149,12 +151,11 @@ async function hear(message: Message): Promise<void> {
   if (!isLooking(message)) note(message);
   switch (message.is) {
     case 'hello': {
-      if (!message.back) await greet(true);
-      if (message.all === '') return;
-      const known = await knowledge();
-      if (known?.all === message.all) compared.delete(id);
+      const known = await (message.back ? knowledge() : greet(true));
+      if (!known || message.all === '') return;
+      if (known.all === message.all) compared.delete(id);
       // One of the two begins.
-      else if (sharing.device > id) await compare(id);
+      else if (sharing.device > id) await compare(id, known);
       return;
     }
     case 'digests':
@@ -170,7 +171,8 @@ async function hear(message: Message): Promise<void> {
         new Map(message.of.map(({ key, record, stamps }) => [key, replicaOf(stamps, record)])),
       );
       // Whether the two know the same now is seen by the next greeting.
-      return message.rest === 0 ? greet(false) : undefined;
+      if (message.rest === 0) await greet(false);
+      return;
     }
     case 'change':
       return join(replicasOf(message.of));

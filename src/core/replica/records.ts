@@ -2,8 +2,9 @@
 import type { Bundle } from '../batch/schema';
 import { editOf, type Edit } from './replica';
 
-const LISTS = ['pots', 'foods', 'batches', 'cooks', 'jars', 'bag'] as const;
-type List = (typeof LISTS)[number];
+/** Lists of a household whose records have ids. */
+export const LISTS = ['pots', 'batches', 'cooks', 'foods', 'jars', 'bag'] as const;
+export type List = (typeof LISTS)[number];
 
 /** A list and an id, such as `batches/b1`; `kitchen/` for the kitchen. */
 export type Key = string;

@@ -14,6 +14,7 @@ import {
   recordsOf,
   replicaOf,
   stamped,
+  stampsInAll,
   stampsOf,
   type Replicas,
   type Stamp,
@@ -69,15 +70,9 @@ function edited(device: Device, nowMs: number, change: (bundle: Bundle) => Bundl
   return { device: now, told };
 }
 
-const stampsIn = (replicas: Replicas): readonly Stamp[] =>
-  [...replicas.values()].flatMap(({ leaves, taken }) => [
-    ...[...leaves.values()].map(({ stamp }) => stamp),
-    ...[...taken.values()].map(({ stamp }) => stamp),
-  ]);
-
 function told(device: Device, incoming: Replicas): Device {
   const { bundle, stamps } = joined(device.bundle, device.stamps, incoming);
-  const last = [device.last, ...stampsIn(incoming)].toSorted().at(-1) as Stamp;
+  const last = [device.last, ...stampsInAll(incoming)].toSorted().at(-1) as Stamp;
   return { ...device, bundle, stamps: put(device, stamps), last };
 }
 

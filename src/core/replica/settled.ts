@@ -75,9 +75,8 @@ export function settled(raw: Bundle): Bundle {
   const potted = inTheirPots(fit, pots);
   const batches = (potted.every((batch, i) => batch === fit[i]) ? fit : potted).toSorted(byId);
   const kept = settleClaims({ batches, jars });
+  const before = new Set(raw.batches);
   const isSame =
-    jars === raw.jars &&
-    raw.pots.length > 0 &&
-    kept.batches.every((batch) => raw.batches.includes(batch));
+    jars === raw.jars && raw.pots.length > 0 && kept.batches.every((batch) => before.has(batch));
   return isSame ? raw : { ...raw, pots, jars, batches: kept.batches };
 }
