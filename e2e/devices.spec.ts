@@ -63,6 +63,10 @@ test('a plan of the desk is cooked by the phone, and each sees what the other do
   await ticks.first().waitFor();
   await page.goto(phone.url());
   await expect(page.getByRole('checkbox').first()).toBeVisible();
+  // Each says that the other is here, and the one touched last calls.
+  await expect(page.getByText('also open on Phone')).toBeVisible();
+  await expect(page.getByText(/^Phone calls, since it was touched last/)).toBeVisible();
+  await expect(phone.getByText(/^Open too: Desk\./)).toBeVisible();
   await ticks.nth(0).check();
   await expect(page.getByRole('checkbox').nth(0)).toBeChecked({ timeout: 2000 });
   await page.getByRole('checkbox').nth(1).check();
@@ -111,6 +115,11 @@ test('a device with a kitchen of its own brings it along, and leaves again', asy
   await phone.getByRole('button', { name: 'Leave the others' }).click();
   await phone.getByRole('button', { name: 'Leave them' }).click();
   await expect(phone.getByRole('button', { name: 'Use it on another device' })).toBeVisible();
+  // The others are told that it has left for good.
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByRole('region', { name: 'Devices' }).getByRole('listitem')).toHaveText([
+    'Deskthis device',
+  ]);
   await context.close();
 });
 
@@ -132,6 +141,22 @@ test('a phone without any kitchen has one when it joins', async ({ page, browser
     'Fish-frame fumet',
   );
   await context.close();
+});
+
+test('a device that is not here can be removed from the list', async ({ page, browser }) => {
+  const link = await shared(page, 'Desk');
+  const context = await device(browser);
+  const phone = await context.newPage();
+  await phone.goto(link);
+  await phone.getByLabel('Name of this device').fill('Phone');
+  await phone.getByRole('button', { name: 'Join this kitchen' }).click();
+  await phone.waitForURL(`${DEMO}/`);
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  const devices = page.getByRole('region', { name: 'Devices' });
+  await expect(devices).toContainText('Phonehere now');
+  await context.close();
+  await devices.getByRole('button', { name: 'Remove Phone from the list' }).click();
+  await expect(devices.getByRole('listitem')).toHaveText(['Deskthis device']);
 });
 
 test('a link without a whole code joins nothing', async ({ page }) => {

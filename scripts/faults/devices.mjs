@@ -2,12 +2,12 @@
  * One household on two devices of the running build: a household of twenty years joined, the way of a mark and its size,
  * edits and marks of both at nearly the same time. Seeded; needs a build.
  */
-/* global document, window, navigator, performance, requestAnimationFrame */
+/* global document, window, performance, requestAnimationFrame */
 import { readFileSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 import { BROWSER } from '../server.mjs';
 import { chanceOf } from './chance.mjs';
-import { bringIn, pause, recordsOf, served, tick } from './kit.mjs';
+import { joinedBy, pause, recordsOf, served, sharedBy, tick } from './kit.mjs';
 
 const PAIRS = 200;
 const MARKS = 40;
@@ -22,40 +22,12 @@ const { home, failures, run } = await served(3238);
 
 const median = (list) => list.toSorted((a, b) => a - b)[Math.floor(list.length / 2)];
 
-/** A desk, and the link to its kitchen. */
-async function desk(browser, household) {
-  const context = await browser.newContext({
-    locale: 'en-GB',
-    permissions: ['clipboard-read', 'clipboard-write'],
-  });
-  const page = await context.newPage();
-  if (household) await bringIn(page, household, home);
-  await page.goto(`${home}/kitchen`);
-  await page.getByRole('button', { name: 'Use it on another device' }).click();
-  await page.getByRole('button', { name: 'Show the code' }).click();
-  await page.getByRole('button', { name: 'Copy the link' }).click();
-  await page.getByRole('button', { name: 'Copied' }).waitFor();
-  return { page, link: await page.evaluate(() => navigator.clipboard.readText()) };
-}
-
-/** Another device that joins. @returns its page, and how long that took, ms */
-async function joined(browser, link) {
-  const page = await (await browser.newContext({ locale: 'en-GB' })).newPage();
-  await page.goto(link);
-  const join = page.getByRole('button', { name: 'Join this kitchen' });
-  await join.waitFor();
-  const start = Date.now();
-  await join.click();
-  await page.waitForURL(`${home}/`);
-  return { page, ms: Date.now() - start };
-}
-
 async function twentyYears() {
   const browser = await chromium.launch(BROWSER);
   const { largeHousehold } = await import('../../src/core/testing/large.ts');
   const years = largeHousehold(JSON.parse(readFileSync('demo/harrow-fell.json', 'utf8')));
-  const { link } = await desk(browser, years);
-  const { page, ms } = await joined(browser, link);
+  const { link } = await sharedBy(browser, home, years);
+  const { page, ms } = await joinedBy(browser, link, home);
   const cooks = (await recordsOf(page, 'cooks')).length;
   const pages = (await recordsOf(page, 'pages')).reduce((sum, one) => sum + one.cooks.length, 0);
   await browser.close();
@@ -67,8 +39,8 @@ async function twentyYears() {
 
 async function marks() {
   const browser = await chromium.launch(BROWSER);
-  const { page: a, link } = await desk(browser);
-  const { page: b } = await joined(browser, link);
+  const { page: a, link } = await sharedBy(browser, home);
+  const { page: b } = await joinedBy(browser, link, home);
   await a.goto(`${home}/bench/b7`);
   await a.getByRole('button', { name: 'Start cooking' }).click();
   await a.waitForURL(/\/stove\//);

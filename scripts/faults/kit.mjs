@@ -1,5 +1,5 @@
 /** Help for campaigns in a browser: a server, its database as another reader finds it, a household brought in, kills. */
-/* global indexedDB, document */
+/* global indexedDB, document, navigator */
 import { Buffer } from 'node:buffer';
 import { execFileSync, spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
@@ -107,3 +107,31 @@ export const tick = (page, n, after) =>
     },
     [n, after],
   );
+
+/** A desk, and the link to its kitchen. */
+export async function sharedBy(browser, home, household) {
+  const context = await browser.newContext({
+    locale: 'en-GB',
+    permissions: ['clipboard-read', 'clipboard-write'],
+  });
+  const page = await context.newPage();
+  if (household) await bringIn(page, household, home);
+  await page.goto(`${home}/kitchen`);
+  await page.getByRole('button', { name: 'Use it on another device' }).click();
+  await page.getByRole('button', { name: 'Show the code' }).click();
+  await page.getByRole('button', { name: 'Copy the link' }).click();
+  await page.getByRole('button', { name: 'Copied' }).waitFor();
+  return { page, link: await page.evaluate(() => navigator.clipboard.readText()) };
+}
+
+/** Another device that joins. @returns its page, and how long that took, ms */
+export async function joinedBy(browser, link, home) {
+  const page = await (await browser.newContext({ locale: 'en-GB' })).newPage();
+  await page.goto(link);
+  const join = page.getByRole('button', { name: 'Join this kitchen' });
+  await join.waitFor();
+  const start = Date.now();
+  await join.click();
+  await page.waitForURL(`${home}/`);
+  return { page, ms: Date.now() - start };
+}

@@ -8,7 +8,7 @@ import { batchOfRecipe } from '../../src/formats/recipe/recipeBatch';
 import { readRecipe } from '../../src/formats/recipe/recipeIn';
 import { chanceOf } from './chance.mjs';
 
-const RECIPES = 1000;
+const RECIPES = 300;
 const SEED = 20261126;
 const SLOWEST_MS = 10_000;
 const chance = chanceOf(SEED);

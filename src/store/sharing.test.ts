@@ -1,12 +1,16 @@
 /** One household on several devices: each has a database of its own, and hears what the others changed. */
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
+import fc from 'fast-check';
 import { openDB } from 'idb';
+import { claimed } from '../core/batch/household';
 import { changeItem } from '../core/batch/plan';
 import type { Bundle } from '../core/batch/schema';
 import { importBundle } from '../formats';
-import { replicaOf, type Replicas } from '../core/replica';
+import { recordsOf, replicaOf, type Replicas } from '../core/replica';
+import { leavesOf } from '../core/replica/leaves';
 import { cookOf } from '../core/testing/cooks';
+import { ACTS, FIRST, move, type Move } from '../core/testing/histories';
 import { HOUSEHOLD, REFERENCE } from '../core/testing/kitchen';
 import type * as AppModule from '.';
 import type { Sharing } from './db';
@@ -249,6 +253,81 @@ describe('200 pairs of changes at once', () => {
         expect([batch?.name, batch?.servings]).toEqual([`Name ${i}`, i + 1]);
       }
     }
+  });
+});
+
+/** Leaves of all records, as text in one order. */
+const contentOf = (app: App): unknown =>
+  [...recordsOf(home(app))]
+    .toSorted(([x], [y]) => (x < y ? -1 : 1))
+    .map(([key, one]) => [key, JSON.stringify([...leavesOf(one)].toSorted())]);
+
+const idsIn = ({ cooks }: Bundle): ReadonlySet<string> =>
+  new Set(cooks[0]?.marks.map(({ id }) => id));
+
+describe('three devices over random histories, each with a database of its own', () => {
+  it('end up equal with every mark kept and no litre used twice', async () => {
+    const desk = await device(FIRST);
+    await desk.changeSharing(() => sharing('desk'));
+    const others: App[] = [];
+    for (const name of ['phone', 'shelf']) {
+      const other = await device(EMPTY);
+      await other.joinHousehold(await everything(desk), sharing(name), null);
+      others.push(other);
+    }
+    const apps = [desk, ...others] as const;
+    const messages: Replicas[] = [];
+    const marked = new Set<string>();
+    const out = new Set<string>();
+    let made = 0;
+    const play = async (done: Move): Promise<void> => {
+      const app = apps[done.who] as App;
+      if (done.is === 'act') {
+        const id = `n${made++}`;
+        const before = idsIn(home(app));
+        await change(app, (bundle) => ACTS[done.what]?.(bundle, id, done.n) ?? bundle);
+        const was = idsIn(home(app));
+        for (const gone of before) if (!was.has(gone)) out.add(gone);
+        if (was.has(id)) marked.add(id);
+        // Several changes are stamped together.
+        if (done.n % 3 === 0) messages.push((await app.exchange(new Map()))?.told ?? new Map());
+      } else if (done.is === 'hears') {
+        // Messages are lost, doubled and late: any of the earlier ones, or none.
+        const message = messages[done.which % Math.max(1, messages.length)];
+        if (message) await app.exchange(message);
+      } else if (done.is === 'meet' && done.who !== done.other)
+        await meet(app, apps[done.other] as App);
+    };
+    const histories = fc.sample(
+      fc.array(
+        move.filter(({ is }) => is !== 'restored'),
+        { minLength: 40, maxLength: 40 },
+      ),
+      { seed: 20261202, numRuns: 6 },
+    );
+    for (const history of histories) {
+      for (const done of history) await play(done);
+      for (const [a, b] of [
+        [0, 1],
+        [1, 2],
+        [0, 1],
+        [0, 2],
+      ] as const)
+        await meet(apps[a] as App, apps[b] as App);
+      const [first, ...rest] = apps.map(contentOf);
+      for (const one of rest) expect(one).toEqual(first);
+      const { batches, cooks, jars } = home(desk);
+      expect(cooks[0]?.marks.map(({ id }) => id)).toEqual(
+        expect.arrayContaining([...marked].filter((id) => !out.has(id))),
+      );
+      for (const id of out) expect(idsIn(home(desk))).not.toContain(id);
+      const inPlans = claimed(batches);
+      for (const jar of jars) {
+        const gone = (jar.gone ?? []).reduce((sum, { litres }) => sum + litres, 0);
+        expect(gone + (inPlans.get(jar.id) ?? 0)).toBeLessThan(jar.litres + 1e-4);
+      }
+    }
+    expect(made).toBeGreaterThan(50);
   });
 });
 

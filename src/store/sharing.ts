@@ -19,10 +19,10 @@ import {
   stampsInAll,
   stampsOf,
   swept,
-  together,
   withRecords,
   type Key,
   type Replicas,
+  type StampedEdits,
   type Stamps,
 } from '../core/replica';
 import { changesOf, named, writeChange } from './changes';
@@ -137,26 +137,14 @@ interface Exchanged extends Met {
   readonly kept: Kept;
 }
 
-/** Stamps the changes made here. */
-function stampAll(
-  now: Bundle,
-  stamps: Map<Key, Stamps>,
-  unstamped: readonly Unstamped[],
-  { last, device }: Sharing,
-) {
+/** Gives each change made here a stamp. @returns the changes, and the latest stamp this device has seen */
+function stampEach(unstamped: readonly Unstamped[], { last, device }: Sharing) {
   let latest = last;
-  const fresh = new Map<Key, Stamps>();
-  const told: Replicas[] = [];
-  for (const { ms, edits } of unstamped) {
+  const changes = unstamped.map(({ ms, edits }): StampedEdits => {
     latest = nextStamp(latest, ms, device);
-    const one = stamped(now, stamps, edits, latest);
-    for (const [key, value] of one.stamps) {
-      stamps.set(key, value);
-      fresh.set(key, value);
-    }
-    told.push(one.told);
-  }
-  return { latest, fresh, told };
+    return { edits, stamp: latest };
+  });
+  return { changes, latest };
 }
 
 /**
@@ -174,10 +162,11 @@ export function exchange(incoming: Replicas): Promise<Met | null> {
       const unstamped = await tx.objectStore('edits').getAll();
       const changed = unstamped.flatMap(({ edits }) => edits.map(({ key }) => key));
       const stamps = await stampsFor(tx, new Set([...incoming.keys(), ...changed]));
-      const { latest, fresh, told } = stampAll(now.bundle, stamps, unstamped, sharing);
+      const { changes, latest } = stampEach(unstamped, sharing);
+      const { stamps: fresh, told } = stamped(now.bundle, stamps, changes);
       const after =
         incoming.size > 0
-          ? joined(now.bundle, stamps, incoming)
+          ? joined(now.bundle, new Map([...stamps, ...fresh]), incoming)
           : { bundle: now.bundle, stamps: new Map<Key, Stamps>() };
       const isTaken = changeProblems(now.bundle, after.bundle).length === 0;
       if (unstamped.length > 0) asked.push(tx.objectStore('edits').clear());
@@ -186,7 +175,7 @@ export function exchange(incoming: Replicas): Promise<Met | null> {
       if (last !== sharing.last) asked.push(tx.objectStore('household').put({ ...sharing, last }));
       const bundle = isTaken ? after.bundle : now.bundle;
       const kept = bundle === now.bundle ? now : await putHousehold(tx, asked, now, bundle, true);
-      return { told: together(told), isTaken, kept };
+      return { told, isTaken, kept };
     },
     takeOver,
   );

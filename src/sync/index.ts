@@ -1,5 +1,6 @@
 export { linkOf, newId, readCode, type Code } from './code';
 export {
+  forget,
   joinIn,
   leave,
   lookFor,

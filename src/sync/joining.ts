@@ -2,11 +2,12 @@
 import type { Bundle } from '../core/batch/schema';
 import { importBundle } from '../formats';
 import type { Sharing } from '../store/db';
-import { changeSharing, joinHousehold, type Whole } from '../store/sharing';
+import { changeSharing, joinHousehold, readSharing, type Whole } from '../store/sharing';
 import { newCode, newId, type Code } from './code';
 import { openLine, type Line } from './line';
+import { forgetDevice } from './meeting';
 import type { Summary } from './messages';
-import { startMeeting, stopMeeting } from './tabs';
+import { restartMeeting, startMeeting, stopMeeting } from './tabs';
 
 /** Nothing more comes after so long, ms. */
 const PATIENCE_MS = 30_000;
@@ -133,12 +134,29 @@ export async function share(name: string): Promise<Code> {
 /** Gives this device another name. */
 export async function rename(name: string): Promise<void> {
   await changeSharing((now) => now && { ...now, name });
-  stopMeeting();
-  await startMeeting();
+  await restartMeeting();
 }
 
-/** Leaves the other devices; everything stays here, and there. */
+/** Takes a device off the list. */
+export async function forget(id: string): Promise<void> {
+  await forgetDevice(id);
+  await restartMeeting();
+}
+
+const NO_EARS = {
+  open: () => undefined,
+  lost: () => undefined,
+  hear: () => undefined,
+  unread: () => undefined,
+};
+
+/** Leaves the other devices, and tells them; everything stays here, and there. */
 export async function leave(): Promise<void> {
+  const left = await readSharing();
   stopMeeting();
   await changeSharing(() => null);
+  if (!left) return;
+  const line = openLine(left, { id: left.device, name: left.name }, NO_EARS);
+  await line.say({ is: 'quits' });
+  line.end();
 }

@@ -4,7 +4,7 @@
  * not, so that whatever was lost on the way is made up for at the next greeting.
  */
 import { replicaOf, type Key, type Replicas } from '../core/replica';
-import { settled, useApp } from '../store';
+import { say, settled, useApp } from '../store';
 import type { Sharing } from '../store/db';
 import {
   changeSharing,
@@ -17,7 +17,7 @@ import {
 } from '../store/sharing';
 import { openLine, type Line } from './line';
 import { replicasOf, tellingOf, type Message, type Summary } from './messages';
-import { ALONE, useMeeting } from './state';
+import { ALONE, backAgain, REMEMBERED_MS, useMeeting } from './state';
 
 /** Greeted again after so long, ms; who was not heard for longer than twice that has gone. */
 const GREET_MS = 20_000;
@@ -29,8 +29,6 @@ const STAMP_MS = 2000;
 const PART = 1_000_000;
 /** Every so many records are measured for it. */
 const SAMPLED = 10;
-/** A device may come back for so long after a deletion, ms. */
-const REMEMBERED_MS = 90 * 86_400_000;
 /** When a device was met is written down no more often, ms. */
 const NOTED_MS = 600_000;
 /** Comparisons with one device in a row; after more, something cannot be joined. */
@@ -131,6 +129,8 @@ function note({ from, ...message }: Message): void {
     present: { ...present, [from.id]: { name: from.name, heardMs: now(), touchedMs: touched } },
   });
   const known = sharing?.others.find(({ id }) => id === from.id);
+  const back = known && backAgain(known, now());
+  if (back) say(back);
   const isNoted = known?.name === from.name && now() - Date.parse(known.met) < NOTED_MS;
   if (isNoted) return;
   const met = { ...from, met: new Date(now()).toISOString() };
@@ -139,14 +139,20 @@ function note({ from, ...message }: Message): void {
   ).then((one) => setState({ sharing: one }));
 }
 
+/** Takes a device off the list of those that were met; one that comes back is on it again. */
+export const forgetDevice = (id: string): Promise<Sharing | null> =>
+  changeSharing((one) => one && { ...one, others: one.others.filter((other) => other.id !== id) });
+
 async function hear(message: Message): Promise<void> {
   const { sharing } = getState();
   if (!sharing) return;
   const { id } = message.from;
   const isForMe = 'to' in message && message.to === sharing.device;
-  if (message.is === 'leaves') {
+  if (message.is === 'leaves' || message.is === 'quits') {
     const { [id]: _, ...present } = getState().present;
-    return setState({ present });
+    setState({ present });
+    if (message.is === 'quits') setState({ sharing: await forgetDevice(id) });
+    return;
   }
   if (!isLooking(message)) note(message);
   switch (message.is) {

@@ -52,7 +52,10 @@ export type Message = Said &
       }
     | { readonly is: 'change'; readonly of: readonly Told[] }
     | { readonly is: 'touched' }
+    /** Its page is closed; the device comes back. */
     | { readonly is: 'leaves' }
+    /** It has left the household for good. */
+    | { readonly is: 'quits' }
   );
 
 /** The message without who says it. */
@@ -133,6 +136,7 @@ const HOLDS: Readonly<
   change: ({ of }) => isList(of, isTold),
   touched: () => true,
   leaves: () => true,
+  quits: () => true,
 };
 
 /** A message that was heard; null for what is none. */

@@ -1,5 +1,5 @@
-/** Which of several devices calls aloud. */
-import { ALONE, isCaller, type MeetingState } from './state';
+/** Other devices: who is here, which one calls aloud, who was away for long. */
+import { ALONE, backAgain, callerOf, isCaller, namesHere, type MeetingState } from './state';
 
 const state = (touchedMs: number, others: readonly number[]): MeetingState => ({
   ...ALONE,
@@ -18,5 +18,29 @@ describe('the device that calls aloud', () => {
     ['touched by nobody, as all others', 0, [0], true],
   ] as const)('is one that is %s: %d, others %j', (_, touchedMs, others, is) => {
     expect(isCaller(state(touchedMs, others))).toBe(is);
+  });
+});
+
+describe('the names of the other devices', () => {
+  it('are listed as in a sentence, and are empty when this one is alone', () => {
+    expect(namesHere(state(0, []))).toBe('');
+    expect(namesHere(state(0, [1, 2, 3]))).toBe('Device 0, Device 1 and Device 2');
+  });
+
+  it('include the caller, unless this device calls', () => {
+    expect(callerOf(state(3, [1, 4, 2]))).toBe('Device 1');
+    expect(callerOf(state(5, [1, 4, 2]))).toBe('');
+  });
+});
+
+describe('a device that comes back', () => {
+  const met = '2026-03-01T12:00:00.000Z';
+  const after = (days: number): number => Date.parse(met) + days * 86_400_000;
+
+  it.each([
+    [89, null],
+    [91, 'Phone was away for over 90 days. Anything deleted in that time may have come back.'],
+  ])('after %d days is told: %s', (days, notice) => {
+    expect(backAgain({ id: 'p', name: 'Phone', met }, after(days))).toBe(notice);
   });
 });

@@ -1,6 +1,6 @@
 /** What this page knows of the household's other devices. */
 import { create } from 'zustand';
-import type { Sharing } from '../store/db';
+import type { OtherDevice, Sharing } from '../store/db';
 
 /** Another device that can be heard now. */
 export interface Present {
@@ -33,9 +33,36 @@ export const ALONE: MeetingState = {
   isStuck: false,
 };
 
+/** Deletions are remembered for this long, ms: 90 days. */
+export const REMEMBERED_MS = 90 * 86_400_000;
+
+/**
+ * Notice for a device that comes back after deletions were forgotten; null while they are remembered.
+ *
+ * @param nowMs ms since 1970
+ */
+export const backAgain = ({ name, met }: OtherDevice, nowMs: number): string | null =>
+  nowMs - Date.parse(met) > REMEMBERED_MS
+    ? `${name} was away for over 90 days. Anything deleted in that time may have come back.`
+    : null;
+
 export const useMeeting = create<MeetingState>()(() => ALONE);
 
 /** Whether this device is the one to call aloud: the one that a hand touched last. */
 export function isCaller({ present, touchedMs }: MeetingState): boolean {
   return Object.values(present).every((one) => one.touchedMs <= touchedMs);
+}
+
+const listed = (names: readonly string[]): string =>
+  new Intl.ListFormat('en-GB', { type: 'conjunction' }).format(names);
+
+/** Names of the other devices that can be heard, as `Phone and Tablet`; '' for none. */
+export const namesHere = ({ present }: MeetingState): string =>
+  listed(Object.values(present).map(({ name }) => name));
+
+/** Name of the device that calls aloud in the place of this one; '' where this one does. */
+export function callerOf(state: MeetingState): string {
+  if (isCaller(state)) return '';
+  const [last] = Object.values(state.present).toSorted((a, b) => b.touchedMs - a.touchedMs);
+  return last?.name ?? '';
 }

@@ -11,20 +11,19 @@ const NAME = 'retort-meeting';
 type Said =
   | { readonly is: 'state'; readonly state: MeetingState }
   | { readonly is: 'touched' }
-  | { readonly is: 'asks' };
+  | { readonly is: 'asks' }
+  /** Names or devices are others than before. */
+  | { readonly is: 'changed' };
 
 let end: (() => void) | null = null;
+let channel: BroadcastChannel | null = null;
+
+const post = (said: Said): void => channel?.postMessage(said);
+const tellState = (): void => post({ is: 'state', state: useMeeting.getState() });
 
 /** Meets them in this tab, and tells the other tabs who is there. @returns what ends it */
-function lead(channel: BroadcastChannel | null, stop: () => void): () => void {
-  const tell = (): void =>
-    channel?.postMessage({ is: 'state', state: useMeeting.getState() } satisfies Said);
-  if (channel)
-    channel.onmessage = ({ data }: MessageEvent<Said>) => {
-      if (data.is === 'touched') touch();
-      if (data.is === 'asks') tell();
-    };
-  const unsubscribe = useMeeting.subscribe(tell);
+function lead(stop: () => void): () => void {
+  const unsubscribe = useMeeting.subscribe(tellState);
   return () => {
     unsubscribe();
     stop();
@@ -41,12 +40,13 @@ export async function startMeeting(): Promise<void> {
     end = null;
     return;
   }
-  const channel = typeof BroadcastChannel === 'function' ? new BroadcastChannel(NAME) : null;
+  const own = typeof BroadcastChannel === 'function' ? new BroadcastChannel(NAME) : null;
+  channel = own;
   const over = new AbortController();
   let isLeading = false;
   const touched = (): void => {
     if (isLeading) touch();
-    else channel?.postMessage({ is: 'touched' } satisfies Said);
+    else post({ is: 'touched' });
   };
   addEventListener('pointerdown', touched, { capture: true, passive: true });
   const until = new Promise<void>((done) => {
@@ -55,16 +55,18 @@ export async function startMeeting(): Promise<void> {
   const leads = async (): Promise<void> => {
     if (over.signal.aborted) return;
     isLeading = true;
-    const stop = lead(channel, meet(sharing));
+    const stop = lead(meet(sharing));
     await until;
     stop();
   };
-  if (channel) {
-    channel.onmessage = ({ data }: MessageEvent<Said>) => {
-      if (data.is === 'state') useMeeting.setState(data.state);
+  if (own)
+    own.onmessage = ({ data }: MessageEvent<Said>) => {
+      if (data.is === 'changed') void startAgain();
+      else if (data.is === 'state' && !isLeading) useMeeting.setState(data.state);
+      else if (data.is === 'touched' && isLeading) touch();
+      else if (data.is === 'asks' && isLeading) tellState();
     };
-    channel.postMessage({ is: 'asks' } satisfies Said);
-  }
+  post({ is: 'asks' });
   const { locks } = navigator as { readonly locks?: LockManager };
   void (locks ? locks.request(NAME, { signal: over.signal }, leads) : leads()).catch(
     () => undefined,
@@ -74,7 +76,10 @@ export async function startMeeting(): Promise<void> {
     removeEventListener('pointerdown', touched, { capture: true });
     useMeeting.setState(ALONE);
     // Whoever tells the other tabs has ended by then.
-    void Promise.resolve().then(() => channel?.close());
+    void Promise.resolve().then(() => {
+      if (channel === own) channel = null;
+      own?.close();
+    });
   };
 }
 
@@ -82,4 +87,15 @@ export async function startMeeting(): Promise<void> {
 export function stopMeeting(): void {
   end?.();
   end = null;
+}
+
+async function startAgain(): Promise<void> {
+  stopMeeting();
+  await startMeeting();
+}
+
+/** Begins again in every tab of this browser, since names or devices have changed. */
+export async function restartMeeting(): Promise<void> {
+  await startAgain();
+  post({ is: 'changed' });
 }

@@ -6,8 +6,8 @@ export {
   joined,
   stamped,
   stampsInAll,
-  together,
   type Joined,
   type Replicas,
+  type StampedEdits,
   type StampsByKey,
 } from './joined';

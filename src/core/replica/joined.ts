@@ -3,7 +3,7 @@ import type { Bundle } from '../batch/schema';
 import { recordsOf, withRecords, type Key, type RecordEdit } from './records';
 import { changed, editOf, join, NOTHING, recordIn, type Replica } from './replica';
 import { settled } from './settled';
-import type { Stamp } from './stamp';
+import { BEFORE_ALL, type Stamp } from './stamp';
 import { replicaOf, stampsOf, type Stamps } from './stamps';
 
 /** Stamps by the keys of their records; a record without any is as it was before all. */
@@ -12,19 +12,29 @@ export type StampsByKey = ReadonlyMap<Key, Stamps>;
 /** A part of what devices know of records; a change and a whole record are the same kind of thing. */
 export type Replicas = ReadonlyMap<Key, Replica>;
 
-/** All that is known of a record, with the leaves that an edit took out of it. */
+/** Edits that a device made together, and their stamp. */
+export interface StampedEdits {
+  readonly edits: readonly RecordEdit[];
+  readonly stamp: Stamp;
+}
+
+/**
+ * Returns everything a device knew of a record before some edits: the record now, and every leaf the edits removed. An
+ * edit is stamped after later ones have changed the record, so the record alone no longer has those leaves.
+ */
 function knownBefore(
   stamps: Stamps | undefined,
   now: object | null,
-  { edit }: RecordEdit,
+  edits: readonly RecordEdit[],
 ): Replica {
   const known = replicaOf(stamps, now);
   const leaves = new Map(known.leaves);
   const own = new Map(Object.entries(stamps?.at ?? {}));
-  for (const { had } of edit.out)
-    for (const [path, value] of had)
-      if (!leaves.has(path))
-        leaves.set(path, { value, stamp: own.get(path) ?? stamps?.base ?? '' });
+  for (const { edit } of edits)
+    for (const { had } of edit.out)
+      for (const [path, value] of had)
+        if (!leaves.has(path))
+          leaves.set(path, { value, stamp: own.get(path) ?? stamps?.base ?? BEFORE_ALL });
   return { ...known, leaves };
 }
 
@@ -33,27 +43,33 @@ function knownBefore(
  *
  * @param now the household as it stands after all of them
  * @param stamps of the changed records; others may be missing
- * @param stamp a new one, later than all that this device has seen
+ * @param changes in the order they were made; each stamp is later than everything this device has seen
  * @returns the new stamps, and what other devices are told
  */
 export function stamped(
   now: Bundle,
   stamps: StampsByKey,
-  edits: readonly RecordEdit[],
-  stamp: Stamp,
+  changes: readonly StampedEdits[],
 ): { readonly stamps: StampsByKey; readonly told: Replicas } {
   const records = recordsOf(now);
-  const after = new Map<Key, Stamps>();
+  const byKey = new Map<Key, readonly RecordEdit[]>();
+  for (const edit of changes.flatMap(({ edits }) => edits))
+    byKey.set(edit.key, [...(byKey.get(edit.key) ?? []), edit]);
+  const known = new Map<Key, Replica>();
+  for (const [key, edits] of byKey)
+    known.set(key, knownBefore(stamps.get(key), records.get(key) ?? null, edits));
   const told = new Map<Key, Replica>();
-  for (const one of edits) {
-    const { key, edit } = one;
-    const record = records.get(key) ?? null;
-    const known = knownBefore(after.get(key) ?? stamps.get(key), record, one);
-    const change = changed(known, edit, stamp);
-    after.set(key, stampsOf(join(known, change), record));
-    told.set(key, join(told.get(key) ?? NOTHING, change));
-  }
-  return { stamps: after, told };
+  for (const { edits, stamp } of changes)
+    for (const { key, edit } of edits) {
+      const before = known.get(key) ?? NOTHING;
+      const change = changed(before, edit, stamp);
+      known.set(key, join(before, change));
+      told.set(key, join(told.get(key) ?? NOTHING, change));
+    }
+  const after = [...known].map(
+    ([key, replica]) => [key, stampsOf(replica, records.get(key) ?? null)] as const,
+  );
+  return { stamps: new Map(after), told };
 }
 
 const sameStamps = (a: Stamps | undefined, b: Stamps): boolean =>
@@ -101,14 +117,6 @@ export function joined(bundle: Bundle, stamps: StampsByKey, incoming: Replicas):
     return sameStamps(stamps.get(key), now) ? [] : [[key, now] as const];
   });
   return { bundle: shown, stamps: new Map(after) };
-}
-
-/** What several changes did, as one. */
-export function together(all: readonly Replicas[]): Replicas {
-  const one = new Map<Key, Replica>();
-  for (const replicas of all)
-    for (const [key, replica] of replicas) one.set(key, join(one.get(key) ?? NOTHING, replica));
-  return one;
 }
 
 /** Every stamp in what came in. */

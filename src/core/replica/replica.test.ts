@@ -1,11 +1,10 @@
 /** Devices of one household: what each changed while apart is joined, in whatever order it comes. */
 import fc from 'fast-check';
 import { batchProblems } from '../batch/household/validate';
-import { claimed, goes, leftInJar, withoutClaims } from '../batch/household';
-import { inTheirPots } from '../batch/plan';
-import type { Batch, Bundle, Cook, Jar, Mark } from '../batch/schema';
-import { cookOf } from '../testing/cooks';
-import { HOUSEHOLD, REFERENCE } from '../testing/kitchen';
+import { claimed } from '../batch/household';
+import type { Batch, Bundle } from '../batch/schema';
+import { ACTS, FIRST, moves, withBatch, type Act, type Move } from '../testing/histories';
+import { REFERENCE } from '../testing/kitchen';
 import {
   digestOf,
   editsOf,
@@ -17,31 +16,12 @@ import {
   stampsInAll,
   stampsOf,
   type Replicas,
+  type StampedEdits,
   type Stamp,
   type Stamps,
 } from '.';
 import { leavesOf, recordOf } from './leaves';
 import { editOf, join, recordIn, swept, type Replica } from './replica';
-
-const AT = '2026-11-24T10:00:00.000Z';
-const JARS: readonly Jar[] = ['j1', 'j2'].map((id) => ({
-  id,
-  name: 'Stock',
-  litres: 1,
-  madeAt: AT,
-  where: 'freezer',
-}));
-const withoutTrace = ({ predicted: { trace: _, ...predicted }, ...cook }: Cook): Cook => ({
-  ...cook,
-  predicted,
-});
-const FIRST: Bundle = {
-  ...HOUSEHOLD,
-  batches: [REFERENCE, { ...REFERENCE, id: 'b2', name: 'Second' }],
-  // Without its curve, which is one leaf of many numbers.
-  cooks: [withoutTrace(cookOf('c1', REFERENCE, AT))],
-  jars: JARS,
-};
 
 /** A device: its household, the stamps of its records, and the latest stamp that it has seen. */
 interface Device {
@@ -49,6 +29,7 @@ interface Device {
   readonly bundle: Bundle;
   readonly stamps: ReadonlyMap<string, Stamps>;
   readonly last: Stamp;
+  readonly unstamped: readonly StampedEdits[];
   /** Its clock is so far off, ms. */
   readonly offMs: number;
 }
@@ -56,28 +37,31 @@ interface Device {
 const put = (device: Device, stamps: ReadonlyMap<string, Stamps>): ReadonlyMap<string, Stamps> =>
   new Map([...device.stamps, ...stamps]);
 
-function edited(device: Device, nowMs: number, change: (bundle: Bundle) => Bundle) {
-  const after = change(device.bundle);
-  const edits = editsOf(device.bundle, after);
+/** A device that changed something, and has not stamped it yet. */
+function edited(device: Device, nowMs: number, change: (bundle: Bundle) => Bundle): Device {
+  const bundle = change(device.bundle);
+  const edits = editsOf(device.bundle, bundle);
+  if (edits.length === 0) return { ...device, bundle };
   const stamp = nextStamp(device.last, nowMs + device.offMs, device.name);
-  const { stamps, told } = stamped(after, device.stamps, edits, stamp);
-  const now: Device = {
-    ...device,
-    bundle: after,
-    stamps: put(device, stamps),
-    last: edits.length > 0 ? stamp : device.last,
-  };
-  return { device: now, told };
+  return { ...device, bundle, last: stamp, unstamped: [...device.unstamped, { edits, stamp }] };
 }
 
-function told(device: Device, incoming: Replicas): Device {
+/** Stamps what a device changed. @returns the device, and what it tells the others */
+function stampedNow(device: Device): readonly [Device, Replicas] {
+  const { stamps, told: out } = stamped(device.bundle, device.stamps, device.unstamped);
+  return [{ ...device, stamps: put(device, stamps), unstamped: [] }, out];
+}
+
+function told(before: Device, incoming: Replicas): Device {
+  const [device] = stampedNow(before);
   const { bundle, stamps } = joined(device.bundle, device.stamps, incoming);
   const last = [device.last, ...stampsInAll(incoming)].toSorted().at(-1) as Stamp;
   return { ...device, bundle, stamps: put(device, stamps), last };
 }
 
 /** All that a device knows. */
-function whole({ bundle, stamps }: Device): Replicas {
+function whole(device: Device): Replicas {
+  const [{ bundle, stamps }] = stampedNow(device);
   const records = recordsOf(bundle);
   const keys = new Set([...records.keys(), ...stamps.keys()]);
   return new Map(
@@ -102,171 +86,20 @@ const content = ({ bundle }: Device): unknown =>
 const leafText = (record: object): unknown =>
   [...leavesOf(record)].toSorted(([x], [y]) => (x < y ? -1 : 1));
 
-/** Something that a cook does, by three numbers of chance. */
-type Act = (bundle: Bundle, id: string, n: number) => Bundle;
-
-const one = <T>(list: readonly T[], n: number): T | undefined => list[n % list.length];
-const withBatch = (bundle: Bundle, n: number, change: (batch: Batch) => Batch): Bundle => {
-  const batch = one(bundle.batches, n);
-  return batch
-    ? { ...bundle, batches: bundle.batches.map((b) => (b === batch ? change(b) : b)) }
-    : bundle;
-};
-
-const ACTS: Readonly<Record<string, Act>> = {
-  rename: (bundle, id, n) => withBatch(bundle, n, (batch) => ({ ...batch, name: `Name ${id}` })),
-  'another amount': (bundle, _, n) =>
-    withBatch(bundle, n, (batch) => ({
-      ...batch,
-      items: batch.items.map((item, i) =>
-        i === n % batch.items.length
-          ? { ...item, amount: { value: 1 + (n % 9), unit: 'kg' } }
-          : item,
-      ),
-    })),
-  'an item': (bundle, id, n) =>
-    withBatch(bundle, n, (batch) => ({
-      ...batch,
-      items: [...batch.items, { id, food: 'carrot', amount: { value: 200, unit: 'g' } }],
-    })),
-  'an item out': (bundle, _, n) =>
-    withBatch(bundle, n, (batch) => ({
-      ...batch,
-      items: batch.items.filter((__, i) => i !== n % batch.items.length),
-    })),
-  'a step with an item': (bundle, id, n) =>
-    withBatch(bundle, n, (batch) => ({
-      ...batch,
-      steps: [...(batch.steps ?? []), { id: `s${id}`, kind: 'simmer', minutes: 10 }],
-      items: batch.items.map((item, i) =>
-        i === n % batch.items.length ? { ...item, stays: [{ from: `s${id}` }] } : item,
-      ),
-    })),
-  'a step out': (bundle, _, n) =>
-    withBatch(bundle, n, (batch) => {
-      const step = one(batch.steps ?? [], n);
-      if (!step) return batch;
-      return {
-        ...batch,
-        steps: (batch.steps ?? []).filter((other) => other !== step),
-        items: batch.items.map(({ stays, ...item }) =>
-          stays?.some(({ from, to }) => from === step.id || to === step.id)
-            ? item
-            : { ...item, ...(stays && { stays }) },
-        ),
-      };
-    }),
-  'a batch': (bundle, id) => ({
-    ...bundle,
-    batches: [...bundle.batches, { ...REFERENCE, id: `b${id}`, name: `Batch ${id}` }],
-  }),
-  'a batch out': (bundle, _, n) => ({
-    ...bundle,
-    batches: bundle.batches.filter((batch) => batch !== one(bundle.batches, n)),
-  }),
-  'a pot out': (bundle, _, n) => {
-    if (bundle.pots.length < 2) return bundle;
-    const pots = bundle.pots.filter((pot) => pot !== one(bundle.pots, n));
-    return { ...bundle, pots, batches: inTheirPots(bundle.batches, pots) };
-  },
-  'a pot': (bundle, id) => ({
-    ...bundle,
-    pots: [...bundle.pots, { ...(HOUSEHOLD.pots[0] as Bundle['pots'][0]), id: `p${id}` }],
-  }),
-  'a mark': (bundle, id) => ({
-    ...bundle,
-    cooks: bundle.cooks.map((cook) => ({
-      ...cook,
-      marks: [...cook.marks, { id, kind: 'ticked', step: null, at: AT } satisfies Mark],
-    })),
-  }),
-  'a move done': (bundle, id) => ({
-    ...bundle,
-    cooks: bundle.cooks.map((cook) => ({
-      ...cook,
-      after: { ...cook.after, done: [...(cook.after?.done ?? []), id] },
-    })),
-  }),
-  'a jar taken': (bundle, _, n) => {
-    const jar = one(bundle.jars, n);
-    if (!jar) return bundle;
-    const free = leftInJar(jar) - (claimed(bundle.batches).get(jar.id) ?? 0);
-    const litres = Math.min(free, 0.1 + (n % 7) / 10);
-    if (litres <= 0.001) return bundle;
-    const at = new Date(Date.parse(AT) + n * 1000).toISOString();
-    return {
-      ...bundle,
-      jars: bundle.jars.map((j) => (j === jar ? goes(j, 'used', litres, at) : j)),
-    };
-  },
-  'a jar into a plan': (bundle, id, n) => {
-    const jar = one(bundle.jars, n);
-    if (!jar) return bundle;
-    const free = leftInJar(jar) - (claimed(bundle.batches).get(jar.id) ?? 0);
-    if (free < 0.2) return bundle;
-    return withBatch(bundle, n, (batch) => ({
-      ...batch,
-      items: [
-        ...batch.items,
-        {
-          id: `t${id}`,
-          food: 'stock',
-          amount: { value: free, unit: 'l' },
-          jars: [{ jar: jar.id, litres: free }],
-        },
-      ],
-    }));
-  },
-  'no more of a jar': (bundle, _, n) => withBatch(bundle, n, withoutClaims),
-  'another kitchen': (bundle, _, n) => ({
-    ...bundle,
-    kitchen: { ...bundle.kitchen, altitudeM: n % 3000 },
-  }),
-};
-const NAMES = Object.keys(ACTS);
-
-type Move =
-  | { readonly is: 'act'; readonly who: number; readonly what: string; readonly n: number }
-  /** What was told last is heard by another: at once, late, or a second time. */
-  | { readonly is: 'hears'; readonly who: number; readonly which: number }
-  | { readonly is: 'meet'; readonly who: number; readonly other: number }
-  /** A device is put back to what it was some moves ago. */
-  | { readonly is: 'restored'; readonly who: number; readonly back: number };
-
-const who = fc.nat(2);
-const moves: fc.Arbitrary<readonly Move[]> = fc.array(
-  fc.oneof(
-    {
-      weight: 6,
-      arbitrary: fc.record({
-        is: fc.constant('act' as const),
-        who,
-        what: fc.constantFrom(...NAMES),
-        n: fc.nat(10_000),
-      }),
-    },
-    {
-      weight: 4,
-      arbitrary: fc.record({ is: fc.constant('hears' as const), who, which: fc.nat(50) }),
-    },
-    { weight: 1, arbitrary: fc.record({ is: fc.constant('meet' as const), who, other: who }) },
-    {
-      weight: 1,
-      arbitrary: fc.record({ is: fc.constant('restored' as const), who, back: fc.nat(6) }),
-    },
-  ),
-  { maxLength: 40 },
-);
-
 const CLOCKS = [0, 90_000_000, -3_600_000] as const;
 
 /** Plays a history on three devices; all meet at its end. */
-function played(history: readonly Move[], clocks: readonly number[] = CLOCKS): readonly Device[] {
+function played(
+  history: readonly Move[],
+  clocks: readonly number[] = CLOCKS,
+  onAct: (before: Bundle, after: Bundle) => void = () => undefined,
+): readonly Device[] {
   const devices: Device[] = ['desk', 'phone', 'shelf'].map((name, i) => ({
     name,
     bundle: FIRST,
     stamps: new Map(),
     last: '',
+    unstamped: [],
     offMs: clocks[i] ?? 0,
   }));
   const was: Device[][] = devices.map((device) => [device]);
@@ -277,8 +110,11 @@ function played(history: readonly Move[], clocks: readonly number[] = CLOCKS): r
     if (move.is === 'act') {
       const act = ACTS[move.what] as Act;
       const after = edited(device, nowMs, (bundle) => act(bundle, `n${i}`, move.n));
-      devices[move.who] = after.device;
-      messages.push(after.told);
+      onAct(device.bundle, after.bundle);
+      // Several changes are stamped together.
+      const [now, out] = move.n % 3 === 0 ? stampedNow(after) : [after, null];
+      devices[move.who] = now;
+      if (out) messages.push(out);
     } else if (move.is === 'hears') {
       const message = messages[move.which % Math.max(1, messages.length)];
       if (message) devices[move.who] = told(device, message);
@@ -391,15 +227,32 @@ describe('devices of one household', () => {
     );
   });
 
+  it('keep a mark deleted that one of them took out', () => {
+    const acts = moves.map((history) => history.filter(({ is }) => is !== 'restored'));
+    fc.assert(
+      fc.property(acts, (history) => {
+        const out = new Set<string>();
+        const devices = played(history, CLOCKS, (before, after) => {
+          const left = new Set(after.cooks[0]?.marks.map(({ id }) => id));
+          for (const { id } of before.cooks[0]?.marks ?? []) if (!left.has(id)) out.add(id);
+        });
+        for (const { bundle } of devices)
+          expect(bundle.cooks[0]?.marks.filter(({ id }) => out.has(id))).toEqual([]);
+      }),
+      { numRuns: 100 },
+    );
+  });
+
   const apart = (mine: (b: Bundle) => Bundle, theirs: (b: Bundle) => Bundle): Bundle => {
     const [desk, phone] = ['desk', 'phone'].map((name): Device => ({
       name,
       bundle: FIRST,
       stamps: new Map(),
       last: '',
+      unstamped: [],
       offMs: 0,
     })) as [Device, Device];
-    const [a, b] = met(edited(desk, 1000, mine).device, edited(phone, 2000, theirs).device);
+    const [a, b] = met(edited(desk, 1000, mine), edited(phone, 2000, theirs));
     expect(content(b)).toEqual(content(a));
     return a.bundle;
   };
@@ -430,10 +283,42 @@ describe('devices of one household', () => {
     expect(first(both)).toBeUndefined();
   });
 
+  it('keep a mark deleted that went right after another change of its cook', () => {
+    const desk: Device = {
+      name: 'desk',
+      bundle: FIRST,
+      stamps: new Map(),
+      last: '',
+      unstamped: [],
+      offMs: 0,
+    };
+    const act = (device: Device, nowMs: number, name: string, n: number): Device =>
+      edited(device, nowMs, (bundle) => ACTS[name]?.(bundle, `m${nowMs}`, n) ?? bundle);
+    const marksOf = ({ bundle }: Device): readonly string[] =>
+      bundle.cooks[0]?.marks.map(({ id }) => id) ?? [];
+    const before = marksOf(desk);
+    const [ticked, phone] = met(act(desk, 1000, 'a mark', 0), { ...desk, name: 'phone' });
+    expect(marksOf(phone)).toContain('m1000');
+    // Both changes are stamped together.
+    const unticked = act(act(ticked, 2000, 'a mark', 0), 3000, 'a mark out', before.length);
+    const [a, b] = met(unticked, phone);
+    expect([marksOf(a), marksOf(b)]).toEqual([
+      [...before, 'm2000'],
+      [...before, 'm2000'],
+    ]);
+  });
+
   it('bring nothing back to life that was deleted, when a device is put back', () => {
-    const desk: Device = { name: 'desk', bundle: FIRST, stamps: new Map(), last: '', offMs: 0 };
+    const desk: Device = {
+      name: 'desk',
+      bundle: FIRST,
+      stamps: new Map(),
+      last: '',
+      unstamped: [],
+      offMs: 0,
+    };
     const phone: Device = { ...desk, name: 'phone' };
-    const out = edited(desk, 1000, (b) => ({ ...b, batches: [] })).device;
+    const out = edited(desk, 1000, (b) => ({ ...b, batches: [] }));
     const [, heard] = met(out, phone);
     expect(heard.bundle.batches).toEqual([]);
     // Put back to before it heard of it.

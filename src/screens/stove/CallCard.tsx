@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import type { Cook } from '@/core/batch/schema';
+import { callerOf, namesHere, useMeeting } from '@/sync/state';
 import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
 import { askToCall, mayCall, maySound, sound, type MayCall } from '@/ui/cooking/calling';
@@ -20,6 +21,16 @@ const SOUNDS = {
   cannot: 'This browser plays no sound.',
 } as const;
 
+/** Of several devices, which one calls. */
+function useWhoCalls(): readonly string[] {
+  const here = useMeeting(namesHere);
+  const caller = useMeeting(callerOf);
+  if (!here) return [SOUNDS[maySound()]];
+  if (caller)
+    return [`${caller} calls, since it was touched last. Touch this screen to be called here.`];
+  return [SOUNDS[maySound()], `Open too: ${here}. The device touched last calls: this one.`];
+}
+
 /** How the cook is called, and what of it this device does not allow. */
 export function CallCard({
   cook,
@@ -33,8 +44,9 @@ export function CallCard({
 }) {
   const clock = useClock();
   const [may, setMay] = useState<MayCall>(() => mayCall());
+  const whoCalls = useWhoCalls();
   const lines = [
-    SOUNDS[maySound()],
+    ...whoCalls,
     NOTIFIES[may],
     awake
       ? 'The screen stays awake.'

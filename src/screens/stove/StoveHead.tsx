@@ -2,6 +2,7 @@
 
 import { useEffect } from 'react';
 import type { Cook } from '@/core/batch/schema';
+import { namesHere, useMeeting } from '@/sync/state';
 import { Button } from '@/ui/Button';
 import { canSpeak, SPOKEN, useReadAloud } from '@/ui/cooking/calling';
 import { useKept } from '@/ui/kept';
@@ -38,6 +39,7 @@ export function StoveHead({ cook, words }: { readonly cook: Cook; readonly words
   const [aloud] = useKept('retort-aloud');
   useNight(night === 'on');
   useReadAloud(aloud === 'on', words);
+  const others = useMeeting(namesHere);
   return (
     <div className="flex flex-wrap items-baseline gap-x-4">
       <h1 className="text-lg text-quiet short:sr-only">{cook.batch.name}</h1>
@@ -48,6 +50,7 @@ export function StoveHead({ cook, words }: { readonly cook: Cook; readonly words
             : 'on the practice pot'}
         </span>
       )}
+      {others && <span className="text-small text-leaf">also open on {others}</span>}
     </div>
   );
 }

@@ -94,7 +94,7 @@ function Look({ bundle }: { readonly bundle: Bundle }) {
     }
   };
   return (
-    <main className="mx-auto w-full max-w-3xl space-y-4 p-4 sm:p-6">
+    <main className="mx-auto w-full max-w-5xl space-y-4 p-4 sm:p-6">
       <p className="text-quiet">Brought by a link; nothing is kept yet.</p>
       <div className="flex flex-wrap items-center justify-between gap-4">
         <div>
@@ -132,40 +132,53 @@ function Look({ bundle }: { readonly bundle: Bundle }) {
           It cannot be worked out: {error}.
         </p>
       )}
-      <ul aria-label="What goes in" className="panel divide-y divide-hairline px-4 text-body">
-        {batch.items.map((item) => (
-          <li key={item.id} className="py-1.5">
-            {itemWords(item, units)}
-          </li>
-        ))}
-        {batch.alongside?.map((task) => (
-          <li key={task.id} className="py-1.5 text-quiet">
-            alongside: {task.words}, {taskWords(task, units)}
-          </li>
-        ))}
-      </ul>
-      <ol aria-label="Steps" className="list-decimal pl-5 text-body">
-        {stepsOf(batch).map((step) => (
-          <li key={step.id}>{stepWords(step)}</li>
-        ))}
-      </ol>
-      {household && (
-        <WhatItDoes changes={changes} way={way} onWay={setWay} units={household.kitchen.units} />
-      )}
-      {elsewhere && (
-        <p className="text-small">
-          It was planned at {formatAltitude(kitchen.altitudeM, units)}; your kitchen stays at{' '}
-          {formatAltitude(household.kitchen.altitudeM, units)}, and its times are worked out anew.
-        </p>
-      )}
-      {failed && (
-        <p role="alert" className="text-rust">
-          It could not be kept, so nothing was changed.
-        </p>
-      )}
-      <Button look="copper" size="large" onClick={() => void take()}>
-        Take it in
-      </Button>
+      <div className="grid items-start gap-4 lg:grid-cols-2">
+        {/* The choice comes before a long list on a phone, and beside it on a desk. */}
+        <div className="space-y-4 lg:col-start-2 lg:row-start-1">
+          {household && (
+            <WhatItDoes
+              changes={changes}
+              way={way}
+              onWay={setWay}
+              units={household.kitchen.units}
+            />
+          )}
+          {elsewhere && (
+            <p className="text-small">
+              It was planned at {formatAltitude(kitchen.altitudeM, units)}; your kitchen stays at{' '}
+              {formatAltitude(household.kitchen.altitudeM, units)}, and its times are worked out
+              anew.
+            </p>
+          )}
+          {failed && (
+            <p role="alert" className="text-rust">
+              It could not be kept, so nothing was changed.
+            </p>
+          )}
+          <Button look="copper" size="large" onClick={() => void take()}>
+            Take it in
+          </Button>
+        </div>
+        <div className="space-y-4">
+          <ul aria-label="What goes in" className="panel divide-y divide-hairline px-4 text-body">
+            {batch.items.map((item) => (
+              <li key={item.id} className="py-1.5">
+                {itemWords(item, units)}
+              </li>
+            ))}
+            {batch.alongside?.map((task) => (
+              <li key={task.id} className="py-1.5 text-quiet">
+                alongside: {task.words}, {taskWords(task, units)}
+              </li>
+            ))}
+          </ul>
+          <ol aria-label="Steps" className="list-decimal pl-5 text-body">
+            {stepsOf(batch).map((step) => (
+              <li key={step.id}>{stepWords(step)}</li>
+            ))}
+          </ol>
+        </div>
+      </div>
     </main>
   );
 }

@@ -30,7 +30,8 @@ export function WhatItDoes({
   const added = changes.filter(({ how }) => how === 'added');
   const changed = changes.filter(({ how }) => how === 'changed');
   const replaces = way === 'replace';
-  if (changes.length === 0) return <p className="text-small">All of it is here already.</p>;
+  if (changes.length === 0)
+    return <p className="text-small">You already have everything in this link.</p>;
   return (
     <div className="space-y-3">
       {added.length > 0 && (
@@ -41,7 +42,7 @@ export function WhatItDoes({
       {changed.length > 0 && (
         <fieldset className="panel space-y-2 p-4">
           <legend className="float-left mb-2 w-full font-semibold">
-            You have this already, and the link has it otherwise
+            You already have this; the link’s version differs
           </legend>
           <ul className="clear-both text-body" aria-label="What differs">
             {changed.map((c, i) => (

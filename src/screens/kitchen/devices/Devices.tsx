@@ -3,6 +3,7 @@
 import { lazyPart } from '@/drawings/later';
 import { Suspense, useState } from 'react';
 import { dayAndTime } from '@/session/clockText';
+import type { OtherDevice } from '@/store/db';
 import { useMeeting } from '@/sync/state';
 import { Button } from '@/ui/Button';
 import { useClock } from '@/ui/clock';
@@ -10,10 +11,30 @@ import { useClock } from '@/ui/clock';
 // Ciphers and codes come when a second device does.
 const DeviceSheet = lazyPart(() => import('./DeviceSheet').then((m) => m.DeviceSheet));
 
+/** Another device: whether it is here, else when it was met last, and the way off the list. */
+function Other({ other, isHere }: { readonly other: OtherDevice; readonly isHere: boolean }) {
+  const clock = useClock();
+  const forget = (): void => void import('@/sync').then((sync) => sync.forget(other.id));
+  return (
+    <li className="flex items-baseline justify-between gap-3 py-1.5">
+      <b className="min-w-0 font-semibold break-words">{other.name}</b>
+      {isHere ? (
+        <span className="text-leaf">here now</span>
+      ) : (
+        <span className="text-right text-quiet">
+          met {dayAndTime(new Date(other.met), new Date(clock.now()))}
+          <Button look="quiet" aria-label={`Remove ${other.name} from the list`} onClick={forget}>
+            Remove
+          </Button>
+        </span>
+      )}
+    </li>
+  );
+}
+
 /** The devices of this household: who is here, and the way for another to join. */
 export function Devices() {
   const { sharing, present, line, isStuck, unread } = useMeeting();
-  const clock = useClock();
   const [isOpen, setOpen] = useState(false);
   const isAlone = sharing === null;
   return (
@@ -41,15 +62,8 @@ export function Devices() {
               <b className="min-w-0 font-semibold break-words">{sharing.name}</b>
               <span className="text-quiet">this device</span>
             </li>
-            {sharing.others.map(({ id, name, met }) => (
-              <li key={id} className="flex justify-between gap-3 py-1.5">
-                <b className="min-w-0 font-semibold break-words">{name}</b>
-                <span className={id in present ? 'text-leaf' : 'text-quiet'}>
-                  {id in present
-                    ? 'here now'
-                    : `met ${dayAndTime(new Date(met), new Date(clock.now()))}`}
-                </span>
-              </li>
+            {sharing.others.map((other) => (
+              <Other key={other.id} other={other} isHere={other.id in present} />
             ))}
           </ul>
           {line === 'trying' && (
