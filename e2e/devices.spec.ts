@@ -1,32 +1,6 @@
-import type { Browser, BrowserContext, Page } from '@playwright/test';
 import { BARE, DEMO } from '../playwright.config';
 import { accessible, expect, test } from './fixtures';
-
-/** Another device: a browser of its own. */
-async function device(browser: Browser): Promise<BrowserContext> {
-  return browser.newContext({
-    viewport: { width: 390, height: 844 },
-    hasTouch: true,
-    locale: 'en-GB',
-    timezoneId: 'Europe/London',
-    serviceWorkers: 'block',
-    baseURL: DEMO,
-  });
-}
-
-/** Shares the kitchen of a page. @returns the link by which others join */
-async function shared(page: Page, name: string, home = DEMO): Promise<string> {
-  await page.goto(`${home}/kitchen`);
-  await page.getByRole('button', { name: 'Use it on another device' }).click();
-  const sheet = page.getByRole('dialog');
-  await sheet.getByLabel('Name of this device').fill(name);
-  await sheet.getByRole('button', { name: 'Show the code' }).click();
-  await expect(sheet.getByRole('img', { name: 'Code of the link' })).toBeVisible();
-  await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
-  await sheet.getByRole('button', { name: 'Copy the link' }).click();
-  await expect(sheet.getByRole('button', { name: 'Copied' })).toBeVisible();
-  return page.evaluate(() => navigator.clipboard.readText());
-}
+import { device, join, shared } from './household';
 
 test('a plan of the desk is cooked by the phone, and each sees what the other does', async ({
   page,
@@ -144,17 +118,17 @@ test('a phone without any kitchen has one when it joins', async ({ page, browser
 });
 
 test('a device that is not here can be removed from the list', async ({ page, browser }) => {
+  await page.clock.install();
   const link = await shared(page, 'Desk');
   const context = await device(browser);
   const phone = await context.newPage();
-  await phone.goto(link);
-  await phone.getByLabel('Name of this device').fill('Phone');
-  await phone.getByRole('button', { name: 'Join this kitchen' }).click();
-  await phone.waitForURL(`${DEMO}/`);
+  await join(phone, link, 'Phone');
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
   const devices = page.getByRole('region', { name: 'Devices' });
   await expect(devices).toContainText('Phonehere now');
   await context.close();
+  // The next greeting finds that nobody hears it.
+  await page.clock.fastForward(60_000);
   await devices.getByRole('button', { name: 'Remove Phone from the list' }).click();
   await expect(devices.getByRole('listitem')).toHaveText(['Deskthis device']);
 });

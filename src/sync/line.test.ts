@@ -17,6 +17,9 @@ class Relay {
     Relay.listening.push(this);
     setImmediate(() => this.onopen?.());
   }
+  addEventListener(): void {
+    // The relay of these tests never dies.
+  }
   close(): void {
     Relay.listening = Relay.listening.filter((one) => one !== this);
   }
@@ -37,6 +40,8 @@ const post = jest.fn((_: string, { body }: { body: string }) => {
 });
 Object.assign(global, { EventSource: Relay, fetch: post });
 
+const lines: Line[] = [];
+
 function device(code = newCode(), id = newId()) {
   const heard: Message[] = [];
   let unread = 0;
@@ -54,6 +59,7 @@ function device(code = newCode(), id = newId()) {
     },
   };
   const line: Line = openLine(code, { id, name: id }, ears);
+  lines.push(line);
   const until = async (holds: () => boolean): Promise<void> => {
     while (!holds())
       await new Promise<void>((done) => {
@@ -63,6 +69,9 @@ function device(code = newCode(), id = newId()) {
   return { line, heard, until, unread: () => unread };
 }
 
+afterEach(() => {
+  for (const line of lines.splice(0)) line.end();
+});
 beforeEach(() => {
   Relay.listening = [];
   Relay.posted = [];

@@ -3,6 +3,7 @@ import type { Code } from './code';
 import { newId } from './code';
 import { messageIn, type Message, type Words } from './messages';
 import { seal, unseal } from './seal';
+import { openStream } from './stream';
 
 export interface Line {
   /** Says something. @returns how many listeners there are besides; null where it did not get through */
@@ -32,21 +33,22 @@ export function openLine(code: Code, me: Message['from'], ears: Ears): Line {
   let hearing = Promise.resolve();
   let sealing: Promise<unknown> = Promise.resolve();
   let saying: Promise<unknown> = Promise.resolve();
-  const source = new EventSource(`${address}?me=${listener}`);
-  source.onopen = ears.open;
-  source.onerror = ears.lost;
-  source.onmessage = ({ data }: MessageEvent<string>) => {
-    hearing = hearing.then(async () => {
-      const opened = await unseal(code, data);
-      const message = opened && messageIn(opened.value);
-      if (!message || heard.has(message.id)) return ears.unread();
-      heard.add(message.id);
-      const [first] = heard;
-      if (heard.size > REMEMBERED && first !== undefined) heard.delete(first);
-      // Another tab of this device.
-      if (message.from.id !== me.id) await ears.hear(message);
-    });
-  };
+  const end = openStream(`${address}?me=${listener}`, {
+    open: ears.open,
+    lost: ears.lost,
+    data: (data) => {
+      hearing = hearing.then(async () => {
+        const opened = await unseal(code, data);
+        const message = opened && messageIn(opened.value);
+        if (!message || heard.has(message.id)) return ears.unread();
+        heard.add(message.id);
+        const [first] = heard;
+        if (heard.size > REMEMBERED && first !== undefined) heard.delete(first);
+        // Another tab of this device.
+        if (message.from.id !== me.id) await ears.hear(message);
+      });
+    },
+  });
   const post = async (sealed: Promise<string>): Promise<number | null> => {
     try {
       const response = await fetch(address, {
@@ -71,6 +73,6 @@ export function openLine(code: Code, me: Message['from'], ears: Ears): Line {
       saying = said;
       return said;
     },
-    end: () => source.close(),
+    end,
   };
 }

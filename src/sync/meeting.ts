@@ -17,7 +17,7 @@ import {
 } from '../store/sharing';
 import { openLine, type Line } from './line';
 import { replicasOf, tellingOf, type Message, type Summary } from './messages';
-import { ALONE, backAgain, REMEMBERED_MS, useMeeting } from './state';
+import { ALONE, backAgain, parted, REMEMBERED_MS, useMeeting } from './state';
 
 /** Greeted again after so long, ms; who was not heard for longer than twice that has gone. */
 const GREET_MS = 20_000;
@@ -33,6 +33,8 @@ const SAMPLED = 10;
 const NOTED_MS = 600_000;
 /** Comparisons with one device in a row; after more, something cannot be joined. */
 const MOST_COMPARISONS = 8;
+/** A message that did not get through is made up for by a greeting after this delay, ms. */
+const AGAIN_MS = 2000;
 /** A hand tells the others that it touched this device no more often, ms. */
 const TOUCHED_MS = 3000;
 
@@ -41,6 +43,7 @@ const { getState, setState } = useMeeting;
 
 let line: Line | null = null;
 let telling: ReturnType<typeof setTimeout> | null = null;
+let greetingAgain: ReturnType<typeof setTimeout> | null = null;
 /** Comparisons since the two knew the same. */
 const compared = new Map<string, number>();
 
@@ -62,7 +65,17 @@ async function join(incoming: Replicas): Promise<void> {
   const met = await exchange(incoming);
   if (!met) return;
   if (met.isTaken === getState().isStuck) setState({ isStuck: !met.isTaken });
-  if (met.told.size > 0 && isTogether()) await line?.say({ is: 'change', of: tellingOf(met.told) });
+  if (met.told.size === 0 || !isTogether()) return;
+  const heard = await line?.say({ is: 'change', of: tellingOf(met.told) });
+  if (heard === null) greetAgain();
+}
+
+/** Greets the others soon, since a message did not get through. */
+function greetAgain(): void {
+  greetingAgain ??= setTimeout(() => {
+    greetingAgain = null;
+    if (getState().line === 'open') void greet(false).catch(() => undefined);
+  }, AGAIN_MS);
 }
 
 /** Greets the others. @returns what this device knows */
@@ -77,7 +90,8 @@ async function greet(back: boolean): Promise<Knowledge | null> {
     summary: summaryOf(),
     touchedMs: now() - getState().touchedMs,
   });
-  if (heard === 0 && isTogether()) setState({ present: {} });
+  if (heard === null) greetAgain();
+  if (heard === 0 && isTogether()) setState((state) => parted(state, () => true));
   return known;
 }
 
@@ -121,12 +135,14 @@ const isLooking = (message: Message): boolean =>
 
 /** A device is there: it is shown, and written down when it was met. */
 function note({ from, ...message }: Message): void {
-  const { present, sharing } = getState();
+  const { present, gone, sharing } = getState();
   const before = present[from.id];
   const ago = message.is === 'hello' ? message.touchedMs : message.is === 'touched' ? 0 : undefined;
   const touched = ago === undefined ? (before?.touchedMs ?? 0) : now() - ago;
+  const { [from.id]: _, ...stillGone } = gone;
   setState({
     present: { ...present, [from.id]: { name: from.name, heardMs: now(), touchedMs: touched } },
+    gone: stillGone,
   });
   const known = sharing?.others.find(({ id }) => id === from.id);
   const back = known && backAgain(known, now());
@@ -149,8 +165,7 @@ async function hear(message: Message): Promise<void> {
   const { id } = message.from;
   const isForMe = 'to' in message && message.to === sharing.device;
   if (message.is === 'leaves' || message.is === 'quits') {
-    const { [id]: _, ...present } = getState().present;
-    setState({ present });
+    setState((state) => parted(state, (one) => one === id));
     if (message.is === 'quits') setState({ sharing: await forgetDevice(id) });
     return;
   }
@@ -200,11 +215,13 @@ function tellSoon(): void {
   );
 }
 
-/** Whoever was not heard for long has gone. */
-function forgetGone(): void {
-  const { present } = getState();
-  const left = Object.entries(present).filter(([, { heardMs }]) => now() - heardMs < GONE_MS);
-  if (left.length < Object.keys(present).length) setState({ present: Object.fromEntries(left) });
+/** Drops devices that have been silent for long. @returns whether there were any */
+function forgetGone(): boolean {
+  const before = getState();
+  const after = parted(before, (_, heardMs) => now() - heardMs >= GONE_MS);
+  const isFewer = Object.keys(after.present).length < Object.keys(before.present).length;
+  if (isFewer) setState(after);
+  return isFewer;
 }
 
 /** A hand has touched this device. */
@@ -219,25 +236,29 @@ export function touch(): void {
 /** Meets the other devices of a household. @returns what ends it */
 export function meet(sharing: Sharing): () => void {
   setState(({ touchedMs }) => ({ ...ALONE, sharing, touchedMs, line: 'trying' }));
+  const hello = (): void => void greet(false).catch(() => undefined);
   line = openLine(
     sharing,
     { id: sharing.device, name: sharing.name },
     {
       open: () => {
         setState({ line: 'open' });
-        void greet(false).catch(() => undefined);
+        hello();
       },
-      lost: () => setState({ line: 'trying', present: {} }),
+      lost: () => setState((state) => ({ line: 'trying', ...parted(state, () => true) })),
       hear: (message) => hear(message).catch(() => undefined),
       unread: () => setState(({ unread }) => ({ unread: unread + 1 })),
     },
   );
   void sweepDeleted(now() - REMEMBERED_MS).catch(() => undefined);
   const greeting = setInterval(() => {
-    forgetGone();
-    // Whoever comes greets first.
-    if (isTogether()) void greet(false).catch(() => undefined);
+    // A hidden page's timers are slow: a silent device may be there after all, and answers.
+    if (forgetGone() || isTogether()) hello();
   }, GREET_MS);
+  const shown = (): void => {
+    if (!document.hidden) hello();
+  };
+  document.addEventListener('visibilitychange', shown);
   const unsubscribe = useApp.subscribe((state, before) => {
     if (state.household !== before.household) tellSoon();
   });
@@ -245,6 +266,9 @@ export function meet(sharing: Sharing): () => void {
   addEventListener('pagehide', leaving);
   return () => {
     clearInterval(greeting);
+    clearTimeout(greetingAgain ?? undefined);
+    greetingAgain = null;
+    document.removeEventListener('visibilitychange', shown);
     unsubscribe();
     removeEventListener('pagehide', leaving);
     leaving();

@@ -1,5 +1,14 @@
 /** Other devices: who is here, which one calls aloud, who was away for long. */
-import { ALONE, backAgain, callerOf, isCaller, namesHere, type MeetingState } from './state';
+import {
+  ALONE,
+  backAgain,
+  callerOf,
+  isCaller,
+  namesGone,
+  namesHere,
+  parted,
+  type MeetingState,
+} from './state';
 
 const state = (touchedMs: number, others: readonly number[]): MeetingState => ({
   ...ALONE,
@@ -30,6 +39,18 @@ describe('the names of the other devices', () => {
   it('include the caller, unless this device calls', () => {
     expect(callerOf(state(3, [1, 4, 2]))).toBe('Device 1');
     expect(callerOf(state(5, [1, 4, 2]))).toBe('');
+  });
+});
+
+describe('a device out of reach', () => {
+  it('is named where it was here since a time, until it is back', () => {
+    const here = { ...state(0, [1, 2]), touchedMs: 9 };
+    const after = { ...here, ...parted(here, (id) => id === 'd1') };
+    expect([namesHere(after), namesGone(after, 0), namesGone(after, 1)]).toEqual([
+      'Device 0',
+      'Device 1',
+      '',
+    ]);
   });
 });
 

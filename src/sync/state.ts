@@ -16,6 +16,8 @@ export interface MeetingState {
   /** `trying`: the server is not reached. */
   readonly line: 'off' | 'trying' | 'open';
   readonly present: Readonly<Record<string, Present>>;
+  /** Devices that were here since this page opened, and are out of reach. */
+  readonly gone: Readonly<Record<string, Present>>;
   /** When a hand touched this device last, ms. */
   readonly touchedMs: number;
   /** Messages that could not be read, or came twice. */
@@ -28,6 +30,7 @@ export const ALONE: MeetingState = {
   sharing: null,
   line: 'off',
   present: {},
+  gone: {},
   touchedMs: 0,
   unread: 0,
   isStuck: false,
@@ -66,3 +69,29 @@ export function callerOf(state: MeetingState): string {
   const [last] = Object.values(state.present).toSorted((a, b) => b.touchedMs - a.touchedMs);
   return last?.name ?? '';
 }
+
+/** Moves devices out of reach. @param isGone by the id of a device and when it was heard last, ms */
+export function parted(
+  { present, gone }: MeetingState,
+  isGone: (id: string, heardMs: number) => boolean,
+): Pick<MeetingState, 'present' | 'gone'> {
+  const all = Object.entries(present);
+  const out = all.filter(([id, { heardMs }]) => isGone(id, heardMs));
+  const left = new Set(out.map(([id]) => id));
+  return {
+    present: Object.fromEntries(all.filter(([id]) => !left.has(id))),
+    gone: { ...gone, ...Object.fromEntries(out) },
+  };
+}
+
+/**
+ * Names of the devices that were here since a time and are out of reach now; '' for none.
+ *
+ * @param sinceMs ms since 1970
+ */
+export const namesGone = ({ gone }: MeetingState, sinceMs: number): string =>
+  listed(
+    Object.values(gone)
+      .filter(({ heardMs }) => heardMs >= sinceMs)
+      .map(({ name }) => name),
+  );

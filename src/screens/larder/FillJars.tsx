@@ -48,6 +48,9 @@ function filledWords(
   return [...groups].map(([words, count]) => `${count} × ${words}`);
 }
 
+/** The nearest 0.05, as the amount left is rounded in words. */
+const toStep = (value: number): number => Math.round(value * 20) / 20;
+
 function Fill({
   cook,
   lots,
@@ -156,7 +159,7 @@ function Fill({
           id="fill-litres"
           label={`Amount to store, ${unit}`}
           inputMode="decimal"
-          value={text ?? String(Number(shown(lot.openL, 'volume', units).toFixed(2)))}
+          value={text ?? String(toStep(shown(lot.openL, 'volume', units)))}
           error={wrong ? `a number above 0 ${unit}` : undefined}
           hint={`${formatVolume(lot.openL, units)} are left of it`}
           onChange={(event) => setText(event.target.value)}
@@ -213,7 +216,8 @@ function Fill({
           `That is more than the ${formatVolume(lot.openL, units)} that are left. `}
         None of this is canning: what is in these jars keeps only cold.
       </p>
-      <p className="flex justify-end gap-3">
+      {/* In sight, however long the list of jars is. */}
+      <div className="sticky -bottom-5 -mx-6 -mb-5 flex justify-end gap-3 border-t border-hairline bg-panel px-6 py-3 max-sm:-mx-4 max-sm:px-4">
         <Button look="quiet" onClick={onClose}>
           Cancel
         </Button>
@@ -224,7 +228,7 @@ function Fill({
         >
           Put them on the shelf
         </Button>
-      </p>
+      </div>
     </>
   );
 }

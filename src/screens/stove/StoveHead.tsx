@@ -2,7 +2,7 @@
 
 import { useEffect } from 'react';
 import type { Cook } from '@/core/batch/schema';
-import { namesHere, useMeeting } from '@/sync/state';
+import { namesGone, namesHere, useMeeting } from '@/sync/state';
 import { Button } from '@/ui/Button';
 import { canSpeak, SPOKEN, useReadAloud } from '@/ui/cooking/calling';
 import { useKept } from '@/ui/kept';
@@ -40,6 +40,7 @@ export function StoveHead({ cook, words }: { readonly cook: Cook; readonly words
   useNight(night === 'on');
   useReadAloud(aloud === 'on', words);
   const others = useMeeting(namesHere);
+  const away = useMeeting((state) => namesGone(state, Date.parse(cook.startedAt)));
   return (
     <div className="flex flex-wrap items-baseline gap-x-4">
       <h1 className="text-lg text-quiet short:sr-only">{cook.batch.name}</h1>
@@ -51,6 +52,11 @@ export function StoveHead({ cook, words }: { readonly cook: Cook; readonly words
         </span>
       )}
       {others && <span className="text-small text-leaf">also open on {others}</span>}
+      {away && (
+        <span className="text-small text-rust" role="status">
+          {away}: out of reach. Marks made there come when the connection is back.
+        </span>
+      )}
     </div>
   );
 }

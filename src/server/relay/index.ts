@@ -13,7 +13,7 @@ import { redisPassing } from './redis';
 const ROOM = /^[A-Za-z0-9_-]{22}$/;
 const LISTENER = /^[A-Za-z0-9_-]{8,40}$/;
 const LETTERS = /^[A-Za-z0-9_-]+$/;
-/** A line that says nothing keeps what lies between from closing the connection, ms. */
+/** Sent this often, ms, so that proxies keep the connection open and a device notices when it is dead. */
 const STILL_HERE_MS = 15_000;
 const MINUTE_MS = 60_000;
 
@@ -93,7 +93,7 @@ async function stream(request: Request, room: string, me: string): Promise<Respo
     // Who no longer reads has left.
     writer.write(letters.encode(text)).catch(() => gone.abort());
   };
-  const still = setInterval(() => write(': still here\n\n'), STILL_HERE_MS);
+  const still = setInterval(() => write('event: still\ndata:\n\n'), STILL_HERE_MS);
   const end = (): void => {
     clearInterval(still);
     writer.close().catch(() => undefined);
