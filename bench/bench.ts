@@ -91,7 +91,7 @@ const LINES = [
 ];
 const LIST = Array.from({ length: 1000 }, (_, i) => LINES[i % LINES.length]).join('\n');
 
-/** A page as a site has it: its recipe, and much that is none. */
+/** A typical page: its recipe, and much else. */
 const PAGE = readFileSync('demo/pages/minestrone.html', 'utf8');
 /** Nothing larger is read: a page of 3 MB in which one row follows the other. */
 const LARGEST =

@@ -6,7 +6,7 @@ import { buildSync } from 'esbuild';
 
 const DEMO = 'demo/harrow-fell.json';
 
-/** As one file: reading the sources anew at every call would take most of the time. */
+/** Bundled into one file: reading the sources at every call would take most of the time. */
 const CLI = path.join(mkdtempSync(path.join(tmpdir(), 'retort-cli-')), 'assess.mjs');
 beforeAll(() => {
   buildSync({

@@ -37,7 +37,7 @@ function main(): void {
   if (!file || more.length > 0) fail(USAGE);
   let text: string;
   try {
-    // npm runs scripts in the project; a file is meant from where the caller stands.
+    // npm runs scripts in the project; resolve a file from the caller's folder.
     text = readFileSync(path.resolve(process.env['INIT_CWD'] ?? '.', file), 'utf8');
   } catch {
     fail(`cannot read ${file}`);

@@ -78,7 +78,7 @@ test('a device with a kitchen of its own brings it along, and leaves again', asy
   await expect(phone.getByTestId('becomes')).toContainText('Your own come along');
   await phone.getByRole('button', { name: 'Join this kitchen' }).click();
   await phone.waitForURL(`${DEMO}/`);
-  // Where both have the same, that of the desk stands.
+  // If both have a record, the desk's version wins.
   await expect(phone.getByText('Of the phone')).toHaveCount(0);
   await phone.goto('/kitchen');
   await expect(phone.getByRole('region', { name: 'Devices' })).toContainText('Deskhere now');

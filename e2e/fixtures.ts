@@ -26,7 +26,7 @@ export const test = base.extend<{ clean: undefined }>({
 
 /** Nothing serious or critical by axe on the page as it is, or on a part of it. */
 export async function accessible(page: Page, within = 'body'): Promise<void> {
-  // As long as the page stands, axe stands in it.
+  // Load axe once for each page.
   if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source);
   const { violations } = await page.evaluate(
     (part) =>

@@ -49,7 +49,7 @@ test('over plain http in the own network the main job is done, and what is missi
   await page.getByRole('checkbox').first().check();
   await expect(phone.getByRole('checkbox').first()).toBeChecked();
 
-  // What is done is kept.
+  // A change is kept.
   await page.reload();
   await expect(page.getByRole('checkbox').first()).toBeChecked();
   expect(errors).toEqual([]);

@@ -1,5 +1,5 @@
 /**
- * How far what is believed at the stove is to be believed: cooks on practice pots whose truth is drawn from what
+ * Calibration of the live posterior: cooks on practice pots whose truth is drawn from the
  * is not known, each looked at as the lid is locked, at pressure and at the valve. Seeded.
  */
 import { readFileSync } from 'node:fs';
@@ -61,7 +61,7 @@ const within = (s: number, band: { readonly p10: number; readonly p90: number })
 let proposals = 0;
 let asForetold = 0;
 const covered: Record<string, number> = {};
-/** As a share of the width as the lid went on, and in minutes. */
+/** Width as a share of the width when the lid went on, and in minutes. */
 const widths: Record<string, number[]> = {};
 const minutes: Record<string, number[]> = {};
 const times: number[] = [];

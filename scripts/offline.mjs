@@ -3,7 +3,7 @@ import { mkdirSync, readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { ROOT } from './ensure.mjs';
 
-/** Every kind of page; what stands for an id is read in the browser. */
+/** Every kind of page; the browser reads the id from the address. */
 const PAGES = [
   '/',
   '/bench',

@@ -254,7 +254,7 @@ try {
     await page.goto(home);
     await page.getByText('Turkey frame stock').first().waitFor();
     await strange(page);
-    // As a damaged disk would leave it: a cook whose parts are cut short.
+    // A cook cut short, as a damaged disk leaves it.
     await page.evaluate(
       () =>
         new Promise((done) => {

@@ -12,7 +12,7 @@ import { chanceOf } from './chance.mjs';
 import { bringIn, killer, pause, recordsOf, SAMPLE, served, strange } from './kit.mjs';
 
 const KILLS = 40;
-/** What is shown for this long is kept, ms. */
+/** A change shown for this long must be kept, ms. */
 const KEPT_MS = 15;
 const chance = chanceOf(20261202);
 const PORT = 3235;
@@ -46,7 +46,7 @@ function withCooling() {
   return { ...SAMPLE, cooks: [cook, ...cooks] };
 }
 
-/** The sample with a pot of lamb neck that stands open, its meat to be picked. */
+/** The sample with an open pot of lamb neck, its meat to be picked. */
 function withOpenPot() {
   const last = SAMPLE.cooks.findLast(({ batch }) =>
     batch.items.some(({ food }) => food === 'lamb-neck'),

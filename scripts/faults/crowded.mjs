@@ -60,7 +60,7 @@ async function messages() {
   return `an edit until it is kept: median ${median(quiet).toFixed(0)} ms; while a foreign page sends ${MESSAGES} messages ${median(loud).toFixed(0)} ms, worst ${loud.at(-1).toFixed(0)} ms`;
 }
 
-/** Time until two pages of thousands of jars stand. */
+/** Time until two pages of thousands of jars are shown. */
 async function jars() {
   const browser = await chromium.launch(BROWSER);
   const page = await browser.newPage();

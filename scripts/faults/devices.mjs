@@ -13,7 +13,7 @@ const PAIRS = 200;
 const MARKS = 40;
 /** Both devices do something no further apart, ms. */
 const APART_MS = 75;
-/** What is wanted: a household of 2,000 cooks joined in 5 s, a mark seen in 2 s, and told in 4 kB. */
+/** Targets: a household of 2,000 cooks joined in 5 s, a mark seen in 2 s and sent in 4 kB. */
 const JOIN_MS = 5000;
 const MARK_MS = 2000;
 const MARK_BYTES = 4000;

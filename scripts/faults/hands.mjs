@@ -22,7 +22,7 @@ async function named(page, name) {
   await nameField(page).press('Enter');
 }
 
-/** Two tabs change one batch at nearly the same time: both changes stand in both. */
+/** Two tabs change one batch at nearly the same time: both tabs keep both changes. */
 async function tabs() {
   const browser = await chromium.launch(BROWSER);
   const context = await browser.newContext();
@@ -101,7 +101,7 @@ async function pairsOfMarks(pairs, withPot) {
   for (let i = 0; i < pairs; i++) {
     const wanted = i % 2 === 0 ? 2 : 0;
     await Promise.all([tick(a, 0, 0), tick(b, 1, chance() * MARKS_APART_MS)]);
-    // Both tabs show both, so what comes next stands on the same.
+    // Wait until both tabs show both, so that the next pair starts from one state.
     const shown = (page) =>
       page.waitForFunction(
         (on) =>

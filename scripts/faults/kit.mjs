@@ -28,7 +28,7 @@ export async function served(port) {
   return { home, failures, run };
 }
 
-/** What kills the browser of a profile at once, as a crash does: its processes are looked up before. */
+/** Returns a function that kills the browser of a profile at once, like a crash; finds its processes beforehand. */
 export function killer(profile) {
   const processes = execFileSync('pgrep', ['-f', profile], { encoding: 'utf8' })
     .split('\n')
@@ -98,7 +98,7 @@ export async function bringIn(page, household, home) {
   await page.getByRole('dialog').waitFor({ state: 'detached', timeout: 60_000 });
 }
 
-/** Clicks a checkbox as soon as the page is told to: no waiting of the driver's own. */
+/** Clicks a checkbox after a delay, timed in the page and not by the driver. */
 export const tick = (page, n, after) =>
   page.evaluate(
     async ([which, late]) => {

@@ -59,7 +59,7 @@ const folded = (page: Page): Promise<void> =>
   });
 
 async function freezeOf(page: Page): Promise<number> {
-  // Long tasks are told a moment after they end.
+  // Long tasks are reported a moment after they end.
   await page.evaluate(() => new Promise((done) => setTimeout(done, 300)));
   return page.evaluate(() => Math.max(0, ...window.probe.freezes));
 }
@@ -79,7 +79,7 @@ function say(what: string, times: readonly Timed[]): void {
   );
 }
 
-/** A Bench stands with them: what is wanted of each thing in the pot comes last. */
+/** The last part of a Bench to appear: the wishes of each food. */
 const LANES = '[data-testid^="lane-"]';
 
 const PAGES = [

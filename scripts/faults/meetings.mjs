@@ -17,7 +17,7 @@ const LOST = 0.25;
 const DOUBLED = 0.2;
 const LATE = 0.25;
 const LATEST_MS = 1500;
-/** A greeting comes every 20 s; whatever was lost is told after it. */
+/** A greeting every 20 s makes up for lost messages. */
 const PATIENCE_MS = 90_000;
 const DELETED = 'b1';
 const chance = chanceOf(20261204);
@@ -152,7 +152,7 @@ async function change(device, n) {
   }
 }
 
-/** What a device last did, where it is not as both show it now. */
+/** Returns the last changes of a device that another page does not show. */
 async function missing(device, shown) {
   const { last } = device;
   const found = [];

@@ -1,6 +1,6 @@
 /**
  * Cooks of the sample kitchen: what is true of its pots and foods is hidden from the plans, and hands that
- * come late or forget a mark stand between. Invented, by a seed.
+ * come late or forget a mark are in between. Invented, seeded.
  */
 import {
   assess,

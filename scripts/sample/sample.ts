@@ -111,7 +111,7 @@ const BAG: Bundle['bag'] = [
   { id: 'g3', food: 'carrot', amount: { value: 250, unit: 'g' }, at: '2026-11-19T18:00:00.000Z' },
 ];
 
-/** As they are without what the larder puts into them. */
+/** The batches without their jars. */
 const plain = bundle.batches.map((batch) => {
   const bare = withoutClaims(batch);
   return { ...bare, items: bare.items.filter((item) => item.broth === undefined) };

@@ -113,7 +113,7 @@ describe('a plan with stops', () => {
           batches: h.batches.map((b) => (b.id === 'b4' ? batch : b)),
         }));
       });
-    // As another tab changes the plan.
+    // Another tab changes the plan.
     await becomes({ ...plan, items: lentils.items, steps: lentils.steps ?? [] });
     await gone(sheet);
     await becomes(plan);

@@ -110,7 +110,7 @@ it('a kettle test tells of a pot that has never cooked', async () => {
 
 it('a pot timed with water has a narrower range', async () => {
   visit('/kitchen');
-  // As nobody has cooked in it.
+  // A pot without any cook.
   await press('Forget all this', { within: await comes(() => marked('pot-p1')) });
   const never = await bandOf('b1');
   follow('/kitchen');

@@ -79,7 +79,7 @@ function fitted(
 }
 
 /**
- * A bundle that came by a link, made fit to stand beside what is here.
+ * Gives the records of a linked bundle new ids and names, so that they fit beside those here.
  *
  * @param newId ids for copies
  * @returns the bundle, to be merged; nothing in it changes what is here. Taken twice it adds nothing more

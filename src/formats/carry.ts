@@ -1,6 +1,6 @@
 /**
  * One batch with its pot and its kitchen, small enough for a link: deflated, and written in the letters that a
- * link may have. It stands behind the # of an address, which no server is sent.
+ * link may have. It comes after the # of an address, which browsers do not send to a server.
  */
 import { type Batch, type Bundle, type Kitchen, type Pot, VERSION } from '../core/batch/schema';
 import { type Validated, withoutClaims } from '../core/batch/household';
@@ -47,9 +47,9 @@ export async function writeCarried(bundle: Bundle): Promise<string> {
 }
 
 /**
- * Reads what stands behind the # of a link.
+ * Reads the part of a link after the #.
  *
- * @returns the bundle, or why it is none
+ * @returns the bundle, or the faults of the text
  */
 export async function readCarried(code: string): Promise<Validated> {
   try {

@@ -106,7 +106,7 @@ const VALUES: Readonly<Record<string, (value: never, units: Units) => string>> =
 /** Names told in one field; more are counted. */
 const MOST_NAMED = 4;
 
-/** Entries of a list that differ, by their names; null where they have none. */
+/** Entries of a list that differ, by name; null if they have no names. */
 function entriesOf(before: unknown, after: unknown): string | null {
   const lists = [before, after].map((list) => (Array.isArray(list) ? (list as unknown[]) : []));
   const [was = [], now = []] = lists;

@@ -22,9 +22,9 @@ export type Change = {
   readonly [W in keyof Records]: {
     readonly what: W;
     readonly how: 'added' | 'changed' | 'removed' | 'same';
-    /** As it is here; null for what is not here. */
+    /** The record here; null if missing. */
     readonly before: Records[W] | null;
-    /** As the file has it; null for what it has not. */
+    /** The record in the file; null if missing. */
     readonly after: Records[W] | null;
   };
 }[keyof Records];

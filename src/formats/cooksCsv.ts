@@ -55,7 +55,7 @@ function rowOf(cook: Cook): Readonly<Record<Column, string | number>> {
   };
 }
 
-/** A table of cooks, the oldest first; rehearsals are none. */
+/** A table of cooks without practice runs, the oldest first. */
 export function writeCooks(cooks: readonly Cook[]): string {
   const rows = cooks
     .filter((cook) => !cook.rehearsal)

@@ -9,7 +9,7 @@ const COOKS = SAMPLE.cooks;
 const [FIRST] = COOKS;
 if (!FIRST) throw new Error('no cooks');
 
-/** As a browser keeps it, or hands it over. */
+/** A value after a round trip through JSON, as a browser keeps it. */
 const kept = (cook: Cook) => structuredClone(holdCook(cook));
 const isRead = (cook: Cook, field: keyof Cook): boolean =>
   Object.getOwnPropertyDescriptor(cook, field)?.get === undefined;

@@ -98,7 +98,7 @@ function jarOf(row: Readonly<Partial<Record<string, string>>>, id: string): Jar 
 /**
  * Reads a table of jars.
  *
- * @param makeId for lines without an id, and such as are there already
+ * @param makeId for lines without an id, or with an id in use
  * @param taken ids that are there
  */
 export function readJars(text: string, makeId: () => string, taken: ReadonlySet<string>): JarsRead {

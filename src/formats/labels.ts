@@ -1,5 +1,5 @@
 /**
- * Sheets of labels as they are sold: so many across and down, their size, and where the first one stands,
+ * Common sheets of labels: columns and rows, label size, and the place of the first one,
  * mm (common sizes of A4 and US Letter sheets, from memory).
  */
 

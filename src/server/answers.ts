@@ -43,7 +43,7 @@ export function answering(work: (request: Request) => Promise<unknown>) {
   };
 }
 
-/** A link as parts; null for what is none. */
+/** A link as parts; null for anything else. */
 export function urlOf(link: string, base?: string): URL | null {
   return URL.canParse(link, base) ? new URL(link, base) : null;
 }

@@ -27,7 +27,7 @@ export const MOST_DRAWS = 400;
 export const MOST_MESSAGE = 2_000_000;
 export const MOST_IN_ROOM = { messages: 40, bytes: 16_000_000 } as const;
 export const MOST_IN_ALL = 256_000_000;
-/** What nobody has heard is dropped after so long, ms. */
+/** A message without a listener is dropped after this time, ms. */
 export const KEPT_MS = 600_000;
 /** Devices that listen in a room, and in all rooms. */
 export const MOST_LISTENING = { room: 12, all: 2000 } as const;

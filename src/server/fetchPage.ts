@@ -7,7 +7,7 @@ import { LONGEST_PAGE_MS, MOST_PAGE_BYTES, MOST_REDIRECTS } from './bounds';
 const WANTED =
   /^(?:text\/html|application\/xhtml\+xml|application\/(?:[\w.-]+\+)?json|text\/plain)$/i;
 
-/** Connections to public addresses alone; one that is allowed here goes by the other. */
+/** Connects to public addresses only; allowed local hosts use the other agent. */
 const outside = new Agent({ connect: { lookup: publicLookup() }, connections: 4, pipelining: 0 });
 const inside = new Agent({ connections: 4, pipelining: 0 });
 

@@ -1,4 +1,4 @@
-/** The threads of the server: what is worked out there never stands in the way of other calls. */
+/** Worker threads of the server, so that heavy work never blocks other calls. */
 import { availableParallelism } from 'node:os';
 import path from 'node:path';
 import { Piscina } from 'piscina';

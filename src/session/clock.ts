@@ -47,12 +47,12 @@ export function fastClock(
   };
 }
 
-/** A clock that stands until it is moved. */
+/** A clock that stops until it is moved. */
 export interface FixedClock extends Clock {
   readonly moveTo: (ms: number) => void;
 }
 
-/** @param atMs where it stands */
+/** @param atMs its time, ms since 1970 */
 export function fixedClock(atMs: number): FixedClock {
   let at = atMs;
   const ticks = new Set<() => void>();

@@ -5,7 +5,7 @@ const MS = 60_000;
 /** How a kitchen tells the time. */
 export interface ClockHabit {
   readonly hours: 12 | 24;
-  /** Whether the day stands before the month. */
+  /** Whether the day comes before the month. */
   readonly dayFirst: boolean;
 }
 
@@ -21,7 +21,7 @@ export function timeOf(at: Date | number): string {
   return lightFormat(at, habit.hours === 24 ? 'HH:mm' : 'h:mm a');
 }
 
-/** As a field for a day and its time wants it. */
+/** Value for a date and time field. */
 export function fieldValue(at: Date): string {
   return lightFormat(at, "yyyy-MM-dd'T'HH:mm");
 }

@@ -6,7 +6,7 @@
 export interface Observer<Q> {
   /** Asks; null stops what waits. */
   readonly ask: (question: Q | null) => void;
-  /** Answers that are still to come are no longer told, and whoever works on one is told to stop. */
+  /** Ignores pending answers and cancels their work. */
   readonly stop: () => void;
 }
 

@@ -53,7 +53,7 @@ interface Job {
 
 /** Who works it out, away from here. */
 export interface PlanWork {
-  /** An answer that nobody need wait for; null where there is none. */
+  /** An answer at hand; null if there is none. */
   readonly atHand: (job: Job) => Assessment | null;
   readonly assess: (job: Job, signal: AbortSignal) => Promise<Assessment>;
   readonly draw: (
@@ -87,7 +87,7 @@ export interface PlanSession {
   readonly start: () => () => void;
 }
 
-/** How long a batch must stand still before it is drawn, ms. */
+/** Time without a change before a batch is simulated with draws, ms. */
 const STILL_MS = 350;
 
 const NOT_DRAWN = {
@@ -107,7 +107,7 @@ function sameJob(a: Job | null, b: Job): boolean {
 /**
  * Opens a plan.
  *
- * @param keep keeps a batch once the hand lets go; false where it cannot be kept, which is told elsewhere
+ * @param keep keeps a batch once the hand lets go; false if it cannot be kept, which is reported elsewhere
  */
 export function planSession(
   place: PlanPlace,

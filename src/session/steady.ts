@@ -39,7 +39,7 @@ export interface SteadyClock extends Clock {
   readonly check: (slept: boolean) => void;
   /** Open question; null once it is answered. */
   readonly jump: () => Jump | null;
-  /** How far the count stands ahead of the wall by the cook's word, ms. */
+  /** Lead of the counted time over the wall clock, as the cook confirmed it, ms. */
   readonly apart: () => number;
   /** Goes on by the wall, or by the page's own count. */
   readonly goBy: (which: 'wall' | 'count') => void;

@@ -77,7 +77,7 @@ function asFarAsKnown(record: KeptCook): unknown {
   }
 }
 
-/** Stores of backups, and of what is told to other devices. */
+/** Stores of backups, and of changes for other devices. */
 const NOT_OF_THE_KITCHEN: readonly string[] = ['backups', 'stamps', 'edits'];
 
 /** The key to what the devices of a household say to each other stays on them. */

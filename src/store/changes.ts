@@ -48,7 +48,7 @@ export function* changesOf(before: Bundle | null, bundle: Bundle): Generator<Cha
 export function writeChange(tx: Writing, change: Change): Promise<unknown> {
   if (change.of === 'household') return tx.objectStore('household').put(change.now);
   const { of: list, id, now } = change;
-  // A cook may stand in a page too.
+  // A cook may be in a page too.
   if (now === null)
     return list === 'cooks'
       ? tx.objectStore(list).put({ id, gone: true })

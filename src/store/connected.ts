@@ -1,4 +1,4 @@
-/** The connection of this page to the browser's storage, as it stands now. Only `send` changes it. */
+/** State of this page's connection to the browser's storage. Only `send` changes it. */
 import {
   CLOSED,
   next,
@@ -13,7 +13,7 @@ import { turns } from './turns';
 let connection: Connection = CLOSED;
 let clock = (): string => '';
 
-/** Where the connection stands. */
+/** State of the connection. */
 export const connected = (): Connection => connection;
 
 /** Writes, one after another. Nothing that only reads waits in it, or is waited for. */

@@ -1,5 +1,5 @@
 /**
- * Between the household in memory and the browser's database: opened, begun, forgotten. Where the connection stands is a
+ * Connects the household in memory with the browser's database: opens, begins, forgets. The state of the connection is a
  * state machine (`connectionState`).
  */
 import type { Bundle } from '../core/batch/schema';

@@ -100,7 +100,7 @@ export function databaseOf(state: Connection): Database | null {
   return state.at === 'open' ? state.database : null;
 }
 
-/** Trouble that the page tells of. */
+/** Trouble that the page shows. */
 export function troubleOf(state: Connection): TroubleKind | null {
   switch (state.at) {
     case 'memory':

@@ -27,7 +27,7 @@ export interface Backup {
   readonly why: string;
   /** A bundle file. */
   readonly text: string;
-  /** Day that it is of, where it was put by without anybody asking. */
+  /** Its day, for a backup made without asking. */
   readonly day?: string;
 }
 
@@ -65,10 +65,10 @@ export interface OtherDevice {
   readonly met: string;
 }
 
-/** What this household shares with its other devices; missing where it has none. */
+/** A household's devices and their key; missing if it has one device. */
 export interface Sharing {
   readonly key: 'sharing';
-  /** Where its devices meet, and the key to what they say there; both never leave them. */
+  /** Room where its devices meet, and the key to their messages; both never leave the devices. */
   readonly room: string;
   readonly secret: string;
   /** This device. */

@@ -1,5 +1,5 @@
 /**
- * Looks through all cooks once the page has stood for a while: their parts are read only when somebody looks at
+ * Checks all cooks some time after the page has opened: their parts are otherwise read only when shown
  * them, so a damaged part would be found late. What is as its hash says is not read.
  */
 import { connected, isoNow, writes } from './connected';

@@ -5,7 +5,7 @@ import { holdCook, lookAt, type HeldCook } from '../formats/held';
 type Trace = NonNullable<Cook['predicted']['trace']>;
 type Numbers = readonly number[] | Float64Array;
 
-/** As the build of version 4 wrote it: its curves as typed arrays and all else as one text. */
+/** Written by version 4: curves as typed arrays, everything else as one text. */
 interface Packed {
   readonly id: string;
   readonly text: string;
@@ -13,7 +13,7 @@ interface Packed {
   readonly liquidC?: Float64Array;
 }
 
-/** As builds before that wrote it: a record, its curves as typed arrays or as lists. */
+/** Written before version 4: a record, its curves as typed arrays or as lists. */
 interface Unpacked extends Omit<Cook, 'predicted'> {
   readonly predicted: Omit<Cook['predicted'], 'trace'> & {
     readonly trace?: Omit<Trace, 'minute' | 'liquidC'> & {
@@ -31,7 +31,7 @@ export interface CookPage {
   readonly cooks: readonly HeldCook[];
 }
 
-/** A cook that was deleted, and may still stand in a page. */
+/** A deleted cook that may still be in a page. */
 export interface Gone {
   readonly id: string;
   readonly gone: true;

@@ -125,14 +125,14 @@ export interface Merged {
   readonly conflicts: readonly Conflict[];
 }
 
-/** A merged batch whose parts no longer fit each other stands twice: as each tab had it. */
+/** Keeps both tabs' versions of a batch whose merged parts no longer fit each other. */
 function whole(
   merged: readonly Batch[],
   mine: readonly Batch[],
   theirs: readonly Batch[],
   told: Conflict[],
 ): readonly Batch[] {
-  // What equals one side is consistent.
+  // A result equal to one side is consistent.
   if (merged === mine || merged === theirs) return merged;
   const byId = (batches: readonly Batch[]) => new Map(batches.map((batch) => [batch.id, batch]));
   const [ours, others] = [byId(mine), byId(theirs)];
@@ -154,7 +154,7 @@ export type Memo = Map<List, Map<object, readonly object[]>>;
  *
  * @param base what both began with
  * @param memo lists merged before with the same base and theirs
- * @returns what holds the changes of both; where both changed one field this tab's stands, and is told
+ * @returns the three-way merge; if both changed one field, this tab's value wins and is a conflict
  */
 export function mergeBundles(
   base: Bundle,

@@ -1,5 +1,5 @@
 /**
- * Other tabs on the same household. Each tells which write it has made; whoever hears of it reads what that write
+ * Other tabs on the same household. Each announces its writes; a tab that hears of one reads what that write
  * changed, and no more. However many messages come, one reading runs at a time, and no edit waits for it.
  */
 import { isFields } from '../core/batch/schema';
@@ -16,7 +16,7 @@ const CHANNEL = 'retort-household';
 
 let channel: BroadcastChannel | null = null;
 
-/** Tells the other tabs which write stands now. */
+/** Announces the latest write to the other tabs. */
 export function tellTabs(stamp: string): void {
   channel?.postMessage({ stamp });
 }

@@ -106,7 +106,7 @@ export async function putInPages(stores: Stores, cooks: readonly Cook[]): Promis
 
 /**
  * Puts single records into pages where there are many of them: nothing that is kept changes by it. One
- * transaction, so that whoever reads or writes meanwhile sees all of it before or after.
+ * transaction, so that any other reader or writer sees the state before or after.
  */
 export async function foldCooks(db: Database, sizes: Sizes = SIZES): Promise<void> {
   if ((await db.count('cooks')) <= sizes.loose) return;

@@ -43,7 +43,7 @@ export async function forgetAside(id: string): Promise<void> {
   useApp.setState({ aside: await database.count('quarantine') });
 }
 
-/** Says which records were set aside, after a backup of all that could be opened. */
+/** Reports the records set aside, after a backup of everything that opened. */
 export async function tellAside(database: Database, kept: Kept | null): Promise<void> {
   useApp.setState({ aside: await database.count('quarantine') });
   const lost = lostStores(database);

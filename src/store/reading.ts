@@ -1,4 +1,4 @@
-/** Reading the household out of the database, record by record: what is damaged is told, and left out. */
+/** Reads the household from the database record by record; reports damaged records and leaves them out. */
 import same from 'fast-deep-equal';
 import type { IDBPTransaction } from 'idb';
 import { FIRST_POT, withDefaults } from '../core/batch/household';
@@ -28,7 +28,7 @@ export interface Kept {
   readonly stamp: string;
   /** Number of that write in the list of writes; 0 for none. */
   readonly mark: number;
-  /** Whether it has other devices, who are told what changes. */
+  /** Whether it has other devices, which hear of changes. */
   readonly isShared: boolean;
   /** Damaged records, which are set aside and not in the bundle. */
   readonly bad: readonly Damaged[];
@@ -43,7 +43,7 @@ export async function stampOf(tx: Reading | Writing): Promise<string> {
   return kept?.key === 'stamp' ? kept.stamp : '';
 }
 
-/** What the household shares with its other devices; null where it has none. */
+/** The household's devices and their key; null if it has one device. */
 export async function sharingOf(tx: Reading | Writing): Promise<Sharing | null> {
   const kept = await tx.objectStore('household').get('sharing');
   return kept?.key === 'sharing' ? kept : null;

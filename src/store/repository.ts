@@ -41,7 +41,7 @@ async function mend(tx: Writing, asked: Asked, found: Found, at: string): Promis
   }
   for (const id of torn) asked.push(tx.objectStore('cooks').delete(id));
   for (const page of mended) asked.push(tx.objectStore('pages').put(page));
-  // A pot is mended in its place, since plans stand in it.
+  // Repair a pot in place, since plans refer to it.
   if (isPotLost)
     asked.push(
       ...bundle.pots.map((pot) => tx.objectStore('pots').put(pot)),

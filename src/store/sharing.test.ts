@@ -91,12 +91,12 @@ async function two(theirs = EMPTY, mine: ((theirs: Bundle) => Bundle) | null = n
   return [desk, phone] as const;
 }
 
-/** What one changed is told to the other, who answers. */
+/** Tells one device's changes to the other, which answers. */
 async function tell(from: App, to: App): Promise<Replicas> {
   const met = await from.exchange(new Map());
   const told = met?.told ?? new Map();
   const back = await to.exchange(told);
-  // What the other had changed meanwhile is told with its answer.
+  // The answer carries the other's own changes.
   if (back) await from.exchange(back.told);
   return told;
 }

@@ -1,5 +1,5 @@
 /**
- * What this household shares with its other devices, in the database: the changes made here get their stamps, and what
+ * Exchange with other devices, in the database: changes made here get their stamps, and what
  * others changed is joined with the household, both in the one transaction that writes them. For the tabs of this
  * browser it is a write like any other.
  */
@@ -93,7 +93,7 @@ async function stampsFor(tx: Writing, keys: Iterable<Key>): Promise<Map<Key, Sta
   return new Map(all.map(({ id, ...stamps }) => [id, stamps]));
 }
 
-/** The household as it is in the database now. @throws where there is none, or where it is damaged */
+/** The household in the database now. @throws if there is none, or if it is damaged */
 async function current(tx: Writing, base: Kept): Promise<Kept> {
   const since = await readSince(tx, base);
   if (since) return since;
@@ -105,7 +105,7 @@ async function current(tx: Writing, base: Kept): Promise<Kept> {
 const putAll = (tx: Writing, asked: Asked, stamps: ReadonlyMap<Key, Stamps>): Promise<void> =>
   askFor(asked, stamps, ([id, one]) => tx.objectStore('stamps').put({ ...one, id }));
 
-/** Writes a household over what stands, as a write that other tabs read. @returns what they will have read */
+/** Replaces the household in a write that other tabs read. @returns the state they will have read */
 async function putHousehold(
   tx: Writing,
   asked: Asked,
@@ -189,13 +189,13 @@ function hashOf(text: string): string {
 }
 
 export interface Knowledge {
-  /** What is known of each record, as a hash. */
+  /** Hash of the known stamps of each record. */
   readonly records: ReadonlyMap<Key, string>;
-  /** The same of all. */
+  /** Hash of all of them. */
   readonly all: string;
 }
 
-/** What this device knows, in few words; null where the household has no other devices. */
+/** Digest of everything this device knows; null if the household has no other devices. */
 export function knowledge(): Promise<Knowledge | null> {
   return onHousehold<Knowledge | null>(null, async (tx, _, base) => {
     if (!(await sharingOf(tx))) return null;
@@ -208,7 +208,7 @@ export function knowledge(): Promise<Knowledge | null> {
   });
 }
 
-/** Records with all that is known of them. */
+/** Records with their stamps. */
 export function wholes(keys: readonly Key[]): Promise<readonly Whole[]> {
   return onHousehold<readonly Whole[]>([], async (tx, _, base) => {
     const records = recordsOf((await current(tx, base)).bundle);
@@ -221,7 +221,7 @@ export function wholes(keys: readonly Key[]): Promise<readonly Whole[]> {
   });
 }
 
-/** What this household shares; null where it has no other devices. */
+/** The household's devices and key; null if it has no other devices. */
 export async function readSharing(): Promise<Sharing | null> {
   const kept = await databaseOf(connected())?.get('household', 'sharing');
   return kept?.key === 'sharing' ? kept : null;

@@ -101,7 +101,7 @@ function mendedPot(found: unknown, usual: Pot): Pot | null {
   );
 }
 
-/** Pots, the damaged ones mended in their place: plans stand in them, and are not to lose their pot. */
+/** Pots, with damaged ones repaired in place, so that their plans keep a pot. */
 export function siftPots(records: unknown, usual: Pot, known: readonly Pot[] = []) {
   const { sound, bad } = sift('pots', records, known);
   const mended = bad.flatMap(({ found }) => mendedPot(found, usual) ?? []);

@@ -71,7 +71,7 @@ function remember(key: string, of: string, value: unknown): void {
   if (memory.size > AT_HAND && first !== undefined) memory.delete(first);
 }
 
-/** Reads what the device keeps under a key into memory; whatever goes wrong, it has none. */
+/** Reads the answer kept under a key into memory; any error counts as no answer. */
 async function read(key: string): Promise<void> {
   const found = await database()
     .then((db) => db.get('worked', key))
@@ -101,7 +101,7 @@ export async function readWorkedEarly(keys: readonly string[]): Promise<boolean>
 
 const ofModels = (of: string): string => `${models()} ${of}`;
 
-/** Returns the answer in memory for exactly this question; undefined where there is none. */
+/** Returns the answer in memory for exactly this question; undefined if there is none. */
 export function workedAtHand<T>(key: string, of: string): T | undefined {
   const found = memory.get(key);
   return found?.of === ofModels(of) ? (found.value as T) : undefined;
@@ -146,7 +146,7 @@ async function workNow<T>(key: string, of: string, work: () => Promise<T>): Prom
  * Returns the kept answer for exactly this question, or computes and keeps it.
  *
  * @param key one thing of which the last answer is kept, such as "batch b5"
- * @param of all that it is worked out from, to the letter
+ * @param of complete input of the computation
  */
 export async function workedOut<T>(key: string, of: string, work: () => Promise<T>): Promise<T> {
   const known = (): T | undefined => workedAtHand<T>(key, of);

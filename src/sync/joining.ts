@@ -25,7 +25,7 @@ export interface JoinEvents {
   readonly lost: () => void;
   /** Something was heard that this code does not open. */
   readonly unread: () => void;
-  /** So many of so many parts are here. */
+  /** Progress: parts received, and all parts. */
   readonly part: (here: number, of: number) => void;
 }
 

@@ -1,5 +1,5 @@
 /** @jest-environment node */
-/** What devices say to each other: sealed, heard once, and only from those who have the key. */
+/** Messages between devices: sealed, heard once, and only from holders of the key. */
 import fc from 'fast-check';
 import { linkOf, newCode, newId, readCode } from './code';
 import { openLine, type Ears, type Line } from './line';

@@ -22,7 +22,7 @@ import { ALONE, backAgain, parted, REMEMBERED_MS, useMeeting } from './state';
 /** Greeted again after so long, ms; who was not heard for longer than twice that has gone. */
 const GREET_MS = 20_000;
 const GONE_MS = 2.5 * GREET_MS;
-/** What is changed here is told so soon, ms; where nobody is there, it is stamped so soon. */
+/** Delay before a change is sent, and before it is stamped if no device is there, ms. */
 const TELL_MS = 120;
 const STAMP_MS = 2000;
 /** Records are told in messages of so many characters. */

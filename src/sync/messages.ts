@@ -1,4 +1,4 @@
-/** What devices say to each other, and the check of what was heard. */
+/** Messages between devices, and their validation. */
 import { isFields } from '../core/batch/schema';
 import {
   isKey,
@@ -47,7 +47,7 @@ export type Message = Said &
         readonly is: 'wholes';
         readonly to: string;
         readonly of: readonly Whole[];
-        /** So many messages of them still come. */
+        /** Messages of this answer still to come. */
         readonly rest: number;
       }
     | { readonly is: 'change'; readonly of: readonly Told[] }
@@ -125,7 +125,7 @@ const isWhole = (value: unknown): boolean =>
 
 const isDigest = (one: unknown): boolean => Array.isArray(one) && isKey(one[0]) && isText(one[1]);
 
-/** What each message must have. */
+/** Fields that each message must have. */
 const HOLDS: Readonly<
   Record<Message['is'], (fields: Readonly<Record<string, unknown>>) => boolean>
 > = {

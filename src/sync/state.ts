@@ -1,4 +1,4 @@
-/** What this page knows of the household's other devices. */
+/** State of the household's other devices, as this page knows it. */
 import { create } from 'zustand';
 import type { OtherDevice, Sharing } from '../store/db';
 

@@ -13,7 +13,7 @@ import { useNewest } from '@/ui/useNewest';
 import { ask, drawAway } from '@/workers';
 import { Said } from './said';
 
-/** As many as the Bench draws. */
+/** Number of draws, the same as the Bench's. */
 const DRAWS = 100;
 
 interface Asked {

@@ -1,7 +1,7 @@
 import type { Cook } from '@/core/batch/schema';
 import { Alarm } from './Alarm';
 
-/** Stops that the cook walked past; nothing where there are none. */
+/** Stops that the cook overrode; nothing if there are none. */
 export function InSpite({ cook: { despite = [] } }: { readonly cook: Cook }) {
   if (despite.length === 0) return null;
   return (

@@ -16,7 +16,7 @@ export function Sheet({
   readonly foot?: ReactNode;
 }) {
   return (
-    // It has a box of its own: whoever asks whether it is seen gets the answer.
+    // Give it a box, so that tests and browsers can see whether it is visible.
     <Dialog open={open} onClose={onClose} className="fixed inset-0 z-40">
       <DialogBackdrop className="absolute inset-0 bg-ink/40" />
       <div className="absolute inset-0 flex items-center justify-center p-4">

@@ -20,7 +20,7 @@ const SHAPE: Readonly<Record<SetState, { readonly body: string; readonly marks: 
   },
 };
 
-/** How a broth sets when it is cold, as a picture; the word stands beside it. */
+/** Picture of how a broth sets when cold; the word is beside it. */
 export function Wobble({
   set,
   className = '',

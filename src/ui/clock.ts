@@ -29,7 +29,7 @@ const PAGE = steadyClock({
   write: writeSeen,
 });
 
-/** The clock of what stands beneath: the page's, unless a practice run or a test hands in another. */
+/** The clock of the components below: the page's, unless a practice run or a test provides another. */
 export const ClockContext = createContext<Clock>(PAGE);
 
 export function useClock(): Clock {

@@ -4,7 +4,7 @@ import { keepNow, useKept } from './kept';
 
 export interface Draft {
   readonly text: string;
-  /** Page that it stood on; empty for none. */
+  /** Its page; empty for none. */
   readonly link: string;
 }
 

@@ -81,7 +81,7 @@ function withPots(h: Bundle, pots: Bundle['pots']): Bundle {
   return { ...h, pots, batches: batches.map((batch) => filled({ ...h, pots }, batch)) };
 }
 
-/** Batches that stand in it and do not fit it any more are put right. */
+/** Repairs the batches in it that no longer fit. */
 export function savePot(pot: Pot): void {
   change((h) => withPots(h, withRecords(h.pots, [pot])));
 }

@@ -37,7 +37,7 @@ function subscribe(listener: () => void): () => void {
   return () => listeners.delete(listener);
 }
 
-/** Keeps a choice, at least as long as the page, and tells whoever shows it. */
+/** Keeps a choice at least as long as the page, and updates the components that show it. */
 export function keepNow(key: string, value: string): void {
   inPage.set(key, value);
   writeKept(key, value);

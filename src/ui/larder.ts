@@ -77,7 +77,7 @@ export function takeFromBag(id: string): boolean {
 export const BAG_SET = 'trembles';
 
 /**
- * Plans a stock of all that is in the bag, in the largest pot, and empties the bag.
+ * Plans a stock of everything in the bag, in the largest pot, and empties the bag.
  *
  * @param id of the batch
  * @returns null where there is no pot, or the plan could not be kept

@@ -3,7 +3,7 @@ import type { English } from './terms';
 
 const MEATS = 'beef|pork|lamb|veal|venison|chicken|turkey|meat|goat|mutton';
 
-/** Pairs that say the same: US, UK. The longer stands before the shorter. */
+/** Equivalent words: US, UK. Longer ones come before shorter ones. */
 const PAIRS: readonly (readonly [us: string, uk: string])[] = [
   ['green onion', 'spring onion'],
   ['scallion', 'spring onion'],

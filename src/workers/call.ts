@@ -30,7 +30,7 @@ export function served(calls: Readonly<Record<string, Call>>): Served {
       if (!found) throw new RangeError(`no call ${name}`);
       const told: unknown[] = [];
       const answer = await found((part) => void told.push(tell(part)), ...args);
-      // Parts go by another way than the answer: all of them are there before it.
+      // Parts arrive by a channel of their own; all of them come before the answer.
       await Promise.all(told);
       return answer;
     },

@@ -14,7 +14,7 @@ const LONG: readonly LongList[] = ['batches', 'cooks', 'jars'];
 /** Records per message: the receiver can draw between two. */
 const AT_A_TIME = 100;
 
-/** Records of a long list, and the share of all that is handed over with them. */
+/** Records of a long list, and their share of the whole. */
 export interface FilePart {
   readonly list: LongList;
   readonly records: readonly unknown[];

@@ -6,7 +6,7 @@ import { LOOKED_AT, LOOKED_AT_OF_BATCH, teachers, type Learned, type Taught } fr
 import { lookAt, writeHeld, type HeldCook } from '../formats/held';
 import type { Ask } from './calls';
 
-/** As much of cooks as learning looks at, of those that teach anything. */
+/** The parts of instructive cooks that learning reads. */
 const taughtText = (cooks: readonly Cook[]): string =>
   writeHeld(teachers(cooks), LOOKED_AT, LOOKED_AT_OF_BATCH);
 

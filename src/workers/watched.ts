@@ -44,7 +44,7 @@ export function started(worker: Worker): Running {
 export interface Asked {
   readonly name: string;
   readonly args: readonly unknown[];
-  /** In words, for whoever hears that it was given up: "Lamb neck, barley and leek". */
+  /** Name shown when the call is given up: "Lamb neck, barley and leek". */
   readonly what: string;
   readonly signal?: AbortSignal | undefined;
   readonly onPart?: ((part: unknown) => void) | undefined;

@@ -1,4 +1,4 @@
-/** Calls that the cook has weighed and put by, each with a reason that is kept. */
+/** Warnings that the cook dismissed, each with a reason that is kept. */
 import type { Batch, PutBy } from '../batch/schema';
 import type { Finding } from './types';
 
@@ -15,7 +15,7 @@ function same(put: PutBy, finding: Finding): boolean {
   return put.code === finding.code && put.item === finding.item && put.step === finding.step;
 }
 
-/** The entry of a finding that was put by. */
+/** The entry of a dismissed finding. */
 export function putByOf(batch: Batch, finding: Finding): PutBy | undefined {
   return batch.putBy?.find((put) => same(put, finding));
 }

@@ -97,7 +97,7 @@ export interface ReleaseOption {
   readonly swollenFraction: number;
   /** Chance of liquid at the valve, 0 to 1. */
   readonly sprayChance: number;
-  /** Whether that chance is small and nothing stands above its line. */
+  /** Whether that chance is small and no level is above its line. */
   readonly safe: boolean;
   readonly textures: readonly Texture[];
   /** Grades of what does not come out as wished. */

@@ -21,12 +21,12 @@ export function happened({ plan, steps }: Timeline): readonly Happened[] {
     .map(({ id, locked, hot, over, down }) => ({
       step: id,
       warmUpMin: minutes(known(locked)?.s, known(hot)?.s),
-      // The hold is over by the plan where nobody ended it.
+      // Without an end mark the hold ends by the plan.
       releaseMin: minutes(over?.s, known(down)?.s),
     }));
 }
 
-/** The last that is known of a step, s; null where nothing is. */
+/** The last known second of a step; null if nothing is known. */
 function lastOf({ locked, pin, hot, over, valve, down }: StepTimeline): number | null {
   const all = [locked, pin, hot, over, ...valve, down].flatMap((second) => known(second)?.s ?? []);
   return all.length > 0 ? Math.max(...all) : null;
@@ -47,7 +47,7 @@ export function realTotalMin(cook: Cook): number | null {
   return ((servedS(timeline) ?? endS) - (lidS(timeline) ?? 0)) / 60;
 }
 
-/** The first lid, s from the start; null where nobody said. */
+/** When the lid first went on, s from the start; null if unmarked. */
 export function lidS({ steps }: Timeline): number | null {
   const lids = steps.flatMap(({ locked }) => known(locked)?.s ?? []);
   return lids.length > 0 ? Math.min(...lids) : null;

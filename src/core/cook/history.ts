@@ -1,6 +1,6 @@
 /**
  * History of what is in a pot, from the marks of its cook and the time alone: signs and readings are seen, stretches
- * of the plan are planned, and what nobody saw is presumed to be the less safe.
+ * of the plan are planned; anything unseen counts as the less safe.
  */
 import { entryIndex, foodOf, stepsOf } from '../batch/plan';
 import type { Cook, Mark, Span } from '../batch/schema';
@@ -35,7 +35,7 @@ interface Sign {
   readonly how: Span['how'];
   /** For so long it stays hot by itself, or by the plan, min. */
   readonly hotMin: number;
-  /** Whether a thermometer said it: it tells of the time before, too. */
+  /** Whether a thermometer measured it, which also bounds the time before. */
   readonly read: boolean;
   /** Whether the heat was on until then. */
   readonly on?: true;
@@ -82,7 +82,7 @@ function signsOfLid(
   return [...seen, ...later, ...told, ...taken];
 }
 
-/** Signs of all that heats; readings of a thermometer stand beside them. */
+/** Signs of heating; thermometer readings come beside them. */
 function signsOf({ marks, predicted, ...cook }: Went, timeline: Timeline): readonly Sign[] {
   const at = (mark: Mark): number => secondsOf(cook, mark.at);
   const steps = stepsOf(timeline.plan).flatMap((step, i): readonly Sign[] => {
@@ -114,7 +114,7 @@ function heatsAtS({ plan, steps }: Timeline): number | null {
   return first === 0 ? 0 : (steps[first - 1]?.off?.s ?? null);
 }
 
-/** When perishable food went into the cold pot, s; null where there is none in it before it is hot. */
+/** When perishable food went into the cold pot, s; null if none is in it before it is hot. */
 function rawFromS(cook: Went, { plan }: Timeline): Pick<Sign, 's' | 'how'> | null {
   const first = stepsOf(plan).findIndex(({ kind }) => kind === 'pressure' || kind === 'simmer');
   const raw = plan.items.filter((item) => {
@@ -244,7 +244,7 @@ export function stoodOf(cook: Went, nowMs: number): Stood {
   return judgeHistory(historyOf(cook, nowMs).spans, cook.kitchen.ambientC);
 }
 
-/** A pot nobody has looked at for so long is asked about before anything else is said, min. */
+/** After this time without a look at the pot, ask about it before anything else, min. */
 const FORGOTTEN_MIN = 60;
 
 /**

@@ -109,7 +109,7 @@ function stepsOfHeard(
   const hands: readonly Stepless[] = cook.marks.filter((m) => !m.heard);
   const all = byClock([...hands, ...heard] as readonly Mark[]);
   const shuts = all.some(({ kind }) => kind === 'lid-locked');
-  // A pot that says nothing of its pressure is believed of its lid alone.
+  // Trust only the lid signals of a pot that reports no pressure.
   const speaks = all.some(isSign);
   const of = new Map<string, string | null>();
   let index = shuts || !speaks ? -1 : 0;
@@ -162,7 +162,7 @@ export function sameHeard(a: Pick<Cook, 'marks'>, b: Pick<Cook, 'marks'>): boole
 }
 
 /**
- * A cook as a log of its pot has it. A log of another time is that of the cook: it began as the log does.
+ * The cook in a log of its pot. If the log is from another time, the cook takes the log's start.
  *
  * @param messages by their times, one at least
  * @param now ms since 1970

@@ -15,7 +15,7 @@ export type Reading = 'temperature' | 'level';
 interface MarkIs {
   /** Who gives it: a hand, a hand or the pot itself, or the app as it starts and ends a cook. */
   readonly by: 'hand' | 'hand or pot' | 'app';
-  /** The event of its step; null where it tells of something else. */
+  /** The event of its step; null for a mark of something else. */
   readonly event: StepEvent | null;
   /** Whether it is listed to be moved or taken back; ticks have a list of their own. */
   readonly listed: boolean;
@@ -63,7 +63,7 @@ export const FAULT_WORDS = {
   bottom: 'Lid off, bottom scraped clean, locked anew',
 } as const satisfies Record<NonNullable<Mark['fault']>, string>;
 
-/** The food or the task that an id of a batch stands for; the id itself where there is none. */
+/** The food or task with this id in a batch; the id itself if there is none. */
 export function nameOf(batch: Batch, id: string): string {
   const item = batch.items.find((i) => i.id === id);
   if (item) return foodOf(item)?.name ?? item.food;
@@ -120,7 +120,7 @@ export function listedMarks(marks: readonly Mark[]): readonly Mark[] {
     .toSorted((a, b) => Date.parse(b.at) - Date.parse(a.at));
 }
 
-/** The last mark that a hand gave; undefined where there is none. */
+/** The last mark given by hand; undefined if there is none. */
 export function lastOfHand(marks: readonly Mark[]): Mark | undefined {
   return marks.findLast(({ kind, heard }) => MARK[kind].by !== 'app' && !heard);
 }

@@ -7,7 +7,7 @@ import { byClock } from './order';
 export interface Move {
   readonly change: NonNullable<Mark['change']>;
   readonly step: string;
-  /** Of the hold as a whole, or of what is added, min; missing where it has none. */
+  /** Minutes of the whole hold, or of the addition; missing if it has none. */
   readonly minutes?: number;
 }
 

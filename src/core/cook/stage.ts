@@ -1,6 +1,6 @@
 /**
  * A cook as the stove sees it: one stage after another, each ended by a mark the cook presses or
- * by the clock. Where a cook stands follows from the marks and the time alone, so that a reload
+ * by the clock. The stage follows from the marks and the time alone, so that a reload
  * or a closed tab loses nothing.
  */
 import { poursOf, staysShut, stepsOf } from '../batch/plan';
@@ -32,7 +32,7 @@ export interface Stage {
   readonly pours: boolean;
   /** The pot is left on and keeps it warm. */
   readonly keepsWarm?: true;
-  /** The cook stands here by the clock alone: nobody has seen a sign of pressure. */
+  /** Presumed by the clock alone: no sign of pressure was marked. */
   readonly presumed?: true;
 }
 
@@ -124,13 +124,13 @@ function hasSign({ pin, hot, over, valve, down }: StepTimeline): boolean {
 /** Stages that are reached only by a pot at pressure. */
 const AFTER_PRESSURE: ReadonlySet<StageKind> = new Set(['hold', 'wait', 'valve', 'pin']);
 
-/** Whether a stage is only presumed: the clock says that it is at pressure, and nobody has seen a sign of it. */
+/** Whether a stage is only presumed: at pressure by the clock, without a marked sign. */
 export function isPresumed(stage: Stage, { steps }: Pick<Timeline, 'steps'>): boolean {
   const step = steps.find(({ id }) => id === stage.step);
   return step !== undefined && AFTER_PRESSURE.has(stage.kind) && !hasSign(step);
 }
 
-/** The stages with the one that a cook stands in marked, where that is only presumed. */
+/** The stages, with the present one marked if it is only presumed. */
 export function asPresumed(
   stages: readonly Stage[],
   { index }: Standing,
@@ -211,7 +211,7 @@ export function endOf({ kind }: Stage, step: StepTimeline): Second | null {
   }
 }
 
-/** When a stage that nobody ended was over, ms; null where it is not. */
+/** When a stage without an end mark was over, ms; null if it is not. */
 function passed(
   stage: Stage,
   since: number,

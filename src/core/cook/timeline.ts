@@ -88,7 +88,7 @@ export interface Timeline {
   /** Every thermometer reading, in the order of the clock: s from the start, and C. */
   readonly readings: readonly { readonly s: number; readonly celsius: number }[];
   readonly tried: readonly TriedFood[];
-  /** Food tried after which the plan was not changed yet; null where there is none. */
+  /** Food tried without a later change of the plan; null if there is none. */
   readonly openTrial: TriedFood | null;
   readonly tasks: Readonly<Record<string, TaskTimeline>>;
   /** Ids of what was ticked, and of what was said not to be in. */
@@ -115,7 +115,7 @@ interface Seating {
   readonly untilS: number;
 }
 
-/** Times at which the lid was seated: a second locking of a lid that is on is none. */
+/** Times at which the lid was seated; ignores a second locking of a lid that is on. */
 function seatingsOf(own: readonly Timed[]): readonly Seating[] {
   const seatings: Seating[] = [];
   let fromS: number | null = null;
@@ -194,7 +194,7 @@ function observationsOf(
   return timed.flatMap((one): readonly Observation[] => {
     const { mark, s, event } = one;
     const step = mark.step ?? lids.findLast((lid) => lid.s <= s)?.mark.step ?? null;
-    // Once the lid is off for good a reading tells of the food and no longer of the pot.
+    // Once the lid is off for good, a reading shows the food's temperature, not the pot's.
     if (
       mark.step === null &&
       timed.some((t) => t.event === 'off' && t.mark.step === step && t.s < s)

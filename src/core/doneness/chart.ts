@@ -13,7 +13,7 @@ export interface ChartRow {
   readonly pressure: readonly [number, number] | null;
   readonly release: Release;
   readonly simmer: readonly [number, number];
-  /** The grade that two and a half times as long must come to; null where the chart has none. */
+  /** The grade that two and a half times the minutes must reach; null if the chart has none. */
   readonly late: GradeName | null;
   /** 2.5 times the simmer does not count: 7 min under pressure, which are right, are as much. */
   readonly lateUnderPressure?: boolean;

@@ -30,7 +30,7 @@ interface Fitted {
 const FULL_SOAK_H = 8;
 /** Additions to both for a pulse that is years old (common practice, no source). */
 const OLD = 1.5;
-/** As fitted for the one bean the chart has both ways. */
+/** Fitted to the one bean that the chart has both soaked and dry. */
 const USUAL_SOAK = FITTED['black-beans'].soaked;
 
 const TABLE = FITTED as Readonly<Record<string, Fitted>>;

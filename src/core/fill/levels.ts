@@ -5,7 +5,7 @@ const WATER_KG_PER_L = 0.998;
 
 /** Levels that matter, worked out from what is under the lid. */
 export interface Levels {
-  /** As the lid goes on, L. */
+  /** Level as the lid goes on, L. */
   readonly lidOn: Contents;
   /** At the pot's temperature, nothing swollen yet. */
   readonly hottest: Contents;
@@ -17,7 +17,7 @@ export interface Levels {
 
 const all = (): number => 1;
 
-/** How things stand as a lid goes on: nothing cooked yet unless it says so. */
+/** State as a lid goes on: nothing is cooked yet unless given. */
 export interface Before {
   /** How far each solid's uptake or giving has gone, 0 to 1. */
   readonly progress: (part: Part) => number;
@@ -60,7 +60,7 @@ export function waterPart(litres: number): Part {
 }
 
 /**
- * Water still to add, so that the worst level stands at a line.
+ * Water to add so that the highest level reaches a line.
  *
  * @param parts what is in the pot, water included
  * @param lineL the line, L
@@ -80,7 +80,7 @@ export function waterToLine(parts: readonly Part[], lineL: number, waterL: numbe
 }
 
 /**
- * One factor for every amount, so that the worst level stands at a line. Volumes are
+ * One factor for every amount so that the highest level reaches a line. Volumes are
  * proportional to the amounts, so it is their ratio.
  */
 export function scaleToLine(worstL: number, lineL: number): number {

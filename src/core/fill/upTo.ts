@@ -18,7 +18,7 @@ function litresTo(mark: UpTo, parts: readonly Part[], pot: Pot): number {
   const least = (enough: (litres: number) => boolean): number =>
     leastEnough(0, pot.capacityL, enough) ?? pot.capacityL;
   if (mark === 'line') {
-    // A cook fills the liquid up to the line, raw and swollen, whatever bones stand out of it.
+    // A cook fills liquid up to the line, counting swelling and ignoring bones that rise above it.
     const { lineL } = linesOf(pot, parts);
     const litres = least((l) => Math.max(at(l, 0).liquidL, at(l, 1).liquidL) >= lineL);
     return Math.max(STEP_L, Math.floor(litres / STEP_L + 1e-6) * STEP_L);
@@ -35,7 +35,7 @@ function litresTo(mark: UpTo, parts: readonly Part[], pot: Pot): number {
 /**
  * The batch with what fills the pot up to a mark worked out anew.
  *
- * @example filledUp(batch, pot, kitchen) // the water of “to the line”, 2.35 L where 2.5 L stood before
+ * @example filledUp(batch, pot, kitchen) // the water of “to the line”: 2.35 L instead of 2.5 L
  */
 export function filledUp(batch: Batch, pot: Pot, kitchen: Kitchen): Batch {
   if (!batch.items.some((item) => item.upTo && !item.apart)) return batch;

@@ -195,7 +195,7 @@ export function matchFoods(
   for (const word of asked.words)
     for (const name of withWord.get(word) ?? []) hits.set(name, (hits.get(name) ?? 0) + 1);
   const best = new Map<Food, number>();
-  // Of names that are as near, the one that stands first in the table.
+  // Of equally near names, take the first in the table.
   for (const [name, n] of [...hits].sort(([a], [b]) => a.at - b.at)) {
     const score = likeness(asked, name.words, n);
     if (score > (best.get(name.food) ?? 0)) best.set(name.food, score);

@@ -27,8 +27,8 @@ function made(own: OwnFood): Food | undefined {
 }
 
 /**
- * The food of the table with what the kitchen says of its own. Its key stays that of the table's
- * food, which is what softening, gelatine and safety go by.
+ * The food of the table with the kitchen's own values. It keeps the key of the table's
+ * food, which softening, gelatine and safety use.
  *
  * @returns undefined where `like` names no food of the table
  */

@@ -22,7 +22,7 @@ export function does(name: string, one: string, many: string): string {
   return `${capital(spoken(name))} ${isMany(name) ? many : one}`;
 }
 
-/** Words that count a food of which nobody says a number. */
+/** Count words for a food that comes without a number. */
 const COUNTED: readonly (readonly [food: RegExp, one: string, many: string])[] = [
   [/^garlic$/, 'clove of garlic', 'cloves of garlic'],
   [/^celery$/, 'stick of celery', 'sticks of celery'],

@@ -37,7 +37,7 @@ export interface Extract {
   readonly gelatineGPerKg: number;
   /** First-order rate at 100 C, 1/h. */
   readonly perHour: number;
-  /** Runs in fresh water that it stands before it is spent or crumbles. */
+  /** Runs in fresh water before it is spent or crumbles. */
   readonly runs: number;
   /** Minutes at 100 C until it falls into splinters; missing for what stays whole. */
   readonly crumbleMin?: number;
@@ -51,7 +51,7 @@ export type FoamingClass = 0 | 1 | 2 | 3;
 /** A food of a kitchen: what no table has, as a food of the table that it is like. */
 export interface OwnFood {
   readonly id: string;
-  /** As this kitchen calls it. */
+  /** This kitchen's name for it. */
   readonly name: string;
   /** Key of the food of the table that it cooks as, or its name. */
   readonly like: string;

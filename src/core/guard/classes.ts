@@ -11,7 +11,7 @@ export type FoodClass =
   | 'perishable'
   /** Cooked before and perishable: broth, stock, what is in a jar. */
   | 'leftover'
-  /** Cut vegetables and what else stands a while longer. */
+  /** Cut vegetables and other foods that keep a while longer. */
   | 'cut'
   | 'never-quick'
   | 'fat'
@@ -133,7 +133,7 @@ export function classesOf(said: string, food: Food): ReadonlySet<FoodClass> {
 
 const CENTRES = Object.keys(SAFE_CENTRE_C) as readonly CentreRule[];
 
-/** The strictest rule of the centre among classes; null where there is none. */
+/** The strictest rule of the centre among classes; null if there is none. */
 export function centreRuleOf(classes: ReadonlySet<FoodClass>): CentreRule | null {
   return CENTRES.filter((rule) => classes.has(rule)).reduce<CentreRule | null>(
     (a, b) => (a === null || SAFE_CENTRE_C[b] > SAFE_CENTRE_C[a] ? b : a),
@@ -141,7 +141,7 @@ export function centreRuleOf(classes: ReadonlySet<FoodClass>): CentreRule | null
   );
 }
 
-/** Whether a food spoils while it stands raw. */
+/** Whether a food spoils raw at room temperature. */
 export function isPerishable(said: string, food: Food): boolean {
   const classes = classesOf(said, food);
   return classes.has('perishable') || classes.has('leftover');

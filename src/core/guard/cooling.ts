@@ -44,7 +44,7 @@ export function judge(curve: Falling): Judged {
   };
   const coolMin = since(COOL_C);
   const coldMin = since(COLD_C);
-  // A curve that ends early is judged as far as it goes: the food was eaten, or heated again.
+  // Judge a curve that ends early only up to its end: the food was eaten or reheated.
   const late = (at: number | null, most: number): boolean =>
     at === null ? end - hot > most : at > most;
   const lateCool = late(coolMin, COOL_WITHIN_MIN);
@@ -77,7 +77,7 @@ export interface Reading {
  * Finds a reading that is past the limit, whatever the model predicts.
  *
  * @param hotAtMin minute at which the food fell below 57 C
- * @returns index of the first such reading; -1 where there is none
+ * @returns index of the first such reading; -1 if there is none
  */
 export function pastLimit(readings: readonly Reading[], hotAtMin: number): number {
   return readings.findIndex(
@@ -89,7 +89,7 @@ export function pastLimit(readings: readonly Reading[], hotAtMin: number): numbe
 
 /**
  * Returns the minute from which cooling counts. Below 57 C the thermometer is trusted over a model that keeps the food
- * hot: the count then starts at the last reading at or above 57 C, or at the start where there is none.
+ * hot: the count then starts at the last reading at or above 57 C, or at the start if there is none.
  *
  * @param readings in the order of their minutes
  * @returns Infinity while the food is held hot

@@ -45,7 +45,7 @@ export interface CourseStep {
   /** Chance of liquid at the valve, and how high it swells, L; 0 where no valve is opened. */
   readonly sprayChance: number;
   readonly swollenL: number;
-  /** Starchy foam stands above half as the valve is opened hot. */
+  /** Starchy foam is above half as the valve is opened hot. */
   readonly foamAboveHalf: boolean;
 }
 
@@ -68,7 +68,7 @@ export interface Course {
   readonly roomC: number;
   /** Liquid that is water or holds mostly water, L. */
   readonly wateryL: number;
-  /** ISO 8601; null where nobody has said. */
+  /** ISO 8601; null if unmarked. */
   readonly serveAt: string | null;
   readonly units: Units;
 }

@@ -51,7 +51,7 @@ const WARN = grave('warn');
 /** Key of a danger among those of one course. */
 export const dangerKey = ({ hazard, item }: Danger): string => `${hazard} ${item ?? ''}`;
 
-/** Less more harm is none: the same worlds give the same digits. */
+/** Ignore a smaller increase of harm: the same draws give the same digits. */
 const NOTICED = 1e-4;
 
 /** Dangers of a change that it brings, or makes worse: a graver level from a warning on, or more harm at any. */

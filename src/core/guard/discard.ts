@@ -7,7 +7,7 @@ import type { Judged } from './cooling';
 /**
  * Whether food that cools has passed its limit by a minute.
  *
- * @param pastAt index of a reading past the limit; -1 where there is none
+ * @param pastAt index of a reading past the limit; -1 if there is none
  * @param minute from the start of the cooling
  */
 export function isLost({ lostMin }: Judged, pastAt: number, minute: number): boolean {

@@ -22,9 +22,9 @@ export interface Stood {
   readonly lostMin: number | null;
   /** Rule that it broke; null where it broke none. */
   readonly why: 'raw' | 'first-limb' | 'in-all' | null;
-  /** Whether that rests on spans that nobody saw. */
+  /** Whether that rests on presumed spans. */
   readonly presumed: boolean;
-  /** Share of the time it may stand that is used, from 0; 1 and above is over. */
+  /** Used share of the time limit, from 0; 1 and above is over. */
   readonly used: number;
   /** Minutes between 5 and 57 C since it was last heated through, and those above 21 C. */
   readonly zoneMin: number;
@@ -36,7 +36,7 @@ export interface Stood {
 const isIn = ({ coolestC, warmestC }: Span): boolean => warmestC > COLD_C && coolestC < HOT_C;
 
 /**
- * Judges a history by both limbs of cooling, and by the two hours that perishables may stand raw. Heating through to
+ * Judges a history by both limbs of cooling, and by the two-hour limit for raw perishables. Heating through to
  * 74 C begins the count anew, as long as nothing was lost by then; the cold and the freezer only stop it.
  *
  * @param roomC warmest air around raw food, C: above 32 C an hour counts as two

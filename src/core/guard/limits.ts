@@ -36,7 +36,7 @@ export const REST_MIN = 3;
 export const LECTIN_MIN = 30;
 export const LECTIN_C = 95;
 
-/** Perishable food stands raw for this long at the most; half as long in a room above 32 C (USDA FSIS). */
+/** Longest time for raw perishable food at room temperature; half of it above 32 C (USDA FSIS). */
 export const STANDS_MIN = 120;
 export const HOT_ROOM_C = 32;
 

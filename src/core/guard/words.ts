@@ -20,7 +20,7 @@ const CANNING: Worded = {
     'Soup, broth and beans that stand out of the cold can grow botulism, which nobody sees or smells. Keep them in the fridge or the freezer. To can them, use a tested recipe and a canner made for it: the National Center for Home Food Preservation (nchfp.uga.edu), or your food-safety authority, has both.',
 };
 
-/** Vessels that food is put up in; a can that is bought is none. */
+/** Vessels for home canning; a bought can does not count. */
 const JARS = String.raw`(?:jars?|bottles?|quarts?|pints?|lids?)`;
 
 /** Sentences that ask for canning, whatever else they say. */
@@ -114,7 +114,7 @@ const PLANTS: readonly Plant[] = [
 /** Sweet potatoes have other leaves. */
 const SWEET = /\bsweet[- ]potato/i;
 
-/** A wish to can in a text of one or more sentences; null where there is none. @example canningIn('Process the jars for 75 min') */
+/** A wish to can in a text of one or more sentences; null if there is none. @example canningIn('Process the jars for 75 min') */
 export function canningIn(text: string): Worded | null {
   return text.split(/\n|(?<=[.!?])\s+/).some((s) => CANS.some((wish) => wish.test(s)))
     ? CANNING

@@ -216,7 +216,7 @@ export class Cooking {
     this.#passed(seconds, this.#keep(targetC, seconds, surplusW, lossWPerK));
   }
 
-  /** Keeps a temperature for a time, whatever it takes to come back to it. */
+  /** Keeps a temperature for a time, not counting the time to return to it. */
   keepFor(targetC: number, wholeS: number, surplusW: number, phase: Phase): void {
     const { system } = this;
     const end = system.seconds + this.span(wholeS);

@@ -1,6 +1,6 @@
 /**
  * The legs of a step: in each one thing drives the pot until one thing ends it. A pressure step goes
- * to the boil, seals, comes to pressure, holds, stands shut and is let off; any other has one or two.
+ * to the boil, seals, comes to pressure, holds, waits with the valve shut and is released; any other has one or two.
  */
 import { latentHeat, saturationTemperature } from '../water';
 import { steamFlow } from '../release';

@@ -75,7 +75,7 @@ function beginLeg(c: Cooking, leg: LegName): void {
   LEGS[leg].begin?.(c);
 }
 
-/** As planned, or as long as hands made it, s. */
+/** Planned duration, or the one that hands made, s. */
 function plainS(step: Exclude<HeatStep, { kind: 'pressure' }>, passedS: number): number {
   return step.endsS === undefined ? 60 * step.minutes : Math.max(0, passedS);
 }

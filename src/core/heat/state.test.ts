@@ -98,7 +98,7 @@ function check(
   for (const share of [...shares].sort((a, b) => a - b)) {
     const untilS = cutAt(whole, share);
     const part = simulate(items, steps, pot, SEA, state ? { from: state, untilS } : { untilS });
-    // As plain data: it must outlive a file or a worker.
+    // Plain data survives a file or a worker.
     state = JSON.parse(JSON.stringify(part.end)) as PotState;
     expect(state.seconds).toBeLessThanOrEqual(untilS + 1e-6);
   }

@@ -30,7 +30,7 @@ const CONTACT = 250;
 /** Between pieces that lie in a heap, the share that liquid can fill (assumed packing of 0.6). */
 const PORES = 0.4 / 0.6;
 /**
- * How steeply air in the vapour hinders steam from settling on what stands out of the liquid: the
+ * How steeply air in the vapour hinders steam from condensing on food above the liquid: the
  * film falls with this power of the vapour's share (assumed; air blankets, e.g. Incropera ch. 10).
  */
 const BLANKET = 4;
@@ -277,9 +277,8 @@ export class PotSystem {
   }
 
   /**
-   * How much of the film reaches the pieces: all of it in liquid and in steam; of what stands out
-   * of the liquid, as much as steam settles there. In a dry pot only what lies on the bottom gets
-   * heat.
+   * How much of the film reaches the pieces: all of it in liquid and in steam; for food above
+   * the liquid, as much as steam condenses there. In a dry pot only food on the bottom gets heat.
    */
   #cover(): void {
     let films = 0;

@@ -21,7 +21,7 @@ import {
 import { matterOf, type Matter } from './matter';
 import { FRIDGE, INNER_FILM, PLACES, STIRRED_FILM, type Place } from './places';
 
-/** Portions of one kind: what each holds as it stands. */
+/** Portions of one kind, each with its contents. */
 export interface Portions {
   readonly count: number;
   /** Contents of one, as a cylinder. */
@@ -52,7 +52,7 @@ export interface Cooling {
 export interface Surroundings {
   readonly ambientC: number;
   readonly altitudeM: number;
-  /** As the household's fridge is set, C. */
+  /** Setting of the household's fridge, C. */
   readonly fridgeC: number;
 }
 
@@ -108,7 +108,7 @@ function lumped(stand: Stand, matter: Matter, startC: number, factor: number): B
   const { side, end } = areaOf(shape);
   const inner = stirred ? STIRRED_FILM : INNER_FILM;
   const wet = inRow(inner, PLACES[place].film);
-  // In water it is the top alone that stands in air.
+  // In a water bath only the top is in air.
   const top = inRow(inner, PLACES.room.film);
   const loss =
     factor * (lossWPerK ?? wet * (side + end) + (PLACES[place].film > 100 ? 0 : top * end));
@@ -164,7 +164,7 @@ function conducting(stand: Stand, grid: Grid, factor: number): Body {
   };
 }
 
-/** A fridge that what stands in it warms, and that carries heat off as it can. */
+/** A fridge warmed by its contents, with a limited cooling power. */
 function fridgeNode(setC: number) {
   let celsius = setC;
   return {
@@ -203,7 +203,7 @@ function steamJ(
   return stand.portions.count * kg * latentHeat(Math.max(0.01, surfaceC));
 }
 
-/** One stand, from where it begins to where it is over. */
+/** One cooling stage, from its start to its end. */
 function standFor(
   stand: Stand,
   body: Body,
@@ -243,7 +243,7 @@ function standFor(
 }
 
 /**
- * How something gets cold, stand after stand; for two days at the most.
+ * How something cools, stage after stage, for two days at most.
  *
  * @param factor by which heat finds its way out better or worse than said; 1 as said
  */

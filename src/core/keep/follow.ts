@@ -1,4 +1,4 @@
-/** A cooling that goes on: as it was begun, what was read since, and what is to be believed of it. */
+/** A cooling under way: its start, the readings since, and the prediction from both. */
 import type { CoolingKept, Pot } from '../batch/schema';
 import { countsFrom, judgeRead, pastLimit, type Judged, type Reading } from '../guard';
 import type { Surroundings } from './cool';

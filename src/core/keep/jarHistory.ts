@@ -13,7 +13,7 @@ function sinceThen({ where, since, madeAt }: Jar, nowMs: number): Span {
 }
 
 /**
- * History before the present place. Where a jar of an older version stood since it was made is not kept: it
+ * History before the present place. For a jar of an older version, the earlier places are unknown: it
  * counts as the warmest of the other places.
  */
 function before({ history, madeAt, since, where }: Jar): History {

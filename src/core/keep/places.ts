@@ -9,7 +9,7 @@ interface PlaceDefinition {
   readonly film: number;
 }
 
-/** As a fridge is set, C (common practice: 4 C at the most, USDA FSIS). */
+/** Usual setting of a fridge, C (common practice: 4 C at most, USDA FSIS). */
 export const FRIDGE_SET_C = 3;
 
 /**
@@ -33,7 +33,7 @@ export const INNER_FILM = 250;
 export const STIRRED_FILM = 700;
 
 /**
- * A fridge: what it can carry off, and its air, shelves and what stands there (all assumed). What is warm
- * warms all of it.
+ * A fridge: its cooling power, air, shelves and contents (all assumed). A warm
+ * pot warms everything in it.
  */
 export const FRIDGE = { coolsW: 90, ownJPerK: 60_000 };

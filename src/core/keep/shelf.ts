@@ -9,7 +9,7 @@ import { daysUsed, isJarLost, jarHistory } from './jarHistory';
 /** How long this household keeps things in each place. */
 export type Keeps = Readonly<Record<JarPlaceDefinition['habit'], number>>;
 
-/** As this household keeps things; the usual times where it has not said. */
+/** This household's keeping times; the usual times if it gave none. */
 export function keepsOf(habits: LarderHabits | undefined): Keeps {
   const all = JAR_PLACES.map((place) => {
     const { habit, usual } = jarPlaceOf(place);

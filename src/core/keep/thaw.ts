@@ -12,7 +12,7 @@ import { PLACES, type Place } from './places';
 const LONGEST_S = 96 * 3600;
 const FROM_C = -18;
 
-/** Contents of a jar as they stand in it. */
+/** Contents of a jar. */
 export function shapeOf(jar: Pick<Jar, 'holder' | 'litres'>): Cylinder {
   const radiusM = HOLDERS[jar.holder ?? 'litre'].diameterCm / 200;
   return { radiusM, heightM: jar.litres / 1000 / (Math.PI * radiusM * radiusM) };
@@ -24,7 +24,7 @@ export const LOOSE = 0.5;
 /**
  * Hours until a frozen cylinder is thawed.
  *
- * @param place where it stands; its film may be given, W/(m2 K)
+ * @param place where the jar is; its film may be given, W/(m2 K)
  * @param share of the heat that melts all of it, 0 to 1; 1 is thawed through
  * @throws RangeError where that is too cold to thaw in
  */

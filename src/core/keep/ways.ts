@@ -1,5 +1,5 @@
 /**
- * Ways to get a pot cold, side by side: where it stands, in what, for how long; what is needed and how much
+ * Ways to cool a pot, side by side: place, vessel and time; what is needed and how much
  * work it is. One record a way.
  */
 import type { Pot } from '../batch/schema';

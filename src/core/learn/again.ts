@@ -1,4 +1,4 @@
-/** A dish cooked again with what was learned since: the facts that the plan goes by, and what they ask for. */
+/** A dish cooked again with what was learned since: the facts behind the plan, and the changes they suggest. */
 import { callKey } from '../assess';
 import { foodOf, learnedBones, learnedNeed, wantedSet } from '../batch/plan';
 import { TRAITS, type Batch, type Kitchen, type Pot, type PotLearned } from '../batch/schema';
@@ -25,7 +25,7 @@ export type Fact =
 /** Heat that arrives over what the pot is said to have. */
 const heatOf = ({ mean }: PotLearned): number => Math.exp(mean[TRAITS.indexOf('heat')] as number);
 
-/** All that a plan goes by and that was learned, the pot first. */
+/** Every learned fact behind a plan, the pot first. */
 export function factsOf(batch: Batch, pot: Pot, kitchen: Kitchen): readonly Fact[] {
   const foods = batch.items.flatMap((item) => {
     const food = foodOf(item);

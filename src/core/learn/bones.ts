@@ -1,6 +1,6 @@
 /**
  * Yields of bones in this kitchen, by how their broths set and how many litres there were: final yield and rate of
- * each kind, over a grid of both. A broth of several kinds tells of each by its share.
+ * each kind, over a grid of both. A broth of several kinds counts for each by its share.
  */
 import { SETS, type KitchenLearned, type Lesson } from '../batch/schema';
 import { MOST_SD, RATE_SD, SET_FROM } from '../bones';
@@ -16,7 +16,7 @@ export const RATES = [0.6, 1, 1.6] as const;
 
 /** Precision of a spoon's verdict on a set, and of a cup's litres: a logarithm of g/L (assumed). */
 const READ_SD = 0.2;
-/** A kind that was less of it than this is not told of. */
+/** Ignore kinds with a smaller share. */
 const LEAST_SHARE = 0.2;
 const NEWEST = 12;
 

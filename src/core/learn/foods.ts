@@ -1,7 +1,7 @@
 /**
  * Needs of foods in this cook's hands, from how they were found: an ordered probit over the grades, whose edges
- * are the needs at which each is just reached. What was tried and named tells of the need; a verdict over or under
- * what was wanted, of something that was as wanted, tells of the wish instead.
+ * are the needs at which each is just reached. A tested grade informs the need; a verdict of over or under
+ * on food that came out as wanted informs the wish instead.
  */
 import { foodOf, lessonName } from '../batch/plan';
 import type { Cook, KitchenLearned, Lesson } from '../batch/schema';
@@ -128,7 +128,7 @@ export function likedBy(tries: readonly Try[]): number {
   const odds = new Map([-1, 0, 1].map((shift) => [shift, shift === 0 ? 1 - 2 * BESIDE : BESIDE]));
   for (const { row, verdict } of tries) {
     if (!row.wanted || verdict === undefined) continue;
-    // As wanted, and yet called over: this cook likes it earlier.
+    // Came out as wanted, yet called over: this cook likes it earlier.
     const asks = verdict === 'over' ? -1 : verdict === 'under' ? 1 : 0;
     for (const [shift, chance] of odds)
       odds.set(shift, chance * (shift === asks ? MEANT : (1 - MEANT) / 2));

@@ -60,7 +60,7 @@ function withBrought(
   });
 }
 
-/** A pot as its cooks have told of it; where none has, as it was brought along, or as it is said to be. */
+/** A pot with its learned traits; without cooks, with the imported traits, or those of its label. */
 export function knownPot(pot: Pot, kitchen: Kitchen, cooks: readonly Teacher[]): Pot {
   const { learned: _, ...said } = pot;
   const since = forgottenUntil(kitchen, forgets.pot(pot.id));
@@ -83,7 +83,7 @@ export function learnFrom({ pots, kitchen, cooks }: TaughtHousehold): Learned {
   };
 }
 
-/** The kitchen and its pots as cooks have told of them: what is planned with. */
+/** The kitchen and its pots with everything learned, as plans use them. */
 export function knownKitchen(household: TaughtHousehold): Known {
   return withLearned(household, learnFrom(household));
 }

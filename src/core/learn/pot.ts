@@ -38,7 +38,7 @@ export interface Evidence {
   readonly row: Row;
   /** Deviation that is expected of it, s. */
   readonly sdS: number;
-  /** The traits that it was predicted with, over the pot as it is said to be now. */
+  /** The traits it was predicted with, relative to the pot's label today. */
   readonly base: readonly number[];
 }
 
@@ -94,7 +94,7 @@ export function evidenceOf(pot: Pot, cooks: readonly Teacher[], all = false): re
     const base = nominal(cook.pot.learned).map((v, i) => v + (shift[i] as number));
     const rows = cook.lesson?.pot ?? [];
     return rows.flatMap((row): Evidence[] => {
-      // The pin tells of the warm-up without the lag; where it was marked the rest tells of the lag alone.
+      // The pin gives the warm-up without the lag; with a pin mark, the rest gives the lag alone.
       const pinned = rows.some((other) => other.step === row.step && other.what === 'pin');
       if (row.what === 'hot' && pinned && !all) return [];
       return [{ cook: cook.id, row, sdS: sdOf(row, cook.kettle === true), base }];
@@ -177,7 +177,7 @@ function squares(
 /** A step that would leave everything believable is one too far. */
 const LONGEST = 0.5;
 
-/** The traits that agree best with what was believed and what was marked, and how they spread. */
+/** Posterior traits given the prior and the marks: mode and spread. */
 export function fitPot(pot: Pot, evidence: readonly Evidence[]): Fit {
   const prior = potPrior(pot);
   let traits: readonly number[] = prior.mean;

@@ -113,7 +113,7 @@ describe('a need', () => {
     let [held, all] = [0, 0];
     for (let k = 0; k < 200; k++) {
       const chance = seeded(5 + k);
-      // As believed of pulses before they were tried: one in three is odd.
+      // The prior of pulses: one in three is odd.
       const ln = (chance.uniform() < 1 / 3 ? 0.45 : 0.15) * chance.normal();
       const cooks = [12, 16, 22].map((hold, day) => {
         const real = Math.exp(ln + 0.08 * chance.normal());

@@ -208,7 +208,7 @@ function moved<T extends { readonly food: string; readonly cooks: number; readon
   });
 }
 
-/** Lesson of a cook, given those before it; null where there is none. */
+/** Lesson of a cook, given those before it; null if there is none. */
 export function taughtBy(
   cook: Teacher,
   cooks: readonly Teacher[],

@@ -68,7 +68,7 @@ export interface Belief {
   }[];
   /** Its need, as a factor of its kind's. */
   readonly needs: Readonly<Record<string, Range>>;
-  /** Power that arrives, as a factor of what was believed. */
+  /** Arriving power as a factor of the prior. */
   readonly power: Range;
   /** Liquid up to now, in the middle of the worlds; min from the start. */
   readonly past: { readonly minute: readonly number[]; readonly p50: readonly number[] };

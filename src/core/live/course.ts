@@ -8,7 +8,7 @@ import { timelineOf, type StepTimeline } from '../cook';
 import type { Lived } from '../model';
 import { releaseOf } from '../vocabulary';
 
-/** A gap between two steps shorter than this is none, s. */
+/** Shorter gaps between two steps are ignored, s. */
 const GAP_S = 20;
 /** Moves not made yet are made after this delay, s. */
 const SOON_S = 30;
@@ -75,7 +75,7 @@ export function courseOf(
         return;
       }
       lived[step.id] = pressureLived(step, went, nowS, seen, byPlan);
-      // Until the lid is off it stands shut, even with its pin down.
+      // Until the lid is off the pot is closed, even with its pin down.
       gap(`${step.id}:shut`, 'rest', went.off?.s ?? nowS);
       if (went.off === null) future = true;
       else atS = went.off.s;

@@ -92,7 +92,7 @@ function outcomeOf(model: Model): Outcome {
   };
 }
 
-/** More is better: what comes out right, how soon, and that nobody is made ill. */
+/** Score of an outcome, higher is better: doneness, time to the table, and safety. */
 export function worthOf({ tableMin: min, verdicts, scorched, unsafe }: Outcome): number {
   const right = Object.values(verdicts).filter((verdict) => verdict === 'right').length;
   return (
@@ -215,7 +215,7 @@ export function debriefOf(cook: Cook): Debrief {
   if (!standIn || !endedAt) throw new RangeError('no rehearsal that is over');
   const endS = secondsOf(cook, endedAt);
   const model = truthAt(cook, standIn, endS, endS);
-  // Steps open at the end run by the plan: nobody waits for a practice run.
+  // Steps open at the end run as planned: no one waits for a practice run.
   const outcome = { ...goesOn(cook, standIn, endS), tableMin: endS / 60 };
   const moments = momentsOf(cook, standIn, model, endS);
   const found = moments.map((moment) => decide(cook, standIn, moment));

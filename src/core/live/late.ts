@@ -10,7 +10,7 @@ const BEFALLS = { valve: 0.05, ring: 0.03 } as const;
 /**
  * Chances of what may keep a pot from its pressure, the likeliest first; together 1.
  *
- * A pot that is merely weaker than believed would have to be so weak that it is not there by now; a valve or a
+ * A pot merely weaker than assumed would have to be weak enough not to be there by now; a valve or a
  * ring that lets steam out keeps it from pressure whatever its heat.
  *
  * @param elapsedMin since the lid was locked, min

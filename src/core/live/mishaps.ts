@@ -251,7 +251,7 @@ export function befallen(
   return mishaps.reduce((now, mishap) => MISHAP[mishap].change(now, { cook, lidS, nowS }), truth);
 }
 
-/** Until when nobody is at the stove, s from the start; null where somebody is. @param overS the end of the hold */
+/** How long the stove is unattended, s from the start; null if attended. @param overS the end of the hold */
 export function awayUntilS(
   cook: Pick<Cook, 'standIn'>,
   overS: number | null,

@@ -112,7 +112,7 @@ function isAsWanted({ verdicts }: Option): boolean {
 
 /**
  * The choices at an opening, by what comes out as it is wanted, the best first: the best of closing again, of
- * simmering on, and to leave it. What spoils more than it mends is none.
+ * simmering on, and to leave it. A change that spoils more than it mends is not proposed.
  *
  * @param step whose lid is off, or the last that is over
  */

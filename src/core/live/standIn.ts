@@ -44,7 +44,7 @@ export function truthOf(cook: Pick<Cook, 'batch' | 'pot' | 'kitchen'>, standIn: 
   };
 }
 
-/** How a practice pot stands at a moment, for its face and for what it lets hands do. */
+/** State of a practice pot at a moment, for its face and for the moves it allows. */
 export interface Face {
   readonly liquidC: number;
   readonly gaugeKPa: number;

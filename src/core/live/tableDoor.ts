@@ -25,7 +25,7 @@ const AT_TABLE: ReadonlySet<Danger['hazard']> = new Set([
 /** Time step, s. */
 const STEP_S = 20;
 
-/** Last thermometer reading since the lid came off for good, C; null where there is none. */
+/** Last thermometer reading since the lid came off for good, C; null if there is none. */
 function lastReading(cook: Cook, nowS: number): number | null {
   const { steps, plan, readings } = timelineOf(cook, nowS);
   const lids = stepsOf(plan).flatMap((s, i) => (s.kind === 'pressure' ? [steps[i]] : []));

@@ -26,7 +26,7 @@ import type { BonesReport, FlavourReport, RunOffReport } from './runOffTypes';
 
 /** Share of the bone's temperature read at its surface; the rest at its centre (assumed). */
 const SURFACE_SHARE = 0.6;
-/** A run that gives less is none, g. */
+/** A run that yields less does not count, g. */
 const NOTHING_G = 1e-3;
 
 /** One kind of bone in the pot. */
@@ -53,7 +53,7 @@ interface Span {
   readonly poured: boolean;
 }
 
-/** All that is known of the bones in a batch. */
+/** Everything known about the bones in a batch. */
 export interface BonesModel {
   readonly kinds: readonly Kind[];
   readonly spans: readonly Span[];
@@ -93,7 +93,7 @@ function kindOf(model: Model, item: PlannedItem, earlier: readonly Kind[]): Kind
     bones,
     celsius,
     along: gelatineAlong(bones, s, celsius),
-    // Of meat in a soup nobody asks for these.
+    // Nobody asks for these for the meat in a soup.
     fat: once(() => fatAlong(fatG, s, celsius)),
     most,
     cooked: once(() => cookValues(s, celsius, USUAL_Z)),
@@ -160,7 +160,7 @@ function inLiquid(model: Model, kinds: readonly Kind[], spans: readonly Span[]) 
   return { gelatineG, strongG };
 }
 
-/** Whether runs of bones are told of: not in a soup that only has meat on them. */
+/** Whether to report runs of bones: not for a soup that only has meat on them. */
 export function hasRuns({ plan: { batch, items } }: Model, { kinds }: BonesModel): boolean {
   return kinds.length > 0 && (isStock(batch) || items.some((i) => i.food.group === 'bones'));
 }
@@ -195,7 +195,7 @@ function tenMore(model: Model, bones: BonesModel, span: Span): number {
   return gain - valueAt(bones.strongG, span.to) * (1 - Math.exp(-lossRate(liquid) / 6));
 }
 
-/** Bones that are in fresh water once more often than they stand. */
+/** Bones that are in fresh water once more often than they can take. */
 function spentIn(bones: BonesModel, index: number): readonly string[] {
   const { to } = bones.spans[index] ?? { to: 0 };
   return bones.kinds.flatMap((kind) => {

@@ -69,7 +69,7 @@ export function netWatts({ vessel, air }: Model, boilC: number): number {
 }
 
 /**
- * How things stand at a sample: what has drunk or given, what has gone.
+ * State at a sample: what foods have absorbed or released, and what has been taken out.
  *
  * @param step step whose contents are meant, where the sample is the last one before it
  */

@@ -13,7 +13,7 @@ import type { Model } from './model';
 import { contentsAt, partsAt } from './read';
 import type { ReleaseReport } from './types';
 
-/** Foaming class from which starch makes a foam that stands. */
+/** Foaming class from which starch makes a stable foam. */
 const STARCHY = 3;
 /** A pot above its line is left alone for so long at the least, min (assumed). */
 const OVERFULL_MIN = 10;
@@ -149,7 +149,7 @@ export function releaseReports(model: Model): readonly ReleaseReport[] {
         steamG: result.releaseSteamKg * 1000,
         swollenFraction: how ? swollenAt(at, opensC, how) : at.level,
         sprayChance: how ? chanceOfLiquid(at, opensC, how, doubt) : 0,
-        // A cook who cannot wait opens it all the same: what stands there is known beforehand.
+        // A cook who cannot wait opens the pot anyway; its level is known in advance.
         foamAboveHalf: opening.starchyAboveHalf && how !== null && opensC > hotC - 1,
         advice: advice(waitMin, !tooFull && burstsChance < SAFE_CHANCE),
         waitMin,

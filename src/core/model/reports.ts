@@ -43,7 +43,7 @@ export interface Filled {
   readonly parts: readonly Part[];
 }
 
-/** Steps at which the lid goes on; the first step where there is none. */
+/** Steps at which the lid goes on; the first step if there is none. */
 function lidOnSteps(model: Model): readonly number[] {
   const at = model.plan.steps.flatMap((s, i) => (s.kind === 'pressure' ? [i] : []));
   return at.length > 0 ? at : [0];

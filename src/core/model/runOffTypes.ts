@@ -34,7 +34,7 @@ export interface BonesReport {
   readonly tenMoreG: number;
   /** From the wall or the burner, kWh. */
   readonly fuelKWh: number;
-  /** Bones that are past the runs they stand. */
+  /** Bones past the number of runs they can take. */
   readonly spent: readonly string[];
   /** Bones that fall into splinters in it. */
   readonly crumbled: readonly string[];

@@ -1,4 +1,4 @@
-/** The facts of a run that food safety is judged by: how hot middles got, how long they boiled, how the pot stood. */
+/** Facts of a run that decide its food safety: how hot centres got, how long they boiled, how long the pot stood warm. */
 import { cookValues, USUAL_Z } from '../doneness';
 import {
   centreRuleOf,
@@ -69,7 +69,7 @@ function asideMin(model: Model, item: PlannedItem): number {
     const celsius = trace.surfaceC[i] ?? Number.NaN;
     if (celsius > COLD_C && celsius < HOT_C) zoneS += (s[i] ?? 0) - (s[i - 1] ?? 0);
   }
-  // Nobody says where meat waits that is out for good: it is taken to stand in the room.
+  // Assume that meat taken out for good stays at room temperature: no one says where it waits.
   const isOut = item.leavesAt < plan.steps.length && item.for === 'eat' && !item.poured;
   const leftS = isOut ? (heat.steps[item.leavesAt]?.startS ?? Infinity) : Infinity;
   return zoneS / 60 + Math.max(0, tableMin(model) - leftS / 60);
@@ -157,7 +157,7 @@ function spansOf(model: Model): { readonly spans: readonly Span[]; readonly from
     const result = heat.steps[i];
     const minutes = ((result?.endS ?? 0) - (result?.startS ?? 0)) / 60;
     if (heats < 0 || i < heats) {
-      // Dry beans in water may stand as long as they like; meat and broth may not.
+      // Dry beans may soak without limit; meat and broth may not stand warm.
       const keeps = !spoils.some(({ entersAt }) => entersAt <= i);
       const coldest = Math.min(air.ambientC, ...inPot.map(({ startC }) => startC));
       spans.push(

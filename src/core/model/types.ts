@@ -38,7 +38,7 @@ export interface FillReport {
   readonly freeL: number;
 }
 
-/** When the pot is fullest, as it really stands: hot, swollen, or lifted by steam. */
+/** When the pot is fullest, with heat, swelling and steam counted. */
 export interface WorstMoment {
   readonly atMin: number;
   readonly levelL: number;
@@ -118,7 +118,7 @@ export interface Texture {
   readonly superheatC: number;
   /** Water that this boils out of it, % of its mass. */
   readonly flashPercent: number;
-  /** Cost of the release, in a few words; null where there is none. */
+  /** Cost of the release, in a few words; null if there is none. */
   readonly cost: string | null;
 }
 
@@ -159,7 +159,7 @@ export interface FinishReport {
   readonly pas: { readonly table: number; readonly hour: number; readonly tomorrow: number };
   /** Fat afloat or in it, g. */
   readonly fatG: number;
-  /** Salt of all that is served, g, and its mass, g. */
+  /** Salt in everything served, g, and its mass, g. */
   readonly saltG: number;
   readonly massG: number;
   /** All that is served from this pot, what is eaten of it and the broth, L. */

@@ -28,7 +28,7 @@ function unitOf(word: string): Unit {
 /**
  * A number as written.
  *
- * @returns NaN where it is none
+ * @returns NaN for anything else
  * @example readNumber('1 1/2') // 1.5
  */
 export function readNumber(text: string): number {

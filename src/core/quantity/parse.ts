@@ -41,7 +41,7 @@ const WORD_NUMBERS: readonly (readonly [RegExp, string])[] = [
   }),
 ];
 
-/** A measure of the hand that stands without a number. */
+/** A measure of the hand without a number, such as a pinch. */
 const HANDS =
   /^(?:(?:good|big|large|small|generous|heaped|scant)\s+)?(?:pinch|dash|handful|bunch|splash|glug|drizzle|knob|thumb)\b/i;
 /** "3-inch piece of ginger": a usual piece is a thumb of two inches (common practice, no source). */
@@ -79,7 +79,7 @@ function prepare(text: string): string {
       '',
     )
     .trim();
-  // Words of numbers stand at the head of a line.
+  // Number words come first in a line.
   for (const [pattern, number] of WORD_NUMBERS) {
     if (!/^[a-z]/i.test(line)) break;
     line = line.replace(pattern, number);
@@ -96,7 +96,7 @@ function prepare(text: string): string {
  * "a 400 g can of borlotti". A range is read as its middle and marked.
  *
  * @param text one line
- * @returns the amount, or null where the line has none, and the rest of the words
+ * @returns the amount, or null if the line has none, and the rest of the words
  * @example parseAmount('1 1/2 lb lamb neck').amount // { value: 1.5, unit: 'lb' }
  */
 export function parseAmount(text: string): ParsedAmount {

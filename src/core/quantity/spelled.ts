@@ -24,7 +24,7 @@ export const SPELLED: Readonly<Record<string, number>> = {
   ninety: 90,
 };
 
-/** A number in words or figures. @returns NaN where it is none @example numberOf('an') // 1 */
+/** A number in words or figures. @returns NaN for anything else @example numberOf('an') // 1 */
 export function numberOf(word: string): number {
   const said = word.toLowerCase();
   return /^an?$/.test(said) ? 1 : (SPELLED[said] ?? Number(said));

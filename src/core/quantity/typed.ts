@@ -5,7 +5,7 @@ import { readNumber } from './packed';
 export interface Typed {
   /** NaN for a text that is no number. */
   readonly value: number;
-  /** The other number it may stand for: ask which one is meant. */
+  /** The other number it may mean: ask which. */
   readonly or?: number;
 }
 

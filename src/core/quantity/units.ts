@@ -12,7 +12,7 @@ export interface UnitDefinition {
   readonly si: number;
   /** Kitchens that use it; missing for spoons, pieces and cans, which all do. */
   readonly world?: Units;
-  /** As one and as several are written. */
+  /** Singular and plural. */
   readonly words: readonly [one: string, several: string];
   /** Names that the parser of ingredient lines gives it. */
   readonly parsed: readonly string[];
@@ -130,7 +130,7 @@ export const UNIT = {
     world: 'us',
     words: ['cup', 'cups'],
     parsed: ['cup'],
-    // As near as a fraction comes.
+    // The nearest fraction.
     steps: [],
     smaller: [0.22, 'tbsp', 16],
     fractions: true,

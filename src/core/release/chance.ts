@@ -35,7 +35,7 @@ const FOAM_FACTOR = 0.15;
 const FOAM_MORE = 0.25;
 /** Spread of the drift-flux relation, as a factor on the flow (assumed). */
 const FLUX = 0.05;
-/** Foam that stands on the liquid while steam goes through it, share of the level by class (assumed). */
+/** Foam on the liquid while steam passes through, share of the level by class (assumed). */
 const STANDING = 0.02;
 /** Share of the foaming that is left in bursts: between them it falls back (assumed). */
 const IN_BURSTS = 0.7;

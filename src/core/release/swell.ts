@@ -53,7 +53,7 @@ const BUBBLY_ROOTS = Float64Array.from({ length: BUBBLY_STEPS + 1 }, (_, i) => {
   return (low + high) / 2;
 });
 
-/** Void of a foaming liquid: the lower root; the foam limit where there is none. */
+/** Void of a foaming liquid: the lower root, or the foam limit if there is none. */
 function bubbly(psi: number): number {
   const at = (BUBBLY_STEPS * psi) / BUBBLY_MOST;
   if (at >= BUBBLY_STEPS) return BUBBLY_PEAK;

@@ -101,7 +101,7 @@ export function joined(bundle: Bundle, stamps: StampsByKey, incoming: Replicas):
   for (const [key, replica] of all) {
     const was = here.get(key) ?? null;
     const is = recordIn(replica);
-    // What is equal stays one and the same.
+    // Keep the same object for an unchanged record.
     const { set, out } = editOf(was, is);
     records.set(key, set.length === 0 && out.length === 0 ? was : is);
   }

@@ -29,7 +29,7 @@ export function keyOf(entry: Entry, list: string): string | null {
   return typeof id === 'string' ? id : (KEYS[list]?.(entry) ?? null);
 }
 
-/** Keys of a list's entries; null where one has none, or two have the same. @param list name of its field */
+/** Keys of a list's entries; null if one has none or two share one. @param list name of its field */
 export function keysOf(value: readonly unknown[], list: string): readonly string[] | null {
   const keys = value.map((one) => (isFields(one) ? keyOf(one, list) : null));
   if (keys.includes(null) || new Set(keys).size < keys.length) return null;

@@ -1,5 +1,5 @@
 /**
- * A record as a tree of leaves, so that two changes of one record can be joined leaf by leaf. An entry of a list stands
+ * A record as a tree of leaves, so that two changes of one record can be joined leaf by leaf. A list entry is found
  * under its key, a word of a set under itself; what has no key is one leaf. Data in, data out.
  */
 import { isFields } from '../batch/schema';
@@ -31,7 +31,7 @@ export const isWithin = (path: Path, outer: Path): boolean =>
 
 /** Parts of a record or a list, each by its name with its kind; null for one leaf. */
 interface Parts {
-  /** What stands at the container itself. */
+  /** The container's own leaf. */
   readonly own: ListLeaf | Record<string, never>;
   readonly of: ReadonlyMap<string, unknown>;
 }
@@ -118,7 +118,7 @@ function valueOf({ leaf, children }: Node): unknown {
   return Object.fromEntries(fields);
 }
 
-/** The record of leaves; null where it has none of its own. A leaf whose container is gone is gone with it. */
+/** The record of its leaves; null without a root leaf. A leaf whose container is gone is dropped. */
 export function recordOf(leaves: ReadonlyMap<Path, unknown>): Fields | null {
   const root: Node = { leaf: undefined, isThere: false, children: new Map() };
   for (const [path, leaf] of leaves) {

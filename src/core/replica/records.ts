@@ -32,13 +32,13 @@ export function recordsOf(bundle: Bundle): ReadonlyMap<Key, object> {
   return new Map<Key, object>([[KITCHEN, bundle.kitchen], ...lists]);
 }
 
-/** What a change did to one record. */
+/** A change of one record. */
 export interface RecordEdit {
   readonly key: Key;
   readonly edit: Edit;
 }
 
-/** What differs between two states of a household, record by record. */
+/** Returns the differences between two states of a household, record by record. */
 export function editsOf(before: Bundle, after: Bundle): readonly RecordEdit[] {
   const edits: RecordEdit[] = [];
   const add = (key: Key, was: object | null, is: object | null): void => {

@@ -13,7 +13,7 @@ export interface Register {
   readonly stamp: Stamp;
 }
 
-/** What was seen of each device when something was taken out. */
+/** Latest stamp seen from each device at a deletion. */
 export type Seen = Readonly<Record<string, Stamp>>;
 
 export interface Taken {
@@ -32,7 +32,7 @@ export const NOTHING: Replica = { leaves: new Map(), taken: new Map() };
 
 type Values = readonly (readonly [Path, unknown])[];
 
-/** What one change did to a record: leaves that it set; what it took out, with the leaves that were in it. */
+/** One change of a record: leaves it set, and parts it removed with their leaves. */
 export interface Edit {
   readonly set: Values;
   readonly out: readonly { readonly path: Path; readonly had: Values }[];
@@ -72,7 +72,7 @@ function difference(before: unknown, after: unknown, path: Path, field: string, 
 }
 
 /**
- * What changed in a record.
+ * Returns the difference between two states of a record.
  *
  * @param before null for a new record
  * @param after null for one that is gone
@@ -86,7 +86,7 @@ export function editOf(before: object | null, after: object | null): Edit {
   return found;
 }
 
-/** What is seen of each device inside of a path. */
+/** Latest stamp of each device within a path. */
 function seenOf({ leaves }: Replica, path: Path): Seen {
   const seen: Record<string, Stamp> = {};
   for (const [at, { stamp }] of leaves) {
@@ -112,7 +112,7 @@ function joinSeen(a: Seen, b: Seen): Seen {
   return seen;
 }
 
-/** Of one leaf that two devices have; what was never changed may differ, and is told apart by its text. */
+/** The later of one leaf on two devices; unchanged leaves that differ are ordered by their text. */
 function laterLeaf(a: Register, b: Register): Register {
   if (a.stamp !== b.stamp) return a.stamp > b.stamp ? a : b;
   if (isSameLeaf(a.value, b.value)) return a;
@@ -140,10 +140,10 @@ export function join(a: Replica, b: Replica): Replica {
 const isSeen = ({ seen }: Taken, { stamp }: Register): boolean =>
   stamp === BEFORE_ALL || stamp <= (seen[deviceOf(stamp)] ?? BEFORE_ALL);
 
-/** Leaves that stand: not taken out, or gone on with by somebody who had not seen that. */
+/** Leaves still in the record: not deleted, or changed by a device that had not seen the deletion. */
 export function standing({ leaves, taken }: Replica): Map<Path, Register> {
   const left = new Map(leaves);
-  // What is inside goes first, so that it cannot bring back what is around it.
+  // Apply inner deletions first, so that a deleted part cannot revive the record around it.
   const depth = (path: Path): number => (path === '' ? 0 : path.split('/').length);
   for (const [path, one] of [...taken].toSorted(([a], [b]) => depth(b) - depth(a))) {
     const inside = [...left].filter(([at]) => isWithin(at, path));

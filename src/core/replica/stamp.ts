@@ -1,7 +1,7 @@
 /**
  * Times at which devices changed something, so that of two changes of one field all devices take the same. A hybrid
  * logical clock (Kulkarni, Demirbas, Madappa, Avva and Leone, Logical Physical Clocks, 2014; from memory): the wall's
- * time, and a count where that stands still or went back.
+ * time, and a counter for when that stands still or runs backwards.
  */
 
 /** Milliseconds, count and device as text. Of two, the later one is the greater text. */

@@ -4,7 +4,7 @@ import { NOTHING, type Register, type Replica, type Taken } from './replica';
 import { BEFORE_ALL, type Stamp } from './stamp';
 
 export interface Stamps {
-  /** Of the record itself, and of every leaf that has none of its own. */
+  /** Stamp of the record itself, and of every leaf without its own. */
   readonly base: Stamp;
   readonly at?: Readonly<Record<Path, Stamp>>;
   readonly taken?: Readonly<Record<Path, Taken>>;
@@ -18,7 +18,7 @@ const entriesOf = <T>(record: Readonly<Record<string, T>> | undefined): readonly
 /**
  * The replica of a record.
  *
- * @param stamps undefined for a record that nobody has changed since a household got its second device
+ * @param stamps undefined for a record unchanged since the household got its second device
  * @param record as it is shown; null where it is gone
  */
 export function replicaOf(stamps: Stamps | undefined, record: object | null): Replica {

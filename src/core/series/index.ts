@@ -7,7 +7,7 @@ import { bisectRight } from 'd3-array';
 /**
  * A sample by its number.
  *
- * @throws RangeError when there is none of that number
+ * @throws RangeError when no sample has that number
  * @example valueAt([20, 98, 118], 1) // 98
  */
 export function valueAt<T>(values: ArrayLike<T>, i: number): T {

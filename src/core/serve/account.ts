@@ -1,4 +1,4 @@
-/** Account of a pot: every litre is in bowls, jars, waste, or said to be lost. */
+/** Account of a pot: every litre is in bowls, in jars, in the waste, or reported lost. */
 import type { After, Cook, Jar } from '../batch/schema';
 
 export interface Account {
@@ -6,7 +6,7 @@ export interface Account {
   readonly bowlsL: number;
   readonly jarsL: number;
   readonly wasteL: number;
-  /** Said to be lost, and what nobody has said anything of. */
+  /** Reported lost, and unaccounted for. */
   readonly lostL: number;
   readonly openL: number;
 }

@@ -75,7 +75,7 @@ export function lotsOf(
   ];
 }
 
-/** Whether it stands too thick in its vessel to move by itself, so that it cools from all sides alone. */
+/** Whether it is too thick to circulate, so that it cools by conduction only. */
 export function isThick({ finish }: Assessment): boolean {
   const word = thicknessWord(finish.pas.table);
   const solids = finish.servedL > 0 ? 1 - finish.body.litres / finish.servedL : 0;

@@ -50,7 +50,7 @@ export function nextWord(pas: number): ThicknessWord | null {
 }
 
 /**
- * All ways to a thickness; as it stands first. One that does not get there is left out.
+ * All ways to reach a thickness; leaving it as it is comes first. Ways that fall short are left out.
  *
  * @param boilC boiling point, C
  */

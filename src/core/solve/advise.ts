@@ -33,7 +33,7 @@ export interface Offer {
 }
 
 export interface Advice {
-  /** One remedy for several calls; null where there is none. */
+  /** One remedy for several warnings; null if there is none. */
   readonly first: Offer | null;
   /** By the key of a call: up to three. */
   readonly offers: Readonly<Record<string, readonly Offer[]>>;
@@ -103,7 +103,7 @@ function tried(
   const mends = before
     .filter((f) => !left.has(callKey(f)) || (f.level !== 'note' && left.get(callKey(f)) === 'note'))
     .map(callKey);
-  // A plan that fails is worse than one with a warning: it is told with it.
+  // A failing plan is worse than one with a warning; report both.
   const ends = before.some((f) => isStop(f) && mends.includes(callKey(f)));
   const breaks = made.some(isStop) || (made.length > 0 && !ends);
   if (breaks || mends.length === 0) return null;

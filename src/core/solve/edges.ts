@@ -1,4 +1,4 @@
-/** How an item stands to the ends of what is wanted of it. */
+/** How far an item is from both ends of its wanted grades. */
 import { firmness, meanCook } from '../texture';
 import type { Edge } from './frame';
 

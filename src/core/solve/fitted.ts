@@ -13,7 +13,7 @@ const TRIES = 3;
 const warnings = ({ findings }: Assessment): number =>
   findings.filter(({ level }) => level !== 'note').length;
 
-/** The batch, or a better timed one where a warning stands against it. */
+/** The batch, or a better timed one if it has a warning. */
 function timed(batch: Batch, assessment: Assessment, pot: Pot, kitchen: Kitchen): Batch {
   const before = warnings(assessment);
   if (before === 0) return batch;
@@ -28,7 +28,7 @@ function timed(batch: Batch, assessment: Assessment, pot: Pot, kitchen: Kitchen)
 }
 
 /**
- * A batch whose timing is fixed where a warning stands against it.
+ * Fixes the timing of a batch that has a warning.
  *
  * @returns the batch itself where nothing is wrong with it, or no better timing is found
  */

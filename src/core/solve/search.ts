@@ -39,7 +39,7 @@ interface Row {
   readonly exposures: readonly Exposure[];
   readonly baseCentre: readonly number[];
   readonly baseSurface: readonly number[];
-  /** Least and most minutes of simmer when put in after; 0 where there are none. */
+  /** Least and most minutes of simmer when put in after; 0 without a simmer. */
   readonly simmerFrom: number;
   readonly simmerTo: number;
 }

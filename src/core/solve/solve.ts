@@ -177,7 +177,7 @@ function settled(found: Attempt | null): boolean {
   return found !== null && unmetOf(found.frame, found.checked).length === 0;
 }
 
-/** Items that have to stay late: all of it under one lid would stand higher than the plan as it is. */
+/** Items that must stay late: under one lid everything would fill the pot higher than the present plan. */
 function keptLate(
   batch: Batch,
   pot: Pot,

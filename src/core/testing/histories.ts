@@ -159,7 +159,7 @@ const NAMES = Object.keys(ACTS);
 
 export type Move =
   | { readonly is: 'act'; readonly who: number; readonly what: string; readonly n: number }
-  /** What was told last is heard by another: at once, late, or a second time. */
+  /** Another device hears an earlier message: at once, late, or a second time. */
   | { readonly is: 'hears'; readonly who: number; readonly which: number }
   | { readonly is: 'meet'; readonly who: number; readonly other: number }
   /** A device is put back to what it was some moves ago. */

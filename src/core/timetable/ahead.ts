@@ -38,7 +38,7 @@ export interface Ahead {
   readonly task?: string;
 }
 
-/** When the anchor of a task comes, ms, as the cook stands. */
+/** Time of a task's anchor at the cook's present state, ms. */
 function anchorAt(
   plan: Batch,
   task: Task,

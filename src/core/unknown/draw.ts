@@ -1,4 +1,4 @@
-/** One draw of all that is not known of a cook. */
+/** One Monte Carlo draw of everything unknown about a cook. */
 import { foodOf, learnedNeed } from '../batch/plan';
 import { TRAITS, type Batch, type Item, type Kitchen, type Pot, type Trait } from '../batch/schema';
 import type { Food } from '../food';
@@ -68,7 +68,7 @@ export function toDraw(batch: Batch, kitchen: Kitchen): readonly ToDraw[] {
 
 type OfPot = Omit<Unknowns, 'items'>;
 
-/** Of a pot that no cook has told of. */
+/** Prior of a pot without any cook. */
 function untold(pot: Pot, normal: () => number, even: () => number): OfPot {
   const spread = POT_SPREAD[pot.kind][knowledgeOf(pot)];
   const factor = (sd: number): number => Math.exp(sd * normal());

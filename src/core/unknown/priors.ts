@@ -80,7 +80,7 @@ export function oddShare(group: FoodGroup): number {
 
 /**
  * Of the thickness of pieces, by how sure it is: cut to a size; as they grow; in one piece by its
- * weight; and meat of which nobody said how it is cut (assumed).
+ * weight; and meat whose cut is unknown (assumed).
  */
 export const SIZE_SPREAD = { cut: 0.1, natural: 0.12, whole: 0.12, untold: 0.18 } as const;
 

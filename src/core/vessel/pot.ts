@@ -22,7 +22,7 @@ function usualBody(pot: Pot): number {
 /** Seconds of full power blown as steam before a pin rises and its air is gone (assumed). */
 const SEAL_S = 45;
 
-/** A cook's pot as a vessel: what its cooks have told of it, and the usual values where nothing is known. */
+/** A cook's pot as a vessel: learned traits where its cooks gave some, else the usual values. */
 export function potVessel(pot: Pot): PressureVessel {
   const radius = pot.innerDiameterCm / 200;
   const factor = (trait: 'heat' | 'loss' | 'seal' | 'valve'): number =>

@@ -1,4 +1,4 @@
-/** Effect of each way to cool: gets cold by the rule, stays hot, or only stands there. */
+/** Effect of each way to cool: cools by the rule, stays hot, or just stands. */
 export const COOLINGS = {
   pans: 'cools',
   ice: 'cools',
@@ -11,7 +11,7 @@ export const COOLINGS = {
 
 export type CoolingKey = keyof typeof COOLINGS;
 
-/** Effect of a way; an unknown one only stands there. */
+/** Effect of a way to cool; for an unknown way the food just stands. */
 export function coolingOf(way: string): (typeof COOLINGS)[CoolingKey] {
   return Object.hasOwn(COOLINGS, way) ? COOLINGS[way as CoolingKey] : 'stands';
 }

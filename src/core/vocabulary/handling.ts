@@ -78,7 +78,7 @@ const DRIES = 0.4;
 const OVEN_FILM = 20;
 const USUAL_OVEN_C = 200;
 
-/** @param ovenC where an oven stands; 200 C as usual */
+/** @param ovenC oven temperature, C; 200 if unknown */
 export function surroundingsOf(vessel: VesselName, ovenC = USUAL_OVEN_C): Surroundings {
   switch (vessel) {
     // Contact of 250 W/(m2 K) on about half of the surface (assumed).

@@ -7,7 +7,7 @@
 import type { Units } from '../quantity';
 
 export interface Holder {
-  /** As a metric kitchen, and as a US one calls it. */
+  /** Names in a metric and in a US kitchen. */
   readonly name: string;
   readonly us: string;
   /** To the brim, L. */

@@ -8,7 +8,7 @@ export const JAR_PLACES = ['fridge', 'freezer'] as const;
 export type JarPlace = (typeof JAR_PLACES)[number];
 
 export interface JarPlaceDefinition {
-  /** As a heading, and in a choice. */
+  /** Name in a heading and in a choice. */
   readonly title: string;
   readonly chosen: string;
   /** On a label. */

@@ -1,5 +1,5 @@
 /**
- * The ways of letting a pot's pressure go: everything that is said and reckoned of one stands in one
+ * The ways to release a pot's pressure: all words and figures of one way are in one
  * record, so that another way is another record and the compiler names what it lacks. Words are
  * common practice, no source.
  */
@@ -42,7 +42,7 @@ export interface ReleaseDefinition {
   readonly chosen: string;
   /** In the plan, before "after 10 min". */
   readonly planned: string;
-  /** Beside other ways, in a table; a wait that is its own is told there in minutes. */
+  /** Name in a table beside other ways, which shows the minutes of its own wait. */
   readonly compared: string;
   /** In the reading of the valve, behind its minutes. */
   readonly read: string;

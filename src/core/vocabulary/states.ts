@@ -11,7 +11,7 @@ const THICK_NAMES: Readonly<Record<string, string>> = {
 };
 const GRADE_NAMES: Readonly<Record<string, string>> = { 'melted in': 'very soft' };
 
-/** How a broth stands when cold. @example setName('trembles') // "wobbly" */
+/** How a broth sets when cold. @example setName('trembles') // "wobbly" */
 export function setName(set: string): string {
   return SET_NAMES[set] ?? set;
 }

@@ -22,13 +22,13 @@ export interface StepDefinition {
   readonly minutes: number | null;
   /** Whether what is done needs no hand. */
   readonly idle: boolean;
-  /** As a heading of its editor. */
+  /** Heading of its editor. */
   readonly title: string;
   /** In a list of what may be added. */
   readonly added: string;
   /** On the bar, and in the plan. */
   readonly short: string;
-  /** As a stage that food goes in with. */
+  /** Name as a stage at which food goes in. */
   readonly entry: string;
   /** In the timetable. */
   readonly move: string;

@@ -1,4 +1,4 @@
-/** A factor as it was believed before any cook, as it is now, and what each cook says by itself. */
+/** A factor's prior, its posterior, and the estimate of each cook by itself. */
 
 export interface Belief {
   /** Logarithm of the middle, and standard deviation of that. */

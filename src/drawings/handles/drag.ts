@@ -5,7 +5,7 @@ import { useEffect, useRef, type RefObject } from 'react';
 const COMMON = { filterTaps: true, pointer: { keys: false } } as const satisfies UserDragConfig;
 
 /**
- * Lets an element be dragged. The code for it is loaded once the page stands; `data-drags` tells that it is there.
+ * Lets an element be dragged. Its code is loaded once the page is shown; `data-drags` marks it as ready.
  *
  * @param axis of the drag; both where it is missing
  */

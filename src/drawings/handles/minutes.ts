@@ -9,7 +9,7 @@ export interface MinuteGrip {
 }
 
 /**
- * A handle that moves minutes along the clock. It stands in an element as wide as the cook is long.
+ * A handle that moves minutes along the clock. Its container's width is the length of the cook.
  *
  * @param onMove minutes as the hand has them; done when it lets go
  */

@@ -20,7 +20,7 @@ const ZONE: Readonly<Record<Zone, string>> = {
   plate: 'out of the pot',
 };
 
-/** A word stands in its grade where there is room: its letters against the width of the lane, %. */
+/** A grade shows its word if there is room: width of its letters, % of the lane. */
 const PERCENT_A_LETTER = 1.35;
 
 function hasRoom({ word, from, to }: LaneSpan): boolean {

@@ -10,7 +10,7 @@ export type Zone = 'before' | 'right' | 'past' | 'flavour' | 'plain' | 'plate';
 
 export interface LaneSpan {
   readonly zone: Zone;
-  /** The grade; empty for what has none. */
+  /** The grade; empty without one. */
   readonly word: string;
   /** Every other one of a zone is darker, so that they part. */
   readonly dark: boolean;
@@ -91,7 +91,7 @@ export function wantedSpan(
   };
 }
 
-/** From this many draws of ten on, a verdict is told without its odds. */
+/** From this many draws of ten on, a verdict is shown without its odds. */
 const SURE = 0.95;
 
 function flavourWords({ grade, fishOut }: ItemReport): string {

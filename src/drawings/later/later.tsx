@@ -4,10 +4,10 @@ import { PartFailed } from './PartFailed';
 type Loaded<P> = { readonly Part: ComponentType<P> } | 'failed';
 
 /**
- * A part that is loaded once the page stands, and shown as soon as it is here, a little at a time: React
+ * A part that is loaded once the page is shown and rendered as soon as it arrives, a little at a time: React
  * shows what was suspended no sooner than 300 ms after the last such part, and then all of it at once.
  *
- * @param meanwhile what stands in its place; nothing where it is missing
+ * @param meanwhile shown in its place; nothing if missing
  * @param early loads it with the page's code: every page of its kind shows it
  * @returns the part; where its code does not come, it says so in its place
  */

@@ -6,7 +6,7 @@ import { LOOKS } from './looks';
 import { alongOf, areaPath, bandPath, curvePath, downOf, PLOT_HIGH, PLOT_WIDE } from './path';
 import { sideOf, type Moment, type Plot, type PlotPart, type SideName } from './plot';
 
-/** Marks that would stand on each other go down by rows, so many. */
+/** Rows for marks that would overlap. */
 const TEXT_ROWS = 3;
 const ROW_PX = 14;
 
@@ -22,7 +22,7 @@ function pathOf(plot: Plot, part: PlotPart): string {
       return `M0,${y}H${PLOT_WIDE}`;
     }
     case 'points':
-      // Dots are no lines: they stand over the drawing, round at any size.
+      // Draw dots above the stretched drawing, so that they stay round.
       return '';
     case 'moment':
       return `M${alongOf(plot, part.minute) * PLOT_WIDE},0V${PLOT_HIGH}`;
@@ -57,10 +57,10 @@ function SideMarks({ plot, side }: { readonly plot: Plot; readonly side: SideNam
   ));
 }
 
-/** Width of a letter against the width of a small plot, %; for marks that would stand on each other. */
+/** Width of a letter, % of a small plot; to find marks that would overlap. */
 const PERCENT_A_LETTER = 2.4;
 
-/** Rows of the names: each in the first in which it stands clear of the one before. */
+/** Rows of the names: each takes the first row clear of the name before. */
 function rowsOf(plot: Plot, named: readonly Moment[]): readonly number[] {
   const ends: number[] = Array.from({ length: TEXT_ROWS }, () => -Infinity);
   return named.map((moment) => {
@@ -73,7 +73,7 @@ function rowsOf(plot: Plot, named: readonly Moment[]): readonly number[] {
   });
 }
 
-/** Names of what happened, beneath; near the ends they do not stand out over them. */
+/** Names of events, below; near the ends they stay within the plot. */
 function MomentTexts({ plot }: { readonly plot: Plot }) {
   const named = plot.parts.filter((p): p is Moment => p.kind === 'moment' && p.text !== '');
   const rows = rowsOf(plot, named);
@@ -147,7 +147,7 @@ function Dots({ plot }: { readonly plot: Plot }) {
 
 /**
  * A plot as plain SVG: drawn many times faster than the rich one, on the same axes and in the same
- * place. Without axes it fills its place; names of moments then stand beneath it.
+ * place. Without axes it fills its place, and names of moments are below it.
  */
 export function LightPlot({
   plot,

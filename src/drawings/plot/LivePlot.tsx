@@ -18,7 +18,7 @@ const RichPlot = later(
 
 /**
  * A plot that a hand changes, with a cursor that follows the pointer: the rich drawing waits, unseen, until
- * the hand lets go, and the light one stands in for it.
+ * the hand lets go, and the light one takes its place.
  */
 export function LivePlot({
   inHand,
@@ -26,7 +26,7 @@ export function LivePlot({
   cursorMin,
   onCursor,
 }: {
-  /** As the hand has it; null while no hand is on it. */
+  /** The value under the hand; null while no hand is on it. */
   readonly inHand: Plot | null;
   /** At rest; null before there is any. */
   readonly settled: Plot | null;

@@ -11,11 +11,11 @@ const TRIED = 0.04;
 export interface Place {
   /** Share of the width at which the words begin. */
   readonly from: number;
-  /** Whether they stand under their line. */
+  /** Whether they are under their line. */
   readonly under: boolean;
 }
 
-/** Downward shares of what the curves take between two places, null where there is none. */
+/** Shares of the height that curves take between two places, downward; null if there is none. */
 function takenBetween(
   plot: Plot,
   from: number,

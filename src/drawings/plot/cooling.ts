@@ -12,7 +12,7 @@ interface Curve {
 
 export interface CoolingSeen {
   readonly curve: Curve;
-  /** 8 in 10 between these; missing where one curve is told alone. */
+  /** The middle 8 in 10; missing for a single curve. */
   readonly slow?: Curve;
   readonly fast?: Curve;
   readonly readings?: readonly { readonly minute: number; readonly celsius: number }[];
@@ -43,7 +43,7 @@ export function coolingPlot(seen: CoolingSeen, units: Units, clock: ClockText): 
   );
   const kept = thinned(all, RESOLUTION, (i) => edges.includes(all[i] ?? -1));
   const minutes = kept.map((i) => all[i] ?? 0);
-  /** A limit stands twice where it falls: from what was before, to what is from then on. */
+  /** A falling limit has two points at its minute: the old value and the new one. */
   const limit = minutes.map((m, i): number | null => {
     const passed = limits.filter((l) => l.fromMin < m || (l.fromMin === m && minutes[i - 1] === m));
     return passed.at(-1)?.celsius ?? null;

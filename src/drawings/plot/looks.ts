@@ -1,4 +1,4 @@
-/** How each kind of part looks, whoever draws it. */
+/** Looks of each kind of part, for every renderer. */
 import type { Look } from './plot';
 
 export interface Style {

@@ -81,7 +81,7 @@ export interface PlotReading {
 }
 
 export interface Plot {
-  /** Rising; a minute that stands twice is where something breaks. */
+  /** Rising; a repeated minute marks a jump. */
   readonly minutes: readonly number[];
   readonly lastMin: number;
   /** Along the clock. */

@@ -10,10 +10,10 @@ import { NO_TICKS, type Plot, type PlotPart } from './plot';
 
 /** Points nearer than this share of the whole are one. */
 const RESOLUTION = 1 / 240;
-/** Pressure below this is none, kPa. */
+/** Lower pressure counts as none, kPa. */
 const NO_PRESSURE_KPA = 1;
 
-/** 10 and 90 % of the draws at a minute, C; null where there are none. */
+/** 10 and 90 % quantiles of the draws at a minute, C; null if there are none. */
 function bandAt({ band }: Draws, minute: number): readonly [number, number] | null {
   const end = band.minute.at(-1);
   if (end === undefined || minute > end) return null;

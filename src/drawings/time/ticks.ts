@@ -6,7 +6,7 @@ export const TRACE_TOP = 130;
 /** Minutes of the cook as they are read. */
 export type ClockText = (minute: number) => string;
 
-/** A mark on an axis: where it stands in SI, and what it says. */
+/** A mark on an axis: its SI value and its label. */
 export interface AxisTick {
   readonly value: number;
   readonly text: string;
@@ -22,7 +22,7 @@ const PRESSURES: Readonly<Record<PressureUnit, readonly number[]>> = {
   psi: [0, 6, 12],
 };
 
-/** Round marks on the axis of temperature, in the kitchen's degrees; they stand at Celsius. */
+/** Round marks on the temperature axis, in the kitchen's degrees; placed in Celsius. */
 export function degreeTicks(units: Units): readonly AxisTick[] {
   return DEGREES[units].map((round) => ({
     value: units === 'metric' ? round : toCelsius(round),
@@ -30,7 +30,7 @@ export function degreeTicks(units: Units): readonly AxisTick[] {
   }));
 }
 
-/** Round marks on the axis of pressure; they stand at kPa, and the topmost says its unit. */
+/** Round marks on the pressure axis; placed in kPa, and the topmost has the unit. */
 export function pressureTicks(unit: PressureUnit): readonly AxisTick[] {
   return PRESSURES[unit].map((round, i, all) => ({
     value: round * PRESSURE_UNITS[unit].kPa,

@@ -89,7 +89,7 @@ export function Well({
   readonly pot: Pot;
   readonly kitchen: Kitchen;
   readonly assessment: Assessment;
-  /** Sample of the series the cursor stands at; null for the moment the lid goes on. */
+  /** Sample of the series at the cursor; null for the moment the lid goes on. */
   readonly sample: number | null;
   /** The same in words. */
   readonly text: string;

@@ -112,7 +112,7 @@ export interface Piece {
   readonly round: boolean;
 }
 
-/** As many as a drawing can hold. */
+/** Most pieces that a drawing can hold. */
 const MOST_PIECES = 160;
 /** A piece is never drawn smaller than this, px. */
 const SMALLEST = 4;

@@ -34,7 +34,7 @@ function staysOf(
  * A batch of a recipe; lines that name no food are left in its note.
  *
  * @param pot that it is planned in
- * @param link to the page that it stood on
+ * @param link to its page
  */
 export function batchOfRecipe(
   recipe: ReadRecipe,

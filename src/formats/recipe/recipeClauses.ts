@@ -103,7 +103,7 @@ export const SEALS =
 const IF_NOT =
   /^\W*(?:if|should)\b[^,]*\b(?:still|not|n't|too|isn|aren|need\w*|tough|hard|firm|under\w*)\b/i;
 
-/** A condition in front: "if the sauce is thin, simmer 10 minutes". A pot that is told apart cooks under pressure. */
+/** A condition in front: "if the sauce is thin, simmer 10 minutes". Another pot than the open one cooks under pressure. */
 const IF_EVER = /^\W*(?:if|should)\b[^,]*,/i;
 
 /** Whether a clause is done only if something is so. */

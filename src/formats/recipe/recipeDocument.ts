@@ -1,5 +1,5 @@
 /**
- * A recipe as a document, whatever it came in: schema.org Recipe as JSON-LD alone or inside a page, a page
+ * A recipe document from any format: schema.org Recipe as JSON-LD alone or inside a page, a page
  * without it, or plain lines.
  */
 import { MOST_ITEMS, MOST_RECIPE } from '../../core/batch/schema';
@@ -68,7 +68,7 @@ function jsonIn(text: string): unknown {
 
 /** A page is seldom a tenth of this, characters. */
 const MOST_PAGE = 3_000_000;
-/** An ingredient that is longer is none, and a sentence is cut there, characters. */
+/** Longest ingredient; longer sentences are cut here, characters. */
 const LONGEST_LINE = 300;
 const LONGEST_SENTENCE = 2000;
 /** Sentences of what is done. */
@@ -87,7 +87,7 @@ function tooMuch({ lines, instructions }: Said): string | null {
   return null;
 }
 
-/** Moves the steps that stand among the ingredients to what is done, where the rest says nothing of pressure. */
+/** Moves steps among the ingredients to the instructions, if the rest does not mention pressure. */
 function sorted(said: Said): Said {
   const steps = said.lines.filter(isStepLine);
   if (steps.length === 0 || said.instructions.some(isStepLine)) return said;
@@ -153,7 +153,7 @@ export function documentIn(text: string): DocumentResult {
   );
 }
 
-/** Minutes of a duration of ISO 8601, such as PT1H30M; null where it is none. */
+/** Minutes of an ISO 8601 duration, such as PT1H30M; null for anything else. */
 function isoMinutes(text: string): number | null {
   const [, days = 0, hours = 0, minutes = 0] =
     /^P(?:(\d+)D)?(?:T(?:(\d+)H)?(?:(\d+)M)?)?/i.exec(text.trim()) ?? [];

@@ -1,6 +1,6 @@
 /**
  * Recipes in: schema.org Recipe as JSON-LD, alone or inside an HTML page, and plain lines.
- * What a recipe says is mapped to items and steps where the text is clear; the rest is kept as a
+ * Maps a recipe to items and steps where the text is clear; the rest is kept as a
  * note, and what was guessed is marked.
  */
 import { doneMin, readMeanwhile, type NewTask } from '../../core/batch/plan';

@@ -69,7 +69,7 @@ export function marksOf(
       to: mark.to + phrase.from,
     })),
   );
-  // Between two phrases stand words that join them, and the numbers of a list.
+  // Joining words and list numbers come between two phrases.
   const taken = new Set(inside.map(({ from }) => from));
   const between = tokensOf(text)
     .filter(({ from }) => !taken.has(from))

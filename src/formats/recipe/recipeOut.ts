@@ -10,7 +10,7 @@ function isoDuration(minutes: number): string {
   return `PT${Math.max(0, Math.round(minutes))}M`;
 }
 
-/** As the reading of lines knows them. */
+/** Words that the line reader knows. */
 const UP_TO_WORDS = {
   line: 'to the line',
   cover: 'to cover',

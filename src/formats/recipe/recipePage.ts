@@ -30,7 +30,7 @@ const HOLDS = new Set(
   ),
 );
 
-/** Rows of a page that are looked at; behind them stand only other people's words. */
+/** Most rows read of a page; after them come only readers' comments. */
 const MOST_ROWS = 1500;
 
 /** Rows of an element by itself; null where it only holds others. */
@@ -113,7 +113,7 @@ function saidInMarks(nodes: readonly Node[]): Said | null {
 
 /**
  * Recipe of a page, by its marks or by its headings and lists.
- * @returns null where its tags stand deeper in each other than those of any page
+ * @returns null if its tags are nested deeper than those of any real page
  */
 export function saidInPage(html: string): Said | null {
   if (isNestedTooDeep(html, DEEPEST)) return null;

@@ -232,7 +232,7 @@ export class Pot {
     this.whistled = null;
   }
 
-  /** Minutes that are guessed from whistles are told, and give way to minutes that are said. */
+  /** Reports minutes guessed from whistles; given minutes win over them. */
   countWhistles(clause: string): void {
     const lid = this.steps.at(-1);
     if (lid?.kind !== 'pressure') return;

@@ -1,5 +1,5 @@
 /**
- * A recipe as rows, whatever it came in: which row is the name, which are ingredients, which are what is
+ * A recipe of any format as rows: which row is the name, which are ingredients, which are steps to
  * done, which belong to neither. Headings tell where there are any; else the rows themselves.
  */
 import { groupOf, readLine, splitLines } from '../../core/batch/reading';
@@ -7,21 +7,21 @@ import { groupOf, readLine, splitLines } from '../../core/batch/reading';
 /** A row of a page or a text. */
 export interface Row {
   readonly text: string;
-  /** 1 for the largest heading; 0 for what is none. */
+  /** 1 for the largest heading; 0 for other rows. */
   readonly heading: number;
 }
 
 /** The words of a recipe, taken apart. */
 export interface Said {
   readonly name: string;
-  /** As the recipe gives it; without one, the dish tells the kind. */
+  /** Category of the recipe; without one, the dish decides the kind. */
   readonly category: string;
   readonly servings: number | null;
   readonly lines: readonly string[];
   readonly instructions: readonly string[];
   /** Time in all as its head gives it, min. */
   readonly totalMin?: number | null;
-  /** Rows that are none of these. */
+  /** Other rows. */
   readonly left?: readonly string[];
 }
 
@@ -112,7 +112,7 @@ function nameIn(before: readonly Row[]): string | null {
   return last?.text ?? (first && first.text.length < 90 ? first.text : null);
 }
 
-/** By headings: what stands under each. */
+/** Rows by the heading above them. */
 function underHeadings(rows: readonly Row[]): Said {
   const lines: string[] = [];
   const instructions: string[] = [];
@@ -125,7 +125,7 @@ function underHeadings(rows: readonly Row[]): Said {
       continue;
     }
     if (section === 'needed') lines.push(isGroup(row) ? asHead(row.text) : row.text);
-    // Without a heading of their own the ingredients stand in front of what is done.
+    // Without their own heading, ingredients come before the steps.
     else if (section === null && counts(row.text) && row.heading === 0) lines.push(row.text);
     else if (section === 'done' && row.heading === 0) instructions.push(step(row.text));
   }
@@ -146,7 +146,7 @@ function isSurelyFood(row: string): boolean {
   return item !== null && !unsure.some((words) => /^(?:read as|taken for)/.test(words));
 }
 
-/** Without headings: what starts with an amount is an ingredient, in front of them stands the name. */
+/** Without headings: a row that starts with an amount is an ingredient; the name comes before them. */
 function byTheirLook(rows: readonly Row[]): Said {
   const over = rows.findIndex((row) => opens(row) === 'over');
   const all = (over < 0 ? rows : rows.slice(0, over)).map(({ text }) => text);

@@ -6,7 +6,7 @@ export interface Place {
   readonly to: number;
 }
 
-/** A clause of the instructions, in plain words, and where it stands. */
+/** A clause of the instructions, in plain words, and its place. */
 export interface Clause extends Place {
   readonly text: string;
   /** Index of its instruction. */
@@ -19,7 +19,7 @@ export interface Clause extends Place {
   readonly sentence: number;
 }
 
-/** Short words that pressure cooks write, and what they stand for. */
+/** Abbreviations of pressure cooks and their meanings. */
 const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\bPC\b/g, 'pressure cook'],
   [/\bHP\b/g, 'high pressure'],

@@ -41,7 +41,7 @@ export interface Phrase extends Place {
   readonly lines: readonly number[];
   /** Its durations that were used, min. */
   readonly used: readonly number[];
-  /** Whether its durations are dealt with: how long a release takes by itself, a check that is told. */
+  /** Whether its durations are used: the time of a natural release, a check that is reported. */
   readonly spoken?: boolean;
 }
 
@@ -52,7 +52,7 @@ export interface ReadSteps {
   readonly phrases: readonly Phrase[];
   /** By the index of the ingredient line; what is not there goes in as is usual. */
   readonly entries: ReadonlyMap<number, Entry>;
-  /** How its bones are readied, where that is told. */
+  /** Preparation of its bones, if given. */
   readonly bones?: NonNullable<Batch['bones']>;
   readonly unsure: readonly string[];
 }
@@ -97,7 +97,7 @@ class Reading {
     this.pot.enter(apart, 'apart');
   }
 
-  /** Durations of a clause that became nothing are told: none is dropped in silence. */
+  /** Reports durations of an unused clause; none is dropped silently. */
   private account(clause: string, used: readonly number[]): void {
     const left = timesIn(clause).filter(
       ({ minutes }) => !used.some((one) => Math.abs(one - minutes) < 0.01),
@@ -133,7 +133,7 @@ class Reading {
     if (!told.spoken) this.account(clause.text, told.used);
   }
 
-  /** A check under a condition, or a time that the shut pot stands. */
+  /** A conditional check, or a wait with the pot shut. */
   private looked(clause: string, named: readonly number[]): Told | null {
     if (NOT_DONE.test(clause) && !clause.includes(':'))
       return { fate: 'talk', lines: named, used: [] };
@@ -187,7 +187,7 @@ class Reading {
     const solid = told.some((i) => this.foods[i]?.shape);
     const seared =
       step?.kind === 'saute' && !solid ? this.last.filter((line) => !this.pot.isIn(line)) : [];
-    // "Add the stock, then the beans", "drain the beans, add them": the verb or the food stands in the clause before.
+    // "Add the stock, then the beans", "drain the beans, add them": the verb or the food is in the clause before.
     const goesOn =
       (this.adds === sentence && ONLY_NAMED.test(clause)) ||
       (this.adds === sentence - 1 && THEN_NAMED.test(clause));

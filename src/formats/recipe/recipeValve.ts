@@ -45,7 +45,7 @@ const OFF_THE_HEAT =
 
 export class Valve {
   private readonly asked: ReleaseAsk[] = [];
-  /** Minutes that the pot stands shut before anything is said of the valve. */
+  /** Minutes with the valve shut before the recipe mentions the valve. */
   private stoodMin = 0;
   /** Minutes that its falling by itself was said to take. */
   private takesMin = 0;
@@ -94,7 +94,7 @@ export class Valve {
     return true;
   }
 
-  /** "Let it stand 10 minutes", the lid still on: it waits before the valve. */
+  /** "Let it stand 10 minutes" with the lid on: a wait before the valve. */
   stands(clause: string): boolean {
     const step = this.steps.at(-1);
     const minutes = minutesIn(clause);
@@ -106,7 +106,7 @@ export class Valve {
     return true;
   }
 
-  /** "Cook 20 minutes at pressure, wait 10 more": minutes that it stands shut behind a hold. */
+  /** "Cook 20 minutes at pressure, wait 10 more": minutes with the valve shut after a hold. */
   waitsAfter(clause: string): number {
     const [hold, wait] = timesIn(clause);
     if (!hold || !wait || releaseAt(clause) >= 0) return 0;
@@ -116,7 +116,7 @@ export class Valve {
       : 0;
   }
 
-  /** A pot that has stood and then goes on was opened after that. */
+  /** If cooking goes on after a wait, the pot was opened after that wait. */
   opened(): void {
     const at = this.steps.length - 1;
     const lid = this.steps[at];

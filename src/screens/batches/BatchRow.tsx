@@ -7,7 +7,7 @@ import { formatMinutes } from '@/core/quantity';
 import { Miniature } from '@/drawings/plot';
 import { useAssessment } from '@/ui/useAssessment';
 
-/** One planned batch: its name, its pot and time at a glance, and whether anything stands against it. */
+/** One planned batch: its name, pot and time at a glance, and its warnings. */
 export function BatchRow({
   batch,
   pot,

@@ -12,7 +12,7 @@ import { warmModels } from '@/workers';
 import { BenchParts } from './BenchParts';
 import { PlanContext, rememberBatch, useOpenedPlan } from './plan';
 
-/** The page stands before what answers the first edit is started, ms: it takes a whole core for a while. */
+/** Delay after the page is shown before the solver starts, ms: it takes a whole core for a while. */
 const WARM_MS = 200;
 
 function Missing() {

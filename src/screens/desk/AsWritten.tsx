@@ -135,7 +135,7 @@ export function AsWritten({
   desk,
 }: {
   readonly recipe: ReadRecipe;
-  /** Page that it stood on; empty for none. */
+  /** Its page; empty for none. */
   readonly link: string;
   readonly desk: Desk;
 }) {

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import type { Fate, Mark } from '@/core/batch/reading';
 
-/** Colour of what words became; what is not used has none. */
+/** Colour of what words became; none for unused words. */
 export const FATE_LOOK: Readonly<Record<Fate, string>> = {
   amount: 'decoration-cobalt/60',
   food: 'decoration-leaf',

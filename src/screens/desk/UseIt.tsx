@@ -12,7 +12,7 @@ const KINDS: readonly (readonly [kind: 'saute' | 'simmer' | 'rest' | 'pressure',
     ['pressure', 'cook at pressure'],
   ];
 
-/** Words that were not used, made a step where they stand. */
+/** Makes a step of unused words, at their place. */
 export function UseIt({
   words,
   phrase,

@@ -1,6 +1,6 @@
 /** A recipe behind a link, by this house's own server: the browser may not fetch other sites. */
 
-/** Outcome of a link: the recipe in plain words, or why there is none. */
+/** Outcome of a link: the recipe in plain words, or the reason for having none. */
 export type Fetched =
   | { readonly ok: true; readonly text: string }
   | { readonly ok: false; readonly why: string };

@@ -38,7 +38,7 @@ export interface Desk {
   readonly batch: Batch | null;
   /** Why it cannot be read, or not be one batch. */
   readonly failure: string | null;
-  /** Whether it is read as it stands now. */
+  /** Whether the present text has been read. */
   readonly settled: boolean;
   readonly pointed: Pointed;
   readonly point: (to: Pointed) => void;

@@ -158,7 +158,7 @@ export function Household({
         </Suspense>
       )}
       {(status === 'ready' || (status === 'new' && bringsOwn)) && (
-        // Times are told anew when the habit of the clock changes.
+        // Render times again when the clock format changes.
         <div
           key={JSON.stringify(habit)}
           id="page"

@@ -92,7 +92,7 @@ export function Nav() {
   const ready = useApp((s) => s.status === 'ready');
   const [near, setNear] = useState(false);
   useHelpKey();
-  // The other pages are got ready once this one stands, or somebody is about to go to one.
+  // Prefetch the other pages once this one is shown, or when a hand nears their links.
   const prefetch = useCalm() || near ? null : false;
   const comes = (): void => setNear(true);
   return (

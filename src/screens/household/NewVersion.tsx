@@ -12,7 +12,7 @@ const ASK_MS = 3000;
 
 /**
  * Version that waits to take over from this one; null for none.
- * @param calm whether the page stands: a first visit takes in a hundred files
+ * @param calm whether the page has settled: a first visit loads a hundred files
  */
 function useWaiting(calm: boolean): ServiceWorkerRegistration | null {
   const [waiting, setWaiting] = useState<ServiceWorkerRegistration | null>(null);

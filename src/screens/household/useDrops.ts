@@ -4,7 +4,7 @@ import { say } from '@/store';
 const carriesFiles = ({ dataTransfer }: DragEvent): boolean =>
   dataTransfer?.types.includes('Files') ?? false;
 
-/** A file that is dropped on a page is taken by it, or the cook is told: the browser never opens it in its place. */
+/** Takes a file dropped on a page, or says why not; the browser never opens it in the page's place. */
 export function useDrops(): void {
   useEffect(() => {
     const over = (event: DragEvent): void => {

@@ -5,7 +5,7 @@ import { isEmpty } from '@/core/batch/household';
 import type { Bundle } from '@/core/batch/schema';
 import { isSample } from './isSample';
 
-/** What this device would bring along; null for nothing of its own, undefined before that is known. */
+/** This device's own household, to bring along; null for nothing of its own, undefined until known. */
 export function useOwn(household: Bundle | null): Bundle | null | undefined {
   const [sample, setSample] = useState<Bundle | null | undefined>(undefined);
   useEffect(() => {

@@ -54,7 +54,7 @@ export function FoodForm({
   const save = (): void => {
     setAsked(true);
     if (nameError || likeError || !read.own) return;
-    // A sentence that still stands as it was keeps its figures to the last digit.
+    // An unchanged sentence keeps its figures to the last digit.
     const same = food && sentence === before ? food : null;
     onSave({ ...(same ?? read.own), id: food?.id ?? idOfName(name), name: name.trim() });
     onClose();

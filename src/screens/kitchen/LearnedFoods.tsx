@@ -115,7 +115,7 @@ export function LearnedFoods({
   kitchen,
   cooks,
 }: {
-  /** As its cooks have told of it; null until that is worked out. */
+  /** Its learned values; null until computed. */
   readonly kitchen: Kitchen | null;
   readonly cooks: readonly Cook[];
 }) {

@@ -4,7 +4,7 @@ import { formatLevel, formatShare, type Units } from '@/core/quantity';
 import { useLevelHandle } from '@/drawings/handles';
 import { levelY, POT_SECTION_WIDTH, PotSection, wellFrame, type WellFrame } from '@/drawings/well';
 
-/** Lines stand at thirds, quarters and eighths. */
+/** Lines are at thirds, quarters and eighths. */
 const STEP = 1 / 24;
 
 export type LineOf = 'maxFill' | 'foamFill';

@@ -115,7 +115,7 @@ function WhichJars({
   );
 }
 
-/** Labels for what stands on the shelves, on a sheet of labels as they are sold. */
+/** Labels for the jars on the shelves, laid out on common label sheets. */
 export function LabelsScreen() {
   const { jars, kitchen } = useHousehold();
   const { units, larder } = kitchen;

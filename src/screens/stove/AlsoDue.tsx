@@ -44,7 +44,7 @@ export function TaskButton({ move }: { readonly move: AheadOfAll }) {
   );
 }
 
-/** A later move of this pot waits for its present one; every other due move stands in its own right. */
+/** A later move of this pot waits for its present one; every other due move is shown. */
 const isDueBeside = (move: AheadOfAll, cook: Cook): boolean =>
   move.due && (move.owner !== cook.id || move.task !== undefined);
 
@@ -59,7 +59,7 @@ function onFirstScreen(
   return due.length > 0 ? due.slice(0, SHOWN) : others.slice(0, 1);
 }
 
-/** The moves of all that is on, and which of them stand on the first screen. */
+/** The moves of everything on the stove, and those on the first screen. */
 export interface Moves {
   readonly cooks: readonly Cook[];
   readonly all: readonly AheadOfAll[];

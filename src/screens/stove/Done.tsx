@@ -7,7 +7,7 @@ import { useClock } from '@/ui/clock';
 import { saveCook } from '@/ui/household';
 import { ended } from '@/core/cook';
 
-/** The end of a practice run: it is looked back on where it stands. */
+/** The end of a practice run, with its debrief in place. */
 export function Done({ cook }: { readonly cook: Cook }) {
   const clock = useClock();
   return (

@@ -10,7 +10,7 @@ import { ReasonForm } from '@/ui/forms/ReasonForm';
 
 const CODE = 'standing-raw';
 
-/** Asks about raw food that may have stood in the pot for hours: nobody has said when it went in. */
+/** Asks about raw food that may have been in the pot for hours: its time was not marked. */
 export function StoodRaw({
   cook,
   units,

@@ -10,7 +10,7 @@ import { changeCook } from '@/ui/household';
 
 const STOPPED = { reason: 'it was stopped at the stove' };
 
-/** Ends a cook where it is: it stands in the Log, and nothing is learned from it. */
+/** Ends a cook early: the Log keeps it, and nothing is learned from it. */
 export function StopCook({ cook }: { readonly cook: Cook }) {
   const clock = useClock();
   const [asking, setAsking] = useState(false);

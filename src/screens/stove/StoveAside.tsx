@@ -17,7 +17,7 @@ import { Stages } from './Stages';
 import { StandInFace } from './practice/StandInFace';
 import { StoveSwitches } from './StoveHead';
 
-/** Beside the clock, ms: what stands there need not be drawn anew every second. */
+/** Interval between redraws of the column beside the clock, ms. */
 const DRAWN_MS = 10_000;
 
 /** The practice pot's time goes on from where it is, at another speed. */
@@ -36,12 +36,12 @@ function atSpeed(cook: Cook, times: number, cookNow: number): Cook {
   };
 }
 
-/** When it is on the table, as planned and as it is believed now. */
+/** When it is on the table: the plan and the latest prediction. */
 function Table({ live }: { readonly live: Live }) {
   const { belief, plannedAt, tableAt } = live;
   const planned = timeOf(plannedAt);
   const shown = timeOf(tableAt);
-  // The band lies about the one time that is told.
+  // Centre the band on the one time shown.
   const offset = belief ? tableAt - belief.tableS.p50 * 1000 : 0;
   return (
     <section aria-label="Ready at" className="panel px-4 py-3">

@@ -50,7 +50,7 @@ const LatePot = later(() => import('./LatePot').then((m) => m.LatePot));
 // Moves with the open pot come when it is open.
 const Finish = later(() => import('./finish/Finish').then((m) => m.Finish));
 
-/** Cooking: one clock, what to do now, the marks to press. Where it stands follows from the marks. */
+/** Cooking: one clock, what to do now, the marks to press. The stage follows from the marks. */
 export function StoveScreen({ id }: { readonly id: string }) {
   const household = useHousehold();
   const cook = household.cooks.find((r) => r.id === id);

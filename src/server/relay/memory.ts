@@ -1,4 +1,4 @@
-/** Passing on within one instance of the server: everything stands in its memory. */
+/** Passes messages on within one instance of the server, in its memory. */
 import { Refusal } from '../answers';
 import { KEPT_MS, MOST_IN_ALL, MOST_IN_ROOM, MOST_LISTENING } from '../bounds';
 import type { Message, Passing } from './passing';

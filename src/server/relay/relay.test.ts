@@ -57,7 +57,7 @@ async function ofRedis(): Promise<Made> {
   };
 }
 
-/** What a listener hears, and the wait for so many messages. */
+/** Messages that a listener heard, and a wait for a number of them. */
 function ear() {
   const heard: string[] = [];
   let told = (): void => undefined;

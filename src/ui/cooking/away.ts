@@ -53,7 +53,7 @@ const ASKS: Readonly<Partial<Record<MarkKind, Pick<Question, 'title' | 'yes' | '
   'step-done': { title: 'Was it done in time?', yes: 'Yes, at its time', no: 'Not yet' },
 };
 
-/** How a stage that ended by itself is told. */
+/** Words for a stage that ended by itself. */
 function overWords(stage: Stage, units: Units): string {
   switch (stage.kind) {
     case 'hold':

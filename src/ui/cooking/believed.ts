@@ -1,4 +1,4 @@
-/** Belief about a running cook: one for all pages, so that they tell the same times. */
+/** Posterior of a running cook: one for all pages, so that they show the same times. */
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Cook, Prediction } from '@/core/batch/schema';
 import { known, timelineOf } from '@/core/cook';
@@ -9,15 +9,15 @@ import { ask } from '@/workers';
 import { isWatched, nowSOf, sameHands } from './standIn';
 import { keepPrediction, predictionNow } from './where';
 
-/** Beliefs are computed again after this time without a mark, ms of the cook's time. */
+/** Recompute after this time without a mark, ms of the cook's time. */
 const AGAIN_MS = 60_000;
-/** And no sooner than this after the last time, ms of the wall's, unless hands have done something. */
+/** Least time between two computations without a mark, ms of wall time. */
 const LEAST_MS = 3000;
-/** A fast clock would have it asked all the time: what it tells is over before it is read. */
+/** A fast practice clock would ask all the time, and its answers would be outdated before they are read. */
 const LEAST_FAST_MS = 6000;
 const FAST_TIMES = 10;
 
-/** Believed duration of each step. */
+/** Predicted duration of each step. */
 function predictedNow(cook: Cook, belief: Belief): Prediction {
   const { plan, steps: went } = timelineOf(cook);
   const predicted = new Map(cook.predicted.steps.map((s) => [s.id, s]));
@@ -32,7 +32,7 @@ function predictedNow(cook: Cook, belief: Belief): Prediction {
     const hold = plan.steps?.find((s) => s.id === id);
     const holdMin = hold?.kind === 'pressure' ? hold.holdMin : 0;
     const overS = step?.over?.s ?? hotS.p50 + 60 * holdMin;
-    // A pot that never comes to pressure in any world has no end that could be told.
+    // A pot that comes to pressure in no draw has no end to show.
     const endsMin = (endS.p50 - overS) / 60;
     const releaseMin = Number.isFinite(endsMin) ? Math.max(0, endsMin) : (planned?.releaseMin ?? 0);
     return { id, warmUpMin, holdMin, releaseMin, minutes: warmUpMin + holdMin + releaseMin };
@@ -41,7 +41,7 @@ function predictedNow(cook: Cook, belief: Belief): Prediction {
   return { ...cook.predicted, steps: [...steps, ...plain] };
 }
 
-/** A belief in which no world comes to the table tells nothing. */
+/** A posterior in which no draw reaches the table says nothing. */
 function told(belief: Belief): Belief | null {
   const { p10, p50, p90 } = belief.tableS;
   return [p10, p50, p90].every(Number.isFinite) ? belief : null;
@@ -56,7 +56,7 @@ export interface Asked {
 const believed = ({ cook, nowS, watched }: Asked, signal: AbortSignal): Promise<Belief> =>
   ask('believe', [cook, nowS, watched], { signal });
 
-/** When what is believed is worked out again: at every mark, and now and then. */
+/** Recomputes the posterior at every mark, and at intervals. */
 function useAsked(cook: Cook, clock: Clock): Asked | null {
   const [asked, setAsked] = useState<Asked | null>(null);
   const last = useRef<{ readonly cook: Cook; readonly askedAt: number } | null>(null);
@@ -70,7 +70,7 @@ function useAsked(cook: Cook, clock: Clock): Asked | null {
       last.current = { cook, askedAt: performance.now() };
       setAsked({ cook, nowS: nowSOf(cook, clock), watched });
     };
-    // The frame first, then the question; what only the pot has said waits for its turn.
+    // Draw the frame first, then ask; messages of the pot alone wait for their turn.
     const heard = last.current !== null && sameHands(last.current.cook, cook);
     const first = setTimeout(ask, heard ? Math.max(0, leftMs()) : 0);
     const stop = clock.every(AGAIN_MS, () => {
@@ -86,9 +86,9 @@ function useAsked(cook: Cook, clock: Clock): Asked | null {
 
 export interface Believed {
   readonly belief: Belief | null;
-  /** The newest question that was answered, where hands have done nothing since. */
+  /** The newest answered question, if no mark came since. */
   readonly current: Asked | null;
-  /** Believed duration of each step. */
+  /** Predicted duration of each step. */
   readonly predicted: Prediction;
 }
 
@@ -97,7 +97,7 @@ export function useBelieved(cook: Cook, clock: Clock): Believed {
   const asked = useAsked(cook, clock);
   const { answer } = useNewest(asked, believed);
   const belief = answer?.of.cook.id === cook.id ? told(answer.answer) : null;
-  // Until there is an answer, what was believed last on any page.
+  // Until there is an answer, show the last posterior of any page.
   const predicted = useMemo(
     () => (belief ? predictedNow(cook, belief) : predictionNow(cook)),
     [cook, belief],

@@ -25,7 +25,7 @@ export function cookClock({ standIn }: Pick<Cook, 'standIn'>, page: Clock): Cloc
     : page;
 }
 
-/** Whatever stands beneath shows the cook's own time. */
+/** Components below show the cook's own time. */
 export function CookClock({
   cook,
   children,
@@ -62,7 +62,7 @@ function hear(link: PotLink, newest: () => Cook): () => void {
   return link.listen((messages) => {
     const now = newest();
     if (sameHeard(now, heardBy(now, messages))) return;
-    // Moves of this very moment stand beside it.
+    // Moves due at this moment are listed beside it.
     changeCook(now.id, (cook) => heardBy(cook, messages));
   });
 }
@@ -71,7 +71,7 @@ function hear(link: PotLink, newest: () => Cook): () => void {
  * The practice pot of a cook as a source of messages.
  *
  * @param newest the cook as it is at this moment
- * @param onNow called with how it stands, before what it says
+ * @param onNow called with the state, before the messages
  */
 function standInLink(
   standIn: StandIn,
@@ -98,7 +98,7 @@ function standInLink(
         over = true;
         clearInterval(timer);
       };
-      // A failure is told once, and not asked for again every moment.
+      // Report a failure once; do not ask again every moment.
       const stop = (reason: unknown): null => {
         if (!over) say(STOPPED(reasonWords(reason)));
         end();

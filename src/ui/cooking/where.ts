@@ -21,7 +21,7 @@ export function keepPrediction(cook: Cook, predicted: Prediction): void {
   PREDICTIONS.set(cook.id, predicted);
 }
 
-/** Last believed durations of a cook's steps, or the planned ones. */
+/** Latest predicted durations of a cook's steps, or the planned ones. */
 export function predictionNow(cook: Cook): Prediction {
   return PREDICTIONS.get(cook.id) ?? cook.predicted;
 }
@@ -37,7 +37,7 @@ function waitsMin({ batch, startedAt }: Cook, { steps }: Prediction): number {
   return early >= EARLY_MIN ? early : 0;
 }
 
-/** @param predicted what its steps are to take: as it is believed by now, or else as it was planned */
+/** @param predicted durations of its steps: the latest prediction, or else the plan */
 export function whereIs(
   cook: Cook,
   now: number,
@@ -54,7 +54,7 @@ export function whereIs(
   return { stages, at, ahead: aheadOf(timeline, stages, at, startedAt, now, units) };
 }
 
-/** When it is on the table by the moves that are to come, ms: the one time that is told. */
+/** Time on the table by the moves ahead, ms: the one time shown everywhere. */
 export function tableAt(ahead: readonly Ahead[]): number | null {
   return ahead.find(({ kind }) => kind === 'table')?.at ?? null;
 }

@@ -1,6 +1,6 @@
 'use client';
 
-/** Calls from cooling food: stir it, into the fridge, it stands out too long. */
+/** Calls from cooling food: stir it, put it into the fridge, it has been out too long. */
 import { COOL_C, fallsTo, HOT_C, isLost } from '@/core/guard';
 import type { Followed, WayKey } from '@/core/keep';
 import { useNow } from '@/ui/clock';
@@ -20,7 +20,7 @@ interface Due {
   readonly caution: string | null;
 }
 
-/** How warm it is when it goes into the fridge, C; what stays where it is has none. */
+/** Temperature at which it goes into the fridge, C; missing for food that stays in place. */
 const FRIDGE_AT: Readonly<Partial<Record<WayKey, number>>> = {
   pans: HOT_C,
   'pot-out': HOT_C,

@@ -1,4 +1,4 @@
-/** Something that cools as it is to be believed by now, worked out away from this thread. */
+/** Prediction of a cooling under way, computed off this thread. */
 import { useMemo } from 'react';
 import type { Followed } from '@/core/keep';
 import { useHousehold, type CoolingCook } from '@/ui/household';

@@ -3,7 +3,7 @@ import { later } from '@/drawings/later';
 import { buttonLook } from '../Button';
 import type { MenuEntry } from '../ActionMenu';
 
-// Menus come once the page stands; their button is there from the first.
+// Load menus once the page is shown; their button is there from the start.
 const ActionMenu = later(
   () => import('../ActionMenu').then((m) => m.ActionMenu),
   ({ look, children }) => <span className={look}>{children}</span>,

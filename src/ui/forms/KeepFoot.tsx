@@ -8,7 +8,7 @@ export function KeepFoot({
   onRemove,
 }: {
   readonly onClose: () => void;
-  /** The form's id, where the foot stands outside it. */
+  /** The form's id, if the foot is outside it. */
   readonly form?: string;
   /** Words on the button that removes it. */
   readonly removes?: string;

@@ -1,6 +1,6 @@
 import { readTyped } from '@/core/quantity';
 
-/** A typed text as a number; NaN for one that is none, or that may be two. */
+/** A typed text as a number; NaN for anything else, or if it is ambiguous. */
 export function numberIn(text: string): number {
   const { value, or } = readTyped(text);
   return or === undefined ? value : Number.NaN;

@@ -83,9 +83,9 @@ async function followLater(): Promise<void> {
   follow(useApp.getState().household);
 }
 
-// Of the household alone: what is told of a failure is no reason to ask again.
+// Depend on the household alone: a message about a failure is no reason to ask again.
 useApp.subscribe(({ household }, before) => {
-  // Nothing is shown before what is known of the first one: it may be at hand.
+  // Show nothing before the first answer, which may be in the cache.
   if (!before.household) follow(household);
   else if (household !== before.household) void followLater();
 });
@@ -109,7 +109,7 @@ function steady(known: Known): Known {
   return last;
 }
 
-/** The pots and the kitchen as their cooks have told of them; null until that is worked out. */
+/** The pots and the kitchen with everything learned; null until computed. */
 export function useKnown(): Known | null {
   const { pots, kitchen } = useHousehold();
   const learned = useLearned((s) => s.learned);

@@ -4,7 +4,7 @@ import type { Timed } from '@/core/batch/schema';
 
 export const cooksWords = (count: number): string => (count === 1 ? '1 cook' : `${count} cooks`);
 
-/** Less is as it is believed to be. */
+/** A smaller difference is not mentioned. */
 const SAME = 0.015;
 
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
@@ -84,7 +84,7 @@ export function taughtWords({ pot, foods, bones, salt, set }: Taught): readonly 
 
 const upper = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
-/** Something learned that a plan goes by; null where it is as it was believed to be. */
+/** A learned fact that a plan uses; null if it equals the prior. */
 export function factWords(fact: Fact): string | null {
   const by = `learned from ${cooksWords(fact.cooks)}`;
   switch (fact.of) {

@@ -17,7 +17,7 @@ export function untaught(
 ): Cook | undefined {
   const open = (cook: Cook): boolean =>
     cook.endedAt !== undefined && !cook.rehearsal && !hasLesson(cook);
-  // Nearly always there is none: skip the sort.
+  // Skip the sort in the usual case without any.
   if (!cooks.some((cook) => open(cook) && !failed.has(cook.id))) return undefined;
   return cooks
     .filter((cook) => cook.endedAt && !cook.rehearsal)

@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 
-/** What a page that came over plain http goes without, and how to get it. */
+/** Lists what a page over plain http lacks, and how to get it. */
 export function PlainHttp() {
   if (typeof window === 'undefined' || isSecureContext) return null;
   return (

@@ -1,7 +1,7 @@
 import { later } from '@/drawings/later';
 import type { LongListProps } from './VirtualList';
 
-/** Up to here all of a list stands on the page, for its search, its print and its readers. */
+/** Lists up to this length are rendered whole, for search, print and screen readers. */
 const ALL = 60;
 
 const Virtual = later(async () => (await import('./VirtualList')).VirtualList<never>);

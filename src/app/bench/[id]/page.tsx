@@ -3,7 +3,7 @@
 import { BenchScreen } from '@/screens/bench/BenchScreen';
 import { useIdInPath } from '@/screens/household/path';
 
-// Which one is read off the address, so that one page kept on the device stands for all.
+// Read the id from the address, so that one cached page serves every batch.
 export default function Page() {
   const id = useIdInPath();
   return <BenchScreen key={id} id={id} />;

@@ -3,7 +3,7 @@
 import { StoveScreen } from '@/screens/stove/StoveScreen';
 import { useIdInPath } from '@/screens/household/path';
 
-// Which one is read off the address, so that one page kept on the device stands for all.
+// Read the id from the address, so that one cached page serves every cook.
 export default function Page() {
   const id = useIdInPath();
   return <StoveScreen key={id} id={id} />;

@@ -81,7 +81,7 @@ function lessWater({ model, runOffs, bones, filled, units }: Context): Remedy | 
   const { batch } = model.plan;
   const litres =
     extractionWaterL(batch, 0) - (run.litres - run.strongG / (1.02 * runOffs.wantedGPerL));
-  // As much as keeps them under, and makes steam.
+  // Enough to cover them and to make steam.
   const { heapL, lidOnL, freeL } = filled.report;
   const spare = Math.min(lidOnL - heapL, freeL - model.pot.minLiquidL);
   return litres >= extractionWaterL(batch, 0) - spare
@@ -92,7 +92,7 @@ function lessWater({ model, runOffs, bones, filled, units }: Context): Remedy | 
 export const thinSet: Judge = (context) => {
   const { model, runOffs, units } = context;
   const blended = runOffs?.blends.at(-1);
-  // A pot boiled dry has no strength; that it boils dry is told by itself.
+  // A pot boiled dry has no strength; another finding reports that it boils dry.
   if (!runOffs || !blended || isDry(blended)) return [];
   const { batch } = model.plan;
   // A fumet or white stock is not meant to set, unless the cook says so.

@@ -5,7 +5,7 @@ import { valueAt } from '../../series';
 import type { Finding } from '../types';
 import type { Judge } from './context';
 
-/** Minutes that the contents have stood between hot and cool by the end of a step; 0 while hot. */
+/** Minutes that the contents have been between hot and cool by the end of a step; 0 while hot. */
 function betweenMin(s: readonly number[], celsius: readonly number[], to: number): number {
   let minutes = 0;
   for (let i = to; i > 0; i--) {

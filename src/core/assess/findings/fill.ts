@@ -122,10 +122,10 @@ export const dryStart: Judge = (context) =>
       };
     });
 
-/** Bones stand above the water until they soften; more than this share of the heap is too much (assumed). */
+/** Bones rise above the water until they soften; more than this share of the heap is too much (assumed). */
 const BARE_SHARE = 0.25;
 
-/** Closing at which most stands out of the liquid; undefined where all is under it. */
+/** Closing at which most rises above the liquid; undefined if everything is covered. */
 function barest({ model, filled }: Context): Closing | undefined {
   const out = ({ levels, heapL }: Closing): number => heapL - levels.lidOn.liquidL;
   return filled.closings
@@ -143,7 +143,7 @@ const WHOLE_PACKING = 0.42;
 /** Less than this is not worth breaking bones for, L. */
 const WORTH_L = 0.15;
 
-/** Room made by breaking up a heap of frames and carcasses; empty where there are none. */
+/** Room made by breaking up a heap of frames and carcasses; empty if there are none. */
 function breakWords({ model, units, filled }: Context, { parts, run }: Closing): string {
   const bones = new Set(
     model.plan.items
@@ -203,7 +203,7 @@ export const boilsDry: Judge = (context) => {
   const closings = new Set(dryClosings(context).map((dry) => dry.index));
   return model.plan.steps.flatMap((step, index): Finding[] => {
     const result = model.heat.steps[index];
-    // Too little as the lid goes on is told as that.
+    // Too little liquid as the lid goes on has a finding of its own.
     if (!result || closings.has(index) || dryChance(context, index) <= DANGER) return [];
     const pressure = step.kind === 'pressure';
     const minute = ((result.scorchedS ?? result.endS) - result.startS) / 60;

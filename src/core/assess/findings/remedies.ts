@@ -107,7 +107,7 @@ function minutesFor(
   return minutes;
 }
 
-/** As given, and as it would need in nine draws of ten (assumed: a need of 0.15, pieces of 0.12). */
+/** The given value, and the value needed in nine draws of ten (assumed spread: need 0.15, pieces 0.12). */
 const AIMS = [1, 1.25] as const;
 /** Degrees more for a food that needs twice as much. */
 const MORE_C = 40;

@@ -36,7 +36,7 @@ export function changeProblems(
       path: `${record.name ?? ''} ${p.path}`.trim(),
     }));
   const isNew = (record: unknown): boolean => !was.has(record);
-  // Another list of pots may have lost one that a batch stands in.
+  // A changed list of pots may lack the pot of a batch.
   const pots = after.pots !== before?.pots;
   return [
     ...(isNew(after.kitchen) ? problemsOf(kitchenSchema, after.kitchen) : []),

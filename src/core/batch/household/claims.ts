@@ -1,7 +1,7 @@
 /** Claims of plans on jars: each litre belongs to one plan, and leaves when that plan is cooked. */
 import type { Batch, Bundle, Cook, FromJar, Item, Jar, JarEnd } from '../schema/types';
 
-/** Less is none, L: a spoon stays on the glass. */
+/** Ignore less, L: a spoonful clings to the glass. */
 export const DREGS_L = 0.005;
 
 /** Litres still in a jar. */

@@ -49,13 +49,13 @@ function fillBatch(batch: unknown, index: number): unknown {
   );
 }
 
-/** A food of the kitchen goes by its name where it has no id. */
+/** A kitchen food without an id is found by its name. */
 function fillFood(food: unknown, index: number): unknown {
   const name = isFields(food) && typeof food['name'] === 'string' ? food['name'] : '';
   return fill(food, { id: idOfName(name) || `food-${index + 1}` });
 }
 
-/** Jars of which nobody wrote more than that they are there. */
+/** Jars with no details. */
 function fillJar(jar: unknown, index: number): unknown {
   return fill(jar, {
     id: `j${index + 1}`,

@@ -35,7 +35,7 @@ export interface Shelf {
  * Foods at hand for pots, by name.
  *
  * @param jars in the order in which they are to be used
- * @param batches whose claims stand; leave out the one that is planned anew
+ * @param batches whose claims count; leave out the one being planned
  * @param about history and last day of a jar, which go along
  */
 export function shelvesOf(

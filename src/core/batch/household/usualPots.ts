@@ -47,7 +47,7 @@ export const USUAL_POTS: readonly UsualPot[] = [
 /** Pot of a household that has lost all of its own. */
 export const FIRST_POT: Pot = { ...electric(5.7, 22, 0.25, 1000), id: 'p1', name: 'My pot' };
 
-/** Power of a usual pot where the cook leaves it open, W: that of the nearest size of its kind. */
+/** Default power, W: that of the nearest usual pot of its kind. */
 export function usualPowerW(kind: PotKind, capacityL: number): number {
   const off = (pot: UsualPot): number => Math.abs(pot.capacityL - capacityL);
   const alike = USUAL_POTS.filter((pot) => pot.kind === kind);

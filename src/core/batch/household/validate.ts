@@ -12,7 +12,7 @@ import type { Amount } from '../../quantity';
 import { overdrafts } from './claims';
 import type { BagItem, Batch, Bundle, Item, Cook, Jar } from '../schema/types';
 
-/** One thing wrong with a file: where, what stood there, what should. */
+/** One fault of a file: the place, the value found, the value wanted. */
 export interface Problem {
   readonly path: string;
   readonly found: string;

@@ -41,7 +41,7 @@ const NTHS = ['first', 'second', 'third', 'fourth', 'fifth'] as const;
 const READY =
   /\b(?:to be\s+)?ready\s+(?:at|for|by|with|before)\s+(?:the\s+)?(?:(first|second|third|fourth|fifth)\s+)?(table|lid(?:\s+on)?|opening)\b/i;
 
-/** Longer is no task of a cook, min. */
+/** Longest task of a cook, min. */
 const MOST_MIN = 2880;
 const LONGEST_WORDS = 200;
 const COLDEST_OVEN_C = 40;
@@ -67,7 +67,7 @@ function inAll(line: string): string {
   return what ? `${what}, ${Number(count) * number(each)} min` : line;
 }
 
-/** The longer of a span: nobody minds what waits a moment. */
+/** The longer end of a span: a dish that waits a moment does no harm. */
 function lasts(said: string): { readonly minutes: number; readonly rest: string } | null {
   let rest = durationsInFigures(said);
   let minutes = 0;
@@ -141,7 +141,7 @@ function tidied(text: string): string {
 /**
  * Reads what is done beside the pot.
  *
- * @returns null where the line is something else: nothing is apart in it, or nobody says how long
+ * @returns null for another line: nothing in it is cooked apart, or it gives no minutes
  * @example readTask('rye croutons in the oven, 8 min at 200 C, ready at the table')?.ovenC // 200
  */
 export function readTask(text: string): NewTask | null {
@@ -171,7 +171,7 @@ export function readTask(text: string): NewTask | null {
   };
 }
 
-/** A sentence of a recipe that tells of something beside the pot; null where it tells of the pot. */
+/** A recipe sentence about something beside the pot; null for one about the pot. */
 export function readMeanwhile(sentence: string): NewTask | null {
   if (SAID.test(sentence)) return readTask(sentence);
   return MEANWHILE.test(sentence) && !IN_THE_POT.test(sentence) ? readTask(sentence) : null;

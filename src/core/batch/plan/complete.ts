@@ -27,7 +27,7 @@ export interface PlannedItem {
   readonly said: string;
   readonly food: Food;
   readonly massG: number;
-  /** As bought, before it was readied; what bones give is counted on this. */
+  /** Mass as bought, before preparation; the yield of bones is counted on it. */
   readonly boughtG: number;
   /** Item whose bones these are; null for all else. */
   readonly from: string | null;
@@ -42,7 +42,7 @@ export interface PlannedItem {
   /** Never in the pot: joined in the bowl. */
   readonly apart: boolean;
   readonly for: 'eat' | 'flavour';
-  /** The grades that are right; null for what has none. */
+  /** The right grades; null for a food without grades. */
   readonly wish: Span | null;
   /** In order, without a gap of nothing between; none where it is apart. */
   readonly stays: readonly PlannedStay[];
@@ -80,12 +80,12 @@ export function usualMinutes(kind: PlainKind): number {
   return STEPS[kind].minutes;
 }
 
-/** The one pressure step proposed for a batch that has none. */
+/** The pressure step proposed for a batch without steps. */
 export const PROPOSED_STEPS: readonly Step[] = [
   { id: 's1', kind: 'pressure', holdMin: 15, release: { method: 'timed', afterMin: 10 } },
 ];
 
-/** The steps of a batch, or the proposed ones where it has none. */
+/** The steps of a batch, or the proposed ones if it has none. */
 export function stepsOf(batch: Batch): readonly Step[] {
   return batch.steps && batch.steps.length > 0 ? batch.steps : PROPOSED_STEPS;
 }
@@ -119,7 +119,7 @@ function planStep(step: Step, pot: Pot, items: readonly PlannedItem[], at: numbe
   return { ...step, gaugeKPa: setting.gaugeKPa, release: step.release ?? { method: 'natural' } };
 }
 
-/** Bones that nobody eats; feet, ears and skin are eaten. */
+/** Bones that are not eaten; feet, ears and skin are. */
 const isBare = ({ group, family }: Food): boolean => group === 'bones' && family === null;
 
 /** Items that are spent: bones, what is fished out, what flavours a stock; or as the cook says. */

@@ -23,7 +23,7 @@ export function addItems(batch: Batch, items: readonly Item[]): Batch {
   return { ...batch, items: [...batch.items, ...items] };
 }
 
-/** A thickness this near is that of the weight. */
+/** A thickness this near follows from the weight. */
 const NEAR = 0.03;
 
 /** One piece that is as thick as its weight makes it stays so when its weight changes. */
@@ -195,7 +195,7 @@ export function waterItem(batch: Batch): Item | undefined {
 }
 
 /**
- * Step at which a food goes in when nobody says: the first; what is liquid waits until browning
+ * Default step at which a food goes in: the first; liquids wait until browning
  * is over.
  */
 export function usualEntry(batch: Batch, food: Food | null): string | null {
@@ -222,7 +222,7 @@ function gramsPerLitre(food: Food): number {
 }
 
 /**
- * Sets the batch's water, in the unit it is given in; adds it where there is none.
+ * Sets the batch's water in its given unit; adds water if there is none.
  *
  * @param litres from 0; below a teaspoon the item goes
  */

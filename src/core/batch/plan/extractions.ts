@@ -130,7 +130,7 @@ export function stopAfter(batch: Batch, keep: number): Batch {
   };
 }
 
-/** As many runs as asked for. */
+/** Returns the asked number of runs. */
 export function withExtractions(batch: Batch, runs: number): Batch {
   let next = stopAfter(batch, Math.max(1, runs));
   for (let n = stretchesOf(next).length; n < runs; n++) {

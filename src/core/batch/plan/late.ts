@@ -1,4 +1,4 @@
-/** Foods that go in when the pot is open for good: their step is made where there is none. */
+/** Foods that go in when the pot is open for good; adds their step if there is none. */
 import { enterWith, freshStepId } from './edit';
 import { stepsOf } from './complete';
 import type { Batch } from '../schema/types';
@@ -6,7 +6,7 @@ import type { Batch } from '../schema/types';
 /** Minutes of the step that is made. */
 const STIRRED_IN_MIN = 2;
 
-/** First step of the batch in which the pot is open for good; null where there is none. */
+/** First step of the batch in which the pot is open for good; null if there is none. */
 export function lastOpen(batch: Batch): string | null {
   const steps = stepsOf(batch);
   const last = steps.findLastIndex((s) => s.kind === 'pressure');

@@ -54,7 +54,7 @@ export function wantedSet({ aim }: Pick<Batch, 'aim'>, kitchen: Kitchen): SetSta
   return aim?.set ?? likedSet(kitchen) ?? 'trembles';
 }
 
-/** The kitchen for one batch: of all that it has learned only what tells of what is in there. */
+/** The kitchen for one batch: keeps only the learned facts about its foods. */
 export function kitchenFor(batch: Batch, kitchen: Kitchen): Kitchen {
   const { learned, forgotten: _, ...said } = kitchen;
   if (!learned) return said;

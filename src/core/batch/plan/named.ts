@@ -1,7 +1,7 @@
 import { foodByKey, foodInAmount, ownFood, resolveFood, type Food } from '../../food';
 import type { Item } from '../schema/types';
 
-/** The food an item names, of the kitchen or of the table; undefined where there is none. */
+/** The food an item names, of the kitchen or of the table; undefined if there is none. */
 export function namedFood(item: Pick<Item, 'food' | 'own'>): Food | undefined {
   return item.own ? ownFood(item.own) : (foodByKey(item.food) ?? resolveFood(item.food));
 }

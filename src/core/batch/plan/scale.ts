@@ -37,12 +37,12 @@ export function inPot(batch: Batch, pot: Pot): Batch {
   return { ...batch, potId: pot.id, ...(steps && { steps }) };
 }
 
-/** Batches that stand in none of a household's pots, or do not fit it any more, put right. */
+/** Repairs batches whose pot is missing or no longer fits them. */
 export function inTheirPots(batches: readonly Batch[], pots: readonly Pot[]): readonly Batch[] {
   return batches.map((batch) => {
     const pot = potOf(batch, pots);
     const put = inPot(batch, pot);
-    // Who stands in the first pot without naming it need not name it now.
+    // A batch in the first pot need not name it.
     return put.steps === batch.steps && batch.potId === undefined ? batch : put;
   });
 }

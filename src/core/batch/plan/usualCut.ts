@@ -1,4 +1,4 @@
-/** The size of what is in whole pieces, where nobody has said how it is cut. */
+/** Default size of whole pieces when the cut is not given. */
 import { amountGrams, wholeMm, type Food } from '../../food';
 import { isMassUnit, type Amount } from '../../quantity';
 import type { Cut } from '../schema/types';

@@ -2,7 +2,7 @@
 import { amountGrams, foodByKey, nameWords, type Food } from '../../food';
 import { formatAmount, isMassUnit, type Amount, type Units } from '../../quantity';
 
-/** Least mass of one piece where no number is given, g: pepper is none, a bay leaf is one. */
+/** Least mass of one piece when no number is given, g: a bay leaf is a piece, pepper is not. */
 export const LEAST_G = 1;
 
 /** "1 pork shoulder (3 lb)": one of it, whatever it weighs. */
@@ -33,7 +33,7 @@ export function wholeAnimal(name: string, food: Food, amount: Amount | null): Fo
 /** Liquids poured until they cover the rest. */
 export const UNTIL_COVERED: ReadonlySet<string> = new Set(['water', 'broth', 'salted-broth']);
 
-/** Pieces are what "2 leeks" means; where a food has none, the amount needs a measure. */
+/** "2 leeks" means pieces; for a food without pieces the amount needs a measure. */
 export function checkAmount(
   food: Food,
   amount: Amount | null,

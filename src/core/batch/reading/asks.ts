@@ -63,7 +63,7 @@ export function askTooMuch(food: Food, amount: Amount, units: Units): LineAsk {
 /** Measures that an unknown one may come to, ml. */
 const MAY_BE_ML = [100, 250] as const;
 
-/** A measure that nobody here knows. */
+/** An unknown measure. */
 export function askMeasure(measure: string, amount: Amount, name: string): LineAsk {
   return {
     what: `How much is a ${measure} of ${name}?`,

@@ -171,7 +171,7 @@ function shared(amount: Amount | null, share: number | undefined): Amount | null
  *
  * @param text such as "2 lb lamb neck, frozen", "2 leeks, 15 mm rings" or "3 ocas like potato, 60 g
  *   a piece", which makes a food of the kitchen
- * @param own what the kitchen cooks beyond the table, and the units that it is told in
+ * @param own the kitchen's own foods, and its units
  * @param share of the amount, where it is said for several foods together
  * @example readLine('1 1/2 cups pearl barley').item?.food // "pearl-barley"
  */

@@ -11,7 +11,7 @@ import { namesFood } from './names';
 import { maySpeakOfSeveral, partsOf, textOfPart, type Part } from './parts';
 import { splitLike, type ReadLine } from './reword';
 
-/** Marks of a part, where they stand in the line that it is of. */
+/** Marks of a part, at their places in the whole line. */
 function inSource(marks: readonly Mark[], { spans }: Part): readonly Mark[] {
   let start = 0;
   const shifts = spans.map(([from, to]) => {
@@ -25,7 +25,7 @@ function inSource(marks: readonly Mark[], { spans }: Part): readonly Mark[] {
   });
 }
 
-/** A longer line is none of a list, characters. */
+/** A longer line is not a list entry, characters. */
 const LONGEST_LINE = 500;
 
 /** Purpose of a group of lines, as its heading says: "For the tempering: 1 tbsp oil". */

@@ -131,7 +131,7 @@ function bunch(value: number, food: Food): Amount {
 }
 
 /**
- * A measure that nobody here knows: "2 gourds of stock" are no two pieces and no two cups.
+ * An unknown measure: "2 gourds of stock" is neither two pieces nor two cups.
  *
  * @returns its word, or null where pieces are counted or nothing is measured
  */

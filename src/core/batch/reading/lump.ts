@@ -6,7 +6,7 @@ import type { Cut } from '../schema/types';
 /** One lump, whatever else is said: it is as thick as its weight makes it. */
 const LUMP =
   /\b(?:in )?(?:one|a single|a|1) (?:big |large )?(?:piece|lump|chunk|slab|block)\b|\b(?:whole|joint|roast|block|slab)\b(?! (?:the|it|for))/i;
-/** Words of a lump, wherever they stand. */
+/** Words of a lump, anywhere in the line. */
 export const LUMP_WORDS =
   /\b(?:in )?(?:one|a single|a|1) (?:big |large )?(?:piece|lump|chunk|slab|block)\b|\b(?:whole|joint|roast|block|slab|lump|cut)\b/i;
 /** Words that cut a lump up after all, or name what is whole by nature. */
@@ -58,7 +58,7 @@ export interface Sized {
 }
 
 /**
- * Size of what the line leaves open: a heavy cut of which nobody said whether it is cut up, and frozen
+ * Default size of a lump whose line gives none: a heavy cut, which may be cut up or not, or frozen
  * mince.
  */
 export function sizeLeftOpen(

@@ -42,7 +42,7 @@ export function tokensOf(text: string): readonly Token[] {
 /** Whether a word is a number in figures. */
 export const isFigure = (text: string): boolean => /[\d¼-¾⅐-⅞]/.test(text);
 
-/** Words that carry no fact wherever they stand: those of grammar. */
+/** Words of grammar, which carry no fact anywhere. */
 const GRAMMAR: ReadonlySet<string> = new Set(
   `a an the of and or with in into to for from on at as by it its them their this that these those is are be been
    your my our you i we each all both some any then so not but if very just also about around approx approximately
@@ -62,7 +62,7 @@ export class Claims {
     this.fates = this.tokens.map(() => undefined);
   }
 
-  /** Claims what stands between two characters, as far as it is free. */
+  /** Claims the free characters of a span. */
   span(from: number, to: number, fate: Fate): void {
     this.tokens.forEach((token, i) => {
       if (token.from >= from && token.to <= to) this.fates[i] ??= fate;
@@ -108,7 +108,7 @@ export class Claims {
 }
 
 /**
- * Phrases of a text that were not used, with the talk around them, as they stand there.
+ * Unused phrases of a text with the words around them, as written.
  *
  * @param only those with a figure in them
  */

@@ -14,7 +14,7 @@ import { parseLength } from '../../quantity';
 const HANDLING =
   /\b(?:peeled|trimmed|rinsed|drained|washed|roughly|coarsely|finely|thinly|thickly|thick|thin|cut|into|in|rings?|slices?|sliced|rounds?|coins?|diced|dice|chopped|cubes?|cubed|chunks?|pieces?|batons?|strips?|julienned?|crumbled|shredded|whole|halved|quartered|minced(?!\s+(?:beef|pork|lamb|veal|venison|turkey|chicken|poultry|meat|goat|mutton|game))|grated|fresh|freshly|ground(?!\s+(?:beef|pork|lamb|veal|venison|turkey|chicken|poultry|duck|bison|meat|goat|mutton))|boneless|skinless|organic|large|medium|small|to taste|optional|wedges?|bruised|crushed|torn|skin[- ]on|bashed|picked|of|the|and|with|chilled|cold|warm|hot|boiling|lukewarm|from|fridge|freezer|kettle|defrosted|thawed|old|apart|seeded|deseeded|cored|stemmed|deveined|jointed|split|removed|discarded|smashed|pitted|halves|packed|heaping|heaped|scant|about|divided|preferably|homemade|store-bought|low-sodium|low sodium|reduced-sodium|unpeeled|scrubbed|rinse|drain|pressed|crosswise|lengthwise|uncooked|raw|good|quality|dry-packed|ripe|leftover|left-over|cooked(?! ham)|roast|roasted|rotisserie|free-range|extra-virgin|extra virgin|virgin|lean|thick-cut|bone-in|on the bone|boned|bite-size|bite-sized|each|a|an|few|blend|lump|enough|extra|both|all|straight|raw|stalks? of|ribs? of|ears? of|heads? of|sheets? of|sticks? of)\b/gi;
 
-/** Words of handling that change nothing in the pot: whoever leaves them out loses no fact. */
+/** Handling words that change nothing in the pot; dropping them loses no fact. */
 const QUIET: ReadonlySet<string> = new Set(
   `peeled trimmed rinsed drained washed roughly coarsely finely thinly thickly thick thin cut fresh freshly organic taste
    optional bruised crushed torn bashed picked seeded deseeded cored stemmed deveined removed discarded smashed pitted
@@ -118,7 +118,7 @@ export interface Found {
   readonly matches: readonly FoodMatch[];
   /** The name as it was taken, where its spelling was mended. */
   readonly spelt: string | null;
-  /** The name as it stands, without words of handling. */
+  /** The name as written, without handling words. */
   readonly name: string;
   /** Two names of which either will do: the words of both, the one that is taken, and the other. */
   readonly either: {
@@ -130,7 +130,7 @@ export interface Found {
   readonly other: FoodMatch | null;
 }
 
-/** The name as it stands, without words of handling, and without its tail; the best match wins. */
+/** The name as written, without handling words, and without its tail; the best match wins. */
 export function findFoods(rest: string, index: FoodIndex): Found {
   const length = parseLength(rest)?.found ?? '';
   const outside = rest.replace(/\([^)]*\)/g, ' ');

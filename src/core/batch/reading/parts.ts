@@ -43,10 +43,10 @@ const CUT_OF_BOTH = new RegExp(
   'i',
 );
 
-/** Stands for what stands in brackets. */
+/** Placeholder for text in brackets. */
 const BLOT = '#';
 
-/** A line with what stands in brackets blotted out, as long as before. */
+/** A line with text in brackets blanked out, at its old length. */
 const outside = (line: string): string =>
   line.replace(/\([^)]*\)/g, (all) => BLOT.repeat(all.length));
 
@@ -115,10 +115,10 @@ const AMOUNT_HEAD = new RegExp(
   'iu',
 );
 
-/** Of what is only put on the table, one name that nobody knows does not hide the others. */
+/** Among foods put on the table only, one unknown name does not hide the others. */
 const FOR_THE_TABLE = /[,;]?\s*\b(?:to|for) (?:serve|serving|garnish|topping|the table)\b/i;
 
-/** Spans that are none of their own belong to the one before. */
+/** Spans that are no part of their own belong to the one before. */
 function joinedTo(spans: readonly Span[], isOne: (span: Span) => boolean): readonly Span[] {
   const all: Span[] = [];
   for (const span of spans) {

@@ -61,7 +61,7 @@ export const afterSchema = object(
     cooling: coolingSchema,
     /** When all of it was thrown out. */
     thrownAt: time,
-    /** Poured away, and said to be lost, L. */
+    /** Poured away, and reported lost, L. */
     wasteL: number(0, 100, 'L'),
     lostL: number(0, 100, 'L'),
   },

@@ -129,7 +129,7 @@ export const predictionSchema = object(
     band: bandSchema,
     /** How often each item was to come out right, 0 to 1; missing where it was not drawn. */
     chances: shares,
-    /** Predicted yield of each run of bones; missing where there are none. */
+    /** Predicted yield of each run of bones; missing if there are none. */
     runOffs: list(runOffSchema, 'a list of runs of bones'),
   },
   'what was predicted',
@@ -181,7 +181,7 @@ export const cookSchema = object(
     standIn: standInSchema,
     /** It is played, not cooked: kept apart from the log, and nothing is learned from it. */
     rehearsal: object({ drill: text('the name of a drill') }, 'a practice run'),
-    /** A test with plain water: nobody eats of it, and much is learned of the pot. */
+    /** A test with plain water: teaches about the pot, and is not eaten. */
     kettle: flag,
     /** Stops of the plan that the cook walked past, each with the reason. */
     despite: list(

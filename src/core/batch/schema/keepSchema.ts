@@ -32,7 +32,7 @@ export const fromJarSchema = object(
   {
     jar: needed(text('the id of a jar'), 'the id of a jar'),
     litres: needed(number(0.0001, 50, 'L'), 'litres'),
-    /** Last day of the jar, as it stood when it was taken. */
+    /** Last day of the jar, computed when it was taken. */
     useBy: time,
   },
   'what is taken from a jar',

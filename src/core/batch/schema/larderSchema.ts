@@ -28,13 +28,13 @@ export const jarSchema = object(
     /** Contents of the jar. */
     name: needed(text('what is in it'), 'what is in it'),
     holder: oneOf(HOLDER_KINDS),
-    /** Put in, L; what has gone of it stands in `gone`. */
+    /** Filled volume, L; withdrawals are in `gone`. */
     litres: needed(number(0.001, 50, 'L')),
     kind: oneOf(BATCH_KINDS),
     /** The cook that it comes from, and the run of bones. */
     cook: text('the id of a cook'),
     run: number(1, 60, ''),
-    /** Gelatine that sets, g/L; salt, %; whether it stands thick. */
+    /** Gelatine that sets, g/L; salt, %; whether it is thick. */
     gPerL: number(0, 1000, 'g/L'),
     saltPercent: number(0, 40, '%'),
     thick: flag,
@@ -42,7 +42,7 @@ export const jarSchema = object(
     where: needed(oneOf(JAR_PLACES)),
     /** Since when it is where it is; since it was made where this is missing. */
     since: time,
-    /** As this household says; by the usual days where it is missing. */
+    /** This household's own days; the usual days if missing. */
     useBy: time,
     gone: list(goneSchema, 'a list of how it went'),
     /** History of its contents until `since`; its place comes after. */

@@ -42,7 +42,7 @@ export type PotLearned = Kept<typeof potLearnedSchema>;
 
 const needSchema = object(
   {
-    /** As lessons call it. */
+    /** Its name in lessons. */
     food,
     /** Logarithm of its need over the table's, and its standard deviation. */
     need: needed(number(-2, 2, '')),

@@ -86,7 +86,7 @@ export const kitchenSchema = object(
     larder: larderSchema,
     /** My words for foods that a cook has put right: what they mean. */
     words: atMost(list(wordSchema, 'a list of words'), MOST_WORDS, 'words'),
-    /** Learned things that are not believed any more. */
+    /** Learned facts that the cook no longer trusts. */
     forgotten: forgottenSchema,
     /** Lessons up to then: of a cook's own kitchen, and of one that a batch was brought from. */
     learned: kitchenLearnedSchema,
@@ -155,7 +155,7 @@ export const MOST_STEPS = 60;
 
 export const amountSchema = object(
   {
-    // A kitchen weighs no milligrams, and numbers too small to reckon with are none.
+    // No kitchen weighs milligrams; numbers too small to compute with count as zero.
     value: needed(
       atMost(
         atLeast(number(LEAST_AMOUNT, MOST_AMOUNT, ''), LEAST_AMOUNT, ABOVE_0),
@@ -192,7 +192,7 @@ export const doneSchema = object(
     how: needed(oneOf(WAYS_DONE)),
     /** Vessel in which it is heated; the usual one where it is missing. */
     in: oneOf(VESSELS),
-    /** As usual where they are missing. */
+    /** The usual ones if missing. */
     minutes: number(0, 600, 'min'),
     ovenC: number(40, 300, '°C'),
     /** Cut of the food then. */
@@ -273,7 +273,7 @@ export const itemSchema = object(
     /** Broth of this household: what is dissolved in it. */
     broth: object(
       {
-        /** As its jar calls it. */
+        /** The name on its jar. */
         name: text('what it is'),
         /** Gelatine that sets, g/L; salt, %. */
         gPerL: number(0, 1000, 'g/L'),
@@ -349,7 +349,7 @@ export const stepSchema = variants(
   'a step: an id and a kind',
 );
 
-/** A judgement the cook has weighed and put by. */
+/** A warning that the cook dismissed. */
 export const putBySchema = object(
   {
     code: needed(text('the code of a call'), 'the code of a call'),
@@ -430,7 +430,7 @@ export const batchSchema = object(
       'things alongside',
     ),
     note: prose(5000),
-    /** The recipe that it was read from, as it was written, and the page that it stood on. */
+    /** The recipe as written, and the page it came from. */
     recipe: object(
       {
         text: needed(prose(MOST_RECIPE), 'the words of the recipe'),

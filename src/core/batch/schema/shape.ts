@@ -26,7 +26,7 @@ interface Common<T> {
   readonly wanted: string;
   /** Message where a required value is missing; undefined where it may be left out. */
   readonly needed?: string;
-  /** Whether null may stand for a missing value. */
+  /** Whether null means a missing value. */
   readonly nullable?: true;
   readonly least?: Bound;
   readonly most?: Bound;
@@ -194,7 +194,7 @@ export function needed<S extends AnyShape>(
   return { ...shape, needed: wanted };
 }
 
-/** Lets null stand for a missing value, as older files have it. */
+/** Treats null as a missing value, as older files have it. */
 export function nullable<S extends AnyShape>(shape: S): S {
   return { ...shape, nullable: true };
 }

@@ -6,7 +6,7 @@ export const TRAITS = [
   'fill',
   /** Tap water, C from the kitchen's setting. */
   'start',
-  /** Its pressure, kPa from what is believed. */
+  /** Its pressure, as a difference from the nominal one, kPa. */
   'setpoint',
   /** Heat that arrives, losses, steam before the pin: factors, their logarithms. */
   'heat',

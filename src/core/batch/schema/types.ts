@@ -1,6 +1,6 @@
 /**
  * The domain, as the schemas describe it: a type is what its schema takes, so that they cannot drift.
- * Units and meanings of fields stand in the schemas. Only unions are told apart here: a schema of Yup
+ * Units and meanings of fields are in the schemas. Only unions are told apart here: a schema of Yup
  * is one shape with fields that some members do not have.
  */
 import type { OwnFood } from '../../food';

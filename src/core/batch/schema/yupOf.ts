@@ -58,7 +58,7 @@ function ofKind(shape: AnyShape): yup.Schema {
         .typeError(wanted)
         .default(undefined) as unknown as yup.Schema;
     case 'variants':
-      // A lazy schema is none of the class, but stands wherever a part of one does.
+      // A lazy schema is not an instance of the class, but may be used in its place.
       return yup.lazy((value: unknown) =>
         withPresence(yupOf(variantOf(shape, value)), shape),
       ) as unknown as yup.Schema;

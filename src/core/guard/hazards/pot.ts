@@ -26,7 +26,7 @@ export const FALLEN_MIN = 10;
 
 type Inside = Pick<CourseFood, 'said' | 'food' | 'massG'>;
 
-/** Foods that froth at an opened valve, of all that is in the pot; none where they are but a seasoning. */
+/** Foods in the pot that froth at an opened valve, unless they are only a seasoning. */
 export function frothyAmong<F extends Inside>(inside: readonly F[]): readonly F[] {
   const total = inside.reduce((sum, { massG }) => sum + massG, 0) || 1;
   const found = inside.filter((food) => has(food, 'never-quick') || has(food, 'noodles'));

@@ -1,4 +1,4 @@
-/** Food that stands between cold and hot: raw, between two heats, or after. */
+/** Food kept between cold and hot: raw, between two heats, or after cooking. */
 import { inARow } from '../../food';
 import { formatMinutes, formatTemperature } from '../../quantity';
 import { classesOf } from '../classes';
@@ -19,10 +19,10 @@ import { called, does, HEATS, inPotAt, type Hazard } from './hazard';
 const holds = (course: Course, one: 'perishable' | 'cut' | 'leftover') =>
   course.foods.filter((f) => !f.apart && classesOf(f.said, f.food).has(one));
 
-/** Foods that may not stand between cold and hot. */
+/** Foods that must not stay between cold and hot. */
 const spoiling = (course: Course) => [...holds(course, 'perishable'), ...holds(course, 'leftover')];
 
-/** Cut vegetables in water stand this long at the most before it is worth a word, min (common practice, no source). */
+/** Cut vegetables in water are worth a word after this time, min (common practice, no source). */
 const CUT_MIN = 300;
 
 /** Minutes that the pot stands before anything heats it, and with what. */
@@ -76,7 +76,7 @@ function asideOf(course: Course): readonly Danger[] {
       {
         hazard: 'standing-raw',
         rule: 'danger-zone',
-        // Foods taken out for good may be in the fridge; nobody knows, so the plan says so.
+        // Foods taken out for good may be in the fridge; that is unknown, so the plan mentions it.
         level: food.leavesAt < course.steps.length ? 'warn' : 'stop',
         harm: 1 + asideMin / STANDS_MIN,
         item: id,

@@ -90,7 +90,7 @@ function kineticsOf(model: Model, bones: BonesModel): Kinetics | null {
     const over = sample(result.startS + result.warmUpS + result.holdS);
     const last = lastBefore(trace.step, to);
     const startS = from === 0 ? 0 : (results[from - 1]?.endS ?? 0);
-    // A straining between two runs takes its time; the last one is no part of them.
+    // Straining between two runs takes time; the last straining does not count.
     const strain = steps.findIndex((s, i) => i > held && s.kind === 'strain');
     const endS =
       strain === to

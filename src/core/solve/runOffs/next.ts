@@ -9,7 +9,7 @@ export interface NextRun {
   readonly gPerL: number;
   readonly minutes: number;
   readonly fuelKWh: number;
-  /** Why not to make it; null where nothing stands against it. */
+  /** Why not to make it; null if nothing speaks against it. */
   readonly refused: string | null;
 }
 

@@ -22,7 +22,7 @@ import type { RunOffOption, RunOffSolution } from './types';
 const STRIDES = [60, 20, 5];
 const LEAST_MIN = 10;
 const USUAL_MIN = 60;
-/** More runs than this nobody makes. */
+/** Most runs considered. */
 const MOST_RUNS = 4;
 /** Without a set to reach: ten minutes more are worth it for this share of all there is (assumed). */
 const WORTH = 0.01;
@@ -205,7 +205,7 @@ function bestOf(asked: Asked, runs: number, least: number, most: number): RunOff
   return found;
 }
 
-/** Runs that all bones in a batch stand, and why no more. */
+/** Runs that all bones in a batch can take, and why no more. */
 function limitOf({ batch, aim }: Asked): { readonly runs: number; readonly limit: string } {
   const kinds = batch.items.flatMap((item) => {
     const food = item.apart ? undefined : foodOf(item);

@@ -18,7 +18,7 @@ export interface RunOffOption {
 }
 
 export interface RunOffSolution {
-  /** One for every number of runs that the bones stand and the aim allows. */
+  /** One plan for every number of runs that the bones can take and the aim allows. */
   readonly options: readonly RunOffOption[];
   /** Index of the one to take. */
   readonly best: number;

@@ -14,7 +14,7 @@ interface Opened {
   readonly now: Date;
 }
 
-/** How the time stands while the words are not there yet: shorter for today. */
+/** The time until its words are loaded: shorter for today. */
 function shortly(serveAt: string | undefined, nowMs: number): string {
   if (!serveAt) return '';
   return dayAndTime(new Date(serveAt), new Date(nowMs));

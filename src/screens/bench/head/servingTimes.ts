@@ -145,7 +145,7 @@ export interface Serving {
 /**
  * The moment a cook means; the next one where it could be several.
  *
- * @param now where the cook stands
+ * @param now the cook's present stage
  * @returns null where it names no time
  * @example readServing('tonight 7', new Date(2026, 10, 24, 14)) // 24 November 2026, 19:00
  */

@@ -11,7 +11,7 @@ export type Door =
 
 /** How far past the end of the axis "apart" lies, as a share of it. */
 const APART_AT = 1.06;
-/** Simmer that is made for what is put in after, where there is none yet, min. */
+/** Simmer added for foods put in after opening, if there is none yet, min. */
 const SIMMER_MIN = 10;
 
 /** Every door of a batch, in the order of the clock. */

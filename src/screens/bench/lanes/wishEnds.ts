@@ -17,7 +17,7 @@ function withEnd(item: ItemReport, end: WishEnd, place: number): Wish | null {
   return next.from === span.from && next.to === span.to ? null : wishOf(family, next);
 }
 
-/** Some grades more or less, as a key asks; null where there are none. */
+/** Some grades more or less, as a key asks; null if there are none. */
 export function wishByKey(item: ItemReport, end: WishEnd, by: number): Wish | null {
   const { family, wish } = item;
   return family && wish ? withEnd(item, end, gradeIndex(family, wish[end]) + by) : null;

@@ -6,7 +6,7 @@ import { ask, drawAway } from '@/workers';
 /** Time step while a hand is on a handle, s: the answer keeps up with it. */
 const COARSE_S = 30;
 const DRAWS = 100;
-/** Progress is told every so many draws. */
+/** Draws between two progress reports. */
 const TOLD = 10;
 
 export const PLAN_WORK: PlanWork = {

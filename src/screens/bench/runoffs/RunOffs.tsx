@@ -18,7 +18,7 @@ import { advice, answers } from './words';
 const nextRunOf = ({ batch, pot, kitchen }: Pick<RunOffsProps, 'batch' | 'pot' | 'kitchen'>) =>
   ask('nextRun', [batch, pot, kitchen]);
 
-/** One run more, looked at while the plan stands still. */
+/** Preview of one more run, without changing the plan. */
 function useNextRun(batch: Batch, pot: Pot, kitchen: Kitchen): NextRun | null {
   const question = useMemo(() => ({ batch, pot, kitchen }), [batch, pot, kitchen]);
   // The assessment of the same batch tells why it could not be worked out.

@@ -52,7 +52,7 @@ const releases = ({ batch, pot, kitchen, step }: Question): Promise<readonly Rel
 export function ReleaseTable({ batch, pot, kitchen, step }: Question) {
   const question = useMemo(() => ({ batch, pot, kitchen, step }), [batch, pot, kitchen, step]);
   const { answer, failure } = useNewest(question, releases);
-  // Failures are told by the assessment of the same batch.
+  // The assessment of the same batch reports failures.
   const options = failure ? [] : answer?.answer;
   if (!options) return <div className="h-32 animate-pulse rounded-xl bg-hairline/50" />;
   if (options.length === 0) return null;

@@ -9,7 +9,7 @@ import { CursorSlider } from './CursorSlider';
 import { useOverTheClock, usePlan, usePlanActions, useSession } from '../plan';
 import { TraceTable } from './TraceTable';
 
-// Lanes stand on an assessment: they come while that, or the household, is waited for.
+// Lanes need an assessment: load them while that, or the household, is pending.
 const Plan = later(() => import('./Plan').then((m) => m.Plan), undefined, true);
 
 /** Temperature and pressure over the time of the cook, with what is not known as a band. */

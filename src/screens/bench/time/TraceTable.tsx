@@ -3,7 +3,7 @@ import { formatLevel, formatPressure, formatTemperature } from '@/core/quantity'
 import { valueAt } from '@/core/series';
 import { usePlan, useOverTheClock } from '../plan';
 
-/** The curves as a table, a row for each part of the cook, for whoever cannot see them (WCAG 1.1.1). */
+/** The curves as a table with a row for each part of the cook, for readers who cannot see them (WCAG 1.1.1). */
 export function TraceTable() {
   const assessment = usePlan((p) => p.assessment);
   const kitchen = usePlan((p) => p.kitchen);

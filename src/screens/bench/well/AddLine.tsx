@@ -30,7 +30,7 @@ const MOST_ROWS = 4;
 const isUnderstood = (line: ReadLine): boolean =>
   line.item !== null || line.task !== null || line.step === true;
 
-/** Steps that stand among the lines of a list. */
+/** Steps among the lines of a list. */
 async function stepsAmong(
   text: string,
   lines: readonly ReadLine[],
@@ -89,7 +89,7 @@ export function AddLine({
       : lines;
   const add = async (): Promise<void> => {
     if (!own) return;
-    // Failures are told by the reading of the same text.
+    // The reading of the same text reports failures.
     const all = await ask('readLines', [text, own]).catch(() => null);
     const steps = all && (await stepsAmong(text, all, own).catch(() => null));
     if (!all || !steps) return;

@@ -5,7 +5,7 @@ import type { ClockText } from '@/drawings/time';
 import { momentsOf, momentWords } from './moments';
 import { Term } from '@/ui/Term';
 
-/** How high a level stands in the pot, % of its height. */
+/** Height of a level in the pot, % of its height. */
 const share = (litres: number, capacityL: number): string =>
   `${Math.min(100, (100 * litres) / capacityL)}%`;
 
@@ -17,7 +17,7 @@ function SmallPot({
   over,
 }: {
   readonly levelL: number;
-  /** Null for what stands in no pot. */
+  /** Null for broth outside any pot. */
   readonly lineL: number | null;
   readonly capacityL: number;
   readonly over: boolean;

@@ -15,7 +15,7 @@ import { useOverTheClock, usePlan, usePlanActions, useSession } from '../plan';
 import { runAt, runStart } from '../runoffs';
 import { WaterLine } from './WaterLine';
 
-/** The pot as it stands at the cursor, or as the run that the cook looks at begins; and what goes in. */
+/** The pot at the cursor, or at the start of the selected run; and its ingredients. */
 export function WellSide() {
   const { cursor, inHand } = useSession();
   const { putIn } = usePlanActions();

@@ -17,7 +17,7 @@ export interface PotMoment {
 /** Levels closer than this are one and the same, L. */
 const SAME_L = 0.05;
 
-/** The step of the closing in which the contents stand highest. */
+/** The closing with the highest level. */
 function fullestClosing({ series, fill }: Assessment, steps: Assessment['time']['steps']): number {
   const named = steps.findIndex((s) => s.id === fill.worst?.step && s.kind === 'pressure');
   if (named >= 0) return named;
@@ -42,7 +42,7 @@ export function momentsOf(assessment: Assessment, pot: Pot): readonly PotMoment[
             fullest: false,
           },
         ];
-  // As full as the judge has it: a trace holds what it lifts for a moment, too.
+  // Use the judge's level: it includes momentary swelling.
   const judged = (index: number): number =>
     Math.min(valueAt(series.levelL, Math.max(0, index)), fill.worstL);
   const first = (phase: string): number =>
@@ -66,14 +66,14 @@ export function momentsOf(assessment: Assessment, pot: Pot): readonly PotMoment[
       : []),
     ...at(last, 'broth left', fill.finishedBrothL),
   ];
-  // Broth strained off, of all runs, stands in no pot.
+  // Strained broth of all runs is in no pot.
   const inPot = moments.filter((m) => m.name !== 'broth left');
   const most = Math.max(...inPot.map((m) => m.levelL));
   const fullest = inPot.find((m) => m.levelL > most - SAME_L);
   return moments.map((m) => (m === fullest ? { ...m, fullest: true } : m));
 }
 
-/** One moment in a sentence, for whoever touches it. */
+/** One moment in a sentence, shown on touch. */
 export function momentWords({ name, levelL }: PotMoment, pot: Pot, kitchen: Kitchen): string {
   const at = (litres: number): string => formatLevel(litres, kitchen.units);
   switch (name) {

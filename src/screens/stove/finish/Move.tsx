@@ -19,9 +19,9 @@ export function Move({
   readonly done: boolean;
   readonly onDone: (done: boolean) => void;
   readonly onDrop: () => void;
-  /** Bones that were picked clean go into the bag; missing where there are none. */
+  /** Puts picked bones into the bag; missing if there are none. */
   readonly onKeepBones?: (() => void) | undefined;
-  /** Button that opens its choices; missing where they stand open. */
+  /** Button that opens its choices; missing if they are open. */
   readonly opens?: string | undefined;
   readonly open: boolean;
   readonly onOpen: () => void;

@@ -60,7 +60,7 @@ export function Rest({
   /** State in the pot. */
   readonly celsius: number;
   readonly units: Units;
-  /** Comes beneath once all of it stands: what one is about to touch does not move away. */
+  /** Shown below once everything above is there, so that nothing moves away under a finger. */
   readonly children: ReactNode;
 }) {
   const clock = useClock();

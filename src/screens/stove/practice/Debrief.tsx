@@ -52,7 +52,7 @@ function Foods({
 
 const lookedBack = (cook: Cook, signal: AbortSignal) => ask('debrief', [cook], { signal });
 
-/** A practice run that is over: the truth over what was believed, each choice, what it cost and what was best. */
+/** Debrief of a practice run: the truth over the prediction, each choice, its cost, and the best one. */
 export function Debrief({ cook }: { readonly cook: Cook }) {
   const { units } = useHousehold().kitchen;
   const { answer, failure } = useNewest(cook, lookedBack);

@@ -6,7 +6,7 @@ import { linkOf, readMessages, withLog } from '@/core/cook';
 
 import { useClock } from '@/ui/clock';
 
-/** Problems that are told; the rest is counted. */
+/** Problems shown; the rest are counted. */
 const TOLD = 5;
 
 /** Messages of the pot itself, from a file. */

@@ -23,7 +23,7 @@ const WHEN = {
 
 const clock = (cook: Cook, s: number): string => timeOf(Date.parse(cook.startedAt) + s * 1000);
 
-/** Less broth than this is none less, L. */
+/** A smaller loss of broth is ignored, L. */
 const NOTICED_L = 0.1;
 
 /** Differences between two outcomes: the table, litres, foods that came out otherwise, danger. */

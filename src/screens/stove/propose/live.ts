@@ -1,4 +1,4 @@
-/** A cook on its way, as its screen knows it: where it stands, what is believed, what is proposed. */
+/** A running cook for its screen: stage, posterior, proposals. */
 import { useMemo } from 'react';
 import type { Cook } from '@/core/batch/schema';
 import { known, lidS, timelineOf } from '@/core/cook';
@@ -18,13 +18,13 @@ export interface Live extends Where {
   readonly proposal: Proposal | null;
   /** Cost of leaving a due move undone; null for none. */
   readonly cost: Cost | null;
-  /** On the table, ms since 1970: as the plan had it, and as it is believed now. */
+  /** Time on the table, ms since 1970: by the plan, and by the latest prediction. */
   readonly plannedAt: number;
   readonly tableAt: number;
   readonly standIn: StandInNow | null;
 }
 
-/** Single proposal; at an opening the choices stand side by side instead. */
+/** Single proposal; at an opening the choices are side by side instead. */
 function momentOf(stage: Stage | undefined): Moment | null {
   if (!stage) return null;
   switch (stage.kind) {
