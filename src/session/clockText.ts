@@ -51,19 +51,19 @@ export function weekdayOf(at: Date): string {
   return DAYS[at.getDay()] as string;
 }
 
-/** A day of the month, in short. @example dayOf(at) // "Tue 24 Nov" */
+/** A day of the month, in short. @example dayOf(evening) // "Tue 24 Nov" */
 export function dayOf(at: Date): string {
   const month = short(monthOf(at));
   const date = habit.dayFirst ? `${at.getDate()} ${month}` : `${month} ${at.getDate()}`;
   return `${short(weekdayOf(at))} ${date}`;
 }
 
-/** A day and its time; the time alone for today. @example dayAndTime(at, now) // "Tue 24 Nov 18:30" */
+/** A day and its time; the time alone for today. @example dayAndTime(evening, now) // "Tue 24 Nov 18:30" */
 export function dayAndTime(at: Date, now: Date): string {
   return isSameDay(at, now) ? timeOf(at) : `${dayOf(at)} ${timeOf(at)}`;
 }
 
-/** A day of the log. @example dateAndTime(at) // "24 November 2026, 18:30" */
+/** A day of the log. @example dateAndTime(evening) // "24 November 2026, 18:30" */
 export function dateAndTime(at: Date): string {
   const [day, month, year] = [at.getDate(), monthOf(at), at.getFullYear()];
   return `${habit.dayFirst ? `${day} ${month} ${year}` : `${month} ${day}, ${year}`}, ${timeOf(at)}`;

@@ -105,7 +105,11 @@ function definitionOf<R extends Remedy>(remedy: R): RemedyDefinition<R> {
   return REMEDIES[remedy.do] as RemedyDefinition<Remedy> as RemedyDefinition<R>;
 }
 
-/** Does what a finding offers. */
+/**
+ * Does what a finding offers.
+ *
+ * @example applyRemedy(batch, { do: 'set-hold', step: 's1', holdMin: 26 }).steps[0].holdMin // 26
+ */
 export function applyRemedy(batch: Batch, remedy: Remedy): Batch {
   return definitionOf(remedy).apply(batch, remedy);
 }

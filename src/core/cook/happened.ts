@@ -13,7 +13,11 @@ export interface Happened {
 const minutes = (fromS: number | undefined, toS: number | undefined): number | null =>
   fromS === undefined || toS === undefined ? null : (toS - fromS) / 60;
 
-/** The real times of every pressure step, by the plan as it became. */
+/**
+ * The real times of every pressure step, by the plan as it became.
+ *
+ * @example happened(timelineOf(cooked)) // [{ step: 's1', warmUpMin: 30, releaseMin: 25 }]
+ */
 export function happened({ plan, steps }: Timeline): readonly Happened[] {
   const lids = new Set(stepsOf(plan).flatMap((s) => (s.kind === 'pressure' ? [s.id] : [])));
   return steps
@@ -38,7 +42,11 @@ function servedS({ plan, steps }: Timeline): number | null {
   return last ? (known(last.off)?.s ?? lastOf(last)) : null;
 }
 
-/** From the lid to the table, min; null while it is still on. */
+/**
+ * From the lid to the table, min; null while it is still on.
+ *
+ * @example realTotalMin(cooked) // 131
+ */
 export function realTotalMin(cook: Cook): number | null {
   const { endedAt } = cook;
   if (!endedAt) return null;

@@ -18,7 +18,12 @@ export function notOver<T extends Pick<Cook, 'marks'>>(cook: T): T {
   return { ...cook, marks: cook.marks.filter((m) => m.kind !== 'done') };
 }
 
-/** A cook that is over. @param at ISO 8601 */
+/**
+ * A cook that is over.
+ *
+ * @param at ISO 8601
+ * @example ended(cook, at).marks.at(-1).kind // "done"
+ */
 export function ended(cook: Cook, at: string): Cook {
   const done: Mark = { id: 'done', kind: 'done', step: null, at };
   return { ...cook, endedAt: at, marks: [...notOver(cook).marks, done] };
@@ -27,7 +32,12 @@ export function ended(cook: Cook, at: string): Cook {
 /** Fields of a mark that a press gives: all but its time and id. */
 export type Pressed = Omit<Mark, 'id' | 'at' | 'heard'>;
 
-/** Marks as a hand gives them, at one moment. @param newId gives another id at every call */
+/**
+ * Marks as a hand gives them, at one moment.
+ *
+ * @param newId gives another id at every call
+ * @example pressed(at, () => 'm1', { kind: 'pin-up', step: 's1' }) // [{ kind: 'pin-up', step: 's1', id: 'm1', at: '2026-11-24T18:00:00.000Z' }]
+ */
 export function pressed(at: string, newId: () => string, ...given: readonly Pressed[]): Mark[] {
   return given.map((mark) => ({ ...mark, id: newId(), at }));
 }
@@ -57,7 +67,12 @@ function trying(cook: Cook, s: number, given: Pressed): Cook {
   return { ...cook, marks: [...cook.marks, ...pressed(momentOf(cook, s), () => 'tried', given)] };
 }
 
-/** A cook whose plan is changed at a moment, to be tried and not kept. @param s from its start */
+/**
+ * A cook whose plan is changed at a moment, to be tried and not kept.
+ *
+ * @param s from its start
+ * @example changedAt(cook, 60, { step: 's1', change: 'hold', minutes: 50 }).marks.at(-1) // { kind: 'changed', value: 50 }
+ */
 export function changedAt(cook: Cook, s: number, move: Move): Cook {
   return trying(cook, s, moveMark(move));
 }
@@ -133,6 +148,7 @@ function stepsOfHeard(
  * A cook that hears its pot: what was heard before is replaced.
  *
  * @param messages all that the pot has said so far
+ * @example heardBy(cook, [{ at, pot: 'p1', kind: 'pin-up' }]).marks.at(-1).kind // "pin-up"
  */
 export function heardBy<T extends Pick<Cook, 'batch' | 'marks' | 'kitchen'>>(
   cook: T,

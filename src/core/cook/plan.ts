@@ -11,7 +11,11 @@ export interface Move {
   readonly minutes?: number;
 }
 
-/** The batch as its cook goes on with it: the plan, and what was changed since it is on the stove. */
+/**
+ * The batch as its cook goes on with it: the plan, and what was changed since it is on the stove.
+ *
+ * @example planNow(cooked).items.length // 8
+ */
 export function planNow({ batch, marks }: Pick<Cook, 'batch' | 'marks'>): Batch {
   const out = new Set(marks.flatMap((m) => (m.kind === 'left-out' && m.item ? [m.item] : [])));
   const plan: Batch = {

@@ -246,6 +246,7 @@ const FOLDED = new WeakMap<readonly Mark[], { readonly of: Folded; readonly time
  * Folds the marks of a cook. The order of the list does not matter.
  *
  * @param untilS s from the start; what was marked later does not count
+ * @example timelineOf(cooked).steps[0].over // { s: 5400, how: 'presumed' }
  */
 export function timelineOf(cook: Folded, untilS = Infinity): Timeline {
   if (untilS !== Infinity) return fold(cook, untilS);
@@ -301,7 +302,12 @@ function fold(cook: Folded, untilS: number): Timeline {
   };
 }
 
-/** A step by its id. @throws RangeError for a step that is not in the plan as it became */
+/**
+ * A step by its id.
+ *
+ * @throws RangeError for a step that is not in the plan as it became
+ * @example stepIn(timelineOf(cooked), 's1').hot // { s: 1800, how: 'pressed' }
+ */
 export function stepIn({ steps }: Pick<Timeline, 'steps'>, id: string): StepTimeline {
   const found = steps.find((step) => step.id === id);
   if (!found) throw new RangeError(`no step ${id} in this cook`);

@@ -49,6 +49,7 @@ export interface Condition {
  * Need and lateness of a food.
  *
  * @returns null for what has no doneness: liquids, seasonings, bones
+ * @example donenessOf(carrot) // { needMin: 3.715, lateMin: 22.09, z: 27 }
  */
 export function donenessOf(
   food: Food,

@@ -24,7 +24,11 @@ export const GRADES = {
 export type Family = keyof typeof GRADES;
 export type GradeName = (typeof GRADES)[Family][number];
 
-/** The grades of a family as plain words. */
+/**
+ * The grades of a family as plain words.
+ *
+ * @example gradesOf(carrot.family) // ['raw', 'with bite', 'tender', 'soft', 'falling apart']
+ */
 export function gradesOf(family: Family): readonly GradeName[] {
   return GRADES[family];
 }

@@ -36,7 +36,11 @@ export function amountGrams(food: Food, amount: Amount): number | null {
   return (ml / VOLUME_ML.cup) * cupGrams(food);
 }
 
-/** Mass of a US cup of the food: as tabled, or from its density and how it heaps. */
+/**
+ * Mass of a US cup of the food: as tabled, or from its density and how it heaps.
+ *
+ * @example cupGrams(foodByKey('pearl-barley')) // 200
+ */
 export function cupGrams(food: Food): number {
   if (food.cupG !== undefined) return food.cupG;
   const { density } = thermalProperties(food.composition, 15);

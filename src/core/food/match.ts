@@ -99,7 +99,11 @@ export function indexWith(own: readonly Food[], words: readonly Named[] = []): F
 
 const BY_KEY: ReadonlyMap<string, Food> = new Map(FOODS.map((food) => [food.key, food]));
 
-/** The food with this key, or undefined. */
+/**
+ * The food with this key, or undefined.
+ *
+ * @example foodByKey('leek').name // "leek"
+ */
 export function foodByKey(key: string): Food | undefined {
   return BY_KEY.get(key);
 }

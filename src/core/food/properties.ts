@@ -61,7 +61,12 @@ function at(poly: Poly, t: number): number {
   return poly[0] + t * (poly[1] + t * poly[2]);
 }
 
-/** The composition with its parts summing to 1. @throws RangeError when all parts are zero */
+/**
+ * The composition with its parts summing to 1.
+ *
+ * @throws RangeError when all parts are zero
+ * @example normalise({ water: 2, protein: 1, fat: 1, carbohydrate: 0, fibre: 0, ash: 0 }) // { water: 0.5, protein: 0.25, fat: 0.25 }
+ */
 export function normalise(composition: Composition): Composition {
   const sum = PARTS.reduce((total, part) => total + composition[part], 0);
   if (!(sum > 0)) throw new RangeError('a food needs at least one part');

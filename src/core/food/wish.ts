@@ -142,6 +142,7 @@ export function wishOf(family: Family, { from, to }: Span): Wish {
 /**
  * Wish for a food where the cook has said none.
  * @param likes what this kitchen usually wants
+ * @example usualSpan(carrot, carrot.family, 'moist') // { from: 2, to: 3 }
  */
 export function usualSpan(food: Food, family: Family, manner: Manner, likes: Likes = {}): Span {
   const [from = '', to = ''] = wordsFor(food, family, manner, likes);

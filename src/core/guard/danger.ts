@@ -71,7 +71,11 @@ export function worseThan(before: readonly Danger[], after: readonly Danger[]): 
   });
 }
 
-/** Whether a change may be offered at all: it makes nothing worse, and leaves nothing at level never. */
+/**
+ * Whether a change may be offered at all: it makes nothing worse, and leaves nothing at level never.
+ *
+ * @example mayOffer([], []) // true
+ */
 export function mayOffer(before: readonly Danger[], after: readonly Danger[]): boolean {
   return after.every(({ level }) => level !== 'never') && worseThan(before, after).length === 0;
 }

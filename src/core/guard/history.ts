@@ -40,6 +40,7 @@ const isIn = ({ coolestC, warmestC }: Span): boolean => warmestC > COLD_C && coo
  * 74 C begins the count anew, as long as nothing was lost by then; the cold and the freezer only stop it.
  *
  * @param roomC warmest air around raw food, C: above 32 C an hour counts as two
+ * @example judgeHistory([{ minutes: 300, coolestC: 20, warmestC: 20, how: 'measured' }]).lostMin // 120
  */
 export function judgeHistory(spans: readonly Span[], roomC = 20): Stood {
   const hotRoom = roomC > HOT_ROOM_C;

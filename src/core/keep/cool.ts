@@ -246,6 +246,7 @@ function standFor(
  * How something cools, stage after stage, for two days at most.
  *
  * @param factor by which heat finds its way out better or worse than said; 1 as said
+ * @example coolDown({ thick: false, startC: 60, stands: [] }, { ambientC: 20, altitudeM: 0, fridgeC: 4 }).warmestC // [60]
  */
 export function coolDown(
   { thick, startC, stands }: Cooling,

@@ -65,6 +65,7 @@ export const isSafe = ({ judged }: Pick<Tried, 'judged'>): boolean => SAFE.has(j
 /**
  * All ways, the best that this cook can do first: what is safe, then what is at hand, then what gets it
  * cold, then the least work.
+ * @example waysToCool({ litres: 3, thick: false, celsius: 80, pot }, { pans: 2, iceKg: 2, jars: [] }, { ambientC: 20, altitudeM: 0, fridgeC: 4 })[0].key // "pans"
  */
 export function waysToCool(left: Left, hand: AtHand, surroundings: Surroundings): readonly Tried[] {
   const rank = (tried: Tried): number =>

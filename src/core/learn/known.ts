@@ -83,7 +83,11 @@ export function learnFrom({ pots, kitchen, cooks }: TaughtHousehold): Learned {
   };
 }
 
-/** The kitchen and its pots with everything learned, as plans use them. */
+/**
+ * The kitchen and its pots with everything learned, as plans use them.
+ *
+ * @example knownKitchen({ ...bundle, cooks: [] }).pots.length // 1
+ */
 export function knownKitchen(household: TaughtHousehold): Known {
   return withLearned(household, learnFrom(household));
 }

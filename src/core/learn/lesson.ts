@@ -264,6 +264,7 @@ function bonesLesson(model: Model): Found['bones'] {
  * Lesson of a finished cook.
  * @returns undefined for what is still on the stove, and for rehearsals: nothing is learned from those
  * @throws RangeError for a food that is not in the table
+ * @example lessonOf(cook) // undefined
  */
 export function lessonOf(cook: Cook): Found | undefined {
   if (!cook.endedAt || cook.rehearsal) return undefined;

@@ -209,6 +209,7 @@ function tasted(
  * Worlds that agree with a cook so far, run on to the table.
  *
  * @param nowS s from its start
+ * @example worldsOf(cook, 0, { seed: 1, worlds: 20 }).length // 20
  */
 export function worldsOf(cook: Cook, nowS: number, options: BelieveOptions): readonly World[] {
   const { seed, worlds = WORLDS, watched = false } = options;
@@ -256,7 +257,11 @@ function curvesOf(worlds: readonly World[], fromMin: number, toMin: number) {
   };
 }
 
-/** Mean and spread of worlds: 8 of 10 lie between p10 and p90. */
+/**
+ * Mean and spread of worlds: 8 of 10 lie between p10 and p90.
+ *
+ * @example beliefOf(worldsOf(cook, 0, { seed: 1, worlds: 20 }), 0).tableS.p50 // 7478
+ */
 export function beliefOf(worlds: readonly World[], nowS: number): Belief {
   const tableS = range(worlds.map(({ model }) => 60 * tableMin(model)));
   const [first] = worlds;

@@ -73,7 +73,11 @@ export function resultAt({ heat }: Model, index: number): Result | null {
   return heat.steps[index] ?? (place.step === index ? place.now : null);
 }
 
-/** When a step came to pressure, s from the start; null where it has not. */
+/**
+ * When a step came to pressure, s from the start; null where it has not.
+ *
+ * @example hotSOf(runModel(batch, pot, kitchen).heat.steps[0]) // 1309
+ */
 export function hotSOf(result: Result | null | undefined): number | null {
   return result?.reached ? result.startS + result.warmUpS : null;
 }

@@ -115,6 +115,7 @@ function isAsWanted({ verdicts }: Option): boolean {
  * simmering on, and to leave it. A change that spoils more than it mends is not proposed.
  *
  * @param step whose lid is off, or the last that is over
+ * @example choicesAt(cooked, 7000, worldsOf(cooked, 7000, { seed: 1, worlds: 10 }), 's1').length // 1
  */
 export function choicesAt(
   cook: Cook,
@@ -205,6 +206,7 @@ function movesAt(
  * The one thing to propose; null where the plan holds, or nothing small mends it.
  *
  * @param foretoldS the table as it was last agreed on, s from the start
+ * @example proposalOf(cook, 0, worldsOf(cook, 0, { seed: 1, worlds: 10 }), 'hold', 's1', 7500) // null
  */
 export function proposalOf(
   cook: Cook,

@@ -65,6 +65,7 @@ export interface Face {
 /**
  * @param untilS where it is cut; at the end of the plan where it is missing
  * @param byPlan whether hands go on by the plan from now on
+ * @example truthAt(cook, standIn, 600).heat.trace.liquidC[0] // 24.05
  */
 export function truthAt(
   cook: Cook,
@@ -212,6 +213,7 @@ function gradesNow({ plan, cooks }: Model): Readonly<Record<string, GradeName>> 
  *
  * @param nowS s from the start of the cook
  * @throws RangeError for a food that is not in the table
+ * @example standInAt(cook, standIn, 600).face.pinUp // false
  */
 export function standInAt(cook: Cook, standIn: StandIn, nowS: number): StandInNow {
   const atS = Math.max(1, nowS);

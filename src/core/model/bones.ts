@@ -165,7 +165,11 @@ export function hasRuns({ plan: { batch, items } }: Model, { kinds }: BonesModel
   return kinds.length > 0 && (isStock(batch) || items.some((i) => i.food.group === 'bones'));
 }
 
-/** Sources of gelatine in a batch, along its trace; null where there are none. */
+/**
+ * Sources of gelatine in a batch, along its trace; null where there are none.
+ *
+ * @example bonesModel(runModel(stock, pot, kitchen)).kinds.length // 1
+ */
 export function bonesModel(model: Model): BonesModel | null {
   const { items } = model.plan;
   const brings = items.some((i) => i.gelatineG > 0 && !i.apart);
@@ -233,7 +237,11 @@ function givenBy({ kitchen }: Model, { kinds }: BonesModel, { from, to }: Span) 
   });
 }
 
-/** Every run of the bones in a batch. */
+/**
+ * Every run of the bones in a batch.
+ *
+ * @example bonesReport(runModel(stock, pot, kitchen), bonesModel(runModel(stock, pot, kitchen)))[0].gelatineG // 12.0
+ */
 export function bonesReport(model: Model, bones: BonesModel): readonly BonesReport[] {
   const { plan, heat, vessel } = model;
   const most = mostOf(bones);

@@ -30,6 +30,7 @@ import type { FinishReport, ItemReport } from './types';
 /**
  * Salt of what is served from the pot. What is taken out again (a smoked hock) has shared its
  * salt with the rest evenly by then (assumed).
+ * @example saltReport(runModel(batch, pot, kitchen)).percent // 0.413
  */
 export function saltReport(model: Model): { grams: number; percent: number; massG: number } {
   const { plan, heat } = model;

@@ -153,6 +153,7 @@ export function stepReports(model: Model): readonly StepReport[] {
 
 /**
  * When it is on the table, min from the start: what is cooled at the end has been served by then.
+ * @example tableMin(runModel(batch, pot, kitchen)) // 124.9
  */
 export function tableMin({ plan, heat }: Model): number {
   const last = plan.steps.findLastIndex((step) => step.kind !== 'cool');
@@ -199,6 +200,7 @@ function meltsAway(food: Food, grade: string | null): boolean {
   return food.family === 'aromatic' || grade === gradesOf('vegetable').at(-1);
 }
 
+/** @example itemReports(runModel(batch, pot, kitchen))[0].grade // "tender" */
 export function itemReports(model: Model): readonly ItemReport[] {
   const { heat } = model;
   const end = (heat.steps.at(-1)?.endS ?? 0) / 60;

@@ -155,7 +155,12 @@ function cookOf(
   };
 }
 
-/** Runs a batch through the heat model. @throws RangeError for a food that is not in the table */
+/**
+ * Runs a batch through the heat model.
+ *
+ * @throws RangeError for a food that is not in the table
+ * @example runModel(batch, pot, kitchen).heat.trace.liquidC[0] // 20
+ */
 export function runModel(
   batch: Batch,
   pot: Pot,

@@ -194,7 +194,12 @@ function stepsOf(model: Model, releases: readonly ReleaseReport[]): readonly Cou
   });
 }
 
-/** The facts of a run for the guard. @param chances that each food falls short, drawn */
+/**
+ * The facts of a run for the guard.
+ *
+ * @param chances that each food falls short, drawn
+ * @example guardedOf(runModel(batch, pot, kitchen), [], null).foods.length // 8
+ */
 export function guardedOf(
   model: Model,
   releases: readonly ReleaseReport[],

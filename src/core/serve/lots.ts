@@ -29,6 +29,7 @@ const jarredL = (jars: readonly Jar[], cook: string, run: number | null): number
 /**
  * @param assessment of the batch as it was cooked
  * @param jars all of the household
+ * @example lotsOf(cooked, assess(batch, pot, kitchen), [])[0].openL // 2.88
  */
 export function lotsOf(
   cook: Cook,

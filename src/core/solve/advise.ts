@@ -145,6 +145,7 @@ function best(ranked: readonly Offer[], key: string): readonly Offer[] {
  * Judges a batch by chance and tries what would mend its calls.
  *
  * @param draws of the same batch
+ * @example judgeBatch(batch, pot, kitchen, pots, null).findings[0].code // "overcooked"
  */
 export function judgeBatch(
   batch: Batch,

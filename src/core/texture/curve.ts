@@ -58,6 +58,7 @@ export function softenedBy(share: number): number {
  * @param centre cook value of the middle, min
  * @param surface of the outside, min
  * @param lateMin at which the food is late, min
+ * @example meanCook(2, 6, 100) // 3.96
  */
 export function meanCook(centre: number, surface: number, lateMin: number): number {
   if (surface - centre < 0.01 * surface) return centre;

@@ -64,6 +64,7 @@ export function isPast(scale: Scale, step: Step, centre: number, surface: number
  * @param centre cook value of its middle, min
  * @param surface of its outside, min
  * @returns place in the family, 0 for the first
+ * @example gradeAt(scaleOf(carrot.family, donenessOf(carrot), 30), 0, 0) // 0
  */
 export function gradeAt(scale: Scale, centre: number, surface: number): number {
   const next = scale.steps.findIndex((step) => !isPast(scale, step, centre, surface));

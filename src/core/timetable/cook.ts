@@ -74,7 +74,11 @@ export interface Start {
   readonly despite?: Cook['despite'];
 }
 
-/** A cook as it starts, with the pot and the kitchen as they are now. */
+/**
+ * A cook as it starts, with the pot and the kitchen as they are now.
+ *
+ * @example startCook({ id: 'c2', batch, pot, kitchen, assessment: assess(batch, pot, kitchen), draws: null, at }).marks[0].kind // "started"
+ */
 export function startCook({
   id,
   batch,

@@ -6,7 +6,11 @@ import { timelineOf } from '../cook';
 const KETTLE_L = 1;
 const SHARE = 0.3;
 
-/** @param id of the batch, which is kept with its cook alone */
+/**
+ * @param id of the batch, which is kept with its cook alone
+ *
+ * @example kettleBatch(pot, 'k1').items[0].food // "water"
+ */
 export function kettleBatch(pot: Pot, id: string): Batch {
   const litres = Math.max(pot.minLiquidL, Math.min(KETTLE_L, SHARE * pot.capacityL));
   return {

@@ -6,7 +6,11 @@ export interface Chance {
   readonly normal: () => number;
 }
 
-/** @param seed a whole number; the same one gives the same chance */
+/**
+ * @param seed a whole number; the same one gives the same chance
+ *
+ * @example seeded(1).uniform() === seeded(1).uniform() // true
+ */
 export function seeded(seed: number): Chance {
   let state = seed >>> 0;
   const uniform = (): number => {

@@ -141,7 +141,11 @@ export function releasesFor(kind: PotKind): readonly ReleaseMethod[] {
   );
 }
 
-/** Minutes that a release waits with the valve shut; 0 for one that only waits. */
+/**
+ * Minutes that a release waits with the valve shut; 0 for one that only waits.
+ *
+ * @example waitOf({ method: 'timed', afterMin: 10 }) // 10
+ */
 export function waitOf(release: Release | undefined): number {
   return release && 'afterMin' in release ? (release.afterMin ?? 0) : 0;
 }

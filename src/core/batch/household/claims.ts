@@ -49,7 +49,11 @@ function withJars(item: Item, jars: readonly FromJar[]): Item {
   return jars.length > 0 ? { ...rest, jars } : rest;
 }
 
-/** A batch that takes from no jar any more: what it is made of stays. */
+/**
+ * A batch that takes from no jar any more: what it is made of stays.
+ *
+ * @example withoutClaims(batch).items.length // 8
+ */
 export function withoutClaims(batch: Batch): Batch {
   if (!batch.items.some((item) => item.jars)) return batch;
   return { ...batch, items: batch.items.map((item) => withJars(item, [])) };

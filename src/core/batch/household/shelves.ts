@@ -37,6 +37,7 @@ export interface Shelf {
  * @param jars in the order in which they are to be used
  * @param batches whose claims count; leave out the one being planned
  * @param about history and last day of a jar, which go along
+ * @example shelvesOf([{ id: 'j1', name: 'Stock', litres: 1, madeAt: at, where: 'fridge' }], [])[0].jars[0].freeL // 1
  */
 export function shelvesOf(
   jars: readonly Jar[],
@@ -110,6 +111,7 @@ function broughtC(
  * Puts broth of the house into a plan, instead of as much of its water where that is wanted.
  *
  * @throws RangeError for no litres
+ * @example pourIn(batch, shelvesOf([{ id: 'j1', name: 'Stock', litres: 1, madeAt: at, where: 'fridge' }], [])[0], 0.5, true).items.at(-1).food // "broth"
  */
 export function pourIn(batch: Batch, shelf: Shelf, litres: number, insteadOfWater: boolean): Batch {
   if (!(litres > 0)) throw new RangeError('nothing to pour in');

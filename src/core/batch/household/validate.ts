@@ -179,7 +179,11 @@ export function refusalOf(item: Omit<Item, 'id'>): string | null {
   return problem ? `${problem.found} cannot be, wanted: ${problem.wanted}` : null;
 }
 
-/** Why a whole batch cannot be kept, in words for the cook; null where it can. */
+/**
+ * Why a whole batch cannot be kept, in words for the cook; null where it can.
+ *
+ * @example batchRefusal(batch) // null
+ */
 export function batchRefusal(batch: Batch): string | null {
   const [problem] = [...problemsOf(batchSchema, batch), ...batchProblems(batch, '', null)];
   if (!problem) return null;
@@ -216,6 +220,7 @@ function withOwnFoods(batch: Batch, foods: readonly OwnFood[]): Batch {
  *
  * @param value anything, as read from a file
  * @returns the bundle, missing fields filled in and unknown ones kept, or every problem found
+ * @example validateBundle({}).ok // false
  */
 export function validateBundle(value: unknown): Validated {
   const filled = migrate(withDefaults(value));

@@ -85,7 +85,11 @@ export const PROPOSED_STEPS: readonly Step[] = [
   { id: 's1', kind: 'pressure', holdMin: 15, release: { method: 'timed', afterMin: 10 } },
 ];
 
-/** The steps of a batch, or the proposed ones if it has none. */
+/**
+ * The steps of a batch, or the proposed ones if it has none.
+ *
+ * @example stepsOf(batch).length // 2
+ */
 export function stepsOf(batch: Batch): readonly Step[] {
   return batch.steps && batch.steps.length > 0 ? batch.steps : PROPOSED_STEPS;
 }
@@ -262,6 +266,7 @@ function planItem(item: Item, frame: Frame): PlannedItem {
  *
  * @param batch valid (see validateBundle)
  * @throws RangeError for a food or a measure that is not in the table
+ * @example planBatch(batch, pot, kitchen).items.length // 8
  */
 export function planBatch(batch: Batch, pot: Pot, kitchen: Kitchen): Plan {
   const steps = stepsOf(batch);
@@ -271,7 +276,12 @@ export function planBatch(batch: Batch, pot: Pot, kitchen: Kitchen): Plan {
   return { batch, items, steps: steps.map((step, i) => planStep(step, pot, items, i)), pours };
 }
 
-/** The pot a batch is for: its own, or the first. @throws RangeError without a pot */
+/**
+ * The pot a batch is for: its own, or the first.
+ *
+ * @throws RangeError without a pot
+ * @example potOf(batch, pots).name // "Big enamel"
+ */
 export function potOf(batch: Batch, pots: readonly Pot[]): Pot {
   const pot = pots.find((p) => p.id === batch.potId) ?? pots[0];
   if (!pot) throw new RangeError('no pot in the kitchen');

@@ -73,6 +73,7 @@ export function changeStep(batch: Batch, id: string, change: (step: Step) => Ste
   return { ...batch, steps: stepsOf(batch).map((step) => (step.id === id ? change(step) : step)) };
 }
 
+/** @example setHold(batch, 's1', 50).steps[0].holdMin // 50 */
 export function setHold(batch: Batch, id: string, holdMin: number): Batch {
   return changeStep(batch, id, (s) => (s.kind === 'pressure' ? { ...s, holdMin } : s));
 }
@@ -225,6 +226,7 @@ function gramsPerLitre(food: Food): number {
  * Sets the batch's water in its given unit; adds water if there is none.
  *
  * @param litres from 0; below a teaspoon the item goes
+ * @example setWater(batch, 1.5).items.at(-1).amount // { value: 1.5, unit: 'l' }
  */
 export function setWater(batch: Batch, litres: number): Batch {
   return setLitres(batch, waterItem(batch), litres, usualEntry(batch, foodByKey('water') ?? null));

@@ -66,7 +66,11 @@ export function splitLines(text: string): readonly string[] {
   return ungrouped(lines.filter((line) => line !== ''));
 }
 
-/** Reads a pasted list, a line one food or more. */
+/**
+ * Reads a pasted list, a line one food or more.
+ *
+ * @example readLines('2 leeks\n1 l water').length // 2
+ */
 export function readLines(text: string, own: ReadsFor = {}): readonly ReadLine[] {
   const { shelves = [], units = 'metric' } = own;
   return splitLines(text).flatMap((line) =>

@@ -25,7 +25,11 @@ export const HAZARDS: Readonly<Partial<Record<HazardKey, Hazard>>> = {
   lid,
 };
 
-/** Every danger of a course, what is below a note too. */
+/**
+ * Every danger of a course, what is below a note too.
+ *
+ * @example judgeCourse(guardedOf(runModel(batch, pot, kitchen), [], null)) // []
+ */
 export function judgeCourse(course: Course): readonly Danger[] {
   return Object.values(HAZARDS).flatMap(({ judge }) => judge(course));
 }

@@ -237,6 +237,7 @@ function limitOf({ batch, aim }: Asked): { readonly runs: number; readonly limit
  * @param batch with bones; its items and its first run are kept, later runs are made anew
  * @param aim set, litres, hours, openings; what is missing does not matter
  * @returns the best plan for each number of runs, and the one to take
+ * @example planRunOffs(stock, pot, kitchen, {}).options.length // 1
  */
 export function planRunOffs(batch: Batch, pot: Pot, kitchen: Kitchen, aim: Aim): RunOffSolution {
   const asked: Asked = { batch: withExtractions(batch, 1), pot, kitchen, aim };
