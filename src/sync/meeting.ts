@@ -17,7 +17,16 @@ import {
 } from '../store/sharing';
 import { openLine, type Line } from './line';
 import { replicasOf, tellingOf, type Message, type Summary } from './messages';
-import { ALONE, backAgain, parted, REMEMBERED_MS, useMeeting } from './state';
+import {
+  ALONE,
+  backAgain,
+  isLongRow,
+  mayCompare,
+  parted,
+  REMEMBERED_MS,
+  useMeeting,
+  type Comparisons,
+} from './state';
 
 /** Greeted again after so long, ms; who was not heard for longer than twice that has gone. */
 const GREET_MS = 20_000;
@@ -31,8 +40,6 @@ const PART = 1_000_000;
 const SAMPLED = 10;
 /** When a device was met is written down no more often, ms. */
 const NOTED_MS = 600_000;
-/** Comparisons with one device in a row; after more, something cannot be joined. */
-const MOST_COMPARISONS = 8;
 /** A message that did not get through is made up for by a greeting after this delay, ms. */
 const AGAIN_MS = 2000;
 /** A hand tells the others that it touched this device no more often, ms. */
@@ -44,8 +51,8 @@ const { getState, setState } = useMeeting;
 let line: Line | null = null;
 let telling: ReturnType<typeof setTimeout> | null = null;
 let greetingAgain: ReturnType<typeof setTimeout> | null = null;
-/** Comparisons since the two knew the same. */
-const compared = new Map<string, number>();
+/** By the id of the other device. */
+const compared = new Map<string, Comparisons>();
 
 /** Whether any other device can be heard. */
 const isTogether = (): boolean => Object.keys(getState().present).length > 0;
@@ -109,11 +116,15 @@ async function tellWholes(to: string, keys: readonly Key[]): Promise<void> {
   );
 }
 
-/** Compares with a device that knows something else. */
+/**
+ * Compares with a device that knows something else. Lost messages can fail several comparisons in a row, so a long row
+ * slows the next ones down and never ends them.
+ */
 async function compare(to: string, { records }: Knowledge): Promise<void> {
-  const times = (compared.get(to) ?? 0) + 1;
-  compared.set(to, times);
-  if (times > MOST_COMPARISONS) return setState({ isStuck: true });
+  const row = compared.get(to) ?? { times: 0, at: 0 };
+  if (isLongRow(row) && !getState().isStuck) setState({ isStuck: true });
+  if (!mayCompare(row, now())) return;
+  compared.set(to, { times: row.times + 1, at: now() });
   await line?.say({ is: 'digests', to, records: [...records] });
 }
 
@@ -174,7 +185,10 @@ async function hear(message: Message): Promise<void> {
     case 'hello': {
       const known = await (message.back ? knowledge() : greet(true));
       if (!known || message.all === '') return;
-      if (known.all === message.all) compared.delete(id);
+      if (known.all === message.all) {
+        compared.delete(id);
+        if (getState().isStuck) setState({ isStuck: false });
+      }
       // One of the two begins.
       else if (sharing.device > id) await compare(id, known);
       return;

@@ -4,6 +4,7 @@ import {
   backAgain,
   callerOf,
   isCaller,
+  mayCompare,
   namesGone,
   namesHere,
   parted,
@@ -63,5 +64,14 @@ describe('a device that comes back', () => {
     [91, 'Phone was away for over 90 days. Anything deleted in that time may have come back.'],
   ])('after %d days is told: %s', (days, notice) => {
     expect(backAgain({ id: 'p', name: 'Phone', met }, after(days))).toBe(notice);
+  });
+});
+
+describe('comparisons with a device in a row', () => {
+  it('go on at once while they are few, and slowly but for ever when they are many', () => {
+    expect(mayCompare({ times: 7, at: 1000 }, 1000)).toBe(true);
+    expect(mayCompare({ times: 8, at: 1000 }, 15_999)).toBe(false);
+    expect(mayCompare({ times: 8, at: 1000 }, 16_000)).toBe(true);
+    expect(mayCompare({ times: 500, at: 1000 }, 16_000)).toBe(true);
   });
 });

@@ -95,3 +95,21 @@ export const namesGone = ({ gone }: MeetingState, sinceMs: number): string =>
       .filter(({ heardMs }) => heardMs >= sinceMs)
       .map(({ name }) => name),
   );
+
+/** Comparisons with one device since both knew the same. */
+export interface Comparisons {
+  readonly times: number;
+  /** When the last one began, ms. */
+  readonly at: number;
+}
+
+/** After this many comparisons in a row something may not be joinable. */
+const MOST_COMPARISONS = 8;
+/** Least time between comparisons after that, ms. */
+const SLOW_MS = 15_000;
+
+export const isLongRow = ({ times }: Comparisons): boolean => times >= MOST_COMPARISONS;
+
+/** Whether to compare again now: at once in a short row, seldom in a long one. */
+export const mayCompare = (row: Comparisons, nowMs: number): boolean =>
+  !isLongRow(row) || nowMs - row.at >= SLOW_MS;
