@@ -14,6 +14,8 @@ import { bringIn, killer, pause, recordsOf, SAMPLE, served, strange } from './ki
 const KILLS = 40;
 /** A change shown for this long must be kept, ms. */
 const KEPT_MS = 15;
+/** Acts are timed in their pages this long ahead, ms; the earliest comes up to 900 ms before the kill. */
+const AHEAD_MS = 1000;
 const chance = chanceOf(20261202);
 const PORT = 3235;
 const { failures, run } = await served(PORT);
@@ -215,7 +217,7 @@ async function kills() {
     );
     // Frames are drawn in the page in front alone.
     await NAMED.find(({ tells }) => tells).page.bringToFront();
-    const dies = Date.now() + 1000;
+    const dies = Date.now() + AHEAD_MS;
     await Promise.all(
       NAMED.map(({ page, does, word, dies: [from, to] }) =>
         page.evaluate(does, [word, dies - (from + chance() * (to - from))]),
@@ -227,8 +229,11 @@ async function kills() {
     const died = Date.now();
     await context.close().catch(() => undefined);
     const again = await open(profile);
-    for (const [n, { name, tells, shown, state, at }] of NAMED.entries()) {
-      const told = await state(await strange(again, at));
+    const states = await Promise.all(
+      NAMED.map(async ({ state, at }) => state(await strange(again, at))),
+    );
+    for (const [n, { name, tells, shown }] of NAMED.entries()) {
+      const told = states[n];
       const kept = told.every(Boolean) ? 'all' : told.some(Boolean) ? 'part' : 'none';
       counts[n][kept]++;
       const due = tells && died - shown > KEPT_MS;
