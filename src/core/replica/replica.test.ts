@@ -34,6 +34,16 @@ interface Device {
   readonly offMs: number;
 }
 
+/** A device as it joins. @param offMs error of its clock, ms */
+const deviceOf = (name: string, offMs = 0): Device => ({
+  name,
+  bundle: FIRST,
+  stamps: new Map(),
+  last: '',
+  unstamped: [],
+  offMs,
+});
+
 const put = (device: Device, stamps: ReadonlyMap<string, Stamps>): ReadonlyMap<string, Stamps> =>
   new Map([...device.stamps, ...stamps]);
 
@@ -94,14 +104,7 @@ function played(
   clocks: readonly number[] = CLOCKS,
   onAct: (before: Bundle, after: Bundle) => void = () => undefined,
 ): readonly Device[] {
-  const devices: Device[] = ['desk', 'phone', 'shelf'].map((name, i) => ({
-    name,
-    bundle: FIRST,
-    stamps: new Map(),
-    last: '',
-    unstamped: [],
-    offMs: clocks[i] ?? 0,
-  }));
+  const devices = ['desk', 'phone', 'shelf'].map((name, i) => deviceOf(name, clocks[i]));
   const was: Device[][] = devices.map((device) => [device]);
   const messages: Replicas[] = [];
   history.forEach((move, i) => {
@@ -244,14 +247,7 @@ describe('devices of one household', () => {
   });
 
   const apart = (mine: (b: Bundle) => Bundle, theirs: (b: Bundle) => Bundle): Bundle => {
-    const [desk, phone] = ['desk', 'phone'].map((name): Device => ({
-      name,
-      bundle: FIRST,
-      stamps: new Map(),
-      last: '',
-      unstamped: [],
-      offMs: 0,
-    })) as [Device, Device];
+    const [desk, phone] = [deviceOf('desk'), deviceOf('phone')];
     const [a, b] = met(edited(desk, 1000, mine), edited(phone, 2000, theirs));
     expect(content(b)).toEqual(content(a));
     return a.bundle;
@@ -284,14 +280,7 @@ describe('devices of one household', () => {
   });
 
   it('keep a mark deleted that went right after another change of its cook', () => {
-    const desk: Device = {
-      name: 'desk',
-      bundle: FIRST,
-      stamps: new Map(),
-      last: '',
-      unstamped: [],
-      offMs: 0,
-    };
+    const desk = deviceOf('desk');
     const act = (device: Device, nowMs: number, name: string, n: number): Device =>
       edited(device, nowMs, (bundle) => ACTS[name]?.(bundle, `m${nowMs}`, n) ?? bundle);
     const marksOf = ({ bundle }: Device): readonly string[] =>
@@ -309,14 +298,7 @@ describe('devices of one household', () => {
   });
 
   it('bring nothing back to life that was deleted, when a device is put back', () => {
-    const desk: Device = {
-      name: 'desk',
-      bundle: FIRST,
-      stamps: new Map(),
-      last: '',
-      unstamped: [],
-      offMs: 0,
-    };
+    const desk = deviceOf('desk');
     const phone: Device = { ...desk, name: 'phone' };
     const out = edited(desk, 1000, (b) => ({ ...b, batches: [] }));
     const [, heard] = met(out, phone);
