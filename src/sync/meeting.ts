@@ -177,7 +177,10 @@ async function hear(message: Message): Promise<void> {
   const isForMe = 'to' in message && message.to === sharing.device;
   if (message.is === 'leaves' || message.is === 'quits') {
     setState((state) => parted(state, (one) => one === id));
-    if (message.is === 'quits') setState({ sharing: await forgetDevice(id) });
+    if (message.is !== 'quits') return;
+    // It has left for good: it is not out of reach.
+    const { [id]: _, ...gone } = getState().gone;
+    setState({ gone, sharing: await forgetDevice(id) });
     return;
   }
   if (!isLooking(message)) note(message);
